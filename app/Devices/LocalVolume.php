@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use NorthSatchel\Copies\BagLayout;
+use NorthSatchel\Copies\Volume\Entry;
+use NorthSatchel\Copies\Volume\EntryKind;
+use NorthSatchel\Copies\Volume\ReadableFile;
+use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Copies\Volume\UnableToWrite;
+use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Copies\Volume\WritableFile;
+
+/** A folder of this machine: a mounted card, a mounted drive, or a stand-in. */
+class LocalVolume implements Volume
+{
+    private const DEEPEST = 64;
+
+    public function __construct(private readonly string $root) {}
+
+    /** @throws UnableToRead when the folder is not there or may not be read */
+    public static function at(string $root): self
+    {
+        $real = realpath($root);
+        if ($real === false || ! is_dir($real)) {
+            throw UnableToRead::fromPath($root, 'there is no such folder');
+        }
+        if (! is_readable($real)) {
+            throw UnableToRead::fromPath($root, 'it may not be read');
+        }
+
+        return new self($real);
+    }
+
+    public function root(): string
+    {
+        return $this->root;
+    }
+
+    public function entries(string $below = ''): iterable
+    {
+        yield from $this->below($below, 0);
+    }
+
+    public function kindOf(string $path): ?EntryKind
+    {
+        clearstatcache(true, $this->full($path));
+
+        return self::kind($this->full($path));
+    }
+
+    public function open(string $path): ReadableFile
+    {
+        $this->refuseLinks($path, static fn (string $why): UnableToRead => UnableToRead::fromPath($path, $why));
+        if ($this->kindOf($path) !== EntryKind::File) {
+            throw UnableToRead::fromPath($path, $this->kindOf($path) === null ? 'it is not there' : 'it is no plain file');
+        }
+
+        return LocalReadableFile::open($this->full($path), $path);
+    }
+
+    public function contents(string $path): string
+    {
+        $file = $this->open($path);
+        try {
+            $text = '';
+            while (($piece = $file->read(1 << 20)) !== '') {
+                $text .= $piece;
+            }
+
+            return $text;
+        } finally {
+            $file->close();
+        }
+    }
+
+    public function create(string $path): WritableFile
+    {
+        $this->makeFolder(dirname($path));
+        if ($this->kindOf($path) !== null) {
+            throw UnableToWrite::becauseTaken($path);
+        }
+
+        return LocalWritableFile::create($this->full($path), $path);
+    }
+
+    public function rename(string $from, string $to): void
+    {
+        $this->makeFolder(dirname($to));
+        if ($this->kindOf($to) !== null) {
+            throw UnableToWrite::becauseTaken($to);
+        }
+        if (! @rename($this->full($from), $this->full($to))) {
+            throw UnableToWrite::atPath($to, self::lastError());
+        }
+    }
+
+    public function putTagFile(string $path, string $contents): void
+    {
+        $this->refusePayload($path);
+        $new = $path.BagLayout::PARTIAL;
+        $this->removeOwn($new);
+        $file = $this->create($new);
+        $file->write($contents);
+        $file->finish();
+        if (! @rename($this->full($new), $this->full($path))) {
+            throw UnableToWrite::atPath($path, self::lastError());
+        }
+    }
+
+    public function appendTagFile(string $path, string $contents): void
+    {
+        $this->refusePayload($path);
+        $this->makeFolder(dirname($path));
+        $this->refuseLinks($path, static fn (string $why): UnableToWrite => UnableToWrite::atPath($path, $why));
+        LocalWritableFile::append($this->full($path), $path, $contents);
+    }
+
+    public function removeOwn(string $path): void
+    {
+        if (! str_ends_with($path, BagLayout::PARTIAL) && basename($path) !== BagLayout::UNFINISHED) {
+            throw UnableToWrite::atPath($path, 'only unfinished copies of this program are removed');
+        }
+        if ($this->kindOf($path) !== null && ! @unlink($this->full($path))) {
+            throw UnableToWrite::atPath($path, self::lastError());
+        }
+    }
+
+    public function makeFolder(string $path): void
+    {
+        $this->refuseLinks($path, static fn (string $why): UnableToWrite => UnableToWrite::atPath($path, $why));
+        if (! is_dir($this->root)) {
+            throw UnableToWrite::becauseGone($path);
+        }
+        $full = $this->full($path);
+        if (! is_dir($full) && ! @mkdir($full, 0777, true) && ! is_dir($full)) {
+            throw UnableToWrite::atPath($path, self::lastError());
+        }
+    }
+
+    public function forgetCached(string $path): bool
+    {
+        return PageCache::forget($this->full($path));
+    }
+
+    protected function full(string $path): string
+    {
+        return $path === '' || $path === '.' ? $this->root : $this->root.'/'.$path;
+    }
+
+    /**
+     * @return iterable<Entry>
+     *
+     * @throws UnableToRead
+     */
+    private function below(string $folder, int $depth): iterable
+    {
+        $names = @scandir($this->full($folder), SCANDIR_SORT_ASCENDING);
+        if ($names === false || $depth > self::DEEPEST) {
+            throw UnableToRead::fromPath($folder === '' ? '.' : $folder, $names === false ? self::lastError() : 'its folders go too deep');
+        }
+        foreach ($names as $name) {
+            if ($name === '.' || $name === '..') {
+                continue;
+            }
+            $path = $folder === '' ? $name : $folder.'/'.$name;
+            $kind = self::kind($this->full($path));
+            if ($kind === EntryKind::Folder) {
+                yield from $this->below($path, $depth + 1);
+            } elseif ($kind !== null) {
+                $stat = @lstat($this->full($path)) ?: ['size' => 0, 'mtime' => 0];
+                yield new Entry($path, $kind, $stat['size'], $stat['mtime']);
+            }
+        }
+    }
+
+    private static function kind(string $full): ?EntryKind
+    {
+        if (is_link($full)) {
+            return EntryKind::Link;
+        }
+
+        return match (@filetype($full)) {
+            false => null,
+            'file' => EntryKind::File,
+            'dir' => EntryKind::Folder,
+            default => EntryKind::Special,
+        };
+    }
+
+    /** @param \Closure(string): \Throwable $refusal */
+    private function refuseLinks(string $path, \Closure $refusal): void
+    {
+        $walked = '';
+        foreach (explode('/', $path) as $step) {
+            if ($step === '..') {
+                throw $refusal('it leads out of the volume');
+            }
+            $walked = $walked === '' ? $step : $walked.'/'.$step;
+            if (is_link($this->full($walked))) {
+                throw $refusal('a symbolic link stands in its way, and links are not followed');
+            }
+        }
+    }
+
+    private function refusePayload(string $path): void
+    {
+        if (str_contains('/'.$path, '/data/')) {
+            throw UnableToWrite::atPath($path, 'payload is never replaced');
+        }
+    }
+
+    private static function lastError(): string
+    {
+        $message = error_get_last()['message'] ?? 'the system gave no reason';
+
+        return lcfirst(trim((string) preg_replace('/^.*\): /', '', $message)));
+    }
+}

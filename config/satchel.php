@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    /* Where the simulated cards, drives and the off-site place live. */
+    'standins' => env('SATCHEL_STANDINS', storage_path('standins')),
+    /* Whether the demo's buttons (shoot, mend the stand-in camera) are shown. */
+    'demo' => (bool) env('SATCHEL_DEMO', false),
+    /* How many verified copies on different devices a frame needs before its card may be formatted. */
+    'copies_before_format' => 2,
+];

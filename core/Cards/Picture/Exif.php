@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Cards\Picture;
+
+/** What a camera wrote about one frame (Exif 2.32, CIPA DC-008). */
+final readonly class Exif
+{
+    private function __construct(
+        /** Seconds of the camera's own clock since 1970, as if that clock showed UTC. */
+        public ?int $clock,
+        /** The offset the camera says its clock has from UTC, seconds. */
+        public ?int $offsetS,
+        public ?string $maker,
+        public ?string $model,
+        public ?string $bodySerial,
+        public ?string $lens,
+        public ?float $shutterS,
+        public ?float $fNumber,
+        public ?int $iso,
+        public ?float $focalMm,
+    ) {}
+
+    /** Null when the bytes hold no TIFF structure. */
+    public static function of(Bytes $bytes): ?self
+    {
+        $tiff = Tiff::read($bytes);
+        if ($tiff === null || $tiff->pictures === []) {
+            return null;
+        }
+        $main = $tiff->pictures[0];
+        $exif = $tiff->exif;
+
+        return new self(
+            clock: self::clock(self::text($exif[0x9003] ?? null) ?? self::text($main[0x0132] ?? null)),
+            offsetS: self::offset(self::text($exif[0x9011] ?? null) ?? self::text($exif[0x9010] ?? null)),
+            maker: self::text($main[0x010F] ?? null),
+            model: self::text($main[0x0110] ?? null),
+            bodySerial: self::text($exif[0xA431] ?? null) ?? self::text($main[0xC62F] ?? null),
+            lens: self::text($exif[0xA434] ?? null),
+            shutterS: self::number($exif[0x829A] ?? null),
+            fNumber: self::number($exif[0x829D] ?? null),
+            iso: self::whole($exif[0x8827] ?? null),
+            focalMm: self::number($exif[0x920A] ?? null),
+        );
+    }
+
+    /** The instant of the frame as the camera believes it, Unix seconds; $zoneOffsetS where the camera names none. */
+    public function instant(int $zoneOffsetS): ?int
+    {
+        return $this->clock === null ? null : $this->clock - ($this->offsetS ?? $zoneOffsetS);
+    }
+
+    private static function clock(?string $text): ?int
+    {
+        $p = [];
+        if ($text === null || preg_match('/^(\d{4}):(\d{2}):(\d{2}) (\d{2}):(\d{2}):(\d{2})/', $text, $p) !== 1
+            || ! checkdate((int) $p[2], (int) $p[3], (int) $p[1])) {
+            return null;
+        }
+
+        return (int) gmmktime((int) $p[4], (int) $p[5], (int) $p[6], (int) $p[2], (int) $p[3], (int) $p[1]);
+    }
+
+    private static function offset(?string $text): ?int
+    {
+        $p = [];
+        if ($text === null || preg_match('/^([+-])(\d{2}):(\d{2})$/D', $text, $p) !== 1) {
+            return null;
+        }
+        $seconds = (int) $p[2] * 3600 + (int) $p[3] * 60;
+
+        return $p[1] === '-' ? -$seconds : $seconds;
+    }
+
+    private static function text(mixed $value): ?string
+    {
+        return is_string($value) && trim($value) !== '' ? mb_scrub(trim($value), 'UTF-8') : null;
+    }
+
+    private static function number(mixed $value): ?float
+    {
+        return is_array($value) && isset($value[0]) ? (float) $value[0] : null;
+    }
+
+    private static function whole(mixed $value): ?int
+    {
+        $number = self::number($value);
+
+        return $number === null ? null : (int) $number;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Copies;
+
+/** Names and fixed texts of a bag (RFC 8493), and of a bag that is still being copied. */
+final class BagLayout
+{
+    public const DECLARATION = 'bagit.txt';
+
+    public const INFO = 'bag-info.txt';
+
+    public const MANIFEST = 'manifest-'.Digest::DEFAULT.'.txt';
+
+    public const TAG_MANIFEST = 'tagmanifest-'.Digest::DEFAULT.'.txt';
+
+    /** Stands in a bag while it is being copied or added to; holds a manifest line for each file that arrived. */
+    public const UNFINISHED = 'copy-unfinished.txt';
+
+    /** Ends the name of a file that is still being written. */
+    public const PARTIAL = '.satchel-part';
+
+    public const DECLARATION_TEXT = "BagIt-Version: 1.0\nTag-File-Character-Encoding: UTF-8\n";
+}

@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Copies;
+
+use NorthSatchel\Copies\Volume\Entry;
+use NorthSatchel\Copies\Volume\EntryKind;
+use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Copies\Volume\Volume;
+
+/**
+ * Copies a card into a bag at each destination: one read of the card, all writes and the hash in
+ * the same pass, then everything is read back. Run again after anything, it goes on where it stopped.
+ */
+final class Copier
+{
+    public const PIECE = 1 << 20;
+
+    private int $done = 0;
+
+    private int $total = 0;
+
+    private CopyPhase $phase = CopyPhase::Comparing;
+
+    /** @var array<string, string> hash by card path, of files compared before the copy */
+    private array $compared = [];
+
+    /** @var list<Skipped> */
+    private array $skipped = [];
+
+    /**
+     * @param  list<DestinationBag>  $bags
+     * @param  array<string, string>  $labels  for bag-info.txt
+     * @param  string  $date  today, YYYY-MM-DD
+     */
+    public function __construct(
+        private readonly Volume $card,
+        private readonly array $bags,
+        private readonly array $labels,
+        private readonly string $date,
+        private readonly ?Progress $progress = null,
+    ) {}
+
+    /**
+     * @throws CopyConflict before anything is written
+     * @throws UnableToRead when the card cannot be listed
+     */
+    public function run(): CopyReport
+    {
+        $files = $this->filesOnCard();
+        foreach ($this->bags as $bag) {
+            $bag->prepare();
+        }
+        $this->total = array_sum(array_map(static fn (Entry $e): int => $e->bytes, $files)) * (1 + count($this->bags));
+        foreach ($files as $file) {
+            $this->refuseOtherContent($file);
+        }
+        $this->phase = CopyPhase::Copying;
+        $copied = 0;
+        $bytes = 0;
+        foreach ($files as $file) {
+            $read = $this->copy($file);
+            if ($read !== null) {
+                $copied++;
+                $bytes += $read;
+            }
+        }
+        $this->phase = CopyPhase::ReadingBack;
+        foreach ($this->bags as $bag) {
+            $bag->readBack(fn (int $more, string $path) => $this->tell($more, $path));
+            $bag->finish($this->labels, $this->date);
+        }
+
+        return new CopyReport(
+            files: $copied,
+            bytes: $bytes,
+            destinations: array_map(static fn (DestinationBag $bag): DestinationReport => $bag->report(), $this->bags),
+            skipped: $this->skipped,
+            fromMedium: array_reduce($this->bags, static fn (bool $all, DestinationBag $bag): bool => $all && $bag->readFromMedium(), true),
+        );
+    }
+
+    /** @return list<Entry> */
+    private function filesOnCard(): array
+    {
+        $files = [];
+        foreach ($this->card->entries() as $entry) {
+            $name = Names::printable($entry->path);
+            if ($entry->kind === EntryKind::Link) {
+                $this->skipped[] = new Skipped($name, 'a symbolic link, not followed', harmless: true);
+            } elseif ($entry->kind !== EntryKind::File) {
+                $this->skipped[] = new Skipped($name, 'a special file, not opened', harmless: true);
+            } elseif (! Names::isUtf8($entry->path)) {
+                $this->skipped[] = new Skipped($name, 'its name is no UTF-8, which a manifest cannot hold', harmless: false);
+            } else {
+                $files[] = $entry;
+            }
+        }
+
+        return $files;
+    }
+
+    /** In a finished bag a file is never replaced: all are compared before the first is written. */
+    private function refuseOtherContent(Entry $file): void
+    {
+        foreach ($this->bags as $bag) {
+            if (! $bag->keeps($file->path) || ($there = $bag->hashOf($file->path)) === null) {
+                continue;
+            }
+            try {
+                $hash = $this->compared[$file->path] ??= $this->readCard($file, [])[0];
+            } catch (UnableToRead) {
+                continue;
+            }
+            if ($hash !== $there) {
+                throw CopyConflict::otherContent($bag->label, $file->path);
+            }
+        }
+    }
+
+    /** @return int|null bytes, or null when the file could not be read */
+    private function copy(Entry $file): ?int
+    {
+        $to = [];
+        $known = [];
+        foreach ($this->bags as $index => $bag) {
+            if ($bag->isLost()) {
+                continue;
+            }
+            $there = $bag->hashOf($file->path);
+            if ($there === null) {
+                $to[] = $bag;
+            } else {
+                $known[$index] = $there;
+            }
+        }
+        try {
+            [$hash, $bytes] = $to === [] && isset($this->compared[$file->path])
+                ? [$this->compared[$file->path], $file->bytes]
+                : $this->readCard($file, $to);
+        } catch (UnableToRead $e) {
+            foreach ($to as $bag) {
+                $bag->drop($file->path);
+            }
+            $this->skipped[] = new Skipped(Names::printable($file->path), $e->reason, harmless: false);
+
+            return null;
+        }
+        foreach ($to as $bag) {
+            $bag->arrive($file->path, $hash);
+        }
+        $stale = false;
+        foreach ($known as $index => $there) {
+            $bag = $this->bags[$index];
+            if ($there === $hash) {
+                $bag->reuse($file->path, $hash);
+            } elseif ($bag->keeps($file->path)) {
+                throw CopyConflict::otherContent($bag->label, $file->path);
+            } else {
+                $bag->demote($file->path);
+                $stale = $stale || ! $bag->isLost();
+            }
+        }
+
+        return $stale ? $this->copyAgain($file) : $bytes;
+    }
+
+    /** An unfinished bag held an older content of this file: the card's goes there anew. */
+    private function copyAgain(Entry $file): ?int
+    {
+        $to = array_values(array_filter(
+            $this->bags,
+            static fn (DestinationBag $bag): bool => ! $bag->isLost() && $bag->hashOf($file->path) === null,
+        ));
+        try {
+            [$hash, $bytes] = $this->readCard($file, $to);
+        } catch (UnableToRead $e) {
+            foreach ($to as $bag) {
+                $bag->drop($file->path);
+            }
+            $this->skipped[] = new Skipped(Names::printable($file->path), $e->reason, harmless: false);
+
+            return null;
+        }
+        foreach ($to as $bag) {
+            $bag->arrive($file->path, $hash);
+        }
+
+        return $bytes;
+    }
+
+    /**
+     * @param  list<DestinationBag>  $to
+     * @return array{string, int} hash, bytes
+     */
+    private function readCard(Entry $file, array $to): array
+    {
+        $source = $this->card->open($file->path);
+        $digest = Digest::with();
+        $before = $source->stamp();
+        $bytes = 0;
+        try {
+            foreach ($to as $bag) {
+                $bag->begin($file->path);
+            }
+            while (($piece = $source->read(self::PIECE)) !== '') {
+                $digest->add($piece);
+                foreach ($to as $bag) {
+                    $bag->write($piece);
+                }
+                $bytes += strlen($piece);
+                $this->tell(strlen($piece), $file->path);
+                if ($bytes > $file->bytes) {
+                    break;
+                }
+            }
+            if ($bytes !== $file->bytes || $source->stamp() !== $before) {
+                throw UnableToRead::fromPath($file->path, 'it changed while it was read');
+            }
+        } finally {
+            $source->close();
+        }
+
+        return [$digest->hex(), $bytes];
+    }
+
+    private function tell(int $more, string $file): void
+    {
+        if ($this->phase !== CopyPhase::Comparing) {
+            $this->done += $more;
+        }
+        $this->progress?->at($this->phase, min($this->done, $this->total), $this->total, $file);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Copies;
+
+/** A copy that would have to overwrite something: nothing was written. */
+final class CopyConflict extends \RuntimeException
+{
+    public static function otherContent(string $destination, string $path): self
+    {
+        return new self("{$destination} already holds ".Names::printable($path).' with other content: nothing was overwritten');
+    }
+
+    public static function nameTaken(string $destination, string $name, string $reason): self
+    {
+        return new self("{$destination} already has a {$name} that cannot be added to: {$reason}");
+    }
+}

@@ -1,0 +1,340 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Copies;
+
+use NorthSatchel\Copies\Volume\EntryKind;
+use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Copies\Volume\UnableToWrite;
+use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Copies\Volume\WritableFile;
+
+/**
+ * One bag being written at one destination.
+ *
+ * While work is under way the marker `copy-unfinished.txt` stands in it, so that no reader takes it
+ * for whole. A file is written under a partial name, synced, then renamed; only partial files and
+ * files that failed their read-back in an unfinished bag are ever written anew.
+ */
+final class DestinationBag
+{
+    private Manifest $listed;
+
+    private bool $finishedBefore = false;
+
+    private bool $marked = false;
+
+    /** @var array<string, true> listed paths that only the journal of an unfinished run knows */
+    private array $journaled = [];
+
+    private ?WritableFile $writing = null;
+
+    private ?string $problem = null;
+
+    /** @var array<string, string> expected hash by card path of what is there */
+    private array $present = [];
+
+    private int $reused = 0;
+
+    private bool $fromMedium = true;
+
+    public function __construct(
+        private readonly Volume $volume,
+        public readonly string $label,
+        private readonly string $name,
+    ) {
+        $this->listed = new Manifest;
+    }
+
+    /** @throws CopyConflict when the name is taken by something that is no bag of ours */
+    public function prepare(): void
+    {
+        $kind = $this->volume->kindOf($this->name);
+        if ($kind === null || ($kind === EntryKind::Folder && $this->isEmpty())) {
+            return;
+        }
+        if ($kind !== EntryKind::Folder) {
+            throw CopyConflict::nameTaken($this->label, $this->name, 'it is no folder');
+        }
+        try {
+            $this->marked = $this->volume->kindOf($this->path(BagLayout::UNFINISHED)) === EntryKind::File;
+            $this->finishedBefore = $this->volume->kindOf($this->path(BagLayout::DECLARATION)) === EntryKind::File;
+            if (! $this->marked && ! $this->finishedBefore) {
+                throw CopyConflict::nameTaken($this->label, $this->name, 'it is no bag');
+            }
+            if ($this->volume->kindOf($this->path(BagLayout::MANIFEST)) === EntryKind::File) {
+                $this->listed = Manifest::parse($this->volume->contents($this->path(BagLayout::MANIFEST)));
+            } elseif ($this->finishedBefore && ! $this->marked) {
+                throw CopyConflict::nameTaken($this->label, $this->name, 'its manifest is of another kind');
+            }
+            if ($this->marked) {
+                $this->readJournal();
+            }
+        } catch (BrokenBag|UnableToRead $e) {
+            throw CopyConflict::nameTaken($this->label, $this->name, $e->getMessage());
+        }
+    }
+
+    /** Whether a file of that card path belongs to a finished bag, and so is never written anew. */
+    public function keeps(string $cardPath): bool
+    {
+        return $this->finishedBefore && ! isset($this->journaled['data/'.$cardPath]) && ! isset($this->present[$cardPath])
+            && $this->volume->kindOf($this->path('data/'.$cardPath)) !== null;
+    }
+
+    /**
+     * The hash of a card file that is there already, from the manifest or else from the file itself.
+     *
+     * @throws CopyConflict when something that is no file stands in its place
+     */
+    public function hashOf(string $cardPath): ?string
+    {
+        $path = 'data/'.$cardPath;
+        $kind = $this->volume->kindOf($this->path($path));
+        if ($kind === null) {
+            return null;
+        }
+        if ($kind !== EntryKind::File) {
+            throw CopyConflict::nameTaken($this->label, $path, 'it is no plain file');
+        }
+        try {
+            return $this->listed->hashOf($path) ?? $this->readHash($path);
+        } catch (UnableToRead $e) {
+            throw CopyConflict::nameTaken($this->label, $path, $e->reason);
+        }
+    }
+
+    public function lists(string $cardPath): bool
+    {
+        return $this->listed->hashOf('data/'.$cardPath) !== null;
+    }
+
+    public function isLost(): bool
+    {
+        return $this->problem !== null;
+    }
+
+    public function reuse(string $cardPath, string $hash): void
+    {
+        $this->reused++;
+        $this->present[$cardPath] = $hash;
+        if (! $this->lists($cardPath)) {
+            $this->guarded(function () use ($cardPath, $hash): void {
+                $this->mark();
+                $this->enter($cardPath, $hash);
+            });
+        }
+    }
+
+    public function begin(string $cardPath): void
+    {
+        $this->guarded(function () use ($cardPath): void {
+            $this->mark();
+            $partial = $this->path('data/'.$cardPath.BagLayout::PARTIAL);
+            $this->volume->removeOwn($partial);
+            $this->writing = $this->volume->create($partial);
+        });
+    }
+
+    public function write(string $bytes): void
+    {
+        $this->guarded(fn () => $this->writing?->write($bytes));
+    }
+
+    public function arrive(string $cardPath, string $hash): void
+    {
+        $this->guarded(function () use ($cardPath, $hash): void {
+            $this->writing?->finish();
+            $this->writing = null;
+            $final = $this->path('data/'.$cardPath);
+            $this->volume->rename($final.BagLayout::PARTIAL, $final);
+            $this->enter($cardPath, $hash);
+            $this->present[$cardPath] = $hash;
+        });
+    }
+
+    /** The card's file could not be read to its end: what was written of it goes. */
+    public function drop(string $cardPath): void
+    {
+        $this->writing?->abandon();
+        $this->writing = null;
+        $this->guarded(fn () => $this->volume->removeOwn($this->path('data/'.$cardPath.BagLayout::PARTIAL)));
+    }
+
+    /**
+     * Reads everything back and compares.
+     *
+     * @param  \Closure(int, string): void  $onBytes  bytes read, file
+     */
+    public function readBack(\Closure $onBytes): void
+    {
+        foreach ($this->present as $cardPath => $hash) {
+            $cardPath = (string) $cardPath;
+            try {
+                if ($this->readHash('data/'.$cardPath, $onBytes) === $hash) {
+                    continue;
+                }
+                $why = 'does not read back as it was written';
+            } catch (UnableToRead $e) {
+                $why = 'does not read back: '.$e->reason;
+            }
+            $this->problem ??= Names::printable($cardPath).' '.$why;
+            unset($this->present[$cardPath]);
+            if (! $this->finishedBefore || isset($this->journaled['data/'.$cardPath])) {
+                $this->demote($cardPath);
+            }
+        }
+    }
+
+    /**
+     * Writes the lists and takes the marker away; an unfinished bag with a problem stays unfinished.
+     *
+     * @param  array<string, string>  $labels
+     */
+    public function finish(array $labels, string $date): void
+    {
+        if ($this->problem !== null || ! $this->marked) {
+            return;
+        }
+        $this->guarded(function () use ($labels, $date): void {
+            $this->volume->makeFolder($this->path('data'));
+            $tags = [
+                BagLayout::MANIFEST => $this->listed->text(),
+                BagLayout::INFO => BagInfo::forCopy($labels, $this->payloadBytes(), count($this->listed->all()), $date)->text(),
+                BagLayout::DECLARATION => BagLayout::DECLARATION_TEXT,
+            ];
+            $tagManifest = new Manifest;
+            foreach ($tags as $name => $text) {
+                $this->volume->putTagFile($this->path($name), $text);
+                $tagManifest->put($name, Digest::ofText($text));
+            }
+            $this->volume->putTagFile($this->path(BagLayout::TAG_MANIFEST), $tagManifest->text());
+            $this->volume->removeOwn($this->path(BagLayout::UNFINISHED));
+            $this->marked = false;
+        });
+    }
+
+    public function report(): DestinationReport
+    {
+        return new DestinationReport(
+            label: $this->label,
+            verified: $this->problem === null && ! $this->marked,
+            files: count($this->present),
+            reused: $this->reused,
+            hashes: $this->present,
+            problem: $this->problem,
+        );
+    }
+
+    public function readFromMedium(): bool
+    {
+        return $this->fromMedium;
+    }
+
+    private function enter(string $cardPath, string $hash): void
+    {
+        $this->journaled['data/'.$cardPath] = true;
+        $this->listed->put('data/'.$cardPath, $hash);
+        $this->volume->appendTagFile($this->path(BagLayout::UNFINISHED), Manifest::line('data/'.$cardPath, $hash));
+    }
+
+    private function mark(): void
+    {
+        if (! $this->marked) {
+            $this->volume->makeFolder($this->name);
+            $this->volume->appendTagFile($this->path(BagLayout::UNFINISHED), '');
+            $this->marked = true;
+        }
+    }
+
+    /** The journal of an unfinished bag; its last line may be cut short, and then does not count. */
+    private function readJournal(): void
+    {
+        $text = $this->volume->contents($this->path(BagLayout::UNFINISHED));
+        $end = strrpos($text, "\n");
+        foreach (explode("\n", $end === false ? '' : substr($text, 0, $end)) as $line) {
+            foreach (Manifest::parse($line)->all() as $path => $hash) {
+                $this->listed->put((string) $path, $hash);
+                $this->journaled[$path] = true;
+            }
+        }
+        foreach (array_keys($this->listed->all()) as $path) {
+            if ($this->volume->kindOf($this->path((string) $path)) !== EntryKind::File) {
+                $this->listed->drop((string) $path);
+            }
+        }
+    }
+
+    /** In an unfinished bag a file that turned out wrong becomes partial again, so that it is written anew. */
+    public function demote(string $cardPath): void
+    {
+        $this->listed->drop('data/'.$cardPath);
+        try {
+            $final = $this->path('data/'.$cardPath);
+            $this->volume->removeOwn($final.BagLayout::PARTIAL);
+            $this->volume->rename($final, $final.BagLayout::PARTIAL);
+        } catch (UnableToWrite) {
+            // The problem is reported already; the next run meets the same file and says so again.
+        }
+    }
+
+    /** @param (\Closure(int, string): void)|null $onBytes */
+    private function readHash(string $path, ?\Closure $onBytes = null): string
+    {
+        $this->fromMedium = $this->volume->forgetCached($this->path($path)) && $this->fromMedium;
+        $file = $this->volume->open($this->path($path));
+        $digest = Digest::with();
+        try {
+            while (($bytes = $file->read(Copier::PIECE)) !== '') {
+                $digest->add($bytes);
+                if ($onBytes !== null) {
+                    $onBytes(strlen($bytes), $path);
+                }
+            }
+        } finally {
+            $file->close();
+        }
+
+        return $digest->hex();
+    }
+
+    private function payloadBytes(): int
+    {
+        $bytes = 0;
+        foreach ($this->volume->entries($this->path('data')) as $entry) {
+            $bytes += $entry->kind === EntryKind::File && $this->listed->hashOf(substr($entry->path, strlen($this->name) + 1)) !== null ? $entry->bytes : 0;
+        }
+
+        return $bytes;
+    }
+
+    private function isEmpty(): bool
+    {
+        foreach ($this->volume->entries($this->name) as $entry) {
+            return false;
+        }
+
+        return true;
+    }
+
+    /** A destination that fails drops out; the others go on. */
+    private function guarded(\Closure $write): void
+    {
+        if ($this->problem !== null) {
+            return;
+        }
+        try {
+            $write();
+        } catch (UnableToWrite|UnableToRead $e) {
+            $this->problem = $e->getMessage();
+            $this->writing?->abandon();
+            $this->writing = null;
+        }
+    }
+
+    private function path(string $below): string
+    {
+        return $this->name.'/'.$below;
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan;
+
+use NorthSatchel\Scout\GeoPoint;
+use NorthSatchel\Scout\Sun;
+
+/**
+ * The drawing of a day, in units of its own: time from left to right, the sky's light behind, a lane
+ * for each photographer, slack as springs.
+ */
+final readonly class DayRuler
+{
+    public const WIDTH = 1000.0;
+
+    private const SKY_STEP_S = 300;
+
+    private const TURNS_EVERY_MINUTES = 5;
+
+    /** @param int $from Unix seconds of the left edge */
+    private function __construct(private PlannedDay $day, public int $from, public int $to, private ?GeoPoint $place) {}
+
+    /** From the hour before the first segment to the hour after the last, and at least the covered hours. */
+    public static function of(PlannedDay $day, ?GeoPoint $place, int $coveredFrom, int $coveredTo): self
+    {
+        $from = $coveredFrom;
+        $to = max($coveredTo, $coveredFrom + 3600);
+        foreach ($day->segments as $segment) {
+            $from = min($from, $segment->startsAt);
+            $to = max($to, $segment->endsAt());
+        }
+
+        return new self($day, intdiv($from, 3600) * 3600 - 1800, (intdiv($to - 1, 3600) + 1) * 3600 + 1800, $place);
+    }
+
+    public function x(int $at): float
+    {
+        return round(($at - $this->from) / ($this->to - $this->from) * self::WIDTH, 2);
+    }
+
+    /**
+     * The sky behind the day, joined where it does not change.
+     *
+     * @return list<array{x: float, width: float, sky: string}> sky: night, nautical, civil, golden, day
+     */
+    public function sky(): array
+    {
+        $bands = [];
+        if ($this->place === null) {
+            return $bands;
+        }
+        for ($at = $this->from; $at < $this->to; $at += self::SKY_STEP_S) {
+            $sky = self::skyAt(Sun::at($this->place, $at + self::SKY_STEP_S / 2)->elevationDeg);
+            $x = $this->x($at);
+            $width = $this->x(min($at + self::SKY_STEP_S, $this->to)) - $x;
+            $last = array_key_last($bands);
+            if ($last !== null && $bands[$last]['sky'] === $sky) {
+                $bands[$last]['width'] = round($bands[$last]['width'] + $width, 2);
+            } else {
+                $bands[] = ['x' => $x, 'width' => $width, 'sky' => $sky];
+            }
+        }
+
+        return $bands;
+    }
+
+    /** @return list<array{x: float, label: string}> every full hour */
+    public function hours(): array
+    {
+        $hours = [];
+        for ($at = intdiv($this->from + 3599, 3600) * 3600; $at <= $this->to; $at += 3600) {
+            $hours[] = ['x' => $this->x($at), 'label' => substr($this->day->day->face($at), 0, 2)];
+        }
+
+        return $hours;
+    }
+
+    /** @return list<array{x: float, label: string, time: string}> the sun's events that fall into the drawing */
+    public function marks(): array
+    {
+        $sun = $this->day->sun;
+        $events = $sun === null ? [] : [
+            ['sunrise', $sun->sunrise()],
+            ['golden', $sun->goldenEvening()?->from],
+            ['sunset', $sun->sunset()],
+        ];
+        $marks = [];
+        foreach ($events as [$label, $at]) {
+            if ($at !== null && $at > $this->from && $at < $this->to) {
+                $marks[] = ['x' => $this->x($at), 'label' => $label, 'time' => $this->day->day->face($at)];
+            }
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @return array<string, list<array{id: int, x: float, width: float, title: string, time: string, priority: string, isOutdoor: bool, isAnchor: bool}>>
+     */
+    public function slips(): array
+    {
+        $slips = [];
+        foreach ($this->day->lanes() as $lane => $segments) {
+            foreach ($segments as $segment) {
+                $x = $this->x($segment->startsAt);
+                $slips[$lane][] = [
+                    'id' => $segment->id,
+                    'x' => $x,
+                    'width' => max(4.0, round($this->x($segment->endsAt()) - $x - 1, 2)),
+                    'title' => $segment->title,
+                    'time' => $this->day->day->face($segment->startsAt),
+                    'priority' => $segment->priority->value,
+                    'isOutdoor' => $segment->isOutdoor,
+                    'isAnchor' => $segment->isAnchor,
+                ];
+            }
+        }
+
+        return $slips;
+    }
+
+    /**
+     * Between neighbours: the cord of the way first, then the spring of the slack that is left; a
+     * spring with nothing left is solid.
+     *
+     * @return array<string, list<array{x: float, cord: float, spring: string, springX: float, slack: int, travel: int|null, label: string}>>
+     */
+    public function links(): array
+    {
+        $links = [];
+        foreach ($this->day->handovers() as $h) {
+            $x = $this->x($h->before->endsAt());
+            $end = $this->x($h->after->startsAt);
+            $cordEnd = min($end, $this->x($h->before->endsAt() + ($h->travelMinutes ?? 0) * 60));
+            $links[$h->before->lane][] = [
+                'x' => $x,
+                'cord' => max(0.0, round($cordEnd - $x, 2)),
+                'springX' => $cordEnd,
+                'spring' => self::spring($cordEnd, $end, $h->slackMinutes()),
+                'slack' => $h->slackMinutes(),
+                'travel' => $h->travelMinutes,
+                'label' => "{$h->before->title} to {$h->after->title}: {$h->slackMinutes()} min of slack"
+                    .($h->travelMinutes > 0 ? " after {$h->travelMinutes} min of way" : ''),
+            ];
+        }
+
+        return $links;
+    }
+
+    private static function skyAt(float $elevationDeg): string
+    {
+        return match (true) {
+            $elevationDeg < -12 => 'night',
+            $elevationDeg < -6 => 'nautical',
+            $elevationDeg < -4 => 'civil',
+            $elevationDeg < 6 => 'golden',
+            default => 'day',
+        };
+    }
+
+    /** A zigzag from x to x around y = 0, a turn for every five minutes. */
+    private static function spring(float $from, float $to, int $slackMinutes): string
+    {
+        if ($slackMinutes <= 0 || $to - $from < 2) {
+            return '';
+        }
+        $turns = max(2, min(24, intdiv($slackMinutes, self::TURNS_EVERY_MINUTES)));
+        $step = ($to - $from) / ($turns * 2);
+        $path = sprintf('M%.2f 0', $from);
+        for ($i = 1; $i < $turns * 2; $i++) {
+            $path .= sprintf('L%.2f %d', $from + $i * $step, $i % 2 === 1 ? -6 : 6);
+        }
+
+        return $path.sprintf('L%.2f 0', $to);
+    }
+}

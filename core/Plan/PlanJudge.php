@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan;
+
+use NorthSatchel\Remedy;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** Will the day hold? Overlaps, ways, daylight, and shots that do not fit their segment. */
+final class PlanJudge
+{
+    /** Less than this between two neighbours is called thin. */
+    private const THIN_MINUTES = 10;
+
+    public static function of(PlannedDay $day): Verdicts
+    {
+        $verdicts = [];
+        foreach ($day->handovers() as $handover) {
+            $verdicts[] = self::handover($day, $handover);
+        }
+        foreach ($day->segments as $segment) {
+            $verdicts[] = self::daylight($day, $segment);
+            $verdicts[] = self::shots($segment);
+        }
+        if ($day->segments === []) {
+            $verdicts[] = Verdict::mind('plan.empty', 'The day has no segments yet.', 'Nothing is planned, so nothing can be judged.');
+        }
+        $verdicts = array_values(array_filter($verdicts));
+        $found = new Verdicts($verdicts);
+        if ($found->open() === 0 && $day->segments !== []) {
+            $verdicts[] = self::holds($day);
+        }
+
+        return new Verdicts($verdicts);
+    }
+
+    private static function handover(PlannedDay $day, Handover $h): ?Verdict
+    {
+        [$before, $after] = [$h->before, $h->after];
+        if ($h->gapMinutes() < 0) {
+            $late = -$h->gapMinutes();
+
+            return Verdict::stop(
+                'plan.overlap',
+                "{$after->title} starts before {$before->title} has ended.",
+                "{$before->title} runs until {$day->day->face($before->endsAt())}, {$after->title} starts at {$day->day->face($after->startsAt)}: {$late} min too early for one photographer.",
+                ['overlap_minutes' => $late],
+                self::makeRoom($day, $h, $late + ($h->travelMinutes ?? 0)),
+            );
+        }
+        if ($h->travelMinutes === null) {
+            return self::unknownWay($day, $h);
+        }
+        if ($h->slackMinutes() < 0) {
+            return Verdict::stop(
+                'plan.travel-too-long',
+                "There is no time to get to {$after->title}.",
+                "The way from {$before->placeName} to {$after->placeName} takes {$h->travelMinutes} min, and only {$h->gapMinutes()} min lie between them.",
+                ['travel_minutes' => $h->travelMinutes, 'gap_minutes' => $h->gapMinutes()],
+                self::makeRoom($day, $h, -$h->slackMinutes()),
+            );
+        }
+        if ($h->slackMinutes() < self::THIN_MINUTES && $after->isAnchor) {
+            $leave = $day->day->face($after->startsAt - $h->travelMinutes * 60);
+
+            return Verdict::mind(
+                'plan.thin',
+                "{$after->title} cannot move, and only {$h->slackMinutes()} min of slack lie before it.",
+                "{$before->title} ends at {$day->day->face($before->endsAt())}; leave by {$leave} for {$day->day->face($after->startsAt)}, {$h->travelMinutes} min of way included.",
+                ['slack_minutes' => $h->slackMinutes()],
+            );
+        }
+
+        return null;
+    }
+
+    private static function unknownWay(PlannedDay $day, Handover $h): Verdict
+    {
+        $from = $day->points[$h->fromPlaceId ?? 0] ?? null;
+        $to = $day->points[$h->toPlaceId ?? 0] ?? null;
+        $estimate = $from !== null && $to !== null ? Travels::estimate($from, $to) : null;
+        $because = "No travel time is known from {$h->before->title} to {$h->after->title} at {$h->after->placeName}; {$h->gapMinutes()} min lie between them";
+
+        return Verdict::fix(
+            'plan.no-travel',
+            "How long is the way to {$h->after->title}?",
+            $estimate === null ? "{$because}." : "{$because}, and about {$estimate} min are likely by the map.",
+            ['gap_minutes' => $h->gapMinutes(), 'estimate_minutes' => $estimate],
+            $estimate === null ? null : new Remedy('travel.set', "Plan {$estimate} min of travel", [
+                'from' => (int) $h->fromPlaceId, 'to' => (int) $h->toPlaceId, 'minutes' => $estimate,
+            ]),
+        );
+    }
+
+    /** An anchor does not move: then the segment before it is cut, else the later one starts later. */
+    private static function makeRoom(PlannedDay $day, Handover $h, int $minutes): ?Remedy
+    {
+        if (! $h->after->isAnchor) {
+            $at = $day->day->face($h->after->startsAt + $minutes * 60);
+
+            return new Remedy('segment.later', "Start {$h->after->title} at {$at}", ['segment' => $h->after->id, 'minutes' => $minutes]);
+        }
+        $left = $h->before->minutes - $minutes;
+
+        return $left < 1 ? null : new Remedy('segment.shorten', "Shorten {$h->before->title} to {$left} min", ['segment' => $h->before->id, 'minutes' => $left]);
+    }
+
+    private static function daylight(PlannedDay $day, Segment $segment): ?Verdict
+    {
+        if (! $segment->isOutdoor) {
+            return null;
+        }
+        if ($day->sun === null) {
+            return Verdict::mind('plan.no-coordinates', "The light at {$segment->title} cannot be judged.", 'Its place has no coordinates.');
+        }
+        $sunset = $day->sun->sunset();
+        $sunrise = $day->sun->sunrise();
+        if ($sunset === null || $sunrise === null) {
+            return null;
+        }
+        if ($segment->endsAt() > $sunset) {
+            $dark = (int) ceil(($segment->endsAt() - $sunset) / 60);
+
+            return Verdict::fix(
+                'plan.after-sunset',
+                "The sun is down before {$segment->title} ends.",
+                "Sunset is at {$day->day->face($sunset)}, {$segment->title} runs until {$day->day->face($segment->endsAt())}: {$dark} min too late for daylight.",
+                ['minutes_after_sunset' => $dark],
+                $segment->isAnchor ? null : new Remedy('segment.later', 'Start it at '.$day->day->face($segment->startsAt - $dark * 60), ['segment' => $segment->id, 'minutes' => -$dark]),
+            );
+        }
+        if ($segment->startsAt < $sunrise) {
+            $dark = (int) ceil(($sunrise - $segment->startsAt) / 60);
+
+            return Verdict::fix(
+                'plan.before-sunrise',
+                "{$segment->title} starts before the sun is up.",
+                "Sunrise is at {$day->day->face($sunrise)}, {$dark} min after its start.",
+                ['minutes_before_sunrise' => $dark],
+                $segment->isAnchor ? null : new Remedy('segment.later', 'Start it at '.$day->day->face($segment->startsAt + $dark * 60), ['segment' => $segment->id, 'minutes' => $dark]),
+            );
+        }
+
+        return null;
+    }
+
+    private static function shots(Segment $segment): ?Verdict
+    {
+        $over = $segment->shotMinutes - $segment->minutes;
+        if ($over <= 0) {
+            return null;
+        }
+
+        return Verdict::fix(
+            'plan.shots-too-long',
+            "{$segment->title} has more shots than minutes.",
+            "Its shot lines add up to {$segment->shotMinutes} min, the segment has {$segment->minutes}: {$over} min too many.",
+            ['over_minutes' => $over],
+            new Remedy('segment.shorten', "Give it {$segment->shotMinutes} min", ['segment' => $segment->id, 'minutes' => $segment->shotMinutes]),
+        );
+    }
+
+    private static function holds(PlannedDay $day): Verdict
+    {
+        $thinnest = null;
+        foreach ($day->handovers() as $h) {
+            $thinnest = $thinnest === null || $h->slackMinutes() < $thinnest->slackMinutes() ? $h : $thinnest;
+        }
+        $because = $thinnest === null
+            ? 'Nothing overlaps, and no outdoor segment runs into the dark.'
+            : "The thinnest spot is before {$thinnest->after->title}: {$thinnest->slackMinutes()} min of slack after {$thinnest->travelMinutes} min of way.";
+
+        return Verdict::fine('plan.holds', 'The day holds as planned.', $because, ['least_slack_minutes' => $thinnest?->slackMinutes()]);
+    }
+}

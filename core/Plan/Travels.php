@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan;
+
+use NorthSatchel\Scout\GeoPoint;
+
+/** Minutes from place to place; a way that is listed once holds in both directions. */
+final readonly class Travels
+{
+    private const EARTH_RADIUS_KM = 6371.0;
+
+    /** Roads are about a third longer than the straight line (common practice, no source). */
+    private const DETOUR = 1.3;
+
+    private const DRIVING_KM_H = 50.0;
+
+    private const PARKING_MINUTES = 5;
+
+    private const WALK_UP_TO_KM = 0.6;
+
+    private const WALKING_KM_H = 4.5;
+
+    /** @param array<int, array<int, int>> $minutes by place from and place to */
+    public function __construct(private array $minutes) {}
+
+    /** Null when nobody has said. */
+    public function minutes(int $from, int $to): ?int
+    {
+        return $from === $to ? 0 : $this->minutes[$from][$to] ?? $this->minutes[$to][$from] ?? null;
+    }
+
+    /** A first guess from the straight line: on foot when near, else by road with five minutes to park. */
+    public static function estimate(GeoPoint $from, GeoPoint $to): int
+    {
+        $km = self::straightKm($from, $to) * self::DETOUR;
+
+        return $km <= self::WALK_UP_TO_KM
+            ? max(1, (int) ceil($km / self::WALKING_KM_H * 60))
+            : (int) ceil($km / self::DRIVING_KM_H * 60) + self::PARKING_MINUTES;
+    }
+
+    /** Great-circle distance by the haversine formula. */
+    public static function straightKm(GeoPoint $from, GeoPoint $to): float
+    {
+        $latitude = deg2rad($to->latitudeDeg - $from->latitudeDeg);
+        $longitude = deg2rad($to->longitudeDeg - $from->longitudeDeg);
+        $half = sin($latitude / 2) ** 2
+            + cos(deg2rad($from->latitudeDeg)) * cos(deg2rad($to->latitudeDeg)) * sin($longitude / 2) ** 2;
+
+        return 2 * self::EARTH_RADIUS_KM * asin(min(1.0, sqrt($half)));
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Scout;
+
+use NorthSatchel\Plan\LocalDay;
+
+/**
+ * The sun's events of one local day at one place, as Unix seconds; what does not happen is null.
+ *
+ * Angles: rise and set −0.833°, twilights −6°, −12°, −18° (US Naval Observatory definitions);
+ * golden −4° to +6° and blue −6° to −4° (common practice, no source).
+ */
+final readonly class SunDay
+{
+    public const RISE_SET_DEG = -0.833;
+
+    private const HALF_DAY_S = 43200;
+
+    private function __construct(private GeoPoint $place, public int $solarNoon) {}
+
+    public static function of(GeoPoint $place, LocalDay $day): self
+    {
+        $elevation = static fn (float $at): float => Sun::at($place, $at)->elevationDeg;
+        $best = (float) $day->startsAt();
+        for ($at = $best; $at <= $day->endsAt(); $at += 900) {
+            $best = $elevation($at) > $elevation($best) ? $at : $best;
+        }
+        $noon = self::extreme($elevation, max((float) $day->startsAt(), $best - 900), min((float) $day->endsAt(), $best + 900));
+
+        return new self($place, (int) round($noon));
+    }
+
+    public function sunrise(): ?int
+    {
+        return $this->morning(self::RISE_SET_DEG);
+    }
+
+    public function sunset(): ?int
+    {
+        return $this->evening(self::RISE_SET_DEG);
+    }
+
+    public function goldenMorning(): ?LightWindow
+    {
+        return LightWindow::between($this->morning(-4), $this->morning(6));
+    }
+
+    public function goldenEvening(): ?LightWindow
+    {
+        return LightWindow::between($this->evening(6), $this->evening(-4));
+    }
+
+    public function blueMorning(): ?LightWindow
+    {
+        return LightWindow::between($this->morning(-6), $this->morning(-4));
+    }
+
+    public function blueEvening(): ?LightWindow
+    {
+        return LightWindow::between($this->evening(-4), $this->evening(-6));
+    }
+
+    /** The last crossing upwards through this elevation in the 12 hours before solar noon. */
+    public function morning(float $elevationDeg): ?int
+    {
+        return $this->crossing($elevationDeg, -1);
+    }
+
+    /** The first crossing downwards through this elevation in the 12 hours after solar noon. */
+    public function evening(float $elevationDeg): ?int
+    {
+        return $this->crossing($elevationDeg, 1);
+    }
+
+    /**
+     * Between its lowest and its highest moment the sun climbs without a turn, so the crossing is
+     * found by halving between the two.
+     */
+    private function crossing(float $elevationDeg, int $side): ?int
+    {
+        $elevation = fn (float $at): float => Sun::at($this->place, $at)->elevationDeg;
+        $edge = $this->solarNoon + $side * self::HALF_DAY_S;
+        $inner = $edge - $side * 3600;
+        $low = self::extreme(static fn (float $at): float => -$elevation($at), (float) min($edge, $inner), (float) max($edge, $inner));
+        $high = (float) $this->solarNoon;
+        if ($elevation($low) >= $elevationDeg || $elevation($high) <= $elevationDeg) {
+            return null;
+        }
+        while (abs($high - $low) > 0.05) {
+            $middle = ($low + $high) / 2;
+            if ($elevation($middle) < $elevationDeg) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return (int) round($high);
+    }
+
+    /**
+     * Where a function with one peak between the two ends is greatest (golden-section search).
+     *
+     * @param  \Closure(float): float  $of
+     */
+    private static function extreme(\Closure $of, float $from, float $to): float
+    {
+        $ratio = (sqrt(5) - 1) / 2;
+        while ($to - $from > 0.2) {
+            $a = $to - $ratio * ($to - $from);
+            $b = $from + $ratio * ($to - $from);
+            if ($of($a) < $of($b)) {
+                $from = $a;
+            } else {
+                $to = $b;
+            }
+        }
+
+        return ($from + $to) / 2;
+    }
+}
