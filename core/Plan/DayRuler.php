@@ -19,6 +19,11 @@ final readonly class DayRuler
 
     private const TURNS_EVERY_MINUTES = 5;
 
+    /** Of the condensed type at the size of a slip. */
+    private const LETTER_WIDTH = 6.0;
+
+    private const MOST_LINES = 3;
+
     /** @param int $from Unix seconds of the left edge */
     private function __construct(private PlannedDay $day, public int $from, public int $to, private ?GeoPoint $place) {}
 
@@ -97,7 +102,7 @@ final readonly class DayRuler
     }
 
     /**
-     * @return array<string, list<array{id: int, x: float, width: float, title: string, time: string, priority: string, isOutdoor: bool, isAnchor: bool}>>
+     * @return array<string, list<array{id: int, x: float, width: float, title: string, lines: list<string>, time: string, priority: string, isOutdoor: bool, isAnchor: bool}>>
      */
     public function slips(): array
     {
@@ -105,11 +110,13 @@ final readonly class DayRuler
         foreach ($this->day->lanes() as $lane => $segments) {
             foreach ($segments as $segment) {
                 $x = $this->x($segment->startsAt);
+                $width = max(4.0, round($this->x($segment->endsAt()) - $x - 1, 2));
                 $slips[$lane][] = [
                     'id' => $segment->id,
                     'x' => $x,
-                    'width' => max(4.0, round($this->x($segment->endsAt()) - $x - 1, 2)),
+                    'width' => $width,
                     'title' => $segment->title,
+                    'lines' => self::wrap($segment->title, $width),
                     'time' => $this->day->day->face($segment->startsAt),
                     'priority' => $segment->priority->value,
                     'isOutdoor' => $segment->isOutdoor,
@@ -147,6 +154,32 @@ final readonly class DayRuler
         }
 
         return $links;
+    }
+
+    /**
+     * A title in as many lines as a slip holds.
+     *
+     * @return list<string>
+     */
+    private static function wrap(string $title, float $width): array
+    {
+        $letters = (int) floor(($width - 9) / self::LETTER_WIDTH);
+        if ($letters < 3) {
+            return [];
+        }
+        $lines = [];
+        foreach (explode(' ', $title) as $word) {
+            $last = array_key_last($lines);
+            $joined = $last === null ? $word : $lines[$last].' '.$word;
+            if ($last !== null && mb_strlen($joined) <= $letters) {
+                $lines[$last] = $joined;
+            } else {
+                $lines[] = $word;
+            }
+        }
+        $cut = static fn (string $line): string => mb_strlen($line) > $letters ? mb_substr($line, 0, $letters - 1).'…' : $line;
+
+        return array_map($cut, array_slice($lines, 0, self::MOST_LINES));
     }
 
     private static function skyAt(float $elevationDeg): string

@@ -98,6 +98,7 @@ return new class extends Migration
             $table->boolean('is_outdoor')->default(false);
             $table->boolean('is_anchor')->default(false);
             $table->timestamps();
+            $table->softDeletes();
         });
         Schema::create('shot_lines', function (Blueprint $table): void {
             $table->id();
@@ -109,6 +110,7 @@ return new class extends Migration
             $table->unsignedInteger('frames')->default(10);
             $table->unsignedInteger('focal_mm')->nullable();
             $table->timestamps();
+            $table->softDeletes();
         });
     }
 
@@ -182,9 +184,7 @@ return new class extends Migration
             $table->string('kind')->nullable();
             $table->unsignedBigInteger('bytes');
             $table->unsignedBigInteger('modified_at');
-            $table->string('hash', 128)->index();
-            $table->string('state');
-            $table->string('why')->nullable();
+            $table->string('hash', 128)->nullable()->index();
             $table->integer('taken_at')->nullable();
             $table->string('body_serial')->nullable();
             $table->string('lens')->nullable();
@@ -223,9 +223,10 @@ return new class extends Migration
             $table->foreignId('copy_event_id')->constrained();
             $table->unique(['frame_id', 'copy_event_id']);
         });
-        Schema::create('copy_runs', function (Blueprint $table): void {
+        Schema::create('runs', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('job_id')->constrained();
+            $table->string('kind');
             $table->json('card_ids');
             $table->json('destination_ids');
             $table->string('state')->default('waiting');

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Models\Job;
+use App\Models\Place;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** Brief: who, what, where, when. */
+final class BriefDesk
+{
+    private const EVERYTHING = ['place', 'people', 'segments.shotLines', 'segments.place', 'segments.job', 'packing.item.body', 'packing.item.card', 'cameraChecks', 'runs'];
+
+    /** A job with all that its pages need, in a handful of queries. */
+    public static function open(int $id): Job
+    {
+        return Job::query()->with(self::EVERYTHING)->findOrFail($id);
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Collection<int, Job> by date */
+    public static function all(): \Illuminate\Database\Eloquent\Collection
+    {
+        return Job::query()->with(self::EVERYTHING)->orderBy('date')->orderBy('covered_from')->get();
+    }
+
+    /** Whole days from today to the job, by the calendar of its place; negative once it is over. */
+    public static function daysTo(Job $job): int
+    {
+        $today = Carbon::now($job->place->timezone)->startOfDay();
+
+        return (int) round($today->diffInDays(Carbon::parse($job->date, $job->place->timezone)->startOfDay(), false));
+    }
+
+    /** @param array<string, mixed> $fields as validated by JobRequest */
+    public function save(array $fields, ?Job $job = null): Job
+    {
+        return DB::transaction(function () use ($fields, $job): Job {
+            $people = self::people((string) ($fields['people'] ?? ''));
+            $place = $this->place($fields);
+            unset($fields['people'], $fields['place_name'], $fields['latitude'], $fields['longitude'], $fields['timezone']);
+            $job ??= new Job;
+            $job->fill([...$fields, 'place_id' => $place->id])->save();
+            $job->people()->delete();
+            $job->people()->createMany($people);
+
+            return $job;
+        });
+    }
+
+    public function verdicts(Job $job): Verdicts
+    {
+        $verdicts = [];
+        if ($job->place->latitude === null) {
+            $verdicts[] = Verdict::fix('brief.no-coordinates', "{$job->place->name} has no coordinates.", 'Without them neither the sun nor the ways can be worked out.');
+        }
+        if (trim((string) $job->must_haves) === '') {
+            $verdicts[] = Verdict::mind('brief.no-must-haves', 'No must-haves are written down.', 'Ask the client what cannot be missing; it decides what is cut when the day runs late.');
+        }
+        $days = self::daysTo($job);
+        if ($verdicts === []) {
+            $when = $days > 0 ? "{$days} days to go" : ($days === 0 ? 'it is today' : abs($days).' days ago');
+            $verdicts[] = Verdict::fine('brief.complete', 'The brief says what is needed.', "Who, where, when and what must not be missed are written down; {$when}.");
+        }
+
+        return new Verdicts($verdicts);
+    }
+
+    /** @param array<string, mixed> $fields */
+    private function place(array $fields): Place
+    {
+        $place = Place::query()->firstOrNew(['name' => $fields['place_name']]);
+        $place->fill(['latitude' => $fields['latitude'], 'longitude' => $fields['longitude'], 'timezone' => $fields['timezone']])->save();
+
+        return $place;
+    }
+
+    /**
+     * One person a line, the role after a comma.
+     *
+     * @return list<array{name: string, role: string|null}>
+     */
+    private static function people(string $text): array
+    {
+        $people = [];
+        foreach (preg_split('/\R/', $text) ?: [] as $line) {
+            [$name, $role] = [...explode(',', $line, 2), null];
+            if (trim($name) !== '') {
+                $people[] = ['name' => trim($name), 'role' => $role === null ? null : trim($role)];
+            }
+        }
+
+        return $people;
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Models\Card;
+use App\Models\Destination;
+use App\Models\Job;
+use Illuminate\Support\Collection;
+use NorthSatchel\Cards\CardState;
+use NorthSatchel\Verdict;
+use NorthSatchel\Remedy;
+use NorthSatchel\Verdicts;
+
+/** Copies: where does every card's content lie, and is it enough? */
+final class CopiesDesk
+{
+    /** @var Collection<int, Destination>|null */
+    private ?Collection $destinations = null;
+
+    public function __construct(
+        private readonly CardLog $log,
+        private readonly CardsDesk $cards,
+        private readonly CopyLedger $ledger,
+    ) {}
+
+    /** @return Collection<int, Destination> */
+    public function destinations(): Collection
+    {
+        return $this->destinations ??= Destination::query()->orderBy('kept')->orderBy('id')->get();
+    }
+
+    /** @return Collection<int, Card> shot cards of the job that are not formatted yet */
+    public function shotCards(Job $job): Collection
+    {
+        return $this->cards->cards($job)->filter(function (Card $card) use ($job): bool {
+            $life = $this->log->lifeOf($card);
+
+            return $life->jobId === $job->id && in_array($life->state, [CardState::Shot, CardState::Permitted], true);
+        })->values();
+    }
+
+    /**
+     * Card loads down, places across.
+     *
+     * @return list<array{card: Card, fill: int, isSealed: bool, cells: array<int, string>, verified: int}>
+     */
+    public function grid(Job $job): array
+    {
+        $rows = [];
+        foreach ($this->shotCards($job) as $card) {
+            $life = $this->log->lifeOf($card);
+            $cells = [];
+            $devices = [];
+            $last = $this->ledger->lastEvents($card->id, $life->fill);
+            foreach ($this->destinations() as $destination) {
+                $event = $last[$destination->id] ?? null;
+                $cells[$destination->id] = $event === null ? 'none' : $event->kind;
+                if ($event?->kind === 'verified') {
+                    $devices[] = $event->device;
+                }
+            }
+            $rows[] = ['card' => $card, 'fill' => $life->fill, 'isSealed' => $life->isSealed, 'cells' => $cells, 'verified' => count(array_unique($devices))];
+        }
+
+        return $rows;
+    }
+
+    public function verdicts(Job $job): Verdicts
+    {
+        $wanted = (int) config('satchel.copies_before_format');
+        $verdicts = [];
+        foreach ($this->grid($job) as $row) {
+            $label = $row['card']->item->label;
+            if (in_array('failed', $row['cells'], true)) {
+                $verdicts[] = Verdict::stop('copies.failed', "A copy of {$label} did not verify.", 'What was read back is not what was on the card, or the drive stopped: copy it again.',
+                    remedy: new Remedy('copy.start', 'Copy it again', ['card' => $row['card']->id]));
+            }
+            if ($row['verified'] < $wanted) {
+                $verdicts[] = Verdict::stop('copies.too-few', "{$label} is not safe yet.",
+                    "It lies verified on {$row['verified']} of {$wanted} devices; the card itself is not counted.", ['verified' => $row['verified'], 'wanted' => $wanted],
+                    new Remedy('copy.start', 'Copy it to the drives', ['card' => $row['card']->id]));
+            }
+        }
+        if ($verdicts === [] && $this->grid($job) !== []) {
+            $verdicts[] = Verdict::fine('copies.enough', 'Every shot card is on enough devices.', "Each lies verified on at least {$wanted}, the cards themselves not counted.");
+        }
+        if ($this->grid($job) === []) {
+            $verdicts[] = Verdict::fine('copies.nothing-yet', 'Nothing waits to be copied.', 'No card of this job is shot and unformatted.');
+        }
+        if ($this->destinations()->count() < $wanted) {
+            $verdicts[] = Verdict::fix('copies.no-drive', 'There are too few drives.', "{$this->destinations()->count()} known, {$wanted} needed: add them under Folders.");
+        }
+
+        return new Verdicts($verdicts);
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Models\Copy;
+use App\Models\CopyEvent;
+use App\Models\Frame;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Which frame lies where, proved by which copy event. */
+final class CopyLedger
+{
+    private const ROWS_A_QUERY = 400;
+
+    /** @var array<string, bool> by hash, for this request */
+    private array $safe = [];
+
+    /** @var array<string, array<int, CopyEvent>>|null last event by "card fill" and destination */
+    private ?array $last = null;
+
+    /**
+     * Writes down the files of a sealed card; what is there already stays as it was.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     */
+    public function index(int $cardId, int $fill, array $rows): void
+    {
+        DB::transaction(static function () use ($cardId, $fill, $rows): void {
+            $known = Frame::query()->where('card_id', $cardId)->where('fill', $fill)->pluck('id', 'path');
+            $new = array_filter($rows, static fn (array $row): bool => ! $known->has($row['path']));
+            foreach (array_chunk($new, self::ROWS_A_QUERY) as $chunk) {
+                Frame::query()->insert($chunk);
+            }
+            foreach (array_filter($rows, static fn (array $row): bool => $known->has($row['path'])) as $row) {
+                Frame::query()->whereKey($known[$row['path']])->update(['bytes' => $row['bytes'], 'modified_at' => $row['modified_at']]);
+            }
+        });
+    }
+
+    /** @return Collection<int, Frame> */
+    public function framesOn(int $cardId, int $fill): Collection
+    {
+        return Frame::query()->where('card_id', $cardId)->where('fill', $fill)->orderBy('path')->get();
+    }
+
+    /**
+     * What a copy left at one destination.
+     *
+     * @param  array<string, string>  $hashes  by path on the card, of what read back right
+     * @param  array<string, mixed>  $data
+     */
+    public function record(int $cardId, int $fill, int $destinationId, string $kind, string $bag, string $device, array $hashes, array $data): void
+    {
+        DB::transaction(static function () use ($cardId, $fill, $destinationId, $kind, $bag, $device, $hashes, $data): void {
+            $event = CopyEvent::query()->create([
+                'card_id' => $cardId, 'fill' => $fill, 'destination_id' => $destinationId, 'kind' => $kind,
+                'bag' => $bag, 'device' => $device, 'data' => $data, 'at' => now(),
+            ]);
+            $copies = [];
+            foreach (Frame::query()->where('card_id', $cardId)->where('fill', $fill)->get(['id', 'path', 'hash']) as $frame) {
+                if (! isset($hashes[$frame->path])) {
+                    continue;
+                }
+                if ($frame->hash === null) {
+                    $frame->update(['hash' => $hashes[$frame->path]]);
+                }
+                if ($frame->hash === $hashes[$frame->path]) {
+                    $copies[] = ['frame_id' => $frame->id, 'copy_event_id' => $event->id];
+                }
+            }
+            foreach (array_chunk($copies, self::ROWS_A_QUERY) as $chunk) {
+                Copy::query()->insert($chunk);
+            }
+        });
+        $this->last = null;
+        $this->safe = [];
+    }
+
+    /**
+     * The last copy event of a card's fill at each destination.
+     *
+     * @return array<int, CopyEvent> by destination id
+     */
+    public function lastEvents(int $cardId, int $fill): array
+    {
+        if ($this->last === null) {
+            $this->last = [];
+            foreach (CopyEvent::query()->orderBy('id')->get() as $event) {
+                $this->last["{$event->card_id} {$event->fill}"][$event->destination_id] = $event;
+            }
+        }
+
+        return $this->last["{$cardId} {$fill}"] ?? [];
+    }
+
+    /**
+     * The devices that hold each file of a fill, verified; a destination counts while its last event is a verification.
+     *
+     * @return array<string, list<string>> by path
+     */
+    public function devicesByPath(int $cardId, int $fill): array
+    {
+        $valid = array_map(
+            static fn (CopyEvent $e): int => $e->id,
+            array_filter($this->lastEvents($cardId, $fill), static fn (CopyEvent $e): bool => $e->kind === 'verified'),
+        );
+        $devices = [];
+        $rows = Copy::query()
+            ->join('frames', 'frames.id', '=', 'copies.frame_id')
+            ->join('copy_events', 'copy_events.id', '=', 'copies.copy_event_id')
+            ->whereIn('copy_event_id', array_values($valid))
+            ->toBase()->get(['frames.path', 'copy_events.device']);
+        foreach ($rows as $row) {
+            $devices[(string) $row->path][] = (string) $row->device;
+        }
+
+        return array_map(static fn (array $list): array => array_values(array_unique($list)), $devices);
+    }
+
+    /** Whether a frame of that content has enough verified copies on different devices. */
+    public function isSafe(string $hash): bool
+    {
+        return $this->safe[$hash] ??= Frame::query()
+            ->join('copies', 'copies.frame_id', '=', 'frames.id')
+            ->join('copy_events', 'copy_events.id', '=', 'copies.copy_event_id')
+            ->where('frames.hash', $hash)
+            ->where('copy_events.kind', 'verified')
+            ->distinct()->count('copy_events.device') >= (int) config('satchel.copies_before_format');
+    }
+}

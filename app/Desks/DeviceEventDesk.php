@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Models\Body;
+use App\Models\Card;
+use App\Models\DeviceEvent;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\Cards\CardEventKind;
+use NorthSatchel\Cards\CardState;
+
+/**
+ * Takes what was tapped on a device: each event has an id and a time made there. The same event twice
+ * does no harm, and the order of arrival does not matter.
+ */
+final class DeviceEventDesk
+{
+    public const KINDS = ['pack', 'unpack', 'load', 'unload'];
+
+    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards) {}
+
+    /**
+     * @param  list<array{id: string, kind: string, on: array<string, mixed>, made_at: string}>  $events
+     * @return list<string> ids that the server now has
+     *
+     * @throws ValidationException
+     */
+    public function take(array $events): array
+    {
+        usort($events, static fn (array $a, array $b): int => $a['made_at'] <=> $b['made_at']);
+        $taken = [];
+        foreach ($events as $event) {
+            DB::transaction(fn () => $this->takeOne($event));
+            $taken[] = $event['id'];
+        }
+
+        return $taken;
+    }
+
+    /** @param array{id: string, kind: string, on: array<string, mixed>, made_at: string} $event */
+    private function takeOne(array $event): void
+    {
+        if (DeviceEvent::query()->whereKey($event['id'])->exists()) {
+            return;
+        }
+        $at = Carbon::parse($event['made_at'])->utc();
+        match ($event['kind']) {
+            'load' => $this->load($event['id'], $event['on'], $at),
+            'unload' => $this->unload($event['id'], $event['on'], $at),
+            default => null,
+        };
+        DeviceEvent::query()->insertOrIgnore([
+            'id' => $event['id'],
+            'kind' => $event['kind'],
+            'on' => json_encode((object) $event['on'], JSON_THROW_ON_ERROR),
+            'made_at' => $at->format('Y-m-d H:i:s.v'),
+            'received_at' => now()->format('Y-m-d H:i:s.v'),
+        ]);
+    }
+
+    /**
+     * A shot card never goes back into a body.
+     *
+     * @param  array<string, mixed>  $on
+     */
+    private function load(string $id, array $on, Carbon $at): void
+    {
+        $card = Card::query()->with('item')->findOrFail((int) $on['card']);
+        $body = Body::query()->with('item')->findOrFail((int) $on['body']);
+        $slot = (int) $on['slot'];
+        if ($this->log->lifeOf($card)->state !== CardState::Ready) {
+            throw ValidationException::withMessages(["card{$card->id}" => "{$card->item->label} is not ready: it is {$this->log->lifeOf($card)->state->value}."]);
+        }
+        $job = BriefDesk::open((int) $on['job']);
+        if (isset($this->cards->slots($job)[$body->id][$slot])) {
+            throw ValidationException::withMessages(["card{$card->id}" => "Slot {$slot} of {$body->item->label} is taken: take that card out first."]);
+        }
+        $this->log->add($card, CardEventKind::Loaded, $job->id, $body->id, $slot, eventId: $id, at: $at);
+    }
+
+    /** @param array<string, mixed> $on */
+    private function unload(string $id, array $on, Carbon $at): void
+    {
+        $card = Card::query()->findOrFail((int) $on['card']);
+        $life = $this->log->lifeOf($card);
+        $this->log->add($card, CardEventKind::Unloaded, $life->jobId, $life->bodyId, $life->slot, eventId: $id, at: $at);
+    }
+}

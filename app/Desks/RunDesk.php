@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Devices\Devices;
+use App\Devices\FolderNotAllowed;
+use App\Jobs\CarryOutRun;
+use App\Models\Card;
+use App\Models\Destination;
+use App\Models\Frame;
+use App\Models\Job;
+use App\Models\Run;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\Cards\CardEventKind;
+use NorthSatchel\Cards\Twin\TwinCheck;
+use NorthSatchel\Cards\Twin\TwinFile;
+use NorthSatchel\Cards\Twin\TwinReport;
+use NorthSatchel\Copies\BagVerifier;
+use NorthSatchel\Copies\BrokenBag;
+use NorthSatchel\Copies\Copier;
+use NorthSatchel\Copies\CopyConflict;
+use NorthSatchel\Copies\DestinationBag;
+use NorthSatchel\Copies\Names;
+use NorthSatchel\Copies\Skipped;
+use NorthSatchel\Copies\Volume\UnableToRead;
+
+/** Long work: comparing twins, copying cards, verifying bags; done by the queue, with progress. */
+final class RunDesk
+{
+    /** A run that has not been heard of for so long has died with its worker. */
+    private const SILENT_S = 90;
+
+    public function __construct(
+        private readonly CardLog $log,
+        private readonly CardsDesk $cards,
+        private readonly CopyLedger $ledger,
+    ) {}
+
+    /**
+     * @param  list<int>  $cardIds
+     * @param  list<int>  $destinationIds
+     *
+     * @throws ValidationException
+     */
+    public function start(Job $job, string $kind, array $cardIds, array $destinationIds = []): Run
+    {
+        if ($this->active($job) !== null) {
+            throw ValidationException::withMessages(['run' => 'Other work is under way for this job: let it end first.']);
+        }
+        $cards = $this->cards->cards($job)->whereIn('id', $cardIds);
+        foreach ($cards as $card) {
+            if (! $this->log->lifeOf($card)->isSealed) {
+                throw ValidationException::withMessages(['run' => "{$card->item->label} has not been sealed: seal it first."]);
+            }
+        }
+        if ($cards->isEmpty()) {
+            throw ValidationException::withMessages(['run' => 'Choose at least one sealed card of this job.']);
+        }
+        if ($kind !== 'twin' && $destinationIds === []) {
+            throw ValidationException::withMessages(['run' => 'Choose at least one destination.']);
+        }
+        $run = Run::query()->create([
+            'job_id' => $job->id, 'kind' => $kind, 'state' => 'waiting',
+            'card_ids' => $cards->pluck('id')->values()->all(), 'destination_ids' => array_values($destinationIds),
+        ]);
+        CarryOutRun::dispatch($run->id);
+        $job->unsetRelation('runs');
+
+        return $run;
+    }
+
+    public function active(Job $job): ?Run
+    {
+        $last = $this->last($job);
+
+        return $last !== null && in_array($last->state, ['waiting', 'running'], true) && ! $this->isSilent($last) ? $last : null;
+    }
+
+    public function last(Job $job): ?Run
+    {
+        return $job->runs->sortByDesc('id')->first();
+    }
+
+    public function isSilent(Run $run): bool
+    {
+        $heard = $run->told_at ?? (float) $run->getAttribute('created_at')->format('U.u');
+
+        return in_array($run->state, ['waiting', 'running'], true) && microtime(true) - $heard > self::SILENT_S;
+    }
+
+    /** Called by the queue. */
+    public function carryOut(Run $run): void
+    {
+        $job = Job::query()->with(['place', 'packing.item.body', 'packing.item.card'])->findOrFail($run->job_id);
+        $cards = $this->cards->cards($job)->whereIn('id', $run->card_ids);
+        $destinations = Destination::query()->whereIn('id', $run->destination_ids)->orderBy('id')->get();
+        $total = (int) Frame::query()->whereIn('card_id', $run->card_ids)->sum('bytes') * ($run->kind === 'copy' ? 1 + $destinations->count() : max(1, $destinations->count()));
+        $run->update(['state' => 'running', 'started_at' => microtime(true), 'told_at' => microtime(true), 'bytes_total' => $total]);
+        $progress = new RunProgress($run);
+        $report = [];
+        try {
+            foreach ($cards as $card) {
+                $report[] = match ($run->kind) {
+                    'twin' => $this->compare($job, $card, $progress),
+                    'copy' => $this->copy($job, $card, $destinations->all(), $progress),
+                    default => $this->verify($card, $destinations->all(), $progress),
+                };
+                $progress->nextCard();
+            }
+            $isGood = array_filter($report, static fn (array $line): bool => ! $line['good']) === [];
+            $run->update(['state' => $isGood ? 'done' : 'trouble', 'report' => $report, 'told_at' => microtime(true), 'bytes_done' => $total]);
+        } catch (FolderNotAllowed|UnableToRead|CopyConflict $e) {
+            $run->update(['state' => 'trouble', 'told_at' => microtime(true), 'report' => [...$report, ['good' => false, 'text' => $e->getMessage()]]]);
+        }
+    }
+
+    public function bagName(Job $job, Card $card): string
+    {
+        $fill = $this->log->lifeOf($card)->fill;
+        $plain = static fn (string $text): string => trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $text), '-');
+
+        return substr($job->date.'_'.$plain($job->name), 0, 80)."_{$plain($card->item->label)}_fill{$fill}";
+    }
+
+    /** @return array{good: bool, text: string} */
+    private function compare(Job $job, Card $card, RunProgress $progress): array
+    {
+        $twin = $this->cards->twinOf($job, $card);
+        if ($twin === null) {
+            return ['good' => false, 'text' => "{$card->item->label} has no twin: no other card was in its body with it."];
+        }
+        $report = (new TwinCheck(
+            Devices::card($card),
+            Devices::card($twin),
+            static fn (int $done, int $all, string $path) => $progress->share($done / max(1, $all), Names::printable($path)),
+        ))->report();
+        $this->keepTwinCheck($job, $card, $twin, $report, isA: true);
+        $this->keepTwinCheck($job, $twin, $card, $report, isA: false);
+        $differing = array_filter($report->files, static fn (TwinFile $f): bool => ! $f->isIdentical || $f->isLost());
+
+        return [
+            'good' => in_array($report->verdict->value, ['twins', 'repairable'], true),
+            'text' => "{$card->item->label} and {$twin->item->label}: {$report->verdict->value}, {$report->frames()} frames, {$report->identical()} of ".count($report->files).' files identical.',
+            'files' => array_map(static fn (TwinFile $f): array => [
+                'name' => Names::printable($f->path), 'a' => $f->a->value ?? 'missing', 'b' => $f->b->value ?? 'missing', 'why' => $f->whyA ?? $f->whyB,
+            ], array_slice(array_values($differing), 0, 50)),
+        ];
+    }
+
+    private function keepTwinCheck(Job $job, Card $card, Card $twin, TwinReport $report, bool $isA): void
+    {
+        $states = [];
+        $twinStates = [];
+        foreach ($report->files as $file) {
+            if (! $file->isIdentical || $file->isLost()) {
+                $name = Names::printable($file->path);
+                $states[$name] = ($isA ? $file->a : $file->b)?->value;
+                $twinStates[$name] = ($isA ? $file->b : $file->a)?->value;
+            }
+        }
+        $life = $this->log->lifeOf($card);
+        $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, [
+            'twin' => $twin->id, 'verdict' => $report->verdict->value, 'frames' => $report->frames(),
+            'states' => (object) array_filter($states), 'twin_states' => (object) array_filter($twinStates),
+        ]);
+    }
+
+    /**
+     * @param  array<int, Destination>  $destinations
+     * @return array{good: bool, text: string}
+     */
+    private function copy(Job $job, Card $card, array $destinations, RunProgress $progress): array
+    {
+        $name = $this->bagName($job, $card);
+        $life = $this->log->lifeOf($card);
+        $devices = $bags = $gone = [];
+        foreach ($destinations as $destination) {
+            try {
+                $devices[$destination->id] = Devices::deviceOf($destination);
+                $bags[$destination->id] = new DestinationBag(Devices::destination($destination), $destination->name, $name);
+            } catch (FolderNotAllowed $e) {
+                $gone[] = "{$destination->name}: {$e->getMessage()}";
+            }
+        }
+        $report = (new Copier(Devices::card($card), array_values($bags), [
+            'External-Identifier' => $name,
+            'External-Description' => $job->name,
+            'Card-Label' => $card->item->label,
+            'Card-Fill' => (string) $life->fill,
+        ], now()->format('Y-m-d'), $progress))->run();
+        $said = [];
+        foreach (array_keys($bags) as $index => $id) {
+            $at = $report->destinations[$index];
+            $this->ledger->record($card->id, $life->fill, $id, $at->verified ? 'verified' : 'failed', $name, $devices[$id], $at->hashes, [
+                'files' => $at->files, 'reused' => $at->reused, 'problem' => $at->problem, 'from_medium' => $report->fromMedium,
+            ]);
+            $said[] = "{$at->label} ".($at->verified ? "verified, {$at->files} files" : "not verified: {$at->problem}");
+        }
+        foreach ($report->skipped as $skipped) {
+            $said[] = "left out {$skipped->name}: {$skipped->why}";
+        }
+
+        return [
+            'good' => $gone === [] && $report->isWhole(allowSkips: true),
+            'text' => "{$card->item->label}: ".implode('; ', [...$said, ...$gone]).'.',
+        ];
+    }
+
+    /**
+     * @param  array<int, Destination>  $destinations
+     * @return array{good: bool, text: string}
+     */
+    private function verify(Card $card, array $destinations, RunProgress $progress): array
+    {
+        $life = $this->log->lifeOf($card);
+        $said = [];
+        $good = true;
+        foreach ($destinations as $destination) {
+            $event = $this->ledger->lastEvents($card->id, $life->fill)[$destination->id] ?? null;
+            if ($event === null) {
+                continue;
+            }
+            try {
+                $volume = Devices::destination($destination);
+                $bag = new \App\Devices\LocalVolume($volume->root().'/'.$event->bag);
+                $check = (new BagVerifier($bag, static fn (int $bytes, string $path) => $progress->add($bytes, $path)))->check();
+                $isValid = $check->valid;
+                $bad = [...$check->damaged, ...$check->missing, ...$check->extra];
+            } catch (BrokenBag|UnableToRead|FolderNotAllowed $e) {
+                $isValid = false;
+                $bad = [$e->getMessage()];
+            }
+            $hashes = $isValid ? $this->ledger->framesOn($card->id, $life->fill)->pluck('hash', 'path')->filter()->all() : [];
+            $this->ledger->record($card->id, $life->fill, $destination->id, $isValid ? 'verified' : 'failed', $event->bag, $event->device, $hashes, ['problem' => $isValid ? null : $bad[0] ?? 'not valid']);
+            $said[] = $destination->name.($isValid ? ' valid' : ' NOT valid: '.implode(', ', array_slice($bad, 0, 3)));
+            $good = $good && $isValid;
+        }
+
+        return ['good' => $good && $said !== [], 'text' => $card->item->label.': '.($said === [] ? 'no copy to verify' : implode('; ', $said)).'.'];
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Models\Job;
+use NorthSatchel\Cards\CardState;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** The nine phases of one job: how ready each is, and what is open in it. */
+final class Strap
+{
+    public const PHASES = ['brief', 'scout', 'plan', 'people', 'kit', 'day', 'cards', 'copies', 'wrap'];
+
+    public function __construct(
+        private readonly BriefDesk $brief,
+        private readonly PlanDesk $plan,
+        private readonly KitDesk $kit,
+        private readonly CardsDesk $cards,
+        private readonly CopiesDesk $copies,
+    ) {}
+
+    /** @return array<string, Verdicts> of the phases that judge something */
+    public function verdicts(Job $job): array
+    {
+        return [
+            'brief' => $this->brief->verdicts($job),
+            'plan' => $this->plan->verdicts($job),
+            'kit' => $this->kit->verdicts($job),
+            'cards' => $this->cards->verdicts($job),
+            'copies' => $this->copies->verdicts($job),
+        ];
+    }
+
+    /**
+     * What each hole of the strap shows.
+     *
+     * @return list<array{phase: string, open: int|null, halves: array{bool, bool}, isThere: bool}>
+     *                                                                                             halves: the cards hole fills in two, ready before the day and safe after it
+     */
+    public function holes(Job $job): array
+    {
+        $verdicts = $this->verdicts($job);
+        $holes = [];
+        foreach (self::PHASES as $phase) {
+            $of = $verdicts[$phase] ?? null;
+            $isReady = $of !== null && $of->open() === 0;
+            $halves = match ($phase) {
+                'cards' => [$isReady, $this->isSafe($job)],
+                'copies' => [$this->isSafe($job), $this->isSafe($job)],
+                'plan' => [$isReady && $job->segments->isNotEmpty(), $isReady && $job->segments->isNotEmpty()],
+                default => [$isReady, $isReady],
+            };
+            $holes[] = ['phase' => $phase, 'open' => $of?->open(), 'halves' => $halves, 'isThere' => $of !== null];
+        }
+
+        return $holes;
+    }
+
+    /** The worst open finding of a job, for the front page. */
+    public function mostUrgent(Job $job): ?Verdict
+    {
+        $all = new Verdicts;
+        foreach ($this->verdicts($job) as $verdicts) {
+            $all = $all->with($verdicts);
+        }
+        $worst = $all->worst();
+
+        return $worst !== null && $worst->severity->isOpen() ? $worst : null;
+    }
+
+    public function openCount(Job $job): int
+    {
+        return array_sum(array_map(static fn (Verdicts $v): int => $v->open(), $this->verdicts($job)));
+    }
+
+    /** Something was shot, and all of it is on enough devices. */
+    private function isSafe(Job $job): bool
+    {
+        $shot = $this->copies->shotCards($job);
+        $formatted = $this->cards->cards($job)->filter(fn ($card): bool => $this->cards->lifeOf($card)->fill > 1 && $this->cards->lifeOf($card)->state === CardState::Ready);
+
+        return ($shot->isNotEmpty() && $this->copies->verdicts($job)->open() === 0) || ($shot->isEmpty() && $formatted->isNotEmpty());
+    }
+}

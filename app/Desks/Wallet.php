@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Devices\Devices;
+use App\Models\Body;
+use App\Models\Card;
+use App\Models\CardEventRecord;
+use App\Models\Frame;
+use App\Models\Job;
+use Illuminate\Support\Collection;
+use NorthSatchel\Cards\CardLife;
+use NorthSatchel\Cards\CardState;
+use NorthSatchel\Cards\Check\BodyRead;
+use NorthSatchel\Cards\Permit\FormatPermit;
+
+/** The cards page: bodies with their slots, and every card with what can be done with it next. */
+final class Wallet
+{
+    public function __construct(
+        private readonly CardsDesk $cards,
+        private readonly PermitDesk $permits,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function page(Job $job): array
+    {
+        $lives = $this->cards->cards($job)->mapWithKeys(fn (Card $c): array => [$c->id => $this->cards->lifeOf($c)])->all();
+        $check = $this->cards->lastCheck($job);
+
+        return [
+            'bodies' => $this->panels($job),
+            'lives' => $lives,
+            'ready' => $this->cards->cards($job)->filter(static fn (Card $c): bool => $lives[$c->id]->state === CardState::Ready && $c->folder !== null)->values(),
+            'wallet' => $this->entries($job, $lives),
+            'checkedAt' => $check?->at->timezone($job->place->timezone)->format('H:i:s'),
+            'canSealAll' => $this->sealable($job)->isNotEmpty(),
+        ];
+    }
+
+    /** @return Collection<int, Card> used on this job and not sealed yet */
+    public function sealable(Job $job): Collection
+    {
+        return $this->cards->cards($job)->filter(function (Card $card) use ($job): bool {
+            $life = $this->cards->lifeOf($card);
+
+            return $life->jobId === $job->id && ! $life->isSealed && $life->state !== CardState::Ready && $card->folder !== null;
+        })->values();
+    }
+
+    /** @return list<array{body: Body, lane: string, slots: array<int, Card>, found: string}> */
+    private function panels(Job $job): array
+    {
+        $slots = $this->cards->slots($job);
+        $reads = [];
+        foreach ($this->cards->lastReads($job) as $read) {
+            $reads[$read->bodyId] = $read;
+        }
+
+        return array_values($this->cards->bodies($job)->map(static fn (Body $body): array => [
+            'body' => $body,
+            'lane' => $job->packing->firstWhere('item_id', $body->item_id)->lane ?? 'lead',
+            'slots' => $slots[$body->id] ?? [],
+            'found' => isset($reads[$body->id]) ? self::found($reads[$body->id]) : 'not read yet',
+        ])->all());
+    }
+
+    private static function found(BodyRead $read): string
+    {
+        return ($read->mode()->value ?? 'no clear mode').": {$read->describe($read->first)} | {$read->describe($read->second)}";
+    }
+
+    /**
+     * @param  array<int, CardLife>  $lives
+     * @return list<array<string, mixed>>
+     */
+    private function entries(Job $job, array $lives): array
+    {
+        $files = Frame::query()->whereIn('card_id', array_keys($lives))->groupBy('card_id', 'fill')
+            ->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')->toBase()->get()
+            ->keyBy(static fn (object $row): string => "{$row->card_id} {$row->fill}");
+        $refused = CardEventRecord::query()->whereIn('card_id', array_keys($lives))->where('kind', 'refused')->orderBy('id')->get()->keyBy('card_id');
+        $entries = [];
+        foreach ($this->cards->cards($job) as $card) {
+            $life = $lives[$card->id];
+            $isMine = $life->jobId === $job->id;
+            $permit = $isMine && $life->isSealed && (session('asked') === $card->id || $life->state === CardState::Permitted) ? $this->permits->answer($job, $card) : null;
+            $index = $files->get("{$card->id} {$life->fill}");
+            $entries[] = [
+                'card' => $card,
+                'life' => $life,
+                'isStandIn' => $card->folder !== null && Devices::isStandIn($card->folder),
+                'where' => $this->where($job, $card, $life),
+                'facts' => array_values(array_filter([
+                    $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
+                    $life->twinCheck === null ? null : 'twin check: '.$life->twinCheck['verdict'],
+                    $life->fill > 1 ? 'formatted '.($life->fill - 1).' times' : null,
+                    $permit === null && $refused->has($card->id) && $life->state === CardState::Shot ? 'last refused: '.($refused[$card->id]->data['because'] ?? '') : null,
+                ])),
+                'permit' => $permit,
+                'lost' => self::lost($permit),
+                'steps' => $isMine ? self::steps($life, $card) : [],
+            ];
+        }
+
+        return $entries;
+    }
+
+    private function where(Job $job, Card $card, CardLife $life): string
+    {
+        $body = $life->bodyId === null ? null : $this->cards->bodies($job)->firstWhere('id', $life->bodyId);
+
+        return match (true) {
+            $life->state === CardState::Ready => $card->folder === null ? 'in the bag, ready' : 'ready',
+            $life->state === CardState::InBody => "in slot {$life->slot} of ".($body->item->label ?? 'a body'),
+            default => 'shot in '.($body->item->label ?? 'a body').", slot {$life->slot}",
+        };
+    }
+
+    /** @return list<string> */
+    private static function steps(CardLife $life, Card $card): array
+    {
+        if ($card->folder === null || $life->state === CardState::Ready) {
+            return [];
+        }
+
+        return match (true) {
+            ! $life->isSealed => ['seal'],
+            $life->state === CardState::Permitted => ['format'],
+            default => [$life->twinCheck === null ? 'twin' : '', 'permit'],
+        };
+    }
+
+    /** The first frame that is whole nowhere, when the permit hangs on it. */
+    private static function lost(?FormatPermit $permit): ?string
+    {
+        foreach ($permit->verdicts ?? [] as $verdict) {
+            if ($verdict->code === 'permit.damaged') {
+                return (string) $verdict->remedy?->on['path'];
+            }
+        }
+
+        return null;
+    }
+}

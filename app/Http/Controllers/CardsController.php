@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desks\BriefDesk;
+use App\Desks\CardsDesk;
+use App\Desks\PermitDesk;
+use App\Desks\RunDesk;
+use App\Desks\Wallet;
+use App\Devices\FolderNotAllowed;
+use App\Models\Card;
+use App\Models\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\Copies\Volume\UnableToRead;
+
+final class CardsController
+{
+    public function show(int $job, CardsDesk $desk, Wallet $wallet): View
+    {
+        $opened = BriefDesk::open($job);
+
+        return view('cards.show', [
+            'job' => $opened,
+            'verdicts' => $desk->verdicts($opened),
+            'isDemo' => (bool) config('satchel.demo'),
+            ...$wallet->page($opened),
+            'run' => RunView::of($opened, "/jobs/{$job}/cards"),
+        ]);
+    }
+
+    public function check(int $job, CardsDesk $desk): RedirectResponse
+    {
+        $desk->readTestFrames(BriefDesk::open($job));
+
+        return redirect("/jobs/{$job}/cards")->with('said', 'The test frames are read.');
+    }
+
+    public function seal(int $job, int $card, CardsDesk $desk): RedirectResponse
+    {
+        $this->sealOne($desk, $this->card($desk, BriefDesk::open($job), $card));
+
+        return redirect("/jobs/{$job}/cards");
+    }
+
+    public function sealAll(int $job, CardsDesk $desk, Wallet $wallet): RedirectResponse
+    {
+        $count = 0;
+        foreach ($wallet->sealable(BriefDesk::open($job)) as $card) {
+            $this->sealOne($desk, $card);
+            $count++;
+        }
+
+        return redirect("/jobs/{$job}/cards")->with('said', $count === 1 ? 'One card is sealed.' : "{$count} cards are sealed.");
+    }
+
+    public function twin(int $job, int $card, RunDesk $runs): RedirectResponse
+    {
+        $runs->start(BriefDesk::open($job), 'twin', [$card]);
+
+        return redirect("/jobs/{$job}/cards");
+    }
+
+    public function permit(int $job, int $card, CardsDesk $desk, PermitDesk $permits): RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $permits->ask($opened, $this->card($desk, $opened, $card));
+
+        return redirect("/jobs/{$job}/cards")->with('asked', $card);
+    }
+
+    public function format(int $job, int $card, CardsDesk $desk, PermitDesk $permits): RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $chosen = $this->card($desk, $opened, $card);
+        try {
+            $permits->format($opened, $chosen);
+        } catch (FolderNotAllowed|UnableToRead $e) {
+            throw ValidationException::withMessages(["card{$card}" => $e->getMessage()]);
+        }
+
+        return redirect("/jobs/{$job}/cards")->with('said', "{$chosen->item->label} is empty and ready; the format is in its log.");
+    }
+
+    public function acceptLoss(Request $request, int $job, int $card, CardsDesk $desk, PermitDesk $permits): RedirectResponse
+    {
+        $given = $request->validate(['path' => ['required', 'string', 'max:1000'], 'words' => ['required', 'string', 'min:10', 'max:2000']], [
+            'words.required' => 'This is needed: what is given up, and why.',
+            'words.min' => 'A few more words: what is given up, and why.',
+        ]);
+        $opened = BriefDesk::open($job);
+        $permits->acceptLoss($opened, $this->card($desk, $opened, $card), (string) $given['path'], (string) $given['words']);
+
+        return redirect("/jobs/{$job}/cards")->with('asked', $card);
+    }
+
+    private function card(CardsDesk $desk, Job $job, int $id): Card
+    {
+        return $desk->cards($job)->firstWhere('id', $id) ?? abort(404);
+    }
+
+    private function sealOne(CardsDesk $desk, Card $card): void
+    {
+        try {
+            $desk->seal($card);
+        } catch (FolderNotAllowed|UnableToRead $e) {
+            throw ValidationException::withMessages(["card{$card->id}" => $e->getMessage()]);
+        }
+    }
+}

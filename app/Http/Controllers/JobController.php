@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desks\BriefDesk;
+use App\Desks\Strap;
+use App\Http\Requests\JobRequest;
+use App\Models\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Carbon;
+
+final class JobController
+{
+    public function index(Strap $strap): View
+    {
+        $jobs = BriefDesk::all()->map(static function (Job $job) use ($strap): array {
+            $days = BriefDesk::daysTo($job);
+
+            return [
+                'job' => $job,
+                'date' => Carbon::parse($job->date)->format('D j M'),
+                'when' => match (true) {
+                    $days === 0 => 'today',
+                    $days === 1 => 'tomorrow',
+                    $days > 1 => "{$days} days to go",
+                    default => abs($days).' days ago',
+                },
+                'urgent' => $strap->mostUrgent($job),
+                'open' => $strap->openCount($job),
+                'holes' => $strap->holes($job),
+            ];
+        });
+
+        return view('jobs.index', ['jobs' => $jobs]);
+    }
+
+    public function create(): View
+    {
+        return view('brief.new');
+    }
+
+    public function store(JobRequest $request, BriefDesk $desk): RedirectResponse
+    {
+        $job = $desk->save($request->validated());
+
+        return redirect("/jobs/{$job->id}/plan")->with('said', 'The job is there. Now the day.');
+    }
+}

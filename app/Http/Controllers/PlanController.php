@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desks\BriefDesk;
+use App\Desks\PlanDesk;
+use App\Models\Job;
+use App\Models\Place;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class PlanController
+{
+    public function show(Request $request, int $job, PlanDesk $desk): View
+    {
+        $opened = BriefDesk::open($job);
+        $ruler = $desk->ruler($opened);
+        $list = $desk->list($opened);
+
+        return view('plan.show', [
+            'job' => $opened,
+            'verdicts' => $desk->verdicts($opened),
+            'ruler' => $ruler,
+            'rulerText' => implode('; ', array_map(static fn (array $row): string => "{$row['from']} to {$row['to']} {$row['segment']->title}", $list)),
+            'slips' => $ruler->slips(),
+            'links' => $ruler->links(),
+            'list' => $list,
+            'places' => Place::query()->orderBy('name')->pluck('name'),
+            'edit' => (string) $request->query('edit'),
+            'open' => $request->integer('open') ?: (int) session('open'),
+        ]);
+    }
+
+    public function travel(Request $request, Job $job, PlanDesk $desk): RedirectResponse
+    {
+        $way = $request->validate([
+            'from' => ['required', 'integer', 'exists:places,id'],
+            'to' => ['required', 'integer', 'exists:places,id', 'different:from'],
+            'minutes' => ['required', 'integer', 'between:0,1440'],
+        ]);
+        $desk->setTravel((int) $way['from'], (int) $way['to'], (int) $way['minutes']);
+
+        return back()->with('said', 'The way is planned, in both directions.');
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desks\PlanDesk;
+use App\Http\Requests\SegmentRequest;
+use App\Models\Job;
+use App\Models\Segment;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class SegmentController
+{
+    public function store(SegmentRequest $request, Job $job, PlanDesk $desk): RedirectResponse
+    {
+        $job->load('place');
+        $segment = $desk->saveSegment($job, $request->fields($job));
+
+        return redirect("/jobs/{$job->id}/plan")->with('open', $segment->id);
+    }
+
+    public function update(SegmentRequest $request, Segment $segment, PlanDesk $desk): RedirectResponse
+    {
+        $segment->load('job.place');
+        $desk->saveSegment($segment->job, $request->fields($segment->job), $segment);
+
+        return redirect("/jobs/{$segment->job_id}/plan");
+    }
+
+    public function shift(Request $request, Segment $segment, PlanDesk $desk): RedirectResponse
+    {
+        $by = $request->validate(['minutes' => ['required', 'integer', 'between:-1440,1440']]);
+        $segment->load('job.place');
+        $desk->shift($segment->job, $segment, (int) $by['minutes']);
+
+        return redirect("/jobs/{$segment->job_id}/plan");
+    }
+
+    public function length(Request $request, Segment $segment): RedirectResponse
+    {
+        $segment->update($request->validate(['minutes' => ['required', 'integer', 'between:1,1440']]));
+
+        return redirect("/jobs/{$segment->job_id}/plan");
+    }
+
+    public function destroy(Segment $segment): RedirectResponse
+    {
+        $segment->delete();
+
+        return redirect("/jobs/{$segment->job_id}/plan")
+            ->with('said', "{$segment->title} is off the plan.")
+            ->with('undo', "/segments/{$segment->id}/restore");
+    }
+
+    public function restore(int $segment): RedirectResponse
+    {
+        $gone = Segment::onlyTrashed()->findOrFail($segment);
+        $gone->restore();
+
+        return redirect("/jobs/{$gone->job_id}/plan")->with('said', "{$gone->title} is back.");
+    }
+}

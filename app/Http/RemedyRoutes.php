@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\Job;
+use NorthSatchel\Remedy;
+
+/** From the remedies that the judges name to the addresses that carry them out. */
+final class RemedyRoutes
+{
+    /** Null for a remedy that cannot be carried out here, such as the menu of a real camera. */
+    public static function of(Remedy $remedy, ?Job $job): ?RemedyRoute
+    {
+        if ($job === null) {
+            return null;
+        }
+        $on = $remedy->on;
+        $id = $job->id;
+        if (str_starts_with($remedy->action, 'camera.') && ! config('satchel.demo')) {
+            return null;
+        }
+
+        return match ($remedy->action) {
+            'segment.later' => new RemedyRoute("/segments/{$on['segment']}/shift", ['minutes' => $on['minutes']]),
+            'segment.shorten' => new RemedyRoute("/segments/{$on['segment']}/length", ['minutes' => $on['minutes']]),
+            'travel.set' => new RemedyRoute("/jobs/{$id}/travels", $on),
+            'kit.add' => new RemedyRoute("/jobs/{$id}/packing", $on),
+            'kit.add-kind' => new RemedyRoute("/jobs/{$id}/packing/kind", $on),
+            'camera.test' => new RemedyRoute("/jobs/{$id}/stand-ins/test"),
+            'camera.set-mode' => new RemedyRoute("/jobs/{$id}/stand-ins/mode", $on),
+            'camera.set-clock' => new RemedyRoute("/jobs/{$id}/stand-ins/clock", $on),
+            'card.seal' => new RemedyRoute("/jobs/{$id}/cards/{$on['card']}/seal"),
+            'card.twin' => new RemedyRoute("/jobs/{$id}/cards/{$on['card']}/twin"),
+            'card.accept-loss' => new RemedyRoute("/jobs/{$id}/cards#loss-{$on['card']}", isLink: true),
+            'copy.start' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'copy', 'all' => 1]),
+            default => null,
+        };
+    }
+}

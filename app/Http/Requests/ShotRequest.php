@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A line of the shot list. */
+final class ShotRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user() !== null;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'what' => ['required', 'string', 'max:160'],
+            'priority' => ['required', 'in:must,should,nice'],
+            'minutes' => ['required', 'integer', 'between:0,600'],
+            'frames' => ['required', 'integer', 'between:0,5000'],
+            'focal_mm' => ['nullable', 'integer', 'between:4,2000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'required' => 'This is needed.',
+            'integer' => 'This must be a whole number.',
+            'minutes.between' => 'From 0 to 600 minutes.',
+            'frames.between' => 'From 0 to 5000 frames.',
+            'focal_mm.between' => 'From 4 to 2000 mm.',
+        ];
+    }
+}

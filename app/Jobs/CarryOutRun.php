@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Desks\RunDesk;
+use App\Models\Run;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** Hands a run to its desk; a second try would find its own traces and go on. */
+final class CarryOutRun implements ShouldQueue
+{
+    use Queueable;
+
+    public int $timeout = 6 * 3600;
+
+    public int $tries = 1;
+
+    public function __construct(private readonly int $runId) {}
+
+    public function handle(RunDesk $desk): void
+    {
+        $desk->carryOut(Run::query()->findOrFail($this->runId));
+    }
+
+    public function failed(?\Throwable $e): void
+    {
+        Run::query()->find($this->runId)?->update([
+            'state' => 'trouble',
+            'report' => [['good' => false, 'text' => 'The work stopped: '.($e?->getMessage() ?? 'no reason given')]],
+        ]);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A job: one brief, one day.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $kind
+ * @property string|null $client
+ * @property string $date
+ * @property int $place_id
+ * @property string $covered_from
+ * @property string $covered_to
+ * @property float $temperature_c
+ * @property string|null $must_haves
+ * @property string|null $restrictions
+ * @property-read Place $place
+ */
+final class Job extends Model
+{
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['temperature_c' => 'float'];
+    }
+
+    /** @return BelongsTo<Place, $this> */
+    public function place(): BelongsTo
+    {
+        return $this->belongsTo(Place::class);
+    }
+
+    /** @return HasMany<Segment, $this> */
+    public function segments(): HasMany
+    {
+        return $this->hasMany(Segment::class);
+    }
+
+    /** @return HasMany<Person, $this> */
+    public function people(): HasMany
+    {
+        return $this->hasMany(Person::class);
+    }
+
+    /** @return HasMany<Packing, $this> */
+    public function packing(): HasMany
+    {
+        return $this->hasMany(Packing::class);
+    }
+
+    /** @return HasMany<CameraCheckRecord, $this> */
+    public function cameraChecks(): HasMany
+    {
+        return $this->hasMany(CameraCheckRecord::class);
+    }
+
+    /** @return HasMany<Run, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(Run::class);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Somebody who matters on the job.
+ *
+ * @property string $name
+ * @property string|null $role
+ */
+final class Person extends Model
+{
+    protected $guarded = [];
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * A stretch of the day, as it was planned.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property int|null $place_id
+ * @property string $title
+ * @property string $lane
+ * @property string $start_clock
+ * @property int $minutes
+ * @property string $priority
+ * @property bool $is_outdoor
+ * @property bool $is_anchor
+ * @property-read Place|null $place
+ * @property-read Job $job
+ */
+final class Segment extends Model
+{
+    use SoftDeletes;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['is_outdoor' => 'bool', 'is_anchor' => 'bool', 'minutes' => 'int'];
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    /** @return BelongsTo<Place, $this> */
+    public function place(): BelongsTo
+    {
+        return $this->belongsTo(Place::class);
+    }
+
+    /** @return HasMany<ShotLine, $this> */
+    public function shotLines(): HasMany
+    {
+        return $this->hasMany(ShotLine::class)->orderBy('position');
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Desks\BriefDesk;
+use App\Desks\CardLog;
+use App\Desks\CardsDesk;
+use App\Desks\CopiesDesk;
+use App\Desks\CopyLedger;
+use App\Desks\KitDesk;
+use App\Desks\PlanDesk;
+use App\Desks\Strap;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    /** The desks keep what they read for the length of one request. */
+    private const DESKS = [BriefDesk::class, PlanDesk::class, KitDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, CopiesDesk::class, Strap::class];
+
+    public function register(): void
+    {
+        foreach (self::DESKS as $desk) {
+            $this->app->scoped($desk);
+        }
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(6)
+            ->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip()));
+    }
+}

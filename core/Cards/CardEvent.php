@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Cards;
+
+/** One line of a card's log. */
+final readonly class CardEvent
+{
+    /** @param array<string, mixed> $data */
+    public function __construct(
+        public CardEventKind $kind,
+        public float $at,
+        public ?int $jobId = null,
+        public ?int $bodyId = null,
+        public ?int $slot = null,
+        public array $data = [],
+    ) {}
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Cards\Permit;
+
+/** All that is known when somebody asks whether a card may be formatted. */
+final readonly class PermitQuestion
+{
+    /**
+     * @param  list<PermitFrame>  $frames
+     * @param  list<string>  $changed  paths that are new, gone or different since the card was sealed
+     * @param  string|null  $unreadable  why the card could not be looked at now
+     */
+    public function __construct(
+        public int $cardId,
+        public string $card,
+        public bool $isSealed,
+        public bool $isTwinChecked,
+        public array $frames,
+        public array $changed,
+        public ?string $unreadable,
+        public int $wantedCopies,
+    ) {}
+}

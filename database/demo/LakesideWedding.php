@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use App\Desks\PlanDesk;
+use App\Models\Job;
+use App\Models\Place;
+use App\Models\Travel;
+use Illuminate\Support\Carbon;
+use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Scout\SunDay;
+
+/**
+ * A wedding at a northern lake, four days from now, two photographers. All of it is made up.
+ *
+ * The lakeside portraits lie around the sunset of that day, so that there is something to find at
+ * every time of the year: where the sun sets before 18:00 they come before the ceremony, else after
+ * the dinner.
+ */
+final class LakesideWedding
+{
+    private const TIMEZONE = 'Europe/Stockholm';
+
+    public static function tell(): Job
+    {
+        $boathouse = self::place('Granvik Boathouse', 63.182, 14.551);
+        $chapel = self::place('Sundnes Chapel', 63.214, 14.482);
+        $shore = self::place('Aspholmen shore', 63.190, 14.538);
+        Travel::query()->create(['from_place_id' => $boathouse->id, 'to_place_id' => $chapel->id, 'minutes' => 12]);
+        Travel::query()->create(['from_place_id' => $boathouse->id, 'to_place_id' => $shore->id, 'minutes' => 8]);
+
+        $date = Carbon::now(self::TIMEZONE)->addDays(4);
+        $job = Job::query()->create([
+            'name' => 'Tuva and Emrik, lakeside wedding',
+            'kind' => 'wedding',
+            'client' => 'Tuva Almgrund',
+            'date' => $date->format('Y-m-d'),
+            'place_id' => $boathouse->id,
+            'covered_from' => '09:00',
+            'covered_to' => '24:00',
+            'temperature_c' => in_array($date->month, [11, 12, 1, 2, 3], true) ? -4 : 14,
+            'must_haves' => "The grandmothers together on the jetty.\nThe boat with the lanterns.\nEmrik's brother plays after the dinner.",
+            'restrictions' => "Chapel: stay behind the fourth pew during the vows, no flash.\nBoathouse: no stands on the jetty, open flames near the door.",
+        ]);
+        $job->people()->createMany([
+            ['name' => 'Tuva', 'role' => 'bride'],
+            ['name' => 'Emrik', 'role' => 'groom'],
+            ['name' => 'Solveig', 'role' => "Tuva's grandmother, seated"],
+            ['name' => 'Ragna', 'role' => "Emrik's grandmother"],
+            ['name' => 'Jorunn', 'role' => 'caller for the groups'],
+        ]);
+        self::day($job, $boathouse, $chapel, $shore);
+
+        return $job;
+    }
+
+    private static function day(Job $job, Place $boathouse, Place $chapel, Place $shore): void
+    {
+        $point = PlanDesk::point($boathouse) ?? throw new \LogicException('The boathouse has coordinates.');
+        $day = LocalDay::of($job->date, self::TIMEZONE);
+        $sunset = SunDay::of($point, $day)->sunset() ?? $day->instantOf(ClockTime::of('22:00'));
+        $sunsetMinutes = intdiv($sunset - $day->startsAt(), 300) * 5;
+        $portraits = $sunsetMinutes - 35;
+        $isWinter = $sunsetMinutes < 18 * 60;
+        $ceremony = $isWinter ? $portraits + 85 : 15 * 60;
+        $dinner = $ceremony + 130;
+
+        self::segment($job, $boathouse, 'Details and getting ready', '09:30', 80, 'must', shots: [
+            ['Dress at the window', 'must', 10, 20, 35], ['Rings and the letter', 'should', 10, 15, 85], ['Tuva and her mother, door light', 'must', 15, 40, 50], ['Everybody who is in the room', 'nice', 10, 25, 24],
+        ]);
+        self::segment($job, $boathouse, 'First look on the jetty', '11:15', 25, 'must', isOutdoor: true, shots: [
+            ['Emrik turns around', 'must', 5, 60, 70], ['The two alone, wide, the lake', 'should', 10, 30, 24],
+        ]);
+        self::segment($job, $shore, 'Lakeside portraits', self::clock($portraits), 60, 'should', isOutdoor: true, shots: [
+            ['Walking along the shore', 'must', 15, 60, 35], ['Against the light, the reeds', 'should', 15, 40, 85], ['The boat with the lanterns', 'must', 15, 45, 50],
+        ]);
+        self::segment($job, $chapel, 'Ceremony', self::clock($ceremony), 40, 'must', isAnchor: true, shots: [
+            ['Coming in', 'must', 5, 60, 50], ['Vows and rings from behind the fourth pew', 'must', 10, 80, 180], ['Going out, petals', 'must', 5, 70, 24],
+        ]);
+        self::segment($job, $chapel, 'Family groups', self::clock($ceremony + 50), 35, 'must', shots: [
+            ['The two with all parents', 'must', 5, 15, 50], ['Both grandmothers', 'must', 5, 12, 50], ['Wide family, on the steps', 'must', 10, 20, 35], ['Attendants', 'should', 8, 20, 50],
+        ]);
+        self::segment($job, $boathouse, 'Dinner and speeches', self::clock($dinner), 120, 'must', isAnchor: true, shots: [
+            ['Speeches and who listens', 'must', 60, 180, 85], ["Emrik's brother plays", 'must', 15, 40, 50],
+        ]);
+        self::segment($job, $boathouse, 'First dance and the floor', self::clock($isWinter ? $dinner + 150 : max($dinner + 150, $portraits + 80)), 90, 'must', shots: [
+            ['First dance', 'must', 10, 80, 35], ['The floor, people laughing', 'should', 60, 150, 24],
+        ]);
+        self::segment($job, $boathouse, 'Emrik gets ready', '09:45', 60, 'must', lane: 'second', shots: [
+            ['Shirt, tie, brothers', 'must', 20, 60, 35], ['Emrik alone at the stove', 'should', 10, 30, 35],
+        ]);
+        self::segment($job, $chapel, 'Guests arrive', self::clock($ceremony - 35), 30, 'should', lane: 'second', shots: [
+            ['Greetings at the gate', 'should', 20, 80, 35],
+        ]);
+        self::segment($job, $chapel, 'Ceremony, reactions', self::clock($ceremony), 40, 'must', lane: 'second', isAnchor: true, shots: [
+            ['Faces of the parents', 'must', 20, 120, 35],
+        ]);
+        self::segment($job, $boathouse, 'Room while it is empty', self::clock($dinner - 50), 25, 'must', lane: 'second', shots: [
+            ['Tables from the door', 'must', 5, 10, 35], ['Place cards, lanterns', 'should', 10, 25, 35],
+        ]);
+        self::segment($job, $boathouse, 'Drinks by the stove', self::clock($dinner - 35), 30, 'should', lane: 'second', shots: [
+            ['Guests, close', 'should', 25, 90, 35],
+        ]);
+    }
+
+    /** @param list<array{string, string, int, int, int}> $shots what, priority, minutes, frames, focal length */
+    private static function segment(
+        Job $job,
+        Place $place,
+        string $title,
+        string $start,
+        int $minutes,
+        string $priority,
+        string $lane = 'lead',
+        bool $isOutdoor = false,
+        bool $isAnchor = false,
+        array $shots = [],
+    ): void {
+        $segment = $job->segments()->create([
+            'place_id' => $place->id, 'title' => $title, 'lane' => $lane, 'start_clock' => $start, 'minutes' => $minutes,
+            'priority' => $priority, 'is_outdoor' => $isOutdoor, 'is_anchor' => $isAnchor,
+        ]);
+        foreach ($shots as $index => [$what, $must, $lasts, $frames, $focal]) {
+            $segment->shotLines()->create(['position' => $index + 1, 'what' => $what, 'priority' => $must, 'minutes' => $lasts, 'frames' => $frames, 'focal_mm' => $focal]);
+        }
+    }
+
+    private static function place(string $name, float $latitude, float $longitude): Place
+    {
+        return Place::query()->create(['name' => $name, 'latitude' => $latitude, 'longitude' => $longitude, 'timezone' => self::TIMEZONE]);
+    }
+
+    private static function clock(int $minutes): string
+    {
+        return ClockTime::ofMinutes($minutes)->text();
+    }
+}

@@ -1,0 +1,46 @@
+<x-page title="Where does everything lie, and is it enough?" :job="$job" phase="copies" :verdicts="$verdicts">
+    @if ($grid === [])
+        <div class="slab"><p>No card of this job is shot and unformatted, so nothing waits to be copied.</p><p class="text-faint">Shot cards appear here once they are sealed under <a href="/jobs/{{ $job->id }}/cards">Cards</a>.</p></div>
+    @else
+        <div class="overflow-x-auto slab">
+            <table class="grid-table">
+                <caption class="visually-hidden">Card loads and the places their content lies at</caption>
+                <thead>
+                    <tr><td></td>@foreach ($groups as $kept => $count)<th class="mid" colspan="{{ $count }}" scope="colgroup">{{ $keptWords[$kept] ?? $kept }}</th>@endforeach<td></td></tr>
+                    <tr><th scope="col">Card</th>@foreach ($destinations as $destination)<th class="mid" scope="col">{{ $destination->name }}</th>@endforeach<th scope="col">Verified on</th></tr>
+                </thead>
+                <tbody>
+                    @foreach ($grid as $row)
+                        <tr>
+                            <th scope="row" class="figures text-lg">{{ $row['card']->item->label }} <span class="text-faint text-sm font-normal">fill {{ $row['fill'] }}{{ $row['isSealed'] ? '' : ', not sealed' }}</span></th>
+                            @foreach ($row['cells'] as $cell)
+                                <td class="mid" data-state="{{ $cell }}">
+                                    <svg class="disc" viewBox="0 0 30 30" role="img" aria-label="{{ $cellWords[$cell] ?? $cell }}">
+                                        <circle cx="15" cy="15" r="11" fill="{{ $cell === 'verified' ? 'var(--moss)' : 'none' }}" stroke="{{ $cell === 'failed' ? 'var(--signal)' : 'var(--ink)' }}" stroke-width="2.5"/>
+                                        @if ($cell === 'copied')<path d="M15 4a11 11 0 0 1 0 22z" fill="var(--lake)"/>@endif
+                                        @if ($cell === 'verified')<path d="M9 15l5 5 8-10" fill="none" stroke="var(--leaf)" stroke-width="3"/>@endif
+                                        @if ($cell === 'failed')<path d="M5 25L25 5" stroke="var(--signal)" stroke-width="3.5"/>@endif
+                                    </svg>
+                                    <span class="block text-sm">{{ $cellWords[$cell] ?? $cell }}</span>
+                                </td>
+                            @endforeach
+                            <td class="figures text-lg">{{ $row['verified'] }} of {{ $wanted }}</td>
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+        </div>
+    @endif
+    @include('cards._run')
+    @if ($grid !== [] && ! ($run && $run['isActive']))
+        <x-form :action="'/jobs/'.$job->id.'/copies'" class="slab mt-4 grid gap-2">
+            <h2>Copy, then read everything back</h2>
+            <div class="flex flex-wrap gap-x-6">
+                <fieldset><legend class="text-faint text-sm">Cards</legend>@foreach ($grid as $row)<label class="tick"><input type="checkbox" name="cards[]" value="{{ $row['card']->id }}" @checked($row['isSealed']) @disabled(! $row['isSealed'])> {{ $row['card']->item->label }}</label>@endforeach</fieldset>
+                <fieldset><legend class="text-faint text-sm">To</legend>@foreach ($destinations as $destination)<label class="tick"><input type="checkbox" name="destinations[]" value="{{ $destination->id }}" @checked($destination->kept !== 'elsewhere')> {{ $destination->name }} <span class="text-faint text-sm">{{ $destination->kept }}</span></label>@endforeach</fieldset>
+            </div>
+            <div class="flex flex-wrap gap-3"><button class="button main" name="kind" value="copy" data-key="n">Copy and verify</button><button class="button" name="kind" value="verify">Only verify again</button></div>
+            <p class="text-faint text-sm">The cards are opened for reading only. Nothing is overwritten or deleted anywhere; a copy that stops goes on where it was.</p>
+        </x-form>
+    @endif
+</x-page>

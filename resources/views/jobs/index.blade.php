@@ -1,0 +1,25 @@
+<x-page title="What is coming, and what is urgent?">
+    <ul class="grid gap-3">
+        @foreach ($jobs as $entry)
+            @php $job = $entry['job']; @endphp
+            <li class="slab grid gap-x-5 gap-y-1 items-center sm:grid-cols-[7.5rem_1fr_auto]">
+                <div class="figures">
+                    <div class="text-2xl font-semibold leading-tight">{{ $entry['date'] }}</div>
+                    <div class="text-faint">{{ $entry['when'] }}</div>
+                </div>
+                <div class="min-w-0">
+                    <h2 class="text-lg"><a href="/jobs/{{ $job->id }}/brief">{{ $job->name }}</a></h2>
+                    <p class="text-faint text-sm">{{ ucfirst($job->kind) }} · {{ $job->place->name }} · <span class="figures">{{ $job->covered_from }} – {{ $job->covered_to }}</span></p>
+                    @if ($entry['urgent'])
+                        <p class="mt-1 {{ $entry['urgent']->severity->value }} verdict !border-0 !py-1"><x-severity-mark :severity="$entry['urgent']->severity" /><b>{{ $entry['urgent']->finding }}</b> <span class="text-faint">{{ $entry['open'] - 1 > 0 ? 'and '.($entry['open'] - 1).' more' : '' }}</span></p>
+                    @else
+                        <p class="mt-1 text-moss font-bold">Nothing is open.</p>
+                    @endif
+                </div>
+                <div class="flex gap-1" aria-hidden="true">@foreach ($entry['holes'] as $hole)@if ($hole['isThere'])<span class="text-canvas" title="{{ $hole['phase'] }}"><x-hole :halves="$hole['halves']" /></span>@endif @endforeach</div>
+            </li>
+        @endforeach
+    </ul>
+    @if (count($jobs) === 0)<p class="mb-4">No job yet.</p>@endif
+    <p class="mt-5"><a class="button main" href="/jobs/new" data-key="n">New job</a></p>
+</x-page>

@@ -1,0 +1,10 @@
+@php $bag = $line ? 'shot-'.$line->id : 'shot-new-'.$segment->id; $mine = old('_form') === $bag; @endphp
+<x-form :action="$line ? '/shots/'.$line->id : '/segments/'.$segment->id.'/shots'" :method="$line ? 'put' : 'post'" class="grid gap-2 grid-cols-2 sm:grid-cols-[1fr_6rem_5rem_5rem_5.5rem_auto] items-start mt-2">
+    <input type="hidden" name="_form" value="{{ $bag }}">
+    <div class="col-span-2 sm:col-span-1"><x-field :bag="$bag" :id="$bag.'-what'" name="what" label="Shot" :value="$line?->what" required maxlength="160" /></div>
+    <x-field :bag="$bag" :id="$bag.'-priority'" name="priority" label="Priority" type="select">@foreach (['must', 'should', 'nice'] as $p)<option @selected(($mine ? old('priority') : $line?->priority) === $p)>{{ $p }}</option>@endforeach</x-field>
+    <x-field :bag="$bag" :id="$bag.'-minutes'" name="minutes" label="Minutes" class="figures" :value="$line?->minutes ?? 3" inputmode="numeric" />
+    <x-field :bag="$bag" :id="$bag.'-frames'" name="frames" label="Frames" class="figures" :value="$line?->frames ?? 10" inputmode="numeric" />
+    <x-field :bag="$bag" :id="$bag.'-focal'" name="focal_mm" label="Lens, mm" class="figures" :value="$line?->focal_mm" inputmode="numeric" />
+    <button class="button sm:mt-6">{{ $line ? 'Keep' : 'Add' }}</button>
+</x-form>

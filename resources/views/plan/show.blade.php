@@ -1,0 +1,56 @@
+<x-page title="Will the day hold?" :job="$job" phase="plan" :verdicts="$verdicts">
+    @include('plan._ruler')
+    <datalist id="places">@foreach ($places as $place)<option value="{{ $place }}"></option>@endforeach</datalist>
+    <ol class="grid gap-3">
+        @foreach ($list as $row)
+            @php $segment = $row['segment']; @endphp
+            <li class="slab" id="segment-{{ $segment->id }}">
+                @if ($edit === 'segment-'.$segment->id || old('_form') === 'segment-'.$segment->id)
+                    @include('plan._segment-form', ['segment' => $segment])
+                @else
+                    <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
+                        <span class="figures text-lg font-semibold">{{ $row['from'] }} – {{ $row['to'] }}</span>
+                        <h2 class="text-lg">{{ $segment->title }}</h2>
+                        <span class="priority {{ $segment->priority }} !min-w-0">{{ $segment->priority }}</span>
+                        <span class="text-faint text-sm">{{ $segment->lane }}{{ $segment->place ? ' · '.$segment->place->name : '' }}{{ $segment->is_outdoor ? ' · outdoors' : '' }}{{ $segment->is_anchor ? ' · does not move' : '' }} · <span class="figures">{{ $segment->minutes }} min, {{ $row['frames'] }} frames</span></span>
+                        <span class="ml-auto flex flex-wrap">
+                            @unless ($segment->is_anchor)
+                                <x-form :action="'/segments/'.$segment->id.'/shift'"><input type="hidden" name="minutes" value="-5"><button class="button quiet small" title="5 minutes earlier" aria-label="{{ $segment->title }} 5 minutes earlier">−5</button></x-form>
+                                <x-form :action="'/segments/'.$segment->id.'/shift'"><input type="hidden" name="minutes" value="5"><button class="button quiet small" title="5 minutes later" aria-label="{{ $segment->title }} 5 minutes later">+5</button></x-form>
+                            @endunless
+                            <a class="button quiet" href="?edit=segment-{{ $segment->id }}" hx-get="?edit=segment-{{ $segment->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Edit {{ $segment->title }}">Edit</a>
+                            <x-form :action="'/segments/'.$segment->id" method="delete"><button class="button quiet" aria-label="Remove {{ $segment->title }}">Remove</button></x-form>
+                        </span>
+                    </div>
+                @endif
+                <details class="mt-1" @if ($open === $segment->id || old('_form') === 'shot-new-'.$segment->id) open @endif>
+                    <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">{{ count($row['shots']) }} {{ count($row['shots']) === 1 ? 'shot' : 'shots' }}, <span class="figures ml-1">{{ $row['shotMinutes'] }} of {{ $segment->minutes }} min</span></summary>
+                    <ol>
+                        @foreach ($row['shots'] as $shot)
+                            @php $line = $shot['line']; @endphp
+                            <li class="border-t border-rule py-1" id="shot-{{ $line->id }}">
+                                @if ($edit === 'shot-'.$line->id || old('_form') === 'shot-'.$line->id)
+                                    @include('plan._shot-form', ['line' => $line, 'segment' => $segment])
+                                @else
+                                    <div class="flex flex-wrap items-center gap-x-3">
+                                        <span class="figures font-semibold">{{ $shot['at'] }}</span>
+                                        <span class="priority {{ $line->priority }}">{{ $line->priority }}</span>
+                                        <span>{{ $line->what }}</span>
+                                        <span class="figures text-faint">{{ $line->minutes }} min · {{ $line->frames }} frames{{ $line->focal_mm ? ' · '.$line->focal_mm.' mm' : '' }}</span>
+                                        <span class="ml-auto flex">
+                                            @foreach (['up' => '↑', 'down' => '↓'] as $way => $arrow)<x-form :action="'/shots/'.$line->id.'/move'"><input type="hidden" name="way" value="{{ $way }}"><button class="button quiet small" aria-label="Move {{ $line->what }} {{ $way }}">{{ $arrow }}</button></x-form>@endforeach
+                                            <a class="button quiet" href="?edit=shot-{{ $line->id }}&amp;open={{ $segment->id }}" hx-get="?edit=shot-{{ $line->id }}&amp;open={{ $segment->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Edit {{ $line->what }}">Edit</a>
+                                            <x-form :action="'/shots/'.$line->id" method="delete"><button class="button quiet" aria-label="Remove {{ $line->what }}">Remove</button></x-form>
+                                        </span>
+                                    </div>
+                                @endif
+                            </li>
+                        @endforeach
+                    </ol>
+                    @include('plan._shot-form', ['line' => null, 'segment' => $segment])
+                </details>
+            </li>
+        @endforeach
+    </ol>
+    <section class="slab mt-4"><h2 class="mb-2">A new segment</h2>@include('plan._segment-form', ['segment' => null])</section>
+</x-page>

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BriefController;
+use App\Http\Controllers\CardsController;
+use App\Http\Controllers\CopiesController;
+use App\Http\Controllers\DeviceEventController;
+use App\Http\Controllers\FolderController;
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\LookController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\SegmentController;
+use App\Http\Controllers\ShelfController;
+use App\Http\Controllers\ShotController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StandInController;
+use App\Http\Middleware\DemoOnly;
+use Illuminate\Support\Facades\Route;
+
+Route::pattern('job', '[0-9]+');
+Route::pattern('card', '[0-9]+');
+
+Route::get('/up', static fn (): string => 'up');
+
+Route::middleware('guest')->group(static function (): void {
+    Route::get('/sign-in', [SignInController::class, 'create'])->name('login');
+    Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+});
+Route::post('/look', [LookController::class, 'store']);
+
+Route::middleware('auth')->group(static function (): void {
+    Route::post('/sign-out', [SignInController::class, 'destroy']);
+    Route::post('/events', [DeviceEventController::class, 'store']);
+
+    Route::get('/', [JobController::class, 'index']);
+    Route::get('/jobs/new', [JobController::class, 'create']);
+    Route::post('/jobs', [JobController::class, 'store']);
+    Route::redirect('/jobs/{job}', '/jobs/{job}/brief');
+
+    Route::get('/jobs/{job}/brief', [BriefController::class, 'show']);
+    Route::put('/jobs/{job}/brief', [BriefController::class, 'update']);
+
+    Route::get('/jobs/{job}/plan', [PlanController::class, 'show']);
+    Route::post('/jobs/{job}/travels', [PlanController::class, 'travel']);
+    Route::post('/jobs/{job}/segments', [SegmentController::class, 'store']);
+    Route::put('/segments/{segment}', [SegmentController::class, 'update']);
+    Route::post('/segments/{segment}/shift', [SegmentController::class, 'shift']);
+    Route::post('/segments/{segment}/length', [SegmentController::class, 'length']);
+    Route::delete('/segments/{segment}', [SegmentController::class, 'destroy']);
+    Route::post('/segments/{segment}/restore', [SegmentController::class, 'restore']);
+    Route::post('/segments/{segment}/shots', [ShotController::class, 'store']);
+    Route::put('/shots/{shot}', [ShotController::class, 'update']);
+    Route::post('/shots/{shot}/move', [ShotController::class, 'move']);
+    Route::delete('/shots/{shot}', [ShotController::class, 'destroy']);
+    Route::post('/shots/{shot}/restore', [ShotController::class, 'restore']);
+
+    Route::get('/jobs/{job}/kit', [KitController::class, 'show']);
+    Route::post('/jobs/{job}/packing', [KitController::class, 'store']);
+    Route::post('/jobs/{job}/packing/kind', [KitController::class, 'storeKind']);
+    Route::delete('/jobs/{job}/packing/{item}', [KitController::class, 'destroy']);
+    Route::get('/shelf', [ShelfController::class, 'index']);
+    Route::post('/shelf', [ShelfController::class, 'store']);
+
+    Route::get('/jobs/{job}/cards', [CardsController::class, 'show']);
+    Route::post('/jobs/{job}/camera-check', [CardsController::class, 'check']);
+    Route::post('/jobs/{job}/cards/seal', [CardsController::class, 'sealAll']);
+    Route::post('/jobs/{job}/cards/{card}/seal', [CardsController::class, 'seal']);
+    Route::post('/jobs/{job}/cards/{card}/twin', [CardsController::class, 'twin']);
+    Route::post('/jobs/{job}/cards/{card}/permit', [CardsController::class, 'permit']);
+    Route::post('/jobs/{job}/cards/{card}/format', [CardsController::class, 'format']);
+    Route::post('/jobs/{job}/cards/{card}/losses', [CardsController::class, 'acceptLoss']);
+
+    Route::middleware(DemoOnly::class)->group(static function (): void {
+        Route::post('/jobs/{job}/stand-ins/test', [StandInController::class, 'test']);
+        Route::post('/jobs/{job}/stand-ins/mode', [StandInController::class, 'mode']);
+        Route::post('/jobs/{job}/stand-ins/clock', [StandInController::class, 'clock']);
+        Route::post('/jobs/{job}/stand-ins/shoot', [StandInController::class, 'shoot']);
+    });
+
+    Route::get('/jobs/{job}/copies', [CopiesController::class, 'show']);
+    Route::post('/jobs/{job}/copies', [CopiesController::class, 'store']);
+
+    Route::get('/folders', [FolderController::class, 'index']);
+    Route::post('/folders', [FolderController::class, 'allow']);
+    Route::delete('/folders/{root}', [FolderController::class, 'forget']);
+    Route::post('/destinations', [FolderController::class, 'destination']);
+    Route::post('/cards/{card}/folder', [FolderController::class, 'mount']);
+});
