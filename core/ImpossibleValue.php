@@ -12,7 +12,7 @@ final class ImpossibleValue extends \InvalidArgumentException
         parent::__construct("{$field} {$must}");
     }
 
-    /** @param string $must what the field must be, as "must be …" */
+    /** @param  string  $must what the field must be, as "must be …" */
     public static function of(string $field, string $must): self
     {
         return new self($field, $must);

@@ -20,27 +20,28 @@ final readonly class Verdict
         public string $because,
         public array $figures = [],
         public ?Remedy $remedy = null,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, int|float|string|null> $figures */
+    /** @param  array<string, int|float|string|null>  $figures */
     public static function stop(string $code, string $finding, string $because, array $figures = [], ?Remedy $remedy = null): self
     {
         return new self(Severity::Stop, $code, $finding, $because, $figures, $remedy);
     }
 
-    /** @param array<string, int|float|string|null> $figures */
+    /** @param  array<string, int|float|string|null>  $figures */
     public static function fix(string $code, string $finding, string $because, array $figures = [], ?Remedy $remedy = null): self
     {
         return new self(Severity::Fix, $code, $finding, $because, $figures, $remedy);
     }
 
-    /** @param array<string, int|float|string|null> $figures */
+    /** @param  array<string, int|float|string|null>  $figures */
     public static function mind(string $code, string $finding, string $because, array $figures = [], ?Remedy $remedy = null): self
     {
         return new self(Severity::Mind, $code, $finding, $because, $figures, $remedy);
     }
 
-    /** @param array<string, int|float|string|null> $figures */
+    /** @param  array<string, int|float|string|null>  $figures */
     public static function fine(string $code, string $finding, string $because, array $figures = [], ?Remedy $remedy = null): self
     {
         return new self(Severity::Fine, $code, $finding, $because, $figures, $remedy);

@@ -14,7 +14,7 @@ final readonly class Verdicts implements \Countable, \IteratorAggregate
     /** @var list<Verdict> */
     private array $list;
 
-    /** @param iterable<Verdict> $verdicts */
+    /** @param  iterable<Verdict>  $verdicts */
     public function __construct(iterable $verdicts = [])
     {
         $list = is_array($verdicts) ? array_values($verdicts) : iterator_to_array($verdicts, false);

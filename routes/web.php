@@ -66,6 +66,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/jobs/{job}/cards', [CardsController::class, 'show']);
     Route::post('/jobs/{job}/camera-check', [CardsController::class, 'check']);
     Route::post('/jobs/{job}/cards/seal', [CardsController::class, 'sealAll']);
+    Route::post('/jobs/{job}/cards/twin', [CardsController::class, 'twinAll']);
     Route::post('/jobs/{job}/cards/{card}/seal', [CardsController::class, 'seal']);
     Route::post('/jobs/{job}/cards/{card}/twin', [CardsController::class, 'twin']);
     Route::post('/jobs/{job}/cards/{card}/permit', [CardsController::class, 'permit']);

@@ -12,7 +12,9 @@ final readonly class Options
      * @param  array<string, list<string>>  $values  of options that take one
      * @param  array<string, true>  $flags
      */
-    private function __construct(public array $words, private array $values, private array $flags) {}
+    private function __construct(public array $words, private array $values, private array $flags)
+    {
+    }
 
     /**
      * @param  list<string>  $arguments
@@ -84,7 +86,7 @@ final readonly class Options
         return $real;
     }
 
-    /** @param array<string, mixed> $answer */
+    /** @param  array<string, mixed>  $answer */
     public static function printJson(array $answer): void
     {
         echo json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), "\n";

@@ -36,7 +36,7 @@ final class BriefDesk
         return (int) round($today->diffInDays(Carbon::parse($job->date, $job->place->timezone)->startOfDay(), false));
     }
 
-    /** @param array<string, mixed> $fields as validated by JobRequest */
+    /** @param  array<string, mixed>  $fields as validated by JobRequest */
     public function save(array $fields, ?Job $job = null): Job
     {
         return DB::transaction(function () use ($fields, $job): Job {
@@ -70,7 +70,7 @@ final class BriefDesk
         return new Verdicts($verdicts);
     }
 
-    /** @param array<string, mixed> $fields */
+    /** @param  array<string, mixed>  $fields */
     private function place(array $fields): Place
     {
         $place = Place::query()->firstOrNew(['name' => $fields['place_name']]);

@@ -25,7 +25,7 @@ final class CardLog
         return $this->lives[$card->id] ?? CardLife::of([]);
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     public function add(
         Card $card,
         CardEventKind $kind,

@@ -12,6 +12,8 @@ use App\Models\Card;
 use App\Models\Frame;
 use App\Models\Job;
 use Illuminate\Support\Collection;
+use NorthSatchel\Cards\After\CardAfter;
+use NorthSatchel\Cards\After\CardsAfter;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\CardLife;
 use NorthSatchel\Cards\CardState;
@@ -26,6 +28,7 @@ use NorthSatchel\Copies\Volume\EntryKind;
 use NorthSatchel\Copies\Volume\UnableToRead;
 use NorthSatchel\Copies\Volume\Volume;
 use NorthSatchel\Kit\SaveMode;
+use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -35,7 +38,9 @@ final class CardsDesk
     /** A card with more files than this is not hashed for a check: it is no card with test frames. */
     private const HASH_UP_TO = 200;
 
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger) {}
+    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger)
+    {
+    }
 
     /** @return Collection<int, Body> the bodies on the packing list */
     public function bodies(Job $job): Collection
@@ -74,22 +79,15 @@ final class CardsDesk
         return $this->log->lifeOf($card);
     }
 
-    /** The other card of the pair that was in the same body at the same time. */
+    /** The other card of the pair: the last one that shared the body with it. */
     public function twinOf(Job $job, Card $card): ?Card
     {
         $life = $this->log->lifeOf($card);
-        $best = null;
-        $distance = INF;
-        foreach ($this->cards($job) as $other) {
-            $its = $this->log->lifeOf($other);
-            $apart = abs(($its->loadedAt ?? 0) - ($life->loadedAt ?? 0));
-            if ($other->id !== $card->id && $its->bodyId === $life->bodyId && $life->bodyId !== null && $its->slot !== $life->slot && $apart < $distance) {
-                $best = $other;
-                $distance = $apart;
-            }
-        }
 
-        return $best;
+        return $this->cards($job)
+            ->filter(fn (Card $other): bool => $other->id !== $card->id && $life->sharedABodyWith($this->log->lifeOf($other)))
+            ->sortByDesc(fn (Card $other): float => $this->log->lifeOf($other)->loadedAt ?? 0)
+            ->first();
     }
 
     /** Reads the cards of all bodies and keeps what was found. */
@@ -100,7 +98,7 @@ final class CardsDesk
         foreach ($this->bodies($job) as $body) {
             $row = ['body' => $body->id];
             foreach ([1, 2] as $slot) {
-                $row["slot{$slot}"] = isset($slots[$body->id][$slot]) ? $this->readSlot($slots[$body->id][$slot]) : null;
+                $row["slot{$slot}"] = isset($slots[$body->id][$slot]) ? $this->readSlot($job, $slots[$body->id][$slot]) : null;
             }
             $read[] = $row;
         }
@@ -136,12 +134,50 @@ final class CardsDesk
         if ($this->bodies($job)->isEmpty()) {
             return new Verdicts([Verdict::mind('camera.no-body', 'No body is on the packing list.', 'Put the bodies in under Kit; their cards are checked here.')]);
         }
-        if ($this->lastCheck($job) === null) {
+        $after = $this->afterTheDay($job);
+        if ($after !== null) {
+            return $after;
+        }
+        $check = $this->lastCheck($job);
+        if ($check === null) {
             return new Verdicts([Verdict::fix('camera.not-read', 'The bodies have proved nothing yet.',
-                'Fire a test frame with all of them at the same moment, put the cards in the reader, and read them.')]);
+                'Fire a test frame with all of them at the same moment, put the cards in the reader, and read them.',
+                remedy: new Remedy('camera.read', 'Read the test frames'))]);
+        }
+        if ($this->isStale($job, (float) $check->at->format('U.v'))) {
+            return new Verdicts([Verdict::fix('camera.stale', 'A card was changed since the bodies were read.',
+                "The last reading is of {$check->at->timezone($job->place->timezone)->format('H:i')}, and a card went in or out after it: fire again and read again.",
+                remedy: new Remedy('camera.read', 'Read the test frames'))]);
         }
 
         return CameraCheck::of($this->lastReads($job), fn (string $hash): bool => $this->ledger->isSafe($hash));
+    }
+
+    /** Once no card is in a body and some are shot, the question is what each still needs; null before. */
+    private function afterTheDay(Job $job): ?Verdicts
+    {
+        $shot = $this->cards($job)->filter(function (Card $card) use ($job): bool {
+            $life = $this->log->lifeOf($card);
+
+            return $life->jobId === $job->id && in_array($life->state, [CardState::Shot, CardState::Permitted], true);
+        });
+        if ($shot->isEmpty() || $this->slots($job) !== []) {
+            return null;
+        }
+
+        return CardsAfter::of($shot->map(fn (Card $card): CardAfter => new CardAfter($card->id, $card->item->label, $this->log->lifeOf($card)))->values()->all());
+    }
+
+    private function isStale(Job $job, float $checkedAt): bool
+    {
+        foreach ($this->cards($job) as $card) {
+            $life = $this->log->lifeOf($card);
+            if ($life->jobId === $job->id && max($life->loadedAt ?? 0, $life->leftAt ?? 0) > $checkedAt) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Lists a shot card, with what its frames say of themselves; nothing is hashed or changed. */
@@ -177,9 +213,12 @@ final class CardsDesk
         return $this->ledger->framesOn($card->id, $this->log->lifeOf($card)->fill);
     }
 
-    /** @return array{card: string, frames: list<array<string, mixed>>, problem: string|null} */
-    private function readSlot(Card $card): array
+    /** @return array{card: string, frames: list<array<string, mixed>>, loaded_at: int|null, problem: string|null} */
+    private function readSlot(Job $job, Card $card): array
     {
+        $loaded = $this->log->lifeOf($card)->loadedAt;
+        $loadedAt = $loaded === null ? null : (int) $loaded;
+        $zone = new \DateTimeZone($job->place->timezone);
         try {
             $volume = Devices::card($card);
             $found = [];
@@ -193,12 +232,12 @@ final class CardsDesk
             $frames = [];
             foreach ($found as $path => $kind) {
                 $exif = PictureInspector::exif($volume, (string) $path);
-                $frames[] = (new FrameSeen((string) $path, $kind, $exif?->clock, $exif?->bodySerial, $isHashed ? self::hash($volume, (string) $path) : null))->row();
+                $frames[] = (new FrameSeen((string) $path, $kind, $exif?->clock, $exif->offsetS ?? $zone->getOffset(now()), $exif?->bodySerial, $isHashed ? self::hash($volume, (string) $path) : null))->row();
             }
 
-            return ['card' => $card->item->label, 'frames' => $frames, 'problem' => null];
+            return ['card' => $card->item->label, 'frames' => $frames, 'loaded_at' => $loadedAt, 'problem' => null];
         } catch (FolderNotAllowed|UnableToRead $e) {
-            return ['card' => $card->item->label, 'frames' => [], 'problem' => $e->getMessage()];
+            return ['card' => $card->item->label, 'frames' => [], 'loaded_at' => $loadedAt, 'problem' => $e->getMessage()];
         }
     }
 
@@ -214,9 +253,9 @@ final class CardsDesk
         return $digest->hex();
     }
 
-    /** @param array{card: string, frames: list<array{path: string, kind: string, clock: int|null, serial: string|null, hash: string|null}>, problem: string|null}|null $row */
+    /** @param  array{card: string, frames: list<array{path: string, kind: string, clock: int|null, zone: int, serial: string|null, hash: string|null}>, loaded_at: int|null, problem: string|null}|null  $row */
     private static function slotOfRow(?array $row): ?SlotRead
     {
-        return $row === null ? null : new SlotRead($row['card'], array_map(FrameSeen::ofRow(...), $row['frames']), $row['problem']);
+        return $row === null ? null : new SlotRead($row['card'], array_map(FrameSeen::ofRow(...), $row['frames']), $row['loaded_at'], $row['problem']);
     }
 }

@@ -9,13 +9,15 @@ use App\Models\Destination;
 use App\Models\Job;
 use Illuminate\Support\Collection;
 use NorthSatchel\Cards\CardState;
-use NorthSatchel\Verdict;
 use NorthSatchel\Remedy;
+use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** Copies: where does every card's content lie, and is it enough? */
 final class CopiesDesk
 {
+    private const NEAREST_FIRST = ['on-you', 'bag', 'home', 'elsewhere'];
+
     /** @var Collection<int, Destination>|null */
     private ?Collection $destinations = null;
 
@@ -23,12 +25,14 @@ final class CopiesDesk
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
         private readonly CopyLedger $ledger,
-    ) {}
+    ) {
+    }
 
     /** @return Collection<int, Destination> */
     public function destinations(): Collection
     {
-        return $this->destinations ??= Destination::query()->orderBy('kept')->orderBy('id')->get();
+        return $this->destinations ??= Destination::query()->orderBy('id')->get()
+            ->sortBy(static fn (Destination $d): int => (int) array_search($d->kept, self::NEAREST_FIRST, true))->values();
     }
 
     /** @return Collection<int, Card> shot cards of the job that are not formatted yet */
@@ -42,29 +46,43 @@ final class CopiesDesk
     }
 
     /**
-     * Card loads down, places across.
+     * Card loads down, places across; what was formatted since stays in the list.
      *
-     * @return list<array{card: Card, fill: int, isSealed: bool, cells: array<int, string>, verified: int}>
+     * @return list<array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}>
      */
     public function grid(Job $job): array
     {
         $rows = [];
-        foreach ($this->shotCards($job) as $card) {
-            $life = $this->log->lifeOf($card);
-            $cells = [];
-            $devices = [];
-            $last = $this->ledger->lastEvents($card->id, $life->fill);
-            foreach ($this->destinations() as $destination) {
-                $event = $last[$destination->id] ?? null;
-                $cells[$destination->id] = $event === null ? 'none' : $event->kind;
-                if ($event?->kind === 'verified') {
-                    $devices[] = $event->device;
+        foreach ($this->cards->cards($job) as $card) {
+            foreach ($this->log->lifeOf($card)->pastFills as $fill => $jobId) {
+                if ($jobId === $job->id) {
+                    $rows[] = $this->row($card, $fill, 'formatted', isSealed: true);
                 }
             }
-            $rows[] = ['card' => $card, 'fill' => $life->fill, 'isSealed' => $life->isSealed, 'cells' => $cells, 'verified' => count(array_unique($devices))];
+        }
+        foreach ($this->shotCards($job) as $card) {
+            $life = $this->log->lifeOf($card);
+            $rows[] = $this->row($card, $life->fill, $life->isSealed ? 'on the card too' : 'not sealed', $life->isSealed);
         }
 
         return $rows;
+    }
+
+    /** @return array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int} */
+    private function row(Card $card, int $fill, string $state, bool $isSealed): array
+    {
+        $cells = [];
+        $devices = [];
+        $last = $this->ledger->lastEvents($card->id, $fill);
+        foreach ($this->destinations() as $destination) {
+            $event = $last[$destination->id] ?? null;
+            $cells[$destination->id] = $event === null ? 'none' : $event->kind;
+            if ($event?->kind === 'verified') {
+                $devices[] = $event->device;
+            }
+        }
+
+        return ['card' => $card, 'fill' => $fill, 'state' => $state, 'isSealed' => $isSealed, 'cells' => $cells, 'verified' => count(array_unique($devices))];
     }
 
     public function verdicts(Job $job): Verdicts

@@ -21,7 +21,9 @@ final class DeviceEventDesk
 {
     public const KINDS = ['pack', 'unpack', 'load', 'unload'];
 
-    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards) {}
+    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards)
+    {
+    }
 
     /**
      * @param  list<array{id: string, kind: string, on: array<string, mixed>, made_at: string}>  $events
@@ -41,7 +43,7 @@ final class DeviceEventDesk
         return $taken;
     }
 
-    /** @param array{id: string, kind: string, on: array<string, mixed>, made_at: string} $event */
+    /** @param  array{id: string, kind: string, on: array<string, mixed>, made_at: string}  $event */
     private function takeOne(array $event): void
     {
         if (DeviceEvent::query()->whereKey($event['id'])->exists()) {
@@ -82,7 +84,7 @@ final class DeviceEventDesk
         $this->log->add($card, CardEventKind::Loaded, $job->id, $body->id, $slot, eventId: $id, at: $at);
     }
 
-    /** @param array<string, mixed> $on */
+    /** @param  array<string, mixed>  $on */
     private function unload(string $id, array $on, Carbon $at): void
     {
         $card = Card::query()->findOrFail((int) $on['card']);

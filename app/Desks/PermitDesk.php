@@ -27,18 +27,19 @@ final class PermitDesk
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
         private readonly CopyLedger $ledger,
-    ) {}
+    ) {
+    }
 
     /** The answer as things stand now; nothing is logged. */
-    public function answer(Job $job, Card $card): FormatPermit
+    public function answer(Card $card): FormatPermit
     {
-        return FormatPermit::of($this->question($job, $card));
+        return FormatPermit::of($this->question($card));
     }
 
     /** Asks for the permit: the answer goes into the card's log. */
     public function ask(Job $job, Card $card): FormatPermit
     {
-        $permit = $this->answer($job, $card);
+        $permit = $this->answer($card);
         $life = $this->log->lifeOf($card);
         $this->log->add(
             $card,
@@ -65,7 +66,7 @@ final class PermitDesk
         }
         $isStandIn = Devices::isStandIn(Devices::card($card)->root());
         if ($isStandIn) {
-            $permit = $this->answer($job, $card);
+            $permit = $this->answer($card);
             if (! $permit->isGranted) {
                 $this->log->add($card, CardEventKind::Refused, $job->id, $life->bodyId, $life->slot, ['because' => 'The permit is void: '.$permit->verdicts->worst()?->because]);
                 throw ValidationException::withMessages(["card{$card->id}" => 'The permit is void: '.$permit->verdicts->worst()?->because]);
@@ -89,22 +90,20 @@ final class PermitDesk
         $this->log->add($card, CardEventKind::LossAccepted, $job->id, $life->bodyId, $life->slot, ['path' => $path, 'words' => $words]);
     }
 
-    private function question(Job $job, Card $card): PermitQuestion
+    private function question(Card $card): PermitQuestion
     {
         $life = $this->log->lifeOf($card);
         $frames = $this->cards->framesOn($card);
         [$changed, $unreadable] = $this->changes($card, $frames->mapWithKeys(static fn ($f): array => [$f->path => "{$f->bytes} {$f->modified_at}"])->all());
-        $twin = $this->cards->twinOf($job, $card);
-        $twinLife = $twin === null ? null : $this->log->lifeOf($twin);
         $devices = $this->ledger->devicesByPath($card->id, $life->fill);
-        $twinDevices = $twin === null || $twinLife === null ? [] : $this->ledger->devicesByPath($twin->id, $twinLife->fill);
+        $twinDevices = $life->twinCheck === null ? [] : $this->ledger->devicesByPath((int) $life->twinCheck['twin'], (int) $life->twinCheck['twin_fill']);
         $list = [];
         foreach ($frames as $frame) {
             if ($frame->kind === null) {
                 continue;
             }
             $name = Names::printable($frame->path);
-            $isTwinIntact = $twin !== null && (($life->twinCheck['twin_states'][$name] ?? null) === Side::Intact->value);
+            $isTwinIntact = ($life->twinCheck['twin_states'][$name] ?? null) === Side::Intact->value;
             $list[] = new PermitFrame(
                 path: $name,
                 state: Side::from($life->twinCheck['states'][$name] ?? Side::Intact->value),

@@ -125,7 +125,7 @@ final class PlanDesk
         Travel::query()->updateOrCreate(['from_place_id' => $from, 'to_place_id' => $to], ['minutes' => $minutes]);
     }
 
-    /** @param array<string, mixed> $fields */
+    /** @param  array<string, mixed>  $fields */
     public function addShot(StoredSegment $segment, array $fields): ShotLine
     {
         return $segment->shotLines()->create([...$fields, 'position' => 1 + (int) $segment->shotLines()->max('position')]);

@@ -12,6 +12,7 @@ use App\Models\Destination;
 use App\Models\Frame;
 use App\Models\Job;
 use App\Models\Run;
+use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\Twin\TwinCheck;
@@ -23,7 +24,6 @@ use NorthSatchel\Copies\Copier;
 use NorthSatchel\Copies\CopyConflict;
 use NorthSatchel\Copies\DestinationBag;
 use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Skipped;
 use NorthSatchel\Copies\Volume\UnableToRead;
 
 /** Long work: comparing twins, copying cards, verifying bags; done by the queue, with progress. */
@@ -36,7 +36,8 @@ final class RunDesk
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
         private readonly CopyLedger $ledger,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<int>  $cardIds
@@ -101,7 +102,7 @@ final class RunDesk
         $progress = new RunProgress($run);
         $report = [];
         try {
-            foreach ($cards as $card) {
+            foreach ($run->kind === 'twin' ? $this->onePerPair($job, $cards) : $cards as $card) {
                 $report[] = match ($run->kind) {
                     'twin' => $this->compare($job, $card, $progress),
                     'copy' => $this->copy($job, $card, $destinations->all(), $progress),
@@ -122,6 +123,24 @@ final class RunDesk
         $plain = static fn (string $text): string => trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $text), '-');
 
         return substr($job->date.'_'.$plain($job->name), 0, 80)."_{$plain($card->item->label)}_fill{$fill}";
+    }
+
+    /**
+     * @param  Collection<int, Card>  $cards
+     * @return list<Card>
+     */
+    private function onePerPair(Job $job, Collection $cards): array
+    {
+        $chosen = [];
+        $paired = [];
+        foreach ($cards as $card) {
+            if (! in_array($card->id, $paired, true)) {
+                $chosen[] = $card;
+                $paired[] = $this->cards->twinOf($job, $card)->id ?? 0;
+            }
+        }
+
+        return $chosen;
     }
 
     /** @return array{good: bool, text: string} */
@@ -162,7 +181,7 @@ final class RunDesk
         }
         $life = $this->log->lifeOf($card);
         $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, [
-            'twin' => $twin->id, 'verdict' => $report->verdict->value, 'frames' => $report->frames(),
+            'twin' => $twin->id, 'twin_fill' => $this->log->lifeOf($twin)->fill, 'verdict' => $report->verdict->value, 'frames' => $report->frames(),
             'states' => (object) array_filter($states), 'twin_states' => (object) array_filter($twinStates),
         ]);
     }

@@ -19,7 +19,7 @@ final class ShelfDesk
         return Item::query()->with('card')->orderBy('label')->get()->groupBy('kind');
     }
 
-    /** @param array<string, mixed> $fields as validated by ItemRequest */
+    /** @param  array<string, mixed>  $fields as validated by ItemRequest */
     public function add(array $fields): Item
     {
         return DB::transaction(static function () use ($fields): Item {

@@ -20,7 +20,8 @@ final class Strap
         private readonly KitDesk $kit,
         private readonly CardsDesk $cards,
         private readonly CopiesDesk $copies,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, Verdicts> of the phases that judge something */
     public function verdicts(Job $job): array

@@ -22,7 +22,8 @@ final class Wallet
     public function __construct(
         private readonly CardsDesk $cards,
         private readonly PermitDesk $permits,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function page(Job $job): array
@@ -37,6 +38,7 @@ final class Wallet
             'wallet' => $this->entries($job, $lives),
             'checkedAt' => $check?->at->timezone($job->place->timezone)->format('H:i:s'),
             'canSealAll' => $this->sealable($job)->isNotEmpty(),
+            'canCompareAll' => $this->cards->cards($job)->contains(static fn (Card $c): bool => $lives[$c->id]->isSealed && $lives[$c->id]->jobId === $job->id && $lives[$c->id]->twinCheck === null),
         ];
     }
 
@@ -86,7 +88,7 @@ final class Wallet
         foreach ($this->cards->cards($job) as $card) {
             $life = $lives[$card->id];
             $isMine = $life->jobId === $job->id;
-            $permit = $isMine && $life->isSealed && (session('asked') === $card->id || $life->state === CardState::Permitted) ? $this->permits->answer($job, $card) : null;
+            $permit = $isMine && $life->isSealed && (session('asked') === $card->id || $life->state === CardState::Permitted) ? $this->permits->answer($card) : null;
             $index = $files->get("{$card->id} {$life->fill}");
             $entries[] = [
                 'card' => $card,
@@ -96,7 +98,7 @@ final class Wallet
                 'facts' => array_values(array_filter([
                     $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
                     $life->twinCheck === null ? null : 'twin check: '.$life->twinCheck['verdict'],
-                    $life->fill > 1 ? 'formatted '.($life->fill - 1).' times' : null,
+                    $life->fill > 1 ? 'formatted '.($life->fill === 2 ? 'once' : ($life->fill - 1).' times').' since it is on the shelf' : null,
                     $permit === null && $refused->has($card->id) && $life->state === CardState::Shot ? 'last refused: '.($refused[$card->id]->data['because'] ?? '') : null,
                 ])),
                 'permit' => $permit,

@@ -9,8 +9,10 @@ use App\Models\AllowedRoot;
 /** The folders of this machine that the program may look into: the stand-ins, and what the owner allowed. */
 final class AllowedRoots
 {
-    /** @param list<string> $roots real paths */
-    private function __construct(public readonly array $roots) {}
+    /** @param  list<string>  $roots real paths */
+    private function __construct(public readonly array $roots)
+    {
+    }
 
     public static function now(): self
     {

@@ -10,8 +10,10 @@ use NorthSatchel\Copies\Volume\UnableToRead;
 /** A file of this machine, opened for reading only. */
 final class LocalReadableFile implements ReadableFile
 {
-    /** @param resource $handle */
-    private function __construct(private $handle, private readonly string $full, private readonly string $path) {}
+    /** @param  resource  $handle */
+    private function __construct(private $handle, private readonly string $full, private readonly string $path)
+    {
+    }
 
     /** @throws UnableToRead */
     public static function open(string $full, string $path): self

@@ -10,8 +10,10 @@ use NorthSatchel\Copies\Volume\WritableFile;
 /** A new file of this machine; it never opens one that exists. */
 final class LocalWritableFile implements WritableFile
 {
-    /** @param resource $handle */
-    private function __construct(private $handle, private readonly string $path) {}
+    /** @param  resource  $handle */
+    private function __construct(private $handle, private readonly string $path)
+    {
+    }
 
     /** @throws UnableToWrite */
     public static function create(string $full, string $path): self

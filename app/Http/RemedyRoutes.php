@@ -18,7 +18,7 @@ final class RemedyRoutes
         }
         $on = $remedy->on;
         $id = $job->id;
-        if (str_starts_with($remedy->action, 'camera.') && ! config('satchel.demo')) {
+        if (str_starts_with($remedy->action, 'camera.') && $remedy->action !== 'camera.read' && ! config('satchel.demo')) {
             return null;
         }
 
@@ -28,6 +28,7 @@ final class RemedyRoutes
             'travel.set' => new RemedyRoute("/jobs/{$id}/travels", $on),
             'kit.add' => new RemedyRoute("/jobs/{$id}/packing", $on),
             'kit.add-kind' => new RemedyRoute("/jobs/{$id}/packing/kind", $on),
+            'camera.read' => new RemedyRoute("/jobs/{$id}/camera-check"),
             'camera.test' => new RemedyRoute("/jobs/{$id}/stand-ins/test"),
             'camera.set-mode' => new RemedyRoute("/jobs/{$id}/stand-ins/mode", $on),
             'camera.set-clock' => new RemedyRoute("/jobs/{$id}/stand-ins/clock", $on),

@@ -7,7 +7,7 @@ namespace NorthSatchel\Cards;
 /** One line of a card's log. */
 final readonly class CardEvent
 {
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     public function __construct(
         public CardEventKind $kind,
         public float $at,
@@ -15,5 +15,6 @@ final readonly class CardEvent
         public ?int $bodyId = null,
         public ?int $slot = null,
         public array $data = [],
-    ) {}
+    ) {
+    }
 }

@@ -10,6 +10,7 @@ final readonly class CardLife
     /**
      * @param  array<string, string>  $acceptedLosses  words by path
      * @param  array<string, mixed>|null  $twinCheck  what the last twin check since sealing found
+     * @param  array<int, int>  $pastFills  job by fill, of the sealed fills that were formatted away
      */
     private function __construct(
         public int $fill,
@@ -18,12 +19,22 @@ final readonly class CardLife
         public ?int $bodyId,
         public ?int $slot,
         public ?float $loadedAt,
+        public ?float $leftAt,
         public bool $isSealed,
         public ?array $twinCheck,
         public array $acceptedLosses,
-    ) {}
+        public array $pastFills,
+    ) {
+    }
 
-    /** @param iterable<CardEvent> $events in any order */
+    /** Whether two cards were in the two slots of one body at the same time. */
+    public function sharedABodyWith(self $other): bool
+    {
+        return $this->bodyId !== null && $this->bodyId === $other->bodyId && $this->slot !== $other->slot
+            && max($this->loadedAt ?? 0, $other->loadedAt ?? 0) < min($this->leftAt ?? INF, $other->leftAt ?? INF);
+    }
+
+    /** @param  iterable<CardEvent>  $events in any order */
     public static function of(iterable $events): self
     {
         $list = is_array($events) ? array_values($events) : iterator_to_array($events, false);
@@ -32,8 +43,8 @@ final readonly class CardLife
         $state = CardState::Ready;
         $job = $body = $slot = $twin = null;
         $sealed = false;
-        $loadedAt = null;
-        $losses = [];
+        $loadedAt = $leftAt = null;
+        $losses = $past = [];
         foreach ($list as $event) {
             switch ($event->kind) {
                 case CardEventKind::Loaded:
@@ -41,12 +52,15 @@ final readonly class CardLife
                     $body = $event->bodyId;
                     $slot = $event->slot;
                     $loadedAt = $event->at;
+                    $leftAt = null;
                     $state = $state === CardState::Ready ? CardState::InBody : $state;
                     break;
                 case CardEventKind::Unloaded:
                     $state = $state === CardState::InBody ? CardState::Shot : $state;
+                    $leftAt ??= $event->at;
                     break;
                 case CardEventKind::Sealed:
+                    $leftAt ??= $event->at;
                     $sealed = true;
                     $twin = null;
                     $state = CardState::Shot;
@@ -64,9 +78,12 @@ final readonly class CardLife
                     $state = $state === CardState::Permitted ? CardState::Shot : $state;
                     break;
                 case CardEventKind::Formatted:
+                    if ($sealed && $job !== null) {
+                        $past[$fill] = $job;
+                    }
                     $fill++;
                     $state = CardState::Ready;
-                    $job = $body = $slot = $twin = $loadedAt = null;
+                    $job = $body = $slot = $twin = $loadedAt = $leftAt = null;
                     $sealed = false;
                     $losses = [];
                     break;
@@ -75,6 +92,6 @@ final readonly class CardLife
             }
         }
 
-        return new self($fill, $state, $job, $body, $slot, $loadedAt, $sealed, $twin, $losses);
+        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past);
     }
 }

@@ -20,5 +20,6 @@ final readonly class BagCheck
         public array $damaged,
         public array $extra,
         public bool $unfinished = false,
-    ) {}
+    ) {
+    }
 }

@@ -7,10 +7,12 @@ namespace NorthSatchel\Copies;
 /** The metadata of a bag: `Label: value` lines (RFC 8493, 2.2.2). */
 final readonly class BagInfo
 {
-    /** @param array<string, string> $labels in the order to write them */
-    public function __construct(private array $labels) {}
+    /** @param  array<string, string>  $labels in the order to write them */
+    public function __construct(private array $labels)
+    {
+    }
 
-    /** @param array<string, string> $labels */
+    /** @param  array<string, string>  $labels */
     public static function forCopy(array $labels, int $bytes, int $files, string $date): self
     {
         return new self([...$labels, 'Bagging-Date' => $date, 'Payload-Oxum' => "{$bytes}.{$files}"]);

@@ -23,8 +23,10 @@ final class BagVerifier
     /** @var array<string, array<string, string>> expected hash by path and algorithm */
     private array $expected = [];
 
-    /** @param \Closure(int, string): void|null $onBytes bytes read, file */
-    public function __construct(private readonly Volume $bag, private readonly ?\Closure $onBytes = null) {}
+    /** @param  \Closure(int, string): void|null  $onBytes bytes read, file */
+    public function __construct(private readonly Volume $bag, private readonly ?\Closure $onBytes = null)
+    {
+    }
 
     /** @throws BrokenBag when it is no bag at all */
     public function check(): BagCheck
@@ -84,7 +86,7 @@ final class BagVerifier
         return $used;
     }
 
-    /** @param array<string, string> $hashes by algorithm */
+    /** @param  array<string, string>  $hashes by algorithm */
     private function checkFile(string $path, array $hashes): void
     {
         if (! isset($this->there[$path])) {

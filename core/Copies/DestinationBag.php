@@ -279,7 +279,7 @@ final class DestinationBag
         }
     }
 
-    /** @param (\Closure(int, string): void)|null $onBytes */
+    /** @param  (\Closure(int, string): void)|null  $onBytes */
     private function readHash(string $path, ?\Closure $onBytes = null): string
     {
         $this->fromMedium = $this->volume->forgetCached($this->path($path)) && $this->fromMedium;

@@ -19,5 +19,6 @@ final readonly class DestinationReport
         public int $reused,
         public array $hashes,
         public ?string $problem,
-    ) {}
+    ) {
+    }
 }

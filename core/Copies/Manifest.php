@@ -11,8 +11,10 @@ namespace NorthSatchel\Copies;
  */
 final class Manifest
 {
-    /** @param array<string, string> $hashes by path below the bag, in the file system's bytes */
-    public function __construct(private array $hashes = []) {}
+    /** @param  array<string, string>  $hashes by path below the bag, in the file system's bytes */
+    public function __construct(private array $hashes = [])
+    {
+    }
 
     /** @throws BrokenBag when a line is none of a manifest */
     public static function parse(string $text): self

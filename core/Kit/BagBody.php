@@ -16,5 +16,6 @@ final readonly class BagBody
         public float $standbyHoursPerCharge,
         public string $cellType,
         public SaveMode $mode,
-    ) {}
+    ) {
+    }
 }

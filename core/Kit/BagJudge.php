@@ -66,7 +66,7 @@ final class BagJudge
             $short = ($sets - $have) * 2;
 
             return Verdict::fix('kit.cards-short', "The cards fall {$short} short.", $because, $figures,
-                new Remedy('kit.add-kind', 'Put the cards of the shelf in', ['kind' => 'card', 'count' => $short]));
+                new Remedy('kit.add-kind', "Put {$short} from the shelf in", ['kind' => 'card', 'count' => $short]));
         }
 
         return Verdict::fine('kit.cards', 'The cards carry the planned frames.', $because, $figures);
@@ -82,18 +82,18 @@ final class BagJudge
             $budget = BatteryBudget::of($frames, $body->framesPerCharge, $bag->coveredHours, $body->standbyHoursPerCharge, $bag->temperatureC, self::CELL_RESERVE);
             $charges = max(1, $budget->charges);
             $needed[$body->cellType] = ($needed[$body->cellType] ?? 0) + $charges;
-            $percent = round($budget->derate * 100);
-            $said[$body->cellType][] = "{$body->label}: {$frames} frames ÷ {$body->framesPerCharge} and {$bag->coveredHours} h ÷ {$body->standbyHoursPerCharge} h at {$percent} % capacity in {$bag->temperatureC} °C, {$charges} ".($charges === 1 ? 'charge' : 'charges');
+            $said[$body->cellType][] = "{$body->label} {$charges} ({$frames} ÷ {$body->framesPerCharge} frames + {$bag->coveredHours} ÷ {$body->standbyHoursPerCharge} h)";
         }
+        $percent = round(BatteryBudget::derate($bag->temperatureC) * 100);
         $verdicts = [];
         foreach ($needed as $type => $count) {
             $have = $bag->cells[$type] ?? 0;
-            $because = implode('; ', $said[$type]).". The bag holds {$have}, 15 % of each kept back.";
+            $because = "At {$bag->temperatureC} °C a charge holds {$percent} %, and 15 % is kept back: ".implode(', ', $said[$type])." make {$count}; the bag holds {$have}.";
             $figures = ['cells_needed' => $count, 'cells_in_bag' => $have];
             $short = $count - $have;
             $verdicts[] = $short > 0
                 ? Verdict::fix('kit.cells-short', "The {$type} cells fall {$short} short.", $because, $figures,
-                    new Remedy('kit.add-kind', 'Put the cells of the shelf in', ['kind' => 'cell', 'count' => $short]))
+                    new Remedy('kit.add-kind', "Put {$short} from the shelf in", ['kind' => 'cell', 'count' => $short]))
                 : Verdict::fine('kit.cells', "The {$type} cells carry the day.", $because, $figures);
         }
 
@@ -151,7 +151,7 @@ final class BagJudge
         if ($open === 0) {
             return Verdict::fine('kit.packed', 'Everything on the list is packed.', "All {$bag->items} items are ticked.", ['items' => $bag->items]);
         }
-        $first = implode(', ', array_slice($bag->unpacked, 0, 3)).($open > 3 ? ' …' : '');
+        $first = implode(', ', array_slice($bag->unpacked, 0, 3)).($open > 3 ? ' and more' : '');
 
         return Verdict::fix('kit.unpacked', $open === 1 ? 'One item is not packed yet.' : "{$open} items are not packed yet.",
             ($bag->items - $open)." of {$bag->items} are ticked; open: {$first}.", ['open' => $open]);

@@ -9,8 +9,10 @@ use NorthSatchel\ImpossibleValue;
 /** How many frames a set of two cards takes in one body, and how many sets the job asks for. GB = 10^9, MB = 10^6 bytes. */
 final readonly class CardBudget
 {
-    /** @param int|null $cardSets null when frames are to be taken and a set holds none */
-    private function __construct(public int $framesPerSet, public ?int $cardSets, public float $gbTotal) {}
+    /** @param  int|null  $cardSets null when frames are to be taken and a set holds none */
+    private function __construct(public int $framesPerSet, public ?int $cardSets, public float $gbTotal)
+    {
+    }
 
     /**
      * @param  array{float, float}  $slotGb

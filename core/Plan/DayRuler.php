@@ -24,8 +24,12 @@ final readonly class DayRuler
 
     private const MOST_LINES = 3;
 
-    /** @param int $from Unix seconds of the left edge */
-    private function __construct(private PlannedDay $day, public int $from, public int $to, private ?GeoPoint $place) {}
+    private const LABEL_HALF = 46.0;
+
+    /** @param  int  $from Unix seconds of the left edge */
+    private function __construct(private PlannedDay $day, public int $from, public int $to, private ?GeoPoint $place)
+    {
+    }
 
     /** From the hour before the first segment to the hour after the last, and at least the covered hours. */
     public static function of(PlannedDay $day, ?GeoPoint $place, int $coveredFrom, int $coveredTo): self
@@ -82,7 +86,7 @@ final readonly class DayRuler
         return $hours;
     }
 
-    /** @return list<array{x: float, label: string, time: string}> the sun's events that fall into the drawing */
+    /** @return list<array{x: float, labelX: float, label: string, time: string}> the sun's events that fall into the drawing */
     public function marks(): array
     {
         $sun = $this->day->sun;
@@ -94,7 +98,8 @@ final readonly class DayRuler
         $marks = [];
         foreach ($events as [$label, $at]) {
             if ($at !== null && $at > $this->from && $at < $this->to) {
-                $marks[] = ['x' => $this->x($at), 'label' => $label, 'time' => $this->day->day->face($at)];
+                $labelX = max(self::LABEL_HALF, min(self::WIDTH - self::LABEL_HALF, $this->x($at)));
+                $marks[] = ['x' => $this->x($at), 'labelX' => $labelX, 'label' => $label, 'time' => $this->day->day->face($at)];
             }
         }
 

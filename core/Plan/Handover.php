@@ -7,14 +7,15 @@ namespace NorthSatchel\Plan;
 /** What lies between two neighbours of a lane. */
 final readonly class Handover
 {
-    /** @param int|null $travelMinutes null when the way between the two places is not known */
+    /** @param  int|null  $travelMinutes null when the way between the two places is not known */
     public function __construct(
         public Segment $before,
         public Segment $after,
         public ?int $fromPlaceId,
         public ?int $toPlaceId,
         public ?int $travelMinutes,
-    ) {}
+    ) {
+    }
 
     public function gapMinutes(): int
     {

@@ -22,8 +22,10 @@ final readonly class Travels
 
     private const WALKING_KM_H = 4.5;
 
-    /** @param array<int, array<int, int>> $minutes by place from and place to */
-    public function __construct(private array $minutes) {}
+    /** @param  array<int, array<int, int>>  $minutes by place from and place to */
+    public function __construct(private array $minutes)
+    {
+    }
 
     /** Null when nobody has said. */
     public function minutes(int $from, int $to): ?int

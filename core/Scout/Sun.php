@@ -14,7 +14,7 @@ final class Sun
 {
     private const J2000_UNIX = 946728000;
 
-    /** @param float $unix seconds since 1970-01-01 UTC */
+    /** @param  float  $unix seconds since 1970-01-01 UTC */
     public static function at(GeoPoint $place, float $unix): SunPosition
     {
         $daysUt = ($unix - self::J2000_UNIX) / 86400;

@@ -83,7 +83,7 @@ final class DemoGear
 
         return Body::query()->create([
             'item_id' => $item->id, 'serial' => $serial, 'raw_mb' => 52, 'jpeg_mb' => 11, 'frames_per_charge' => 620,
-            'standby_hours_per_charge' => 14, 'crop_factor' => 1, 'planned_mode' => 'mirror',
+            'standby_hours_per_charge' => 40, 'crop_factor' => 1, 'planned_mode' => 'mirror',
         ])->setRelation('item', $item);
     }
 

@@ -106,7 +106,7 @@ final class LakesideWedding
         ]);
     }
 
-    /** @param list<array{string, string, int, int, int}> $shots what, priority, minutes, frames, focal length */
+    /** @param  list<array{string, string, int, int, int}>  $shots what, priority, minutes, frames, focal length */
     private static function segment(
         Job $job,
         Place $place,

@@ -17,5 +17,6 @@ final readonly class Exposure
         public float $fNumber,
         public int $iso,
         public string $scene,
-    ) {}
+    ) {
+    }
 }

@@ -9,8 +9,10 @@ use NorthSatchel\Copies\Volume\WritableFile;
 /** A file on a stand-in drive: every write is metered first. */
 final readonly class MeteredFile implements WritableFile
 {
-    /** @param \Closure(int): void $meter */
-    public function __construct(private WritableFile $file, private \Closure $meter) {}
+    /** @param  \Closure(int): void  $meter */
+    public function __construct(private WritableFile $file, private \Closure $meter)
+    {
+    }
 
     public function write(string $bytes): void
     {

@@ -15,7 +15,7 @@ final class StandInDrive extends LocalVolume
 
     private int $used = 0;
 
-    /** @param int|null $goneAfterBytes pulled out once so much was written to it */
+    /** @param  int|null  $goneAfterBytes pulled out once so much was written to it */
     private function __construct(string $root, private readonly int $bytes, private readonly ?int $goneAfterBytes)
     {
         parent::__construct($root);

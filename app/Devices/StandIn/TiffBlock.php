@@ -46,7 +46,7 @@ final class TiffBlock
         return 'II'.pack('vV', 42, 8).self::directory($main, 8).self::directory($exif, $exifAt).$strip;
     }
 
-    /** @param array<int, array{int, mixed}> $tags */
+    /** @param  array<int, array{int, mixed}>  $tags */
     private static function directory(array $tags, int $at): string
     {
         ksort($tags);

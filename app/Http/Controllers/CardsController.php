@@ -65,6 +65,15 @@ final class CardsController
         return redirect("/jobs/{$job}/cards");
     }
 
+    public function twinAll(int $job, CardsDesk $desk, RunDesk $runs): RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $sealed = $desk->cards($opened)->filter(static fn (Card $card): bool => $desk->lifeOf($card)->isSealed && $desk->lifeOf($card)->jobId === $job);
+        $runs->start($opened, 'twin', array_values($sealed->pluck('id')->all()));
+
+        return redirect("/jobs/{$job}/cards");
+    }
+
     public function permit(int $job, int $card, CardsDesk $desk, PermitDesk $permits): RedirectResponse
     {
         $opened = BriefDesk::open($job);

@@ -17,7 +17,8 @@ final readonly class BodyRead
         public SaveMode $planned,
         public ?SlotRead $first,
         public ?SlotRead $second,
-    ) {}
+    ) {
+    }
 
     /** @return list<FrameSeen> */
     public function testOn(?SlotRead $slot): array
@@ -60,9 +61,9 @@ final readonly class BodyRead
     }
 
     /** @return list<FrameSeen> frames from before, on both cards */
-    public function leftovers(): array
+    public function leftovers(int $clockErrorS): array
     {
-        return [...($this->first?->leftovers($this->serial) ?? []), ...($this->second?->leftovers($this->serial) ?? [])];
+        return [...($this->first?->leftovers($this->serial, $clockErrorS) ?? []), ...($this->second?->leftovers($this->serial, $clockErrorS) ?? [])];
     }
 
     /** In words, as “2 raw + 2 jpeg”. */
@@ -85,7 +86,7 @@ final readonly class BodyRead
         return in_array(FrameKind::Raw, SlotRead::kinds([...$this->testOn($this->first), ...$this->testOn($this->second)]), true);
     }
 
-    /** @param list<FrameSeen> $frames */
+    /** @param  list<FrameSeen>  $frames */
     private function isOneKind(array $frames): bool
     {
         return count(SlotRead::kinds($frames)) === 1;

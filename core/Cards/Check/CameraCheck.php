@@ -35,7 +35,7 @@ final class CameraCheck
                 self::mode($body),
                 self::raw($body),
                 self::clock($body, $offsets[$body->bodyId] ?? null),
-                self::leftovers($body, $isSafe),
+                self::leftovers($body, $offsets[$body->bodyId] ?? 0, $isSafe),
             ]));
             $verdicts = [...$verdicts, ...$found];
             if (array_filter($found, static fn (Verdict $v): bool => $v->severity->isOpen()) === []) {
@@ -150,10 +150,10 @@ final class CameraCheck
             new Remedy('camera.set-clock', "Set the clock of {$body->label} and fire again", ['body' => $body->bodyId]));
     }
 
-    /** @param \Closure(string): bool $isSafe */
-    private static function leftovers(BodyRead $body, \Closure $isSafe): ?Verdict
+    /** @param  \Closure(string): bool  $isSafe */
+    private static function leftovers(BodyRead $body, int $offset, \Closure $isSafe): ?Verdict
     {
-        $old = $body->leftovers();
+        $old = $body->leftovers($offset);
         if ($old === []) {
             return null;
         }

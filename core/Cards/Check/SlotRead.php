@@ -14,9 +14,16 @@ final readonly class SlotRead
 
     /**
      * @param  list<FrameSeen>  $frames
+     * @param  int|null  $loadedAt  when the card went into the body, Unix seconds
      * @param  string|null  $problem  why the card could not be read
      */
-    public function __construct(public string $card, public array $frames, public ?string $problem = null) {}
+    public function __construct(
+        public string $card,
+        public array $frames,
+        public ?int $loadedAt = null,
+        public ?string $problem = null,
+    ) {
+    }
 
     /**
      * The test frames: the last firing of this body on this card, by frame number. A wrong clock does
@@ -40,15 +47,19 @@ final readonly class SlotRead
     }
 
     /**
-     * Everything else: frames from before.
+     * What was on the card before it went into this body: all but the test frames and what the body took
+     * since then, its clock corrected.
      *
+     * @param  int  $clockErrorS  how far the body's clock is ahead
      * @return list<FrameSeen>
      */
-    public function leftovers(string $serial): array
+    public function leftovers(string $serial, int $clockErrorS): array
     {
         $test = array_map(static fn (FrameSeen $f): string => $f->path, $this->testFrames($serial));
+        $isOwn = fn (FrameSeen $f): bool => $this->loadedAt !== null && $f->clock !== null && ($f->serial === null || $f->serial === $serial)
+            && $f->clock - $f->zoneS - $clockErrorS >= $this->loadedAt;
 
-        return array_values(array_filter($this->frames, static fn (FrameSeen $f): bool => ! in_array($f->path, $test, true)));
+        return array_values(array_filter($this->frames, static fn (FrameSeen $f): bool => ! in_array($f->path, $test, true) && ! $isOwn($f)));
     }
 
     /**

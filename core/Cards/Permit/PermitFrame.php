@@ -19,7 +19,8 @@ final readonly class PermitFrame
         public array $devices,
         public ?array $twinDevices,
         public bool $isLossAccepted,
-    ) {}
+    ) {
+    }
 
     /** How many different devices hold an intact file of this frame. */
     public function safeOn(): int

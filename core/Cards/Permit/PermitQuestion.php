@@ -21,5 +21,6 @@ final readonly class PermitQuestion
         public array $changed,
         public ?string $unreadable,
         public int $wantedCopies,
-    ) {}
+    ) {
+    }
 }

@@ -20,7 +20,8 @@ final readonly class Exif
         public ?float $fNumber,
         public ?int $iso,
         public ?float $focalMm,
-    ) {}
+    ) {
+    }
 
     /** Null when the bytes hold no TIFF structure. */
     public static function of(Bytes $bytes): ?self

@@ -7,7 +7,9 @@ namespace NorthSatchel\Cards\Twin;
 /** Folder and file number of a frame after CIPA DC-009 (DCF): DCIM/100ABCDE/ABCD0001.JPG. Compares by folder, then number. */
 final readonly class DcfNumber
 {
-    private function __construct(public int $folder, public int $number) {}
+    private function __construct(public int $folder, public int $number)
+    {
+    }
 
     /** Null for a path that is not named so. */
     public static function of(string $path): ?self

@@ -19,12 +19,13 @@ final class TwinCheck
 {
     private const PIECE = 1 << 20;
 
-    /** @param \Closure(int, int, string): void|null $onFile files done, files in all, path */
+    /** @param  \Closure(int, int, string): void|null  $onFile files done, files in all, path */
     public function __construct(
         private readonly Volume $a,
         private readonly Volume $b,
         private readonly ?\Closure $onFile = null,
-    ) {}
+    ) {
+    }
 
     /** @throws UnableToRead when a card cannot be listed */
     public function report(): TwinReport

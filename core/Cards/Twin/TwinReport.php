@@ -11,7 +11,7 @@ final readonly class TwinReport
 {
     public TwinVerdict $verdict;
 
-    /** @param list<TwinFile> $files in the order of their paths */
+    /** @param  list<TwinFile>  $files in the order of their paths */
     public function __construct(public array $files)
     {
         $this->verdict = $this->decide();

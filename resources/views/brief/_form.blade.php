@@ -13,7 +13,7 @@
     </fieldset>
     <fieldset class="slab grid gap-3">
         <legend class="font-bold px-1">When and where</legend>
-        <div class="grid gap-3 sm:grid-cols-3">
+        <div class="grid gap-3 sm:grid-cols-[1.5fr_1fr_1fr]">
             <x-field name="date" label="Date" type="date" :value="$job?->date" required />
             <x-field name="covered_from" label="Covered from" class="figures" :value="$job?->covered_from" placeholder="10:00" required />
             <x-field name="covered_to" label="until" class="figures" :value="$job?->covered_to" placeholder="23:00" hint="after midnight: 25:30" required />

@@ -2,7 +2,7 @@
     <section class="slab mb-4 grid gap-x-8 gap-y-1 sm:grid-cols-[auto_auto_1fr]" aria-label="The job at a glance">
         <div><p class="text-faint text-sm">Day</p><p class="figures text-xl font-semibold">{{ $date }}</p></div>
         <div><p class="text-faint text-sm">Covered</p><p class="figures text-xl font-semibold">{{ $job->covered_from }} – {{ $job->covered_to }} · {{ $hours }}</p></div>
-        <div><p class="text-faint text-sm">Light at {{ $job->place->name }}</p><p class="figures text-xl font-semibold">{{ $light }}</p></div>
+        <div><p class="text-faint text-sm">Sun at {{ $job->place->name }}</p><p class="figures text-xl font-semibold">{{ $light }}</p></div>
     </section>
     <x-form :action="'/jobs/'.$job->id.'/brief'" method="put" class="grid gap-4">
         @include('brief._form')

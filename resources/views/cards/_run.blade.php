@@ -2,7 +2,7 @@
     <section class="slab mt-4" id="run" aria-label="Work under way" aria-live="polite" @if ($run['isActive']) hx-get="{{ $run['url'] }}" hx-trigger="every 700ms" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" @endif>
         <h2>{{ $run['title'] }} <span class="figures text-faint font-normal">{{ $run['state'] }}</span></h2>
         @if ($run['isActive'])
-            <svg class="progress my-1" viewBox="0 0 100 10" preserveAspectRatio="none" role="img" aria-label="{{ $run['percent'] }} per cent"><rect class="ground" width="100" height="10"/><rect class="fill" width="{{ $run['percent'] }}" height="10"/></svg>
+            <svg class="progress my-1" viewBox="0 0 100 10" preserveAspectRatio="none" role="img" aria-label="{{ $run['percent'] }} per cent"><rect class="ground" width="100" height="10" vector-effect="non-scaling-stroke"/><rect class="fill" width="{{ $run['percent'] }}" height="10"/></svg>
             <p class="figures">{{ $run['percent'] }} % · {{ $run['pace'] }} · {{ $run['doing'] }}</p>
         @endif
         <ul>

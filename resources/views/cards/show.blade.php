@@ -1,4 +1,4 @@
-<x-page title="Is everything ready to be shot, and may a card be formatted?" :job="$job" phase="cards" :verdicts="$verdicts">
+<x-page title="Ready to shoot, safe to format?" :job="$job" phase="cards" :verdicts="$verdicts">
     <section aria-label="The camera check">
         <div class="flex flex-wrap items-center gap-3 mb-3">
             <x-form :action="'/jobs/'.$job->id.'/camera-check'"><button class="button main" data-key="n">Read the test frames</button></x-form>
@@ -41,8 +41,12 @@
     @endif
     @include('cards._run')
     <section class="mt-4" aria-label="The wallet">
-        <h2 class="mb-2">The wallet</h2>
-        <div class="grid gap-3 xl:grid-cols-3 md:grid-cols-2">
+        <div class="flex flex-wrap items-center gap-3 mb-2">
+            <h2>The wallet</h2>
+            @if ($canSealAll)<x-form :action="'/jobs/'.$job->id.'/cards/seal'"><button class="button">Seal all shot cards</button></x-form>@endif
+            @if ($canCompareAll)<x-form :action="'/jobs/'.$job->id.'/cards/twin'"><button class="button">Compare all pairs</button></x-form>@endif
+        </div>
+        <div class="grid items-start gap-3 xl:grid-cols-3 md:grid-cols-2">
             @foreach ($wallet as $entry)
                 @php [$card, $life, $permit] = [$entry['card'], $entry['life'], $entry['permit']]; @endphp
                 <article class="slab" id="card-{{ $card->id }}" data-card="{{ $card->item->label }}">
@@ -75,6 +79,5 @@
                 </article>
             @endforeach
         </div>
-        @if ($canSealAll)<x-form :action="'/jobs/'.$job->id.'/cards/seal'" class="mt-3"><button class="button main">Seal all shot cards</button></x-form>@endif
     </section>
 </x-page>

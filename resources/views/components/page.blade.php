@@ -64,7 +64,7 @@
             <p id="waiting" class="note mb-3" role="status" hidden></p>
             <p id="refusal" class="note bad mb-3" role="alert" hidden></p>
             @if (session('said'))<div class="note mb-3" role="status">{{ session('said') }}@if (session('undo'))<x-form :action="session('undo')"><button class="button">Undo</button></x-form>@endif</div>@endif
-            @foreach (['run', 'shoot', 'root', 'refused'] as $key)@error($key)<div class="note bad mb-3" role="alert">{{ $message }}</div>@enderror@endforeach
+            @foreach (['run', 'shoot', 'root', 'refused'] as $key)@error($key)<div class="note bad mb-3" role="alert">{{ $message }}</div>@enderror @endforeach
             {{ $slot }}
         </main>
         @if ($verdicts !== null)

@@ -12,7 +12,7 @@
                 <tbody>
                     @foreach ($grid as $row)
                         <tr>
-                            <th scope="row" class="figures text-lg">{{ $row['card']->item->label }} <span class="text-faint text-sm font-normal">fill {{ $row['fill'] }}{{ $row['isSealed'] ? '' : ', not sealed' }}</span></th>
+                            <th scope="row" class="figures text-lg">{{ $row['card']->item->label }} <span class="text-faint text-sm font-normal">fill {{ $row['fill'] }}, {{ $row['state'] }}</span></th>
                             @foreach ($row['cells'] as $cell)
                                 <td class="mid" data-state="{{ $cell }}">
                                     <svg class="disc" viewBox="0 0 30 30" role="img" aria-label="{{ $cellWords[$cell] ?? $cell }}">
@@ -36,7 +36,7 @@
         <x-form :action="'/jobs/'.$job->id.'/copies'" class="slab mt-4 grid gap-2">
             <h2>Copy, then read everything back</h2>
             <div class="flex flex-wrap gap-x-6">
-                <fieldset><legend class="text-faint text-sm">Cards</legend>@foreach ($grid as $row)<label class="tick"><input type="checkbox" name="cards[]" value="{{ $row['card']->id }}" @checked($row['isSealed']) @disabled(! $row['isSealed'])> {{ $row['card']->item->label }}</label>@endforeach</fieldset>
+                <fieldset><legend class="text-faint text-sm">Cards</legend>@foreach ($grid as $row) @continue($row['state'] === 'formatted')<label class="tick"><input type="checkbox" name="cards[]" value="{{ $row['card']->id }}" @checked($row['isSealed']) @disabled(! $row['isSealed'])> {{ $row['card']->item->label }}</label>@endforeach</fieldset>
                 <fieldset><legend class="text-faint text-sm">To</legend>@foreach ($destinations as $destination)<label class="tick"><input type="checkbox" name="destinations[]" value="{{ $destination->id }}" @checked($destination->kept !== 'elsewhere')> {{ $destination->name }} <span class="text-faint text-sm">{{ $destination->kept }}</span></label>@endforeach</fieldset>
             </div>
             <div class="flex flex-wrap gap-3"><button class="button main" name="kind" value="copy" data-key="n">Copy and verify</button><button class="button" name="kind" value="verify">Only verify again</button></div>

@@ -11,7 +11,7 @@
                     <h2 class="text-lg"><a href="/jobs/{{ $job->id }}/brief">{{ $job->name }}</a></h2>
                     <p class="text-faint text-sm">{{ ucfirst($job->kind) }} · {{ $job->place->name }} · <span class="figures">{{ $job->covered_from }} – {{ $job->covered_to }}</span></p>
                     @if ($entry['urgent'])
-                        <p class="mt-1 {{ $entry['urgent']->severity->value }} verdict !border-0 !py-1"><x-severity-mark :severity="$entry['urgent']->severity" /><b>{{ $entry['urgent']->finding }}</b> <span class="text-faint">{{ $entry['open'] - 1 > 0 ? 'and '.($entry['open'] - 1).' more' : '' }}</span></p>
+                        <p class="mt-1 {{ $entry['urgent']->severity->value }} verdict plain"><x-severity-mark :severity="$entry['urgent']->severity" /><b>{{ $entry['urgent']->finding }}</b> <span class="text-faint">{{ $entry['open'] - 1 > 0 ? 'and '.($entry['open'] - 1).' more' : '' }}</span></p>
                     @else
                         <p class="mt-1 text-moss font-bold">Nothing is open.</p>
                     @endif

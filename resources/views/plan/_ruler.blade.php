@@ -8,7 +8,7 @@
         @endforeach
         @foreach ($ruler->marks() as $mark)
             <line class="mark-line" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="4" y2="{{ $skyHeight }}"/>
-            <g transform="translate({{ $mark['x'] }} 0)"><rect x="-44" y="3" width="88" height="20" rx="3" fill="var(--paper)"/><text y="18" font-size="14" text-anchor="middle">{{ $mark['label'] }} {{ $mark['time'] }}</text></g>
+            <g transform="translate({{ $mark['labelX'] }} 0)"><rect x="-44" y="3" width="88" height="20" rx="3" fill="var(--paper)"/><text y="18" font-size="14" text-anchor="middle">{{ $mark['label'] }} {{ $mark['time'] }}</text></g>
         @endforeach
         @foreach ($slips as $lane => $row)
             @php $y = $top + $loop->index * $laneHeight; @endphp
@@ -27,6 +27,8 @@
                         @if ($slip['width'] >= 34)
                             <text class="when" x="6" y="22">{{ $slip['time'] }}</text>
                             @foreach ($slip['lines'] as $i => $line)<text x="6" y="{{ 38 + $i * 14 }}">{{ $line }}</text>@endforeach
+                        @elseif ($slip['width'] >= 12)
+                            <text class="upright" transform="translate({{ $slip['width'] / 2 + 4 }} 70) rotate(-90)">{{ mb_strimwidth($slip['title'], 0, 12, '…') }}</text>
                         @endif
                     </svg>
                     @if ($slip['isAnchor'])<circle class="nail" cx="{{ $slip['x'] + $slip['width'] / 2 }}" cy="{{ $y + 14 }}" r="5"/>@endif

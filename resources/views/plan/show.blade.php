@@ -8,11 +8,12 @@
                 @if ($edit === 'segment-'.$segment->id || old('_form') === 'segment-'.$segment->id)
                     @include('plan._segment-form', ['segment' => $segment])
                 @else
-                    <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
-                        <span class="figures text-lg font-semibold">{{ $row['from'] }} – {{ $row['to'] }}</span>
-                        <h2 class="text-lg">{{ $segment->title }}</h2>
-                        <span class="priority {{ $segment->priority }} !min-w-0">{{ $segment->priority }}</span>
-                        <span class="text-faint text-sm">{{ $segment->lane }}{{ $segment->place ? ' · '.$segment->place->name : '' }}{{ $segment->is_outdoor ? ' · outdoors' : '' }}{{ $segment->is_anchor ? ' · does not move' : '' }} · <span class="figures">{{ $segment->minutes }} min, {{ $row['frames'] }} frames</span></span>
+                    <div class="flex flex-wrap items-start gap-x-4">
+                        <span class="figures text-lg font-semibold leading-7">{{ $row['from'] }} – {{ $row['to'] }}</span>
+                        <div class="flex-1 basis-56 min-w-0">
+                            <h2 class="text-lg leading-7">{{ $segment->title }} <span class="priority {{ $segment->priority }} !min-w-0 font-normal">{{ $segment->priority }}</span></h2>
+                            <p class="text-faint text-sm">{{ $segment->lane }}{{ $segment->place ? ' · '.$segment->place->name : '' }}{{ $segment->is_outdoor ? ' · outdoors' : '' }}{{ $segment->is_anchor ? ' · does not move' : '' }} · <span class="figures">{{ $segment->minutes }} min, {{ $row['frames'] }} frames</span></p>
+                        </div>
                         <span class="ml-auto flex flex-wrap">
                             @unless ($segment->is_anchor)
                                 <x-form :action="'/segments/'.$segment->id.'/shift'"><input type="hidden" name="minutes" value="-5"><button class="button quiet small" title="5 minutes earlier" aria-label="{{ $segment->title }} 5 minutes earlier">−5</button></x-form>

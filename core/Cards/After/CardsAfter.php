@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Cards\After;
+
+use NorthSatchel\Cards\CardState;
+use NorthSatchel\Remedy;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** What does each shot card still need before it may be formatted? Seal, twin check, permit, in this order. */
+final class CardsAfter
+{
+    /** @param  list<CardAfter>  $cards */
+    public static function of(array $cards): Verdicts
+    {
+        return new Verdicts(array_map(self::one(...), $cards));
+    }
+
+    private static function one(CardAfter $card): Verdict
+    {
+        $label = $card->label;
+        $on = ['card' => $card->cardId];
+        if (! $card->life->isSealed) {
+            return Verdict::fix('cards.not-sealed', "{$label} is shot and not sealed.", 'Until its frames are listed nobody can say that all of them are safe.', remedy: new Remedy('card.seal', 'Seal it', $on));
+        }
+        if ($card->life->twinCheck === null) {
+            return Verdict::fix('cards.no-twin-check', "{$label} has not been compared with its twin.", 'Only the comparison tells whether its frames came out whole; do it before leaving the place.', remedy: new Remedy('card.twin', 'Compare it now', $on));
+        }
+        $verdict = (string) ($card->life->twinCheck['verdict'] ?? '');
+        $frames = (int) ($card->life->twinCheck['frames'] ?? 0);
+        if ($verdict === 'loss' || $verdict === 'undecided') {
+            return Verdict::stop('cards.twin-trouble', "Frames on {$label} are whole on neither card.", "The twin check of {$frames} frames says {$verdict}: keep both cards as they are and try to rescue them.", ['frames' => $frames]);
+        }
+        if ($card->life->state === CardState::Permitted) {
+            return Verdict::fine('cards.permitted', "{$label} may be formatted.", 'Every frame on it is safe; the permit is void if anything changes.');
+        }
+
+        return Verdict::mind('cards.waits', "{$label} waits for its permit.", "The twin check of {$frames} frames says {$verdict}. Copy it, then ask.", ['frames' => $frames]);
+    }
+}
