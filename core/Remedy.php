@@ -12,6 +12,5 @@ final readonly class Remedy
         public string $action,
         public string $label,
         public array $on = [],
-    ) {
-    }
+    ) {}
 }

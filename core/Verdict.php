@@ -20,8 +20,7 @@ final readonly class Verdict
         public string $because,
         public array $figures = [],
         public ?Remedy $remedy = null,
-    ) {
-    }
+    ) {}
 
     /** @param  array<string, int|float|string|null>  $figures */
     public static function stop(string $code, string $finding, string $because, array $figures = [], ?Remedy $remedy = null): self

@@ -12,9 +12,7 @@ final readonly class Options
      * @param  array<string, list<string>>  $values  of options that take one
      * @param  array<string, true>  $flags
      */
-    private function __construct(public array $words, private array $values, private array $flags)
-    {
-    }
+    private function __construct(public array $words, private array $values, private array $flags) {}
 
     /**
      * @param  list<string>  $arguments

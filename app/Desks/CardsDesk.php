@@ -38,9 +38,7 @@ final class CardsDesk
     /** A card with more files than this is not hashed for a check: it is no card with test frames. */
     private const HASH_UP_TO = 200;
 
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger)
-    {
-    }
+    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger) {}
 
     /** @return Collection<int, Body> the bodies on the packing list */
     public function bodies(Job $job): Collection
@@ -180,7 +178,12 @@ final class CardsDesk
         return false;
     }
 
-    /** Lists a shot card, with what its frames say of themselves; nothing is hashed or changed. */
+    /**
+     * Lists a shot card, with what its frames say of themselves; nothing is hashed or changed.
+     *
+     * @throws FolderNotAllowed
+     * @throws UnableToRead when it cannot be listed, or is empty
+     */
     public function seal(Card $card): int
     {
         $life = $this->log->lifeOf($card);

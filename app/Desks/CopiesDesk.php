@@ -25,8 +25,7 @@ final class CopiesDesk
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
         private readonly CopyLedger $ledger,
-    ) {
-    }
+    ) {}
 
     /** @return Collection<int, Destination> */
     public function destinations(): Collection

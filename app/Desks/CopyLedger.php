@@ -43,7 +43,7 @@ final class CopyLedger
     /** @return Collection<int, Frame> */
     public function framesOn(int $cardId, int $fill): Collection
     {
-        return Frame::query()->where('card_id', $cardId)->where('fill', $fill)->orderBy('path')->get();
+        return Frame::query()->where('card_id', $cardId)->where('fill', $fill)->orderBy('path')->get()->values();
     }
 
     /**

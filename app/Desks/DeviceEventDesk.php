@@ -7,6 +7,7 @@ namespace App\Desks;
 use App\Models\Body;
 use App\Models\Card;
 use App\Models\DeviceEvent;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -21,15 +22,14 @@ final class DeviceEventDesk
 {
     public const KINDS = ['pack', 'unpack', 'load', 'unload'];
 
-    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards)
-    {
-    }
+    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards) {}
 
     /**
      * @param  list<array{id: string, kind: string, on: array<string, mixed>, made_at: string}>  $events
      * @return list<string> ids that the server now has
      *
      * @throws ValidationException
+     * @throws ModelNotFoundException when a card, body or job is no longer there
      */
     public function take(array $events): array
     {

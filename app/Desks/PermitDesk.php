@@ -27,8 +27,7 @@ final class PermitDesk
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
         private readonly CopyLedger $ledger,
-    ) {
-    }
+    ) {}
 
     /** The answer as things stand now; nothing is logged. */
     public function answer(Card $card): FormatPermit
@@ -57,6 +56,8 @@ final class PermitDesk
      * Formats a stand-in card, or takes note that a real one was formatted in its camera.
      *
      * @throws ValidationException when the permit is missing, void, or the card is not empty
+     * @throws FolderNotAllowed
+     * @throws UnableToRead
      */
     public function format(Job $job, Card $card): void
     {
@@ -96,17 +97,17 @@ final class PermitDesk
         $frames = $this->cards->framesOn($card);
         [$changed, $unreadable] = $this->changes($card, $frames->mapWithKeys(static fn ($f): array => [$f->path => "{$f->bytes} {$f->modified_at}"])->all());
         $devices = $this->ledger->devicesByPath($card->id, $life->fill);
-        $twinDevices = $life->twinCheck === null ? [] : $this->ledger->devicesByPath((int) $life->twinCheck['twin'], (int) $life->twinCheck['twin_fill']);
+        $twinDevices = $life->twinCheck === null ? [] : $this->ledger->devicesByPath($life->twinCheck->twinCardId, $life->twinCheck->twinFill);
         $list = [];
         foreach ($frames as $frame) {
             if ($frame->kind === null) {
                 continue;
             }
             $name = Names::printable($frame->path);
-            $isTwinIntact = ($life->twinCheck['twin_states'][$name] ?? null) === Side::Intact->value;
+            $isTwinIntact = $life->twinCheck?->isTwinIntact($name) ?? false;
             $list[] = new PermitFrame(
                 path: $name,
-                state: Side::from($life->twinCheck['states'][$name] ?? Side::Intact->value),
+                state: $life->twinCheck?->stateOf($name) ?? Side::Intact,
                 devices: $devices[$frame->path] ?? [],
                 twinDevices: $isTwinIntact ? ($twinDevices[$frame->path] ?? []) : null,
                 isLossAccepted: isset($life->acceptedLosses[$name]),

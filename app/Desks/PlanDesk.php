@@ -139,7 +139,7 @@ final class PlanDesk
             ->where('position', $isUp ? '<' : '>', $line->position)
             ->orderBy('position', $isUp ? 'desc' : 'asc')
             ->first();
-        if ($neighbour === null) {
+        if (! $neighbour instanceof ShotLine) {
             return;
         }
         DB::transaction(static function () use ($line, $neighbour): void {

@@ -17,6 +17,7 @@ use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\Twin\TwinCheck;
 use NorthSatchel\Cards\Twin\TwinFile;
+use NorthSatchel\Cards\Twin\TwinNote;
 use NorthSatchel\Cards\Twin\TwinReport;
 use NorthSatchel\Copies\BagVerifier;
 use NorthSatchel\Copies\BrokenBag;
@@ -36,8 +37,7 @@ final class RunDesk
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
         private readonly CopyLedger $ledger,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  list<int>  $cardIds
@@ -96,8 +96,8 @@ final class RunDesk
     {
         $job = Job::query()->with(['place', 'packing.item.body', 'packing.item.card'])->findOrFail($run->job_id);
         $cards = $this->cards->cards($job)->whereIn('id', $run->card_ids);
-        $destinations = Destination::query()->whereIn('id', $run->destination_ids)->orderBy('id')->get();
-        $total = (int) Frame::query()->whereIn('card_id', $run->card_ids)->sum('bytes') * ($run->kind === 'copy' ? 1 + $destinations->count() : max(1, $destinations->count()));
+        $destinations = Destination::query()->whereIn('id', $run->destination_ids)->orderBy('id')->get()->all();
+        $total = (int) Frame::query()->whereIn('card_id', $run->card_ids)->sum('bytes') * ($run->kind === 'copy' ? 1 + count($destinations) : max(1, count($destinations)));
         $run->update(['state' => 'running', 'started_at' => microtime(true), 'told_at' => microtime(true), 'bytes_total' => $total]);
         $progress = new RunProgress($run);
         $report = [];
@@ -105,8 +105,8 @@ final class RunDesk
             foreach ($run->kind === 'twin' ? $this->onePerPair($job, $cards) : $cards as $card) {
                 $report[] = match ($run->kind) {
                     'twin' => $this->compare($job, $card, $progress),
-                    'copy' => $this->copy($job, $card, $destinations->all(), $progress),
-                    default => $this->verify($card, $destinations->all(), $progress),
+                    'copy' => $this->copy($job, $card, $destinations, $progress),
+                    default => $this->verify($card, $destinations, $progress),
                 };
                 $progress->nextCard();
             }
@@ -175,15 +175,13 @@ final class RunDesk
         foreach ($report->files as $file) {
             if (! $file->isIdentical || $file->isLost()) {
                 $name = Names::printable($file->path);
-                $states[$name] = ($isA ? $file->a : $file->b)?->value;
-                $twinStates[$name] = ($isA ? $file->b : $file->a)?->value;
+                $states[$name] = $isA ? $file->a : $file->b;
+                $twinStates[$name] = $isA ? $file->b : $file->a;
             }
         }
         $life = $this->log->lifeOf($card);
-        $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, [
-            'twin' => $twin->id, 'twin_fill' => $this->log->lifeOf($twin)->fill, 'verdict' => $report->verdict->value, 'frames' => $report->frames(),
-            'states' => (object) array_filter($states), 'twin_states' => (object) array_filter($twinStates),
-        ]);
+        $note = new TwinNote($report->verdict, $report->frames(), $twin->id, $this->log->lifeOf($twin)->fill, array_filter($states), array_filter($twinStates));
+        $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, $note->row());
     }
 
     /**

@@ -20,9 +20,7 @@ final class RunProgress implements Progress
 
     private int $now = 0;
 
-    public function __construct(private readonly Run $run)
-    {
-    }
+    public function __construct(private readonly Run $run) {}
 
     public function at(CopyPhase $phase, int $bytesDone, int $bytesTotal, string $file): void
     {

@@ -22,9 +22,7 @@ final class StandInDesk
 
     private const FIRINGS_APART_S = 10;
 
-    public function __construct(private readonly CardsDesk $cards)
-    {
-    }
+    public function __construct(private readonly CardsDesk $cards) {}
 
     /** Every body with two stand-in cards fires at the same moment. */
     public function fireTestFrames(Job $job, ?int $at = null): void

@@ -20,8 +20,7 @@ final class Strap
         private readonly KitDesk $kit,
         private readonly CardsDesk $cards,
         private readonly CopiesDesk $copies,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, Verdicts> of the phases that judge something */
     public function verdicts(Job $job): array

@@ -22,8 +22,7 @@ final class Wallet
     public function __construct(
         private readonly CardsDesk $cards,
         private readonly PermitDesk $permits,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, mixed> */
     public function page(Job $job): array
@@ -97,7 +96,7 @@ final class Wallet
                 'where' => $this->where($job, $card, $life),
                 'facts' => array_values(array_filter([
                     $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
-                    $life->twinCheck === null ? null : 'twin check: '.$life->twinCheck['verdict'],
+                    $life->twinCheck === null ? null : 'twin check: '.$life->twinCheck->verdict->value,
                     $life->fill > 1 ? 'formatted '.($life->fill === 2 ? 'once' : ($life->fill - 1).' times').' since it is on the shelf' : null,
                     $permit === null && $refused->has($card->id) && $life->state === CardState::Shot ? 'last refused: '.($refused[$card->id]->data['because'] ?? '') : null,
                 ])),

@@ -10,9 +10,7 @@ use App\Models\AllowedRoot;
 final class AllowedRoots
 {
     /** @param  list<string>  $roots real paths */
-    private function __construct(public readonly array $roots)
-    {
-    }
+    private function __construct(public readonly array $roots) {}
 
     public static function now(): self
     {

@@ -11,9 +11,7 @@ use NorthSatchel\Copies\Volume\UnableToRead;
 final class LocalReadableFile implements ReadableFile
 {
     /** @param  resource  $handle */
-    private function __construct(private $handle, private readonly string $full, private readonly string $path)
-    {
-    }
+    private function __construct(private $handle, private readonly string $full, private readonly string $path) {}
 
     /** @throws UnableToRead */
     public static function open(string $full, string $path): self

@@ -18,9 +18,7 @@ class LocalVolume implements Volume
 {
     private const DEEPEST = 64;
 
-    public function __construct(private readonly string $root)
-    {
-    }
+    public function __construct(private readonly string $root) {}
 
     /** @throws UnableToRead when the folder is not there or may not be read */
     public static function at(string $root): self

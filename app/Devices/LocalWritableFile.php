@@ -11,9 +11,7 @@ use NorthSatchel\Copies\Volume\WritableFile;
 final class LocalWritableFile implements WritableFile
 {
     /** @param  resource  $handle */
-    private function __construct(private $handle, private readonly string $path)
-    {
-    }
+    private function __construct(private $handle, private readonly string $path) {}
 
     /** @throws UnableToWrite */
     public static function create(string $full, string $path): self

@@ -8,7 +8,5 @@ namespace App\Http;
 final readonly class RemedyRoute
 {
     /** @param  array<string, string|int>  $fields */
-    public function __construct(public string $url, public array $fields = [], public bool $isLink = false)
-    {
-    }
+    public function __construct(public string $url, public array $fields = [], public bool $isLink = false) {}
 }

@@ -18,9 +18,7 @@ final class CarryOutRun implements ShouldQueue
 
     public int $tries = 1;
 
-    public function __construct(private readonly int $runId)
-    {
-    }
+    public function __construct(private readonly int $runId) {}
 
     public function handle(RunDesk $desk): void
     {

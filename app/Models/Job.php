@@ -23,6 +23,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $must_haves
  * @property string|null $restrictions
  * @property-read Place $place
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Segment> $segments
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Person> $people
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Packing> $packing
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, CameraCheckRecord> $cameraChecks
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Run> $runs
  */
 final class Job extends Model
 {

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property bool $is_anchor
  * @property-read Place|null $place
  * @property-read Job $job
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, ShotLine> $shotLines
  */
 final class Segment extends Model
 {
@@ -49,9 +50,12 @@ final class Segment extends Model
         return $this->belongsTo(Place::class);
     }
 
-    /** @return HasMany<ShotLine, $this> */
+    /** @return HasMany<ShotLine, $this> in the order in which they are shot */
     public function shotLines(): HasMany
     {
-        return $this->hasMany(ShotLine::class)->orderBy('position');
+        $lines = $this->hasMany(ShotLine::class);
+        $lines->orderBy('position');
+
+        return $lines;
     }
 }

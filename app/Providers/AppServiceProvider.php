@@ -32,7 +32,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! app()->environment('production'));
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(6)
             ->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip()));
     }

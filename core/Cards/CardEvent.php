@@ -15,6 +15,13 @@ final readonly class CardEvent
         public ?int $bodyId = null,
         public ?int $slot = null,
         public array $data = [],
-    ) {
+    ) {}
+
+    /** A text among the data; empty where there is none. */
+    public function text(string $name): string
+    {
+        $value = $this->data[$name] ?? null;
+
+        return is_string($value) ? $value : '';
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards;
 
+use NorthSatchel\Cards\Twin\TwinNote;
+
 /** A card's state, computed from its log. A fill is what lies between two formats. */
 final readonly class CardLife
 {
     /**
      * @param  array<string, string>  $acceptedLosses  words by path
-     * @param  array<string, mixed>|null  $twinCheck  what the last twin check since sealing found
+     * @param  TwinNote|null  $twinCheck  what the last twin check since sealing found
      * @param  array<int, int>  $pastFills  job by fill, of the sealed fills that were formatted away
      */
     private function __construct(
@@ -21,11 +23,10 @@ final readonly class CardLife
         public ?float $loadedAt,
         public ?float $leftAt,
         public bool $isSealed,
-        public ?array $twinCheck,
+        public ?TwinNote $twinCheck,
         public array $acceptedLosses,
         public array $pastFills,
-    ) {
-    }
+    ) {}
 
     /** Whether two cards were in the two slots of one body at the same time. */
     public function sharedABodyWith(self $other): bool
@@ -66,10 +67,10 @@ final readonly class CardLife
                     $state = CardState::Shot;
                     break;
                 case CardEventKind::TwinChecked:
-                    $twin = $event->data;
+                    $twin = TwinNote::ofRow($event->data);
                     break;
                 case CardEventKind::LossAccepted:
-                    $losses[(string) ($event->data['path'] ?? '')] = (string) ($event->data['words'] ?? '');
+                    $losses[$event->text('path')] = $event->text('words');
                     break;
                 case CardEventKind::Permitted:
                     $state = CardState::Permitted;

@@ -20,6 +20,5 @@ final readonly class BagCheck
         public array $damaged,
         public array $extra,
         public bool $unfinished = false,
-    ) {
-    }
+    ) {}
 }

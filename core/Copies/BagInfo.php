@@ -8,9 +8,7 @@ namespace NorthSatchel\Copies;
 final readonly class BagInfo
 {
     /** @param  array<string, string>  $labels in the order to write them */
-    public function __construct(private array $labels)
-    {
-    }
+    public function __construct(private array $labels) {}
 
     /** @param  array<string, string>  $labels */
     public static function forCopy(array $labels, int $bytes, int $files, string $date): self

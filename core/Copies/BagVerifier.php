@@ -24,9 +24,7 @@ final class BagVerifier
     private array $expected = [];
 
     /** @param  \Closure(int, string): void|null  $onBytes bytes read, file */
-    public function __construct(private readonly Volume $bag, private readonly ?\Closure $onBytes = null)
-    {
-    }
+    public function __construct(private readonly Volume $bag, private readonly ?\Closure $onBytes = null) {}
 
     /** @throws BrokenBag when it is no bag at all */
     public function check(): BagCheck

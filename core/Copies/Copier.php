@@ -40,8 +40,7 @@ final class Copier
         private readonly array $labels,
         private readonly string $date,
         private readonly ?Progress $progress = null,
-    ) {
-    }
+    ) {}
 
     /**
      * @throws CopyConflict before anything is written

@@ -19,8 +19,7 @@ final readonly class CopyReport
         public array $destinations,
         public array $skipped,
         public bool $fromMedium,
-    ) {
-    }
+    ) {}
 
     /** Every destination whole, and nothing left behind but what the caller allows. */
     public function isWhole(bool $allowSkips = false): bool

@@ -19,6 +19,5 @@ final readonly class DestinationReport
         public int $reused,
         public array $hashes,
         public ?string $problem,
-    ) {
-    }
+    ) {}
 }

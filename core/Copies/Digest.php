@@ -18,7 +18,8 @@ final class Digest
 
     private const BY_HASH = ['md5', 'sha1', 'sha224', 'sha256', 'sha384', 'sha512'];
 
-    private string $blake = '';
+    /** @var non-empty-string|null the state that libsodium keeps */
+    private ?string $blake = null;
 
     private ?\HashContext $context = null;
 
@@ -56,19 +57,21 @@ final class Digest
 
     public function add(string $bytes): void
     {
-        if ($this->context !== null) {
-            hash_update($this->context, $bytes);
-        } else {
+        if ($this->blake !== null) {
             sodium_crypto_generichash_update($this->blake, $bytes);
+        } elseif ($this->context !== null) {
+            hash_update($this->context, $bytes);
         }
     }
 
     /** Lower-case hexadecimal; ends the run. */
     public function hex(): string
     {
-        return $this->context !== null
-            ? hash_final($this->context)
-            : sodium_bin2hex(sodium_crypto_generichash_final($this->blake, 64));
+        if ($this->blake !== null) {
+            return sodium_bin2hex(sodium_crypto_generichash_final($this->blake, 64));
+        }
+
+        return $this->context === null ? '' : hash_final($this->context);
     }
 
     private static function isBlake(string $algorithm): bool

@@ -12,9 +12,7 @@ namespace NorthSatchel\Copies;
 final class Manifest
 {
     /** @param  array<string, string>  $hashes by path below the bag, in the file system's bytes */
-    public function __construct(private array $hashes = [])
-    {
-    }
+    public function __construct(private array $hashes = []) {}
 
     /** @throws BrokenBag when a line is none of a manifest */
     public static function parse(string $text): self

@@ -7,9 +7,7 @@ namespace NorthSatchel\Copies;
 /** How fast work goes, and how long it still takes. */
 final readonly class Pace
 {
-    private function __construct(public float $share, public ?float $bytesPerS, public ?int $secondsLeft)
-    {
-    }
+    private function __construct(public float $share, public ?float $bytesPerS, public ?int $secondsLeft) {}
 
     public static function of(int $bytesDone, int $bytesTotal, float $seconds): self
     {

@@ -8,7 +8,5 @@ namespace NorthSatchel\Copies;
 final readonly class Skipped
 {
     /** @param  bool  $harmless a link or special file, which the caller may choose to leave behind */
-    public function __construct(public string $name, public string $why, public bool $harmless)
-    {
-    }
+    public function __construct(public string $name, public string $why, public bool $harmless) {}
 }

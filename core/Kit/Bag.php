@@ -29,8 +29,7 @@ final readonly class Bag
         public int $items,
         public float $coveredHours,
         public float $temperatureC,
-    ) {
-    }
+    ) {}
 
     /** A lane's frames are shared out evenly among its bodies. */
     public function framesOf(BagBody $body): int

@@ -16,6 +16,5 @@ final readonly class BagBody
         public float $standbyHoursPerCharge,
         public string $cellType,
         public SaveMode $mode,
-    ) {
-    }
+    ) {}
 }

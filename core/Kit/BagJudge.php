@@ -142,7 +142,7 @@ final class BagJudge
         );
     }
 
-    private static function packing(Bag $bag): ?Verdict
+    private static function packing(Bag $bag): Verdict
     {
         $open = count($bag->unpacked);
         if ($bag->items === 0) {

@@ -9,9 +9,7 @@ use NorthSatchel\ImpossibleValue;
 /** How many charges the frames and the hours of standby take, in the cold too. */
 final readonly class BatteryBudget
 {
-    private function __construct(public int $charges, public float $derate)
-    {
-    }
+    private function __construct(public int $charges, public float $derate) {}
 
     /**
      * @param  float  $reserve  share of each charge left unused, 0 ≤ x < 1

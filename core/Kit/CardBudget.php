@@ -10,9 +10,7 @@ use NorthSatchel\ImpossibleValue;
 final readonly class CardBudget
 {
     /** @param  int|null  $cardSets null when frames are to be taken and a set holds none */
-    private function __construct(public int $framesPerSet, public ?int $cardSets, public float $gbTotal)
-    {
-    }
+    private function __construct(public int $framesPerSet, public ?int $cardSets, public float $gbTotal) {}
 
     /**
      * @param  array{float, float}  $slotGb

@@ -21,9 +21,7 @@ final readonly class ReachRuler
      * @param  list<BagLens>  $lenses
      * @param  list<WantedReach>  $wanted
      */
-    public function __construct(private array $lenses, private array $wanted)
-    {
-    }
+    public function __construct(private array $lenses, private array $wanted) {}
 
     public static function x(int $focalMm): float
     {

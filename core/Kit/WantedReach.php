@@ -7,7 +7,5 @@ namespace NorthSatchel\Kit;
 /** A focal length that a shot asks for. */
 final readonly class WantedReach
 {
-    public function __construct(public string $shot, public string $lane, public int $focalMm)
-    {
-    }
+    public function __construct(public string $shot, public string $lane, public int $focalMm) {}
 }

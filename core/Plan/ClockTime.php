@@ -9,9 +9,7 @@ use NorthSatchel\ImpossibleValue;
 /** A time as the plan writes it: HH:MM, hours 00 to 47, from 24 on the next day's. */
 final readonly class ClockTime
 {
-    private function __construct(public int $minutes)
-    {
-    }
+    private function __construct(public int $minutes) {}
 
     /** @throws ImpossibleValue when it is no such time */
     public static function of(string $clock): self

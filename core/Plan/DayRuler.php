@@ -27,9 +27,7 @@ final readonly class DayRuler
     private const LABEL_HALF = 46.0;
 
     /** @param  int  $from Unix seconds of the left edge */
-    private function __construct(private PlannedDay $day, public int $from, public int $to, private ?GeoPoint $place)
-    {
-    }
+    private function __construct(private PlannedDay $day, public int $from, public int $to, private ?GeoPoint $place) {}
 
     /** From the hour before the first segment to the hour after the last, and at least the covered hours. */
     public static function of(PlannedDay $day, ?GeoPoint $place, int $coveredFrom, int $coveredTo): self
@@ -64,12 +62,17 @@ final readonly class DayRuler
             $sky = self::skyAt(Sun::at($this->place, $at + self::SKY_STEP_S / 2)->elevationDeg);
             $x = $this->x($at);
             $width = $this->x(min($at + self::SKY_STEP_S, $this->to)) - $x;
-            $last = array_key_last($bands);
-            if ($last !== null && $bands[$last]['sky'] === $sky) {
-                $bands[$last]['width'] = round($bands[$last]['width'] + $width, 2);
-            } else {
-                $bands[] = ['x' => $x, 'width' => $width, 'sky' => $sky];
+            /** @var array{x: float, width: float, sky: string}|null $last */
+            $last = array_pop($bands);
+            if ($last !== null && $last['sky'] === $sky) {
+                $bands[] = ['x' => $last['x'], 'width' => round($last['width'] + $width, 2), 'sky' => $sky];
+
+                continue;
             }
+            if ($last !== null) {
+                $bands[] = $last;
+            }
+            $bands[] = ['x' => $x, 'width' => $width, 'sky' => $sky];
         }
 
         return $bands;

@@ -14,8 +14,7 @@ final readonly class Handover
         public ?int $fromPlaceId,
         public ?int $toPlaceId,
         public ?int $travelMinutes,
-    ) {
-    }
+    ) {}
 
     public function gapMinutes(): int
     {

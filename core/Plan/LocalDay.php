@@ -9,9 +9,7 @@ use NorthSatchel\ImpossibleValue;
 /** A calendar day in one time zone, and the way from its clock to instants and back. */
 final readonly class LocalDay
 {
-    private function __construct(public string $date, public \DateTimeZone $timezone)
-    {
-    }
+    private function __construct(public string $date, public \DateTimeZone $timezone) {}
 
     /** @throws ImpossibleValue for a date that is not in the calendar or a zone that is not known */
     public static function of(string $date, string $timezone): self

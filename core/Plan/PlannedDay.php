@@ -20,8 +20,7 @@ final readonly class PlannedDay
         public Travels $travels,
         public array $points,
         public ?SunDay $sun,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, list<Segment>> by lane, each in the order of time */
     public function lanes(): array

@@ -23,9 +23,7 @@ final readonly class Travels
     private const WALKING_KM_H = 4.5;
 
     /** @param  array<int, array<int, int>>  $minutes by place from and place to */
-    public function __construct(private array $minutes)
-    {
-    }
+    public function __construct(private array $minutes) {}
 
     /** Null when nobody has said. */
     public function minutes(int $from, int $to): ?int

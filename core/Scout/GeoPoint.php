@@ -9,9 +9,7 @@ use NorthSatchel\ImpossibleValue;
 /** A spot on the Earth, degrees, north and east positive. */
 final readonly class GeoPoint
 {
-    private function __construct(public float $latitudeDeg, public float $longitudeDeg)
-    {
-    }
+    private function __construct(public float $latitudeDeg, public float $longitudeDeg) {}
 
     /** @throws ImpossibleValue outside ±90° and ±180° */
     public static function of(float $latitudeDeg, float $longitudeDeg): self

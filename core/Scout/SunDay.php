@@ -18,9 +18,7 @@ final readonly class SunDay
 
     private const HALF_DAY_S = 43200;
 
-    private function __construct(private GeoPoint $place, public int $solarNoon)
-    {
-    }
+    private function __construct(private GeoPoint $place, public int $solarNoon) {}
 
     public static function of(GeoPoint $place, LocalDay $day): self
     {

@@ -12,8 +12,7 @@ final readonly class SunPosition
         public float $elevationDeg,
         /** Clockwise from true north, 0 ≤ x < 360. */
         public float $azimuthDeg,
-    ) {
-    }
+    ) {}
 
     /**
      * Elevation as the eye sees it at 1010 hPa and 10 °C.

@@ -14,6 +14,7 @@ use App\Models\Destination;
 use App\Models\Item;
 use App\Models\Job;
 use App\Models\Packing;
+use Illuminate\Support\Carbon;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Kit\SaveMode;
 
@@ -44,7 +45,7 @@ final class DemoGear
         }
         self::oldFrames($job, $c, $cards[6]);
         foreach ([[$a, 1, 1], [$a, 2, 2], [$b, 1, 3], [$b, 2, 4], [$c, 1, 5], [$c, 2, 6]] as [$body, $slot, $number]) {
-            app(CardLog::class)->add($cards[$number], CardEventKind::Loaded, $job->id, $body->id, $slot, at: now()->subHours(3));
+            app(CardLog::class)->add($cards[$number], CardEventKind::Loaded, $job->id, $body->id, $slot, at: Carbon::now()->subHours(3));
         }
         self::drives();
         $job->load(['place', 'packing.item.body', 'packing.item.card', 'segments.shotLines']);
@@ -96,7 +97,7 @@ final class DemoGear
             mkdir($folder, 0777, true);
         }
         $card = Card::query()->create(['item_id' => $item->id, 'capacity_gb' => 128, 'folder' => $folder])->setRelation('item', $item);
-        app(CardLog::class)->add($card, CardEventKind::Bought, at: now()->subYear());
+        app(CardLog::class)->add($card, CardEventKind::Bought, at: Carbon::now()->subYear());
 
         return $card;
     }

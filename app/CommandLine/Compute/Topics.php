@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\CommandLine\Compute;
 
 use App\CommandLine\Refusal;
+use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\SaveMode;
@@ -19,6 +20,7 @@ final class Topics
      * @return array<string, mixed>
      *
      * @throws Refusal
+     * @throws ImpossibleValue
      */
     public static function answer(string $topic, \stdClass $input): array
     {

@@ -18,8 +18,7 @@ final readonly class CameraSettings
         public int $folder = 100,
         public int $nextNumber = 1,
         public int $rawKb = 160,
-    ) {
-    }
+    ) {}
 
     public static function load(string $file): self
     {

@@ -17,6 +17,5 @@ final readonly class Exposure
         public float $fNumber,
         public int $iso,
         public string $scene,
-    ) {
-    }
+    ) {}
 }

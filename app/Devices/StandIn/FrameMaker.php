@@ -15,9 +15,7 @@ final readonly class FrameMaker
 
     private const JPEG_HEIGHT = 400;
 
-    public function __construct(private string $model, private string $serial, private int $rawKb)
-    {
-    }
+    public function __construct(private string $model, private string $serial, private int $rawKb) {}
 
     public function jpeg(Exposure $e, int $clockErrorS, int $number): string
     {

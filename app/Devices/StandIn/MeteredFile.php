@@ -10,9 +10,7 @@ use NorthSatchel\Copies\Volume\WritableFile;
 final readonly class MeteredFile implements WritableFile
 {
     /** @param  \Closure(int): void  $meter */
-    public function __construct(private WritableFile $file, private \Closure $meter)
-    {
-    }
+    public function __construct(private WritableFile $file, private \Closure $meter) {}
 
     public function write(string $bytes): void
     {

@@ -22,8 +22,7 @@ final class StandInCamera
         private readonly string $memory,
         private readonly string $serial,
         private CameraSettings $settings,
-    ) {
-    }
+    ) {}
 
     public static function of(string $standIns, string $serial): self
     {

@@ -112,6 +112,7 @@ final class CardsController
         return $desk->cards($job)->firstWhere('id', $id) ?? abort(404);
     }
 
+    /** @throws ValidationException */
     private function sealOne(CardsDesk $desk, Card $card): void
     {
         try {

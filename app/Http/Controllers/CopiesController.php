@@ -26,7 +26,7 @@ final class CopiesController
             'verdicts' => $desk->verdicts($opened),
             'grid' => $desk->grid($opened),
             'destinations' => $desk->destinations(),
-            'groups' => $desk->destinations()->groupBy('kept')->map->count()->all(),
+            'groups' => $desk->destinations()->countBy('kept')->all(),
             'keptWords' => FolderController::KEPT,
             'cellWords' => self::CELL_WORDS,
             'wanted' => (int) config('satchel.copies_before_format'),

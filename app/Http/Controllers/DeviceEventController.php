@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desks\DeviceEventDesk;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -43,12 +44,13 @@ final class DeviceEventController
             'events.*.made_at' => ['required', 'date'],
         ])['events'];
         $taken = $refused = [];
-        foreach (collect($events)->sortBy('made_at') as $event) {
+        usort($events, static fn (array $a, array $b): int => $a['made_at'] <=> $b['made_at']);
+        foreach ($events as $event) {
             try {
                 $taken = [...$taken, ...$desk->take([$event])];
             } catch (ValidationException $e) {
                 $refused[] = ['id' => $event['id'], 'why' => $e->getMessage()];
-            } catch (\Illuminate\Database\Eloquent\ModelNotFoundException) {
+            } catch (ModelNotFoundException) {
                 $refused[] = ['id' => $event['id'], 'why' => 'What this tap was about is no longer there.'];
             }
         }

@@ -15,9 +15,7 @@ use Illuminate\Http\Request;
 /** The demo's hands on the stand-in cameras. */
 final class StandInController
 {
-    public function __construct(private readonly StandInDesk $desk, private readonly CardsDesk $cards)
-    {
-    }
+    public function __construct(private readonly StandInDesk $desk, private readonly CardsDesk $cards) {}
 
     public function test(int $job): RedirectResponse
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Cards\After;
 
 use NorthSatchel\Cards\CardState;
+use NorthSatchel\Cards\Twin\TwinVerdict;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -28,15 +29,15 @@ final class CardsAfter
         if ($card->life->twinCheck === null) {
             return Verdict::fix('cards.no-twin-check', "{$label} has not been compared with its twin.", 'Only the comparison tells whether its frames came out whole; do it before leaving the place.', remedy: new Remedy('card.twin', 'Compare it now', $on));
         }
-        $verdict = (string) ($card->life->twinCheck['verdict'] ?? '');
-        $frames = (int) ($card->life->twinCheck['frames'] ?? 0);
-        if ($verdict === 'loss' || $verdict === 'undecided') {
-            return Verdict::stop('cards.twin-trouble', "Frames on {$label} are whole on neither card.", "The twin check of {$frames} frames says {$verdict}: keep both cards as they are and try to rescue them.", ['frames' => $frames]);
+        $verdict = $card->life->twinCheck->verdict;
+        $frames = $card->life->twinCheck->frames;
+        if ($verdict === TwinVerdict::Loss || $verdict === TwinVerdict::Undecided) {
+            return Verdict::stop('cards.twin-trouble', "Frames on {$label} are whole on neither card.", "The twin check of {$frames} frames says {$verdict->value}: keep both cards as they are and try to rescue them.", ['frames' => $frames]);
         }
         if ($card->life->state === CardState::Permitted) {
             return Verdict::fine('cards.permitted', "{$label} may be formatted.", 'Every frame on it is safe; the permit is void if anything changes.');
         }
 
-        return Verdict::mind('cards.waits', "{$label} waits for its permit.", "The twin check of {$frames} frames says {$verdict}. Copy it, then ask.", ['frames' => $frames]);
+        return Verdict::mind('cards.waits', "{$label} waits for its permit.", "The twin check of {$frames} frames says {$verdict->value}. Copy it, then ask.", ['frames' => $frames]);
     }
 }

@@ -17,8 +17,7 @@ final readonly class BodyRead
         public SaveMode $planned,
         public ?SlotRead $first,
         public ?SlotRead $second,
-    ) {
-    }
+    ) {}
 
     /** @return list<FrameSeen> */
     public function testOn(?SlotRead $slot): array

@@ -22,8 +22,7 @@ final readonly class FrameSeen
         public int $zoneS,
         public ?string $serial,
         public ?string $hash,
-    ) {
-    }
+    ) {}
 
     /**
      * Sorts as the camera counted: folder, number, then name.

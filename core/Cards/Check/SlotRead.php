@@ -22,8 +22,7 @@ final readonly class SlotRead
         public array $frames,
         public ?int $loadedAt = null,
         public ?string $problem = null,
-    ) {
-    }
+    ) {}
 
     /**
      * The test frames: the last firing of this body on this card, by frame number. A wrong clock does

@@ -15,9 +15,7 @@ use NorthSatchel\Verdicts;
  */
 final readonly class FormatPermit
 {
-    private function __construct(public bool $isGranted, public Verdicts $verdicts)
-    {
-    }
+    private function __construct(public bool $isGranted, public Verdicts $verdicts) {}
 
     public static function of(PermitQuestion $q): self
     {

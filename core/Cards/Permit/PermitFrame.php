@@ -19,8 +19,7 @@ final readonly class PermitFrame
         public array $devices,
         public ?array $twinDevices,
         public bool $isLossAccepted,
-    ) {
-    }
+    ) {}
 
     /** How many different devices hold an intact file of this frame. */
     public function safeOn(): int

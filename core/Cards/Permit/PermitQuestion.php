@@ -21,6 +21,5 @@ final readonly class PermitQuestion
         public array $changed,
         public ?string $unreadable,
         public int $wantedCopies,
-    ) {
-    }
+    ) {}
 }

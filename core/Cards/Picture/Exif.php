@@ -20,8 +20,7 @@ final readonly class Exif
         public ?float $fNumber,
         public ?int $iso,
         public ?float $focalMm,
-    ) {
-    }
+    ) {}
 
     /** Null when the bytes hold no TIFF structure. */
     public static function of(Bytes $bytes): ?self
@@ -82,7 +81,7 @@ final readonly class Exif
 
     private static function number(mixed $value): ?float
     {
-        return is_array($value) && isset($value[0]) ? (float) $value[0] : null;
+        return is_array($value) && is_numeric($value[0] ?? null) ? (float) $value[0] : null;
     }
 
     private static function whole(mixed $value): ?int

@@ -9,9 +9,7 @@ use NorthSatchel\Copies\Volume\ReadableFile;
 /** A picture on a volume. */
 final readonly class FileBytes implements Bytes
 {
-    public function __construct(private ReadableFile $file)
-    {
-    }
+    public function __construct(private ReadableFile $file) {}
 
     public function size(): int
     {

@@ -43,7 +43,7 @@ final class Jpeg
             if ($size < 2 || $at + 2 + $size > $length) {
                 return $size < 2 ? 'its structure is broken' : 'it is cut short';
             }
-            if ($marker >= 0xC0 && $marker <= 0xCF && ! in_array($marker, [0xC4, 0xC8, 0xCC], true) && $size >= 8) {
+            if ($marker <= 0xCF && ! in_array($marker, [0xC4, 0xC8, 0xCC], true) && $size >= 8) {
                 $pixels = ((ord($bytes[$at + 5]) << 8) | ord($bytes[$at + 6])) * ((ord($bytes[$at + 7]) << 8) | ord($bytes[$at + 8]));
             }
             $at += 2 + $size;

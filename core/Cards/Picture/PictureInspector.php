@@ -27,7 +27,7 @@ final class PictureInspector
             if ($file->bytes() > self::LARGEST_JPEG) {
                 return [PictureState::Unknown, 'it is too large to be looked at'];
             }
-            $fault = Jpeg::fault($file->bytes() === 0 ? '' : $file->readAt(0, $file->bytes()));
+            $fault = Jpeg::fault($file->readAt(0, max(1, $file->bytes())));
 
             return [$fault === null ? PictureState::Intact : PictureState::Damaged, $fault];
         } catch (UnableToRead $e) {

@@ -84,6 +84,6 @@ final class Raw
     /** @return list<int> */
     private static function list(mixed $value): array
     {
-        return is_array($value) ? array_values(array_map(intval(...), $value)) : [];
+        return is_array($value) ? array_map(static fn (mixed $one): int => is_numeric($one) ? (int) $one : 0, array_values($value)) : [];
     }
 }

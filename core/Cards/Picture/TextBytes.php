@@ -7,9 +7,7 @@ namespace NorthSatchel\Cards\Picture;
 /** A picture, or a part of one, in memory. */
 final readonly class TextBytes implements Bytes
 {
-    public function __construct(private string $bytes)
-    {
-    }
+    public function __construct(private string $bytes) {}
 
     public function size(): int
     {

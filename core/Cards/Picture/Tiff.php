@@ -32,9 +32,7 @@ final class Tiff
     /** @var array<int, true> */
     private array $seen = [];
 
-    private function __construct(private readonly Bytes $bytes, public readonly bool $isBigEndian)
-    {
-    }
+    private function __construct(private readonly Bytes $bytes, public readonly bool $isBigEndian) {}
 
     /** Null when the bytes are no TIFF structure. */
     public static function read(Bytes $bytes): ?self

@@ -7,9 +7,7 @@ namespace NorthSatchel\Cards\Twin;
 /** Folder and file number of a frame after CIPA DC-009 (DCF): DCIM/100ABCDE/ABCD0001.JPG. Compares by folder, then number. */
 final readonly class DcfNumber
 {
-    private function __construct(public int $folder, public int $number)
-    {
-    }
+    private function __construct(public int $folder, public int $number) {}
 
     /** Null for a path that is not named so. */
     public static function of(string $path): ?self
@@ -28,9 +26,16 @@ final readonly class DcfNumber
      */
     public static function all(array $files): array
     {
-        $numbers = array_map(static fn (TwinFile $file): ?self => self::of($file->path), $files);
+        $numbers = [];
+        foreach ($files as $file) {
+            $number = self::of($file->path);
+            if ($number === null) {
+                return [];
+            }
+            $numbers[] = $number;
+        }
 
-        return in_array(null, $numbers, true) ? [] : array_values(array_filter($numbers));
+        return $numbers;
     }
 
     public function isFollowedBy(self $next): bool

@@ -24,8 +24,7 @@ final class TwinCheck
         private readonly Volume $a,
         private readonly Volume $b,
         private readonly ?\Closure $onFile = null,
-    ) {
-    }
+    ) {}
 
     /** @throws UnableToRead when a card cannot be listed */
     public function report(): TwinReport
@@ -162,7 +161,7 @@ final class TwinCheck
         $b = $this->b->open($path);
         try {
             for ($at = 0; $at < $length; $at += self::PIECE) {
-                $take = min(self::PIECE, $length - $at);
+                $take = max(1, min(self::PIECE, $length - $at));
                 if ($a->readAt($at, $take) !== $b->readAt($at, $take)) {
                     return false;
                 }

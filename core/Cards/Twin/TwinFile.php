@@ -16,8 +16,7 @@ final readonly class TwinFile
         public bool $isIdentical,
         public ?string $whyA = null,
         public ?string $whyB = null,
-    ) {
-    }
+    ) {}
 
     public function kind(): ?FrameKind
     {

@@ -107,12 +107,17 @@ final readonly class TwinReport
      */
     private function isSplit(array $raw, array $jpeg): bool
     {
-        $are = static fn (array $files, FrameKind $kind): bool => array_filter($files, static fn (TwinFile $f): bool => $f->kind() !== $kind) === [];
         $names = [$this->frameNames($raw), $this->frameNames($jpeg)];
         sort($names[0]);
         sort($names[1]);
 
-        return $are($raw, FrameKind::Raw) && $are($jpeg, FrameKind::Jpeg) && $names[0] === $names[1];
+        return self::areAll($raw, FrameKind::Raw) && self::areAll($jpeg, FrameKind::Jpeg) && $names[0] === $names[1];
+    }
+
+    /** @param  list<TwinFile>  $files */
+    private static function areAll(array $files, FrameKind $kind): bool
+    {
+        return array_filter($files, static fn (TwinFile $f): bool => $f->kind() !== $kind) === [];
     }
 
     /**

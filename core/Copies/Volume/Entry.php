@@ -13,6 +13,5 @@ final readonly class Entry
         public EntryKind $kind,
         public int $bytes,
         public int $modifiedAt,
-    ) {
-    }
+    ) {}
 }
