@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cards;
+
+use NorthSatchel\Cards\After\CardAfter;
+use NorthSatchel\Cards\After\CardsAfter;
+use NorthSatchel\Cards\CardEvent;
+use NorthSatchel\Cards\CardEventKind;
+use NorthSatchel\Cards\CardLife;
+use NorthSatchel\Cards\CardState;
+use NorthSatchel\Cards\Twin\Side;
+use NorthSatchel\Cards\Twin\TwinNote;
+use NorthSatchel\Cards\Twin\TwinVerdict;
+use PHPUnit\Framework\TestCase;
+
+final class CardLifeTest extends TestCase
+{
+    private static function event(CardEventKind $kind, float $at, ?int $body = null, ?int $slot = null, array $data = []): CardEvent
+    {
+        return new CardEvent($kind, $at, jobId: 4, bodyId: $body, slot: $slot, data: $data);
+    }
+
+    /** @return list<CardEvent> */
+    private static function shot(): array
+    {
+        return [
+            self::event(CardEventKind::Bought, 1),
+            self::event(CardEventKind::Loaded, 2, body: 7, slot: 1),
+            self::event(CardEventKind::Unloaded, 3),
+            self::event(CardEventKind::Sealed, 4),
+        ];
+    }
+
+    public function test_a_new_card_is_ready_and_lies_face_up(): void
+    {
+        $life = CardLife::of([self::event(CardEventKind::Bought, 1)]);
+        $this->assertSame(CardState::Ready, $life->state);
+        $this->assertTrue($life->state->isFaceUp());
+        $this->assertSame(1, $life->fill);
+    }
+
+    public function test_a_card_goes_through_its_life(): void
+    {
+        $states = [];
+        $events = [...self::shot(), self::event(CardEventKind::Permitted, 5), self::event(CardEventKind::Formatted, 6)];
+        foreach (array_keys($events) as $index) {
+            $states[] = CardLife::of(array_slice($events, 0, $index + 1))->state->value;
+        }
+        $this->assertSame(['ready', 'in body', 'shot', 'shot', 'may be formatted', 'ready'], $states);
+        $life = CardLife::of($events);
+        $this->assertSame(2, $life->fill);
+        $this->assertSame([1 => 4], $life->pastFills);
+        $this->assertNull($life->bodyId);
+        $this->assertFalse($life->isSealed);
+    }
+
+    public function test_the_order_of_arrival_does_not_matter(): void
+    {
+        $events = self::shot();
+        $this->assertEquals(CardLife::of($events), CardLife::of(array_reverse($events)));
+    }
+
+    public function test_a_card_taken_out_lies_face_down_even_unsealed(): void
+    {
+        $life = CardLife::of(array_slice(self::shot(), 0, 3));
+        $this->assertSame(CardState::Shot, $life->state);
+        $this->assertFalse($life->state->isFaceUp());
+    }
+
+    public function test_a_refusal_takes_a_permit_back(): void
+    {
+        $life = CardLife::of([...self::shot(), self::event(CardEventKind::Permitted, 5), self::event(CardEventKind::Refused, 6)]);
+        $this->assertSame(CardState::Shot, $life->state);
+    }
+
+    public function test_sealing_again_forgets_the_twin_check(): void
+    {
+        $note = new TwinNote(TwinVerdict::Repairable, 9, 3, 1, ['X.JPG' => Side::Damaged], ['X.JPG' => Side::Intact]);
+        $row = json_decode((string) json_encode($note->row()), true);
+        $checked = [...self::shot(), self::event(CardEventKind::TwinChecked, 5, data: $row)];
+        $life = CardLife::of($checked);
+        $this->assertEquals($note, $life->twinCheck);
+        $this->assertSame(Side::Damaged, $life->twinCheck?->stateOf('X.JPG'));
+        $this->assertSame(Side::Intact, $life->twinCheck->stateOf('Y.JPG'));
+        $this->assertTrue($life->twinCheck->isTwinIntact('X.JPG'));
+        $this->assertNull(CardLife::of([...$checked, self::event(CardEventKind::Sealed, 6)])->twinCheck);
+    }
+
+    public function test_losses_are_kept_in_the_words_they_were_given_up_with(): void
+    {
+        $life = CardLife::of([...self::shot(), self::event(CardEventKind::LossAccepted, 5, data: ['path' => 'X.JPG', 'words' => 'a test frame'])]);
+        $this->assertSame(['X.JPG' => 'a test frame'], $life->acceptedLosses);
+    }
+
+    public function test_two_cards_share_a_body_only_at_the_same_time_in_two_slots(): void
+    {
+        $life = static fn (float $in, ?float $out, int $body, int $slot): CardLife => CardLife::of(array_filter([
+            self::event(CardEventKind::Loaded, $in, $body, $slot), $out === null ? null : self::event(CardEventKind::Unloaded, $out),
+        ]));
+        $card = $life(10, 20, 7, 1);
+        $this->assertTrue($card->sharedABodyWith($life(10, 20, 7, 2)));
+        $this->assertTrue($card->sharedABodyWith($life(15, null, 7, 2)), 'still in there');
+        $this->assertFalse($card->sharedABodyWith($life(20, 30, 7, 2)), 'it came in when the other went out');
+        $this->assertFalse($card->sharedABodyWith($life(10, 20, 8, 2)), 'another body');
+        $this->assertFalse($card->sharedABodyWith($life(12, 18, 7, 1)), 'the same slot');
+    }
+
+    public function test_after_the_day_each_card_is_told_its_next_step(): void
+    {
+        $code = static fn (CardEvent ...$more): ?string => CardsAfter::of([new CardAfter(1, 'S01', CardLife::of([...array_slice(self::shot(), 0, 3), ...$more]))])->worst()?->code;
+        $sealed = self::event(CardEventKind::Sealed, 4);
+        $checked = static fn (TwinVerdict $v): CardEvent => self::event(CardEventKind::TwinChecked, 5, data: (new TwinNote($v, 1, 2, 1, [], []))->row());
+        $this->assertSame('cards.not-sealed', $code());
+        $this->assertSame('cards.no-twin-check', $code($sealed));
+        $this->assertSame('cards.twin-trouble', $code($sealed, $checked(TwinVerdict::Loss)));
+        $this->assertSame('cards.waits', $code($sealed, $checked(TwinVerdict::Twins)));
+        $this->assertSame('cards.permitted', $code($sealed, $checked(TwinVerdict::Twins), self::event(CardEventKind::Permitted, 6)));
+    }
+}

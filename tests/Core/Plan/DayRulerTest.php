@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Plan\DayRuler;
+use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Priority;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Travels;
+use NorthSatchel\Scout\GeoPoint;
+use NorthSatchel\Scout\SunDay;
+use PHPUnit\Framework\TestCase;
+
+final class DayRulerTest extends TestCase
+{
+    private LocalDay $day;
+
+    private DayRuler $ruler;
+
+    protected function setUp(): void
+    {
+        $this->day = LocalDay::of('2026-06-06', 'Europe/Stockholm');
+        $place = GeoPoint::of(57.0, 14.0);
+        $segments = [
+            $this->segment(1, '10:00', 60, 'lead', 1),
+            $this->segment(2, '12:00', 30, 'lead', 2),
+            $this->segment(3, '12:30', 60, 'lead', 2),
+            $this->segment(4, '11:00', 45, 'second', 1),
+        ];
+        $planned = new PlannedDay($this->day, $segments, new Travels([1 => [2 => 20]]), [], SunDay::of($place, $this->day));
+        $this->ruler = DayRuler::of($planned, $place, $this->at('09:00'), $this->at('23:30'));
+    }
+
+    private function at(string $clock): int
+    {
+        return $this->day->instantOf(ClockTime::of($clock));
+    }
+
+    private function segment(int $id, string $clock, int $minutes, string $lane, int $place): Segment
+    {
+        return new Segment($id, "The part {$id}", $lane, $this->at($clock), $minutes, Priority::Should, false, $id === 3, $place, "Place {$place}");
+    }
+
+    public function test_time_runs_evenly_from_edge_to_edge(): void
+    {
+        $this->assertSame(0.0, $this->ruler->x($this->ruler->from));
+        $this->assertSame(DayRuler::WIDTH, $this->ruler->x($this->ruler->to));
+        $hour = $this->ruler->x($this->at('15:00')) - $this->ruler->x($this->at('14:00'));
+        $this->assertEqualsWithDelta($hour, $this->ruler->x($this->at('21:00')) - $this->ruler->x($this->at('20:00')), 0.02);
+        $this->assertLessThan($this->at('09:00'), $this->ruler->from);
+        $this->assertGreaterThan($this->at('23:30'), $this->ruler->to);
+    }
+
+    public function test_the_sky_fills_the_width_without_gaps_and_darkens_after_sunset(): void
+    {
+        $x = 0.0;
+        foreach ($this->ruler->sky() as $band) {
+            $this->assertEqualsWithDelta($x, $band['x'], 0.3);
+            $x = $band['x'] + $band['width'];
+        }
+        $this->assertEqualsWithDelta(DayRuler::WIDTH, $x, 0.3);
+        $skies = array_column($this->ruler->sky(), 'sky');
+        $this->assertSame('day', $skies[0]);
+        $this->assertSame(['day', 'golden', 'civil', 'nautical'], array_slice($skies, 0, 4));
+    }
+
+    public function test_sunset_is_marked_where_the_sun_sets(): void
+    {
+        $marks = array_column($this->ruler->marks(), null, 'label');
+        $sunset = SunDay::of(GeoPoint::of(57.0, 14.0), $this->day)->sunset();
+        $this->assertSame($this->day->face((int) $sunset), $marks['sunset']['time']);
+        $this->assertSame($this->ruler->x((int) $sunset), $marks['sunset']['x']);
+        $this->assertArrayNotHasKey('sunrise', $marks, 'it lies before the drawing starts');
+        $this->assertLessThan($marks['sunset']['x'], $marks['golden']['x']);
+    }
+
+    public function test_slips_lie_in_their_lanes_lead_first(): void
+    {
+        $slips = $this->ruler->slips();
+        $this->assertSame(['lead', 'second'], array_keys($slips));
+        $this->assertSame([1, 2, 3], array_column($slips['lead'], 'id'));
+        $this->assertSame($this->ruler->x($this->at('11:00')), $slips['second'][0]['x']);
+        $this->assertGreaterThan($slips['lead'][1]['width'], $slips['lead'][0]['width']);
+        $this->assertTrue($slips['lead'][2]['isAnchor']);
+    }
+
+    public function test_titles_are_cut_into_lines_that_fit(): void
+    {
+        foreach ($this->ruler->slips()['lead'] as $slip) {
+            foreach ($slip['lines'] as $line) {
+                $this->assertLessThanOrEqual($slip['width'], mb_strlen($line) * 6.0 + 9);
+            }
+        }
+        $this->assertSame('The part', $this->ruler->slips()['lead'][0]['lines'][0]);
+    }
+
+    public function test_the_cord_takes_the_way_and_the_spring_the_rest(): void
+    {
+        [$first, $second] = $this->ruler->links()['lead'];
+        $this->assertSame(40, $first['slack'], 'an hour between, twenty minutes of way');
+        $this->assertSame(20, $first['travel']);
+        $this->assertEqualsWithDelta($this->ruler->x($this->at('11:20')) - $this->ruler->x($this->at('11:00')), $first['cord'], 0.05);
+        $this->assertStringStartsWith('M', $first['spring']);
+        $this->assertSame(0, $second['slack']);
+        $this->assertSame('', $second['spring'], 'a spring with nothing left is solid');
+    }
+
+    public function test_an_hour_mark_stands_at_each_full_hour(): void
+    {
+        $hours = $this->ruler->hours();
+        $this->assertContains('12', array_column($hours, 'label'));
+        $this->assertSame($this->ruler->x($this->at('12:00')), array_column($hours, 'x', 'label')['12']);
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Plan\PlanJudge;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Priority;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Travels;
+use NorthSatchel\Scout\GeoPoint;
+use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Severity;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+use PHPUnit\Framework\TestCase;
+
+final class PlanJudgeTest extends TestCase
+{
+    private const HALL = 1;
+
+    private const GARDEN = 2;
+
+    private const FAR = 3;
+
+    /** @param list<Segment> $segments */
+    private function judge(array $segments, ?SunDay $sun = null): Verdicts
+    {
+        return PlanJudge::of($this->day($segments, $sun ?? $this->sun()));
+    }
+
+    /** @param list<Segment> $segments */
+    private function day(array $segments, ?SunDay $sun): PlannedDay
+    {
+        $points = [self::HALL => GeoPoint::of(63.182, 14.551), self::GARDEN => GeoPoint::of(63.184, 14.553), self::FAR => GeoPoint::of(63.4, 14.9)];
+
+        return new PlannedDay(self::local(), $segments, new Travels([self::HALL => [self::GARDEN => 15]]), $points, $sun);
+    }
+
+    private static function local(): LocalDay
+    {
+        return LocalDay::of('2026-09-12', 'Europe/Stockholm');
+    }
+
+    private function sun(): SunDay
+    {
+        return SunDay::of(GeoPoint::of(63.182, 14.551), self::local());
+    }
+
+    private static function segment(
+        int $id,
+        string $clock,
+        int $minutes,
+        int $place = self::HALL,
+        bool $isOutdoor = false,
+        bool $isAnchor = false,
+        string $lane = 'lead',
+        int $shotMinutes = 0,
+    ): Segment {
+        return new Segment($id, "Part {$id}", $lane, self::local()->instantOf(ClockTime::of($clock)), $minutes, Priority::Must, $isOutdoor, $isAnchor, $place, "Place {$place}", $shotMinutes);
+    }
+
+    private static function only(Verdicts $verdicts, string $code): Verdict
+    {
+        foreach ($verdicts as $verdict) {
+            if ($verdict->code === $code) {
+                return $verdict;
+            }
+        }
+        self::fail("No {$code} among ".implode(', ', array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($verdicts))));
+    }
+
+    public function test_an_overlap_is_a_stop_with_the_minutes_and_a_later_start(): void
+    {
+        $verdict = self::only($this->judge([self::segment(1, '10:00', 40), self::segment(2, '10:25', 20)]), 'plan.overlap');
+        $this->assertSame(Severity::Stop, $verdict->severity);
+        $this->assertSame(15, $verdict->figures['overlap_minutes']);
+        $this->assertSame('segment.later', $verdict->remedy?->action);
+        $this->assertSame(['segment' => 2, 'minutes' => 15], $verdict->remedy->on);
+        $this->assertStringContainsString('10:40', $verdict->because);
+        $this->assertSame('Start Part 2 at 10:40', $verdict->remedy->label);
+    }
+
+    public function test_before_an_anchor_the_earlier_segment_is_cut_instead(): void
+    {
+        $verdict = self::only($this->judge([self::segment(1, '10:00', 40), self::segment(2, '10:25', 20, isAnchor: true)]), 'plan.overlap');
+        $this->assertSame('segment.shorten', $verdict->remedy?->action);
+        $this->assertSame(['segment' => 1, 'minutes' => 25], $verdict->remedy->on);
+    }
+
+    public function test_an_overlap_at_another_place_makes_room_for_the_way_too(): void
+    {
+        $verdict = self::only($this->judge([self::segment(1, '10:00', 40), self::segment(2, '10:30', 20, self::GARDEN)]), 'plan.overlap');
+        $this->assertSame(25, $verdict->remedy?->on['minutes'], '10 min of overlap and 15 min of way');
+    }
+
+    public function test_two_photographers_may_work_at_the_same_time(): void
+    {
+        $verdicts = $this->judge([self::segment(1, '10:00', 40), self::segment(2, '10:10', 40, lane: 'second')]);
+        $this->assertFalse($verdicts->has('plan.overlap'));
+        $this->assertTrue($verdicts->has('plan.holds'));
+    }
+
+    public function test_a_way_that_does_not_fit_is_a_stop(): void
+    {
+        $verdict = self::only($this->judge([self::segment(1, '10:00', 30), self::segment(2, '10:40', 30, self::GARDEN)]), 'plan.travel-too-long');
+        $this->assertSame(15, $verdict->figures['travel_minutes']);
+        $this->assertSame(10, $verdict->figures['gap_minutes']);
+        $this->assertSame(5, $verdict->remedy?->on['minutes']);
+    }
+
+    public function test_the_way_back_takes_as_long(): void
+    {
+        $verdicts = $this->judge([self::segment(1, '10:00', 30, self::GARDEN), self::segment(2, '10:40', 30)]);
+        $this->assertTrue($verdicts->has('plan.travel-too-long'));
+    }
+
+    public function test_an_unknown_way_is_asked_for_with_an_estimate_from_the_map(): void
+    {
+        $verdict = self::only($this->judge([self::segment(1, '10:00', 30), self::segment(2, '12:00', 30, self::FAR)]), 'plan.no-travel');
+        $this->assertSame(Severity::Fix, $verdict->severity);
+        $this->assertSame('travel.set', $verdict->remedy?->action);
+        $this->assertSame(self::HALL, $verdict->remedy->on['from']);
+        $this->assertSame(self::FAR, $verdict->remedy->on['to']);
+        // 29.9 km in a straight line (haversine by hand), a third more by road, 50 km/h, five minutes to park
+        $this->assertEqualsWithDelta(29.9 * 1.3 / 50 * 60 + 5, $verdict->remedy->on['minutes'], 1.5);
+    }
+
+    public function test_a_segment_without_a_place_is_where_the_one_before_was(): void
+    {
+        $nowhere = new Segment(2, 'Breather', 'lead', self::local()->instantOf(ClockTime::of('10:30')), 20, Priority::Nice, false, false, null, null);
+        $verdicts = $this->judge([self::segment(1, '10:00', 30), $nowhere, self::segment(3, '10:55', 20, self::GARDEN)]);
+        $this->assertTrue($verdicts->has('plan.travel-too-long'), 'five minutes for a way of fifteen');
+    }
+
+    public function test_an_outdoor_segment_that_runs_into_the_dark_is_found_with_the_minutes(): void
+    {
+        $sunset = (int) $this->sun()->sunset();
+        $start = self::local()->face($sunset - 20 * 60);
+        $verdict = self::only($this->judge([self::segment(1, $start, 60, isOutdoor: true)]), 'plan.after-sunset');
+        $this->assertEqualsWithDelta(40, $verdict->figures['minutes_after_sunset'], 1);
+        $this->assertSame(-$verdict->figures['minutes_after_sunset'], $verdict->remedy?->on['minutes']);
+        $this->assertStringContainsString(self::local()->face($sunset), $verdict->because);
+    }
+
+    public function test_indoors_the_sunset_does_not_matter(): void
+    {
+        $this->assertFalse($this->judge([self::segment(1, '22:00', 60)])->has('plan.after-sunset'));
+    }
+
+    public function test_before_sunrise_is_found_as_well(): void
+    {
+        $this->assertTrue($this->judge([self::segment(1, '04:00', 30, isOutdoor: true)])->has('plan.before-sunrise'));
+    }
+
+    public function test_without_coordinates_the_light_verdict_says_what_is_missing(): void
+    {
+        $verdicts = PlanJudge::of($this->day([self::segment(1, '22:00', 60, isOutdoor: true)], null));
+        $this->assertTrue($verdicts->has('plan.no-coordinates'));
+    }
+
+    public function test_more_shots_than_minutes_are_found(): void
+    {
+        $verdict = self::only($this->judge([self::segment(1, '10:00', 20, shotMinutes: 31)]), 'plan.shots-too-long');
+        $this->assertSame(11, $verdict->figures['over_minutes']);
+        $this->assertSame(31, $verdict->remedy?->on['minutes']);
+    }
+
+    public function test_a_thin_anchor_names_the_time_to_leave(): void
+    {
+        $verdict = self::only($this->judge([self::segment(1, '10:00', 30), self::segment(2, '10:50', 30, self::GARDEN, isAnchor: true)]), 'plan.thin');
+        $this->assertSame(Severity::Mind, $verdict->severity);
+        $this->assertSame(5, $verdict->figures['slack_minutes']);
+        $this->assertStringContainsString('leave by 10:35', $verdict->because);
+    }
+
+    public function test_a_day_that_holds_names_its_thinnest_spot(): void
+    {
+        $verdict = self::only($this->judge([self::segment(1, '10:00', 30), self::segment(2, '11:00', 30, self::GARDEN)]), 'plan.holds');
+        $this->assertSame(15, $verdict->figures['least_slack_minutes']);
+    }
+
+    public function test_the_worst_comes_first(): void
+    {
+        $verdicts = iterator_to_array($this->judge([self::segment(1, '04:00', 90, isOutdoor: true, shotMinutes: 100), self::segment(2, '05:00', 20)]));
+        $ranks = array_map(static fn (Verdict $v): int => $v->severity->rank(), $verdicts);
+        $sorted = $ranks;
+        sort($sorted);
+        $this->assertSame($sorted, $ranks);
+        $this->assertSame('plan.overlap', $verdicts[0]->code);
+    }
+
+    public function test_a_segment_of_no_length_is_refused(): void
+    {
+        $this->expectException(ImpossibleValue::class);
+        self::segment(1, '10:00', 0);
+    }
+}
