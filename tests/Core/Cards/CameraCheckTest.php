@@ -20,7 +20,7 @@ final class CameraCheckTest extends TestCase
 {
     private const NOON = 1_900_000_000;
 
-    /** @param list<FrameKind> $kinds */
+    /** @param  list<FrameKind>  $kinds */
     private static function slot(array $kinds, int $clock = self::NOON, int $number = 5, string $salt = ''): SlotRead
     {
         $frames = [];
@@ -45,7 +45,7 @@ final class CameraCheckTest extends TestCase
         return new BodyRead($id, "Body {$id}", 'OV1', $planned, $first, $second);
     }
 
-    /** @param list<BodyRead> $bodies */
+    /** @param  list<BodyRead>  $bodies */
     private static function judge(array $bodies, bool $isSafe = false): Verdicts
     {
         return CameraCheck::of($bodies, static fn (string $hash): bool => $isSafe);

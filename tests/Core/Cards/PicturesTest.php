@@ -52,7 +52,7 @@ final class PicturesTest extends TestCase
         ];
     }
 
-    /** @param \Closure(string): string $harm */
+    /** @param  \Closure(string): string  $harm */
     #[DataProvider('damage')]
     public function test_a_damaged_jpeg_is_found(\Closure $harm): void
     {
@@ -78,7 +78,7 @@ final class PicturesTest extends TestCase
         ];
     }
 
-    /** @param \Closure(string): string $harm */
+    /** @param  \Closure(string): string  $harm */
     #[DataProvider('raws')]
     public function test_what_a_raw_tells_of_itself(\Closure $harm, PictureState $state): void
     {

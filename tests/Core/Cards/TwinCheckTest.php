@@ -26,7 +26,7 @@ final class TwinCheckTest extends TestCase
         $this->folder('b');
     }
 
-    /** @param 'a'|'b'|'ab' $cards */
+    /** @param  'a'|'b'|'ab'  $cards */
     private function put(string $cards, string $name, string $bytes): void
     {
         foreach (str_split($cards) as $card) {

@@ -34,7 +34,7 @@ final class BudgetsTest extends TestCase
         ];
     }
 
-    /** @param array{float, float} $slots */
+    /** @param  array{float, float}  $slots */
     #[DataProvider('cards')]
     public function test_cards(int $frames, float $raw, float $jpeg, SaveMode $mode, array $slots, float $reserve, int $perSet, ?int $sets, float $gb): void
     {

@@ -27,13 +27,13 @@ final class PlanJudgeTest extends TestCase
 
     private const FAR = 3;
 
-    /** @param list<Segment> $segments */
+    /** @param  list<Segment>  $segments */
     private function judge(array $segments, ?SunDay $sun = null): Verdicts
     {
         return PlanJudge::of($this->day($segments, $sun ?? $this->sun()));
     }
 
-    /** @param list<Segment> $segments */
+    /** @param  list<Segment>  $segments */
     private function day(array $segments, ?SunDay $sun): PlannedDay
     {
         $points = [self::HALL => GeoPoint::of(63.182, 14.551), self::GARDEN => GeoPoint::of(63.184, 14.553), self::FAR => GeoPoint::of(63.4, 14.9)];
