@@ -14,7 +14,7 @@ use NorthSatchel\Verdicts;
 /** Brief: who, what, where, when. */
 final class BriefDesk
 {
-    private const EVERYTHING = ['place', 'people', 'segments.shotLines', 'segments.place', 'segments.job', 'packing.item.body', 'packing.item.card', 'cameraChecks', 'runs'];
+    private const EVERYTHING = ['place', 'segments.shotLines', 'segments.place', 'packing.item.body', 'packing.item.card', 'cameraChecks', 'runs'];
 
     /** A job with all that its pages need, in a handful of queries. */
     public static function open(int $id): Job

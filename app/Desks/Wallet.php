@@ -7,7 +7,6 @@ namespace App\Desks;
 use App\Devices\Devices;
 use App\Models\Body;
 use App\Models\Card;
-use App\Models\CardEventRecord;
 use App\Models\Frame;
 use App\Models\Job;
 use Illuminate\Support\Collection;
@@ -82,12 +81,11 @@ final class Wallet
         $files = Frame::query()->whereIn('card_id', array_keys($lives))->groupBy('card_id', 'fill')
             ->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')->toBase()->get()
             ->keyBy(static fn (object $row): string => "{$row->card_id} {$row->fill}");
-        $refused = CardEventRecord::query()->whereIn('card_id', array_keys($lives))->where('kind', 'refused')->orderBy('id')->get()->keyBy('card_id');
         $entries = [];
         foreach ($this->cards->cards($job) as $card) {
             $life = $lives[$card->id];
             $isMine = $life->jobId === $job->id;
-            $permit = $isMine && $life->isSealed && (session('asked') === $card->id || $life->state === CardState::Permitted) ? $this->permits->answer($card) : null;
+            $permit = $isMine && session('asked') === $card->id ? $this->permits->answer($card) : null;
             $index = $files->get("{$card->id} {$life->fill}");
             $entries[] = [
                 'card' => $card,
@@ -98,7 +96,7 @@ final class Wallet
                     $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
                     $life->twinCheck === null ? null : 'twin check: '.$life->twinCheck->verdict->value,
                     $life->fill > 1 ? 'formatted '.($life->fill === 2 ? 'once' : ($life->fill - 1).' times').' since it is on the shelf' : null,
-                    $permit === null && $refused->has($card->id) && $life->state === CardState::Shot ? 'last refused: '.($refused[$card->id]->data['because'] ?? '') : null,
+                    $permit === null && $life->lastRefusal !== null ? 'last refused: '.$life->lastRefusal : null,
                 ])),
                 'permit' => $permit,
                 'lost' => self::lost($permit),

@@ -12,7 +12,13 @@ final class AllowedRoots
     /** @param  list<string>  $roots real paths */
     private function __construct(public readonly array $roots) {}
 
+    /** Read once a request. */
     public static function now(): self
+    {
+        return app(self::class);
+    }
+
+    public static function read(): self
     {
         $roots = [config('satchel.standins'), ...AllowedRoot::query()->pluck('path')->all()];
         $real = array_map(static fn (mixed $root): string|false => realpath((string) $root), $roots);

@@ -12,6 +12,7 @@ use App\Desks\CopyLedger;
 use App\Desks\KitDesk;
 use App\Desks\PlanDesk;
 use App\Desks\Strap;
+use App\Devices\AllowedRoots;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -25,6 +26,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->scoped(AllowedRoots::class, AllowedRoots::read(...));
         foreach (self::DESKS as $desk) {
             $this->app->scoped($desk);
         }

@@ -26,6 +26,7 @@ final readonly class CardLife
         public ?TwinNote $twinCheck,
         public array $acceptedLosses,
         public array $pastFills,
+        public ?string $lastRefusal,
     ) {}
 
     /** Whether two cards were in the two slots of one body at the same time. */
@@ -46,6 +47,7 @@ final readonly class CardLife
         $sealed = false;
         $loadedAt = $leftAt = null;
         $losses = $past = [];
+        $refusal = null;
         foreach ($list as $event) {
             switch ($event->kind) {
                 case CardEventKind::Loaded:
@@ -73,9 +75,11 @@ final readonly class CardLife
                     $losses[$event->text('path')] = $event->text('words');
                     break;
                 case CardEventKind::Permitted:
+                    $refusal = null;
                     $state = CardState::Permitted;
                     break;
                 case CardEventKind::Refused:
+                    $refusal = $event->text('because');
                     $state = $state === CardState::Permitted ? CardState::Shot : $state;
                     break;
                 case CardEventKind::Formatted:
@@ -87,12 +91,13 @@ final readonly class CardLife
                     $job = $body = $slot = $twin = $loadedAt = $leftAt = null;
                     $sealed = false;
                     $losses = [];
+                    $refusal = null;
                     break;
                 case CardEventKind::Bought:
                     break;
             }
         }
 
-        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past);
+        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past, $refusal);
     }
 }

@@ -17,8 +17,8 @@ use NorthSatchel\Scout\SunDay;
  * A wedding at a northern lake, four days from now, two photographers. All of it is made up.
  *
  * The lakeside portraits lie around the sunset of that day, so that there is something to find at
- * every time of the year: where the sun sets before 18:00 they come before the ceremony, else after
- * the dinner.
+ * every time of the year: where the sun sets before 18:00 they come before the ceremony, else before
+ * or after the dinner.
  */
 final class LakesideWedding
 {
@@ -62,11 +62,12 @@ final class LakesideWedding
         $point = PlanDesk::point($boathouse) ?? throw new \LogicException('The boathouse has coordinates.');
         $day = LocalDay::of($job->date, self::TIMEZONE);
         $sunset = SunDay::of($point, $day)->sunset() ?? $day->instantOf(ClockTime::of('22:00'));
-        $sunsetMinutes = intdiv($sunset - $day->startsAt(), 300) * 5;
+        $sunsetMinutes = intdiv(ClockTime::of($day->face($sunset))->minutes, 5) * 5;
         $portraits = $sunsetMinutes - 35;
         $isWinter = $sunsetMinutes < 18 * 60;
         $ceremony = $isWinter ? $portraits + 85 : 15 * 60;
-        $dinner = $ceremony + 130;
+        $isDuringDinner = ! $isWinter && $portraits > $ceremony + 70 && $portraits < $ceremony + 260;
+        $dinner = $isDuringDinner ? $portraits + 75 : $ceremony + 130;
 
         self::segment($job, $boathouse, 'Details and getting ready', '09:30', 80, 'must', shots: [
             ['Dress at the window', 'must', 10, 20, 35], ['Rings and the letter', 'should', 10, 15, 85], ['Tuva and her mother, door light', 'must', 15, 40, 50], ['Everybody who is in the room', 'nice', 10, 25, 24],

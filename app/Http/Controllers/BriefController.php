@@ -17,7 +17,7 @@ final class BriefController
 {
     public function show(int $job, BriefDesk $desk, PlanDesk $plan): View
     {
-        $opened = BriefDesk::open($job);
+        $opened = BriefDesk::open($job)->load('people');
         $minutes = ClockTime::of($opened->covered_to)->minutes - ClockTime::of($opened->covered_from)->minutes;
         $day = $plan->day($opened);
         $rise = $day->sun?->sunrise();

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** No page makes more than 25 queries or sends more than 150 kB compressed at first load, fonts included. */
+final class BudgetOfPagesTest extends TestCase
+{
+    /** One more, who is signed in, is asked for outside the tests. */
+    private const QUERIES = 24;
+
+    private const BYTES = 150_000;
+
+    /** @return array<string, array{string}> */
+    public static function pages(): array
+    {
+        return array_combine($all = ['/', '/jobs/1/brief', '/jobs/1/plan', '/jobs/1/kit', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/folders', '/jobs/new'], array_map(static fn (string $p): array => [$p], $all));
+    }
+
+    #[DataProvider('pages')]
+    public function test_queries_and_bytes(string $page): void
+    {
+        $job = $this->demo();
+        $this->post("/jobs/{$job->id}/camera-check");
+        $this->post("/jobs/{$job->id}/stand-ins/shoot", ['frames' => 4]);
+        $this->post("/jobs/{$job->id}/cards/seal");
+        $this->post("/jobs/{$job->id}/cards/twin");
+        $this->post("/jobs/{$job->id}/copies", ['kind' => 'copy', 'all' => 1]);
+        $this->post("/jobs/{$job->id}/cards/1/permit");
+
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $html = (string) $this->get($page)->assertOk()->getContent();
+        $this->assertLessThanOrEqual(self::QUERIES, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));
+
+        $bytes = strlen((string) gzencode($html, 6));
+        foreach (['app.css', 'htmx.min.js', 'satchel.js', 'icon.svg'] as $file) {
+            $bytes += strlen((string) gzencode((string) file_get_contents(public_path('build/'.$file)), 6));
+        }
+        foreach (glob(public_path('build/fonts/*.woff2')) ?: [] as $font) {
+            $bytes += (int) filesize($font);
+        }
+        $this->assertGreaterThan(60_000, $bytes, 'the built files are there');
+        $this->assertLessThan(self::BYTES, $bytes);
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Desks\BriefDesk;
+use App\Desks\Strap;
+use App\Models\Job;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
+use NorthSatchel\Verdict;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** The demo never goes stale: told at any time of the year it has the same things to find. */
+final class DemoTest extends TestCase
+{
+    /** @return array<string, array{string}> */
+    public static function seasons(): array
+    {
+        return ['winter' => ['2027-01-08 11:00'], 'spring' => ['2027-04-15 11:00'], 'midsummer' => ['2027-06-20 11:00'], 'autumn' => ['2027-09-30 11:00'], 'before the clocks change' => ['2027-03-24 11:00']];
+    }
+
+    #[DataProvider('seasons')]
+    public function test_the_wedding_has_its_faults_in_every_season(string $now): void
+    {
+        Carbon::setTestNow($now);
+        $job = $this->demo();
+        $this->assertSame(Carbon::parse($now)->addDays(4)->format('Y-m-d'), $job->date);
+        $codes = [];
+        foreach (app(Strap::class)->verdicts(BriefDesk::open($job->id)) as $verdicts) {
+            $codes = [...$codes, ...array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($verdicts))];
+        }
+        foreach (['plan.overlap', 'plan.after-sunset', 'kit.reach-gap', 'kit.cells-short', 'kit.unpacked'] as $code) {
+            $this->assertContains($code, $codes, $now);
+        }
+        $this->get('/')->assertOk()->assertSee('4 days to go');
+        $this->get("/jobs/{$job->id}/plan")->assertOk();
+    }
+
+    public function test_two_more_jobs_are_begun(): void
+    {
+        $this->demo();
+        $this->assertEqualsCanonicalizing(['wedding', 'event', 'commercial'], Job::query()->pluck('kind')->all());
+    }
+
+    public function test_loading_twice_keeps_the_data(): void
+    {
+        $this->demo();
+        Artisan::call('satchel:demo-data');
+        $this->assertStringContainsString('kept', Artisan::output());
+        $this->assertSame(3, Job::query()->count());
+    }
+
+    public function test_the_command_shoots_with_faults_and_refuses_others(): void
+    {
+        $this->demo();
+        $this->assertSame(0, Artisan::call('satchel:simulate', ['what' => 'shoot', '--frames' => 3, '--fault' => ['S01:missing']]));
+        $this->assertMatchesRegularExpression('/\d+ frames are taken/', Artisan::output());
+        $this->assertSame(2, Artisan::call('satchel:simulate', ['what' => 'film']));
+        $this->expectException(\InvalidArgumentException::class);
+        Artisan::call('satchel:simulate', ['what' => 'shoot', '--fault' => ['S01:stolen']]);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Job;
+use App\Models\User;
+use Database\Demo\Demo;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Tests\Support\TempFolder;
+
+/** A signed-in owner, an empty database in memory, stand-ins in a folder of their own. */
+abstract class TestCase extends LaravelTestCase
+{
+    use RefreshDatabase;
+    use TempFolder;
+
+    public function createApplication(): \Illuminate\Foundation\Application
+    {
+        $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+        $app->make(\Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        config(['satchel.standins' => $this->folder('standins')]);
+    }
+
+    /** Each request meets the application as the web server does: nothing kept from the one before. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        $this->app->forgetScopedInstances();
+
+        return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+    }
+
+    protected function signIn(): User
+    {
+        $user = User::query()->firstOrCreate(['email' => 'me@satchel.test'], ['name' => 'Me', 'password' => 'a long password']);
+        $this->actingAs($user);
+
+        return $user;
+    }
+
+    /** The demo, told anew, with its owner signed in. */
+    protected function demo(): Job
+    {
+        $job = Demo::load();
+        $this->actingAs(User::query()->firstOrFail());
+
+        return $job;
+    }
+
+    /** @return array<string, mixed> a brief that is right */
+    protected static function brief(array $changes = []): array
+    {
+        return [
+            'name' => 'Quarry concert', 'kind' => 'event', 'client' => 'Stenbrott Festival', 'date' => '2027-03-28', 'covered_from' => '16:00', 'covered_to' => '25:30',
+            'place_name' => 'The quarry', 'latitude' => '58.4', 'longitude' => '15.6', 'timezone' => 'Europe/Stockholm', 'temperature_c' => '6',
+            'must_haves' => 'The choir on the ledge', 'restrictions' => '', 'people' => "Maj, conductor\nOve", ...$changes,
+        ];
+    }
+}
