@@ -14,6 +14,9 @@ final class Strap
 {
     public const PHASES = ['brief', 'scout', 'plan', 'people', 'kit', 'day', 'cards', 'copies', 'wrap'];
 
+    /** @var array<int, array<string, Verdicts>> by job and phase, for this request */
+    private array $judged = [];
+
     public function __construct(
         private readonly BriefDesk $brief,
         private readonly PlanDesk $plan,
@@ -25,13 +28,19 @@ final class Strap
     /** @return array<string, Verdicts> of the phases that judge something */
     public function verdicts(Job $job): array
     {
-        return [
+        return $this->judged[$job->id] ??= [
             'brief' => $this->brief->verdicts($job),
             'plan' => $this->plan->verdicts($job),
             'kit' => $this->kit->verdicts($job),
             'cards' => $this->cards->verdicts($job),
             'copies' => $this->copies->verdicts($job),
         ];
+    }
+
+    /** The findings of one phase; those it has no judge for are empty. */
+    public function of(Job $job, string $phase): Verdicts
+    {
+        return $this->verdicts($job)[$phase] ?? new Verdicts;
     }
 
     /**
@@ -82,6 +91,6 @@ final class Strap
         $shot = $this->copies->shotCards($job);
         $formatted = $this->cards->cards($job)->filter(fn ($card): bool => $this->cards->lifeOf($card)->fill > 1 && $this->cards->lifeOf($card)->state === CardState::Ready);
 
-        return ($shot->isNotEmpty() && $this->copies->verdicts($job)->open() === 0) || ($shot->isEmpty() && $formatted->isNotEmpty());
+        return ($shot->isNotEmpty() && $this->of($job, 'copies')->open() === 0) || ($shot->isEmpty() && $formatted->isNotEmpty());
     }
 }

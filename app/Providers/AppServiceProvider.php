@@ -13,9 +13,11 @@ use App\Desks\KitDesk;
 use App\Desks\PlanDesk;
 use App\Desks\Strap;
 use App\Devices\AllowedRoots;
+use App\Http\PostForm;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
@@ -34,6 +36,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Blade::directive('post', PostForm::open(...));
+        Blade::directive('endpost', static fn (): string => '</form>');
         Model::shouldBeStrict(! app()->environment('production'));
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(6)
             ->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip()));

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Desks\BriefDesk;
 use App\Desks\PlanDesk;
+use App\Desks\Strap;
 use App\Http\Requests\JobRequest;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
@@ -15,7 +16,7 @@ use NorthSatchel\Plan\ClockTime;
 
 final class BriefController
 {
-    public function show(int $job, BriefDesk $desk, PlanDesk $plan): View
+    public function show(int $job, BriefDesk $desk, PlanDesk $plan, Strap $strap): View
     {
         $opened = BriefDesk::open($job)->load('people');
         $minutes = ClockTime::of($opened->covered_to)->minutes - ClockTime::of($opened->covered_from)->minutes;
@@ -25,7 +26,7 @@ final class BriefController
 
         return view('brief.show', [
             'job' => $opened,
-            'verdicts' => $desk->verdicts($opened),
+            'verdicts' => $strap->of($opened, 'brief'),
             'date' => Carbon::parse($opened->date)->format('l j F Y'),
             'hours' => intdiv($minutes, 60).' h'.($minutes % 60 > 0 ? ' '.sprintf('%02d', $minutes % 60) : ''),
             'light' => $day->sun === null ? 'no coordinates' : ($rise === null || $set === null

@@ -8,6 +8,7 @@ use App\Desks\BriefDesk;
 use App\Desks\CardsDesk;
 use App\Desks\PermitDesk;
 use App\Desks\RunDesk;
+use App\Desks\Strap;
 use App\Desks\Wallet;
 use App\Devices\FolderNotAllowed;
 use App\Models\Card;
@@ -20,13 +21,13 @@ use NorthSatchel\Copies\Volume\UnableToRead;
 
 final class CardsController
 {
-    public function show(int $job, CardsDesk $desk, Wallet $wallet): View
+    public function show(int $job, CardsDesk $desk, Wallet $wallet, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
 
         return view('cards.show', [
             'job' => $opened,
-            'verdicts' => $desk->verdicts($opened),
+            'verdicts' => $strap->of($opened, 'cards'),
             'isDemo' => (bool) config('satchel.demo'),
             ...$wallet->page($opened),
             'run' => RunView::of($opened, "/jobs/{$job}/cards"),

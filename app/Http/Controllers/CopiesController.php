@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Desks\BriefDesk;
 use App\Desks\CopiesDesk;
 use App\Desks\RunDesk;
+use App\Desks\Strap;
 use App\Models\Card;
 use App\Models\Destination;
 use Illuminate\Contracts\View\View;
@@ -17,13 +18,13 @@ final class CopiesController
 {
     private const CELL_WORDS = ['none' => 'not there', 'copied' => 'copied', 'verified' => 'verified', 'failed' => 'failed'];
 
-    public function show(int $job, CopiesDesk $desk): View
+    public function show(int $job, CopiesDesk $desk, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
 
         return view('copies.show', [
             'job' => $opened,
-            'verdicts' => $desk->verdicts($opened),
+            'verdicts' => $strap->of($opened, 'copies'),
             'grid' => $desk->grid($opened),
             'destinations' => $desk->destinations(),
             'groups' => $desk->destinations()->countBy('kept')->all(),

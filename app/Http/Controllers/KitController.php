@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Desks\BriefDesk;
 use App\Desks\KitDesk;
+use App\Desks\Strap;
 use App\Models\Packing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -13,13 +14,13 @@ use Illuminate\Http\Request;
 
 final class KitController
 {
-    public function show(int $job, KitDesk $desk): View
+    public function show(int $job, KitDesk $desk, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
 
         return view('kit.show', [
             'job' => $opened,
-            'verdicts' => $desk->verdicts($opened),
+            'verdicts' => $strap->of($opened, 'kit'),
             'list' => $desk->list($opened),
             'atHand' => $desk->atHand($opened),
             'reach' => $desk->reach($opened),

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Desks\BriefDesk;
 use App\Desks\PlanDesk;
+use App\Desks\Strap;
 use App\Models\Job;
 use App\Models\Place;
 use Illuminate\Contracts\View\View;
@@ -14,7 +15,7 @@ use Illuminate\Http\Request;
 
 final class PlanController
 {
-    public function show(Request $request, int $job, PlanDesk $desk): View
+    public function show(Request $request, int $job, PlanDesk $desk, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
         $ruler = $desk->ruler($opened);
@@ -22,7 +23,7 @@ final class PlanController
 
         return view('plan.show', [
             'job' => $opened,
-            'verdicts' => $desk->verdicts($opened),
+            'verdicts' => $strap->of($opened, 'plan'),
             'ruler' => $ruler,
             'rulerText' => implode('; ', array_map(static fn (array $row): string => "{$row['from']} to {$row['to']} {$row['segment']->title}", $list)),
             'slips' => $ruler->slips(),

@@ -59,6 +59,6 @@ final class SegmentController
         $gone = Segment::onlyTrashed()->findOrFail($segment);
         $gone->restore();
 
-        return redirect("/jobs/{$gone->job_id}/plan")->with('said', "{$gone->title} is back.");
+        return redirect("/jobs/{$gone->job_id}/plan")->with('said', "{$gone->title} is back.")->with('open', $gone->id);
     }
 }

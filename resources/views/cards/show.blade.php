@@ -1,8 +1,8 @@
 <x-page title="Ready to shoot, safe to format?" :job="$job" phase="cards" :verdicts="$verdicts">
     <section aria-label="The camera check">
         <div class="flex flex-wrap items-center gap-3 mb-3">
-            <x-form :action="'/jobs/'.$job->id.'/camera-check'"><button class="button main" data-key="n">Read the test frames</button></x-form>
-            @if ($isDemo)<x-form :action="'/jobs/'.$job->id.'/stand-ins/test'"><button class="button">Fire test frames with every body</button></x-form>@endif
+            @post('/jobs/'.$job->id.'/camera-check') <button class="button main" data-key="n">Read the test frames</button> @endpost
+            @if ($isDemo)@post('/jobs/'.$job->id.'/stand-ins/test') <button class="button">Fire test frames with every body</button> @endpost @endif
             <p class="text-faint text-sm">{{ $checkedAt ? 'Read at '.$checkedAt.'.' : 'Not read yet.' }} Fire all bodies at the same moment, as the last thing; the first frame of that firing compares the clocks.</p>
         </div>
         <div class="grid gap-3 xl:grid-cols-3 md:grid-cols-2">
@@ -43,8 +43,8 @@
     <section class="mt-4" aria-label="The wallet">
         <div class="flex flex-wrap items-center gap-3 mb-2">
             <h2>The wallet</h2>
-            @if ($canSealAll)<x-form :action="'/jobs/'.$job->id.'/cards/seal'"><button class="button">Seal all shot cards</button></x-form>@endif
-            @if ($canCompareAll)<x-form :action="'/jobs/'.$job->id.'/cards/twin'"><button class="button">Compare all pairs</button></x-form>@endif
+            @if ($canSealAll)@post('/jobs/'.$job->id.'/cards/seal') <button class="button">Seal all shot cards</button> @endpost @endif
+            @if ($canCompareAll)@post('/jobs/'.$job->id.'/cards/twin') <button class="button">Compare all pairs</button> @endpost @endif
         </div>
         <div class="grid items-start gap-3 xl:grid-cols-3 md:grid-cols-2">
             @foreach ($wallet as $entry)
@@ -70,10 +70,10 @@
                         </x-form>
                     @endif
                     <div class="flex flex-wrap gap-2 mt-2">
-                        @if (in_array('seal', $entry['steps'], true))<x-form :action="'/jobs/'.$job->id.'/cards/'.$card->id.'/seal'"><button class="button" aria-label="Seal {{ $card->item->label }}">Seal</button></x-form>@endif
-                        @if (in_array('twin', $entry['steps'], true))<x-form :action="'/jobs/'.$job->id.'/cards/'.$card->id.'/twin'"><button class="button" aria-label="Compare {{ $card->item->label }} with its twin">Twin check</button></x-form>@endif
-                        @if (in_array('permit', $entry['steps'], true))<x-form :action="'/jobs/'.$job->id.'/cards/'.$card->id.'/permit'"><button class="button main" aria-label="May I format {{ $card->item->label }}?">May I format this card?</button></x-form>@endif
-                        @if (in_array('format', $entry['steps'], true))<x-form :action="'/jobs/'.$job->id.'/cards/'.$card->id.'/format'"><button class="button" aria-label="{{ $entry['isStandIn'] ? 'Format' : 'I have formatted' }} {{ $card->item->label }}">{{ $entry['isStandIn'] ? 'Format in the camera' : 'I have formatted it' }}</button></x-form>@endif
+                        @if (in_array('seal', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/seal') <button class="button" aria-label="Seal {{ $card->item->label }}">Seal</button> @endpost @endif
+                        @if (in_array('twin', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/twin') <button class="button" aria-label="Compare {{ $card->item->label }} with its twin">Twin check</button> @endpost @endif
+                        @if (in_array('permit', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/permit') <button class="button main" aria-label="May I format {{ $card->item->label }}?">May I format this card?</button> @endpost @endif
+                        @if (in_array('format', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/format') <button class="button" aria-label="{{ $entry['isStandIn'] ? 'Format' : 'I have formatted' }} {{ $card->item->label }}">{{ $entry['isStandIn'] ? 'Format in the camera' : 'I have formatted it' }}</button> @endpost @endif
                         @if ($card->folder === null || ! $entry['isStandIn'])<a class="button quiet" href="/folders?for=card-{{ $card->id }}">{{ $card->folder === null ? 'Where is it mounted?' : 'Mounted elsewhere?' }}</a>@endif
                     </div>
                 </article>

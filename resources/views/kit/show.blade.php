@@ -32,7 +32,7 @@
                                     <span class="visually-hidden">{{ $row['isPacked'] ? 'packed' : 'not packed yet' }}</span>
                                 </button>
                             </form>
-                            <x-form :action="'/jobs/'.$job->id.'/packing/'.$item->id" method="delete"><button class="button quiet small" aria-label="Take {{ $item->label }} off the list">✕</button></x-form>
+                            @post('/jobs/'.$job->id.'/packing/'.$item->id, 'delete') <button class="button quiet small" aria-label="Take {{ $item->label }} off the list">✕</button> @endpost
                         </li>
                     @endforeach
                 </ul>

@@ -1,6 +1,6 @@
 @php $laneHeight = 92; $top = 30; $skyHeight = $top + count($slips) * $laneHeight + 8; $height = $skyHeight + 24; @endphp
 <figure class="mb-4">
-    <svg class="ruler" viewBox="0 0 1000 {{ $height }}" role="img" aria-label="{{ $rulerText }}">
+    <svg class="ruler" viewBox="0 0 1000 {{ $height }}" role="group" aria-label="The day: {{ $rulerText }}">
         <g>@foreach ($ruler->sky() as $band)<rect class="{{ $band['sky'] }}" x="{{ $band['x'] }}" y="0" width="{{ $band['width'] }}" height="{{ $skyHeight }}"/>@endforeach</g>
         @foreach ($ruler->hours() as $hour)
             <line class="hour" x1="{{ $hour['x'] }}" x2="{{ $hour['x'] }}" y1="{{ $top - 4 }}" y2="{{ $skyHeight }}"/>
@@ -19,7 +19,7 @@
                 </g>
             @endforeach
             @foreach ($row as $slip)
-                <a href="#segment-{{ $slip['id'] }}">
+                <a href="#segment-{{ $slip['id'] }}" aria-label="{{ $slip['time'] }} {{ $slip['title'] }}">
                     <svg x="{{ $slip['x'] }}" y="{{ $y + 14 }}" width="{{ $slip['width'] }}" height="74" @class(['slip', 'outdoor' => $slip['isOutdoor']])>
                         <title>{{ $slip['time'] }} {{ $slip['title'] }}, {{ $slip['priority'] }}{{ $slip['isAnchor'] ? ', does not move' : '' }}</title>
                         <rect x="1" y="1" width="{{ max(2, $slip['width'] - 2) }}" height="72" rx="2"/>

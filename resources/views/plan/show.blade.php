@@ -16,11 +16,11 @@
                         </div>
                         <span class="ml-auto flex flex-wrap">
                             @unless ($segment->is_anchor)
-                                <x-form :action="'/segments/'.$segment->id.'/shift'"><input type="hidden" name="minutes" value="-5"><button class="button quiet small" title="5 minutes earlier" aria-label="{{ $segment->title }} 5 minutes earlier">−5</button></x-form>
-                                <x-form :action="'/segments/'.$segment->id.'/shift'"><input type="hidden" name="minutes" value="5"><button class="button quiet small" title="5 minutes later" aria-label="{{ $segment->title }} 5 minutes later">+5</button></x-form>
+                                @post('/segments/'.$segment->id.'/shift') <input type="hidden" name="minutes" value="-5"><button class="button quiet small" title="5 minutes earlier" aria-label="{{ $segment->title }} 5 minutes earlier">−5</button> @endpost
+                                @post('/segments/'.$segment->id.'/shift') <input type="hidden" name="minutes" value="5"><button class="button quiet small" title="5 minutes later" aria-label="{{ $segment->title }} 5 minutes later">+5</button> @endpost
                             @endunless
                             <a class="button quiet" href="?edit=segment-{{ $segment->id }}" hx-get="?edit=segment-{{ $segment->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Edit {{ $segment->title }}">Edit</a>
-                            <x-form :action="'/segments/'.$segment->id" method="delete"><button class="button quiet" aria-label="Remove {{ $segment->title }}">Remove</button></x-form>
+                            @post('/segments/'.$segment->id, 'delete') <button class="button quiet" aria-label="Remove {{ $segment->title }}">Remove</button> @endpost
                         </span>
                     </div>
                 @endif
@@ -39,16 +39,20 @@
                                         <span>{{ $line->what }}</span>
                                         <span class="figures text-faint">{{ $line->minutes }} min · {{ $line->frames }} frames{{ $line->focal_mm ? ' · '.$line->focal_mm.' mm' : '' }}</span>
                                         <span class="ml-auto flex">
-                                            @foreach (['up' => '↑', 'down' => '↓'] as $way => $arrow)<x-form :action="'/shots/'.$line->id.'/move'"><input type="hidden" name="way" value="{{ $way }}"><button class="button quiet small" aria-label="Move {{ $line->what }} {{ $way }}">{{ $arrow }}</button></x-form>@endforeach
+                                            @foreach (['up' => '↑', 'down' => '↓'] as $way => $arrow)@post('/shots/'.$line->id.'/move') <input type="hidden" name="way" value="{{ $way }}"><button class="button quiet small" aria-label="Move {{ $line->what }} {{ $way }}">{{ $arrow }}</button> @endpost @endforeach
                                             <a class="button quiet" href="?edit=shot-{{ $line->id }}&amp;open={{ $segment->id }}" hx-get="?edit=shot-{{ $line->id }}&amp;open={{ $segment->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Edit {{ $line->what }}">Edit</a>
-                                            <x-form :action="'/shots/'.$line->id" method="delete"><button class="button quiet" aria-label="Remove {{ $line->what }}">Remove</button></x-form>
+                                            @post('/shots/'.$line->id, 'delete') <button class="button quiet" aria-label="Remove {{ $line->what }}">Remove</button> @endpost
                                         </span>
                                     </div>
                                 @endif
                             </li>
                         @endforeach
                     </ol>
-                    @include('plan._shot-form', ['line' => null, 'segment' => $segment])
+                    @if ($open === $segment->id || old('_form') === 'shot-new-'.$segment->id)
+                        @include('plan._shot-form', ['line' => null, 'segment' => $segment])
+                    @else
+                        <a class="button mt-1" href="?open={{ $segment->id }}" hx-get="?open={{ $segment->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Add a shot to {{ $segment->title }}">Add a shot</a>
+                    @endif
                 </details>
             </li>
         @endforeach

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+/* Makes docs/screenshots again, from the demo data, in a program of its own. */
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+use Database\Demo\Demo;
+use Tests\Support\Chromium;
+use Tests\Support\RunningSatchel;
+
+$to = dirname(__DIR__).'/docs/screenshots';
+is_dir($to) || mkdir($to, 0777, true);
+$satchel = RunningSatchel::start();
+$browser = Chromium::open();
+
+$take = static function (string $name, string $path, int $width = 1280, int $height = 800, ?Closure $before = null) use ($browser, $satchel, $to): void {
+    $browser->size($width, $height);
+    $browser->visit($satchel->url.$path);
+    if ($before !== null) {
+        $before($browser);
+    }
+    $browser->settle();
+    $browser->driver->takeScreenshot("{$to}/{$name}.png");
+    echo "{$name}.png\n";
+};
+
+try {
+    $browser->visit($satchel->url.'/sign-in');
+    $browser->type('f-email', Demo::EMAIL);
+    $browser->type('f-password', Demo::PASSWORD);
+    $browser->press('Sign in');
+    $browser->see('Sign out');
+    $take('jobs', '/');
+    $take('brief', '/jobs/1/brief');
+    $take('plan', '/jobs/1/plan');
+    $take('plan-phone', '/jobs/1/plan', 390, 844);
+    $take('kit', '/jobs/1/kit');
+    $take('kit-phone', '/jobs/1/kit', 390, 844);
+    $browser->size(1280, 800);
+    $browser->visit($satchel->url.'/jobs/1/cards');
+    $browser->script('document.querySelector("[data-key=n]").click()');
+    $browser->see('Body B writes raw to one card');
+    $take('cards-check', '/jobs/1/cards');
+    foreach (['Set Body B to mirror and fire again', 'Set the clock of Body C and fire again', 'Take S06 out of Body C', 'Put S07 into slot 2 of Body C',
+        'Fire test frames with every body', 'Shoot the planned day', 'Seal all shot cards', 'Compare all pairs'] as $step) {
+        $browser->press($step);
+    }
+    $browser->see('Twin check done');
+    $browser->visit($satchel->url.'/jobs/1/copies');
+    $browser->press('Copy and verify');
+    $browser->see('Every shot card is on enough devices.');
+    $take('copies', '/jobs/1/copies');
+    $take('copies-dim', '/jobs/1/copies', before: static fn (Chromium $b) => $b->press('Dim'));
+    $browser->press('Paper');
+    $browser->visit($satchel->url.'/jobs/1/cards');
+    $browser->press('May I format S02?');
+    $browser->see('S02 may be formatted.');
+    $browser->script('document.querySelector("[data-card=S02]").scrollIntoView({block: "center"})');
+    $browser->driver->takeScreenshot("{$to}/permit.png");
+    echo "permit.png\n";
+    $take('cards-phone', '/jobs/1/cards', 390, 844);
+    $take('folders', '/folders');
+} finally {
+    $browser->quit();
+    $satchel->stop();
+}

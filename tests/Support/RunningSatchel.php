@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Support;
+
+/** The whole program on data of its own: demo database, stand-ins, web server with workers, queue worker. */
+final class RunningSatchel
+{
+    /** @var list<resource> */
+    private array $processes = [];
+
+    private function __construct(public readonly string $folder, public readonly string $url, private readonly int $port) {}
+
+    public static function start(): self
+    {
+        $folder = sys_get_temp_dir().'/satchel-run-'.bin2hex(random_bytes(5));
+        mkdir($folder.'/views', 0777, true);
+        touch($folder.'/satchel.sqlite');
+        $port = self::freePort();
+        $satchel = new self($folder, "http://127.0.0.1:{$port}", $port);
+        register_shutdown_function($satchel->stop(...));
+        $satchel->artisan('satchel:demo-data');
+        $satchel->startServer();
+        $satchel->spawn(['php', 'artisan', 'queue:work', '--sleep=0.2', '--tries=1', '--timeout=0'], 'queue');
+
+        return $satchel;
+    }
+
+    public function startServer(): void
+    {
+        $this->spawn(['php', '-d', 'zlib.output_compression=1', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/router.php'], 'server');
+        for ($i = 0; $i < 100 && @file_get_contents("{$this->url}/up") === false; $i++) {
+            usleep(50_000);
+        }
+    }
+
+    /** Takes the web server away, as a lost network does. */
+    public function stopServer(): void
+    {
+        $this->kill('server');
+    }
+
+    public function stop(): void
+    {
+        $this->kill('server');
+        $this->kill('queue');
+        exec('rm -rf '.escapeshellarg($this->folder));
+    }
+
+    public function artisan(string ...$arguments): string
+    {
+        $out = [];
+        $command = implode(' ', array_map(escapeshellarg(...), ['php', 'artisan', ...$arguments]));
+        $set = '';
+        foreach ($this->environment() as $name => $value) {
+            $set .= "{$name}=".escapeshellarg($value).' ';
+        }
+        exec('cd '.escapeshellarg(self::root())." && {$set} {$command} 2>&1", $out, $exit);
+        if ($exit !== 0) {
+            throw new \RuntimeException(implode("\n", $out));
+        }
+
+        return implode("\n", $out);
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return [
+            'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('s', 32)), 'APP_URL' => $this->url,
+            'DB_DATABASE' => $this->folder.'/satchel.sqlite', 'SATCHEL_STANDINS' => $this->folder.'/standins', 'SATCHEL_DEMO' => 'true',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'LOG_CHANNEL' => 'single', 'BCRYPT_ROUNDS' => '4',
+            'VIEW_COMPILED_PATH' => $this->folder.'/views', 'PHP_CLI_SERVER_WORKERS' => '4',
+        ];
+    }
+
+    /** @param  list<string>  $command */
+    private function spawn(array $command, string $name): void
+    {
+        $pipes = [];
+        $log = ['file', "{$this->folder}/{$name}.log", 'a'];
+        // setsid makes a group of it, so that the server's workers end with it
+        $process = proc_open(['setsid', '--wait', ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, self::root(), [...getenv(), ...$this->environment()]);
+        if (! is_resource($process)) {
+            throw new \RuntimeException("{$name} did not start.");
+        }
+        $this->processes[$name] = $process;
+    }
+
+    private function kill(string $name): void
+    {
+        if (! isset($this->processes[$name])) {
+            return;
+        }
+        $pid = proc_get_status($this->processes[$name])['pid'];
+        exec("pkill -KILL -P {$pid}; for p in \$(pgrep -P {$pid}); do kill -KILL -- -\$p; done 2>/dev/null");
+        exec($name === 'server' ? "pkill -KILL -f '127.0.0.1:{$this->port} '" : 'true');
+        proc_terminate($this->processes[$name], SIGKILL);
+        proc_close($this->processes[$name]);
+        unset($this->processes[$name]);
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        if ($socket === false) {
+            throw new \RuntimeException('No free port.');
+        }
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+}
