@@ -97,9 +97,22 @@
     }
   });
 
-  document.addEventListener('htmx:afterSettle', showWaiting);
+  /* On a phone the strap scrolls: the phase one is in stays in sight. */
+  const showPhase = () => {
+    const current = document.querySelector('.strap-holes [aria-current]');
+    const strap = current?.closest('.strap-holes');
+    if (strap) {
+      strap.scrollLeft = current.offsetLeft - strap.clientWidth / 2;
+    }
+  };
+
+  document.addEventListener('htmx:afterSettle', () => {
+    showWaiting();
+    showPhase();
+  });
   document.addEventListener('DOMContentLoaded', () => {
     showWaiting();
+    showPhase();
     send();
   });
 })();

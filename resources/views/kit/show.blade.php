@@ -1,6 +1,7 @@
 <x-page title="Does the bag carry the plan?" :job="$job" phase="kit" :verdicts="$verdicts">
     @php $bars = $reach->bars(); $height = 54 + count($bars) * 26; @endphp
     <figure class="mb-4">
+        <div class="ruler-scroll" tabindex="0" role="region" aria-label="Reach, drawn">
         <svg class="ruler" viewBox="-4 0 1008 {{ $height }}" role="img" aria-label="What the lenses in the bag reach: {{ implode('; ', array_map(fn ($b) => $b['label'].' ('.$b['lane'].')', $bars)) }}">
             @foreach ($reach->scale() as $tick)<line class="hour" x1="{{ $tick['x'] }}" x2="{{ $tick['x'] }}" y1="20" y2="{{ $height }}"/><text x="{{ $tick['x'] }}" y="15" font-size="14" text-anchor="middle">{{ $tick['label'] }}</text>@endforeach
             @foreach ($bars as $bar)
@@ -14,6 +15,7 @@
                 </g>
             @endforeach
         </svg>
+        </div>
         <figcaption class="text-sm text-faint">Focal length in mm; a bar for each lens, a wedge for each shot that names a focal length, a cross where no lens of that photographer reaches it.</figcaption>
     </figure>
     <div class="grid gap-4 lg:grid-cols-2">

@@ -1,5 +1,6 @@
 @php $laneHeight = 92; $top = 30; $skyHeight = $top + count($slips) * $laneHeight + 8; $height = $skyHeight + 24; @endphp
 <figure class="mb-4">
+    <div class="ruler-scroll" tabindex="0" role="region" aria-label="The day, drawn">
     <svg class="ruler" viewBox="0 0 1000 {{ $height }}" role="group" aria-label="The day: {{ $rulerText }}">
         <g>@foreach ($ruler->sky() as $band)<rect class="{{ $band['sky'] }}" x="{{ $band['x'] }}" y="0" width="{{ $band['width'] }}" height="{{ $skyHeight }}"/>@endforeach</g>
         @foreach ($ruler->hours() as $hour)
@@ -37,5 +38,6 @@
             <text x="6" y="{{ $y + 11 }}" font-size="14" paint-order="stroke" stroke="var(--paper)" stroke-width="3">{{ ucfirst($lane) }}</text>
         @endforeach
     </svg>
+    </div>
     <figcaption class="text-sm text-faint mt-1">Slips are segments, a blue edge is outdoors, a nail does not move. The cord is the way, the spring the slack; a solid stop means none is left.</figcaption>
 </figure>
