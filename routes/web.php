@@ -6,6 +6,7 @@ use App\Http\Controllers\BriefController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\CopiesController;
 use App\Http\Controllers\DeviceEventController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\FolderController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\KitController;
@@ -35,6 +36,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/events', [DeviceEventController::class, 'store']);
 
     Route::get('/', [JobController::class, 'index']);
+    Route::get('/find', [FindController::class, 'index']);
     Route::get('/jobs/new', [JobController::class, 'create']);
     Route::post('/jobs', [JobController::class, 'store']);
     Route::redirect('/jobs/{job}', '/jobs/{job}/brief');

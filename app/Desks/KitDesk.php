@@ -25,6 +25,9 @@ final class KitDesk
     /** @var Collection<int, Item>|null the whole shelf, for this request */
     private ?Collection $shelf = null;
 
+    /** @var Collection<int, Item>|null */
+    private ?Collection $shelfLenses = null;
+
     /** @var array<int, array<int, bool>>|null packed by job and item */
     private ?array $packed = null;
 
@@ -76,6 +79,12 @@ final class KitDesk
         return new ReachRuler($bag->lenses, $bag->reaches);
     }
 
+    /** How many items of the list are not ticked yet. */
+    public function unpacked(Job $job): int
+    {
+        return $job->packing->filter(fn (Packing $entry): bool => ! $this->isPacked($job, $entry->item_id))->count();
+    }
+
     public function isPacked(Job $job, int $itemId): bool
     {
         $this->packed ??= $this->readTicks();
@@ -105,11 +114,19 @@ final class KitDesk
                 $unpacked[] = $item->label;
             }
         }
-        $shelfLenses = $this->atHand($job)->where('kind', 'lens')->map(static fn (Item $i): BagLens => self::lens($i, 'lead'))->values()->all();
         [$frames, $reaches] = $this->asked($job);
+        $shelfLenses = $reaches === [] ? [] : $this->lensesAtHand($job);
 
         return new Bag($bodies, $lenses, $shelfLenses, $cells, $cards, $frames, $reaches, $unpacked, $job->packing->count(),
             self::coveredHours($job), $job->temperature_c);
+    }
+
+    /** @return list<BagLens> */
+    private function lensesAtHand(Job $job): array
+    {
+        $this->shelfLenses ??= Item::query()->where('kind', 'lens')->orderBy('label')->get()->values();
+
+        return array_values($this->shelfLenses->whereNotIn('id', $job->packing->pluck('item_id'))->map(static fn (Item $i): BagLens => self::lens($i, 'lead'))->all());
     }
 
     /** @return array{array<string, int>, list<WantedReach>} planned frames by lane, focal lengths asked for */

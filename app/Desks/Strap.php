@@ -46,7 +46,7 @@ final class Strap
     /**
      * What each hole of the strap shows.
      *
-     * @return list<array{phase: string, open: int|null, halves: array{bool, bool}, isThere: bool}>
+     * @return list<array{phase: string, open: int|null, halves: array{bool, bool}, isThere: bool, left: int}>
      *                                                                                             halves: the cards hole fills in two, ready before the day and safe after it
      */
     public function holes(Job $job): array
@@ -62,7 +62,7 @@ final class Strap
                 'plan' => [$isReady && $job->segments->isNotEmpty(), $isReady && $job->segments->isNotEmpty()],
                 default => [$isReady, $isReady],
             };
-            $holes[] = ['phase' => $phase, 'open' => $of?->open(), 'halves' => $halves, 'isThere' => $of !== null];
+            $holes[] = ['phase' => $phase, 'open' => $of?->open(), 'halves' => $halves, 'isThere' => $of !== null, 'left' => $phase === 'kit' ? $this->kit->unpacked($job) : 0];
         }
 
         return $holes;

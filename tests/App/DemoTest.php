@@ -44,6 +44,28 @@ final class DemoTest extends TestCase
         $this->assertEqualsCanonicalizing(['wedding', 'event', 'commercial'], Job::query()->pluck('kind')->all());
     }
 
+    public function test_cameras_and_drives_are_changed_from_the_shell(): void
+    {
+        $job = $this->demo();
+        Artisan::call('satchel:simulate', ['what' => 'camera', '--body' => 'Body A', '--mode' => 'overflow', '--clock' => '75', '--number' => '9999']);
+        Artisan::call('satchel:simulate', ['what' => 'test']);
+        $this->followingRedirects()->post("/jobs/{$job->id}/camera-check")
+            ->assertSee('Body A writes to one card only.')->assertSee('The clock of Body A is 1 min 15 s ahead.');
+        $this->assertNotSame([], glob(config('satchel.standins').'/cards/S02/DCIM/101*/OSTV0001.DNG'), 'the numbers rolled over into the next folder');
+        Artisan::call('satchel:simulate', ['what' => 'drive', '--drive' => 'Drive Fir', '--size' => '7', '--gone-after' => '2.5']);
+        $this->assertSame(['size_mb' => 7, 'gone_after_mb' => 2.5], json_decode((string) file_get_contents(config('satchel.standins').'/drives/drive-fir.json'), true));
+    }
+
+    public function test_what_is_looked_for_is_found_where_it_stands(): void
+    {
+        $this->demo();
+        $this->get('/find?q=lantern')->assertOk()->assertSee('The boat with the lanterns')->assertSee('/plan?open=3', false);
+        $this->get('/find?q=Solveig')->assertSee('/jobs/1/brief', false);
+        $this->get('/find?q='.urlencode('100%_'))->assertSee('Nothing holds')->assertDontSee('href="/shelf"><', false);
+        $this->get('/find?q='.urlencode('<b>'))->assertDontSee('<b>”', false);
+        $this->get('/find')->assertOk()->assertDontSee('Nothing holds');
+    }
+
     public function test_loading_twice_keeps_the_data(): void
     {
         $this->demo();
@@ -58,6 +80,8 @@ final class DemoTest extends TestCase
         $this->assertSame(0, Artisan::call('satchel:simulate', ['what' => 'shoot', '--frames' => 3, '--fault' => ['S01:missing']]));
         $this->assertMatchesRegularExpression('/\d+ frames are taken/', Artisan::output());
         $this->assertSame(2, Artisan::call('satchel:simulate', ['what' => 'film']));
+        $this->assertSame(2, Artisan::call('satchel:simulate', ['what' => 'camera', '--body' => 'Body Z']));
+        $this->assertSame(2, Artisan::call('satchel:simulate', ['what' => 'drive', '--drive' => 'Drive Oak']));
         $this->expectException(\InvalidArgumentException::class);
         Artisan::call('satchel:simulate', ['what' => 'shoot', '--fault' => ['S01:stolen']]);
     }

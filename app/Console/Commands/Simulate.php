@@ -6,36 +6,58 @@ namespace App\Console\Commands;
 
 use App\Desks\BriefDesk;
 use App\Desks\StandInDesk;
+use App\Devices\Devices;
 use App\Devices\StandIn\Fault;
+use App\Devices\StandIn\StandInDrive;
+use App\Models\Body;
+use App\Models\Destination;
 use App\Models\Job;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Kit\SaveMode;
 
 final class Simulate extends Command
 {
     protected $signature = 'satchel:simulate
-        {what : shoot or test}
+        {what : shoot, test, camera or drive}
         {--job= : id of the job; the next one without}
         {--frames=24 : frames a body}
         {--seed=1 : the same seed, the same day}
-        {--fault=* : CARD:missing, CARD:cut-short or CARD:flipped-byte, each strikes another frame}';
+        {--fault=* : CARD:missing, CARD:cut-short or CARD:flipped-byte, each strikes another frame}
+        {--body= : camera: the label of a body}
+        {--mode= : camera: mirror, overflow or split}
+        {--clock= : camera: seconds its clock is ahead}
+        {--number= : camera: the next frame number, 1 to 9999}
+        {--drive= : drive: the name of a stand-in drive}
+        {--size= : drive: its size in MB; it fills up beyond}
+        {--gone-after= : drive: pulled out once so many MB were written}';
 
-    protected $description = 'Shoots with the stand-in cameras: the planned day, or a test frame with every body';
+    protected $description = 'Moves the stand-ins: shoots the planned day, fires test frames, changes a camera or a drive';
 
     public function handle(StandInDesk $desk): int
     {
         $job = BriefDesk::open((int) ($this->option('job') ?? Job::query()->orderBy('date')->value('id')));
-        if ($this->argument('what') === 'test') {
-            $desk->fireTestFrames($job);
-            $this->line('Every body has fired at the same moment.');
+        switch ($this->argument('what')) {
+            case 'test':
+                $desk->fireTestFrames($job);
+                $this->line('Every body has fired at the same moment.');
 
-            return self::SUCCESS;
-        }
-        if ($this->argument('what') !== 'shoot') {
-            $this->error('what must be shoot or test');
+                return self::SUCCESS;
+            case 'camera':
+                return $this->changeCamera();
+            case 'drive':
+                return $this->changeDrive();
+            case 'shoot':
+                return $this->shoot($job, $desk);
+            default:
+                $this->error('what must be shoot, test, camera or drive');
 
-            return 2;
+                return 2;
         }
+    }
+
+    private function shoot(Job $job, StandInDesk $desk): int
+    {
         $faults = [];
         foreach ((array) $this->option('fault') as $given) {
             [$card, $fault] = [...explode(':', (string) $given, 2), ''];
@@ -48,6 +70,40 @@ final class Simulate extends Command
 
             return self::FAILURE;
         }
+
+        return self::SUCCESS;
+    }
+
+    private function changeCamera(): int
+    {
+        $body = Body::query()->whereRelation('item', 'label', (string) $this->option('body'))->first();
+        $mode = $this->option('mode') === null ? null : SaveMode::tryFrom((string) $this->option('mode'));
+        if ($body === null || ($this->option('mode') !== null && $mode === null)) {
+            $this->error($body === null ? '--body must be the label of a body on the shelf' : '--mode must be mirror, overflow or split');
+
+            return 2;
+        }
+        $camera = Devices::camera($body);
+        $camera->set($camera->settings()->with(...array_filter([
+            'mode' => $mode,
+            'clockErrorS' => $this->option('clock') === null ? null : (int) $this->option('clock'),
+            'nextNumber' => $this->option('number') === null ? null : max(1, min(9999, (int) $this->option('number'))),
+        ], static fn (mixed $change): bool => $change !== null)));
+        $this->line("{$this->option('body')} is set.");
+
+        return self::SUCCESS;
+    }
+
+    private function changeDrive(): int
+    {
+        $drive = Destination::query()->where('name', (string) $this->option('drive'))->first();
+        if ($drive === null || ! Devices::isStandIn($drive->folder)) {
+            $this->error('--drive must be the name of a stand-in drive');
+
+            return 2;
+        }
+        StandInDrive::make($drive->folder, (int) ($this->option('size') ?? 4000), $this->option('gone-after') === null ? null : (float) $this->option('gone-after'));
+        $this->line("{$drive->name} is set.");
 
         return self::SUCCESS;
     }

@@ -38,7 +38,7 @@
                             @if ($hole['isThere'])
                                 <a href="/jobs/{{ $job->id }}/{{ $hole['phase'] }}" data-key="{{ $index + 1 }}" @if ($hole['phase'] === $phase) aria-current="page" @endif>
                                     <x-hole :halves="$hole['halves']" />
-                                    <span>{{ ucfirst($hole['phase']) }}</span>
+                                    <span>{{ ucfirst($hole['phase']) }}@if ($hole['left'] > 0) <span class="figures" title="{{ $hole['left'] }} items not packed">{{ $hole['left'] }}<span class="visually-hidden"> items not packed</span></span>@endif</span>
                                     @if ($hole['open'] > 0)<span class="strap-open" title="{{ $hole['open'] }} open">{{ $hole['open'] }}<span class="visually-hidden"> open findings</span></span>@endif
                                 </a>
                             @else
@@ -50,6 +50,7 @@
             </nav>
             @auth
                 <div class="strap-tools">
+                    <a href="/find" data-key="/">Find</a>
                     <a href="/shelf" data-key="s">Shelf</a>
                     <a href="/folders" data-key="f">Folders</a>
                     <form method="post" action="/look">@csrf<button data-key="l" title="Change the look">{{ $isDim ? 'Paper' : 'Dim' }}</button></form>
@@ -84,6 +85,7 @@
         <dl class="grid grid-cols-[3rem_1fr] gap-y-1 mb-4">
             <dt class="figures">1 – 9</dt><dd>the phases of the strap</dd>
             <dt class="figures">j</dt><dd>all jobs</dd>
+            <dt class="figures">/</dt><dd>find something</dd>
             <dt class="figures">s</dt><dd>the shelf</dd>
             <dt class="figures">f</dt><dd>folders and drives</dd>
             <dt class="figures">n</dt><dd>the first field of a new line</dd>
