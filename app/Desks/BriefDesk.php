@@ -8,13 +8,16 @@ use App\Models\Job;
 use App\Models\Place;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** Brief: who, what, where, when. */
 final class BriefDesk
 {
-    private const EVERYTHING = ['place', 'segments.shotLines', 'segments.place', 'packing.item.body', 'packing.item.card', 'cameraChecks', 'runs'];
+    private const EVERYTHING = ['place', 'segments.shotLines', 'segments.place', 'packing.item.body', 'packing.item.card', 'latestCheck'];
 
     /** A job with all that its pages need, in a handful of queries. */
     public static function open(int $id): Job
@@ -36,7 +39,9 @@ final class BriefDesk
         return (int) round($today->diffInDays(Carbon::parse($job->date, $job->place->timezone)->startOfDay(), false));
     }
 
-    /** @param  array<string, mixed>  $fields as validated by JobRequest */
+    /**
+     * @param  array<string, mixed>  $fields  as validated by JobRequest
+     */
     public function save(array $fields, ?Job $job = null): Job
     {
         return DB::transaction(function () use ($fields, $job): Job {
@@ -45,6 +50,7 @@ final class BriefDesk
             unset($fields['people'], $fields['place_name'], $fields['latitude'], $fields['longitude'], $fields['timezone']);
             $job ??= new Job;
             $job->fill([...$fields, 'place_id' => $place->id])->save();
+            $this->refuseSkippedTimes($place);
             $job->people()->delete();
             $job->people()->createMany($people);
 
@@ -68,6 +74,25 @@ final class BriefDesk
         }
 
         return new Verdicts($verdicts);
+    }
+
+    /**
+     * A new day or time zone may skip an hour in which something is planned, in any job at that place.
+     *
+     * @throws ValidationException
+     */
+    private function refuseSkippedTimes(Place $place): void
+    {
+        foreach (Job::query()->where('place_id', $place->id)->with(['place', 'segments'])->get() as $job) {
+            $day = PlanDesk::localDay($job);
+            foreach ($job->segments as $segment) {
+                try {
+                    $day->instantOf(ClockTime::of($segment->start_clock));
+                } catch (ImpossibleValue) {
+                    throw ValidationException::withMessages(['date' => "{$segment->title} of {$job->name} is planned for {$segment->start_clock}, which the clocks skip on that day."]);
+                }
+            }
+        }
     }
 
     /** @param  array<string, mixed>  $fields */

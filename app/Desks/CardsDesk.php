@@ -101,12 +101,12 @@ final class CardsDesk
             $read[] = $row;
         }
         $job->cameraChecks()->create(['read' => $read, 'at' => now()]);
-        $job->unsetRelation('cameraChecks');
+        $job->unsetRelation('latestCheck');
     }
 
     public function lastCheck(Job $job): ?CameraCheckRecord
     {
-        return $job->cameraChecks->sortByDesc('id')->first();
+        return $job->latestCheck;
     }
 
     /** @return list<BodyRead> */

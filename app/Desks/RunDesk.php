@@ -33,6 +33,9 @@ final class RunDesk
     /** A run that has not been heard of for so long has died with its worker. */
     private const SILENT_S = 90;
 
+    /** @var array<int, Run|null> by job, for this request */
+    private array $last = [];
+
     public function __construct(
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
@@ -66,8 +69,8 @@ final class RunDesk
             'job_id' => $job->id, 'kind' => $kind, 'state' => 'waiting',
             'card_ids' => $cards->pluck('id')->values()->all(), 'destination_ids' => array_values($destinationIds),
         ]);
+        $this->last = [];
         CarryOutRun::dispatch($run->id);
-        $job->unsetRelation('runs');
 
         return $run;
     }
@@ -81,7 +84,7 @@ final class RunDesk
 
     public function last(Job $job): ?Run
     {
-        return $job->runs->sortByDesc('id')->first();
+        return $this->last[$job->id] ??= Run::query()->where('job_id', $job->id)->orderBy('id', 'desc')->first();
     }
 
     public function isSilent(Run $run): bool

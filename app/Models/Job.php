@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * A job: one brief, one day.
@@ -26,8 +27,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Segment> $segments
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Person> $people
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Packing> $packing
- * @property-read \Illuminate\Database\Eloquent\Collection<int, CameraCheckRecord> $cameraChecks
- * @property-read \Illuminate\Database\Eloquent\Collection<int, Run> $runs
+ * @property-read CameraCheckRecord|null $latestCheck
  */
 final class Job extends Model
 {
@@ -73,5 +73,11 @@ final class Job extends Model
     public function runs(): HasMany
     {
         return $this->hasMany(Run::class);
+    }
+
+    /** @return HasOne<CameraCheckRecord, $this> */
+    public function latestCheck(): HasOne
+    {
+        return $this->cameraChecks()->one()->latestOfMany();
     }
 }

@@ -11,6 +11,7 @@ use App\Desks\CopiesDesk;
 use App\Desks\CopyLedger;
 use App\Desks\KitDesk;
 use App\Desks\PlanDesk;
+use App\Desks\RunDesk;
 use App\Desks\Strap;
 use App\Devices\AllowedRoots;
 use App\Http\PostForm;
@@ -24,7 +25,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The desks keep what they read for the length of one request. */
-    private const DESKS = [BriefDesk::class, PlanDesk::class, KitDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, CopiesDesk::class, Strap::class];
+    private const DESKS = [BriefDesk::class, PlanDesk::class, KitDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
 
     public function register(): void
     {

@@ -12,13 +12,19 @@ use NorthSatchel\Plan\LocalDay;
  * Angles: rise and set −0.833°, twilights −6°, −12°, −18° (US Naval Observatory definitions);
  * golden −4° to +6° and blue −6° to −4° (common practice, no source).
  */
-final readonly class SunDay
+final class SunDay
 {
     public const RISE_SET_DEG = -0.833;
 
     private const HALF_DAY_S = 43200;
 
-    private function __construct(private GeoPoint $place, public int $solarNoon) {}
+    /** @var array<string, int|null> crossings found so far, by side and elevation */
+    private array $crossings = [];
+
+    /** @var array<int, float> the lowest moment on each side of noon */
+    private array $lowest = [];
+
+    private function __construct(private readonly GeoPoint $place, public readonly int $solarNoon) {}
 
     public static function of(GeoPoint $place, LocalDay $day): self
     {
@@ -65,13 +71,23 @@ final readonly class SunDay
     /** The last crossing upwards through this elevation in the 12 hours before solar noon. */
     public function morning(float $elevationDeg): ?int
     {
-        return $this->crossing($elevationDeg, -1);
+        return $this->known($elevationDeg, -1);
     }
 
     /** The first crossing downwards through this elevation in the 12 hours after solar noon. */
     public function evening(float $elevationDeg): ?int
     {
-        return $this->crossing($elevationDeg, 1);
+        return $this->known($elevationDeg, 1);
+    }
+
+    private function known(float $elevationDeg, int $side): ?int
+    {
+        $key = "{$side} {$elevationDeg}";
+        if (! array_key_exists($key, $this->crossings)) {
+            $this->crossings[$key] = $this->crossing($elevationDeg, $side);
+        }
+
+        return $this->crossings[$key];
     }
 
     /**
@@ -83,7 +99,7 @@ final readonly class SunDay
         $elevation = fn (float $at): float => Sun::at($this->place, $at)->elevationDeg;
         $edge = $this->solarNoon + $side * self::HALF_DAY_S;
         $inner = $edge - $side * 3600;
-        $low = self::extreme(static fn (float $at): float => -$elevation($at), (float) min($edge, $inner), (float) max($edge, $inner));
+        $low = $this->lowest[$side] ??= self::extreme(static fn (float $at): float => -$elevation($at), (float) min($edge, $inner), (float) max($edge, $inner));
         $high = (float) $this->solarNoon;
         if ($elevation($low) >= $elevationDeg || $elevation($high) <= $elevationDeg) {
             return null;

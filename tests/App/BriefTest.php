@@ -76,6 +76,16 @@ final class BriefTest extends TestCase
         $this->get('/jobs/1/brief')->assertDontSee('<script>alert(1)', false)->assertDontSee('<img src=x>', false)->assertSee('&lt;script&gt;alert(1)', false);
     }
 
+    public function test_a_new_day_that_skips_a_planned_hour_is_refused_and_nothing_changes(): void
+    {
+        $this->post('/jobs', self::brief(['date' => '2027-03-27']));
+        $this->post('/jobs/1/segments', ['title' => 'Last song', 'start_clock' => '02:20', 'minutes' => 20, 'priority' => 'must', 'lane' => 'lead']);
+        $this->from('/jobs/1/brief')->followingRedirects()->put('/jobs/1/brief', self::brief(['date' => '2027-03-28', 'client' => 'Somebody else']))
+            ->assertSee('Last song of Quarry concert is planned for 02:20, which the clocks skip on that day.')->assertSee('Somebody else');
+        $this->assertSame(['2027-03-27', 'Stenbrott Festival'], [Job::query()->firstOrFail()->date, Job::query()->firstOrFail()->client]);
+        $this->get('/jobs/1/plan')->assertOk();
+    }
+
     public function test_a_job_that_is_not_there_is_not_found(): void
     {
         $this->get('/jobs/77/brief')->assertNotFound();

@@ -29,7 +29,7 @@ final class RunningSatchel
 
     public function startServer(): void
     {
-        $this->spawn(['php', '-d', 'zlib.output_compression=1', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/router.php'], 'server');
+        $this->spawn(['php', '-d', 'zlib.output_compression=1', '-d', 'zlib.output_compression_level=2', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/router.php'], 'server');
         for ($i = 0; $i < 100 && @file_get_contents("{$this->url}/up") === false; $i++) {
             usleep(50_000);
         }
