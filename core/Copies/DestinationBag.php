@@ -19,14 +19,11 @@ use NorthSatchel\Copies\Volume\WritableFile;
  */
 final class DestinationBag
 {
-    private Manifest $listed;
+    private BagLists $lists;
 
     private bool $finishedBefore = false;
 
     private bool $marked = false;
-
-    /** @var array<string, true> listed paths that only the journal of an unfinished run knows */
-    private array $journaled = [];
 
     private ?WritableFile $writing = null;
 
@@ -44,7 +41,7 @@ final class DestinationBag
         public readonly string $label,
         private readonly string $name,
     ) {
-        $this->listed = new Manifest;
+        $this->lists = new BagLists($volume, $name);
     }
 
     /** @throws CopyConflict when the name is taken by something that is no bag of ours */
@@ -63,13 +60,11 @@ final class DestinationBag
             if (! $this->marked && ! $this->finishedBefore) {
                 throw CopyConflict::nameTaken($this->label, $this->name, 'it is no bag');
             }
-            if ($this->volume->kindOf($this->path(BagLayout::MANIFEST)) === EntryKind::File) {
-                $this->listed = Manifest::parse($this->volume->contents($this->path(BagLayout::MANIFEST)));
-            } elseif ($this->finishedBefore && ! $this->marked) {
+            if (! $this->lists->readManifest() && $this->finishedBefore && ! $this->marked) {
                 throw CopyConflict::nameTaken($this->label, $this->name, 'its manifest is of another kind');
             }
             if ($this->marked) {
-                $this->readJournal();
+                $this->lists->readJournal();
             }
         } catch (BrokenBag|UnableToRead $e) {
             throw CopyConflict::nameTaken($this->label, $this->name, $e->getMessage());
@@ -79,7 +74,7 @@ final class DestinationBag
     /** Whether a file of that card path belongs to a finished bag, and so is never written anew. */
     public function keeps(string $cardPath): bool
     {
-        return $this->finishedBefore && ! isset($this->journaled['data/'.$cardPath]) && ! isset($this->present[$cardPath])
+        return $this->finishedBefore && ! $this->lists->isJournaled('data/'.$cardPath) && ! isset($this->present[$cardPath])
             && $this->volume->kindOf($this->path('data/'.$cardPath)) !== null;
     }
 
@@ -99,7 +94,7 @@ final class DestinationBag
             throw CopyConflict::nameTaken($this->label, $path, 'it is no plain file');
         }
         try {
-            return $this->listed->hashOf($path) ?? $this->readHash($path);
+            return $this->lists->hashOf($path) ?? $this->readHash($path);
         } catch (UnableToRead $e) {
             throw CopyConflict::nameTaken($this->label, $path, $e->reason);
         }
@@ -107,7 +102,7 @@ final class DestinationBag
 
     public function lists(string $cardPath): bool
     {
-        return $this->listed->hashOf('data/'.$cardPath) !== null;
+        return $this->lists->hashOf('data/'.$cardPath) !== null;
     }
 
     public function isLost(): bool
@@ -122,7 +117,7 @@ final class DestinationBag
         if (! $this->lists($cardPath)) {
             $this->guarded(function () use ($cardPath, $hash): void {
                 $this->mark();
-                $this->enter($cardPath, $hash);
+                $this->lists->enter('data/'.$cardPath, $hash);
             });
         }
     }
@@ -149,7 +144,7 @@ final class DestinationBag
             $this->writing = null;
             $final = $this->path('data/'.$cardPath);
             $this->volume->rename($final.BagLayout::PARTIAL, $final);
-            $this->enter($cardPath, $hash);
+            $this->lists->enter('data/'.$cardPath, $hash);
             $this->present[$cardPath] = $hash;
         });
     }
@@ -181,7 +176,7 @@ final class DestinationBag
             }
             $this->problem ??= Names::printable($cardPath).' '.$why;
             unset($this->present[$cardPath]);
-            if (! $this->finishedBefore || isset($this->journaled['data/'.$cardPath])) {
+            if (! $this->finishedBefore || $this->lists->isJournaled('data/'.$cardPath)) {
                 $this->demote($cardPath);
             }
         }
@@ -199,17 +194,9 @@ final class DestinationBag
         }
         $this->guarded(function () use ($labels, $date): void {
             $this->volume->makeFolder($this->path('data'));
-            $tags = [
-                BagLayout::MANIFEST => $this->listed->text(),
-                BagLayout::INFO => BagInfo::forCopy($labels, $this->payloadBytes(), count($this->listed->all()), $date)->text(),
-                BagLayout::DECLARATION => BagLayout::DECLARATION_TEXT,
-            ];
-            $tagManifest = new Manifest;
-            foreach ($tags as $name => $text) {
+            foreach ($this->lists->tagFiles($labels, $date) as $name => $text) {
                 $this->volume->putTagFile($this->path($name), $text);
-                $tagManifest->put($name, Digest::ofText($text));
             }
-            $this->volume->putTagFile($this->path(BagLayout::TAG_MANIFEST), $tagManifest->text());
             $this->volume->removeOwn($this->path(BagLayout::UNFINISHED));
             $this->marked = false;
         });
@@ -232,13 +219,6 @@ final class DestinationBag
         return $this->fromMedium;
     }
 
-    private function enter(string $cardPath, string $hash): void
-    {
-        $this->journaled['data/'.$cardPath] = true;
-        $this->listed->put('data/'.$cardPath, $hash);
-        $this->volume->appendTagFile($this->path(BagLayout::UNFINISHED), Manifest::line('data/'.$cardPath, $hash));
-    }
-
     private function mark(): void
     {
         if (! $this->marked) {
@@ -248,28 +228,10 @@ final class DestinationBag
         }
     }
 
-    /** The journal of an unfinished bag; its last line may be cut short, and then does not count. */
-    private function readJournal(): void
-    {
-        $text = $this->volume->contents($this->path(BagLayout::UNFINISHED));
-        $end = strrpos($text, "\n");
-        foreach (explode("\n", $end === false ? '' : substr($text, 0, $end)) as $line) {
-            foreach (Manifest::parse($line)->all() as $path => $hash) {
-                $this->listed->put((string) $path, $hash);
-                $this->journaled[$path] = true;
-            }
-        }
-        foreach (array_keys($this->listed->all()) as $path) {
-            if ($this->volume->kindOf($this->path((string) $path)) !== EntryKind::File) {
-                $this->listed->drop((string) $path);
-            }
-        }
-    }
-
     /** In an unfinished bag a file that turned out wrong becomes partial again, so that it is written anew. */
     public function demote(string $cardPath): void
     {
-        $this->listed->drop('data/'.$cardPath);
+        $this->lists->drop('data/'.$cardPath);
         try {
             $final = $this->path('data/'.$cardPath);
             $this->volume->removeOwn($final.BagLayout::PARTIAL);
@@ -297,16 +259,6 @@ final class DestinationBag
         }
 
         return $digest->hex();
-    }
-
-    private function payloadBytes(): int
-    {
-        $bytes = 0;
-        foreach ($this->volume->entries($this->path('data')) as $entry) {
-            $bytes += $entry->kind === EntryKind::File && $this->listed->hashOf(substr($entry->path, strlen($this->name) + 1)) !== null ? $entry->bytes : 0;
-        }
-
-        return $bytes;
     }
 
     private function isEmpty(): bool
