@@ -19,11 +19,12 @@ final class ComputeCommand
      */
     public static function run(array $arguments): int
     {
+        $topics = new Topics;
         if (count($arguments) !== 1) {
-            throw Refusal::because('topic must be given once: ./satchel compute TOPIC, one of '.implode(', ', Topics::names()));
+            throw Refusal::because('topic must be given once: ./satchel compute TOPIC, one of '.implode(', ', $topics->names()));
         }
-        if (! in_array($arguments[0], Topics::names(), true)) {
-            throw Refusal::of('topic', 'must be one of '.implode(', ', Topics::names()));
+        if (! in_array($arguments[0], $topics->names(), true)) {
+            throw Refusal::of('topic', 'must be one of '.implode(', ', $topics->names()));
         }
         $text = (string) stream_get_contents(STDIN, self::LONGEST_INPUT);
         $input = json_decode($text, false, 64);
@@ -31,7 +32,7 @@ final class ComputeCommand
             throw Refusal::because('input must be one JSON object');
         }
         try {
-            $answer = Topics::answer($arguments[0], $input);
+            $answer = $topics->answer($arguments[0], $input);
         } catch (ImpossibleValue $e) {
             throw Refusal::of($e->field, $e->must);
         }

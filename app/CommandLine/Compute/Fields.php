@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\CommandLine\Compute;
 
 use App\CommandLine\Refusal;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Scout\GeoPoint;
 
@@ -123,6 +125,152 @@ final readonly class Fields
         return $numbers;
     }
 
+    /**
+     * True or false; false where it is absent.
+     *
+     * @throws Refusal
+     */
+    public function flag(string $name): bool
+    {
+        $value = $this->object->{$name} ?? false;
+
+        return is_bool($value) ? $value : throw Refusal::of($this->path.$name, 'must be true or false');
+    }
+
+    /**
+     * A list of objects, each read with fields of its own.
+     *
+     * @param  list<string>  $known
+     * @return list<self>
+     *
+     * @throws Refusal
+     */
+    public function objects(string $name, array $known, bool $isOptional = false): array
+    {
+        $list = [];
+        foreach ($this->items($name, 'must be a list of objects', $isOptional) as $index => $item) {
+            if (! $item instanceof \stdClass) {
+                throw Refusal::of("{$this->path}{$name}[{$index}]", 'must be an object');
+            }
+            $list[] = new self($item, $known, "{$this->path}{$name}[{$index}].");
+        }
+
+        return $list;
+    }
+
+    /**
+     * One object within the object.
+     *
+     * @param  list<string>  $known
+     *
+     * @throws Refusal
+     */
+    public function object(string $name, array $known): self
+    {
+        $value = $this->required($name, 'must be an object');
+        if (! $value instanceof \stdClass) {
+            throw Refusal::of($this->path.$name, 'must be an object');
+        }
+
+        return new self($value, $known, "{$this->path}{$name}.");
+    }
+
+    public function isText(string $name): bool
+    {
+        return is_string($this->object->{$name} ?? null);
+    }
+
+    /**
+     * A list of texts, each of which must be among those that are known, where these are given.
+     *
+     * @param  list<string>|null  $among
+     * @return list<string>
+     *
+     * @throws Refusal
+     */
+    public function texts(string $name, ?array $among = null, bool $isOptional = true): array
+    {
+        $texts = [];
+        foreach ($this->items($name, 'must be a list of texts', $isOptional) as $index => $item) {
+            if (! is_string($item) || $item === '') {
+                throw Refusal::of("{$this->path}{$name}[{$index}]", 'must be a text');
+            }
+            if ($among !== null && ! in_array($item, $among, true)) {
+                throw Refusal::of("{$this->path}{$name}[{$index}]", 'must be an id that is there');
+            }
+            $texts[] = $item;
+        }
+
+        return $texts;
+    }
+
+    /**
+     * An id that none before it has.
+     *
+     * @param  array<string|int, mixed>  $taken  by id
+     *
+     * @throws Refusal
+     */
+    public function newId(array $taken): string
+    {
+        $id = $this->text('id', 'must be a text');
+        if ($id === '' || isset($taken[$id])) {
+            throw Refusal::of($this->path.'id', $id === '' ? 'must not be empty' : 'must be unlike every other id');
+        }
+
+        return $id;
+    }
+
+    /**
+     * Null where it is absent.
+     *
+     * @throws Refusal
+     */
+    public function textIfGiven(string $name): ?string
+    {
+        return $this->has($name) ? $this->text($name) : null;
+    }
+
+    /**
+     * Null where it is absent.
+     *
+     * @throws Refusal
+     */
+    public function wholeIfGiven(string $name, int $min, int $max = 1_000_000_000): ?int
+    {
+        return $this->has($name) ? $this->whole($name, $min, $max) : null;
+    }
+
+    /**
+     * Minutes since midnight of a clock time.
+     *
+     * @throws Refusal
+     */
+    public function clock(string $name): int
+    {
+        try {
+            return ClockTime::of($this->text($name, 'must be a time as HH:MM, hours 00 to 47'))->minutes;
+        } catch (ImpossibleValue $e) {
+            throw Refusal::of($this->path.$name, $e->must);
+        }
+    }
+
+    /**
+     * Null where it is absent.
+     *
+     * @throws Refusal
+     */
+    public function clockIfGiven(string $name): ?int
+    {
+        return $this->has($name) ? $this->clock($name) : null;
+    }
+
+    /** A refusal of one of these fields. */
+    public function refusal(string $name, string $must): Refusal
+    {
+        return Refusal::of($this->path.$name, $must);
+    }
+
     /** @throws Refusal */
     public function place(): GeoPoint
     {
@@ -157,6 +305,21 @@ final readonly class Fields
         ))->getTimestamp();
 
         return $seconds + (float) ('0'.($parts[7] === '' ? '.0' : $parts[7]));
+    }
+
+    /**
+     * @return list<mixed>
+     *
+     * @throws Refusal
+     */
+    private function items(string $name, string $must, bool $isOptional): array
+    {
+        if ($isOptional && ! $this->has($name)) {
+            return [];
+        }
+        $list = $this->required($name, $must);
+
+        return is_array($list) ? array_values($list) : throw Refusal::of($this->path.$name, $must);
     }
 
     /** @throws Refusal when it is absent */

@@ -20,6 +20,23 @@ final class ComputeTest extends TestCase
 
     private const CELLS = ['frames' => 600, 'frames_per_charge' => 600, 'hours_standby' => 10, 'standby_hours_per_charge' => 10, 'temperature_c' => 20];
 
+    private const SHADOW = ['latitude_deg' => 59.3, 'longitude_deg' => 18.1, 'date' => '2026-06-21', 'timezone' => 'Europe/Stockholm', 'subject_height_m' => 1.5,
+        'object' => ['bearing_deg' => 200, 'distance_m' => 10, 'height_m' => 40, 'width_m' => 2]];
+
+    private const BLUR = ['speed_m_s' => 8, 'distance_m' => 20, 'focal_mm' => 200, 'shutter_s' => 0.001, 'pixel_um' => 5];
+
+    private const TIMELINE = ['start' => '22:00', 'segments' => [
+        ['id' => 'drinks', 'minutes' => 120, 'place' => 'garden'], ['id' => 'fireworks', 'minutes' => 20, 'place' => 'hall', 'fixed_start' => '24:10'], ['id' => 'dance', 'minutes' => 60],
+    ], 'travel' => [['from' => 'hall', 'to' => 'garden', 'minutes' => 15]]];
+
+    private const REPLAN = ['now' => '14:00', 'segments' => [
+        ['id' => 'groups', 'minutes' => 20, 'value' => 50, 'may_move_to' => ['reception']], ['id' => 'speeches', 'minutes' => 40, 'value' => 100, 'must' => true, 'fixed_start' => '14:10'],
+    ], 'pockets' => [['id' => 'reception', 'minutes' => 30]]];
+
+    private const REHEARSE = ['start' => '09:00', 'runs' => 2000, 'seed' => 4, 'correlation' => 0.2, 'segments' => [
+        ['id' => 'drive', 'minutes_low' => 20, 'minutes_likely' => 30, 'minutes_high' => 40], ['id' => 'vows', 'minutes_low' => 60, 'minutes_likely' => 60, 'minutes_high' => 60, 'fixed_start' => '09:30'],
+    ]];
+
     public function test_sun(): void
     {
         $answer = $this->compute('sun', self::SUN);
@@ -50,6 +67,52 @@ final class ComputeTest extends TestCase
         $this->assertEquals(['charges' => 2, 'derate' => 1], $this->compute('battery-budget', [...self::CELLS, 'reserve' => null]));
     }
 
+    public function test_shadow(): void
+    {
+        $answer = $this->compute('shadow', self::SHADOW);
+        $this->assertCount(1, $answer['intervals']);
+        $this->assertMatchesRegularExpression('/^2026-06-21T1\d:\d\d:\d\d\+02:00$/', $answer['intervals'][0]['from']);
+        $this->assertSame(['intervals' => []], $this->compute('shadow', [...self::SHADOW, 'subject_height_m' => 60]));
+    }
+
+    public function test_exposure_and_motion_blur(): void
+    {
+        $answer = $this->compute('exposure', ['f_number' => 11, 'shutter_s' => 0.0025, 'iso' => 50, 'scene' => ['ev100' => 14.64]]);
+        $this->assertEqualsWithDelta(-1.92, $answer['stops_over_scene'], 0.01);
+        $this->assertEqualsWithDelta(9.5, $this->compute('exposure', ['f_number' => 2.8, 'shutter_s' => 0.01, 'iso' => 400, 'scene' => 'window_side'])['scene_ev100'], 1e-12);
+        $this->assertEquals(['blur_mm' => 0.08, 'blur_px' => 16], $this->compute('motion-blur', self::BLUR));
+    }
+
+    public function test_timeline_with_its_conflict(): void
+    {
+        $answer = $this->compute('timeline', self::TIMELINE);
+        $this->assertSame(['id' => 'drinks', 'earliest_start' => '22:00', 'latest_start' => '21:55', 'slack_minutes' => -5], $answer['segments'][0]);
+        $this->assertSame([['lane' => 'lead', 'from' => 'garden', 'to' => 'hall', 'at' => '23:55', 'before' => 'fireworks']], $answer['leave_by']);
+        $this->assertSame([['segments' => ['drinks', 'fireworks'], 'minutes' => 5, 'why' => 'anchor']], $answer['conflicts']);
+        $this->assertSame('24:10', $answer['segments'][1]['earliest_start']);
+        $this->assertNull($answer['segments'][2]['latest_start']);
+    }
+
+    public function test_replan(): void
+    {
+        $answer = $this->compute('replan', self::REPLAN);
+        $this->assertSame(['feasible', 'choices', 'value', 'optimal', 'short_by_minutes'], array_keys($answer));
+        $this->assertSame(['id' => 'groups', 'how' => 'moved', 'start' => null, 'end' => null, 'pocket' => 'reception'], $answer['choices'][0]);
+        $this->assertSame(['id' => 'speeches', 'how' => 'full', 'start' => '14:10', 'end' => '14:50', 'pocket' => null], $answer['choices'][1]);
+        $late = $this->compute('replan', [...self::REPLAN, 'now' => '14:13']);
+        $this->assertSame([false, [], null, 3], [$late['feasible'], $late['choices'], $late['value'], $late['short_by_minutes']]);
+    }
+
+    public function test_rehearse_is_repeatable(): void
+    {
+        $answer = $this->compute('rehearse', self::REHEARSE);
+        $this->assertSame($answer, $this->compute('rehearse', self::REHEARSE));
+        $this->assertNull($answer['segments'][0]['on_time']);
+        $this->assertEqualsWithDelta(0.5, $answer['segments'][1]['on_time'], 0.06);
+        $this->assertSame('10:30', $answer['finish_p50']);
+        $this->assertSame(['drive', 'vows'], array_column($answer['drivers'], 'id'));
+    }
+
     /** @return array<string, array{string, array<string, mixed>|string, string}> topic, input, the field that must be named */
     public static function refusals(): array
     {
@@ -77,6 +140,30 @@ final class ComputeTest extends TestCase
             'all in reserve' => ['card-budget', [...self::CARDS, 'reserve' => 1], 'reserve'],
             'nothing recorded' => ['card-budget', [...self::CARDS, 'raw_mb' => 0, 'jpeg_mb' => 0], 'jpeg_mb'],
             'a charge of nothing' => ['battery-budget', [...self::CELLS, 'frames_per_charge' => 0], 'frames_per_charge'],
+            'a bearing of 360' => ['shadow', [...self::SHADOW, 'object' => [...self::SHADOW['object'], 'bearing_deg' => 360]], 'object.bearing_deg'],
+            'a thing nowhere' => ['shadow', [...self::SHADOW, 'object' => null], 'object'],
+            'a field too many within' => ['shadow', [...self::SHADOW, 'object' => [...self::SHADOW['object'], 'colour' => 1]], 'object.colour'],
+            'f-number 0' => ['exposure', ['f_number' => 0, 'shutter_s' => 1, 'iso' => 100, 'scene' => 'sun'], 'f_number'],
+            'no such scene' => ['exposure', ['f_number' => 8, 'shutter_s' => 1, 'iso' => 100, 'scene' => 'moon'], 'scene'],
+            'a scene that is a number' => ['exposure', ['f_number' => 8, 'shutter_s' => 1, 'iso' => 100, 'scene' => 15], 'scene'],
+            'followed worse than not at all' => ['motion-blur', [...self::BLUR, 'tracking_error' => 1.5], 'tracking_error'],
+            'segments that are none' => ['timeline', [...self::TIMELINE, 'segments' => 'all'], 'segments'],
+            'a segment that is none' => ['timeline', [...self::TIMELINE, 'segments' => [7]], 'segments[0]'],
+            'negative minutes' => ['timeline', [...self::TIMELINE, 'segments' => [['id' => 'a', 'minutes' => 5], ['id' => 'b', 'minutes' => -1]]], 'segments[1].minutes'],
+            'half a minute' => ['timeline', [...self::TIMELINE, 'segments' => [['id' => 'a', 'minutes' => 2.5]]], 'segments[0].minutes'],
+            'the same id twice' => ['timeline', [...self::TIMELINE, 'segments' => [['id' => 'a', 'minutes' => 5], ['id' => 'a', 'minutes' => 1]]], 'segments[1].id'],
+            'after nobody' => ['timeline', [...self::TIMELINE, 'segments' => [['id' => 'a', 'minutes' => 5, 'after' => ['z']]]], 'segments[0].after[0]'],
+            'after itself' => ['timeline', [...self::TIMELINE, 'segments' => [['id' => 'a', 'minutes' => 5, 'after' => ['a']]]], 'after'],
+            'a time that is none' => ['timeline', [...self::TIMELINE, 'start' => '48:00'], 'start'],
+            'a way that is missing' => ['timeline', [...self::TIMELINE, 'travel' => []], 'travel'],
+            'a way listed twice' => ['timeline', [...self::TIMELINE, 'travel' => [...self::TIMELINE['travel'], ...self::TIMELINE['travel']]], 'travel[1].to'],
+            'a short way that is longer' => ['replan', [...self::REPLAN, 'segments' => [['id' => 'a', 'minutes' => 5, 'short_minutes' => 5, 'short_value' => 1, 'value' => 1]]], 'segments[0].short_minutes'],
+            'a value of 1001' => ['replan', [...self::REPLAN, 'segments' => [['id' => 'a', 'minutes' => 5, 'value' => 1001]]], 'segments[0].value'],
+            'a must that is a word' => ['replan', [...self::REPLAN, 'segments' => [['id' => 'a', 'minutes' => 5, 'value' => 1, 'must' => 'yes']]], 'segments[0].must'],
+            'a pocket that is not there' => ['replan', [...self::REPLAN, 'segments' => [['id' => 'a', 'minutes' => 5, 'value' => 1, 'may_move_to' => ['bar']]]], 'segments[0].may_move_to[0]'],
+            'likely before low' => ['rehearse', [...self::REHEARSE, 'segments' => [['id' => 'a', 'minutes_low' => 5, 'minutes_likely' => 4, 'minutes_high' => 9]]], 'segments[0].minutes_likely'],
+            'no run' => ['rehearse', [...self::REHEARSE, 'runs' => 0], 'runs'],
+            'more than one with another' => ['rehearse', [...self::REHEARSE, 'correlation' => 1.1], 'correlation'],
             'colder than cold' => ['battery-budget', [...self::CELLS, 'temperature_c' => -300], 'temperature_c'],
         ];
     }

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CommandLine\Compute;
+
+use NorthSatchel\Exposure\ExposureValue;
+use NorthSatchel\Exposure\Scene;
+use NorthSatchel\Optics\MotionBlur;
+
+/** Exposure and what moves while the shutter is open. */
+final class ExposureTopics
+{
+    /** @return array<string, float> */
+    public static function exposure(\stdClass $input): array
+    {
+        $in = new Fields($input, ['f_number', 'shutter_s', 'iso', 'scene']);
+        $exposure = ExposureValue::of(
+            fNumber: $in->number('f_number', above: 0),
+            shutterS: $in->number('shutter_s', above: 0),
+            iso: $in->number('iso', above: 0),
+        );
+        $scene = $in->isText('scene')
+            ? $in->oneOf('scene', Scene::class)->ev100()
+            : $in->object('scene', ['ev100'])->number('ev100');
+
+        return ['ev100' => $exposure->ev100, 'scene_ev100' => $scene, 'stops_over_scene' => $exposure->stopsOver($scene)];
+    }
+
+    /** @return array<string, float> */
+    public static function motionBlur(\stdClass $input): array
+    {
+        $in = new Fields($input, ['speed_m_s', 'distance_m', 'focal_mm', 'shutter_s', 'pixel_um', 'tracking_error']);
+        $blur = MotionBlur::of(
+            speedMS: $in->number('speed_m_s', min: 0),
+            distanceM: $in->number('distance_m', above: 0),
+            focalMm: $in->number('focal_mm', above: 0),
+            shutterS: $in->number('shutter_s', above: 0),
+            pixelUm: $in->number('pixel_um', above: 0),
+            trackingError: $in->number('tracking_error', min: 0, max: 1, default: 1),
+        );
+
+        return ['blur_mm' => $blur->mm, 'blur_px' => $blur->pixels];
+    }
+}
