@@ -17,6 +17,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShotController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StandInController;
+use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\DemoOnly;
 use Illuminate\Support\Facades\Route;
 
@@ -45,6 +46,10 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/jobs/{job}/brief', [BriefController::class, 'update']);
 
     Route::get('/jobs/{job}/plan', [PlanController::class, 'show']);
+    Route::get('/jobs/{job}/what-if', [WhatIfController::class, 'show']);
+    Route::post('/jobs/{job}/what-if', [WhatIfController::class, 'apply']);
+    Route::post('/plan-changes/{change}/undo', [WhatIfController::class, 'undo']);
+    Route::get('/jobs/{job}/rehearse', [WhatIfController::class, 'rehearse']);
     Route::post('/jobs/{job}/travels', [PlanController::class, 'travel']);
     Route::post('/jobs/{job}/segments', [SegmentController::class, 'store']);
     Route::put('/segments/{segment}', [SegmentController::class, 'update']);

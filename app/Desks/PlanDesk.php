@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\DayRuler;
 use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\PlanJudge;
@@ -57,11 +58,13 @@ final class PlanDesk
     /**
      * The day as a list: segments in the order of time, each shot with the time its segment gives it.
      *
-     * @return list<array{segment: StoredSegment, from: string, to: string, shots: list<array{line: ShotLine, at: string}>, shotMinutes: int, frames: int}>
+     * @return list<array{segment: StoredSegment, from: string, to: string, slack: int|null, leaveBy: string|null, shots: list<array{line: ShotLine, at: string}>, shotMinutes: int, frames: int}>
      */
     public function list(Job $job): array
     {
         $day = self::localDay($job);
+        $passes = DayPasses::of($this->day($job));
+        $leave = $passes->leaveBy();
         $rows = [];
         foreach ($job->segments->sortBy([['start_clock', 'asc'], ['lane', 'asc'], ['id', 'asc']]) as $segment) {
             $start = $day->instantOf(ClockTime::of($segment->start_clock));
@@ -75,6 +78,8 @@ final class PlanDesk
                 'segment' => $segment,
                 'from' => $day->face($start),
                 'to' => $day->face($start + $segment->minutes * 60),
+                'slack' => $passes->slack($segment->id),
+                'leaveBy' => isset($leave[$segment->id]) ? $day->face($leave[$segment->id]) : null,
                 'shots' => $shots,
                 'shotMinutes' => (int) $segment->shotLines->sum('minutes'),
                 'frames' => (int) $segment->shotLines->sum('frames'),
@@ -180,6 +185,11 @@ final class PlanDesk
                 placeId: $stored->place_id,
                 placeName: $place?->name,
                 shotMinutes: (int) $stored->shotLines->sum('minutes'),
+                shortMinutes: $stored->short_minutes,
+                lowMinutes: $stored->low_minutes,
+                highMinutes: $stored->high_minutes,
+                mayMove: $stored->may_move,
+                takesInMinutes: $stored->takes_in_minutes,
             );
         }
         $point = self::point($job->place);

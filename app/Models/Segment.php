@@ -22,6 +22,11 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $priority
  * @property bool $is_outdoor
  * @property bool $is_anchor
+ * @property int|null $short_minutes
+ * @property int|null $low_minutes
+ * @property int|null $high_minutes
+ * @property bool $may_move
+ * @property int $takes_in_minutes
  * @property-read Place|null $place
  * @property-read Job $job
  * @property-read \Illuminate\Database\Eloquent\Collection<int, ShotLine> $shotLines
@@ -35,7 +40,7 @@ final class Segment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['is_outdoor' => 'bool', 'is_anchor' => 'bool', 'minutes' => 'int'];
+        return ['is_outdoor' => 'bool', 'is_anchor' => 'bool', 'may_move' => 'bool', 'minutes' => 'int', 'takes_in_minutes' => 'int'];
     }
 
     /** @return BelongsTo<Job, $this> */

@@ -37,6 +37,17 @@ final readonly class PlannedDay
         return $lanes;
     }
 
+    /** Minutes of a way: as somebody said, else as the map makes likely, else none. */
+    public function likelyWay(int $from, int $to): int
+    {
+        $known = $this->travels->minutes($from, $to);
+        if ($known !== null || ! isset($this->points[$from], $this->points[$to])) {
+            return $known ?? 0;
+        }
+
+        return Travels::estimate($this->points[$from], $this->points[$to]);
+    }
+
     /**
      * Neighbours in a lane, with the place each is at: without a place one is where the one before was.
      *

@@ -13,6 +13,11 @@ final readonly class Segment
      * @param  int  $startsAt  Unix seconds
      * @param  int|null  $placeId  null: where the one before was
      * @param  int  $shotMinutes  what its shot lines add up to
+     * @param  int|null  $shortMinutes  the shortest bearable length
+     * @param  int|null  $lowMinutes  how short it may turn out
+     * @param  int|null  $highMinutes  how long it may turn out
+     * @param  bool  $mayMove  into a later segment that takes others in
+     * @param  int  $takesInMinutes  minutes of other segments that fit into this one
      *
      * @throws ImpossibleValue
      */
@@ -28,10 +33,24 @@ final readonly class Segment
         public ?int $placeId,
         public ?string $placeName,
         public int $shotMinutes = 0,
+        public ?int $shortMinutes = null,
+        public ?int $lowMinutes = null,
+        public ?int $highMinutes = null,
+        public bool $mayMove = false,
+        public int $takesInMinutes = 0,
     ) {
         if ($minutes < 1) {
             throw ImpossibleValue::of('minutes', 'must be at least 1');
         }
+    }
+
+    /** The same with another start and length. */
+    public function at(int $startsAt, int $minutes): self
+    {
+        return new self(
+            $this->id, $this->title, $this->lane, $startsAt, $minutes, $this->priority, $this->isOutdoor, $this->isAnchor, $this->placeId, $this->placeName,
+            $this->shotMinutes, $this->shortMinutes, $this->lowMinutes, $this->highMinutes, $this->mayMove, $this->takesInMinutes,
+        );
     }
 
     public function endsAt(): int

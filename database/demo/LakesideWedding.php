@@ -77,16 +77,16 @@ final class LakesideWedding
         ]);
         self::segment($job, $shore, 'Lakeside portraits', self::clock($portraits), 60, 'should', isOutdoor: true, shots: [
             ['Walking along the shore', 'must', 15, 60, 35], ['Against the light, the reeds', 'should', 15, 40, 85], ['The boat with the lanterns', 'must', 15, 45, 50],
-        ]);
+        ], gives: ['short_minutes' => 30, 'low_minutes' => 50, 'high_minutes' => 90]);
         self::segment($job, $chapel, 'Ceremony', self::clock($ceremony), 40, 'must', isAnchor: true, shots: [
             ['Coming in', 'must', 5, 60, 50], ['Vows and rings from behind the fourth pew', 'must', 10, 80, 180], ['Going out, petals', 'must', 5, 70, 24],
         ]);
         self::segment($job, $chapel, 'Family groups', self::clock($ceremony + 50), 35, 'must', shots: [
             ['The two with all parents', 'must', 5, 15, 50], ['Both grandmothers', 'must', 5, 12, 50], ['Wide family, on the steps', 'must', 10, 20, 35], ['Attendants', 'should', 8, 20, 50],
-        ]);
+        ], gives: ['short_minutes' => 20, 'low_minutes' => 30, 'high_minutes' => 60, 'may_move' => true]);
         self::segment($job, $boathouse, 'Dinner and speeches', self::clock($dinner), 120, 'must', isAnchor: true, shots: [
             ['Speeches and who listens', 'must', 60, 180, 85], ["Emrik's brother plays", 'must', 15, 40, 50],
-        ]);
+        ], gives: ['takes_in_minutes' => 25]);
         self::segment($job, $boathouse, 'First dance and the floor', self::clock($isWinter ? $dinner + 150 : max($dinner + 150, $portraits + 80)), 90, 'must', shots: [
             ['First dance', 'must', 10, 80, 35], ['The floor, people laughing', 'should', 60, 150, 24],
         ]);
@@ -107,7 +107,10 @@ final class LakesideWedding
         ]);
     }
 
-    /** @param  list<array{string, string, int, int, int}>  $shots what, priority, minutes, frames, focal length */
+    /**
+     * @param  list<array{string, string, int, int, int}>  $shots  what, priority, minutes, frames, focal length
+     * @param  array<string, mixed>  $gives  what it can give when the day runs late
+     */
     private static function segment(
         Job $job,
         Place $place,
@@ -119,10 +122,11 @@ final class LakesideWedding
         bool $isOutdoor = false,
         bool $isAnchor = false,
         array $shots = [],
+        array $gives = [],
     ): void {
         $segment = $job->segments()->create([
             'place_id' => $place->id, 'title' => $title, 'lane' => $lane, 'start_clock' => $start, 'minutes' => $minutes,
-            'priority' => $priority, 'is_outdoor' => $isOutdoor, 'is_anchor' => $isAnchor,
+            'priority' => $priority, 'is_outdoor' => $isOutdoor, 'is_anchor' => $isAnchor, ...$gives,
         ]);
         foreach ($shots as $index => [$what, $must, $lasts, $frames, $focal]) {
             $segment->shotLines()->create(['position' => $index + 1, 'what' => $what, 'priority' => $must, 'minutes' => $lasts, 'frames' => $frames, 'focal_mm' => $focal]);

@@ -85,6 +85,26 @@ final class WholeJobTest extends BrowserTestCase
         $this->assertNoComplaints();
     }
 
+    #[Depends('test_3_the_plan_is_judged_mended_and_changed_without_a_full_load')]
+    public function test_3b_what_if_we_are_late_is_answered_applied_and_undone(): void
+    {
+        $this->visit('/jobs/1/plan');
+        $this->press('What if we run late?');
+        $this->see('What gives if we run late?', "Today's plan");
+        self::$browser->script('[...document.querySelectorAll("#f-segment option")].find((o) => o.textContent.includes("Family groups")).selected = true');
+        self::$browser->type('f-late', '60');
+        $this->press('Work it out');
+        $this->see('Family groups moves into Dinner and speeches, 20 min of it.');
+        $this->press('Make this the plan');
+        $this->see('The re-plan is the plan now.');
+        $this->assertSame(0, self::$browser->script('return [...document.querySelectorAll("main h2")].filter((h) => h.textContent.includes("Family groups")).length'));
+        $this->press('Undo');
+        $this->see('The plan is as it was.', 'Family groups');
+        $this->visit('/jobs/1/rehearse');
+        $this->see('How likely is the day to hold?', '3000 simulated days');
+        $this->assertNoComplaints();
+    }
+
     #[Depends('test_1_sign_in_and_see_what_is_urgent')]
     public function test_4_the_bag_is_filled_from_the_plan_and_ticked(): void
     {

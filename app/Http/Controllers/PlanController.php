@@ -26,8 +26,6 @@ final class PlanController
             'verdicts' => $strap->of($opened, 'plan'),
             'ruler' => $ruler,
             'rulerText' => implode('; ', array_map(static fn (array $row): string => "{$row['from']} to {$row['to']} {$row['segment']->title}", $list)),
-            'slips' => $ruler->slips(),
-            'links' => $ruler->links(),
             'list' => $list,
             'places' => Place::query()->orderBy('name')->pluck('name'),
             'edit' => (string) $request->query('edit'),

@@ -27,6 +27,10 @@ final class SegmentRequest extends FormRequest
             'priority' => ['required', 'in:must,should,nice'],
             'lane' => ['required', 'in:lead,second'],
             'place_name' => ['nullable', 'string', 'max:120'],
+            'short_minutes' => ['nullable', 'integer', 'min:1', 'lt:minutes'],
+            'low_minutes' => ['nullable', 'integer', 'min:1', 'lte:minutes'],
+            'high_minutes' => ['nullable', 'integer', 'max:2880', 'gte:minutes'],
+            'takes_in_minutes' => ['nullable', 'integer', 'between:0,600'],
         ];
     }
 
@@ -36,8 +40,19 @@ final class SegmentRequest extends FormRequest
         return [
             'required' => 'This is needed.',
             'minutes.integer' => 'This must be a whole number of minutes.',
+            'short_minutes.lt' => 'The shortest bearable length is below the planned one.',
+            'low_minutes.lte' => 'How short it may turn out is at most the planned length.',
+            'high_minutes.gte' => 'How long it may turn out is at least the planned length.',
+            'integer' => 'This must be a whole number of minutes.',
+            'min' => 'At least one minute.',
+            'takes_in_minutes.between' => 'From 0 to 600 minutes.',
             'minutes.between' => 'A segment lasts from 1 to 1440 minutes.',
         ];
+    }
+
+    private function wholeOrNull(string $field): ?int
+    {
+        return $this->filled($field) ? $this->integer($field) : null;
     }
 
     /** @return array<string, mixed> what is stored; a place that is not known yet is made, without coordinates */
@@ -55,6 +70,11 @@ final class SegmentRequest extends FormRequest
             'place_id' => $place?->id,
             'is_outdoor' => $this->boolean('is_outdoor'),
             'is_anchor' => $this->boolean('is_anchor'),
+            'short_minutes' => $this->wholeOrNull('short_minutes'),
+            'low_minutes' => $this->wholeOrNull('low_minutes'),
+            'high_minutes' => $this->wholeOrNull('high_minutes'),
+            'may_move' => $this->boolean('may_move'),
+            'takes_in_minutes' => $this->integer('takes_in_minutes'),
         ];
     }
 }

@@ -1,4 +1,4 @@
-@php $laneHeight = 92; $top = 30; $skyHeight = $top + count($slips) * $laneHeight + 8; $height = $skyHeight + 24; @endphp
+@php $slips = $ruler->slips(); $links = $ruler->links(); $caption ??= true; $laneHeight = 92; $top = 30; $skyHeight = $top + count($slips) * $laneHeight + 8; $height = $skyHeight + 24; @endphp
 <figure class="mb-4">
     <div class="ruler-scroll" tabindex="0" role="region" aria-label="The day, drawn">
     <svg class="ruler" viewBox="0 0 1000 {{ $height }}" role="group" aria-label="The day: {{ $rulerText }}">
@@ -20,7 +20,7 @@
                 </g>
             @endforeach
             @foreach ($row as $slip)
-                <a href="#segment-{{ $slip['id'] }}" aria-label="{{ $slip['time'] }} {{ $slip['title'] }}">
+                <a href="{{ $linkTo ?? '' }}#segment-{{ $slip['id'] }}" aria-label="{{ $slip['time'] }} {{ $slip['title'] }}">
                     <svg x="{{ $slip['x'] }}" y="{{ $y + 14 }}" width="{{ $slip['width'] }}" height="74" @class(['slip', 'outdoor' => $slip['isOutdoor']])>
                         <title>{{ $slip['time'] }} {{ $slip['title'] }}, {{ $slip['priority'] }}{{ $slip['isAnchor'] ? ', does not move' : '' }}</title>
                         <rect x="1" y="1" width="{{ max(2, $slip['width'] - 2) }}" height="72" rx="2"/>
@@ -39,5 +39,5 @@
         @endforeach
     </svg>
     </div>
-    <figcaption class="text-sm text-faint mt-1">Slips are segments, a blue edge is outdoors, a nail does not move. The cord is the way, the spring the slack; a solid stop means none is left.</figcaption>
+    @if ($caption)<figcaption class="text-sm text-faint mt-1">Slips are segments, a blue edge is outdoors, a nail does not move. The cord is the way, the spring the slack; a solid stop means none is left.</figcaption>@endif
 </figure>

@@ -9,5 +9,15 @@
     <div class="sm:col-span-2"><x-field :bag="$bag" :id="$bag.'-place'" name="place_name" label="Place" :value="$segment?->place?->name" list="places" hint="a known place, or a new name" /></div>
     <label class="tick sm:mt-5"><input type="checkbox" name="is_outdoor" value="1" @checked($val('is_outdoor', $segment?->is_outdoor))> outdoors</label>
     <label class="tick sm:mt-5"><input type="checkbox" name="is_anchor" value="1" @checked($val('is_anchor', $segment?->is_anchor))> does not move</label>
+    <details class="sm:col-span-6" @if ($errors->hasAny(['short_minutes', 'low_minutes', 'high_minutes', 'takes_in_minutes']) && $mine) open @endif>
+        <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">When it runs late</summary>
+        <div class="grid gap-3 sm:grid-cols-5 items-start">
+            <x-field :bag="$bag" :id="$bag.'-short'" name="short_minutes" label="Shortest bearable" class="figures" :value="$segment?->short_minutes" inputmode="numeric" />
+            <x-field :bag="$bag" :id="$bag.'-low'" name="low_minutes" label="May turn out as short as" class="figures" :value="$segment?->low_minutes" inputmode="numeric" />
+            <x-field :bag="$bag" :id="$bag.'-high'" name="high_minutes" label="or as long as" class="figures" :value="$segment?->high_minutes" inputmode="numeric" />
+            <x-field :bag="$bag" :id="$bag.'-takes'" name="takes_in_minutes" label="Takes in, minutes of others" class="figures" :value="$segment?->takes_in_minutes ?: null" inputmode="numeric" />
+            <label class="tick sm:mt-5"><input type="checkbox" name="may_move" value="1" @checked($val('may_move', $segment?->may_move))> may move into a later one that takes others in</label>
+        </div>
+    </details>
     <div class="sm:col-span-2 flex gap-2 sm:mt-5"><button class="button main">{{ $segment ? 'Keep' : 'Add the segment' }}</button>@if ($segment)<a class="button" href="/jobs/{{ $job->id }}/plan">Cancel</a>@endif</div>
 </x-form>

@@ -1,5 +1,6 @@
 <x-page title="Will the day hold?" :job="$job" phase="plan" :verdicts="$verdicts">
     @include('plan._ruler')
+    <p class="flex flex-wrap gap-2 mb-4"><a class="button" href="/jobs/{{ $job->id }}/what-if">What if we run late?</a><a class="button" href="/jobs/{{ $job->id }}/rehearse">Rehearse the day</a></p>
     <datalist id="places">@foreach ($places as $place)<option value="{{ $place }}"></option>@endforeach</datalist>
     <ol class="grid gap-3">
         @foreach ($list as $row)
@@ -12,7 +13,7 @@
                         <span class="figures text-lg font-semibold leading-7">{{ $row['from'] }} – {{ $row['to'] }}</span>
                         <div class="flex-1 basis-56 min-w-0">
                             <h2 class="text-lg leading-7">{{ $segment->title }} <span class="priority {{ $segment->priority }} !min-w-0 font-normal">{{ $segment->priority }}</span></h2>
-                            <p class="text-faint text-sm">{{ $segment->lane }}{{ $segment->place ? ' · '.$segment->place->name : '' }}{{ $segment->is_outdoor ? ' · outdoors' : '' }}{{ $segment->is_anchor ? ' · does not move' : '' }} · <span class="figures">{{ $segment->minutes }} min, {{ $row['frames'] }} frames</span></p>
+                            <p class="text-faint text-sm">{{ $segment->lane }}{{ $segment->place ? ' · '.$segment->place->name : '' }}{{ $segment->is_outdoor ? ' · outdoors' : '' }}{{ $segment->is_anchor ? ' · does not move' : '' }} · <span class="figures">{{ $segment->minutes }} min, {{ $row['frames'] }} frames{{ $row['slack'] === null ? '' : ' · '.$row['slack'].' min of slack' }}{{ $row['leaveBy'] ? ' · leave by '.$row['leaveBy'] : '' }}</span></p>
                         </div>
                         <span class="ml-auto flex flex-wrap">
                             @unless ($segment->is_anchor)

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desks\BriefDesk;
+use App\Desks\PlanDesk;
+use App\Desks\Strap;
+use App\Desks\WhatIfDesk;
+use App\Models\PlanChange;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** What if we run late, and how likely is the day to hold? */
+final class WhatIfController
+{
+    private const LATE = [10, 20, 40];
+
+    public function show(Request $request, int $job, WhatIfDesk $desk, PlanDesk $plan, Strap $strap): View
+    {
+        $opened = BriefDesk::open($job);
+        $minutes = max(0, min(600, $request->integer('late') ?: self::LATE[1]));
+        $segments = $opened->segments->sortBy([['lane', 'asc'], ['start_clock', 'asc']])->values();
+        $segment = $segments->firstWhere('id', $request->integer('segment')) ?? $segments->first();
+        $late = $segment === null ? null : $desk->late($opened, $segment->id, $minutes);
+
+        return view('plan.what-if', [
+            'job' => $opened,
+            'verdicts' => $strap->of($opened, 'plan'),
+            'segments' => $segments,
+            'segment' => $segment,
+            'minutes' => $minutes,
+            'choices' => self::LATE,
+            'late' => $late,
+            'today' => $plan->ruler($opened),
+            'then' => $late !== null && $late->replan->isFeasible ? $desk->ruler($opened, $late->changed()) : null,
+            'change' => $desk->lastChange($opened),
+        ]);
+    }
+
+    public function apply(Request $request, int $job, WhatIfDesk $desk): RedirectResponse
+    {
+        $given = $request->validate(['segment' => ['required', 'integer'], 'late' => ['required', 'integer', 'between:0,600']]);
+        $opened = BriefDesk::open($job);
+        $late = $desk->late($opened, (int) $given['segment'], (int) $given['late']) ?? abort(404);
+        $change = $desk->apply($opened, $late);
+
+        return redirect("/jobs/{$job}/plan")->with('said', 'The re-plan is the plan now.')->with('undo', "/plan-changes/{$change->id}/undo");
+    }
+
+    public function undo(PlanChange $change, WhatIfDesk $desk): RedirectResponse
+    {
+        if ($change->undone_at === null) {
+            $desk->undo($change);
+        }
+
+        return redirect("/jobs/{$change->job_id}/plan")->with('said', 'The plan is as it was.');
+    }
+
+    public function rehearse(Request $request, int $job, WhatIfDesk $desk, Strap $strap): View
+    {
+        $opened = BriefDesk::open($job);
+        $lanes = $opened->segments->pluck('lane')->unique()->values();
+        $lane = $lanes->contains((string) $request->query('lane')) ? (string) $request->query('lane') : ($lanes->first() ?? 'lead');
+        $rehearsal = $desk->rehearsal($opened, $lane);
+
+        return view('plan.rehearse', [
+            'job' => $opened,
+            'verdicts' => $strap->of($opened, 'plan'),
+            'lanes' => $lanes,
+            'lane' => $lane,
+            'rows' => $rehearsal->rows(),
+            'buffer' => $rehearsal->bestBuffer(),
+        ]);
+    }
+}

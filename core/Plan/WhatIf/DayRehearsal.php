@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\WhatIf;
+
+use NorthSatchel\Plan\DayPasses;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Rehearsal\Rehearsal;
+use NorthSatchel\Plan\Rehearsal\Stretch;
+use NorthSatchel\Plan\Segment;
+
+/**
+ * One lane of the planned day, lived through thousands of times. A segment starts at its planned time,
+ * or when late at once. Where nobody said how long it may turn out, four fifths to one and a half times
+ * the planned length are taken (common practice, no source); ways take as long as planned.
+ */
+final class DayRehearsal
+{
+    private const SHORTER = 0.8;
+
+    private const LONGER = 1.5;
+
+    private const BUFFER_MINUTES = 10;
+
+    private const AS_GOOD_AS_SURE = 0.995;
+
+    /** A slow day is slow throughout, to some degree (common practice, no source). */
+    private const CORRELATION = 0.3;
+
+    /** @var list<Segment> */
+    private array $segments;
+
+    public function __construct(
+        private readonly PlannedDay $day,
+        private readonly string $lane,
+        private readonly int $runs,
+        private readonly int $seed,
+    ) {
+        $this->segments = $day->lanes()[$lane] ?? [];
+    }
+
+    /**
+     * @return list<array{segment: Segment, p50: string, p90: string, late: int, onTime: float, share: float}>
+     *                                                                                                        late: minutes after the planned start in nine days of ten
+     */
+    public function rows(): array
+    {
+        if ($this->segments === []) {
+            return [];
+        }
+        $rehearsal = $this->rehearse(null);
+        $rows = [];
+        foreach ($this->segments as $index => $segment) {
+            // Each segment follows the way to it.
+            $start = $rehearsal->starts[2 * $index + 1];
+            $planned = DayPasses::minute($this->day, $segment->startsAt);
+            $rows[] = [
+                'segment' => $segment,
+                'p50' => $this->face($start['p50']),
+                'p90' => $this->face($start['p90']),
+                'late' => max(0, (int) round($start['p90']) - $planned),
+                'onTime' => $start['onTime'] ?? 1.0,
+                'share' => $rehearsal->shares[self::id($segment)],
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * Which segment, started ten minutes earlier, does most for the anchors after it; null when all of
+     * them are reached as good as always.
+     *
+     * @return array{segment: Segment, minutes: int, before: float, after: float, anchor: Segment}|null
+     */
+    public function bestBuffer(): ?array
+    {
+        $anchors = array_filter($this->segments, static fn (Segment $s): bool => $s->isAnchor);
+        if ($anchors === []) {
+            return null;
+        }
+        $chances = $this->chances(null);
+        $weakest = null;
+        foreach ($anchors as $anchor) {
+            $weakest = $weakest === null || $chances[$anchor->id] < $chances[$weakest->id] ? $anchor : $weakest;
+        }
+        if ($weakest === null || $chances[$weakest->id] > self::AS_GOOD_AS_SURE) {
+            return null;
+        }
+        $best = null;
+        foreach ($this->segments as $segment) {
+            if ($segment->isAnchor || $segment->id === $weakest->id) {
+                continue;
+            }
+            $after = $this->chances($segment->id)[$weakest->id];
+            if ($best === null || $after > $best['after']) {
+                $best = ['segment' => $segment, 'minutes' => self::BUFFER_MINUTES, 'before' => $chances[$weakest->id], 'after' => $after, 'anchor' => $weakest];
+            }
+        }
+
+        return $best !== null && $best['after'] > $best['before'] + 0.005 ? $best : null;
+    }
+
+    /** @return array<int, float> chance of each anchor by id, with a segment started earlier */
+    private function chances(?int $earlierId): array
+    {
+        $starts = $this->rehearse($earlierId)->starts;
+        $chances = [];
+        foreach ($this->segments as $index => $segment) {
+            if ($segment->isAnchor) {
+                $chances[$segment->id] = $starts[2 * $index + 1]['onTime'] ?? 1.0;
+            }
+        }
+
+        return $chances;
+    }
+
+    private function rehearse(?int $earlierId): Rehearsal
+    {
+        $stretches = [];
+        $place = null;
+        foreach ($this->segments as $s) {
+            $way = $place === null || $s->placeId === null ? 0 : $this->day->likelyWay($place, $s->placeId);
+            $place = $s->placeId ?? $place;
+            $start = DayPasses::minute($this->day, $s->startsAt) - ($s->id === $earlierId ? self::BUFFER_MINUTES : 0);
+            $stretches[] = new Stretch("way to {$s->id}", $way, $way, $way);
+            $stretches[] = new Stretch(
+                self::id($s),
+                min($s->minutes, $s->lowMinutes ?? $s->minutes * self::SHORTER),
+                $s->minutes,
+                max($s->minutes, $s->highMinutes ?? $s->minutes * self::LONGER),
+                $start,
+            );
+        }
+
+        return new Rehearsal(
+            DayPasses::minute($this->day, $this->segments[0]->startsAt) - self::BUFFER_MINUTES,
+            $stretches,
+            $this->runs,
+            $this->seed,
+            self::CORRELATION,
+        );
+    }
+
+    private static function id(Segment $segment): string
+    {
+        return "segment {$segment->id}";
+    }
+
+    private function face(float $minute): string
+    {
+        return $this->day->day->face($this->day->day->startsAt() + (int) round($minute) * 60);
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Plan\DayPasses;
+use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Priority;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Travels;
+use NorthSatchel\Plan\WhatIf\DayRehearsal;
+use NorthSatchel\Plan\WhatIf\LateDay;
+use NorthSatchel\Scout\GeoPoint;
+use NorthSatchel\Scout\SunDay;
+use PHPUnit\Framework\TestCase;
+
+final class WhatIfTest extends TestCase
+{
+    private const CHURCH = 1;
+
+    private const HALL = 2;
+
+    private static function local(): LocalDay
+    {
+        return LocalDay::of('2026-09-12', 'Europe/Stockholm');
+    }
+
+    private static function at(string $clock): int
+    {
+        return self::local()->instantOf(ClockTime::of($clock));
+    }
+
+    private static function day(Segment ...$segments): PlannedDay
+    {
+        return new PlannedDay(self::local(), array_values($segments), new Travels([self::CHURCH => [self::HALL => 15]]), [], SunDay::of(GeoPoint::of(59.3, 18.1), self::local()));
+    }
+
+    private static function segment(int $id, string $clock, int $minutes, Priority $priority = Priority::Should, int $place = self::CHURCH, mixed ...$more): Segment
+    {
+        return new Segment(...[
+            'id' => $id, 'title' => "Part {$id}", 'lane' => 'lead', 'startsAt' => self::at($clock), 'minutes' => $minutes, 'priority' => $priority,
+            'isOutdoor' => false, 'isAnchor' => false, 'placeId' => $place, 'placeName' => "Place {$place}", ...$more,
+        ]);
+    }
+
+    /** Groups and portraits after the vows, a dinner that does not wait. */
+    private static function afternoon(): PlannedDay
+    {
+        return self::day(
+            self::segment(1, '15:00', 30, Priority::Must, isAnchor: true),
+            self::segment(2, '15:35', 30, Priority::Must, shortMinutes: 20, mayMove: true),
+            self::segment(3, '16:05', 40, Priority::Should, shortMinutes: 20),
+            self::segment(4, '16:45', 10, Priority::Nice),
+            self::segment(5, '17:15', 90, Priority::Must, self::HALL, isAnchor: true, takesInMinutes: 25),
+        );
+    }
+
+    public function test_slack_and_leave_by_follow_from_the_anchors(): void
+    {
+        $passes = DayPasses::of(self::afternoon());
+        $this->assertSame(0, $passes->slack(1));
+        $this->assertSame(5, $passes->slack(4), 'over at 16:55, fifteen minutes of way, dinner at 17:15');
+        $this->assertSame(5, $passes->slack(2));
+        $this->assertSame([5 => self::at('17:00')], $passes->leaveBy());
+    }
+
+    public function test_a_delay_within_the_slack_changes_only_times(): void
+    {
+        $late = new LateDay(self::afternoon(), 2, 5);
+        $this->assertSame(['full', 'full', 'full', 'full'], array_map(static fn ($c): string => $c->how->value, array_values($late->choices())));
+        $this->assertContains('Part 2 starts at 15:40 instead of 15:35, in full.', $late->sentences());
+    }
+
+    public function test_it_shortens_before_it_drops(): void
+    {
+        $how = array_map(static fn ($c): string => $c->how->value, (new LateDay(self::afternoon(), 2, 15))->choices());
+        $this->assertSame([2 => 'full', 3 => 'short', 4 => 'full', 5 => 'full'], $how);
+    }
+
+    public function test_where_shortening_is_not_enough_the_nice_goes_first(): void
+    {
+        $late = new LateDay(self::afternoon(), 2, 27);
+        $how = array_map(static fn ($c): string => $c->how->value, $late->choices());
+        $this->assertSame([2 => 'full', 3 => 'short', 4 => 'skipped', 5 => 'full'], $how);
+        $this->assertContains('Part 4 is dropped: of what can give it is worth least for its minutes.', $late->sentences());
+        $this->assertCount(4, $late->changed()->segments);
+    }
+
+    public function test_a_long_delay_moves_the_groups_to_the_dinner(): void
+    {
+        $late = new LateDay(self::afternoon(), 2, 60);
+        $this->assertSame('moved', $late->choices()[2]->how->value);
+        $this->assertSame(5, LateDay::pocketOf($late->choices()[2]));
+        $this->assertContains('Part 2 moves into Part 5, 20 min of it.', $late->sentences());
+        $this->assertTrue($late->replan->isOptimal);
+    }
+
+    public function test_an_anchor_that_is_missed_names_the_minutes(): void
+    {
+        $late = new LateDay(self::afternoon(), 1, 12);
+        $this->assertFalse($late->replan->isFeasible);
+        $this->assertSame(12, $late->replan->shortByMinutes);
+    }
+
+    public function test_what_was_planned_into_daylight_must_end_in_it(): void
+    {
+        $sunset = (int) SunDay::of(GeoPoint::of(59.3, 18.1), self::local())->sunset();
+        $start = self::local()->face($sunset - 50 * 60);
+        $day = self::day(self::segment(1, $start, 45, isOutdoor: true, shortMinutes: 20));
+        $this->assertSame('full', (new LateDay($day, 1, 4))->choices()[1]->how->value);
+        $this->assertSame('short', (new LateDay($day, 1, 20))->choices()[1]->how->value);
+        $this->assertSame('skipped', (new LateDay($day, 1, 40))->choices()[1]->how->value);
+    }
+
+    public function test_other_photographers_and_what_is_over_stay_as_they_are(): void
+    {
+        $day = self::day(self::segment(1, '15:00', 30), self::segment(2, '15:30', 30), self::segment(3, '15:00', 60, lane: 'second'));
+        $changed = (new LateDay($day, 2, 10))->changed();
+        $this->assertSame([self::at('15:00'), self::at('15:40'), self::at('15:00')], array_map(static fn (Segment $s): int => $s->startsAt, $changed->segments));
+    }
+
+    public function test_a_segment_that_is_not_planned_is_refused(): void
+    {
+        $this->expectException(ImpossibleValue::class);
+        new LateDay(self::afternoon(), 99, 10);
+    }
+
+    public function test_a_way_that_nobody_has_said_is_taken_from_the_map(): void
+    {
+        $points = [7 => GeoPoint::of(59.3, 18.1), 8 => GeoPoint::of(59.4, 18.1)];
+        $day = new PlannedDay(self::local(), [], new Travels([]), $points, null);
+        // 11.1 km (a tenth of a degree of latitude), a third more by road, 50 km/h, five minutes to park
+        $this->assertEqualsWithDelta(11.12 * 1.3 / 50 * 60 + 5, $day->likelyWay(7, 8), 1.0);
+        $this->assertSame(0, $day->likelyWay(7, 9));
+    }
+
+    public function test_the_rehearsal_finds_the_thin_anchor_and_the_buffer_that_helps(): void
+    {
+        $day = self::day(
+            self::segment(1, '14:00', 30, lowMinutes: 25, highMinutes: 60),
+            self::segment(2, '14:35', 40, lowMinutes: 40, highMinutes: 40),
+            self::segment(3, '15:20', 30, Priority::Must, isAnchor: true),
+        );
+        $rehearsal = new DayRehearsal($day, 'lead', 2000, 1);
+        $rows = array_column($rehearsal->rows(), null, 'late');
+        $byId = [];
+        foreach ($rehearsal->rows() as $row) {
+            $byId[$row['segment']->id] = $row;
+        }
+        $this->assertNotSame([], $rows);
+        $this->assertSame('14:00', $byId[1]['p50']);
+        $this->assertLessThan(0.9, $byId[3]['onTime']);
+        $buffer = $rehearsal->bestBuffer();
+        $this->assertNotNull($buffer);
+        $this->assertSame([1, 3], [$buffer['segment']->id, $buffer['anchor']->id]);
+        $this->assertGreaterThan($buffer['before'] + 0.05, $buffer['after']);
+    }
+
+    public function test_a_sure_day_needs_no_buffer(): void
+    {
+        $day = self::day(self::segment(1, '14:00', 30), self::segment(3, '18:00', 30, Priority::Must, isAnchor: true));
+        $this->assertNull((new DayRehearsal($day, 'lead', 500, 1))->bestBuffer());
+        $this->assertSame([], (new DayRehearsal($day, 'nobody', 500, 1))->rows());
+    }
+}
