@@ -6,7 +6,7 @@ declare(strict_types=1);
  * Measures side by side, in one run: pages against a bare route of the same server, copying with
  * read-back against cp and sha256sum. Figures are ratios; the seconds beside them are of this machine.
  *
- * ./satchel bench [pages|copy] [--mb N]
+ * ./satchel bench [pages|copy|plan] [--mb N]
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -14,7 +14,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 use Database\Demo\Demo;
 use Tests\Support\RunningSatchel;
 
-$what = in_array($argv[1] ?? 'all', ['pages', 'copy'], true) ? $argv[1] : 'all';
+$what = in_array($argv[1] ?? 'all', ['pages', 'copy', 'plan'], true) ? $argv[1] : 'all';
 $megabytes = (int) (array_search('--mb', $argv, true) !== false ? $argv[array_search('--mb', $argv, true) + 1] : 2000);
 
 function median(array $numbers): float
@@ -52,7 +52,7 @@ function benchPages(): bool
         $satchel->artisan('satchel:simulate', 'shoot', '--frames=20');
         $curl = curl_init();
         signIn($curl, $satchel->url);
-        $pages = ['/', '/jobs/1/brief', '/jobs/1/plan', '/jobs/1/kit', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/folders'];
+        $pages = ['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/rehearse', '/jobs/1/kit', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/folders'];
         $times = array_fill_keys(['/up', ...$pages], []);
         foreach (['/up', ...$pages] as $page) {
             fetch($curl, $satchel->url.$page);
@@ -148,11 +148,49 @@ function benchCopy(int $megabytes): bool
     }
 }
 
+/** The heavy topics of compute at their ordinary size, against the lightest one: what is left is the computing. */
+function benchPlan(): bool
+{
+    mt_srand(7);
+    $segments = $stretches = [];
+    for ($i = 0; $i < 60; $i++) {
+        $minutes = mt_rand(4, 24);
+        $value = mt_rand(100, 1000);
+        $segments[] = ['id' => "s{$i}", 'minutes' => $minutes, 'short_minutes' => intdiv($minutes * 6, 10), 'value' => $value, 'short_value' => intdiv($value * 7, 10), 'must' => $i % 15 === 9,
+            'latest_end' => sprintf('%02d:%02d', intdiv(720 + $i * 7, 60), (720 + $i * 7) % 60), 'place' => ['church', 'park', 'hotel'][intdiv($i, 7) % 3], 'may_move_to' => $i % 5 === 0 ? array_slice(['p', 'q', 'r'], $i % 3, 2) : []];
+        $stretches[] = ['id' => "s{$i}", 'minutes_low' => $minutes, 'minutes_likely' => $minutes + 4, 'minutes_high' => $minutes * 2 + 9];
+    }
+    $ways = [['from' => 'church', 'to' => 'park', 'minutes' => 10], ['from' => 'park', 'to' => 'hotel', 'minutes' => 12], ['from' => 'church', 'to' => 'hotel', 'minutes' => 15]];
+    $questions = [
+        'sun' => ['latitude_deg' => 63, 'longitude_deg' => 14, 'at' => '2030-06-01T12:00:00Z'],
+        'replan' => ['now' => '11:20', 'place' => 'church', 'segments' => $segments, 'pockets' => [['id' => 'p', 'minutes' => 60], ['id' => 'q', 'minutes' => 60], ['id' => 'r', 'minutes' => 60]], 'travel' => $ways],
+        'rehearse' => ['start' => '09:00', 'segments' => $stretches, 'runs' => 5000, 'seed' => 3],
+    ];
+    echo "compute at ordinary size, median of 9, start-up included:\n";
+    $times = [];
+    foreach ($questions as $topic => $question) {
+        $file = tempnam(sys_get_temp_dir(), 'satchel');
+        file_put_contents($file, json_encode($question));
+        $runs = [];
+        for ($i = 0; $i < 9; $i++) {
+            $runs[] = timed(dirname(__DIR__)."/satchel compute {$topic} < {$file}")[0];
+        }
+        unlink($file);
+        $times[$topic] = median($runs);
+        printf("  %-9s %6.0f ms   %4.1f times the lightest topic\n", $topic, $times[$topic] * 1000, $times[$topic] / $times['sun']);
+    }
+
+    return true;
+}
+
 $isGood = true;
-if ($what !== 'copy') {
+if ($what === 'all' || $what === 'pages') {
     $isGood = benchPages();
 }
-if ($what !== 'pages') {
+if ($what === 'all' || $what === 'plan') {
+    $isGood = benchPlan() && $isGood;
+}
+if ($what === 'all' || $what === 'copy') {
     $isGood = benchCopy($megabytes) && $isGood;
 }
 exit($isGood ? 0 : 1);

@@ -34,6 +34,9 @@ try {
     $browser->see('Sign out');
     $take('jobs', '/');
     $take('brief', '/jobs/1/brief');
+    $take('scout', '/jobs/1/scout');
+    $take('what-if', '/jobs/1/what-if?segment=5&late=60');
+    $take('rehearse', '/jobs/1/rehearse');
     $take('plan', '/jobs/1/plan');
     $take('plan-phone', '/jobs/1/plan', 390, 844);
     $take('kit', '/jobs/1/kit');

@@ -12,6 +12,7 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ScoutController;
 use App\Http\Controllers\SegmentController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShotController;
@@ -45,6 +46,11 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/jobs/{job}/brief', [BriefController::class, 'show']);
     Route::put('/jobs/{job}/brief', [BriefController::class, 'update']);
 
+    Route::get('/jobs/{job}/scout', [ScoutController::class, 'show']);
+    Route::post('/jobs/{job}/spots', [ScoutController::class, 'store']);
+    Route::post('/jobs/{job}/spots/turn', [ScoutController::class, 'turn']);
+    Route::post('/jobs/{job}/spots/{spot}/obstacles', [ScoutController::class, 'storeObstacle']);
+    Route::delete('/jobs/{job}/obstacles/{obstacle}', [ScoutController::class, 'destroyObstacle']);
     Route::get('/jobs/{job}/plan', [PlanController::class, 'show']);
     Route::get('/jobs/{job}/what-if', [WhatIfController::class, 'show']);
     Route::post('/jobs/{job}/what-if', [WhatIfController::class, 'apply']);

@@ -19,6 +19,7 @@ final class Strap
 
     public function __construct(
         private readonly BriefDesk $brief,
+        private readonly ScoutDesk $scout,
         private readonly PlanDesk $plan,
         private readonly KitDesk $kit,
         private readonly CardsDesk $cards,
@@ -30,6 +31,7 @@ final class Strap
     {
         return $this->judged[$job->id] ??= [
             'brief' => $this->brief->verdicts($job),
+            'scout' => $this->scout->verdicts($job),
             'plan' => $this->plan->verdicts($job),
             'kit' => $this->kit->verdicts($job),
             'cards' => $this->cards->verdicts($job),

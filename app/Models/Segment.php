@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $id
  * @property int $job_id
  * @property int|null $place_id
+ * @property int|null $spot_id
  * @property string $title
  * @property string $lane
  * @property string $start_clock

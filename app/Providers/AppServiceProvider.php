@@ -12,6 +12,7 @@ use App\Desks\CopyLedger;
 use App\Desks\KitDesk;
 use App\Desks\PlanDesk;
 use App\Desks\RunDesk;
+use App\Desks\ScoutDesk;
 use App\Desks\Strap;
 use App\Devices\AllowedRoots;
 use App\Http\PostForm;
@@ -25,7 +26,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The desks keep what they read for the length of one request. */
-    private const DESKS = [BriefDesk::class, PlanDesk::class, KitDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
+    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, KitDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
 
     public function register(): void
     {

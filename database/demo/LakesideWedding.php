@@ -7,10 +7,12 @@ namespace Database\Demo;
 use App\Desks\PlanDesk;
 use App\Models\Job;
 use App\Models\Place;
+use App\Models\Spot;
 use App\Models\Travel;
 use Illuminate\Support\Carbon;
 use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Scout\Sun;
 use NorthSatchel\Scout\SunDay;
 
 /**
@@ -53,6 +55,7 @@ final class LakesideWedding
             ['name' => 'Jorunn', 'role' => 'caller for the groups'],
         ]);
         self::day($job, $boathouse, $chapel, $shore);
+        self::spots($job, $boathouse, $shore);
 
         return $job;
     }
@@ -105,6 +108,30 @@ final class LakesideWedding
         self::segment($job, $boathouse, 'Drinks by the stove', self::clock($dinner - 35), 30, 'should', lane: 'second', shots: [
             ['Guests, close', 'should', 25, 90, 35],
         ]);
+    }
+
+    /**
+     * The jetty has a spruce whose shadow crosses the first look, and they face the sun; the reeds are clear.
+     */
+    private static function spots(Job $job, Place $boathouse, Place $shore): void
+    {
+        $look = $job->segments()->where('title', 'First look on the jetty')->firstOrFail();
+        $day = LocalDay::of($job->date, self::TIMEZONE);
+        $point = PlanDesk::point($boathouse) ?? throw new \LogicException('The boathouse has coordinates.');
+        $sun = Sun::at($point, $day->instantOf(ClockTime::of($look->start_clock)) + 12 * 60);
+        $jetty = Spot::query()->create([
+            'place_id' => $boathouse->id, 'name' => 'Jetty, outer end', 'facing_deg' => round($sun->azimuthDeg), 'room_m' => 14,
+            'notes' => 'Water behind, boathouse as a dark background. Rain: under the eaves, from the first drops.', 'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+        ]);
+        $jetty->obstacles()->create(['name' => 'Spruce', 'bearing_deg' => round($sun->azimuthDeg), 'distance_m' => 18, 'height_m' => 22, 'width_m' => 1.4]);
+        $reeds = Spot::query()->create([
+            'place_id' => $shore->id, 'name' => 'Reeds', 'facing_deg' => 40, 'room_m' => 30, 'notes' => 'Against the light over the water.', 'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+        ]);
+        Spot::query()->create([
+            'place_id' => $boathouse->id, 'name' => 'Lawn', 'facing_deg' => 180, 'room_m' => 8, 'rejected_because' => 'cars behind, nowhere to step back', 'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+        ]);
+        $look->update(['spot_id' => $jetty->id]);
+        $job->segments()->where('title', 'Lakeside portraits')->update(['spot_id' => $reeds->id]);
     }
 
     /**

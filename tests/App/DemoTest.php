@@ -31,7 +31,7 @@ final class DemoTest extends TestCase
         foreach (app(Strap::class)->verdicts(BriefDesk::open($job->id)) as $verdicts) {
             $codes = [...$codes, ...array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($verdicts))];
         }
-        foreach (['plan.overlap', 'plan.after-sunset', 'kit.reach-gap', 'kit.cells-short', 'kit.unpacked'] as $code) {
+        foreach (['scout.shadow-edge', 'plan.overlap', 'plan.after-sunset', 'kit.reach-gap', 'kit.cells-short', 'kit.unpacked'] as $code) {
             $this->assertContains($code, $codes, $now);
         }
         $this->get('/')->assertOk()->assertSee('4 days to go');

@@ -19,7 +19,7 @@ final class ScreensTest extends BrowserTestCase
     public static function screens(): array
     {
         $all = [];
-        foreach (['/', '/jobs/1/brief', '/jobs/1/plan', '/jobs/1/kit', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/folders', '/find?q=lake', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/rehearse', '/jobs/new'] as $page) {
+        foreach (['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/kit', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/folders', '/find?q=lake', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/rehearse', '/jobs/new'] as $page) {
             foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
                 foreach (['paper', 'dim'] as $look) {
                     $all["{$page} {$width} {$look}"] = [$page, $width, $height, $look];

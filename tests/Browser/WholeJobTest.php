@@ -85,6 +85,19 @@ final class WholeJobTest extends BrowserTestCase
         $this->assertNoComplaints();
     }
 
+    #[Depends('test_1_sign_in_and_see_what_is_urgent')]
+    public function test_2b_the_slider_moves_sun_and_shadow(): void
+    {
+        $this->visit('/jobs/1/scout');
+        $this->see('Where will the light be?', 'The shadow of Spruce');
+        $sun = 'const s = document.querySelector("#spot circle.sun"); return s ? s.getAttribute("cx") : null';
+        $before = self::$browser->script($sun);
+        self::$browser->script('const r = document.getElementById("minute"); r.value = Number(r.value) + 90; r.dispatchEvent(new Event("input", {bubbles: true})); r.dispatchEvent(new Event("change", {bubbles: true}))');
+        self::$browser->until(fn (): bool => self::$browser->script($sun) !== $before, 'The sun did not move.');
+        $this->assertLessThan((float) $before, (float) self::$browser->script($sun), 'to the west');
+        $this->assertNoComplaints();
+    }
+
     #[Depends('test_3_the_plan_is_judged_mended_and_changed_without_a_full_load')]
     public function test_3b_what_if_we_are_late_is_answered_applied_and_undone(): void
     {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Desks\BriefDesk;
 use App\Desks\PlanDesk;
+use App\Desks\ScoutDesk;
 use App\Desks\Strap;
 use App\Models\Job;
 use App\Models\Place;
@@ -15,7 +16,7 @@ use Illuminate\Http\Request;
 
 final class PlanController
 {
-    public function show(Request $request, int $job, PlanDesk $desk, Strap $strap): View
+    public function show(Request $request, int $job, PlanDesk $desk, ScoutDesk $scout, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
         $ruler = $desk->ruler($opened);
@@ -27,6 +28,7 @@ final class PlanController
             'ruler' => $ruler,
             'rulerText' => implode('; ', array_map(static fn (array $row): string => "{$row['from']} to {$row['to']} {$row['segment']->title}", $list)),
             'list' => $list,
+            'spots' => $scout->spots($opened),
             'places' => Place::query()->orderBy('name')->pluck('name'),
             'edit' => (string) $request->query('edit'),
             'open' => $request->integer('open') ?: (int) session('open'),

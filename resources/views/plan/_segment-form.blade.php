@@ -7,6 +7,7 @@
     <x-field :bag="$bag" :id="$bag.'-priority'" name="priority" label="Priority" type="select">@foreach (['must', 'should', 'nice'] as $p)<option @selected($val('priority', $segment?->priority) === $p)>{{ $p }}</option>@endforeach</x-field>
     <x-field :bag="$bag" :id="$bag.'-lane'" name="lane" label="Photographer" type="select">@foreach (['lead', 'second'] as $lane)<option @selected($val('lane', $segment?->lane) === $lane)>{{ $lane }}</option>@endforeach</x-field>
     <div class="sm:col-span-2"><x-field :bag="$bag" :id="$bag.'-place'" name="place_name" label="Place" :value="$segment?->place?->name" list="places" hint="a known place, or a new name" /></div>
+    <x-field :bag="$bag" :id="$bag.'-spot'" name="spot_id" label="Spot" type="select"><option value="">none</option>@foreach ($spots as $spot)<option value="{{ $spot->id }}" @selected((int) $val('spot_id', $segment?->spot_id) === $spot->id)>{{ $spot->name }}</option>@endforeach</x-field>
     <label class="tick sm:mt-5"><input type="checkbox" name="is_outdoor" value="1" @checked($val('is_outdoor', $segment?->is_outdoor))> outdoors</label>
     <label class="tick sm:mt-5"><input type="checkbox" name="is_anchor" value="1" @checked($val('is_anchor', $segment?->is_anchor))> does not move</label>
     <details class="sm:col-span-6" @if ($errors->hasAny(['short_minutes', 'low_minutes', 'high_minutes', 'takes_in_minutes']) && $mine) open @endif>
@@ -19,5 +20,5 @@
             <label class="tick sm:mt-5"><input type="checkbox" name="may_move" value="1" @checked($val('may_move', $segment?->may_move))> may move into a later one that takes others in</label>
         </div>
     </details>
-    <div class="sm:col-span-2 flex gap-2 sm:mt-5"><button class="button main">{{ $segment ? 'Keep' : 'Add the segment' }}</button>@if ($segment)<a class="button" href="/jobs/{{ $job->id }}/plan">Cancel</a>@endif</div>
+    <div class="flex gap-2 sm:mt-5"><button class="button main">{{ $segment ? 'Keep' : 'Add the segment' }}</button>@if ($segment)<a class="button" href="/jobs/{{ $job->id }}/plan">Cancel</a>@endif</div>
 </x-form>

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Models\Job;
+use App\Models\Obstacle;
+use App\Models\Place;
+use App\Models\Spot as StoredSpot;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Scout\ShadowCaster;
+use NorthSatchel\Scout\Spot;
+use NorthSatchel\Scout\SpotJudge;
+use NorthSatchel\Scout\SpotPlan;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** Scout: the spots of the job's places, and what the light will do there. */
+final class ScoutDesk
+{
+    private const KEPT_S = 86400;
+
+    /** @var array<int, Collection<int, StoredSpot>> by job, for this request */
+    private array $spots = [];
+
+    public function __construct(private readonly PlanDesk $plan) {}
+
+    /** @return Collection<int, StoredSpot> of all places of the job, remembered from earlier jobs too */
+    public function spots(Job $job): Collection
+    {
+        return $this->spots[$job->id] ??= StoredSpot::query()
+            ->whereIn('place_id', $this->places($job)->pluck('id')->all())
+            ->with('obstacles')->orderBy('name')->get()->values()
+            ->each(fn (StoredSpot $spot) => $spot->setRelation('place', $this->places($job)->firstWhere('id', $spot->place_id)));
+    }
+
+    /** @return Collection<int, Place> */
+    public function places(Job $job): Collection
+    {
+        return $job->segments->map(static fn ($segment): ?Place => $segment->place)->push($job->place)->filter()->unique('id')->values();
+    }
+
+    public function verdicts(Job $job): Verdicts
+    {
+        $verdicts = [];
+        $spots = $this->spots($job)->keyBy('id');
+        $day = $this->plan->day($job);
+        $planned = collect($day->segments)->keyBy('id');
+        foreach ($job->segments as $stored) {
+            $segment = $planned->get($stored->id);
+            $spot = $stored->spot_id === null ? null : $spots->get($stored->spot_id);
+            if ($spot !== null && $segment instanceof Segment) {
+                $verdicts = [...$verdicts, ...$this->judged(self::spot($spot), $segment, $job)];
+            } elseif ($stored->is_outdoor) {
+                $verdicts[] = Verdict::mind('scout.no-spot', "{$stored->title} has no spot yet.", 'It is outdoors: choose a scouted spot, and shadows, direction and exposure are worked out for its minutes.');
+            }
+        }
+        if ($verdicts === []) {
+            $verdicts[] = Verdict::fine('scout.indoors', 'Nothing outdoors waits for a spot.', 'No segment of this day depends on the sun.');
+        }
+
+        return new Verdicts($verdicts);
+    }
+
+    public function drawing(Job $job, StoredSpot $spot, int $at): ?SpotPlan
+    {
+        $point = PlanDesk::point($spot->place);
+
+        return $point === null ? null : new SpotPlan(self::spot($spot), $point, PlanDesk::localDay($job), $at);
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    public function addSpot(array $fields): StoredSpot
+    {
+        return StoredSpot::query()->create([...$fields, 'scouted_on' => now()->format('Y-m-d')]);
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    public function addObstacle(StoredSpot $spot, array $fields): Obstacle
+    {
+        return $spot->obstacles()->create($fields);
+    }
+
+    /**
+     * The judgement walks through the minutes of a segment several times, and no page should wait for it
+     * twice: it is kept for as long as spot, segment and day stay the same.
+     *
+     * @return list<Verdict>
+     */
+    private function judged(Spot $spot, Segment $segment, Job $job): array
+    {
+        $key = 'scout-'.hash('xxh128', serialize([$spot, $segment, $job->date, $job->place->timezone]));
+
+        return Cache::remember($key, self::KEPT_S, static fn (): array => iterator_to_array(SpotJudge::of($spot, $segment, PlanDesk::localDay($job)), false));
+    }
+
+    private static function spot(StoredSpot $spot): Spot
+    {
+        $things = [];
+        foreach ($spot->obstacles as $obstacle) {
+            $things[$obstacle->name] = ShadowCaster::of($obstacle->bearing_deg, $obstacle->distance_m, $obstacle->height_m, $obstacle->width_m);
+        }
+
+        return new Spot($spot->id, $spot->name, PlanDesk::point($spot->place), $spot->facing_deg, $spot->is_indoor, $things);
+    }
+}

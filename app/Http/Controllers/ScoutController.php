@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desks\BriefDesk;
+use App\Desks\PlanDesk;
+use App\Desks\ScoutDesk;
+use App\Desks\Strap;
+use App\Http\Requests\ObstacleRequest;
+use App\Http\Requests\SpotRequest;
+use App\Models\Obstacle;
+use App\Models\Spot;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Where will the light be? */
+final class ScoutController
+{
+    public function show(Request $request, int $job, ScoutDesk $desk, Strap $strap): View
+    {
+        $opened = BriefDesk::open($job);
+        $spots = $desk->spots($opened);
+        $spot = $spots->firstWhere('id', $request->integer('spot')) ?? $spots->first();
+        $day = PlanDesk::localDay($opened);
+        $segment = $spot === null ? null : $opened->segments->firstWhere('spot_id', $spot->id);
+        $minute = max(0, min(1439, $request->has('minute') ? $request->integer('minute') : self::minutesOf($segment->start_clock ?? '12:00') + intdiv($segment->minutes ?? 0, 2)));
+        $at = $day->startsAt() + $minute * 60;
+
+        return view('scout.show', [
+            'job' => $opened,
+            'verdicts' => $strap->of($opened, 'scout'),
+            'places' => $desk->places($opened),
+            'spots' => $spots,
+            'spot' => $spot,
+            'segment' => $segment,
+            'minute' => $minute,
+            'face' => $day->face($at),
+            'drawing' => $spot === null ? null : $desk->drawing($opened, $spot, $at),
+        ]);
+    }
+
+    public function store(SpotRequest $request, int $job, ScoutDesk $desk): RedirectResponse
+    {
+        $fields = [...$request->validated(), 'is_indoor' => $request->boolean('is_indoor')];
+        if (Spot::query()->where('place_id', $fields['place_id'])->where('name', $fields['name'])->exists()) {
+            return back()->withInput()->withErrors(['name' => 'This place has a spot of that name already.']);
+        }
+
+        return redirect("/jobs/{$job}/scout?spot={$desk->addSpot($fields)->id}");
+    }
+
+    public function storeObstacle(ObstacleRequest $request, int $job, Spot $spot, ScoutDesk $desk): RedirectResponse
+    {
+        $desk->addObstacle($spot, $request->validated());
+
+        return redirect("/jobs/{$job}/scout?spot={$spot->id}");
+    }
+
+    public function destroyObstacle(int $job, Obstacle $obstacle): RedirectResponse
+    {
+        $obstacle->delete();
+
+        return redirect("/jobs/{$job}/scout?spot={$obstacle->spot_id}");
+    }
+
+    public function turn(Request $request, int $job): RedirectResponse
+    {
+        $given = $request->validate(['spot' => ['required', 'integer', 'exists:spots,id'], 'facing' => ['required', 'numeric', 'min:0', 'max:360']]);
+        Spot::query()->findOrFail((int) $given['spot'])->update(['facing_deg' => fmod((float) $given['facing'], 360)]);
+
+        return redirect("/jobs/{$job}/scout?spot={$given['spot']}")->with('said', 'They are turned.');
+    }
+
+    private static function minutesOf(string $clock): int
+    {
+        return (int) substr($clock, 0, 2) * 60 + (int) substr($clock, 3, 2);
+    }
+}

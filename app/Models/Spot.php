@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A spot of a place.
+ *
+ * @property int $id
+ * @property int $place_id
+ * @property string $name
+ * @property float|null $facing_deg
+ * @property bool $is_indoor
+ * @property float|null $room_m
+ * @property string|null $notes
+ * @property string|null $rejected_because
+ * @property string|null $scouted_on
+ * @property-read Place $place
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Obstacle> $obstacles
+ */
+final class Spot extends Model
+{
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['facing_deg' => 'float', 'room_m' => 'float', 'is_indoor' => 'bool'];
+    }
+
+    /** @return BelongsTo<Place, $this> */
+    public function place(): BelongsTo
+    {
+        return $this->belongsTo(Place::class);
+    }
+
+    /** @return HasMany<Obstacle, $this> */
+    public function obstacles(): HasMany
+    {
+        return $this->hasMany(Obstacle::class);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Job;
+use App\Models\Obstacle;
+use App\Models\Segment;
+use App\Models\Spot;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class ScoutTest extends TestCase
+{
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->job = $this->demo();
+    }
+
+    private function page(string $query = ''): \Illuminate\Testing\TestResponse
+    {
+        return $this->get("/jobs/{$this->job->id}/scout{$query}")->assertOk();
+    }
+
+    public function test_the_shadow_of_the_spruce_is_found_and_taken_away_with_it(): void
+    {
+        $this->page()->assertSee('The shadow of Spruce')->assertSee('class="shade"', false);
+        $this->get('/')->assertOk();
+        $this->delete("/jobs/{$this->job->id}/obstacles/".Obstacle::query()->firstOrFail()->id)->assertRedirect();
+        $this->page()->assertDontSee('The shadow of Spruce')->assertSee('the sun shines into their eyes');
+        $spot = Spot::query()->where('name', 'Jetty, outer end')->firstOrFail();
+        $better = (int) round(fmod((float) $spot->facing_deg + 180, 360));
+        $this->post("/jobs/{$this->job->id}/spots/turn", ['spot' => $spot->id, 'facing' => $better])->assertRedirect();
+        $this->page()->assertDontSee('into their eyes');
+        $this->assertSame((float) $better, $spot->refresh()->facing_deg);
+    }
+
+    public function test_the_slider_moves_the_sun(): void
+    {
+        $noon = (string) $this->page('?spot=1&minute=720')->assertSee('12:00')->getContent();
+        $later = (string) $this->page('?spot=1&minute=800')->assertSee('13:20')->getContent();
+        $sun = static fn (string $html): string => preg_match('/<circle cx="([\d.]+)" cy="[\d.]+" r="12"/', $html, $m) === 1 ? $m[1] : '';
+        $this->assertNotSame('', $sun($noon));
+        $this->assertGreaterThan((float) $sun($later), (float) $sun($noon), 'north of the tropics the afternoon sun goes west');
+        $this->page('?spot=1&minute=100000');
+    }
+
+    public function test_a_spot_is_remembered_with_its_place(): void
+    {
+        $fields = ['name' => 'Boat slip', 'place_id' => 1, 'facing_deg' => '271.5', 'room_m' => '9', 'notes' => 'Plan B: the shed'];
+        $this->post("/jobs/{$this->job->id}/spots", $fields)->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/spots", $fields)->assertSessionHasErrors('name');
+        $this->post('/jobs', self::brief(['place_name' => 'Granvik Boathouse', 'latitude' => '63.182', 'longitude' => '14.551']));
+        $job = Job::query()->latest('id')->firstOrFail();
+        $this->get("/jobs/{$job->id}/scout")->assertSee('Boat slip')->assertSee('Jetty, outer end')->assertDontSee('Reeds');
+    }
+
+    /** @return array<string, array{array<string, string>, string}> */
+    public static function wrong(): array
+    {
+        return [
+            'bearing 360' => [['bearing_deg' => '360'], 'bearing_deg'], 'no distance' => [['distance_m' => '0'], 'distance_m'],
+            'upside down' => [['height_m' => '-3'], 'height_m'], 'words' => [['width_m' => 'wide'], 'width_m'], 'no name' => [['name' => ''], 'name'],
+        ];
+    }
+
+    /** @param  array<string, string>  $change */
+    #[DataProvider('wrong')]
+    public function test_a_wrong_thing_is_refused_by_its_field(array $change, string $field): void
+    {
+        $before = Obstacle::query()->count();
+        $fields = ['name' => 'Mast', 'bearing_deg' => '200', 'distance_m' => '30', 'height_m' => '12', 'width_m' => '0.4', '_form' => 'obstacle'];
+        $this->post("/jobs/{$this->job->id}/spots/1/obstacles", [...$fields, ...$change])->assertSessionHasErrors($field);
+        $this->assertSame($before, Obstacle::query()->count());
+        $this->post("/jobs/{$this->job->id}/spots/1/obstacles", $fields)->assertSessionHasNoErrors();
+        $this->page('?spot=1')->assertSee('Mast');
+    }
+
+    public function test_an_outdoor_segment_without_a_spot_is_named(): void
+    {
+        Segment::query()->where('title', 'Lakeside portraits')->update(['spot_id' => null]);
+        $this->page()->assertSee('Lakeside portraits has no spot yet.');
+    }
+
+    public function test_a_place_without_coordinates_says_what_is_missing(): void
+    {
+        $this->post('/jobs', self::brief(['latitude' => '', 'longitude' => '']));
+        $job = Job::query()->latest('id')->firstOrFail();
+        $this->post("/jobs/{$job->id}/spots", ['name' => 'Ledge', 'place_id' => $job->place_id]);
+        $this->get("/jobs/{$job->id}/scout")->assertOk()->assertSee('has no coordinates');
+    }
+}
