@@ -37,6 +37,7 @@ try {
     $take('scout', '/jobs/1/scout');
     $take('what-if', '/jobs/1/what-if?segment=5&late=60');
     $take('rehearse', '/jobs/1/rehearse');
+    $take('sheet', '/jobs/1/sheets/lead');
     $take('plan', '/jobs/1/plan');
     $take('plan-phone', '/jobs/1/plan', 390, 844);
     $take('kit', '/jobs/1/kit');

@@ -49,7 +49,7 @@ final class BriefDesk
             $place = $this->place($fields);
             unset($fields['people'], $fields['place_name'], $fields['latitude'], $fields['longitude'], $fields['timezone']);
             $job ??= new Job;
-            $job->fill([...$fields, 'place_id' => $place->id])->save();
+            $job->fill([...$fields, 'is_confidential' => (bool) ($fields['is_confidential'] ?? false), 'place_id' => $place->id])->save();
             $this->refuseSkippedTimes($place);
             $job->people()->delete();
             $job->people()->createMany($people);

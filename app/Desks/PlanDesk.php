@@ -20,6 +20,7 @@ use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\ShotText;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Scout\GeoPoint;
 use NorthSatchel\Scout\SunDay;
@@ -58,13 +59,14 @@ final class PlanDesk
     /**
      * The day as a list: segments in the order of time, each shot with the time its segment gives it.
      *
-     * @return list<array{segment: StoredSegment, from: string, to: string, slack: int|null, leaveBy: string|null, shots: list<array{line: ShotLine, at: string}>, shotMinutes: int, frames: int}>
+     * @return list<array{segment: StoredSegment, from: string, to: string, slack: int|null, leaveAt: string|null, leaveBy: string|null, shots: list<array{line: ShotLine, at: string}>, shotMinutes: int, frames: int}>
      */
     public function list(Job $job): array
     {
         $day = self::localDay($job);
         $passes = DayPasses::of($this->day($job));
-        $leave = $passes->leaveBy();
+        $leave = $passes->leaveAt();
+        $latest = $passes->leaveBy();
         $rows = [];
         foreach ($job->segments->sortBy([['start_clock', 'asc'], ['lane', 'asc'], ['id', 'asc']]) as $segment) {
             $start = $day->instantOf(ClockTime::of($segment->start_clock));
@@ -79,7 +81,8 @@ final class PlanDesk
                 'from' => $day->face($start),
                 'to' => $day->face($start + $segment->minutes * 60),
                 'slack' => $passes->slack($segment->id),
-                'leaveBy' => isset($leave[$segment->id]) ? $day->face($leave[$segment->id]) : null,
+                'leaveAt' => isset($leave[$segment->id]) ? $day->face($leave[$segment->id]) : null,
+                'leaveBy' => isset($latest[$segment->id]) ? $day->face($latest[$segment->id]) : null,
                 'shots' => $shots,
                 'shotMinutes' => (int) $segment->shotLines->sum('minutes'),
                 'frames' => (int) $segment->shotLines->sum('frames'),
@@ -134,6 +137,26 @@ final class PlanDesk
     public function addShot(StoredSegment $segment, array $fields): ShotLine
     {
         return $segment->shotLines()->create([...$fields, 'position' => 1 + (int) $segment->shotLines()->max('position')]);
+    }
+
+    /**
+     * @return int how many lines were added
+     *
+     * @throws ValidationException when there are none, or too many
+     */
+    public function pasteShots(StoredSegment $segment, string $text): int
+    {
+        $shots = ShotText::read($text);
+        if ($shots === [] || count($shots) > ShotText::MOST_LINES) {
+            throw ValidationException::withMessages(['lines' => $shots === [] ? 'Paste at least one line.' : count($shots).' lines are too many at once: '.ShotText::MOST_LINES.' at most. Nothing was added.']);
+        }
+        DB::transaction(function () use ($segment, $shots): void {
+            foreach ($shots as $shot) {
+                $this->addShot($segment, $shot);
+            }
+        });
+
+        return count($shots);
     }
 
     /** Swaps a shot with its neighbour. */

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property float $temperature_c
  * @property string|null $must_haves
  * @property string|null $restrictions
+ * @property bool $is_confidential
  * @property-read Place $place
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Segment> $segments
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Person> $people
@@ -36,7 +37,7 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['temperature_c' => 'float'];
+        return ['temperature_c' => 'float', 'is_confidential' => 'bool'];
     }
 
     /** @return BelongsTo<Place, $this> */

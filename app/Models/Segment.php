@@ -28,6 +28,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int|null $high_minutes
  * @property bool $may_move
  * @property int $takes_in_minutes
+ * @property list<string>|null $hidden_from
  * @property-read Place|null $place
  * @property-read Job $job
  * @property-read \Illuminate\Database\Eloquent\Collection<int, ShotLine> $shotLines
@@ -41,7 +42,7 @@ final class Segment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['is_outdoor' => 'bool', 'is_anchor' => 'bool', 'may_move' => 'bool', 'minutes' => 'int', 'takes_in_minutes' => 'int'];
+        return ['is_outdoor' => 'bool', 'is_anchor' => 'bool', 'may_move' => 'bool', 'hidden_from' => 'array', 'minutes' => 'int', 'takes_in_minutes' => 'int'];
     }
 
     /** @return BelongsTo<Job, $this> */

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $minutes
  * @property int $frames
  * @property int|null $focal_mm
+ * @property list<string>|null $hidden_from
  * @property-read Segment $segment
  */
 final class ShotLine extends Model
@@ -26,6 +27,12 @@ final class ShotLine extends Model
     use SoftDeletes;
 
     protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['hidden_from' => 'array'];
+    }
 
     /** @return BelongsTo<Segment, $this> */
     public function segment(): BelongsTo

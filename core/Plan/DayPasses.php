@@ -55,6 +55,19 @@ final class DayPasses
         return $leave;
     }
 
+    /** @return array<int, int> Unix seconds to leave at for a segment to start as planned, by its id, where a way lies before it */
+    public function leaveAt(): array
+    {
+        $leave = [];
+        foreach ($this->day->handovers() as $h) {
+            if ($h->fromPlaceId !== null && $h->toPlaceId !== null && $h->fromPlaceId !== $h->toPlaceId) {
+                $leave[$h->after->id] = $h->after->startsAt - 60 * $this->day->likelyWay($h->fromPlaceId, $h->toPlaceId);
+            }
+        }
+
+        return $leave;
+    }
+
     /**
      * The ways of the day by place; one that nobody has said is taken from the map, its own finding asks for it.
      */

@@ -56,6 +56,8 @@ final class LakesideWedding
         ]);
         self::day($job, $boathouse, $chapel, $shore);
         self::spots($job, $boathouse, $shore);
+        // A surprise that the client must not read on a sheet.
+        self::segment($job, $boathouse, 'Surprise: lanterns on the water', '23:10', 20, 'must', isOutdoor: false, shots: [['Their faces, then the lanterns', 'must', 10, 60, 35]], gives: ['hidden_from' => ['client']]);
 
         return $job;
     }

@@ -19,6 +19,7 @@ use App\Models\Job;
 use App\Models\Run;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Copies\BagLayout;
+use Tests\Support\Pictures;
 
 /** From the camera check to the formatted card, on the stand-ins' real files. */
 final class CardsToFormatTest extends TestCase
@@ -152,8 +153,10 @@ final class CardsToFormatTest extends TestCase
 
     public function test_where_nobody_can_say_which_side_is_right_both_cards_stay(): void
     {
-        // The raw is proved by its digest; of the two jpegs that differ, both decode.
-        $this->shoot([['S02', Fault::FlippedByte]]);
+        // Two jpegs of one name that differ, and both decode.
+        $this->shoot();
+        $files = glob($this->card('S02')->folder.'/DCIM/*/*.JPG') ?: [];
+        file_put_contents($files[3], Pictures::jpeg(99));
         $this->sealAndCompare();
         $this->copyAll();
         foreach (['S01', 'S02'] as $label) {

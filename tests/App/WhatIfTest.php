@@ -78,7 +78,7 @@ final class WhatIfTest extends TestCase
 
     public function test_slack_and_leave_by_stand_in_the_plan(): void
     {
-        $this->get("/jobs/{$this->job->id}/plan")->assertSee('min of slack')->assertSee('leave by');
+        $this->get("/jobs/{$this->job->id}/plan")->assertSee('min of slack')->assertSee('leave at ')->assertSee('at the latest');
     }
 
     public function test_what_a_segment_can_give_is_kept_and_checked(): void

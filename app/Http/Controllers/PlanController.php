@@ -13,6 +13,7 @@ use App\Models\Place;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use NorthSatchel\Plan\Audience;
 
 final class PlanController
 {
@@ -29,6 +30,7 @@ final class PlanController
             'rulerText' => implode('; ', array_map(static fn (array $row): string => "{$row['from']} to {$row['to']} {$row['segment']->title}", $list)),
             'list' => $list,
             'spots' => $scout->spots($opened),
+            'audiences' => Audience::cases(),
             'places' => Place::query()->orderBy('name')->pluck('name'),
             'edit' => (string) $request->query('edit'),
             'open' => $request->integer('open') ?: (int) session('open'),

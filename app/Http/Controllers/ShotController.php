@@ -20,6 +20,15 @@ final class ShotController
         return self::plan($segment);
     }
 
+    /** Many lines at once: all of them, or none. */
+    public function paste(Request $request, Segment $segment, PlanDesk $desk): RedirectResponse
+    {
+        $text = (string) $request->validate(['lines' => ['required', 'string', 'max:40000']], ['required' => 'Paste at least one line.', 'max' => 'That is too much at once: 200 lines at most.'])['lines'];
+        $count = $desk->pasteShots($segment, $text);
+
+        return self::plan($segment)->with('said', $count === 1 ? 'One shot is on the list.' : "{$count} shots are on the list.");
+    }
+
     public function update(ShotRequest $request, ShotLine $shot): RedirectResponse
     {
         $shot->update($request->validated());

@@ -35,6 +35,7 @@ final class JobRequest extends FormRequest
             'temperature_c' => ['required', 'numeric', 'between:-60,60'],
             'must_haves' => ['nullable', 'string', 'max:5000'],
             'restrictions' => ['nullable', 'string', 'max:5000'],
+            'is_confidential' => ['nullable', 'boolean'],
             'people' => ['nullable', 'string', 'max:20000'],
         ];
     }

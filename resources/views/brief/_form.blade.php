@@ -26,6 +26,7 @@
             <x-field name="temperature_c" label="Temperature expected, °C" class="figures" :value="$job?->temperature_c ?? 15" inputmode="decimal" />
         </div>
     </fieldset>
+    <label class="tick lg:col-span-2"><input type="checkbox" name="is_confidential" value="1" @checked(old('is_confidential', $job?->is_confidential))> Confidential: the words of this brief stay off every sheet but the photographers'</label>
     <x-field name="must_haves" label="Must-haves" type="textarea" :value="$job?->must_haves" />
     <x-field name="restrictions" label="Restrictions of the venue" type="textarea" :value="$job?->restrictions" hint="where you may stand, flash or not, passes, forms" />
 </div>

@@ -1,6 +1,6 @@
 <x-page title="Will the day hold?" :job="$job" phase="plan" :verdicts="$verdicts">
     @include('plan._ruler')
-    <p class="flex flex-wrap gap-2 mb-4"><a class="button" href="/jobs/{{ $job->id }}/what-if">What if we run late?</a><a class="button" href="/jobs/{{ $job->id }}/rehearse">Rehearse the day</a></p>
+    <p class="flex flex-wrap gap-2 mb-4"><a class="button" href="/jobs/{{ $job->id }}/what-if">What if we run late?</a><a class="button" href="/jobs/{{ $job->id }}/rehearse">Rehearse the day</a>@foreach ($audiences as $audience)<a class="button" href="/jobs/{{ $job->id }}/sheets/{{ $audience->value }}">Sheet: {{ $audience->value }}</a>@endforeach</p>
     <datalist id="places">@foreach ($places as $place)<option value="{{ $place }}"></option>@endforeach</datalist>
     <ol class="grid gap-3">
         @foreach ($list as $row)
@@ -13,7 +13,7 @@
                         <span class="figures text-lg font-semibold leading-7">{{ $row['from'] }} – {{ $row['to'] }}</span>
                         <div class="flex-1 basis-56 min-w-0">
                             <h2 class="text-lg leading-7">{{ $segment->title }} <span class="priority {{ $segment->priority }} !min-w-0 font-normal">{{ $segment->priority }}</span></h2>
-                            <p class="text-faint text-sm">{{ $segment->lane }}{{ $segment->place ? ' · '.$segment->place->name : '' }}{{ $segment->is_outdoor ? ' · outdoors' : '' }}{{ $segment->is_anchor ? ' · does not move' : '' }} · <span class="figures">{{ $segment->minutes }} min, {{ $row['frames'] }} frames{{ $row['slack'] === null ? '' : ' · '.$row['slack'].' min of slack' }}{{ $row['leaveBy'] ? ' · leave by '.$row['leaveBy'] : '' }}</span></p>
+                            <p class="text-faint text-sm">{{ $segment->lane }}{{ $segment->place ? ' · '.$segment->place->name : '' }}{{ $segment->is_outdoor ? ' · outdoors' : '' }}{{ $segment->is_anchor ? ' · does not move' : '' }} · <span class="figures">{{ $segment->minutes }} min, {{ $row['frames'] }} frames{{ $row['slack'] === null ? '' : ' · '.$row['slack'].' min of slack' }}{{ $row['leaveAt'] ? ' · leave at '.$row['leaveAt'].($row['leaveBy'] && $row['leaveBy'] !== $row['leaveAt'] ? ', by '.$row['leaveBy'].' at the latest' : '') : '' }}{{ $segment->hidden_from ? ' · hidden from '.implode(', ', $segment->hidden_from) : '' }}</span></p>
                         </div>
                         <span class="ml-auto flex flex-wrap">
                             @unless ($segment->is_anchor)
@@ -33,12 +33,13 @@
                             <li class="border-t border-rule py-1" id="shot-{{ $line->id }}">
                                 @if ($edit === 'shot-'.$line->id || old('_form') === 'shot-'.$line->id)
                                     @include('plan._shot-form', ['line' => $line, 'segment' => $segment])
+                                    @include('plan._secrecy', ['url' => '/shots/'.$line->id.'/secrecy', 'of' => $line->what, 'hidden' => $line->hidden_from ?? []])
                                 @else
                                     <div class="flex flex-wrap items-center gap-x-3">
                                         <span class="figures font-semibold">{{ $shot['at'] }}</span>
                                         <span class="priority {{ $line->priority }}">{{ $line->priority }}</span>
                                         <span>{{ $line->what }}</span>
-                                        <span class="figures text-faint">{{ $line->minutes }} min · {{ $line->frames }} frames{{ $line->focal_mm ? ' · '.$line->focal_mm.' mm' : '' }}</span>
+                                        <span class="figures text-faint">{{ $line->minutes }} min · {{ $line->frames }} frames{{ $line->focal_mm ? ' · '.$line->focal_mm.' mm' : '' }}{{ $line->hidden_from ? ' · hidden from '.implode(', ', $line->hidden_from) : '' }}</span>
                                         <span class="ml-auto flex">
                                             @foreach (['up' => '↑', 'down' => '↓'] as $way => $arrow)@post('/shots/'.$line->id.'/move') <input type="hidden" name="way" value="{{ $way }}"><button class="button quiet small" aria-label="Move {{ $line->what }} {{ $way }}">{{ $arrow }}</button> @endpost @endforeach
                                             <a class="button quiet" href="?edit=shot-{{ $line->id }}&amp;open={{ $segment->id }}" hx-get="?edit=shot-{{ $line->id }}&amp;open={{ $segment->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Edit {{ $line->what }}">Edit</a>
@@ -51,6 +52,15 @@
                     </ol>
                     @if ($open === $segment->id || old('_form') === 'shot-new-'.$segment->id)
                         @include('plan._shot-form', ['line' => null, 'segment' => $segment])
+                        <details class="mt-2" @if ($errors->has('lines')) open @endif>
+                            <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">Paste a list</summary>
+                            <x-form :action="'/segments/'.$segment->id.'/shots/paste'" class="grid gap-2">
+                                <input type="hidden" name="_form" value="shot-new-{{ $segment->id }}">
+                                <x-field :bag="'shot-new-'.$segment->id" :id="'paste-'.$segment->id" name="lines" type="textarea" label="A line a shot, such as: Rings close, 5 min, 12 frames, 85 mm, must" />
+                                <div><button class="button" aria-label="Add the pasted lines to {{ $segment->title }}">Add these lines</button></div>
+                            </x-form>
+                        </details>
+                        @include('plan._secrecy', ['url' => '/segments/'.$segment->id.'/secrecy', 'of' => $segment->title, 'hidden' => $segment->hidden_from ?? []])
                     @else
                         <a class="button mt-1" href="?open={{ $segment->id }}" hx-get="?open={{ $segment->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Add a shot to {{ $segment->title }}">Add a shot</a>
                     @endif

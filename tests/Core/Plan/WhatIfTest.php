@@ -66,6 +66,9 @@ final class WhatIfTest extends TestCase
         $this->assertSame(5, $passes->slack(4), 'over at 16:55, fifteen minutes of way, dinner at 17:15');
         $this->assertSame(5, $passes->slack(2));
         $this->assertSame([5 => self::at('17:00')], $passes->leaveBy());
+        $this->assertSame([5 => self::at('17:00')], $passes->leaveAt());
+        $roomy = DayPasses::of(self::day(self::segment(1, '15:00', 30), self::segment(2, '16:00', 10, place: self::HALL), self::segment(3, '17:00', 10, isAnchor: true, place: self::HALL)));
+        $this->assertSame([[2 => self::at('15:45')], [2 => self::at('16:35')]], [$roomy->leaveAt(), $roomy->leaveBy()], 'to start as planned, and at the latest');
     }
 
     public function test_a_delay_within_the_slack_changes_only_times(): void

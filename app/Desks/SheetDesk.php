@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Models\Job;
+use NorthSatchel\Plan\Audience;
+use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Plan\DayPasses;
+use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Plan\Sheet\Sheet;
+use NorthSatchel\Plan\Sheet\SheetRow;
+use NorthSatchel\Plan\Sheet\SheetShot;
+
+/** What goes out: sheets for print, calendar and table, each for one audience. */
+final class SheetDesk
+{
+    public function __construct(private readonly PlanDesk $plan) {}
+
+    public function sheet(Job $job, Audience $audience): Sheet
+    {
+        $day = PlanDesk::localDay($job);
+        $leave = DayPasses::of($this->plan->day($job))->leaveAt();
+        $rows = [];
+        foreach ($job->segments as $segment) {
+            $start = $day->instantOf(ClockTime::of($segment->start_clock));
+            $at = $start;
+            $shots = [];
+            foreach ($segment->shotLines as $line) {
+                $shots[] = new SheetShot($day->face($at), $line->what, $line->priority, $line->minutes, self::audiences($line->hidden_from));
+                $at += $line->minutes * 60;
+            }
+            $rows[] = new SheetRow(
+                id: $segment->id,
+                lane: $segment->lane,
+                title: $segment->title,
+                place: $segment->place?->name,
+                startsAt: $start,
+                endsAt: $start + $segment->minutes * 60,
+                isAnchor: $segment->is_anchor,
+                leaveAt: $leave[$segment->id] ?? null,
+                shots: $shots,
+                hiddenFrom: self::audiences($segment->hidden_from),
+            );
+        }
+
+        return Sheet::for($audience, $rows);
+    }
+
+    /** RFC 5545: an event a segment, with its zone, and an alarm at the time to leave. */
+    public function calendar(Job $job, Audience $audience): string
+    {
+        return DayCalendar::of($job, $this->sheet($job, $audience), PlanDesk::localDay($job));
+    }
+
+    /** A table for spreadsheets; a cell that would be taken for a formula is made a text. */
+    public function table(Job $job, Audience $audience): string
+    {
+        $day = PlanDesk::localDay($job);
+        $handle = fopen('php://temp', 'w+');
+        if ($handle === false) {
+            throw new \RuntimeException('No memory for the table.');
+        }
+        $put = static fn (array $cells) => fputcsv($handle, array_map(self::cell(...), $cells), escape: '', eol: "\r\n");
+        $put(['start', 'end', 'minutes', 'segment', 'place', 'photographer', 'leave at', 'shot', 'shot at']);
+        foreach ($this->sheet($job, $audience)->rows as $row) {
+            $cells = [$day->face($row->startsAt), $day->face($row->endsAt), (string) intdiv($row->endsAt - $row->startsAt, 60), $row->title, (string) $row->place, $row->lane, self::face($day, $row->leaveAt)];
+            $put([...$cells, '', '']);
+            foreach ($row->shots as $shot) {
+                $put([...$cells, $shot->what, $shot->at]);
+            }
+        }
+        rewind($handle);
+
+        return (string) stream_get_contents($handle);
+    }
+
+    /** Whether the words of the brief may stand on this sheet. */
+    public static function mayReadBrief(Job $job, Audience $audience): bool
+    {
+        return $audience->isPhotographer() || ! $job->is_confidential;
+    }
+
+    private static function cell(string $text): string
+    {
+        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
+    }
+
+    private static function face(LocalDay $day, ?int $at): string
+    {
+        return $at === null ? '' : $day->face($at);
+    }
+
+    /**
+     * @param  list<string>|null  $names
+     * @return list<Audience>
+     */
+    private static function audiences(?array $names): array
+    {
+        return array_values(array_filter(array_map(static fn (string $name): ?Audience => Audience::tryFrom($name), $names ?? [])));
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Sheet;
+
+use NorthSatchel\Plan\Audience;
+
+/** A shot on a sheet. */
+final readonly class SheetShot
+{
+    /** @param  list<Audience>  $hiddenFrom */
+    public function __construct(
+        public string $at,
+        public string $what,
+        public string $priority,
+        public int $minutes,
+        public array $hiddenFrom = [],
+    ) {}
+}

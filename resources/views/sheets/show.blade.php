@@ -1,0 +1,45 @@
+@php $asset = fn (string $file): string => '/build/'.$file.'?v='.(@filemtime(public_path('build/'.$file)) ?: 0); @endphp
+<!doctype html>
+<html lang="en" class="paper-{{ $paper }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>{{ ucfirst($sheet->audience->value) }} · {{ $job->name }}</title>
+    <link rel="icon" href="/build/icon.svg" type="image/svg+xml">
+    <link rel="stylesheet" href="{{ $asset('app.css') }}">
+</head>
+<body class="sheet-page">
+    <nav class="no-print flex flex-wrap gap-2 mb-4" aria-label="This sheet">
+        <a class="button" href="/jobs/{{ $job->id }}/plan">Back to the plan</a>
+        @foreach (['a4' => 'A4', 'letter' => 'Letter'] as $size => $name)<a class="button {{ $paper === $size ? 'main' : '' }}" href="?paper={{ $size }}">{{ $name }}</a>@endforeach
+        <a class="button" href="/jobs/{{ $job->id }}/calendar/{{ $sheet->audience->value }}">Calendar file</a>
+        <a class="button" href="/jobs/{{ $job->id }}/table/{{ $sheet->audience->value }}">CSV table</a>
+    </nav>
+    <main>
+        <header class="sheet-head">
+            <h1>{{ $sheet->audience->question() }}</h1>
+            <p><b>{{ $job->name }}</b> · {{ $date }} · {{ $job->place->name }} · for the {{ $sheet->audience->isPhotographer() ? $sheet->audience->value.' photographer' : $sheet->audience->value }}</p>
+            @if ($mayReadBrief && $sheet->audience->isPhotographer())
+                @if ($job->must_haves)<p><b>Must not be missed:</b> {{ str_replace(["\r\n", "\n"], ' / ', $job->must_haves) }}</p>@endif
+                @if ($job->restrictions)<p><b>Restrictions:</b> {{ str_replace(["\r\n", "\n"], ' / ', $job->restrictions) }}</p>@endif
+            @endif
+        </header>
+        <table class="sheet-table">
+            <thead><tr><th scope="col">From</th><th scope="col">to</th><th scope="col">What</th><th scope="col">Where</th>@if (! $sheet->audience->isPhotographer())<th scope="col">Who</th>@else<th scope="col">Leave at</th>@endif</tr></thead>
+            <tbody>
+                @foreach ($sheet->rows as $row)
+                    <tr>
+                        <td class="figures">{{ $day->face($row->startsAt) }}</td><td class="figures">{{ $day->face($row->endsAt) }}</td>
+                        <td><b>{{ $row->title }}</b>{{ $row->isAnchor ? ' (does not move)' : '' }}
+                            @foreach ($row->shots as $shot)<div class="sheet-shot"><span class="box" aria-hidden="true"></span><span class="figures">{{ $shot->at }}</span> {{ $shot->what }}{{ $shot->priority === 'must' ? ', must' : '' }}</div>@endforeach
+                        </td>
+                        <td>{{ $row->place }}</td>
+                        @if (! $sheet->audience->isPhotographer())<td>{{ $row->lane }}</td>@else<td class="figures">{{ $row->leaveAt ? $day->face($row->leaveAt) : '' }}</td>@endif
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+        @if ($sheet->rows === [])<p>Nothing of this day is for this sheet.</p>@endif
+    </main>
+</body>
+</html>
