@@ -21,7 +21,11 @@ use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\ShotText;
+use NorthSatchel\Plan\Template\DayTemplate;
 use NorthSatchel\Plan\Travels;
+use NorthSatchel\Plan\Viewpoint\ShotView;
+use NorthSatchel\Plan\Viewpoint\ViewpointJudge;
+use NorthSatchel\Plan\Welfare;
 use NorthSatchel\Scout\GeoPoint;
 use NorthSatchel\Scout\SunDay;
 use NorthSatchel\Verdicts;
@@ -41,7 +45,14 @@ final class PlanDesk
 
     public function verdicts(Job $job): Verdicts
     {
-        return PlanJudge::of($this->day($job));
+        $views = [];
+        foreach ($job->segments as $segment) {
+            foreach ($segment->shotLines as $line) {
+                $views[] = new ShotView($segment->title, $line->distance, $line->height, $line->side);
+            }
+        }
+
+        return PlanJudge::of($this->day($job))->with(Welfare::of($this->day($job)))->with(ViewpointJudge::of($views));
     }
 
     public function ruler(Job $job): DayRuler
@@ -140,6 +151,35 @@ final class PlanDesk
     }
 
     /**
+     * Lays a template's day onto the plan, all of it or nothing; what is planned already stays.
+     *
+     * @throws ValidationException
+     */
+    public function fillIn(Job $job, DayTemplate $template, string $first, string $second): void
+    {
+        try {
+            $segments = $template->fill(ClockTime::of($first)->minutes, ClockTime::of($second)->minutes);
+            foreach ($segments as $segment) {
+                self::localDay($job)->instantOf(ClockTime::ofMinutes($segment->start));
+            }
+        } catch (ImpossibleValue $e) {
+            throw ValidationException::withMessages([in_array($e->field, ['first_anchor', 'second_anchor'], true) ? $e->field : 'first_anchor' => 'This '.$e->must.'.']);
+        }
+        DB::transaction(function () use ($job, $segments): void {
+            foreach ($segments as $s) {
+                $stored = $job->segments()->create([
+                    'place_id' => $job->place_id, 'title' => $s->title, 'lane' => $s->lane, 'start_clock' => ClockTime::ofMinutes($s->start)->text(), 'minutes' => $s->minutes,
+                    'priority' => $s->priority->value, 'is_outdoor' => $s->isOutdoor, 'is_anchor' => $s->isAnchor, 'short_minutes' => $s->shortMinutes,
+                    'may_move' => $s->mayMove, 'takes_in_minutes' => $s->takesIn, 'is_break' => $s->isBreak,
+                ]);
+                foreach ($s->shots as $what) {
+                    $this->addShot($stored, ['what' => $what, 'priority' => $s->priority->value, 'minutes' => max(1, intdiv($s->minutes, 2 * max(1, count($s->shots)))), 'frames' => 12]);
+                }
+            }
+        });
+    }
+
+    /**
      * @return int how many lines were added
      *
      * @throws ValidationException when there are none, or too many
@@ -213,6 +253,7 @@ final class PlanDesk
                 highMinutes: $stored->high_minutes,
                 mayMove: $stored->may_move,
                 takesInMinutes: $stored->takes_in_minutes,
+                isBreak: $stored->is_break,
             );
         }
         $point = self::point($job->place);

@@ -27,6 +27,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int|null $low_minutes
  * @property int|null $high_minutes
  * @property bool $may_move
+ * @property bool $is_break
  * @property int $takes_in_minutes
  * @property list<string>|null $hidden_from
  * @property-read Place|null $place
@@ -42,7 +43,7 @@ final class Segment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['is_outdoor' => 'bool', 'is_anchor' => 'bool', 'may_move' => 'bool', 'hidden_from' => 'array', 'minutes' => 'int', 'takes_in_minutes' => 'int'];
+        return ['is_outdoor' => 'bool', 'is_anchor' => 'bool', 'may_move' => 'bool', 'is_break' => 'bool', 'hidden_from' => 'array', 'minutes' => 'int', 'takes_in_minutes' => 'int'];
     }
 
     /** @return BelongsTo<Job, $this> */

@@ -19,6 +19,9 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $minutes
  * @property int $frames
  * @property int|null $focal_mm
+ * @property string|null $distance
+ * @property string|null $height
+ * @property string|null $side
  * @property list<string>|null $hidden_from
  * @property-read Segment $segment
  */

@@ -38,6 +38,7 @@ final readonly class Segment
         public ?int $highMinutes = null,
         public bool $mayMove = false,
         public int $takesInMinutes = 0,
+        public bool $isBreak = false,
     ) {
         if ($minutes < 1) {
             throw ImpossibleValue::of('minutes', 'must be at least 1');
@@ -49,7 +50,7 @@ final readonly class Segment
     {
         return new self(
             $this->id, $this->title, $this->lane, $startsAt, $minutes, $this->priority, $this->isOutdoor, $this->isAnchor, $this->placeId, $this->placeName,
-            $this->shotMinutes, $this->shortMinutes, $this->lowMinutes, $this->highMinutes, $this->mayMove, $this->takesInMinutes,
+            $this->shotMinutes, $this->shortMinutes, $this->lowMinutes, $this->highMinutes, $this->mayMove, $this->takesInMinutes, $this->isBreak,
         );
     }
 

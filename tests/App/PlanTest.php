@@ -140,6 +140,37 @@ final class PlanTest extends TestCase
         $this->post('/jobs/1/travels', ['from' => 1, 'to' => 1, 'minutes' => 25])->assertSessionHasErrors('to');
     }
 
+    public function test_a_template_is_laid_out_backwards_from_its_anchors(): void
+    {
+        $this->get('/jobs/1/plan')->assertSee('Lay the day out from a template');
+        $this->post('/jobs/1/template', ['template' => 'wedding-first-look', 'first_anchor' => '15:00', 'second_anchor' => '18:30'])->assertSessionHasNoErrors();
+        $this->assertSame('15:00', Segment::query()->where('title', 'Ceremony')->firstOrFail()->start_clock);
+        $this->assertSame('14:30', Segment::query()->where('title', 'Closest family')->firstOrFail()->start_clock);
+        $page = $this->get('/jobs/1/plan')->assertOk();
+        $page->assertSee('Vows')->assertSee('min of slack');
+        // Planned from a template as a newcomer would, the margin holds findings that follow from computation.
+        $this->assertGreaterThanOrEqual(1, substr_count((string) $page->getContent(), 'data-code="plan.'));
+    }
+
+    public function test_a_template_that_does_not_fit_is_refused_whole(): void
+    {
+        $this->post('/jobs/1/template', ['template' => 'wedding', 'first_anchor' => '15:00', 'second_anchor' => '15:10'])->assertSessionHasErrors('second_anchor');
+        $this->post('/jobs/1/template', ['template' => 'wedding', 'first_anchor' => '01:00', 'second_anchor' => '15:10'])->assertSessionHasErrors('first_anchor');
+        $this->post('/jobs/1/template', ['template' => 'regatta', 'first_anchor' => '15:00', 'second_anchor' => '18:10'])->assertSessionHasErrors('template');
+        // Laid back from 05:00, something would start at 02:15, an hour that is skipped that day.
+        $this->post('/jobs/1/template', ['template' => 'stage-event', 'first_anchor' => '04:20', 'second_anchor' => '18:10'])->assertSessionHasErrors('first_anchor');
+        $this->assertSame(0, Segment::query()->count());
+    }
+
+    public function test_viewpoints_and_meals_are_kept(): void
+    {
+        $segment = $this->add(['is_break' => '1']);
+        $this->assertTrue($segment->is_break);
+        $this->post("/segments/{$segment->id}/shots", ['what' => 'X', 'priority' => 'must', 'minutes' => 1, 'frames' => 1, 'distance' => 'tight', 'height' => 'low', 'side' => 'profile'])->assertSessionHasNoErrors();
+        $this->assertSame(['tight', 'low', 'profile'], array_values(ShotLine::query()->firstOrFail()->only(['distance', 'height', 'side'])));
+        $this->put('/shots/1', ['what' => 'X', 'priority' => 'must', 'minutes' => 1, 'frames' => 1, 'distance' => 'very far'])->assertSessionHasErrors('distance');
+    }
+
     public function test_a_segment_form_opens_in_place(): void
     {
         $segment = $this->add();

@@ -8,12 +8,15 @@ use App\Desks\BriefDesk;
 use App\Desks\PlanDesk;
 use App\Desks\ScoutDesk;
 use App\Desks\Strap;
+use App\Http\Requests\ClockRule;
 use App\Models\Job;
 use App\Models\Place;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use NorthSatchel\Plan\Audience;
+use NorthSatchel\Plan\Template\DayTemplate;
 
 final class PlanController
 {
@@ -30,11 +33,24 @@ final class PlanController
             'rulerText' => implode('; ', array_map(static fn (array $row): string => "{$row['from']} to {$row['to']} {$row['segment']->title}", $list)),
             'list' => $list,
             'spots' => $scout->spots($opened),
+            'templates' => DayTemplate::cases(),
             'audiences' => Audience::cases(),
             'places' => Place::query()->orderBy('name')->pluck('name'),
             'edit' => (string) $request->query('edit'),
             'open' => $request->integer('open') ?: (int) session('open'),
         ]);
+    }
+
+    public function template(Request $request, int $job, PlanDesk $desk): RedirectResponse
+    {
+        $given = $request->validate([
+            'template' => ['required', Rule::enum(DayTemplate::class)],
+            'first_anchor' => ['required', new ClockRule],
+            'second_anchor' => ['required', new ClockRule],
+        ], ['required' => 'This is needed.']);
+        $desk->fillIn(BriefDesk::open($job), DayTemplate::from((string) $given['template']), (string) $given['first_anchor'], (string) $given['second_anchor']);
+
+        return redirect("/jobs/{$job}/plan")->with('said', 'The day is laid out, backwards from what does not move. Now make it yours.');
     }
 
     public function travel(Request $request, Job $job, PlanDesk $desk): RedirectResponse

@@ -76,6 +76,7 @@ final class SegmentRequest extends FormRequest
             'low_minutes' => $this->wholeOrNull('low_minutes'),
             'high_minutes' => $this->wholeOrNull('high_minutes'),
             'may_move' => $this->boolean('may_move'),
+            'is_break' => $this->boolean('is_break'),
             'takes_in_minutes' => $this->integer('takes_in_minutes'),
         ];
     }

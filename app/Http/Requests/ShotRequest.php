@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use NorthSatchel\Plan\Viewpoint\ShotView;
 
 /** A line of the shot list. */
 final class ShotRequest extends FormRequest
@@ -23,6 +25,9 @@ final class ShotRequest extends FormRequest
             'minutes' => ['required', 'integer', 'between:0,600'],
             'frames' => ['required', 'integer', 'between:0,5000'],
             'focal_mm' => ['nullable', 'integer', 'between:4,2000'],
+            'distance' => ['nullable', Rule::in(ShotView::DISTANCES)],
+            'height' => ['nullable', Rule::in(ShotView::HEIGHTS)],
+            'side' => ['nullable', Rule::in(ShotView::SIDES)],
         ];
     }
 

@@ -10,6 +10,7 @@
     <x-field :bag="$bag" :id="$bag.'-spot'" name="spot_id" label="Spot" type="select"><option value="">none</option>@foreach ($spots as $spot)<option value="{{ $spot->id }}" @selected((int) $val('spot_id', $segment?->spot_id) === $spot->id)>{{ $spot->name }}</option>@endforeach</x-field>
     <label class="tick sm:mt-5"><input type="checkbox" name="is_outdoor" value="1" @checked($val('is_outdoor', $segment?->is_outdoor))> outdoors</label>
     <label class="tick sm:mt-5"><input type="checkbox" name="is_anchor" value="1" @checked($val('is_anchor', $segment?->is_anchor))> does not move</label>
+    <label class="tick sm:mt-5"><input type="checkbox" name="is_break" value="1" @checked($val('is_break', $segment?->is_break))> a meal or a rest</label>
     <details class="sm:col-span-6" @if ($errors->hasAny(['short_minutes', 'low_minutes', 'high_minutes', 'takes_in_minutes']) && $mine) open @endif>
         <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">When it runs late</summary>
         <div class="grid gap-3 sm:grid-cols-5 items-start">

@@ -6,5 +6,10 @@
     <x-field :bag="$bag" :id="$bag.'-minutes'" name="minutes" label="Minutes" class="figures" :value="$line?->minutes ?? 3" inputmode="numeric" />
     <x-field :bag="$bag" :id="$bag.'-frames'" name="frames" label="Frames" class="figures" :value="$line?->frames ?? 10" inputmode="numeric" />
     <x-field :bag="$bag" :id="$bag.'-focal'" name="focal_mm" label="Lens, mm" class="figures" :value="$line?->focal_mm" inputmode="numeric" />
+    <div class="col-span-2 sm:col-span-6 grid gap-2 grid-cols-3 sm:max-w-md sm:order-last">
+        @foreach (['distance' => NorthSatchel\Plan\Viewpoint\ShotView::DISTANCES, 'height' => NorthSatchel\Plan\Viewpoint\ShotView::HEIGHTS, 'side' => NorthSatchel\Plan\Viewpoint\ShotView::SIDES] as $view => $ways)
+            <x-field :bag="$bag" :id="$bag.'-'.$view" :name="$view" :label="ucfirst($view)" type="select"><option value="">any</option>@foreach ($ways as $way)<option @selected(($mine ? old($view) : $line?->{$view}) === $way)>{{ $way }}</option>@endforeach</x-field>
+        @endforeach
+    </div>
     <button class="button sm:mt-6">{{ $line ? 'Keep' : 'Add' }}</button>
 </x-form>

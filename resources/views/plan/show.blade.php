@@ -68,5 +68,15 @@
             </li>
         @endforeach
     </ol>
+    <details class="slab mt-4" @if (count($list) === 0 || $errors->hasAny(['template', 'first_anchor', 'second_anchor'])) open @endif>
+        <summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Lay the day out from a template</summary>
+        <x-form :action="'/jobs/'.$job->id.'/template'" class="grid gap-3 sm:grid-cols-[2fr_1fr_1fr_auto] items-start">
+            <input type="hidden" name="_form" value="template">
+            <x-field bag="template" id="t-template" name="template" label="Kind of day (its two anchors)" type="select">@foreach ($templates as $template)<option value="{{ $template->value }}" @selected(old('template') === $template->value)>{{ $template->label() }}</option>@endforeach</x-field>
+            <x-field bag="template" id="t-first" name="first_anchor" label="First anchor" class="figures" placeholder="15:00" required />
+            <x-field bag="template" id="t-second" name="second_anchor" label="Second anchor" class="figures" placeholder="18:30" required />
+            <button class="button main sm:mt-6">Lay it out</button>
+        </x-form>
+    </details>
     <section class="slab mt-4"><h2 class="mb-2">A new segment</h2>@include('plan._segment-form', ['segment' => null])</section>
 </x-page>

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Template\DayTemplate;
+use NorthSatchel\Plan\Template\TemplateSegment;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class DayTemplateTest extends TestCase
+{
+    /** @return array<string, array{DayTemplate}> */
+    public static function templates(): array
+    {
+        return array_combine(array_map(static fn (DayTemplate $t): string => $t->value, DayTemplate::cases()), array_map(static fn (DayTemplate $t): array => [$t], DayTemplate::cases()));
+    }
+
+    #[DataProvider('templates')]
+    public function test_the_anchors_stand_where_they_were_put_and_nothing_overlaps_before_them(DayTemplate $template): void
+    {
+        $segments = $template->fill(15 * 60, 20 * 60 + 30);
+        $anchors = array_values(array_map(static fn (TemplateSegment $s): int => $s->start, array_filter($segments, static fn (TemplateSegment $s): bool => $s->isAnchor)));
+        $this->assertSame([900, 1230], $anchors);
+        $ends = [];
+        foreach (array_filter($segments, static fn (TemplateSegment $s): bool => $s->start < 900) as $segment) {
+            $this->assertGreaterThanOrEqual($ends[$segment->lane] ?? 0, $segment->start, $segment->title);
+            $ends[$segment->lane] = $segment->start + $segment->minutes;
+        }
+        $this->assertGreaterThan(5, count($segments));
+        $this->assertStringContainsString('(', $template->label());
+    }
+
+    public function test_what_comes_before_is_laid_back_from_the_anchor(): void
+    {
+        $titles = array_column(DayTemplate::WeddingFirstLook->fill(900, 1230), 'start', 'title');
+        $this->assertSame(900 - 10 - 20, $titles['Closest family']);
+        $this->assertSame($titles['Closest family'] - 10 - 45, $titles['Portraits of the two']);
+        $this->assertLessThan($titles['First look'], $titles['Getting ready']);
+        $this->assertSame(900 + 45 + 10, $titles['Congratulations']);
+    }
+
+    public function test_anchors_that_cannot_be_are_refused_by_field(): void
+    {
+        foreach ([[900, 930, 'second_anchor'], [60, 1230, 'first_anchor']] as [$first, $second, $field]) {
+            try {
+                DayTemplate::Wedding->fill($first, $second);
+                $this->fail('It was filled.');
+            } catch (ImpossibleValue $e) {
+                $this->assertSame($field, $e->field);
+            }
+        }
+    }
+}
