@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\PlanChange;
 use App\Models\Segment;
 use App\Models\ShotLine;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
@@ -22,6 +23,8 @@ use NorthSatchel\Plan\WhatIf\LateDay;
 final class WhatIfDesk
 {
     private const RUNS = 3000;
+
+    private const KEPT_S = 86400;
 
     private const SEED = 20;
 
@@ -47,9 +50,21 @@ final class WhatIfDesk
         );
     }
 
-    public function rehearsal(Job $job, string $lane): DayRehearsal
+    /**
+     * One lane lived through; kept for as long as the plan stays the same.
+     *
+     * @return array{rows: list<array{segment: \NorthSatchel\Plan\Segment, p50: string, p90: string, late: int, onTime: float, share: float}>, buffer: array{segment: \NorthSatchel\Plan\Segment, minutes: int, before: float, after: float, anchor: \NorthSatchel\Plan\Segment}|null}
+     */
+    public function rehearsal(Job $job, string $lane): array
     {
-        return new DayRehearsal($this->plan->day($job), $lane, self::RUNS, self::SEED);
+        $day = $this->plan->day($job);
+        $key = 'rehearsal-'.hash('xxh128', serialize([$job->date, $lane, $day->segments, $day->travels, $day->points]));
+
+        return Cache::remember($key, self::KEPT_S, static function () use ($day, $lane): array {
+            $rehearsal = new DayRehearsal($day, $lane, self::RUNS, self::SEED);
+
+            return ['rows' => $rehearsal->rows(), 'buffer' => $rehearsal->bestBuffer()];
+        });
     }
 
     /** The last change that can still be undone. */

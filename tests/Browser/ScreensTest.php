@@ -35,7 +35,7 @@ final class ScreensTest extends BrowserTestCase
     public function test_screen(string $page, int $width, int $height, string $look): void
     {
         self::$browser->size($width, $height);
-        self::$browser->script("document.cookie = 'look={$look}; path=/'");
+        self::$browser->driver->manage()->addCookie(['name' => 'look', 'value' => $look, 'path' => '/']);
         $this->visit($page);
         // A sheet for print is black on white in every look.
         $this->assertSame($look === 'dim' && ! str_contains($page, '/sheets/'), self::$browser->script('return document.documentElement.classList.contains("dim")'));

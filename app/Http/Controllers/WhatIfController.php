@@ -71,8 +71,7 @@ final class WhatIfController
             'verdicts' => $strap->of($opened, 'plan'),
             'lanes' => $lanes,
             'lane' => $lane,
-            'rows' => $rehearsal->rows(),
-            'buffer' => $rehearsal->bestBuffer(),
+            ...$rehearsal,
         ]);
     }
 }
