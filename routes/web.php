@@ -61,6 +61,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/segments/{segment}/shots/paste', [ShotController::class, 'paste']);
     Route::get('/jobs/{job}/what-if', [WhatIfController::class, 'show']);
     Route::post('/jobs/{job}/what-if', [WhatIfController::class, 'apply']);
+    Route::post('/jobs/{job}/delay', [WhatIfController::class, 'delay']);
     Route::post('/plan-changes/{change}/undo', [WhatIfController::class, 'undo']);
     Route::get('/jobs/{job}/rehearse', [WhatIfController::class, 'rehearse']);
     Route::post('/jobs/{job}/travels', [PlanController::class, 'travel']);

@@ -190,6 +190,9 @@ final class CardsDesk
         $volume = Devices::card($card);
         $rows = [];
         foreach ($volume->entries() as $entry) {
+            if ($entry->kind === EntryKind::Folder) {
+                throw UnableToRead::fromPath($entry->path, 'the folder cannot be looked into');
+            }
             if ($entry->kind !== EntryKind::File) {
                 continue;
             }

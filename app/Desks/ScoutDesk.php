@@ -10,6 +10,7 @@ use App\Models\Place;
 use App\Models\Spot as StoredSpot;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
+use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\Spot;
@@ -45,9 +46,14 @@ final class ScoutDesk
 
     public function verdicts(Job $job): Verdicts
     {
+        return $this->verdictsOn($job, $this->plan->day($job));
+    }
+
+    /** The light on a day that is planned otherwise. */
+    public function verdictsOn(Job $job, PlannedDay $day): Verdicts
+    {
         $verdicts = [];
         $spots = $this->spots($job)->keyBy('id');
-        $day = $this->plan->day($job);
         $planned = collect($day->segments)->keyBy('id');
         foreach ($job->segments as $stored) {
             $segment = $planned->get($stored->id);

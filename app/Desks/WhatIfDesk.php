@@ -14,10 +14,13 @@ use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\DayRuler;
+use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Replan\How;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
 use NorthSatchel\Plan\WhatIf\LateDay;
+use NorthSatchel\Plan\WhatIf\Weather;
+use NorthSatchel\Verdicts;
 
 /** What if we run late? The best re-plan, applied on one press and undone on another; and the day rehearsed. */
 final class WhatIfDesk
@@ -28,7 +31,7 @@ final class WhatIfDesk
 
     private const SEED = 20;
 
-    public function __construct(private readonly PlanDesk $plan) {}
+    public function __construct(private readonly PlanDesk $plan, private readonly ScoutDesk $scout) {}
 
     /** Null when no such segment is planned. */
     public function late(Job $job, int $segmentId, int $minutes): ?LateDay
@@ -38,6 +41,31 @@ final class WhatIfDesk
         } catch (ImpossibleValue) {
             return null;
         }
+    }
+
+    /** Everything outdoors later by so many minutes. */
+    public function delayed(Job $job, int $minutes): PlannedDay
+    {
+        return Weather::delay($this->plan->day($job), $minutes);
+    }
+
+    /** All that is to be said of that day, from the light to the ways. */
+    public function verdictsOn(Job $job, PlannedDay $day): Verdicts
+    {
+        return PlanJudge::of($day)->with($this->scout->verdictsOn($job, $day));
+    }
+
+    /** Makes the delay the plan; nothing is changed when a segment would leave the day. */
+    public function applyDelay(Job $job, int $minutes): PlanChange
+    {
+        return DB::transaction(function () use ($job, $minutes): PlanChange {
+            $change = self::remember($job, "everything outdoors {$minutes} min later");
+            foreach ($job->segments->where('is_outdoor', true) as $segment) {
+                $this->plan->shift($job, $segment, $minutes);
+            }
+
+            return $change;
+        });
     }
 
     public function ruler(Job $job, PlannedDay $day): DayRuler
@@ -86,14 +114,7 @@ final class WhatIfDesk
 
         return DB::transaction(static function () use ($job, $late): PlanChange {
             $segments = Segment::query()->where('job_id', $job->id)->with('shotLines')->get()->keyBy('id');
-            $change = PlanChange::query()->create([
-                'job_id' => $job->id,
-                'said' => "{$late->lateMinutes} min late",
-                'before' => [
-                    'segments' => $segments->map(static fn (Segment $s): array => $s->only(['id', 'start_clock', 'minutes']))->values()->all(),
-                    'shots' => $segments->flatMap(static fn (Segment $s) => $s->shotLines->map(static fn (ShotLine $l): array => $l->only(['id', 'segment_id', 'position'])))->values()->all(),
-                ],
-            ]);
+            $change = self::remember($job, "{$late->lateMinutes} min late");
             foreach ($late->choices() as $id => $choice) {
                 $segment = $segments->get($id);
                 if ($segment === null) {
@@ -114,6 +135,21 @@ final class WhatIfDesk
 
             return $change;
         });
+    }
+
+    /** Segments and shots as they are now, for the way back. */
+    private static function remember(Job $job, string $said): PlanChange
+    {
+        $segments = Segment::query()->where('job_id', $job->id)->with('shotLines')->get();
+
+        return PlanChange::query()->create([
+            'job_id' => $job->id,
+            'said' => $said,
+            'before' => [
+                'segments' => $segments->map(static fn (Segment $s): array => $s->only(['id', 'start_clock', 'minutes']))->values()->all(),
+                'shots' => $segments->flatMap(static fn (Segment $s) => $s->shotLines->map(static fn (ShotLine $l): array => $l->only(['id', 'segment_id', 'position'])))->values()->all(),
+            ],
+        ]);
     }
 
     public function undo(PlanChange $change): void

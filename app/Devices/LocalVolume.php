@@ -158,8 +158,13 @@ class LocalVolume implements Volume
     private function below(string $folder, int $depth): iterable
     {
         $names = @scandir($this->full($folder), SCANDIR_SORT_ASCENDING);
+        if ($names === false && $depth === 0) {
+            throw UnableToRead::fromPath($folder === '' ? '.' : $folder, self::lastError());
+        }
         if ($names === false || $depth > self::DEEPEST) {
-            throw UnableToRead::fromPath($folder === '' ? '.' : $folder, $names === false ? self::lastError() : 'its folders go too deep');
+            yield new Entry($folder, EntryKind::Folder, 0, 0);
+
+            return;
         }
         foreach ($names as $name) {
             if ($name === '.' || $name === '..') {

@@ -89,6 +89,8 @@ final class Copier
             $name = Names::printable($entry->path);
             if ($entry->kind === EntryKind::Link) {
                 $this->skipped[] = new Skipped($name, 'a symbolic link, not followed', harmless: true);
+            } elseif ($entry->kind === EntryKind::Folder) {
+                $this->skipped[] = new Skipped($name, 'a folder that cannot be looked into', harmless: false);
             } elseif ($entry->kind !== EntryKind::File) {
                 $this->skipped[] = new Skipped($name, 'a special file, not opened', harmless: true);
             } elseif (! Names::isUtf8($entry->path)) {

@@ -68,7 +68,7 @@ final class PlanJudge
             return Verdict::mind(
                 'plan.thin',
                 "{$after->title} cannot move, and only {$h->slackMinutes()} min of slack lie before it.",
-                "{$before->title} ends at {$day->day->face($before->endsAt())}; leave by {$leave} for {$day->day->face($after->startsAt)}, {$h->travelMinutes} min of way included.",
+                "{$before->title} ends at {$day->day->face($before->endsAt())}, it starts at {$day->day->face($after->startsAt)}".($h->travelMinutes > 0 ? "; leave by {$leave}, the way takes {$h->travelMinutes} min." : ', at the same place.'),
                 ['slack_minutes' => $h->slackMinutes()],
             );
         }

@@ -62,6 +62,19 @@ final class WhatIfTest extends TestCase
         $this->ask('Details and getting ready', 10)->assertSee('Details and getting ready starts at 09:40 instead of 09:30, in full.');
     }
 
+    public function test_the_weather_moves_everything_outdoors_and_the_verdicts_follow(): void
+    {
+        $first = $this->segment('First look on the jetty');
+        $ceremony = $this->segment('Ceremony');
+        $this->get("/jobs/{$this->job->id}/what-if?hours=12")->assertOk()->assertSee('The sun is down before First look on the jetty ends.');
+        $this->assertSame('11:15', $first->refresh()->start_clock, 'only shown');
+        $this->post("/jobs/{$this->job->id}/delay", ['hours' => 2])->assertSessionHasNoErrors();
+        $this->assertSame(['13:15', $ceremony->start_clock], [$first->refresh()->start_clock, $ceremony->refresh()->start_clock]);
+        $this->post('/plan-changes/'.PlanChange::query()->firstOrFail()->id.'/undo');
+        $this->assertSame('11:15', $first->refresh()->start_clock);
+        $this->post("/jobs/{$this->job->id}/delay", ['hours' => 0])->assertSessionHasErrors('hours');
+    }
+
     public function test_odd_questions_get_an_answer(): void
     {
         $this->get("/jobs/{$this->job->id}/what-if?segment=999&late=99999")->assertOk();

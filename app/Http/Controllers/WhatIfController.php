@@ -26,6 +26,9 @@ final class WhatIfController
         $segment = $segments->firstWhere('id', $request->integer('segment')) ?? $segments->first();
         $late = $segment === null ? null : $desk->late($opened, $segment->id, $minutes);
 
+        $hours = max(0, min(12, $request->integer('hours')));
+        $delayed = $hours === 0 ? null : $desk->delayed($opened, 60 * $hours);
+
         return view('plan.what-if', [
             'job' => $opened,
             'verdicts' => $strap->of($opened, 'plan'),
@@ -36,6 +39,9 @@ final class WhatIfController
             'late' => $late,
             'today' => $plan->ruler($opened),
             'then' => $late !== null && $late->replan->isFeasible ? $desk->ruler($opened, $late->changed()) : null,
+            'hours' => $hours,
+            'delayed' => $delayed === null ? null : $desk->ruler($opened, $delayed),
+            'delayedVerdicts' => $delayed === null ? null : $desk->verdictsOn($opened, $delayed),
             'change' => $desk->lastChange($opened),
         ]);
     }
@@ -48,6 +54,14 @@ final class WhatIfController
         $change = $desk->apply($opened, $late);
 
         return redirect("/jobs/{$job}/plan")->with('said', 'The re-plan is the plan now.')->with('undo', "/plan-changes/{$change->id}/undo");
+    }
+
+    public function delay(Request $request, int $job, WhatIfDesk $desk): RedirectResponse
+    {
+        $hours = (int) $request->validate(['hours' => ['required', 'integer', 'between:1,12']])['hours'];
+        $change = $desk->applyDelay(BriefDesk::open($job), 60 * $hours);
+
+        return redirect("/jobs/{$job}/plan")->with('said', 'Everything outdoors is later now.')->with('undo', "/plan-changes/{$change->id}/undo");
     }
 
     public function undo(PlanChange $change, WhatIfDesk $desk): RedirectResponse

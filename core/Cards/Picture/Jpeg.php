@@ -9,11 +9,13 @@ namespace NorthSatchel\Cards\Picture;
  */
 final class Jpeg
 {
+    private const HOLE_BYTES = 512;
+
     /** Larger pictures are judged by structure alone. */
-    private const DECODE_UP_TO_PIXELS = 50_000_000;
+    public const DECODE_UP_TO_PIXELS = 50_000_000;
 
     /** Why the picture is damaged; null when it is whole. */
-    public static function fault(string $bytes): ?string
+    public static function fault(string $bytes, int $decodeUpToPixels = self::DECODE_UP_TO_PIXELS): ?string
     {
         if (! str_starts_with($bytes, "\xFF\xD8\xFF")) {
             return 'it does not start as a jpeg';
@@ -53,6 +55,9 @@ final class Jpeg
                 if ($end === null) {
                     return 'it is cut short';
                 }
+                if (self::hasHole($bytes, $at, $end)) {
+                    return 'a stretch of it is nothing but zeros';
+                }
                 $at = $end;
             }
         }
@@ -60,7 +65,7 @@ final class Jpeg
             return 'it holds no picture';
         }
 
-        return $pixels <= self::DECODE_UP_TO_PIXELS ? self::decodingFault($bytes) : null;
+        return $pixels <= $decodeUpToPixels ? self::decodingFault($bytes) : null;
     }
 
     /** The Exif block of a jpeg, or null; the first 256 KB are enough. */
@@ -80,6 +85,14 @@ final class Jpeg
         }
 
         return null;
+    }
+
+    /** A sector of zeros: no picture is coded like that, but a card that lost it reads so. */
+    private static function hasHole(string $bytes, int $from, int $to): bool
+    {
+        $at = strpos($bytes, str_repeat("\0", self::HOLE_BYTES), $from);
+
+        return $at !== false && $at < $to;
     }
 
     /** Entropy-coded data ends at a marker that is neither stuffing nor a restart. */

@@ -12,8 +12,11 @@ final class PictureInspector
 {
     private const LARGEST_JPEG = 256 * 1024 * 1024;
 
-    /** @return array{PictureState, string|null} state, and why where there is something to say */
-    public static function judge(Volume $volume, string $path): array
+    /**
+     * @param  int|null  $decodeUpToPixels  jpegs above are judged by structure alone; null for the usual limit
+     * @return array{PictureState, string|null} state, and why where there is something to say
+     */
+    public static function judge(Volume $volume, string $path, ?int $decodeUpToPixels = null): array
     {
         try {
             $file = $volume->open($path);
@@ -27,7 +30,7 @@ final class PictureInspector
             if ($file->bytes() > self::LARGEST_JPEG) {
                 return [PictureState::Unknown, 'it is too large to be looked at'];
             }
-            $fault = Jpeg::fault($file->readAt(0, max(1, $file->bytes())));
+            $fault = Jpeg::fault($file->readAt(0, max(1, $file->bytes())), $decodeUpToPixels ?? Jpeg::DECODE_UP_TO_PIXELS);
 
             return [$fault === null ? PictureState::Intact : PictureState::Damaged, $fault];
         } catch (UnableToRead $e) {

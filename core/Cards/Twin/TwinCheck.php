@@ -19,6 +19,9 @@ final class TwinCheck
 {
     private const PIECE = 1 << 20;
 
+    /** Pictures that are the same on both cards are decoded only while that is quick; larger ones are judged by structure. */
+    private const DECODE_TWINS_UP_TO = 4_000_000;
+
     /** @param  \Closure(int, int, string): void|null  $onFile files done, files in all, path */
     public function __construct(
         private readonly Volume $a,
@@ -53,6 +56,9 @@ final class TwinCheck
     {
         $files = [];
         foreach ($card->entries() as $entry) {
+            if ($entry->kind === EntryKind::Folder) {
+                throw UnableToRead::fromPath($entry->path, 'the folder cannot be looked into');
+            }
             if ($entry->kind === EntryKind::File) {
                 $files[$entry->path] = $entry->bytes + 1;
             }
@@ -74,7 +80,7 @@ final class TwinCheck
     {
         try {
             if ($sizeA === $sizeB && $this->commonBytes($path) === $sizeA - 1) {
-                [$side, $why] = $this->sideOfOne($path, $this->a);
+                [$side, $why] = $this->sideOfOne($path, $this->a, isTwice: true);
 
                 return new TwinFile($path, $side, $side, isIdentical: true, whyA: $why, whyB: $why);
             }
@@ -123,13 +129,13 @@ final class TwinCheck
         };
     }
 
-    /** @return array{Side, string|null} a file with nothing to compare it to: intact unless something speaks against it */
-    private function sideOfOne(string $path, Volume $card): array
+    /** @return array{Side, string|null} a file with nothing that differs from it: intact unless something speaks against it */
+    private function sideOfOne(string $path, Volume $card, bool $isTwice = false): array
     {
         if (FrameKind::of($path) === null) {
             return [Side::Intact, null];
         }
-        [$state, $why] = PictureInspector::judge($card, $path);
+        [$state, $why] = PictureInspector::judge($card, $path, $isTwice ? self::DECODE_TWINS_UP_TO : null);
 
         return [$state === PictureState::Damaged ? Side::Damaged : Side::Intact, $why];
     }

@@ -13,7 +13,8 @@ namespace NorthSatchel\Copies\Volume;
 interface Volume
 {
     /**
-     * Everything below a folder but the folders themselves, in the order of their names.
+     * Everything below a folder but the folders themselves, in the order of their names; a folder that
+     * cannot be looked into, or lies too deep, is listed as one.
      *
      * @return iterable<Entry>
      *

@@ -104,7 +104,7 @@ final class Timeline
             $this->places[$id] = $part->place;
             foreach ($part->after as $other) {
                 if (! isset($this->parts[$other])) {
-                    throw ImpossibleValue::of('after', "must name a segment that is there: {$other} is none");
+                    throw ImpossibleValue::of($this->field((string) $id), "must name a segment that is there: {$other} is none");
                 }
                 $this->follows[$id][$other] = 0;
             }
@@ -127,7 +127,7 @@ final class Timeline
         $state = [];
         $visit = function (string $id) use (&$visit, &$order, &$state): void {
             if (($state[$id] ?? '') === 'open') {
-                throw ImpossibleValue::of('after', "must not lead in a circle: {$id} would have to end before it starts");
+                throw ImpossibleValue::of($this->field($id), "must not lead in a circle: {$id} would have to end before it starts");
             }
             if (isset($state[$id])) {
                 return;
@@ -144,6 +144,11 @@ final class Timeline
         }
 
         return $order;
+    }
+
+    private function field(string $id): string
+    {
+        return 'segments['.array_search($id, array_map(strval(...), array_keys($this->parts)), true).'].after';
     }
 
     /** The earliest start that the day's start, its own earliest and those before it allow. */

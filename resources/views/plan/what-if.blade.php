@@ -24,6 +24,19 @@
         @elseif ($late)
             <div class="note bad" role="alert">No plan keeps every must and every anchor.{{ $late->replan->shortByMinutes === null ? ' Even hours earlier would not help: something in it cannot be done at all.' : ' '.$late->replan->shortByMinutes.' min are missing: tell the coordinator now, or give up one of the musts.' }}</div>
         @endif
+        <section class="slab mt-4" aria-label="The weather">
+            <h2 class="mb-2">The weather delays everything outdoors</h2>
+            <form method="get" action="/jobs/{{ $job->id }}/what-if" class="flex flex-wrap gap-3 items-end">
+                <input type="hidden" name="segment" value="{{ $segment->id }}"><input type="hidden" name="late" value="{{ $minutes }}">
+                <div class="w-32"><x-field name="hours" label="by hours" class="figures" :value="$hours ?: null" inputmode="numeric" /></div>
+                <button class="button">Show that day</button>
+            </form>
+            @if ($delayed)
+                <div class="mt-3">@include('plan._ruler', ['ruler' => $delayed, 'rulerText' => 'everything outdoors later', 'caption' => false, 'linkTo' => '/jobs/'.$job->id.'/plan'])</div>
+                @foreach ($delayedVerdicts as $verdict)<x-verdict :verdict="$verdict" />@endforeach
+                <x-form :action="'/jobs/'.$job->id.'/delay'" class="mt-3"><input type="hidden" name="hours" value="{{ $hours }}"><button class="button">Make this the plan</button></x-form>
+            @endif
+        </section>
         @if ($change)<div class="note mt-4">The last re-plan ({{ $change->said }}) is in force.<x-form :action="'/plan-changes/'.$change->id.'/undo'"><button class="button">Undo it</button></x-form></div>@endif
     @endif
 </x-page>

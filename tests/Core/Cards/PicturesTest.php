@@ -59,6 +59,13 @@ final class PicturesTest extends TestCase
         $this->assertNotNull(Jpeg::fault($harm(Pictures::jpeg())));
     }
 
+    public function test_a_lost_sector_is_found_without_decoding(): void
+    {
+        $jpeg = Pictures::jpeg();
+        $this->assertNull(Jpeg::fault($jpeg, decodeUpToPixels: 0));
+        $this->assertSame('a stretch of it is nothing but zeros', Jpeg::fault(substr_replace($jpeg, str_repeat("\0", 512), intdiv(strlen($jpeg), 2), 512), decodeUpToPixels: 0));
+    }
+
     public function test_a_raw_with_its_digest_is_proved(): void
     {
         $this->assertSame(PictureState::Proved, Raw::judge(new TextBytes(Pictures::dng()))[0]);

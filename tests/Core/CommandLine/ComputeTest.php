@@ -153,7 +153,7 @@ final class ComputeTest extends TestCase
             'half a minute' => ['timeline', [...self::TIMELINE, 'segments' => [['id' => 'a', 'minutes' => 2.5]]], 'segments[0].minutes'],
             'the same id twice' => ['timeline', [...self::TIMELINE, 'segments' => [['id' => 'a', 'minutes' => 5], ['id' => 'a', 'minutes' => 1]]], 'segments[1].id'],
             'after nobody' => ['timeline', [...self::TIMELINE, 'segments' => [['id' => 'a', 'minutes' => 5, 'after' => ['z']]]], 'segments[0].after[0]'],
-            'after itself' => ['timeline', [...self::TIMELINE, 'segments' => [['id' => 'a', 'minutes' => 5, 'after' => ['a']]]], 'after'],
+            'after itself' => ['timeline', [...self::TIMELINE, 'segments' => [['id' => 'a', 'minutes' => 5, 'after' => ['a']]]], 'segments[0].after'],
             'a time that is none' => ['timeline', [...self::TIMELINE, 'start' => '48:00'], 'start'],
             'a way that is missing' => ['timeline', [...self::TIMELINE, 'travel' => []], 'travel'],
             'a way listed twice' => ['timeline', [...self::TIMELINE, 'travel' => [...self::TIMELINE['travel'], ...self::TIMELINE['travel']]], 'travel[1].to'],

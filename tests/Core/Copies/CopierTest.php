@@ -251,6 +251,15 @@ final class CopierTest extends TestCase
         $this->assertTrue($this->isValid('fir'));
     }
 
+    public function test_a_folder_that_goes_too_deep_is_named_and_the_rest_is_copied(): void
+    {
+        $this->file('card/'.str_repeat('d/', 70).'deep.jpg', 'x');
+        $report = $this->copy();
+        $this->assertSame([4, 'a folder that cannot be looked into'], [$report->files, $report->skipped[0]->why]);
+        $this->assertFalse($report->isWhole(allowSkips: true));
+        $this->assertTrue($this->isValid('fir'));
+    }
+
     public function test_names_with_line_breaks_and_per_cents_survive(): void
     {
         $this->file("card/100%\r\nsure.jpg", 'x');

@@ -14,6 +14,7 @@ use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
 use NorthSatchel\Plan\WhatIf\LateDay;
+use NorthSatchel\Plan\WhatIf\Weather;
 use NorthSatchel\Scout\GeoPoint;
 use NorthSatchel\Scout\SunDay;
 use PHPUnit\Framework\TestCase;
@@ -124,6 +125,14 @@ final class WhatIfTest extends TestCase
         $day = self::day(self::segment(1, '15:00', 30), self::segment(2, '15:30', 30), self::segment(3, '15:00', 60, lane: 'second'));
         $changed = (new LateDay($day, 2, 10))->changed();
         $this->assertSame([self::at('15:00'), self::at('15:40'), self::at('15:00')], array_map(static fn (Segment $s): int => $s->startsAt, $changed->segments));
+    }
+
+    public function test_the_weather_moves_what_is_outdoors_and_nothing_else(): void
+    {
+        $day = self::day(self::segment(1, '12:00', 30), self::segment(2, '13:00', 30, isOutdoor: true), self::segment(3, '15:00', 30, isOutdoor: true, isAnchor: true));
+        $starts = static fn (PlannedDay $d): array => array_map(static fn (Segment $s): int => $s->startsAt, $d->segments);
+        $this->assertSame([self::at('12:00'), self::at('15:00'), self::at('17:00')], $starts(Weather::delay($day, 120)));
+        $this->assertSame([self::at('12:00'), self::at('13:00'), self::at('17:00')], $starts(Weather::delay($day, 120, self::at('14:00'))));
     }
 
     public function test_a_segment_that_is_not_planned_is_refused(): void
