@@ -30,7 +30,7 @@ Route::get('/up', static fn (): string => 'up');
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('login');
-    Route::post('/sign-in', [SignInController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('/sign-in', [SignInController::class, 'store']);
 });
 Route::post('/look', [LookController::class, 'store']);
 

@@ -16,11 +16,8 @@ use App\Desks\ScoutDesk;
 use App\Desks\Strap;
 use App\Devices\AllowedRoots;
 use App\Http\PostForm;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
-use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -41,7 +38,5 @@ final class AppServiceProvider extends ServiceProvider
         Blade::directive('post', PostForm::open(...));
         Blade::directive('endpost', static fn (): string => '</form>');
         Model::shouldBeStrict(! app()->environment('production'));
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(6)
-            ->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip()));
     }
 }

@@ -61,6 +61,16 @@ final class SignInTest extends TestCase
         $this->assertGuest();
     }
 
+    public function test_signing_in_rightly_is_no_guess(): void
+    {
+        $this->owner();
+        for ($i = 0; $i < 12; $i++) {
+            $this->post('/sign-in', ['email' => 'me@satchel.test', 'password' => 'a long password'])->assertRedirect('/');
+            $this->post('/sign-out');
+        }
+        $this->assertGuest();
+    }
+
     public function test_the_password_is_stored_hashed(): void
     {
         $this->owner();
