@@ -65,6 +65,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/plan-changes/{change}/undo', [WhatIfController::class, 'undo']);
     Route::get('/jobs/{job}/rehearse', [WhatIfController::class, 'rehearse']);
     Route::post('/jobs/{job}/travels', [PlanController::class, 'travel']);
+    Route::post('/jobs/{job}/import', [PlanController::class, 'import']);
     Route::post('/jobs/{job}/template', [PlanController::class, 'template']);
     Route::post('/jobs/{job}/segments', [SegmentController::class, 'store']);
     Route::put('/segments/{segment}', [SegmentController::class, 'update']);

@@ -119,6 +119,51 @@ final class SheetsTest extends TestCase
         }
     }
 
+    private function import(string $text, string $name = 'plan.ics', int $job = 2): \Illuminate\Testing\TestResponse
+    {
+        return $this->post("/jobs/{$job}/import", ['file' => \Illuminate\Http\UploadedFile::fake()->createWithContent($name, $text)]);
+    }
+
+    public function test_what_goes_out_comes_in_again(): void
+    {
+        Job::query()->whereKey(2)->update(['date' => $this->job->date]);
+        foreach (['calendar' => 'lead', 'table' => 'coordinator'] as $kind => $audience) {
+            Segment::query()->where('job_id', 2)->forceDelete();
+            $lanes = $audience === 'lead' ? ['lead'] : ['lead', 'second'];
+            $this->import($this->out($kind, $audience))->assertSessionHasNoErrors();
+            $wanted = Segment::query()->where('job_id', 1)->whereIn('lane', $lanes)->orderBy('start_clock')->orderBy('title')->get();
+            $got = Segment::query()->where('job_id', 2)->orderBy('start_clock')->orderBy('title')->get();
+            foreach (['title', 'start_clock', 'minutes', 'place_id'] as $field) {
+                $this->assertSame($wanted->pluck($field)->all(), $got->pluck($field)->all(), "{$field} by {$kind}");
+            }
+        }
+        $this->assertSame(['lead', 'second'], Segment::query()->where('job_id', 2)->distinct()->orderBy('lane')->pluck('lane')->all());
+    }
+
+    /** @return array<string, array{string, string}> */
+    public static function brokenFiles(): array
+    {
+        return [
+            'a calendar cut short' => ["BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nSUMMARY:Vows\r\n", 'no calendar that can be read'],
+            'a calendar of another day' => ["BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART:19990101T120000Z\r\nSUMMARY:Old\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", 'Nothing in it belongs to this day'],
+            'no columns' => ["Vows,15:00\n", 'start is missing'],
+            'a time that is none' => ["start,minutes,segment\n10:00,20,Good\n25h,20,Bad\n", 'Line 3: the start must be a time'],
+            'no length' => ["start,minutes,segment\n10:00,20,Good\n11:00,-5,Bad\n", 'Line 3: its length'],
+            'no name' => ["start,minutes,segment\n10:00,20,\n", 'Line 2: it has no name'],
+            'odd bytes' => ["start,minutes,segment\n10:00,20,\xFF\n", 'UTF-8'],
+            'far too many' => ["start,minutes,segment\n".str_repeat("10:00,20,Again\n", 500), '500 segments are too many'],
+        ];
+    }
+
+    #[DataProvider('brokenFiles')]
+    public function test_a_broken_file_gets_a_clear_answer_and_nothing_is_half_imported(string $text, string $said): void
+    {
+        $this->from('/jobs/2/plan')->import($text)->assertSessionHasErrors('file');
+        $this->assertStringContainsString($said, (string) session('errors')?->first('file'));
+        $this->assertSame(0, Segment::query()->where('job_id', 2)->count());
+        $this->post('/jobs/2/import', [])->assertSessionHasErrors('file');
+    }
+
     public function test_who_may_not_read_is_chosen_in_the_plan(): void
     {
         $segment = $this->segment('Ceremony');

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Desks\BriefDesk;
 use App\Desks\PlanDesk;
+use App\Desks\PlanImport;
 use App\Desks\ScoutDesk;
 use App\Desks\Strap;
 use App\Http\Requests\ClockRule;
@@ -51,6 +52,14 @@ final class PlanController
         $desk->fillIn(BriefDesk::open($job), DayTemplate::from((string) $given['template']), (string) $given['first_anchor'], (string) $given['second_anchor']);
 
         return redirect("/jobs/{$job}/plan")->with('said', 'The day is laid out, backwards from what does not move. Now make it yours.');
+    }
+
+    public function import(Request $request, int $job, PlanImport $import): RedirectResponse
+    {
+        $request->validate(['file' => ['required', 'file', 'max:2048']], ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 2 MB.']);
+        $count = $import->read(BriefDesk::open($job), (string) $request->file('file')?->get());
+
+        return redirect("/jobs/{$job}/plan")->with('said', $count === 1 ? 'One segment is added.' : "{$count} segments are added.");
     }
 
     public function travel(Request $request, Job $job, PlanDesk $desk): RedirectResponse

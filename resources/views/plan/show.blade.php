@@ -78,5 +78,12 @@
             <button class="button main sm:mt-6">Lay it out</button>
         </x-form>
     </details>
+    <details class="slab mt-4" @if ($errors->has('file')) open @endif>
+        <summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Take segments from a calendar or a table</summary>
+        <x-form :action="'/jobs/'.$job->id.'/import'" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="flex flex-wrap gap-3 items-end">
+            <div class="flex-1 basis-64"><x-field id="i-file" name="file" label="An .ics file, or a .csv with the columns start, minutes, segment (place, photographer)" type="file" accept=".ics,.csv,text/calendar,text/csv" required /></div>
+            <button class="button">Take them</button>
+        </x-form>
+    </details>
     <section class="slab mt-4"><h2 class="mb-2">A new segment</h2>@include('plan._segment-form', ['segment' => null])</section>
 </x-page>
