@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace App\Desks;
 
 use App\Models\Job;
-use App\Models\Place;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\LocalDay;
 use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\InvalidDataException;
 use Sabre\VObject\ParseException;
+use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
+use Sabre\VObject\TimeZoneUtil;
 
 /** A day from elsewhere: an iCalendar file (RFC 5545) or a CSV table becomes segments, all of it or nothing. */
 final class PlanImport
@@ -21,6 +24,11 @@ final class PlanImport
     private const MOST = 300;
 
     private const LONGEST_MINUTES = 1440;
+
+    private const LONGEST_NAME = 120;
+
+    /** What starts this soon after midnight still belongs to the day before. */
+    private const NIGHT_SECONDS = 6 * 3600;
 
     /**
      * @return int how many segments were added
@@ -30,6 +38,9 @@ final class PlanImport
     public function read(Job $job, string $text): int
     {
         $day = PlanDesk::localDay($job);
+        if (preg_match('//u', $text) !== 1) {
+            throw $this->refusal('It must be text in UTF-8.');
+        }
         $isCalendar = str_starts_with(ltrim($text, "\xEF\xBB\xBF \r\n"), 'BEGIN:VCALENDAR');
         $rows = $isCalendar ? $this->calendar($text, $day) : $this->table($text, $day);
         if ($rows === [] || count($rows) > self::MOST) {
@@ -37,9 +48,8 @@ final class PlanImport
         }
         DB::transaction(static function () use ($job, $rows): void {
             foreach ($rows as $row) {
-                $place = $row['place'] === '' ? null : Place::query()->firstOrCreate(['name' => $row['place']], ['timezone' => $job->place->timezone]);
                 $job->segments()->create([
-                    'title' => $row['title'], 'start_clock' => $row['start'], 'minutes' => $row['minutes'], 'lane' => $row['lane'], 'priority' => 'should', 'place_id' => $place?->id,
+                    'title' => $row['title'], 'start_clock' => $row['start'], 'minutes' => $row['minutes'], 'lane' => $row['lane'], 'priority' => 'should', 'place_id' => $job->placeNamed($row['place'])?->id,
                 ]);
             }
         });
@@ -59,29 +69,53 @@ final class PlanImport
             throw $this->refusal('It is no calendar.');
         }
         $rows = [];
-        foreach ($calendar->getComponents() as $event) {
-            if ($event->name !== 'VEVENT' || ! isset($event->DTSTART) || ! $event->DTSTART->hasTime()) {
-                continue;
-            }
-            $start = $event->DTSTART->getDateTime($day->timezone)->getTimestamp();
-            $end = isset($event->DTEND) ? $event->DTEND->getDateTime($day->timezone)->getTimestamp() : $start + 1800;
-            if ($start < $day->startsAt() || $start >= $day->endsAt() + 6 * 3600) {
+        foreach ($calendar->select('VEVENT') as $event) {
+            if (! $event instanceof VEvent || ! ($event->DTSTART ?? null) instanceof DateTime || ! $event->DTSTART->hasTime() || (string) ($event->STATUS ?? '') === 'CANCELLED') {
                 continue;
             }
             $title = trim((string) ($event->SUMMARY ?? ''));
-            $clock = (int) $day->face($start) * 60 + (int) substr($day->face($start), 3) + ($start >= $day->endsAt() ? 1440 : 0);
-            $rows[] = $this->row("event “{$title}”", $title, ClockTime::ofMinutes($clock)->text(), intdiv($end - $start, 60), trim((string) ($event->LOCATION ?? '')), 'lead', $day);
+            $where = "event “{$title}”";
+            try {
+                [$start, $end] = $this->span($event->DTSTART, $event, $calendar, $day);
+            } catch (InvalidDataException|\InvalidArgumentException) {
+                throw $this->refusal("{$where}: its time or its time zone cannot be read.");
+            }
+            if ($start < $day->startsAt() || $start >= $day->endsAt() + self::NIGHT_SECONDS) {
+                continue;
+            }
+            $rows[] = $this->row($where, $title, $day->clockOf($start)->text(), intdiv($end - $start, 60), trim((string) ($event->LOCATION ?? '')), 'lead', $day);
         }
 
         return $rows;
     }
 
+    /**
+     * RFC 5545, 3.6.1: an event ends at DTEND, or after DURATION, or else when it starts.
+     *
+     * @return array{int, int} Unix seconds
+     *
+     * @throws InvalidDataException|\InvalidArgumentException
+     */
+    private function span(DateTime $begins, VEvent $event, VCalendar $calendar, LocalDay $day): array
+    {
+        foreach ([$begins, ...$event->select('DTEND')] as $moment) {
+            if (isset($moment['TZID'])) {
+                TimeZoneUtil::getTimeZone((string) $moment['TZID'], $calendar, true);
+            }
+        }
+        $start = $begins->getDateTime($day->timezone);
+        $end = match (true) {
+            isset($event->DTEND) => $event->DTEND->getDateTime($day->timezone),
+            isset($event->DURATION) => $start->add($event->DURATION->getDateInterval()),
+            default => $start,
+        };
+
+        return [$start->getTimestamp(), $end->getTimestamp()];
+    }
+
     /** @return list<array{title: string, start: string, minutes: int, place: string, lane: string}> */
     private function table(string $text, LocalDay $day): array
     {
-        if (preg_match('//u', $text) !== 1) {
-            throw $this->refusal('It must be a table in UTF-8.');
-        }
         $handle = fopen('php://temp', 'w+');
         if ($handle === false) {
             throw $this->refusal('It could not be read.');
@@ -98,12 +132,12 @@ final class PlanImport
         for ($line = 2; ($cells = fgetcsv($handle, escape: '')) !== false; $line++) {
             $named = [];
             foreach ($head as $index => $name) {
-                $named[$name] = trim((string) ($cells[$index] ?? ''));
+                $named[$name] = CsvCell::read(trim((string) ($cells[$index] ?? '')));
             }
             if (implode('', $named) === '' || ($named['shot'] ?? '') !== '') {
                 continue;
             }
-            $rows[] = $this->row("line {$line}", ltrim($named['segment'], "'"), $named['start'], ctype_digit($named['minutes']) ? (int) $named['minutes'] : 0,
+            $rows[] = $this->row("line {$line}", $named['segment'], $named['start'], ctype_digit($named['minutes']) ? (int) $named['minutes'] : 0,
                 $named['place'] ?? '', ($named['photographer'] ?? '') === 'second' ? 'second' : 'lead', $day);
         }
 
@@ -122,7 +156,11 @@ final class PlanImport
             throw $this->refusal("{$where}: ".($title === '' ? 'it has no name.' : 'its length must be from 1 to '.self::LONGEST_MINUTES.' minutes.'));
         }
 
-        return ['title' => mb_substr($title, 0, 120), 'start' => $start, 'minutes' => $minutes, 'place' => mb_substr($place, 0, 120), 'lane' => $lane];
+        if (max(mb_strlen($title), mb_strlen($place)) > self::LONGEST_NAME) {
+            throw $this->refusal("{$where}: a name has at most ".self::LONGEST_NAME.' characters.');
+        }
+
+        return ['title' => $title, 'start' => $start, 'minutes' => $minutes, 'place' => $place, 'lane' => $lane];
     }
 
     private function refusal(string $why): ValidationException

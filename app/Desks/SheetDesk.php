@@ -62,7 +62,7 @@ final class SheetDesk
         if ($handle === false) {
             throw new \RuntimeException('No memory for the table.');
         }
-        $put = static fn (array $cells) => fputcsv($handle, array_map(self::cell(...), $cells), escape: '', eol: "\r\n");
+        $put = static fn (array $cells) => fputcsv($handle, array_map(CsvCell::write(...), $cells), escape: '', eol: "\r\n");
         $put(['start', 'end', 'minutes', 'segment', 'place', 'photographer', 'leave at', 'shot', 'shot at']);
         foreach ($this->sheet($job, $audience)->rows as $row) {
             $cells = [$day->face($row->startsAt), $day->face($row->endsAt), (string) intdiv($row->endsAt - $row->startsAt, 60), $row->title, (string) $row->place, $row->lane, self::face($day, $row->leaveAt)];
@@ -80,11 +80,6 @@ final class SheetDesk
     public static function mayReadBrief(Job $job, Audience $audience): bool
     {
         return $audience->isPhotographer() || ! $job->is_confidential;
-    }
-
-    private static function cell(string $text): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
     }
 
     private static function face(LocalDay $day, ?int $at): string

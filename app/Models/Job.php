@@ -46,6 +46,12 @@ final class Job extends Model
         return $this->belongsTo(Place::class);
     }
 
+    /** The place of that name, made without coordinates in this job's time zone if it is not known yet; none for no name. */
+    public function placeNamed(string $name): ?Place
+    {
+        return $name === '' ? null : Place::query()->firstOrCreate(['name' => $name], ['timezone' => $this->place->timezone]);
+    }
+
     /** @return HasMany<Segment, $this> */
     public function segments(): HasMany
     {

@@ -54,6 +54,19 @@ final readonly class LocalDay
         return $at->getTimestamp();
     }
 
+    /**
+     * The plan's time for an instant of this day or the next, the way back from instantOf().
+     *
+     * @throws ImpossibleValue for an instant of another day
+     */
+    public function clockOf(int $unix): ClockTime
+    {
+        $at = (new \DateTimeImmutable('@'.$unix))->setTimezone($this->timezone);
+        $days = (int) (new \DateTimeImmutable($this->date))->diff(new \DateTimeImmutable($at->format('Y-m-d')))->format('%r%a');
+
+        return ClockTime::ofMinutes($days * 1440 + (int) $at->format('G') * 60 + (int) $at->format('i'));
+    }
+
     /** What the clock on the wall shows, as 17:05. */
     public function face(int $unix): string
     {

@@ -140,6 +140,27 @@ final class SheetsTest extends TestCase
         $this->assertSame(['lead', 'second'], Segment::query()->where('job_id', 2)->distinct()->orderBy('lane')->pluck('lane')->all());
     }
 
+    private static function event(string ...$lines): string
+    {
+        return implode("\r\n", ['BEGIN:VCALENDAR', 'VERSION:2.0', 'BEGIN:VEVENT', 'UID:1', ...$lines, 'SUMMARY:Toast', 'END:VEVENT', 'END:VCALENDAR', '']);
+    }
+
+    public function test_a_calendar_event_may_give_its_duration_and_one_that_is_cancelled_stays_out(): void
+    {
+        $start = 'DTSTART:'.str_replace('-', '', (string) Job::query()->findOrFail(2)->date).'T183000';
+        $this->import(self::event($start, 'DURATION:PT1H15M'))->assertSessionHasNoErrors();
+        $this->assertSame([['18:30', 75]], Segment::query()->where('job_id', 2)->get()->map(static fn (Segment $s): array => [$s->start_clock, $s->minutes])->all());
+        $this->import(self::event($start, 'DURATION:PT1H15M', 'STATUS:CANCELLED'))->assertSessionHasErrors('file');
+    }
+
+    public function test_an_apostrophe_that_belongs_to_a_name_stays(): void
+    {
+        $this->import("start,minutes,segment,place\n10:00,20,'t Veer,'t Hof\n11:00,20,'=1+1,'-x\n")->assertSessionHasNoErrors();
+        $segments = Segment::query()->where('job_id', 2)->orderBy('start_clock')->with('place')->get();
+        $this->assertSame(["'t Veer", '=1+1'], $segments->pluck('title')->all());
+        $this->assertSame(["'t Hof", '-x'], $segments->pluck('place.name')->all());
+    }
+
     /** @return array<string, array{string, string}> */
     public static function brokenFiles(): array
     {
@@ -151,6 +172,10 @@ final class SheetsTest extends TestCase
             'no length' => ["start,minutes,segment\n10:00,20,Good\n11:00,-5,Bad\n", 'Line 3: its length'],
             'no name' => ["start,minutes,segment\n10:00,20,\n", 'Line 2: it has no name'],
             'odd bytes' => ["start,minutes,segment\n10:00,20,\xFF\n", 'UTF-8'],
+            'a time that cannot be read' => [self::event('DTSTART:2026banana'), 'its time or its time zone cannot be read'],
+            'a time zone nobody knows' => [self::event('DTSTART;TZID=Nowhere/Atall:20261201T120000'), 'its time or its time zone cannot be read'],
+            'an event without a length' => [self::event('DTSTART:@DAY@T120000'), 'its length must be'],
+            'a name too long' => ["start,minutes,segment\n10:00,20,".str_repeat('a', 121)."\n", 'at most 120 characters'],
             'far too many' => ["start,minutes,segment\n".str_repeat("10:00,20,Again\n", 500), '500 segments are too many'],
         ];
     }
@@ -158,6 +183,7 @@ final class SheetsTest extends TestCase
     #[DataProvider('brokenFiles')]
     public function test_a_broken_file_gets_a_clear_answer_and_nothing_is_half_imported(string $text, string $said): void
     {
+        $text = str_replace('@DAY@', str_replace('-', '', (string) Job::query()->findOrFail(2)->date), $text);
         $this->from('/jobs/2/plan')->import($text)->assertSessionHasErrors('file');
         $this->assertStringContainsString($said, (string) session('errors')?->first('file'));
         $this->assertSame(0, Segment::query()->where('job_id', 2)->count());

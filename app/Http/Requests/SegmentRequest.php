@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
-use App\Models\Place;
 use App\Models\Segment;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -59,16 +58,13 @@ final class SegmentRequest extends FormRequest
     /** @return array<string, mixed> what is stored; a place that is not known yet is made, without coordinates */
     public function fields(Job $job): array
     {
-        $name = trim((string) $this->input('place_name'));
-        $place = $name === '' ? null : Place::query()->firstOrCreate(['name' => $name], ['timezone' => $job->place->timezone]);
-
         return [
             'title' => (string) $this->input('title'),
             'start_clock' => (string) $this->input('start_clock'),
             'minutes' => $this->integer('minutes'),
             'priority' => (string) $this->input('priority'),
             'lane' => (string) $this->input('lane'),
-            'place_id' => $place?->id,
+            'place_id' => $job->placeNamed(trim((string) $this->input('place_name')))?->id,
             'spot_id' => $this->wholeOrNull('spot_id'),
             'is_outdoor' => $this->boolean('is_outdoor'),
             'is_anchor' => $this->boolean('is_anchor'),

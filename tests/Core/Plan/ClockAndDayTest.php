@@ -20,6 +20,30 @@ final class ClockAndDayTest extends TestCase
         $this->assertSame('25:30', ClockTime::of('25:30')->text());
     }
 
+    #[DataProvider('clocksOfTheChange')]
+    public function test_the_way_back_from_an_instant_gives_the_same_clock(string $date, string $clock): void
+    {
+        $day = LocalDay::of($date, 'America/New_York');
+        $this->assertSame($clock, $day->clockOf($day->instantOf(ClockTime::of($clock)))->text());
+    }
+
+    /** @return array<string, array{string, string}> the days the clocks change, and the nights into them */
+    public static function clocksOfTheChange(): array
+    {
+        return [
+            'first minute' => ['2026-03-08', '00:00'], 'after the skip' => ['2026-03-08', '03:00'], 'last minute' => ['2026-03-08', '23:59'],
+            'the night into the skip' => ['2026-03-07', '27:20'], 'the night into the long day' => ['2026-10-31', '26:40'], 'end of the long day' => ['2026-11-01', '23:59'],
+            'last of the next' => ['2026-11-01', '47:59'],
+        ];
+    }
+
+    public function test_an_instant_of_the_day_before_has_no_clock_on_this_day(): void
+    {
+        $day = LocalDay::of('2026-03-08', 'America/New_York');
+        $this->expectException(ImpossibleValue::class);
+        $day->clockOf($day->startsAt() - 60);
+    }
+
     public function test_the_hour_that_summer_time_skips_does_not_exist(): void
     {
         $day = LocalDay::of('2026-03-29', 'Europe/Stockholm');
