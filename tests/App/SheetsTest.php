@@ -140,6 +140,14 @@ final class SheetsTest extends TestCase
         $this->assertSame(['lead', 'second'], Segment::query()->where('job_id', 2)->distinct()->orderBy('lane')->pluck('lane')->all());
     }
 
+    public function test_a_start_after_midnight_comes_back_on_the_same_night(): void
+    {
+        Job::query()->whereKey(2)->update(['date' => $this->job->date]);
+        $this->segment('Ceremony')->update(['start_clock' => '24:40']);
+        $this->import($this->out('calendar', 'lead'))->assertSessionHasNoErrors();
+        $this->assertSame('24:40', Segment::query()->where('job_id', 2)->where('title', 'Ceremony')->firstOrFail()->start_clock);
+    }
+
     private static function event(string ...$lines): string
     {
         return implode("\r\n", ['BEGIN:VCALENDAR', 'VERSION:2.0', 'BEGIN:VEVENT', 'UID:1', ...$lines, 'SUMMARY:Toast', 'END:VEVENT', 'END:VCALENDAR', '']);
