@@ -12,10 +12,13 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Scout\GeoPoint;
 use NorthSatchel\Scout\ShadowCaster;
+use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Scout\SpotJudge;
 use NorthSatchel\Scout\SpotPlan;
+use NorthSatchel\Scout\Window;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -34,7 +37,7 @@ final class ScoutDesk
     {
         return $this->spots[$job->id] ??= StoredSpot::query()
             ->whereIn('place_id', $this->places($job)->pluck('id')->all())
-            ->with('obstacles')->orderBy('name')->get()->values()
+            ->with(['obstacles', 'pictures'])->orderBy('name')->get()->values()
             ->each(fn (StoredSpot $spot) => $spot->setRelation('place', $this->places($job)->firstWhere('id', $spot->place_id)));
     }
 
@@ -73,7 +76,7 @@ final class ScoutDesk
 
     public function drawing(Job $job, StoredSpot $spot, int $at): ?SpotPlan
     {
-        $point = PlanDesk::point($spot->place);
+        $point = self::point($spot);
 
         return $point === null ? null : new SpotPlan(self::spot($spot), $point, PlanDesk::localDay($job), $at);
     }
@@ -81,7 +84,13 @@ final class ScoutDesk
     /** @param  array<string, mixed>  $fields */
     public function addSpot(array $fields): StoredSpot
     {
-        return StoredSpot::query()->create([...$fields, 'scouted_on' => now()->format('Y-m-d')]);
+        return StoredSpot::query()->create([...$fields, 'scouted_on' => $fields['scouted_on'] ?? now()->format('Y-m-d')]);
+    }
+
+    /** Its own coordinates, else its place's. */
+    public static function point(StoredSpot $spot): ?GeoPoint
+    {
+        return $spot->latitude === null || $spot->longitude === null ? PlanDesk::point($spot->place) : GeoPoint::of($spot->latitude, $spot->longitude);
     }
 
     /** @param  array<string, mixed>  $fields */
@@ -110,6 +119,19 @@ final class ScoutDesk
             $things[$obstacle->name] = ShadowCaster::of($obstacle->bearing_deg, $obstacle->distance_m, $obstacle->height_m, $obstacle->width_m);
         }
 
-        return new Spot($spot->id, $spot->name, PlanDesk::point($spot->place), $spot->facing_deg, $spot->is_indoor, $things);
+        return new Spot(
+            id: $spot->id,
+            name: $spot->name,
+            place: self::point($spot),
+            facingDeg: $spot->facing_deg,
+            isIndoor: $spot->is_indoor,
+            things: $things,
+            skyline: Skyline::read((string) $spot->skyline),
+            windows: Window::readAll((string) $spot->windows),
+            planB: $spot->plan_b,
+            planBTrigger: $spot->plan_b_trigger,
+            rejectedBecause: $spot->rejected_because,
+            scoutedOn: $spot->scouted_on,
+        );
     }
 }

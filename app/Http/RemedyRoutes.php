@@ -26,6 +26,7 @@ final class RemedyRoutes
             'segment.later' => new RemedyRoute("/segments/{$on['segment']}/shift", ['minutes' => $on['minutes']]),
             'segment.shorten' => new RemedyRoute("/segments/{$on['segment']}/length", ['minutes' => $on['minutes']]),
             'spot.turn' => new RemedyRoute("/jobs/{$id}/spots/turn", $on),
+            'spot.place' => new RemedyRoute("/jobs/{$id}/spots/place", $on),
             'travel.set' => new RemedyRoute("/jobs/{$id}/travels", $on),
             'kit.add' => new RemedyRoute("/jobs/{$id}/packing", $on),
             'kit.add-kind' => new RemedyRoute("/jobs/{$id}/packing/kind", $on),

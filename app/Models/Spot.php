@@ -20,8 +20,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $notes
  * @property string|null $rejected_because
  * @property string|null $scouted_on
+ * @property float|null $latitude
+ * @property float|null $longitude
+ * @property string|null $power
+ * @property string|null $background
+ * @property string|null $plan_b
+ * @property string|null $plan_b_trigger
+ * @property string|null $skyline
+ * @property string|null $windows
  * @property-read Place $place
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Obstacle> $obstacles
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, TestPicture> $pictures
  */
 final class Spot extends Model
 {
@@ -30,7 +39,7 @@ final class Spot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['facing_deg' => 'float', 'room_m' => 'float', 'is_indoor' => 'bool'];
+        return ['facing_deg' => 'float', 'room_m' => 'float', 'is_indoor' => 'bool', 'latitude' => 'float', 'longitude' => 'float'];
     }
 
     /** @return BelongsTo<Place, $this> */
@@ -43,5 +52,14 @@ final class Spot extends Model
     public function obstacles(): HasMany
     {
         return $this->hasMany(Obstacle::class);
+    }
+
+    /** @return HasMany<TestPicture, $this> the newest first */
+    public function pictures(): HasMany
+    {
+        $pictures = $this->hasMany(TestPicture::class);
+        $pictures->orderByDesc('id');
+
+        return $pictures;
     }
 }

@@ -39,6 +39,7 @@ final readonly class Segment
         public bool $mayMove = false,
         public int $takesInMinutes = 0,
         public bool $isBreak = false,
+        public Wants $wants = new Wants,
     ) {
         if ($minutes < 1) {
             throw ImpossibleValue::of('minutes', 'must be at least 1');
@@ -50,7 +51,7 @@ final readonly class Segment
     {
         return new self(
             $this->id, $this->title, $this->lane, $startsAt, $minutes, $this->priority, $this->isOutdoor, $this->isAnchor, $this->placeId, $this->placeName,
-            $this->shotMinutes, $this->shortMinutes, $this->lowMinutes, $this->highMinutes, $this->mayMove, $this->takesInMinutes, $this->isBreak,
+            $this->shotMinutes, $this->shortMinutes, $this->lowMinutes, $this->highMinutes, $this->mayMove, $this->takesInMinutes, $this->isBreak, $this->wants,
         );
     }
 

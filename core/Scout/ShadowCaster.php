@@ -52,7 +52,7 @@ final readonly class ShadowCaster
      */
     public function depthDeg(SunPosition $sun, float $subjectHeightM): float
     {
-        $turn = abs(fmod($sun->azimuthDeg - $this->bearingDeg + 540, 360) - 180);
+        $turn = abs(Bearing::turn($this->bearingDeg, $sun->azimuthDeg));
 
         return min($sun->elevationDeg, $this->topDeg($subjectHeightM) - $sun->elevationDeg, $this->halfWidthDeg() - $turn);
     }

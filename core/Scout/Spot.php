@@ -7,7 +7,16 @@ namespace NorthSatchel\Scout;
 /** Where people will stand, which way they face, and what stands around. */
 final readonly class Spot
 {
-    /** @param  array<string, ShadowCaster>  $things by name */
+    /** Height of a face above the ground. */
+    public const FACE_M = 1.6;
+
+    public const LAND = 'the skyline';
+
+    /**
+     * @param  array<string, ShadowCaster>  $things by name
+     * @param  list<Window>  $windows of an indoor spot
+     * @param  string|null  $scoutedOn YYYY-MM-DD
+     */
     public function __construct(
         public int $id,
         public string $name,
@@ -15,6 +24,12 @@ final readonly class Spot
         public ?float $facingDeg,
         public bool $isIndoor,
         public array $things,
+        public Skyline $skyline,
+        public array $windows = [],
+        public ?string $planB = null,
+        public ?string $planBTrigger = null,
+        public ?string $rejectedBecause = null,
+        public ?string $scoutedOn = null,
     ) {}
 
     /** The same seen from some metres to the right of it, as one looks towards a bearing. */
@@ -32,12 +47,16 @@ final readonly class Spot
             );
         }
 
-        return new self($this->id, $this->name, $this->place, $this->facingDeg, $this->isIndoor, $things);
+        return new self($this->id, $this->name, $this->place, $this->facingDeg, $this->isIndoor, $things, $this->skyline, $this->windows,
+            $this->planB, $this->planBTrigger, $this->rejectedBecause, $this->scoutedOn);
     }
 
-    /** Whether a thing stands between a face here and the sun. */
+    /** What stands between a face here and a sun above the level: a thing, or the land itself; null in the sun. */
     public function shadedBy(SunPosition $sun): ?string
     {
+        if ($sun->elevationDeg > 0 && $this->skyline->clearanceDeg($sun) <= 0) {
+            return self::LAND;
+        }
         foreach ($this->things as $name => $thing) {
             if ($thing->depthDeg($sun, self::FACE_M) > 0) {
                 return $name;
@@ -47,6 +66,9 @@ final readonly class Spot
         return null;
     }
 
-    /** Height of a face above the ground. */
-    public const FACE_M = 1.6;
+    /** Whether direct sun falls on a face here. */
+    public function isInSun(SunPosition $sun): bool
+    {
+        return $sun->elevationDeg > 0 && $this->shadedBy($sun) === null;
+    }
 }

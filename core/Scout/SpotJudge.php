@@ -29,24 +29,32 @@ final class SpotJudge
 
     public static function of(Spot $spot, Segment $segment, LocalDay $day): Verdicts
     {
-        if ($spot->isIndoor) {
-            return new Verdicts;
+        $record = SpotRecord::of($spot, $segment, $day);
+        if ($spot->isIndoor && $spot->windows === []) {
+            return new Verdicts($record);
         }
         if ($spot->place === null) {
-            return new Verdicts([Verdict::mind('scout.no-coordinates', "The light at {$spot->name} cannot be judged.", 'Its place has no coordinates.')]);
+            return new Verdicts([Verdict::mind('scout.no-coordinates', "The light at {$spot->name} cannot be judged.", 'Its place has no coordinates.'), ...$record]);
+        }
+        if ($spot->isIndoor) {
+            return new Verdicts([...WindowJudge::of($spot, $spot->place, $segment, $day), ...$record]);
         }
 
         return new Verdicts(array_filter([
             self::shadowEdge($spot, $spot->place, $segment, $day),
             self::eyes($spot, $spot->place, $segment, $day),
+            OpenShade::ridge($spot, $spot->place, $segment, $day),
+            OpenShade::judge($spot, $spot->place, $segment, $day),
             self::exposure($spot, $spot->place, $segment, $day),
+            ...$record,
         ]));
     }
 
     private static function shadowEdge(Spot $spot, GeoPoint $place, Segment $segment, LocalDay $day): ?Verdict
     {
         $edge = self::firstEdge($spot, $place, $segment->startsAt, $segment->endsAt());
-        if ($edge === null) {
+        // The land takes the sun from everybody at once; its own finding says when.
+        if ($edge === null || $edge[1] === Spot::LAND) {
             return null;
         }
         [$at, $name, $isComing] = $edge;
@@ -117,7 +125,7 @@ final class SpotJudge
         if ($spot->facingDeg === null || $sun->elevationDeg <= 0 || $sun->elevationDeg > self::HIGH_DEG || $spot->shadedBy($sun) !== null) {
             return null;
         }
-        $turn = abs(fmod($sun->azimuthDeg - $spot->facingDeg + 540, 360) - 180);
+        $turn = abs(Bearing::turn($spot->facingDeg, $sun->azimuthDeg));
         if ($turn > self::EYES_DEG) {
             return null;
         }
@@ -139,7 +147,7 @@ final class SpotJudge
         $at = intdiv($segment->startsAt + $segment->endsAt(), 2);
         $sun = Sun::at($place, $at);
         $isShade = $spot->shadedBy($sun) !== null || $spot->facingDeg === null
-            || abs(fmod($sun->azimuthDeg - $spot->facingDeg + 540, 360) - 180) > 90;
+            || abs(Bearing::turn($spot->facingDeg, $sun->azimuthDeg)) > 90;
         $ev = $isShade ? ClearSky::shadeEv100($sun->elevationDeg) : ClearSky::ev100($sun->elevationDeg);
         $start = ClearSky::startingExposure($ev);
         $said = round($ev, 1);

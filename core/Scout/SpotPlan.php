@@ -17,6 +17,12 @@ final class SpotPlan
 
     private const INNER = 150.0;
 
+    private const LAND_PX_A_DEGREE = 1.5;
+
+    private const WALL = 100.0;
+
+    private const WINDOW_HALF_DEG = 14.0;
+
     private readonly float $pixelsPerM;
 
     public function __construct(
@@ -43,19 +49,60 @@ final class SpotPlan
         return $this->sun()->elevationDeg > 0 ? self::polar($this->sun()->azimuthDeg, self::RING) : null;
     }
 
-    /** The part of the ring that the sun passes, as an SVG path; empty where it does not rise. */
-    public function sunPath(): string
+    /**
+     * The part of the ring that the sun passes, as SVG paths; empty where it does not rise.
+     *
+     * @return array{lit: string, hidden: string} in the sun, and where a thing or the land keeps it away
+     */
+    public function sunPath(): array
     {
-        $path = '';
+        $paths = ['lit' => '', 'hidden' => ''];
+        $last = null;
         for ($at = $this->day->startsAt(); $at <= $this->day->endsAt(); $at += 600) {
             $sun = Sun::at($this->place, $at);
-            if ($sun->elevationDeg > 0) {
-                $p = self::polar($sun->azimuthDeg, self::RING);
-                $path .= sprintf('%s%.1f %.1f', $path === '' ? 'M' : 'L', $p['x'], $p['y']);
+            $now = $sun->elevationDeg <= 0 ? null : ($this->spot->isInSun($sun) ? 'lit' : 'hidden');
+            $p = self::polar($sun->azimuthDeg, self::RING);
+            $point = sprintf('%.1f %.1f', $p['x'], $p['y']);
+            if ($now !== null) {
+                $paths[$now] .= ($now === $last ? 'L' : 'M').$point;
             }
+            if ($last !== null && $now !== null && $now !== $last) {
+                $paths[$last] .= 'L'.$point;
+            }
+            $last = $now;
         }
 
-        return $path;
+        return $paths;
+    }
+
+    /** The land on the ring, thicker where it stands higher, as an SVG path; empty for a level horizon. */
+    public function land(): string
+    {
+        if ($this->spot->skyline->isLevel()) {
+            return '';
+        }
+        $inner = '';
+        for ($bearing = 0; $bearing <= 360; $bearing += 3) {
+            $angle = max(0.0, min(60.0, $this->spot->skyline->angleAt($bearing % 360)));
+            $p = self::polar($bearing, self::RING - $angle * self::LAND_PX_A_DEGREE);
+            $inner .= sprintf('%s%.1f %.1f', $bearing === 0 ? 'M' : 'L', $p['x'], $p['y']);
+        }
+        $ring = self::RING;
+
+        return $inner.sprintf('ZM%1$.1f %2$.1fA%3$.1f %3$.1f 0 1 1 %1$.1f %4$.1fA%3$.1f %3$.1f 0 1 1 %1$.1f %2$.1fZ', self::MIDDLE, self::MIDDLE - $ring, $ring, self::MIDDLE + $ring);
+    }
+
+    /** @return list<array{name: string, x: float, y: float, line: string, isSunny: bool}> windows of an indoor spot, as a line across their bearing */
+    public function windows(): array
+    {
+        $list = [];
+        foreach ($this->spot->windows as $window) {
+            $centre = self::polar($window->bearingDeg, self::WALL);
+            [$left, $right] = [self::polar($window->bearingDeg - self::WINDOW_HALF_DEG, self::WALL), self::polar($window->bearingDeg + self::WINDOW_HALF_DEG, self::WALL)];
+            $list[] = ['name' => $window->name, 'x' => $centre['x'], 'y' => $centre['y'], 'line' => self::points([$left, $right]), 'isSunny' => $window->depthDeg($this->sun(), $this->spot->skyline) > 0];
+        }
+
+        return $list;
     }
 
     /** @return list<array{x: float, y: float, label: string}> full hours with the sun above the horizon */

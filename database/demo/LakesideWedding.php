@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use App\Desks\PlanDesk;
+use App\Desks\TestPictureDesk;
+use App\Devices\StandIn\StandInPhone;
 use App\Models\Job;
 use App\Models\Place;
 use App\Models\Spot;
@@ -12,8 +14,10 @@ use App\Models\Travel;
 use Illuminate\Support\Carbon;
 use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Scout\Bearing;
 use NorthSatchel\Scout\Sun;
 use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Scout\SunPosition;
 
 /**
  * A wedding at a northern lake, four days from now, two photographers. All of it is made up.
@@ -120,20 +124,47 @@ final class LakesideWedding
         $look = $job->segments()->where('title', 'First look on the jetty')->firstOrFail();
         $day = LocalDay::of($job->date, self::TIMEZONE);
         $point = PlanDesk::point($boathouse) ?? throw new \LogicException('The boathouse has coordinates.');
+        $sunset = Sun::at($point, SunDay::of($point, $day)->sunset() ?? $day->instantOf(ClockTime::of('22:00')));
         $sun = Sun::at($point, $day->instantOf(ClockTime::of($look->start_clock)) + 12 * 60);
         $jetty = Spot::query()->create([
             'place_id' => $boathouse->id, 'name' => 'Jetty, outer end', 'facing_deg' => round($sun->azimuthDeg), 'room_m' => 14,
-            'notes' => 'Water behind, boathouse as a dark background. Rain: under the eaves, from the first drops.', 'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+            'notes' => 'Water behind, boathouse as a dark background.', 'background' => 'a white buoy, move it aside', 'power' => 'none',
+            'plan_b' => 'under the eaves', 'plan_b_trigger' => 'the first drops', 'scouted_on' => date('Y-m-d', time() - 21 * 86400),
         ]);
         $jetty->obstacles()->create(['name' => 'Spruce', 'bearing_deg' => round($sun->azimuthDeg), 'distance_m' => 18, 'height_m' => 22, 'width_m' => 1.4]);
         $reeds = Spot::query()->create([
-            'place_id' => $shore->id, 'name' => 'Reeds', 'facing_deg' => 40, 'room_m' => 30, 'notes' => 'Against the light over the water.', 'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+            'place_id' => $shore->id, 'name' => 'Reeds', 'facing_deg' => 40, 'room_m' => 30, 'notes' => 'Against the light over the water.',
+            'skyline' => self::ridge($sunset), 'scouted_on' => date('Y-m-d', time() - 21 * 86400),
         ]);
         Spot::query()->create([
             'place_id' => $boathouse->id, 'name' => 'Lawn', 'facing_deg' => 180, 'room_m' => 8, 'rejected_because' => 'cars behind, nowhere to step back', 'scouted_on' => date('Y-m-d', time() - 21 * 86400),
         ]);
+        $room = Spot::query()->create([
+            'place_id' => $boathouse->id, 'name' => 'Upper room, bay window', 'is_indoor' => true, 'room_m' => 5, 'power' => 'two sockets by the door',
+            'windows' => "Bay, 165, 2.3\nGable, 75, 1.9", 'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+        ]);
+        $job->segments()->where('title', 'Details and getting ready')->update(['spot_id' => $room->id]);
+        self::picture($job, $jetty->load('place'), $sun->azimuthDeg, $day->instantOf(ClockTime::of('12:40')) - 21 * 86400);
         $look->update(['spot_id' => $jetty->id]);
         $job->segments()->where('title', 'Lakeside portraits')->update(['spot_id' => $reeds->id]);
+    }
+
+    /** A ridge across the water, highest where the sun goes down that day. */
+    private static function ridge(SunPosition $sunset): string
+    {
+        $points = [];
+        foreach ([-60 => 0.4, -25 => 1.6, 0 => 2.2, 25 => 1.1, 60 => 0.3] as $turn => $angle) {
+            $points[] = round(Bearing::whole($sunset->azimuthDeg + $turn))." {$angle}";
+        }
+
+        return implode("\n", $points);
+    }
+
+    /** A test picture from the scouting, with a birch in it. */
+    private static function picture(Job $job, Spot $spot, float $towards, int $at): void
+    {
+        $phone = new StandInPhone(63.18206, 14.55118, Bearing::whole($towards - 8), $at, 3600, 1.8, 640, 100);
+        app(TestPictureDesk::class)->add($job->load('place'), $spot, 'Jetty towards the birch', $phone->treeAt(34, 12, 3, 8));
     }
 
     /**

@@ -28,7 +28,7 @@ abstract class TestCase extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        config(['satchel.standins' => $this->folder('standins')]);
+        config(['satchel.standins' => $this->folder('standins'), 'satchel.pictures' => $this->folder('pictures')]);
     }
 
     /** Each request meets the application as the web server does: nothing kept from the one before. */

@@ -29,7 +29,7 @@ final class RunningSatchel
 
     public function startServer(): void
     {
-        $this->spawn(['php', '-d', 'zlib.output_compression=1', '-d', 'zlib.output_compression_level=2', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/router.php'], 'server');
+        $this->spawn(['php', '-d', 'upload_max_filesize=40M', '-d', 'post_max_size=42M', '-d', 'zlib.output_compression=1', '-d', 'zlib.output_compression_level=2', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/router.php'], 'server');
         for ($i = 0; $i < 100 && @file_get_contents("{$this->url}/up") === false; $i++) {
             usleep(50_000);
         }
@@ -69,7 +69,7 @@ final class RunningSatchel
     {
         return [
             'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('s', 32)), 'APP_URL' => $this->url,
-            'DB_DATABASE' => $this->folder.'/satchel.sqlite', 'SATCHEL_STANDINS' => $this->folder.'/standins', 'SATCHEL_DEMO' => 'true',
+            'DB_DATABASE' => $this->folder.'/satchel.sqlite', 'SATCHEL_STANDINS' => $this->folder.'/standins', 'SATCHEL_PICTURES' => $this->folder.'/pictures', 'SATCHEL_DEMO' => 'true',
             'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'LOG_CHANNEL' => 'single', 'BCRYPT_ROUNDS' => '4',
             'VIEW_COMPILED_PATH' => $this->folder.'/views', 'PHP_CLI_SERVER_WORKERS' => '4',
         ];

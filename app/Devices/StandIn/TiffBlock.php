@@ -23,27 +23,38 @@ final class TiffBlock
 
     private const EXIF_IFD = 0x8769;
 
+    private const GPS_IFD = 0x8825;
+
     private const STRIP_OFFSETS = 0x0111;
 
     /**
      * @param  array<int, array{int, mixed}>  $main  type and value by tag
      * @param  array<int, array{int, mixed}>  $exif
+     * @param  array<int, array{int, mixed}>  $gps  a directory of its own; none where empty
      * @param  string|null  $strip  picture data, put last; its place is written as StripOffsets
      */
-    public static function build(array $main, array $exif, ?string $strip = null): string
+    public static function build(array $main, array $exif, ?string $strip = null, array $gps = []): string
     {
         $main[self::EXIF_IFD] = [self::LONG, 0];
         if ($strip !== null) {
             $main[self::STRIP_OFFSETS] = [self::LONG, 0];
         }
+        if ($gps !== []) {
+            $main[self::GPS_IFD] = [self::LONG, 0];
+        }
         $exifAt = 8 + strlen(self::directory($main, 8));
-        $stripAt = $exifAt + strlen(self::directory($exif, $exifAt));
+        $gpsAt = $exifAt + strlen(self::directory($exif, $exifAt));
+        $gpsBlock = $gps === [] ? '' : self::directory($gps, $gpsAt);
+        $stripAt = $gpsAt + strlen($gpsBlock);
         $main[self::EXIF_IFD] = [self::LONG, $exifAt];
+        if ($gps !== []) {
+            $main[self::GPS_IFD] = [self::LONG, $gpsAt];
+        }
         if ($strip !== null) {
             $main[self::STRIP_OFFSETS] = [self::LONG, $stripAt];
         }
 
-        return 'II'.pack('vV', 42, 8).self::directory($main, 8).self::directory($exif, $exifAt).$strip;
+        return 'II'.pack('vV', 42, 8).self::directory($main, 8).self::directory($exif, $exifAt).$gpsBlock.$strip;
     }
 
     /** @param  array<int, array{int, mixed}>  $tags */

@@ -8,6 +8,7 @@ use App\Desks\BriefDesk;
 use App\Desks\PlanDesk;
 use App\Desks\ScoutDesk;
 use App\Desks\Strap;
+use App\Desks\TestPictureDesk;
 use App\Http\Requests\ObstacleRequest;
 use App\Http\Requests\SpotRequest;
 use App\Models\Obstacle;
@@ -15,11 +16,12 @@ use App\Models\Spot;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use NorthSatchel\Verdicts;
 
 /** Where will the light be? */
 final class ScoutController
 {
-    public function show(Request $request, int $job, ScoutDesk $desk, Strap $strap): View
+    public function show(Request $request, int $job, ScoutDesk $desk, Strap $strap, TestPictureDesk $pictures): View
     {
         $opened = BriefDesk::open($job);
         $spots = $desk->spots($opened);
@@ -31,13 +33,14 @@ final class ScoutController
 
         return view('scout.show', [
             'job' => $opened,
-            'verdicts' => $strap->of($opened, 'scout'),
+            'verdicts' => $strap->of($opened, 'scout')->with($spot === null ? new Verdicts : $pictures->verdicts($opened, $spot)),
             'places' => $desk->places($opened),
             'spots' => $spots,
             'spot' => $spot,
             'segment' => $segment,
             'minute' => $minute,
             'face' => $day->face($at),
+            'isEditing' => $request->boolean('edit'),
             'drawing' => $spot === null ? null : $desk->drawing($opened, $spot, $at),
         ]);
     }
@@ -50,6 +53,17 @@ final class ScoutController
         }
 
         return redirect("/jobs/{$job}/scout?spot={$desk->addSpot($fields)->id}");
+    }
+
+    public function update(SpotRequest $request, int $job, Spot $spot, ScoutDesk $desk): RedirectResponse
+    {
+        $fields = [...$request->validated(), 'is_indoor' => $request->boolean('is_indoor')];
+        if (Spot::query()->where('place_id', $fields['place_id'])->where('name', $fields['name'])->whereKeyNot($spot->id)->exists()) {
+            return back()->withInput()->withErrors(['name' => 'This place has a spot of that name already.']);
+        }
+        $spot->update($fields);
+
+        return redirect("/jobs/{$job}/scout?spot={$spot->id}")->with('said', "{$spot->name} is kept.");
     }
 
     public function storeObstacle(ObstacleRequest $request, int $job, Spot $spot, ScoutDesk $desk): RedirectResponse

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Scout\Skyline;
+use NorthSatchel\Scout\Window;
 
 /** A spot of a place. */
 final class SpotRequest extends FormRequest
@@ -20,10 +24,19 @@ final class SpotRequest extends FormRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'place_id' => ['required', 'integer', 'exists:places,id'],
+            'latitude' => ['nullable', 'required_with:longitude', 'numeric', 'between:-90,90'],
+            'longitude' => ['nullable', 'required_with:latitude', 'numeric', 'between:-180,180'],
             'facing_deg' => ['nullable', 'numeric', 'min:0', 'lt:360'],
             'room_m' => ['nullable', 'numeric', 'between:0,1000'],
             'notes' => ['nullable', 'string', 'max:2000'],
             'rejected_because' => ['nullable', 'string', 'max:200'],
+            'power' => ['nullable', 'string', 'max:120'],
+            'background' => ['nullable', 'string', 'max:200'],
+            'plan_b' => ['nullable', 'string', 'max:120'],
+            'plan_b_trigger' => ['nullable', 'string', 'max:120'],
+            'skyline' => ['nullable', 'string', 'max:4000', $this->reads(Skyline::read(...))],
+            'windows' => ['nullable', 'string', 'max:2000', $this->reads(Window::readAll(...))],
+            'scouted_on' => ['nullable', 'date_format:Y-m-d'],
         ];
     }
 
@@ -35,7 +48,26 @@ final class SpotRequest extends FormRequest
             'numeric' => 'This must be a number.',
             'facing_deg.min' => 'A bearing runs from 0 to below 360, clockwise from north.',
             'facing_deg.lt' => 'A bearing runs from 0 to below 360, clockwise from north.',
+            'latitude.between' => 'A latitude lies between -90 and 90, north positive.',
+            'longitude.between' => 'A longitude lies between -180 and 180, east positive.',
+            'required_with' => 'Give both coordinates, or neither.',
+            'scouted_on.date_format' => 'This must be a day of the calendar.',
             'room_m.between' => 'From 0 to 1000 metres.',
         ];
+    }
+
+    /**
+     * @param  Closure(string): mixed  $read
+     * @return Closure(string, mixed, Closure): void
+     */
+    private function reads(Closure $read): Closure
+    {
+        return static function (string $attribute, mixed $value, Closure $fail) use ($read): void {
+            try {
+                $read((string) $value);
+            } catch (ImpossibleValue $e) {
+                $fail('This '.$e->must.'.');
+            }
+        };
     }
 }

@@ -20,6 +20,16 @@ final readonly class Exif
         public ?float $fNumber,
         public ?int $iso,
         public ?float $focalMm,
+        /** Of a lens on 36 × 24 mm with the same diagonal angle of view. */
+        public ?float $focal35Mm,
+        /** How the picture is to be turned, 1 to 8 (Exif tag 0x0112). */
+        public int $orientation,
+        public ?float $latitudeDeg,
+        public ?float $longitudeDeg,
+        /** Which way the camera looked, clockwise from north. */
+        public ?float $directionDeg,
+        /** Whether that north is the magnetic one. */
+        public bool $isMagnetic,
     ) {}
 
     /** Null when the bytes hold no TIFF structure. */
@@ -43,6 +53,12 @@ final readonly class Exif
             fNumber: self::number($exif[0x829D] ?? null),
             iso: self::whole($exif[0x8827] ?? null),
             focalMm: self::number($exif[0x920A] ?? null),
+            focal35Mm: self::number($exif[0xA405] ?? null),
+            orientation: self::whole($main[0x0112] ?? null) ?? 1,
+            latitudeDeg: self::degrees($tiff->gps[0x0002] ?? null, self::text($tiff->gps[0x0001] ?? null) === 'S', 90),
+            longitudeDeg: self::degrees($tiff->gps[0x0004] ?? null, self::text($tiff->gps[0x0003] ?? null) === 'W', 180),
+            directionDeg: self::bearing($tiff->gps[0x0011] ?? null),
+            isMagnetic: self::text($tiff->gps[0x0010] ?? null) === 'M',
         );
     }
 
@@ -50,6 +66,24 @@ final readonly class Exif
     public function instant(int $zoneOffsetS): ?int
     {
         return $this->clock === null ? null : $this->clock - ($this->offsetS ?? $zoneOffsetS);
+    }
+
+    /** Degrees, minutes and seconds as Exif writes them. */
+    private static function degrees(mixed $value, bool $isNegative, float $most): ?float
+    {
+        if (! is_array($value) || count($value) !== 3) {
+            return null;
+        }
+        $degrees = (float) $value[0] + (float) $value[1] / 60 + (float) $value[2] / 3600;
+
+        return $degrees > $most ? null : ($isNegative ? -$degrees : $degrees);
+    }
+
+    private static function bearing(mixed $value): ?float
+    {
+        $number = self::number($value);
+
+        return $number === null || $number < 0 || $number > 360 ? null : fmod($number, 360);
     }
 
     private static function clock(?string $text): ?int

@@ -16,6 +16,8 @@ final class Tiff
 
     private const EXIF_IFD = 0x8769;
 
+    private const GPS_IFD = 0x8825;
+
     private const MOST_VALUES = 200_000;
 
     /** @var array<int, int> bytes a value by field type */
@@ -26,6 +28,9 @@ final class Tiff
 
     /** @var array<int, list<int|float>|string> */
     public array $exif = [];
+
+    /** @var array<int, list<int|float>|string> */
+    public array $gps = [];
 
     public bool $isBroken = false;
 
@@ -65,6 +70,9 @@ final class Tiff
         }
         if (isset($tags[self::EXIF_IFD][0]) && $this->exif === []) {
             $this->exif = $this->tags((int) $tags[self::EXIF_IFD][0])[0];
+        }
+        if (isset($tags[self::GPS_IFD][0]) && $this->gps === []) {
+            $this->gps = $this->tags((int) $tags[self::GPS_IFD][0])[0];
         }
 
         return $next;

@@ -9,7 +9,10 @@
                         <clipPath id="ground"><circle cx="200" cy="200" r="182"/></clipPath>
                         <circle cx="200" cy="200" r="182" class="ground"/>
                         @foreach ($drawing->things() as $thing)@if ($thing['shadow'] !== '')<polygon class="shade" clip-path="url(#ground)" points="{{ $thing['shadow'] }}"/>@endif @endforeach
-                        <path class="sun-path" d="{{ $drawing->sunPath() }}"/>
+                        @if ($drawing->land() !== '')<path class="land" fill-rule="evenodd" d="{{ $drawing->land() }}"/>@endif
+                        @php $path = $drawing->sunPath(); @endphp
+                        <path class="sun-path" d="{{ $path['lit'] }}"/><path class="sun-path hidden-sun" d="{{ $path['hidden'] }}"/>
+                        @foreach ($drawing->windows() as $window)<polyline class="window{{ $window['isSunny'] ? ' sunny' : '' }}" points="{{ $window['line'] }}"/><text x="{{ $window['x'] }}" y="{{ $window['y'] - 8 }}" font-size="14" text-anchor="middle" class="on-ground">{{ $window['name'] }}</text>@endforeach
                         @foreach ($drawing->hours() as $hour)<circle cx="{{ $hour['x'] }}" cy="{{ $hour['y'] }}" r="9" class="hour-dot"/><text x="{{ $hour['x'] }}" y="{{ $hour['y'] + 4 }}" font-size="11" text-anchor="middle">{{ $hour['label'] }}</text>@endforeach
                         @foreach ($drawing->things() as $thing)<polyline class="thing" points="{{ $thing['body'] }}"/><text x="{{ $thing['x'] }}" y="{{ $thing['y'] - 8 }}" font-size="14" text-anchor="middle" class="on-ground">{{ $thing['name'] }}</text>@endforeach
                         @if ($mark)<path class="ray" d="M{{ $mark['x'] }} {{ $mark['y'] }}L200 200"/><circle cx="{{ $mark['x'] }}" cy="{{ $mark['y'] }}" r="12" class="sun"/>@endif
@@ -26,13 +29,21 @@
                 @else
                     <p>{{ $spot->place->name }} has no coordinates: give them in the brief, and the sun is drawn here.</p>
                 @endif
-                <figcaption class="text-sm text-faint">North is up. The dot in the middle is where people stand, its arrow where they face; the ring is the sun's way with the hours, the dark shapes are shadows.</figcaption>
+                <figcaption class="text-sm text-faint">North is up. The dot in the middle is where people stand, its arrow where they face; the ring is the sun's way with the hours, broken where something hides it; dark shapes are shadows, the band inside the ring is the land.</figcaption>
             </figure>
             <div class="grid gap-4">
                 <section class="slab">
                     <h2>{{ $spot->name }} <span class="text-faint text-sm font-normal">{{ $spot->place->name }}{{ $spot->is_indoor ? ' · indoors' : '' }}{{ $spot->room_m ? ' · '.$spot->room_m.' m to step back' : '' }}{{ $spot->scouted_on ? ' · scouted '.$spot->scouted_on : '' }}</span></h2>
-                    @if ($spot->notes)<p>{{ $spot->notes }}</p>@endif
-                    @if ($spot->rejected_because)<p class="text-signal font-bold">Rejected: {{ $spot->rejected_because }}</p>@endif
+                    @if ($isEditing || old('_form') === 'spot-'.$spot->id)
+                        @include('scout._spot-form', ['of' => $spot])
+                    @else
+                        @if ($spot->rejected_because)<p class="text-signal font-bold">Rejected: {{ $spot->rejected_because }}</p>@endif
+                        <dl class="facts">
+                            @foreach (['Plan B' => $spot->plan_b ? $spot->plan_b.($spot->plan_b_trigger ? ', at '.$spot->plan_b_trigger : '') : null, 'Background' => $spot->background, 'Power' => $spot->power, 'Notes' => $spot->notes, 'Windows' => $spot->windows ? str_replace("\n", ' / ', $spot->windows) : null, 'Skyline' => $spot->skyline ? str_replace("\n", ' / ', $spot->skyline) : null] as $what => $said)@if ($said)<dt>{{ $what }}</dt><dd>{{ $said }}</dd>@endif @endforeach
+                        </dl>
+                        <p><a class="button quiet" href="?spot={{ $spot->id }}&amp;edit=1" hx-get="?spot={{ $spot->id }}&amp;edit=1" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none">Edit {{ $spot->name }}</a></p>
+                    @endif
+                    <h3 class="mt-3 font-bold">What stands around</h3>
                     <ul class="mt-2">
                         @foreach ($spot->obstacles as $thing)
                             <li class="border-t border-rule flex items-center justify-between"><span><b>{{ $thing->name }}</b> <span class="figures text-faint">{{ $thing->bearing_deg }}°, {{ $thing->distance_m }} m away, {{ $thing->height_m }} m high, {{ $thing->width_m }} m wide</span></span>@post('/jobs/'.$job->id.'/obstacles/'.$thing->id, 'delete') <button class="button quiet small" aria-label="Take {{ $thing->name }} away">✕</button> @endpost</li>
@@ -47,6 +58,12 @@
                         <x-field bag="obstacle" id="o-width" name="width_m" label="Wide, m" class="figures" inputmode="decimal" required />
                         <button class="button sm:mt-6">Add</button>
                     </x-form>
+                    <h3 class="mt-4 font-bold">Measured in a picture</h3>
+                    @if ($spot->pictures->isNotEmpty())<ul class="flex flex-wrap gap-2 my-2">@foreach ($spot->pictures as $picture)<li><a class="button quiet" href="/jobs/{{ $job->id }}/pictures/{{ $picture->id }}">{{ $picture->name }}</a></li>@endforeach</ul>@endif
+                    <x-form :action="'/jobs/'.$job->id.'/spots/'.$spot->id.'/pictures'" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="flex flex-wrap gap-3 items-end">
+                        <div class="flex-1 basis-64"><x-field id="p-picture" name="picture" label="A test picture from here, held level: read for place, direction and light" type="file" accept=".jpg,.jpeg,image/jpeg" required /></div>
+                        <button class="button">Read it</button>
+                    </x-form>
                 </section>
             </div>
         </div>
@@ -55,17 +72,7 @@
     @endif
     <section class="slab mt-4">
         <h2 class="mb-2">A new spot</h2>
-        <x-form :action="'/jobs/'.$job->id.'/spots'" class="grid gap-3 sm:grid-cols-4 items-start">
-            <input type="hidden" name="_form" value="spot">
-            <x-field bag="spot" id="s-name" name="name" label="Spot" required maxlength="80" data-key="n" />
-            <x-field bag="spot" id="s-place" name="place_id" label="Place" type="select">@foreach ($places as $place)<option value="{{ $place->id }}">{{ $place->name }}</option>@endforeach</x-field>
-            <x-field bag="spot" id="s-facing" name="facing_deg" label="They face, ° from north" class="figures" inputmode="decimal" />
-            <x-field bag="spot" id="s-room" name="room_m" label="Room to step back, m" class="figures" inputmode="decimal" />
-            <div class="sm:col-span-2"><x-field bag="spot" id="s-notes" name="notes" label="Notes: background, power, plan B and its trigger" /></div>
-            <x-field bag="spot" id="s-rejected" name="rejected_because" label="Rejected because" />
-            <label class="tick sm:mt-5"><input type="checkbox" name="is_indoor" value="1"> indoors</label>
-            <div><button class="button main">Add the spot</button></div>
-        </x-form>
+        @include('scout._spot-form', ['of' => null])
     </section>
     <p class="text-sm text-faint mt-3">Roads, pits, tracks and water edges: look before you step back. Local rules and marshals decide where one may stand.</p>
 </x-page>

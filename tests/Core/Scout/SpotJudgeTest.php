@@ -13,10 +13,12 @@ use NorthSatchel\Plan\Segment;
 use NorthSatchel\Scout\GeoPoint;
 use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\ShadowForecast;
+use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Scout\SpotJudge;
 use NorthSatchel\Scout\SpotPlan;
 use NorthSatchel\Scout\Sun;
+use NorthSatchel\Scout\Window;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 use PHPUnit\Framework\TestCase;
@@ -43,10 +45,13 @@ final class SpotJudgeTest extends TestCase
         return new Segment(4, 'Vows', 'lead', self::at($clock), $minutes, Priority::Must, true, false, 1, 'Garden');
     }
 
-    /** @param  array<string, ShadowCaster>  $things */
-    private static function spot(?float $facing = null, array $things = [], bool $isIndoor = false, bool $hasPlace = true): Spot
+    /**
+     * @param  array<string, ShadowCaster>  $things
+     * @param  list<Window>  $windows
+     */
+    private static function spot(?float $facing = null, array $things = [], bool $isIndoor = false, bool $hasPlace = true, string $skyline = '', array $windows = []): Spot
     {
-        return new Spot(8, 'Under the arch', $hasPlace ? self::place() : null, $facing, $isIndoor, $things);
+        return new Spot(8, 'Under the arch', $hasPlace ? self::place() : null, $facing, $isIndoor, $things, Skyline::read($skyline), $windows, planB: 'the barn', planBTrigger: 'rain');
     }
 
     /** A mast whose shadow falls on the spot at a given time. */
