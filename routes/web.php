@@ -72,6 +72,10 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/plan-changes/{change}/undo', [WhatIfController::class, 'undo']);
     Route::get('/jobs/{job}/rehearse', [WhatIfController::class, 'rehearse']);
     Route::post('/jobs/{job}/travels', [PlanController::class, 'travel']);
+    Route::post('/jobs/{job}/access', [PlanController::class, 'access']);
+    Route::delete('/access/{window}', [PlanController::class, 'removeAccess']);
+    Route::post('/jobs/{job}/separations', [PlanController::class, 'separation']);
+    Route::delete('/jobs/{job}/separations/{index}', [PlanController::class, 'removeSeparation']);
     Route::post('/jobs/{job}/import', [PlanController::class, 'import']);
     Route::post('/jobs/{job}/template', [PlanController::class, 'template']);
     Route::post('/jobs/{job}/segments', [SegmentController::class, 'store']);
@@ -81,6 +85,13 @@ Route::middleware('auth')->group(static function (): void {
     Route::delete('/segments/{segment}', [SegmentController::class, 'destroy']);
     Route::post('/segments/{segment}/restore', [SegmentController::class, 'restore']);
     Route::post('/segments/{segment}/shots', [ShotController::class, 'store']);
+    Route::post('/segments/{segment}/shots/sun-order', [ShotController::class, 'followTheSun']);
+    Route::post('/segments/{segment}/sets', [ShotController::class, 'keepSet']);
+    Route::post('/segments/{segment}/sets/add', [ShotController::class, 'addSet']);
+    Route::post('/jobs/{job}/shots', [ShotController::class, 'storeFree']);
+    Route::post('/jobs/{job}/shots/paste', [ShotController::class, 'pasteAnywhere']);
+    Route::post('/jobs/{job}/shots/place', [ShotController::class, 'placeFree']);
+    Route::post('/shots/{shot}/put', [ShotController::class, 'put']);
     Route::put('/shots/{shot}', [ShotController::class, 'update']);
     Route::post('/shots/{shot}/move', [ShotController::class, 'move']);
     Route::delete('/shots/{shot}', [ShotController::class, 'destroy']);

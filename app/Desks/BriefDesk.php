@@ -6,29 +6,54 @@ namespace App\Desks;
 
 use App\Models\Job;
 use App\Models\Place;
+use App\Models\ShotLine;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Plan\Judge\ZoneJudge;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** Brief: who, what, where, when. */
 final class BriefDesk
 {
-    private const EVERYTHING = ['place', 'segments.shotLines', 'segments.place', 'packing.item.body', 'packing.item.card', 'latestCheck'];
+    private const EVERYTHING = ['segments', 'shotLines', 'packing.item.body', 'packing.item.card', 'latestCheck', 'accessWindows'];
 
     /** A job with all that its pages need, in a handful of queries. */
     public static function open(int $id): Job
     {
-        return Job::query()->with(self::EVERYTHING)->findOrFail($id);
+        return self::joined(new \Illuminate\Database\Eloquent\Collection([Job::query()->with(self::EVERYTHING)->findOrFail($id)]))->firstOrFail();
     }
 
     /** @return \Illuminate\Database\Eloquent\Collection<int, Job> by date */
     public static function all(): \Illuminate\Database\Eloquent\Collection
     {
-        return Job::query()->with(self::EVERYTHING)->orderBy('date')->orderBy('covered_from')->get();
+        return self::joined(Job::query()->with(self::EVERYTHING)->orderBy('date')->orderBy('covered_from')->get());
+    }
+
+    /**
+     * Gives segments their shots and places, and jobs their place and free shots, from one reading of each.
+     *
+     * @param  \Illuminate\Database\Eloquent\Collection<int, Job>  $jobs
+     * @return \Illuminate\Database\Eloquent\Collection<int, Job>
+     */
+    private static function joined(\Illuminate\Database\Eloquent\Collection $jobs): \Illuminate\Database\Eloquent\Collection
+    {
+        $ids = $jobs->pluck('place_id')->concat($jobs->flatMap(static fn (Job $job) => $job->segments->pluck('place_id')))->filter()->unique();
+        $places = Place::query()->whereIn('id', $ids->all())->get()->keyBy('id');
+        foreach ($jobs as $job) {
+            $job->setRelation('place', $places->get($job->place_id));
+            $lines = $job->shotLines->groupBy(static fn (ShotLine $line): int => $line->segment_id ?? 0);
+            $job->setRelation('freeShots', $lines->get(0, $job->shotLines->take(0))->values());
+            foreach ($job->segments as $segment) {
+                $segment->setRelation('place', $segment->place_id === null ? null : $places->get($segment->place_id));
+                $segment->setRelation('shotLines', $lines->get($segment->id, $job->shotLines->take(0))->values());
+            }
+        }
+
+        return $jobs;
     }
 
     /** Whole days from today to the job, by the calendar of its place; negative once it is over. */
@@ -64,6 +89,7 @@ final class BriefDesk
         if ($job->place->latitude === null) {
             $verdicts[] = Verdict::fix('brief.no-coordinates', "{$job->place->name} has no coordinates.", 'Without them neither the sun nor the ways can be worked out.');
         }
+        $verdicts = [...$verdicts, ...ZoneJudge::of($job->place->name, PlanDesk::point($job->place), PlanDesk::localDay($job))];
         if (trim((string) $job->must_haves) === '') {
             $verdicts[] = Verdict::mind('brief.no-must-haves', 'No must-haves are written down.', 'Ask the client what cannot be missing; it decides what is cut when the day runs late.');
         }
@@ -83,14 +109,24 @@ final class BriefDesk
      */
     private function refuseSkippedTimes(Place $place): void
     {
-        foreach (Job::query()->where('place_id', $place->id)->with(['place', 'segments'])->get() as $job) {
-            $day = PlanDesk::localDay($job);
+        foreach (Job::query()->where('place_id', $place->id)->with(['place', 'segments', 'accessWindows'])->get() as $job) {
             foreach ($job->segments as $segment) {
-                try {
-                    $day->instantOf(ClockTime::of($segment->start_clock));
-                } catch (ImpossibleValue) {
-                    throw ValidationException::withMessages(['date' => "{$segment->title} of {$job->name} is planned for {$segment->start_clock}, which the clocks skip on that day."]);
-                }
+                self::refuseSkipped($job, $segment->day, $segment->title, [$segment->start_clock, $segment->earliest_clock, $segment->latest_clock]);
+            }
+            foreach ($job->accessWindows as $window) {
+                self::refuseSkipped($job, $window->day, $window->pass, [$window->opens_clock, $window->closes_clock]);
+            }
+        }
+    }
+
+    /** @param  list<string|null>  $clocks */
+    private static function refuseSkipped(Job $job, int $day, string $what, array $clocks): void
+    {
+        foreach (array_filter($clocks) as $clock) {
+            try {
+                PlanDesk::localDay($job, $day)->instantOf(ClockTime::of($clock));
+            } catch (ImpossibleValue) {
+                throw ValidationException::withMessages(['date' => "{$what} of {$job->name} is planned for {$clock}, which the clocks skip on that day."]);
             }
         }
     }

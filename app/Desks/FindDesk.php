@@ -29,8 +29,8 @@ final class FindDesk
         foreach ($this->having(Segment::query(), $words, 'title')->get() as $segment) {
             $found[] = ['what' => 'segment', 'text' => $segment->title, 'more' => $segment->start_clock, 'url' => "/jobs/{$segment->job_id}/plan#segment-{$segment->id}"];
         }
-        foreach ($this->having(ShotLine::query()->with('segment'), $words, 'what')->whereHas('segment')->get() as $line) {
-            $found[] = ['what' => 'shot', 'text' => $line->what, 'more' => $line->segment->title, 'url' => "/jobs/{$line->segment->job_id}/plan?open={$line->segment_id}#shot-{$line->id}"];
+        foreach ($this->having(ShotLine::query()->with('segment'), $words, 'what')->get() as $line) {
+            $found[] = ['what' => 'shot', 'text' => $line->what, 'more' => $line->segment->title ?? 'no segment yet', 'url' => "/jobs/{$line->job_id}/plan?open={$line->segment_id}#shot-{$line->id}"];
         }
         foreach ($this->having(Item::query(), $words, 'label', 'description', 'kind')->get() as $item) {
             $found[] = ['what' => $item->kind, 'text' => $item->label, 'more' => (string) $item->description, 'url' => '/shelf'];

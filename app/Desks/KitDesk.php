@@ -79,6 +79,18 @@ final class KitDesk
         return new ReachRuler($bag->lenses, $bag->reaches);
     }
 
+    /** @return list<BagLens> what everybody carries */
+    public function lenses(Job $job): array
+    {
+        return $this->bag($job)->lenses;
+    }
+
+    /** @return list<WantedReach> the focal lengths that shots name */
+    public function wanted(Job $job): array
+    {
+        return $this->asked($job)[1];
+    }
+
     /** How many items of the list are not ticked yet. */
     public function unpacked(Job $job): int
     {

@@ -4,82 +4,112 @@ declare(strict_types=1);
 
 namespace App\Desks;
 
+use App\Models\AccessWindow as StoredWindow;
 use App\Models\Job;
 use App\Models\Place;
 use App\Models\Segment as StoredSegment;
 use App\Models\ShotLine;
 use App\Models\Travel;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
-use NorthSatchel\ImpossibleValue;
+use Illuminate\Support\Collection;
+use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\DayRuler;
+use NorthSatchel\Plan\Judge\AccessJudge;
+use NorthSatchel\Plan\Judge\AccessWindow;
+use NorthSatchel\Plan\Judge\NightJudge;
+use NorthSatchel\Plan\Judge\PeopleJudge;
+use NorthSatchel\Plan\Judge\Separation;
+use NorthSatchel\Plan\Judge\SightJudge;
+use NorthSatchel\Plan\Judge\WantsJudge;
+use NorthSatchel\Plan\Lane;
+use NorthSatchel\Plan\LightWanted;
 use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Segment;
-use NorthSatchel\Plan\ShotText;
-use NorthSatchel\Plan\Template\DayTemplate;
 use NorthSatchel\Plan\Travels;
-use NorthSatchel\Plan\Viewpoint\ShotView;
-use NorthSatchel\Plan\Viewpoint\ViewpointJudge;
+use NorthSatchel\Plan\Wants;
 use NorthSatchel\Plan\Welfare;
 use NorthSatchel\Scout\GeoPoint;
 use NorthSatchel\Scout\SunDay;
 use NorthSatchel\Verdicts;
 
-/** Plan: the timed day. */
+/** Plan: the timed day, or several. */
 final class PlanDesk
 {
     private ?Travels $travels = null;
 
-    /** @var array<int, PlannedDay> by job id, for this request */
+    /** @var Collection<int, Travel>|null */
+    private ?Collection $known = null;
+
+    /** @var array<string, PlannedDay> by job id and day, for this request */
     private array $days = [];
 
-    public function day(Job $job): PlannedDay
+    public function __construct(private readonly ShotJudgement $shots) {}
+
+    public function day(Job $job, int $day = 0): PlannedDay
     {
-        return $this->days[$job->id] ??= $this->build($job);
+        return $this->days["{$job->id} {$day}"] ??= $this->build($job, $day);
+    }
+
+    /** How many days the job has. */
+    public static function dayCount(Job $job): int
+    {
+        return 1 + (int) $job->segments->max('day');
     }
 
     public function verdicts(Job $job): Verdicts
     {
-        $views = [];
-        foreach ($job->segments as $segment) {
-            foreach ($segment->shotLines as $line) {
-                $views[] = new ShotView($segment->title, $line->distance, $line->height, $line->side);
-            }
+        $all = new Verdicts;
+        $count = self::dayCount($job);
+        for ($day = 0; $day < $count; $day++) {
+            $of = $this->verdictsOf($job, $this->day($job, $day), $day);
+            $all = $all->with($count === 1 ? $of : $of->headed('Day '.($day + 1).': '));
         }
 
-        return PlanJudge::of($this->day($job))->with(Welfare::of($this->day($job)))->with(ViewpointJudge::of($views));
+        $days = array_map(fn (int $day): PlannedDay => $this->day($job, $day), range(0, $count - 1));
+
+        return $all->with(NightJudge::of($days))->with($this->shots->verdicts($job, $days));
     }
 
-    public function ruler(Job $job): DayRuler
+    /** All that is to be said of one day, as planned or otherwise. */
+    public function verdictsOf(Job $job, PlannedDay $day, int $number): Verdicts
     {
-        $day = $this->day($job);
+        return PlanJudge::of($day)
+            ->with(WantsJudge::of($day))
+            ->with(PeopleJudge::of($day))
+            ->with(SightJudge::of($day, self::separations($job)))
+            ->with(AccessJudge::of($day, self::windows($job, $number)))
+            ->with(Welfare::of($day));
+    }
+
+    public function ruler(Job $job, int $day = 0, ?PlannedDay $planned = null): DayRuler
+    {
+        $planned ??= $this->day($job, $day);
 
         return DayRuler::of(
-            $day,
+            $planned,
             self::point($job->place),
-            $day->day->instantOf(ClockTime::of($job->covered_from)),
-            $day->day->instantOf(ClockTime::of($job->covered_to)),
+            $planned->day->instantOf(ClockTime::of($job->covered_from)),
+            $planned->day->instantOf(ClockTime::of($job->covered_to)),
         );
     }
 
     /**
-     * The day as a list: segments in the order of time, each shot with the time its segment gives it.
+     * A day as a list: segments in the order of time, each shot with the time its segment gives it.
      *
      * @return list<array{segment: StoredSegment, from: string, to: string, slack: int|null, leaveAt: string|null, leaveBy: string|null, shots: list<array{line: ShotLine, at: string}>, shotMinutes: int, frames: int}>
      */
-    public function list(Job $job): array
+    public function list(Job $job, int $number = 0): array
     {
-        $day = self::localDay($job);
-        $passes = DayPasses::of($this->day($job));
+        $day = self::localDay($job, $number);
+        $passes = DayPasses::of($this->day($job, $number));
         $leave = $passes->leaveAt();
         $latest = $passes->leaveBy();
         $rows = [];
-        foreach ($job->segments->sortBy([['start_clock', 'asc'], ['lane', 'asc'], ['id', 'asc']]) as $segment) {
+        foreach ($job->segments->where('day', $number)->sortBy([['start_clock', 'asc'], ['lane', 'asc'], ['id', 'asc']]) as $segment) {
             $start = $day->instantOf(ClockTime::of($segment->start_clock));
             $at = $start;
             $shots = [];
@@ -103,9 +133,42 @@ final class PlanDesk
         return $rows;
     }
 
-    public static function localDay(Job $job): LocalDay
+    /** @return list<Audience> who has something to read: a photographer with a lane, the coordinator, the client */
+    public function sheetsOf(Job $job): array
     {
-        return LocalDay::of($job->date, $job->place->timezone);
+        $lanes = $job->segments->flatMap(static fn (StoredSegment $s): array => [$s->lane, ...$s->also_lanes ?? []])->push(Lane::Lead->value)->unique();
+
+        return array_values(array_filter(Audience::cases(), static fn (Audience $a): bool => ! $a->isPhotographer() || $lanes->contains($a->value)));
+    }
+
+    /**
+     * The ways between the places of a job, both directions where they differ.
+     *
+     * @return list<array{from: Place, to: Place, way: Travel|null, minutes: int|null, estimate: int|null}>
+     */
+    public function ways(Job $job): array
+    {
+        $places = $job->segments->map(static fn (StoredSegment $s): ?Place => $s->place)->push($job->place)->filter()->unique('id')->sortBy('name')->values();
+        $known = $this->known()->keyBy(static fn (Travel $t): string => "{$t->from_place_id} {$t->to_place_id}");
+        $ways = [];
+        foreach ($places as $i => $a) {
+            foreach ($places as $j => $b) {
+                $way = $known->get("{$a->id} {$b->id}");
+                if ($i !== $j && ($way !== null || ($i < $j && ! $known->has("{$b->id} {$a->id}")))) {
+                    [$from, $to] = [self::point($a), self::point($b)];
+                    $ways[] = ['from' => $a, 'to' => $b, 'way' => $way, 'minutes' => $this->travels()->minutes($a->id, $b->id), 'estimate' => $from === null || $to === null ? null : Travels::estimate($from, $to)];
+                }
+            }
+        }
+
+        return $ways;
+    }
+
+    public static function localDay(Job $job, int $number = 0): LocalDay
+    {
+        $date = $number === 0 ? $job->date : (new \DateTimeImmutable($job->date))->modify("+{$number} days")->format('Y-m-d');
+
+        return LocalDay::of($date, $job->place->timezone);
     }
 
     public static function point(Place $place): ?GeoPoint
@@ -113,125 +176,31 @@ final class PlanDesk
         return $place->latitude === null || $place->longitude === null ? null : GeoPoint::of($place->latitude, $place->longitude);
     }
 
-    /**
-     * @param  array<string, mixed>  $fields
-     *
-     * @throws ValidationException when that time does not exist that day
-     */
-    public function saveSegment(Job $job, array $fields, ?StoredSegment $segment = null): StoredSegment
+    /** @return list<Separation> those whose meeting is still planned, or that hold all day */
+    private static function separations(Job $job): array
     {
-        $this->refuseSkippedTime($job, (string) $fields['start_clock']);
-        $segment ??= new StoredSegment(['job_id' => $job->id]);
-        $segment->fill($fields)->save();
+        $standing = array_filter($job->separations ?? [], static fn (array $s): bool => $s['until'] === null || $job->segments->contains('id', $s['until']));
 
-        return $segment;
+        return array_values(array_map(static fn (array $s): Separation => new Separation($s['first'], $s['second'], $s['until']), $standing));
     }
 
-    /** Moves a segment by minutes, earlier when negative. */
-    public function shift(Job $job, StoredSegment $segment, int $minutes): void
+    /** @return list<AccessWindow> of one day */
+    private static function windows(Job $job, int $number): array
     {
-        try {
-            $clock = ClockTime::of($segment->start_clock)->plus($minutes)->text();
-        } catch (ImpossibleValue) {
-            throw ValidationException::withMessages(['start_clock' => 'That would leave the day: times run from 00:00 to 47:59.']);
-        }
-        $this->refuseSkippedTime($job, $clock);
-        $segment->update(['start_clock' => $clock]);
+        $day = self::localDay($job, $number);
+
+        return $job->accessWindows->where('day', $number)->map(static fn (StoredWindow $w): AccessWindow => new AccessWindow(
+            $w->pass, $w->place_id, $w->spot_id, $w->lanes ?? [],
+            $day->instantOf(ClockTime::of($w->opens_clock)), $day->instantOf(ClockTime::of($w->closes_clock)), $w->gate_minutes,
+        ))->values()->all();
     }
 
-    public function setTravel(int $from, int $to, int $minutes): void
+    private function build(Job $job, int $number): PlannedDay
     {
-        Travel::query()->updateOrCreate(['from_place_id' => $from, 'to_place_id' => $to], ['minutes' => $minutes]);
-    }
-
-    /** @param  array<string, mixed>  $fields */
-    public function addShot(StoredSegment $segment, array $fields): ShotLine
-    {
-        return $segment->shotLines()->create([...$fields, 'position' => 1 + (int) $segment->shotLines()->max('position')]);
-    }
-
-    /**
-     * Lays a template's day onto the plan, all of it or nothing; what is planned already stays.
-     *
-     * @throws ValidationException
-     */
-    public function fillIn(Job $job, DayTemplate $template, string $first, string $second): void
-    {
-        try {
-            $segments = $template->fill(ClockTime::of($first)->minutes, ClockTime::of($second)->minutes);
-            foreach ($segments as $segment) {
-                self::localDay($job)->instantOf(ClockTime::ofMinutes($segment->start));
-            }
-        } catch (ImpossibleValue $e) {
-            throw ValidationException::withMessages([in_array($e->field, ['first_anchor', 'second_anchor'], true) ? $e->field : 'first_anchor' => 'This '.$e->must.'.']);
-        }
-        DB::transaction(function () use ($job, $segments): void {
-            foreach ($segments as $s) {
-                $stored = $job->segments()->create([
-                    'place_id' => $job->place_id, 'title' => $s->title, 'lane' => $s->lane, 'start_clock' => ClockTime::ofMinutes($s->start)->text(), 'minutes' => $s->minutes,
-                    'priority' => $s->priority->value, 'is_outdoor' => $s->isOutdoor, 'is_anchor' => $s->isAnchor, 'short_minutes' => $s->shortMinutes,
-                    'may_move' => $s->mayMove, 'takes_in_minutes' => $s->takesIn, 'is_break' => $s->isBreak,
-                ]);
-                foreach ($s->shots as $what) {
-                    $this->addShot($stored, ['what' => $what, 'priority' => $s->priority->value, 'minutes' => max(1, intdiv($s->minutes, 2 * max(1, count($s->shots)))), 'frames' => 12]);
-                }
-            }
-        });
-    }
-
-    /**
-     * @return int how many lines were added
-     *
-     * @throws ValidationException when there are none, or too many
-     */
-    public function pasteShots(StoredSegment $segment, string $text): int
-    {
-        $shots = ShotText::read($text);
-        if ($shots === [] || count($shots) > ShotText::MOST_LINES) {
-            throw ValidationException::withMessages(['lines' => $shots === [] ? 'Paste at least one line.' : count($shots).' lines are too many at once: '.ShotText::MOST_LINES.' at most. Nothing was added.']);
-        }
-        DB::transaction(function () use ($segment, $shots): void {
-            foreach ($shots as $shot) {
-                $this->addShot($segment, $shot);
-            }
-        });
-
-        return count($shots);
-    }
-
-    /** Swaps a shot with its neighbour. */
-    public function moveShot(ShotLine $line, bool $isUp): void
-    {
-        $neighbour = ShotLine::query()
-            ->where('segment_id', $line->segment_id)
-            ->where('position', $isUp ? '<' : '>', $line->position)
-            ->orderBy('position', $isUp ? 'desc' : 'asc')
-            ->first();
-        if (! $neighbour instanceof ShotLine) {
-            return;
-        }
-        DB::transaction(static function () use ($line, $neighbour): void {
-            [$mine, $theirs] = [$line->position, $neighbour->position];
-            $line->update(['position' => $theirs]);
-            $neighbour->update(['position' => $mine]);
-        });
-    }
-
-    private function refuseSkippedTime(Job $job, string $clock): void
-    {
-        try {
-            self::localDay($job)->instantOf(ClockTime::of($clock));
-        } catch (ImpossibleValue $e) {
-            throw ValidationException::withMessages(['start_clock' => 'This time '.$e->must.'.']);
-        }
-    }
-
-    private function build(Job $job): PlannedDay
-    {
-        $day = self::localDay($job);
+        $day = self::localDay($job, $number);
         $segments = [];
         $points = [];
-        foreach ($job->segments as $stored) {
+        foreach ($job->segments->where('day', $number) as $stored) {
             $place = $stored->place;
             if ($place !== null && ($point = self::point($place)) !== null) {
                 $points[$place->id] = $point;
@@ -254,23 +223,41 @@ final class PlanDesk
                 mayMove: $stored->may_move,
                 takesInMinutes: $stored->takes_in_minutes,
                 isBreak: $stored->is_break,
+                wants: self::wants($stored, $day),
             );
         }
         $point = self::point($job->place);
+        $gates = [];
+        foreach ($job->accessWindows->where('day', $number)->whereNull('spot_id') as $window) {
+            $gates[$window->place_id] = max($gates[$window->place_id] ?? 0, $window->gate_minutes);
+        }
 
-        return new PlannedDay($day, $segments, $this->travels(), $points, $point === null ? null : SunDay::of($point, $day));
+        return new PlannedDay($day, $segments, $this->travels(), $points, $point === null ? null : SunDay::of($point, $day), $gates);
+    }
+
+    private static function wants(StoredSegment $s, LocalDay $day): Wants
+    {
+        $at = static fn (?string $clock): ?int => $clock === null ? null : $day->instantOf(ClockTime::of($clock));
+
+        return new Wants(LightWanted::from($s->light), $at($s->earliest_clock), $at($s->latest_clock), $s->people ?? [], $s->setup_minutes, $s->worth, $s->also_lanes ?? [], $s->spot_id);
     }
 
     private function travels(): Travels
     {
         if ($this->travels === null) {
             $minutes = [];
-            foreach (Travel::all() as $travel) {
-                $minutes[$travel->from_place_id][$travel->to_place_id] = $travel->minutes;
+            foreach ($this->known() as $way) {
+                $minutes[$way->from_place_id][$way->to_place_id] = $way->minutes + $way->walk_minutes + $way->parking_minutes + $way->loading_minutes;
             }
             $this->travels = new Travels($minutes);
         }
 
         return $this->travels;
+    }
+
+    /** @return Collection<int, Travel> */
+    private function known(): Collection
+    {
+        return $this->known ??= Travel::query()->get();
     }
 }

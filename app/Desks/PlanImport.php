@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Desks;
 
+use App\Http\Requests\SegmentRequest;
 use App\Models\Job;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Plan\Lane;
 use NorthSatchel\Plan\LocalDay;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -42,14 +44,14 @@ final class PlanImport
             throw $this->refusal('It must be text in UTF-8.');
         }
         $isCalendar = str_starts_with(ltrim($text, "\xEF\xBB\xBF \r\n"), 'BEGIN:VCALENDAR');
-        $rows = $isCalendar ? $this->calendar($text, $day) : $this->table($text, $day);
+        $rows = $isCalendar ? $this->calendar($text, $job, $day) : $this->table($text, $day);
         if ($rows === [] || count($rows) > self::MOST) {
             throw $this->refusal($rows === [] ? 'Nothing in it belongs to this day.' : count($rows).' segments are too many at once: '.self::MOST.' at most.');
         }
         DB::transaction(static function () use ($job, $rows): void {
             foreach ($rows as $row) {
                 $job->segments()->create([
-                    'title' => $row['title'], 'start_clock' => $row['start'], 'minutes' => $row['minutes'], 'lane' => $row['lane'], 'priority' => 'should', 'place_id' => $job->placeNamed($row['place'])?->id,
+                    'day' => $row['day'], 'title' => $row['title'], 'start_clock' => $row['start'], 'minutes' => $row['minutes'], 'lane' => $row['lane'], 'priority' => 'should', 'place_id' => $job->placeNamed($row['place'])?->id,
                 ]);
             }
         });
@@ -57,8 +59,8 @@ final class PlanImport
         return count($rows);
     }
 
-    /** @return list<array{title: string, start: string, minutes: int, place: string, lane: string}> */
-    private function calendar(string $text, LocalDay $day): array
+    /** @return list<array{day: int, title: string, start: string, minutes: int, place: string, lane: string}> */
+    private function calendar(string $text, Job $job, LocalDay $day): array
     {
         try {
             $calendar = Reader::read($text);
@@ -80,10 +82,12 @@ final class PlanImport
             } catch (InvalidDataException|\InvalidArgumentException) {
                 throw $this->refusal("{$where}: its time or its time zone cannot be read.");
             }
-            if ($start < $day->startsAt() || $start >= $day->endsAt() + self::NIGHT_SECONDS) {
+            if ($start < $day->startsAt() || $start >= PlanDesk::localDay($job, PlanDesk::dayCount($job) - 1)->endsAt() + self::NIGHT_SECONDS) {
                 continue;
             }
-            $rows[] = $this->row($where, $title, $day->clockOf($start)->text(), intdiv($end - $start, 60), trim((string) ($event->LOCATION ?? '')), 'lead', $day);
+            $number = max(0, intdiv($start - self::NIGHT_SECONDS - $day->startsAt(), 86400));
+            $of = PlanDesk::localDay($job, $number);
+            $rows[] = ['day' => $number] + $this->row($where, $title, $of->clockOf($start)->text(), intdiv($end - $start, 60), trim((string) ($event->LOCATION ?? '')), 'lead', $of);
         }
 
         return $rows;
@@ -113,7 +117,7 @@ final class PlanImport
         return [$start->getTimestamp(), $end->getTimestamp()];
     }
 
-    /** @return list<array{title: string, start: string, minutes: int, place: string, lane: string}> */
+    /** @return list<array{day: int, title: string, start: string, minutes: int, place: string, lane: string}> */
     private function table(string $text, LocalDay $day): array
     {
         $handle = fopen('php://temp', 'w+');
@@ -137,11 +141,27 @@ final class PlanImport
             if (implode('', $named) === '' || ($named['shot'] ?? '') !== '') {
                 continue;
             }
-            $rows[] = $this->row("line {$line}", $named['segment'], $named['start'], ctype_digit($named['minutes']) ? (int) $named['minutes'] : 0,
-                $named['place'] ?? '', ($named['photographer'] ?? '') === 'second' ? 'second' : 'lead', $day);
+            $number = $this->dayNumber("line {$line}", $named['date'] ?? '', $day);
+            $rows[] = ['day' => $number] + $this->row("line {$line}", $named['segment'], $named['start'], ctype_digit($named['minutes']) ? (int) $named['minutes'] : 0,
+                $named['place'] ?? '', Lane::tryFrom($named['photographer'] ?? '')->value ?? Lane::Lead->value, LocalDay::of((new \DateTimeImmutable($day->date))->modify("+{$number} days")->format('Y-m-d'), $day->timezone->getName()));
         }
 
         return $rows;
+    }
+
+    /** Which day of the job a date is; none given is the first. */
+    private function dayNumber(string $where, string $date, LocalDay $day): int
+    {
+        if ($date === '') {
+            return 0;
+        }
+        $at = \DateTimeImmutable::createFromFormat('!Y-m-d', $date);
+        $days = $at === false ? -1 : (int) (new \DateTimeImmutable($day->date))->diff($at)->format('%r%a');
+        if ($days < 0 || $days > SegmentRequest::LAST_DAY) {
+            throw $this->refusal("{$where}: the date must be a day from {$day->date} on, two weeks at most, as YYYY-MM-DD.");
+        }
+
+        return $days;
     }
 
     /** @return array{title: string, start: string, minutes: int, place: string, lane: string} */

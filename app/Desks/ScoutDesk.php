@@ -10,6 +10,7 @@ use App\Models\Place;
 use App\Models\Spot as StoredSpot;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
+use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Scout\GeoPoint;
@@ -37,8 +38,16 @@ final class ScoutDesk
     {
         return $this->spots[$job->id] ??= StoredSpot::query()
             ->whereIn('place_id', $this->places($job)->pluck('id')->all())
-            ->with(['obstacles', 'pictures'])->orderBy('name')->get()->values()
+            ->with('obstacles')->orderBy('name')->get()->values()
             ->each(fn (StoredSpot $spot) => $spot->setRelation('place', $this->places($job)->firstWhere('id', $spot->place_id)));
+    }
+
+    /** The spot of the first segment outdoors, else any. */
+    public function firstToLookAt(Job $job): ?StoredSpot
+    {
+        $first = $job->segments->where('is_outdoor', true)->whereNotNull('spot_id')->sortBy([['day', 'asc'], ['start_clock', 'asc']])->first();
+
+        return $this->spots($job)->firstWhere('id', $first?->spot_id) ?? $this->spots($job)->first();
     }
 
     /** @return Collection<int, Place> */
@@ -49,7 +58,12 @@ final class ScoutDesk
 
     public function verdicts(Job $job): Verdicts
     {
-        return $this->verdictsOn($job, $this->plan->day($job));
+        $verdicts = new Verdicts;
+        for ($day = 0; $day < PlanDesk::dayCount($job); $day++) {
+            $verdicts = $verdicts->with($this->verdictsOn($job, $this->plan->day($job, $day)));
+        }
+
+        return count($verdicts) > 0 ? $verdicts : new Verdicts([Verdict::fine('scout.indoors', 'Nothing outdoors waits for a spot.', 'No segment of this job depends on the sun.')]);
     }
 
     /** The light on a day that is planned otherwise. */
@@ -61,24 +75,24 @@ final class ScoutDesk
         foreach ($job->segments as $stored) {
             $segment = $planned->get($stored->id);
             $spot = $stored->spot_id === null ? null : $spots->get($stored->spot_id);
-            if ($spot !== null && $segment instanceof Segment) {
-                $verdicts = [...$verdicts, ...$this->judged(self::spot($spot), $segment, $job)];
+            if (! $segment instanceof Segment) {
+                continue;
+            }
+            if ($spot !== null) {
+                $verdicts = [...$verdicts, ...$this->judged(self::spot($spot), $segment, $day->day)];
             } elseif ($stored->is_outdoor) {
                 $verdicts[] = Verdict::mind('scout.no-spot', "{$stored->title} has no spot yet.", 'It is outdoors: choose a scouted spot, and shadows, direction and exposure are worked out for its minutes.');
             }
-        }
-        if ($verdicts === []) {
-            $verdicts[] = Verdict::fine('scout.indoors', 'Nothing outdoors waits for a spot.', 'No segment of this day depends on the sun.');
         }
 
         return new Verdicts($verdicts);
     }
 
-    public function drawing(Job $job, StoredSpot $spot, int $at): ?SpotPlan
+    public function drawing(LocalDay $day, StoredSpot $spot, int $at): ?SpotPlan
     {
         $point = self::point($spot);
 
-        return $point === null ? null : new SpotPlan(self::spot($spot), $point, PlanDesk::localDay($job), $at);
+        return $point === null ? null : new SpotPlan(self::spot($spot), $point, $day, $at);
     }
 
     /** @param  array<string, mixed>  $fields */
@@ -105,11 +119,11 @@ final class ScoutDesk
      *
      * @return list<Verdict>
      */
-    private function judged(Spot $spot, Segment $segment, Job $job): array
+    private function judged(Spot $spot, Segment $segment, LocalDay $day): array
     {
-        $key = 'scout-'.hash('xxh128', serialize([$spot, $segment, $job->date, $job->place->timezone]));
+        $key = 'scout-'.hash('xxh128', serialize([$spot, $segment, $day->date, $day->timezone->getName()]));
 
-        return Cache::remember($key, self::KEPT_S, static fn (): array => iterator_to_array(SpotJudge::of($spot, $segment, PlanDesk::localDay($job)), false));
+        return Cache::remember($key, self::KEPT_S, static fn (): array => iterator_to_array(SpotJudge::of($spot, $segment, $day), false));
     }
 
     private static function spot(StoredSpot $spot): Spot

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks;
 
 use App\Models\Job;
+use App\Models\ShotLine;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\DayPasses;
@@ -20,20 +21,25 @@ final class SheetDesk
 
     public function sheet(Job $job, Audience $audience): Sheet
     {
-        $day = PlanDesk::localDay($job);
-        $leave = DayPasses::of($this->plan->day($job))->leaveAt();
+        $leave = [];
+        for ($number = 0; $number < PlanDesk::dayCount($job); $number++) {
+            $leave += DayPasses::of($this->plan->day($job, $number))->leaveAt();
+        }
         $rows = [];
         foreach ($job->segments as $segment) {
+            $day = PlanDesk::localDay($job, $segment->day);
             $start = $day->instantOf(ClockTime::of($segment->start_clock));
             $at = $start;
             $shots = [];
             foreach ($segment->shotLines as $line) {
-                $shots[] = new SheetShot($day->face($at), $line->what, $line->priority, $line->minutes, self::audiences($line->hidden_from));
+                $shots[] = new SheetShot($day->face($at), $line->what, $line->priority, $line->minutes, self::audiences($line->hidden_from), self::cue($line), $line->prompt);
                 $at += $line->minutes * 60;
             }
             $rows[] = new SheetRow(
                 id: $segment->id,
                 lane: $segment->lane,
+                alsoLanes: $segment->also_lanes ?? [],
+                date: $day->date,
                 title: $segment->title,
                 place: $segment->place?->name,
                 startsAt: $start,
@@ -63,9 +69,9 @@ final class SheetDesk
             throw new \RuntimeException('No memory for the table.');
         }
         $put = static fn (array $cells) => fputcsv($handle, array_map(CsvCell::write(...), $cells), escape: '', eol: "\r\n");
-        $put(['start', 'end', 'minutes', 'segment', 'place', 'photographer', 'leave at', 'shot', 'shot at']);
+        $put(['date', 'start', 'end', 'minutes', 'segment', 'place', 'photographer', 'leave at', 'shot', 'shot at']);
         foreach ($this->sheet($job, $audience)->rows as $row) {
-            $cells = [$day->face($row->startsAt), $day->face($row->endsAt), (string) intdiv($row->endsAt - $row->startsAt, 60), $row->title, (string) $row->place, $row->lane, self::face($day, $row->leaveAt)];
+            $cells = [$row->date, $day->face($row->startsAt), $day->face($row->endsAt), (string) intdiv($row->endsAt - $row->startsAt, 60), $row->title, (string) $row->place, $row->lane, self::face($day, $row->leaveAt)];
             $put([...$cells, '', '']);
             foreach ($row->shots as $shot) {
                 $put([...$cells, $shot->what, $shot->at]);
@@ -80,6 +86,11 @@ final class SheetDesk
     public static function mayReadBrief(Job $job, Audience $audience): bool
     {
         return $audience->isPhotographer() || ! $job->is_confidential;
+    }
+
+    private static function cue(ShotLine $line): ?string
+    {
+        return $line->cue === null ? null : "after {$line->cue}".($line->cue_seconds === null ? '' : ", within {$line->cue_seconds} s");
     }
 
     private static function face(LocalDay $day, ?int $at): string

@@ -13,12 +13,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\DayRuler;
-use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Replan\How;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
 use NorthSatchel\Plan\WhatIf\LateDay;
+use NorthSatchel\Plan\WhatIf\LateLane;
 use NorthSatchel\Plan\WhatIf\Weather;
 use NorthSatchel\Verdicts;
 
@@ -31,51 +30,41 @@ final class WhatIfDesk
 
     private const SEED = 20;
 
-    public function __construct(private readonly PlanDesk $plan, private readonly ScoutDesk $scout) {}
+    public function __construct(private readonly PlanDesk $plan, private readonly PlanWork $work, private readonly ScoutDesk $scout) {}
 
     /** Null when no such segment is planned. */
     public function late(Job $job, int $segmentId, int $minutes): ?LateDay
     {
         try {
-            return new LateDay($this->plan->day($job), $segmentId, $minutes);
+            return new LateDay($this->plan->day($job, (int) $job->segments->firstWhere('id', $segmentId)?->day), $segmentId, $minutes);
         } catch (ImpossibleValue) {
             return null;
         }
     }
 
-    /** Everything outdoors later by so many minutes. */
-    public function delayed(Job $job, int $minutes): PlannedDay
+    /** Everything outdoors of a day later by so many minutes. */
+    public function delayed(Job $job, int $day, int $minutes): PlannedDay
     {
-        return Weather::delay($this->plan->day($job), $minutes);
+        return Weather::delay($this->plan->day($job, $day), $minutes);
     }
 
     /** All that is to be said of that day, from the light to the ways. */
-    public function verdictsOn(Job $job, PlannedDay $day): Verdicts
+    public function verdictsOn(Job $job, int $number, PlannedDay $day): Verdicts
     {
-        return PlanJudge::of($day)->with($this->scout->verdictsOn($job, $day));
+        return $this->plan->verdictsOf($job, $day, $number)->with($this->scout->verdictsOn($job, $day));
     }
 
     /** Makes the delay the plan; nothing is changed when a segment would leave the day. */
-    public function applyDelay(Job $job, int $minutes): PlanChange
+    public function applyDelay(Job $job, int $day, int $minutes): PlanChange
     {
-        return DB::transaction(function () use ($job, $minutes): PlanChange {
+        return DB::transaction(function () use ($job, $day, $minutes): PlanChange {
             $change = self::remember($job, "everything outdoors {$minutes} min later");
-            foreach ($job->segments->where('is_outdoor', true) as $segment) {
-                $this->plan->shift($job, $segment, $minutes);
+            foreach ($job->segments->where('is_outdoor', true)->where('day', $day) as $segment) {
+                $this->work->shift($job, $segment, $minutes);
             }
 
             return $change;
         });
-    }
-
-    public function ruler(Job $job, PlannedDay $day): DayRuler
-    {
-        return DayRuler::of(
-            $day,
-            PlanDesk::point($job->place),
-            $day->day->instantOf(ClockTime::of($job->covered_from)),
-            $day->day->instantOf(ClockTime::of($job->covered_to)),
-        );
     }
 
     /**
@@ -83,10 +72,10 @@ final class WhatIfDesk
      *
      * @return array{rows: list<array{segment: \NorthSatchel\Plan\Segment, p50: string, p90: string, late: int, onTime: float, share: float}>, buffer: array{segment: \NorthSatchel\Plan\Segment, minutes: int, before: float, after: float, anchor: \NorthSatchel\Plan\Segment}|null}
      */
-    public function rehearsal(Job $job, string $lane): array
+    public function rehearsal(Job $job, int $number, string $lane): array
     {
-        $day = $this->plan->day($job);
-        $key = 'rehearsal-'.hash('xxh128', serialize([$job->date, $lane, $day->segments, $day->travels, $day->points]));
+        $day = $this->plan->day($job, $number);
+        $key = 'rehearsal-'.hash('xxh128', serialize([$day->day->date, $lane, $day->segments, $day->travels, $day->points, $day->gates]));
 
         return Cache::remember($key, self::KEPT_S, static function () use ($day, $lane): array {
             $rehearsal = new DayRehearsal($day, $lane, self::RUNS, self::SEED);
@@ -108,7 +97,7 @@ final class WhatIfDesk
      */
     public function apply(Job $job, LateDay $late): PlanChange
     {
-        if (! $late->replan->isFeasible) {
+        if (! $late->isFeasible()) {
             throw ValidationException::withMessages(['refused' => 'There is no plan that keeps every must and every anchor; nothing was changed.']);
         }
 
@@ -127,7 +116,7 @@ final class WhatIfDesk
                 }
                 if ($choice->how === How::Moved) {
                     foreach ($segment->shotLines as $line) {
-                        $line->update(['segment_id' => LateDay::pocketOf($choice), 'position' => 1000 + $line->position]);
+                        $line->update(['segment_id' => LateLane::pocketOf($choice), 'position' => 1000 + $line->position]);
                     }
                 }
                 $segment->delete();

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
- * A job: one brief, one day.
+ * A job: one brief, one day or several that follow each other.
  *
  * @property int $id
  * @property string $name
@@ -24,10 +24,16 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string|null $must_haves
  * @property string|null $restrictions
  * @property bool $is_confidential
+ * @property string|null $appointment_from  when it may start at the earliest, among several jobs of a day
+ * @property string|null $appointment_to  when it may start at the latest
+ * @property list<array{first: string, second: string, until: int|null}>|null $separations  who must not see each other before a segment
  * @property-read Place $place
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Segment> $segments
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Person> $people
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Packing> $packing
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, AccessWindow> $accessWindows
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, ShotLine> $shotLines
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, ShotLine> $freeShots
  * @property-read CameraCheckRecord|null $latestCheck
  */
 final class Job extends Model
@@ -37,7 +43,7 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['temperature_c' => 'float', 'is_confidential' => 'bool'];
+        return ['temperature_c' => 'float', 'is_confidential' => 'bool', 'separations' => 'array'];
     }
 
     /** @return BelongsTo<Place, $this> */
@@ -62,6 +68,30 @@ final class Job extends Model
     public function people(): HasMany
     {
         return $this->hasMany(Person::class);
+    }
+
+    /** @return HasMany<AccessWindow, $this> */
+    public function accessWindows(): HasMany
+    {
+        return $this->hasMany(AccessWindow::class);
+    }
+
+    /** @return HasMany<ShotLine, $this> of all segments and free ones, each in their order */
+    public function shotLines(): HasMany
+    {
+        $lines = $this->hasMany(ShotLine::class);
+        $lines->orderBy('position');
+
+        return $lines;
+    }
+
+    /** @return HasMany<ShotLine, $this> lines that no segment has taken yet, in their order */
+    public function freeShots(): HasMany
+    {
+        $lines = $this->hasMany(ShotLine::class);
+        $lines->whereNull('segment_id')->orderBy('position');
+
+        return $lines;
     }
 
     /** @return HasMany<Packing, $this> */

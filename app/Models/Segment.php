@@ -29,6 +29,14 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property bool $may_move
  * @property bool $is_break
  * @property int $takes_in_minutes
+ * @property int $day  of the job, 0 is the first
+ * @property string $light
+ * @property string|null $earliest_clock
+ * @property string|null $latest_clock
+ * @property int $setup_minutes
+ * @property int|null $worth
+ * @property list<string>|null $people
+ * @property list<string>|null $also_lanes
  * @property list<string>|null $hidden_from
  * @property-read Place|null $place
  * @property-read Job $job
@@ -43,7 +51,7 @@ final class Segment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['is_outdoor' => 'bool', 'is_anchor' => 'bool', 'may_move' => 'bool', 'is_break' => 'bool', 'hidden_from' => 'array', 'minutes' => 'int', 'takes_in_minutes' => 'int'];
+        return ['is_outdoor' => 'bool', 'is_anchor' => 'bool', 'may_move' => 'bool', 'is_break' => 'bool', 'hidden_from' => 'array', 'minutes' => 'int', 'takes_in_minutes' => 'int', 'people' => 'array', 'also_lanes' => 'array'];
     }
 
     /** @return BelongsTo<Job, $this> */

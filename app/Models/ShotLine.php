@@ -12,7 +12,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * One line of the shot list, in the order in which it is shot.
  *
  * @property int $id
- * @property int $segment_id
+ * @property int|null $segment_id  null: it stands free
+ * @property int $job_id
  * @property int $position
  * @property string $what
  * @property string $priority
@@ -23,7 +24,13 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string|null $height
  * @property string|null $side
  * @property list<string>|null $hidden_from
- * @property-read Segment $segment
+ * @property list<string>|null $people
+ * @property string|null $light
+ * @property string|null $cue
+ * @property int|null $cue_seconds
+ * @property string|null $prompt
+ * @property string|null $notes
+ * @property-read Segment|null $segment
  */
 final class ShotLine extends Model
 {
@@ -31,10 +38,17 @@ final class ShotLine extends Model
 
     protected $guarded = [];
 
+    protected static function booted(): void
+    {
+        self::creating(static function (ShotLine $line): void {
+            $line->job_id ??= (int) Segment::query()->whereKey($line->segment_id)->value('job_id');
+        });
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['hidden_from' => 'array'];
+        return ['hidden_from' => 'array', 'people' => 'array'];
     }
 
     /** @return BelongsTo<Segment, $this> */

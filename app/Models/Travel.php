@@ -11,7 +11,10 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $from_place_id
  * @property int $to_place_id
- * @property int $minutes
+ * @property int $minutes  on the road
+ * @property int $walk_minutes
+ * @property int $parking_minutes
+ * @property int $loading_minutes
  */
 final class Travel extends Model
 {

@@ -11,24 +11,34 @@ use NorthSatchel\Plan\Timeline\Ways;
 /** Slack and leave-by times of a planned day: no segment starts before its planned time, anchors do not move. */
 final class DayPasses
 {
+    /** Setting up for the first segment may start the evening before. */
+    private const BEFORE_MIDNIGHT = 720;
+
     private readonly Timeline $timeline;
+
+    /** @var array<int, list<string>> by segment id */
+    private array $lanesOf = [];
 
     private function __construct(private readonly PlannedDay $day)
     {
         $parts = [];
         foreach ($day->lanes() as $lane => $segments) {
             foreach ($segments as $s) {
+                $setup = $s->wants->setupMinutes;
+                $start = self::minute($day, $s->startsAt) - $setup;
                 $parts[] = new Part(
-                    id: (string) $s->id,
-                    minutes: $s->minutes,
+                    id: self::id($s->id, $lane),
+                    minutes: $s->minutes + $setup,
                     lane: $lane,
                     place: $s->placeId === null ? null : (string) $s->placeId,
-                    fixedStart: $s->isAnchor ? self::minute($day, $s->startsAt) : null,
-                    earliest: self::minute($day, $s->startsAt),
+                    fixedStart: $s->isAnchor ? $start : null,
+                    earliest: $start,
+                    latestEnd: $s->wants->latestEndAt === null ? null : self::minute($day, $s->wants->latestEndAt),
                 );
+                $this->lanesOf[$s->id][] = $lane;
             }
         }
-        $this->timeline = new Timeline(0, $parts, self::ways($day));
+        $this->timeline = new Timeline(-self::BEFORE_MIDNIGHT, $parts, self::ways($day));
     }
 
     public static function of(PlannedDay $day): self
@@ -39,7 +49,9 @@ final class DayPasses
     /** Minutes a segment may start later without hurting an anchor; null where nothing later limits it. */
     public function slack(int $segmentId): ?int
     {
-        return $this->timeline->slack((string) $segmentId);
+        $slacks = array_filter(array_map(fn (string $lane): ?int => $this->timeline->slack(self::id($segmentId, $lane)), $this->lanesOf[$segmentId] ?? []), is_int(...));
+
+        return $slacks === [] ? null : min($slacks);
     }
 
     /** @return array<int, int> latest Unix seconds to leave for a segment, by its id, where a way lies before it and something limits it */
@@ -48,7 +60,9 @@ final class DayPasses
         $leave = [];
         foreach ($this->timeline->leaveBy() as $way) {
             if ($way->at !== null) {
-                $leave[(int) $way->before] = $this->day->day->startsAt() + $way->at * 60;
+                $id = (int) $way->before;
+                $at = $this->day->day->startsAt() + $way->at * 60;
+                $leave[$id] = min($leave[$id] ?? $at, $at);
             }
         }
 
@@ -61,7 +75,8 @@ final class DayPasses
         $leave = [];
         foreach ($this->day->handovers() as $h) {
             if ($h->fromPlaceId !== null && $h->toPlaceId !== null && $h->fromPlaceId !== $h->toPlaceId) {
-                $leave[$h->after->id] = $h->after->startsAt - 60 * $this->day->likelyWay($h->fromPlaceId, $h->toPlaceId);
+                $at = $h->after->startsAt - 60 * ($this->day->likelyWay($h->fromPlaceId, $h->toPlaceId) + $h->after->wants->setupMinutes);
+                $leave[$h->after->id] = min($leave[$h->after->id] ?? $at, $at);
             }
         }
 
@@ -84,6 +99,11 @@ final class DayPasses
         }
 
         return new Ways($list);
+    }
+
+    private static function id(int $segmentId, string $lane): string
+    {
+        return "{$segmentId} {$lane}";
     }
 
     public static function minute(PlannedDay $day, int $unix): int

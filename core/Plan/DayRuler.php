@@ -19,10 +19,9 @@ final readonly class DayRuler
 
     private const TURNS_EVERY_MINUTES = 5;
 
-    /** Of the condensed type at the size of a slip. */
-    private const LETTER_WIDTH = 6.0;
+    private const LOW = 74;
 
-    private const MOST_LINES = 3;
+    private const TALL = 112;
 
     private const LABEL_HALF = 46.0;
 
@@ -59,7 +58,7 @@ final readonly class DayRuler
             return $bands;
         }
         for ($at = $this->from; $at < $this->to; $at += self::SKY_STEP_S) {
-            $sky = self::skyAt(Sun::at($this->place, $at + self::SKY_STEP_S / 2)->elevationDeg);
+            $sky = Sky::named(Sun::at($this->place, $at + self::SKY_STEP_S / 2)->elevationDeg);
             $x = $this->x($at);
             $width = $this->x(min($at + self::SKY_STEP_S, $this->to)) - $x;
             /** @var array{x: float, width: float, sky: string}|null $last */
@@ -109,22 +108,42 @@ final readonly class DayRuler
         return $marks;
     }
 
+    /** How high a slip is drawn: taller where some are too narrow for their titles across. */
+    public function slipHeight(): int
+    {
+        foreach ($this->day->segments as $segment) {
+            if (! SlipTitle::fitsAcross($segment->title, $this->width($segment))) {
+                return self::TALL;
+            }
+        }
+
+        return self::LOW;
+    }
+
     /**
-     * @return array<string, list<array{id: int, x: float, width: float, title: string, lines: list<string>, time: string, priority: string, isOutdoor: bool, isAnchor: bool}>>
+     * Slips that clash share the height of their lane, one above the other.
+     *
+     * @return array<string, list<array{id: int, x: float, y: float, width: float, height: float, title: string, lines: list<string>, upright: list<string>, time: string, priority: string, isOutdoor: bool, isAnchor: bool}>>
      */
     public function slips(): array
     {
         $slips = [];
+        $full = $this->slipHeight();
         foreach ($this->day->lanes() as $lane => $segments) {
-            foreach ($segments as $segment) {
-                $x = $this->x($segment->startsAt);
-                $width = max(4.0, round($this->x($segment->endsAt()) - $x - 1, 2));
+            foreach (self::levels($segments) as $index => [$level, $levels]) {
+                $segment = $segments[$index];
+                $width = $this->width($segment);
+                $height = round($full / $levels - ($levels > 1 ? 1 : 0), 2);
+                $title = new SlipTitle($this->day->day->face($segment->startsAt), $segment->title, $width, $height);
                 $slips[$lane][] = [
                     'id' => $segment->id,
-                    'x' => $x,
+                    'x' => $this->x($segment->startsAt),
+                    'y' => round($level * $full / $levels, 2),
                     'width' => $width,
+                    'height' => $height,
                     'title' => $segment->title,
-                    'lines' => self::wrap($segment->title, $width),
+                    'lines' => $title->across(),
+                    'upright' => $title->upright(),
                     'time' => $this->day->day->face($segment->startsAt),
                     'priority' => $segment->priority->value,
                     'isOutdoor' => $segment->isOutdoor,
@@ -134,6 +153,58 @@ final readonly class DayRuler
         }
 
         return $slips;
+    }
+
+    private function width(Segment $segment): float
+    {
+        return max(4.0, round($this->x($segment->endsAt()) - $this->x($segment->startsAt) - 1, 2));
+    }
+
+    /**
+     * The level of each and how many levels those that clash with it need.
+     *
+     * @param  list<Segment>  $segments  in the order of time
+     * @return list<array{int, int}>
+     */
+    private static function levels(array $segments): array
+    {
+        $levels = [];
+        foreach (self::clashing($segments) as $cluster) {
+            $ends = [];
+            $of = [];
+            foreach ($cluster as $segment) {
+                $level = 0;
+                while (isset($ends[$level]) && $ends[$level] > $segment->startsAt) {
+                    $level++;
+                }
+                $ends[$level] = $segment->endsAt();
+                $of[] = $level;
+            }
+            foreach ($of as $level) {
+                $levels[] = [$level, count($ends)];
+            }
+        }
+
+        return $levels;
+    }
+
+    /**
+     * @param  list<Segment>  $segments  in the order of time
+     * @return list<list<Segment>> runs in which each overlaps one before it
+     */
+    private static function clashing(array $segments): array
+    {
+        $runs = [];
+        $until = PHP_INT_MIN;
+        foreach ($segments as $segment) {
+            if ($segment->startsAt >= $until) {
+                $runs[] = [];
+            }
+            $runs[count($runs) - 1][] = $segment;
+            $until = max($until, $segment->endsAt());
+        }
+
+        return array_values($runs);
     }
 
     /**
@@ -149,7 +220,7 @@ final readonly class DayRuler
             $x = $this->x($h->before->endsAt());
             $end = $this->x($h->after->startsAt);
             $cordEnd = min($end, $this->x($h->before->endsAt() + ($h->travelMinutes ?? 0) * 60));
-            $links[$h->before->lane][] = [
+            $links[$h->lane][] = [
                 'x' => $x,
                 'cord' => max(0.0, round($cordEnd - $x, 2)),
                 'springX' => $cordEnd,
@@ -162,43 +233,6 @@ final readonly class DayRuler
         }
 
         return $links;
-    }
-
-    /**
-     * A title in as many lines as a slip holds.
-     *
-     * @return list<string>
-     */
-    private static function wrap(string $title, float $width): array
-    {
-        $letters = (int) floor(($width - 9) / self::LETTER_WIDTH);
-        if ($letters < 3) {
-            return [];
-        }
-        $lines = [];
-        foreach (explode(' ', $title) as $word) {
-            $last = array_key_last($lines);
-            $joined = $last === null ? $word : $lines[$last].' '.$word;
-            if ($last !== null && mb_strlen($joined) <= $letters) {
-                $lines[$last] = $joined;
-            } else {
-                $lines[] = $word;
-            }
-        }
-        $cut = static fn (string $line): string => mb_strlen($line) > $letters ? mb_substr($line, 0, $letters - 1).'…' : $line;
-
-        return array_map($cut, array_slice($lines, 0, self::MOST_LINES));
-    }
-
-    private static function skyAt(float $elevationDeg): string
-    {
-        return match (true) {
-            $elevationDeg < -12 => 'night',
-            $elevationDeg < -6 => 'nautical',
-            $elevationDeg < -4 => 'civil',
-            $elevationDeg < 6 => 'golden',
-            default => 'day',
-        };
     }
 
     /** A zigzag from x to x around y = 0, a turn for every five minutes. */

@@ -14,6 +14,7 @@ final readonly class Handover
         public ?int $fromPlaceId,
         public ?int $toPlaceId,
         public ?int $travelMinutes,
+        public string $lane,
     ) {}
 
     public function gapMinutes(): int
@@ -21,9 +22,9 @@ final readonly class Handover
         return intdiv($this->after->startsAt - $this->before->endsAt(), 60);
     }
 
-    /** Minutes to spare after the travel; negative when it does not fit. */
+    /** Minutes to spare after the travel and the setting up; negative when it does not fit. */
     public function slackMinutes(): int
     {
-        return $this->gapMinutes() - ($this->travelMinutes ?? 0);
+        return $this->gapMinutes() - ($this->travelMinutes ?? 0) - $this->after->wants->setupMinutes;
     }
 }

@@ -17,7 +17,7 @@ final class PlanJudge
     public static function of(PlannedDay $day): Verdicts
     {
         $verdicts = [];
-        foreach ($day->handovers() as $handover) {
+        foreach (self::pairs($day) as $handover) {
             $verdicts[] = self::handover($day, $handover);
         }
         foreach ($day->segments as $segment) {
@@ -36,6 +36,17 @@ final class PlanJudge
         return new Verdicts($verdicts);
     }
 
+    /** @return array<string, Handover> what two lanes share counts once */
+    private static function pairs(PlannedDay $day): array
+    {
+        $pairs = [];
+        foreach ($day->handovers() as $h) {
+            $pairs["{$h->before->id} {$h->after->id}"] ??= $h;
+        }
+
+        return $pairs;
+    }
+
     private static function handover(PlannedDay $day, Handover $h): ?Verdict
     {
         [$before, $after] = [$h->before, $h->after];
@@ -47,28 +58,31 @@ final class PlanJudge
                 "{$after->title} starts before {$before->title} has ended.",
                 "{$before->title} runs until {$day->day->face($before->endsAt())}, {$after->title} starts at {$day->day->face($after->startsAt)}: {$late} min too early for one photographer.",
                 ['overlap_minutes' => $late],
-                self::makeRoom($day, $h, $late + ($h->travelMinutes ?? 0)),
+                self::makeRoom($day, $h, $late + ($h->travelMinutes ?? 0) + $h->after->wants->setupMinutes),
             );
         }
         if ($h->travelMinutes === null) {
             return self::unknownWay($day, $h);
         }
         if ($h->slackMinutes() < 0) {
+            $setup = $after->wants->setupMinutes;
+
             return Verdict::stop(
                 'plan.travel-too-long',
-                "There is no time to get to {$after->title}.",
-                "The way from {$before->placeName} to {$after->placeName} takes {$h->travelMinutes} min, and only {$h->gapMinutes()} min lie between them.",
-                ['travel_minutes' => $h->travelMinutes, 'gap_minutes' => $h->gapMinutes()],
+                $h->travelMinutes === 0 ? "There is no time to set up for {$after->title}." : "There is no time to get to {$after->title}.",
+                ($h->travelMinutes === 0 ? "Setting up takes {$setup} min" : "The way from {$before->placeName} to {$after->placeName} takes {$h->travelMinutes} min".($setup > 0 ? ", setting up {$setup}" : '')).", and only {$h->gapMinutes()} min lie between them.",
+                ['travel_minutes' => $h->travelMinutes, 'setup_minutes' => $setup, 'gap_minutes' => $h->gapMinutes()],
                 self::makeRoom($day, $h, -$h->slackMinutes()),
             );
         }
         if ($h->slackMinutes() < self::THIN_MINUTES && $after->isAnchor) {
-            $leave = $day->day->face($after->startsAt - $h->travelMinutes * 60);
+            $setup = $after->wants->setupMinutes;
+            $leave = $day->day->face($after->startsAt - ($h->travelMinutes + $setup) * 60);
 
             return Verdict::mind(
                 'plan.thin',
                 "{$after->title} cannot move, and only {$h->slackMinutes()} min of slack lie before it.",
-                "{$before->title} ends at {$day->day->face($before->endsAt())}, it starts at {$day->day->face($after->startsAt)}".($h->travelMinutes > 0 ? "; leave by {$leave}, the way takes {$h->travelMinutes} min." : ', at the same place.'),
+                "{$before->title} ends at {$day->day->face($before->endsAt())}, it starts at {$day->day->face($after->startsAt)}".($h->travelMinutes > 0 ? "; leave by {$leave}, the way takes {$h->travelMinutes} min".($setup > 0 ? " and setting up {$setup}." : '.') : ($setup > 0 ? "; setting up takes {$setup} min." : ', at the same place.')),
                 ['slack_minutes' => $h->slackMinutes()],
             );
         }
@@ -120,7 +134,7 @@ final class PlanJudge
         if ($sunset === null || $sunrise === null) {
             return null;
         }
-        if ($segment->endsAt() > $sunset) {
+        if ($segment->endsAt() > $sunset && ! in_array($segment->wants->light, [LightWanted::Dark, LightWanted::Golden, LightWanted::BeforeSunset], true)) {
             $dark = (int) ceil(($segment->endsAt() - $sunset) / 60);
 
             return Verdict::fix(

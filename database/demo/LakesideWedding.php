@@ -35,7 +35,7 @@ final class LakesideWedding
         $boathouse = self::place('Granvik Boathouse', 63.182, 14.551);
         $chapel = self::place('Sundnes Chapel', 63.214, 14.482);
         $shore = self::place('Aspholmen shore', 63.190, 14.538);
-        Travel::query()->create(['from_place_id' => $boathouse->id, 'to_place_id' => $chapel->id, 'minutes' => 12]);
+        Travel::query()->create(['from_place_id' => $boathouse->id, 'to_place_id' => $chapel->id, 'minutes' => 8, 'parking_minutes' => 2, 'walk_minutes' => 2]);
         Travel::query()->create(['from_place_id' => $boathouse->id, 'to_place_id' => $shore->id, 'minutes' => 8]);
 
         $date = Carbon::now(self::TIMEZONE)->addDays(4);
@@ -60,10 +60,31 @@ final class LakesideWedding
         ]);
         self::day($job, $boathouse, $chapel, $shore);
         self::spots($job, $boathouse, $shore);
+        self::rules($job, $boathouse, $chapel);
         // A surprise that the client must not read on a sheet.
         self::segment($job, $boathouse, 'Surprise: lanterns on the water', '23:10', 20, 'must', isOutdoor: false, shots: [['Their faces, then the lanterns', 'must', 10, 60, 35]], gives: ['hidden_from' => ['client']]);
 
         return $job;
+    }
+
+    /** Who is where, who must not see whom before the first look, and the cue that leaves no time for a lens change. */
+    private static function rules(Job $job, Place $boathouse, Place $chapel): void
+    {
+        $store = Spot::query()->create(['place_id' => $boathouse->id, 'name' => 'Boat store', 'is_indoor' => true, 'room_m' => 6, 'power' => 'one socket', 'windows' => 'Hatch, 250, 1.8', 'scouted_on' => date('Y-m-d', time() - 21 * 86400)]);
+        $people = ['Details and getting ready' => ['Tuva'], 'Emrik gets ready' => ['Emrik'], 'First look on the jetty' => ['Tuva', 'Emrik'], 'Lakeside portraits' => ['Tuva', 'Emrik'],
+            'Ceremony' => ['Tuva', 'Emrik'], 'Family groups' => ['Tuva', 'Emrik', 'Solveig', 'Ragna', 'Jorunn']];
+        foreach ($people as $title => $names) {
+            $job->segments()->where('title', $title)->firstOrFail()->update(['people' => $names]);
+        }
+        $job->segments()->where('title', 'Emrik gets ready')->firstOrFail()->update(['spot_id' => $store->id]);
+        $look = $job->segments()->where('title', 'First look on the jetty')->firstOrFail();
+        $job->update(['separations' => [['first' => 'Tuva', 'second' => 'Emrik', 'until' => $look->id]]]);
+        $ceremony = $job->segments()->where('title', 'Ceremony')->firstOrFail();
+        $vows = $ceremony->shotLines()->where('what', 'like', 'Vows%')->firstOrFail();
+        $ceremony->shotLines()->where('position', '>', $vows->position)->increment('position');
+        $ceremony->shotLines()->create(['job_id' => $job->id, 'position' => $vows->position + 1, 'what' => 'The kiss', 'priority' => 'must', 'minutes' => 1, 'frames' => 20, 'focal_mm' => 50, 'cue' => 'the rings', 'cue_seconds' => 30, 'prompt' => 'stay close, twice as long as you think']);
+        $starts = ClockTime::of($ceremony->start_clock);
+        $job->accessWindows()->create(['place_id' => $chapel->id, 'pass' => 'Key from the verger', 'opens_clock' => $starts->plus(-45)->text(), 'closes_clock' => $starts->plus(130)->text(), 'gate_minutes' => 2]);
     }
 
     private static function day(Job $job, Place $boathouse, Place $chapel, Place $shore): void

@@ -97,6 +97,42 @@
     }
   });
 
+  /* Shots are dragged within a segment, or to another; the arrows beside each do the same from the keyboard. */
+  let dragged = null;
+  const underway = (event) => (dragged ? event.target.closest('[data-shot]') || event.target.closest('[data-shots]') || event.target.closest('li[id^="segment-"]') : null);
+  document.addEventListener('dragstart', (event) => {
+    dragged = event.target.closest?.('[data-shot]') || null;
+    if (dragged) {
+      event.dataTransfer.effectAllowed = 'move';
+      event.dataTransfer.setData('text/plain', dragged.dataset.shot);
+    }
+  });
+  document.addEventListener('dragover', (event) => {
+    if (underway(event)) {
+      event.preventDefault();
+    }
+  });
+  document.addEventListener('dragend', () => {
+    dragged = null;
+  });
+  document.addEventListener('drop', (event) => {
+    const over = underway(event);
+    if (!over) {
+      return;
+    }
+    event.preventDefault();
+    const list = over.closest('[data-shots]') || over.querySelector('[data-shots]');
+    const before = over.closest('[data-shot]');
+    if (list && before !== dragged) {
+      const values = { segment: list.dataset.shots };
+      if (before) {
+        values.before = before.dataset.shot;
+      }
+      window.htmx.ajax('POST', `/shots/${dragged.dataset.shot}/put`, { target: '#work', select: '#work', swap: 'outerHTML', values: { ...values, _token: token() } });
+    }
+    dragged = null;
+  });
+
   /* Taps on a picture: foot, top, side, and round again; each is a share of its width and height. */
   const TAPS = ['foot', 'top', 'edge'];
   let nextTap = 0;

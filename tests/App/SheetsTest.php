@@ -22,6 +22,8 @@ final class SheetsTest extends TestCase
     {
         parent::setUp();
         $this->job = $this->demo();
+        // The second job of the demo, with nothing planned yet.
+        Segment::query()->where('job_id', 2)->forceDelete();
     }
 
     private function out(string $kind, string $audience): string
@@ -96,7 +98,7 @@ final class SheetsTest extends TestCase
         $this->assertInstanceOf(VCalendar::class, $calendar);
         $this->assertSame([], array_map(static fn (array $w): string => $w['message'], $calendar->validate(Node::PROFILE_CALDAV & 0)));
         $events = $calendar->select('VEVENT');
-        $this->assertCount(Segment::query()->where('lane', 'lead')->count(), $events);
+        $this->assertCount(Segment::query()->where('job_id', 1)->where('lane', 'lead')->count(), $events);
         $ceremony = array_values(array_filter($events, static fn ($e): bool => (string) $e->SUMMARY === 'Ceremony'))[0];
         $day = LocalDay::of($this->job->date, 'Europe/Stockholm');
         $this->assertSame($this->segment('Ceremony')->start_clock, $day->face($ceremony->DTSTART->getDateTime()->getTimestamp()));
@@ -111,11 +113,11 @@ final class SheetsTest extends TestCase
     {
         $this->segment('Ceremony')->update(['title' => '=HYPERLINK("x"), "quoted"']);
         $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), array_filter(explode("\r\n", $this->out('table', 'coordinator'))));
-        $this->assertSame(['start', 'end', 'minutes', 'segment'], array_slice($rows[0], 0, 4));
-        $titles = array_column($rows, 3);
+        $this->assertSame(['date', 'start', 'end', 'minutes', 'segment'], array_slice($rows[0], 0, 5));
+        $titles = array_column($rows, 4);
         $this->assertContains('\'=HYPERLINK("x"), "quoted"', $titles);
         foreach ($rows as $row) {
-            $this->assertCount(9, $row);
+            $this->assertCount(10, $row);
         }
     }
 

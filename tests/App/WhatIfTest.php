@@ -17,6 +17,8 @@ final class WhatIfTest extends TestCase
     {
         parent::setUp();
         $this->job = $this->demo();
+        // The second job of the demo, with nothing planned yet.
+        Segment::query()->where('job_id', 2)->forceDelete();
     }
 
     private function segment(string $title): Segment
@@ -52,7 +54,7 @@ final class WhatIfTest extends TestCase
 
     public function test_an_anchor_that_cannot_be_kept_is_said_and_nothing_is_applied(): void
     {
-        $this->ask('Ceremony', 15)->assertSee('No plan keeps every must and every anchor.')->assertSee('15 min are missing');
+        $this->ask('Ceremony', 15)->assertSee('No plan of the lead photographer keeps every must and every anchor.')->assertSee('15 min are missing');
         $this->post("/jobs/{$this->job->id}/what-if", ['segment' => $this->segment('Ceremony')->id, 'late' => 15])->assertSessionHasErrors('refused');
         $this->assertSame(0, PlanChange::query()->count());
     }

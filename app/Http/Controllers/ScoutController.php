@@ -25,9 +25,10 @@ final class ScoutController
     {
         $opened = BriefDesk::open($job);
         $spots = $desk->spots($opened);
-        $spot = $spots->firstWhere('id', $request->integer('spot')) ?? $spots->first();
-        $day = PlanDesk::localDay($opened);
+        $spot = $spots->firstWhere('id', $request->integer('spot')) ?? $desk->firstToLookAt($opened);
+        $spot?->load('pictures');
         $segment = $spot === null ? null : $opened->segments->firstWhere('spot_id', $spot->id);
+        $day = PlanDesk::localDay($opened, $segment->day ?? 0);
         $minute = max(0, min(1439, $request->has('minute') ? $request->integer('minute') : self::minutesOf($segment->start_clock ?? '12:00') + intdiv($segment->minutes ?? 0, 2)));
         $at = $day->startsAt() + $minute * 60;
 
@@ -41,7 +42,7 @@ final class ScoutController
             'minute' => $minute,
             'face' => $day->face($at),
             'isEditing' => $request->boolean('edit'),
-            'drawing' => $spot === null ? null : $desk->drawing($opened, $spot, $at),
+            'drawing' => $spot === null ? null : $desk->drawing($day, $spot, $at),
         ]);
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Desks\PlanDesk;
+use App\Desks\PlanWork;
 use App\Http\Requests\SegmentRequest;
 use App\Models\Job;
 use App\Models\Segment;
@@ -13,43 +13,43 @@ use Illuminate\Http\Request;
 
 final class SegmentController
 {
-    public function store(SegmentRequest $request, Job $job, PlanDesk $desk): RedirectResponse
+    public function store(SegmentRequest $request, Job $job, PlanWork $desk): RedirectResponse
     {
         $job->load('place');
         $segment = $desk->saveSegment($job, $request->fields($job));
 
-        return redirect("/jobs/{$job->id}/plan")->with('open', $segment->id);
+        return redirect(self::planOf($segment))->with('open', $segment->id);
     }
 
-    public function update(SegmentRequest $request, Segment $segment, PlanDesk $desk): RedirectResponse
+    public function update(SegmentRequest $request, Segment $segment, PlanWork $desk): RedirectResponse
     {
         $segment->load('job.place');
         $desk->saveSegment($segment->job, $request->fields($segment->job), $segment);
 
-        return redirect("/jobs/{$segment->job_id}/plan");
+        return redirect(self::planOf($segment));
     }
 
-    public function shift(Request $request, Segment $segment, PlanDesk $desk): RedirectResponse
+    public function shift(Request $request, Segment $segment, PlanWork $desk): RedirectResponse
     {
         $by = $request->validate(['minutes' => ['required', 'integer', 'between:-1440,1440']]);
         $segment->load('job.place');
         $desk->shift($segment->job, $segment, (int) $by['minutes']);
 
-        return redirect("/jobs/{$segment->job_id}/plan");
+        return redirect(self::planOf($segment));
     }
 
     public function length(Request $request, Segment $segment): RedirectResponse
     {
         $segment->update($request->validate(['minutes' => ['required', 'integer', 'between:1,1440']]));
 
-        return redirect("/jobs/{$segment->job_id}/plan");
+        return redirect(self::planOf($segment));
     }
 
     public function destroy(Segment $segment): RedirectResponse
     {
         $segment->delete();
 
-        return redirect("/jobs/{$segment->job_id}/plan")
+        return redirect(self::planOf($segment))
             ->with('said', "{$segment->title} is off the plan.")
             ->with('undo', "/segments/{$segment->id}/restore");
     }
@@ -59,6 +59,12 @@ final class SegmentController
         $gone = Segment::onlyTrashed()->findOrFail($segment);
         $gone->restore();
 
-        return redirect("/jobs/{$gone->job_id}/plan")->with('said', "{$gone->title} is back.")->with('open', $gone->id);
+        return redirect(self::planOf($gone))->with('said', "{$gone->title} is back.")->with('open', $gone->id);
+    }
+
+    /** The plan, open at the segment's day. */
+    public static function planOf(Segment $segment): string
+    {
+        return "/jobs/{$segment->job_id}/plan".($segment->day > 0 ? "?day={$segment->day}" : '');
     }
 }

@@ -29,7 +29,7 @@ final class SheetController
             'job' => $opened,
             'sheet' => $desk->sheet($opened, $for),
             'day' => PlanDesk::localDay($opened),
-            'date' => Carbon::parse($opened->date)->format('l j F Y'),
+            'dates' => collect(range(0, PlanDesk::dayCount($opened) - 1))->mapWithKeys(static fn (int $n): array => [PlanDesk::localDay($opened, $n)->date => Carbon::parse(PlanDesk::localDay($opened, $n)->date)->format('l j F Y')])->all(),
             'paper' => $request->query('paper') === 'letter' ? 'letter' : 'a4',
             'mayReadBrief' => SheetDesk::mayReadBrief($opened, $for),
         ]);
@@ -64,9 +64,9 @@ final class SheetController
 
     public function hideShot(Request $request, ShotLine $shot): RedirectResponse
     {
-        $shot->load('segment')->update(['hidden_from' => $this->hiddenFrom($request)]);
+        $shot->update(['hidden_from' => $this->hiddenFrom($request)]);
 
-        return redirect("/jobs/{$shot->segment->job_id}/plan")->with('open', $shot->segment_id);
+        return redirect("/jobs/{$shot->job_id}/plan")->with('open', $shot->segment_id);
     }
 
     /** @return list<string> */

@@ -22,12 +22,13 @@ final class WhatIfController
     {
         $opened = BriefDesk::open($job);
         $minutes = max(0, min(600, $request->integer('late') ?: self::LATE[1]));
-        $segments = $opened->segments->sortBy([['lane', 'asc'], ['start_clock', 'asc']])->values();
+        $segments = $opened->segments->sortBy([['day', 'asc'], ['lane', 'asc'], ['start_clock', 'asc']])->values();
         $segment = $segments->firstWhere('id', $request->integer('segment')) ?? $segments->first();
+        $day = $segment->day ?? 0;
         $late = $segment === null ? null : $desk->late($opened, $segment->id, $minutes);
 
         $hours = max(0, min(12, $request->integer('hours')));
-        $delayed = $hours === 0 ? null : $desk->delayed($opened, 60 * $hours);
+        $delayed = $hours === 0 ? null : $desk->delayed($opened, $day, 60 * $hours);
 
         return view('plan.what-if', [
             'job' => $opened,
@@ -37,11 +38,13 @@ final class WhatIfController
             'minutes' => $minutes,
             'choices' => self::LATE,
             'late' => $late,
-            'today' => $plan->ruler($opened),
-            'then' => $late !== null && $late->replan->isFeasible ? $desk->ruler($opened, $late->changed()) : null,
+            'day' => $day,
+            'days' => PlanDesk::dayCount($opened),
+            'today' => $plan->ruler($opened, $day),
+            'then' => $late !== null && $late->isFeasible() ? $plan->ruler($opened, $day, $late->changed()) : null,
             'hours' => $hours,
-            'delayed' => $delayed === null ? null : $desk->ruler($opened, $delayed),
-            'delayedVerdicts' => $delayed === null ? null : $desk->verdictsOn($opened, $delayed),
+            'delayed' => $delayed === null ? null : $plan->ruler($opened, $day, $delayed),
+            'delayedVerdicts' => $delayed === null ? null : $desk->verdictsOn($opened, $day, $delayed),
             'change' => $desk->lastChange($opened),
         ]);
     }
@@ -58,8 +61,8 @@ final class WhatIfController
 
     public function delay(Request $request, int $job, WhatIfDesk $desk): RedirectResponse
     {
-        $hours = (int) $request->validate(['hours' => ['required', 'integer', 'between:1,12']])['hours'];
-        $change = $desk->applyDelay(BriefDesk::open($job), 60 * $hours);
+        $given = $request->validate(['hours' => ['required', 'integer', 'between:1,12'], 'day' => ['nullable', 'integer', 'min:0']]);
+        $change = $desk->applyDelay(BriefDesk::open($job), (int) ($given['day'] ?? 0), 60 * (int) $given['hours']);
 
         return redirect("/jobs/{$job}/plan")->with('said', 'Everything outdoors is later now.')->with('undo', "/plan-changes/{$change->id}/undo");
     }
@@ -76,13 +79,16 @@ final class WhatIfController
     public function rehearse(Request $request, int $job, WhatIfDesk $desk, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
-        $lanes = $opened->segments->pluck('lane')->unique()->values();
+        $day = min(PlanDesk::dayCount($opened) - 1, max(0, $request->integer('day')));
+        $lanes = $opened->segments->where('day', $day)->pluck('lane')->unique()->values();
         $lane = $lanes->contains((string) $request->query('lane')) ? (string) $request->query('lane') : ($lanes->first() ?? 'lead');
-        $rehearsal = $desk->rehearsal($opened, $lane);
+        $rehearsal = $desk->rehearsal($opened, $day, $lane);
 
         return view('plan.rehearse', [
             'job' => $opened,
             'verdicts' => $strap->of($opened, 'plan'),
+            'day' => $day,
+            'days' => PlanDesk::dayCount($opened),
             'lanes' => $lanes,
             'lane' => $lane,
             ...$rehearsal,

@@ -7,10 +7,16 @@ namespace App\Http\Requests;
 use App\Models\Job;
 use App\Models\Segment;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use NorthSatchel\Plan\Lane;
+use NorthSatchel\Plan\LightWanted;
 
 /** A segment of the day. */
 final class SegmentRequest extends FormRequest
 {
+    /** A job has two weeks at most; days count from 0. */
+    public const LAST_DAY = 13;
+
     public function authorize(): bool
     {
         return $this->user() !== null;
@@ -24,7 +30,16 @@ final class SegmentRequest extends FormRequest
             'start_clock' => ['required', new ClockRule],
             'minutes' => ['required', 'integer', 'between:1,1440'],
             'priority' => ['required', 'in:must,should,nice'],
-            'lane' => ['required', 'in:lead,second'],
+            'lane' => ['required', Rule::enum(Lane::class)],
+            'also_lanes' => ['nullable', 'array'],
+            'also_lanes.*' => [Rule::enum(Lane::class)],
+            'day' => ['nullable', 'integer', 'between:0,'.self::LAST_DAY],
+            'light' => ['nullable', Rule::enum(LightWanted::class)],
+            'earliest_clock' => ['nullable', new ClockRule],
+            'latest_clock' => ['nullable', new ClockRule],
+            'setup_minutes' => ['nullable', 'integer', 'between:0,600'],
+            'worth' => ['nullable', 'integer', 'between:0,1000'],
+            'people' => ['nullable', 'string', 'max:1000'],
             'place_name' => ['nullable', 'string', 'max:120'],
             'spot_id' => ['nullable', 'integer', 'exists:spots,id'],
             'short_minutes' => ['nullable', 'integer', 'min:1', 'lt:minutes'],
@@ -45,9 +60,18 @@ final class SegmentRequest extends FormRequest
             'high_minutes.gte' => 'How long it may turn out is at least the planned length.',
             'integer' => 'This must be a whole number of minutes.',
             'min' => 'At least one minute.',
+            'day.between' => 'A job has two weeks at most.',
+            'worth.between' => 'From 0 to 1000; a must counts 300, a should 100, a nice 30.',
+            'setup_minutes.between' => 'From 0 to 600 minutes.',
             'takes_in_minutes.between' => 'From 0 to 600 minutes.',
             'minutes.between' => 'A segment lasts from 1 to 1440 minutes.',
         ];
+    }
+
+    /** @return list<string> */
+    public static function names(string $text): array
+    {
+        return array_values(array_unique(array_filter(array_map(trim(...), preg_split('/[,;\n]/', $text) ?: []), static fn (string $name): bool => $name !== '')));
     }
 
     private function wholeOrNull(string $field): ?int
@@ -74,6 +98,14 @@ final class SegmentRequest extends FormRequest
             'may_move' => $this->boolean('may_move'),
             'is_break' => $this->boolean('is_break'),
             'takes_in_minutes' => $this->integer('takes_in_minutes'),
+            'day' => $this->integer('day'),
+            'light' => $this->filled('light') ? (string) $this->input('light') : LightWanted::Any->value,
+            'earliest_clock' => $this->filled('earliest_clock') ? (string) $this->input('earliest_clock') : null,
+            'latest_clock' => $this->filled('latest_clock') ? (string) $this->input('latest_clock') : null,
+            'setup_minutes' => $this->integer('setup_minutes'),
+            'worth' => $this->wholeOrNull('worth'),
+            'people' => self::names((string) $this->input('people')),
+            'also_lanes' => array_values(array_diff(array_map(strval(...), (array) $this->input('also_lanes')), [(string) $this->input('lane')])),
         ];
     }
 }

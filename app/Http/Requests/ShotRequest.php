@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use NorthSatchel\Plan\Shots\SunOrder;
 use NorthSatchel\Plan\Viewpoint\ShotView;
 
 /** A line of the shot list. */
@@ -28,6 +29,12 @@ final class ShotRequest extends FormRequest
             'distance' => ['nullable', Rule::in(ShotView::DISTANCES)],
             'height' => ['nullable', Rule::in(ShotView::HEIGHTS)],
             'side' => ['nullable', Rule::in(ShotView::SIDES)],
+            'light' => ['nullable', Rule::in(SunOrder::LIGHTS)],
+            'cue' => ['nullable', 'string', 'max:80'],
+            'cue_seconds' => ['nullable', 'integer', 'between:1,7200'],
+            'prompt' => ['nullable', 'string', 'max:160'],
+            'notes' => ['nullable', 'string', 'max:240'],
+            'people' => ['nullable', 'string', 'max:400'],
         ];
     }
 
@@ -39,7 +46,19 @@ final class ShotRequest extends FormRequest
             'integer' => 'This must be a whole number.',
             'minutes.between' => 'From 0 to 600 minutes.',
             'frames.between' => 'From 0 to 5000 frames.',
+            'cue_seconds.between' => 'From 1 second to two hours.',
             'focal_mm.between' => 'From 4 to 2000 mm.',
         ];
+    }
+
+    /** @return array<string, mixed> what is stored */
+    public function fields(): array
+    {
+        $fields = $this->validated();
+        if ($this->has('people')) {
+            $fields['people'] = SegmentRequest::names((string) $this->input('people'));
+        }
+
+        return $fields;
     }
 }

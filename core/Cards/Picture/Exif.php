@@ -71,10 +71,11 @@ final readonly class Exif
     /** Degrees, minutes and seconds as Exif writes them. */
     private static function degrees(mixed $value, bool $isNegative, float $most): ?float
     {
-        if (! is_array($value) || count($value) !== 3) {
+        [$whole, $minutes, $seconds] = is_array($value) && count($value) === 3 ? array_values($value) : [null, null, null];
+        if (! is_numeric($whole) || ! is_numeric($minutes) || ! is_numeric($seconds)) {
             return null;
         }
-        $degrees = (float) $value[0] + (float) $value[1] / 60 + (float) $value[2] / 3600;
+        $degrees = (float) $whole + (float) $minutes / 60 + (float) $seconds / 3600;
 
         return $degrees > $most ? null : ($isNegative ? -$degrees : $degrees);
     }

@@ -21,7 +21,7 @@ final readonly class Sheet
     {
         $seen = [];
         foreach ($rows as $row) {
-            $isOthers = $audience->isPhotographer() && $row->lane !== $audience->value;
+            $isOthers = $audience->isPhotographer() && ! $row->isOf($audience->value);
             if ($isOthers || in_array($audience, $row->hiddenFrom, true)) {
                 continue;
             }

@@ -16,5 +16,7 @@ final readonly class SheetShot
         public string $priority,
         public int $minutes,
         public array $hiddenFrom = [],
+        public ?string $cue = null,
+        public ?string $prompt = null,
     ) {}
 }

@@ -39,6 +39,30 @@ final class ViewpointJudge
         return new Verdicts(array_filter($verdicts));
     }
 
+    /**
+     * The viewpoints of the last job at the same place, used again?
+     *
+     * @param  list<ShotView>  $shots
+     * @param  list<ShotView>  $last
+     */
+    public static function repeated(array $shots, array $last, string $lastJob): ?Verdict
+    {
+        $key = static fn (ShotView $s): ?string => $s->distance === null || $s->height === null || $s->side === null ? null : "{$s->distance} {$s->height} {$s->side}";
+        $used = array_unique(array_filter(array_map($key, $last)));
+        $now = array_values(array_filter(array_map($key, $shots)));
+        $again = array_values(array_filter($now, static fn (string $view): bool => in_array($view, $used, true)));
+        if (count($now) < self::LEAST_LINES || count($again) <= self::TOO_MUCH * count($now)) {
+            return null;
+        }
+        $counts = array_count_values($again);
+        arsort($counts);
+        $most = (string) array_key_first($counts);
+        $percent = round(100 * count($again) / count($now));
+
+        return Verdict::mind('plan.viewpoint-repeated', "The viewpoints of {$lastJob} come back.",
+            count($again).' of '.count($now)." lines, {$percent} %, stand where you stood the last time at this place, most of them {$most}: look for others.", ['share' => count($again) / count($now)]);
+    }
+
     /** @param  list<string>  $values */
     private static function share(string $what, array $values): ?Verdict
     {

@@ -7,57 +7,83 @@ namespace NorthSatchel\Plan\WhatIf;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\PlannedDay;
-use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Replan\Choice;
 use NorthSatchel\Plan\Replan\How;
-use NorthSatchel\Plan\Replan\Replan;
-use NorthSatchel\Plan\Replan\Replanner;
-use NorthSatchel\Plan\Replan\Rest;
 use NorthSatchel\Plan\Segment;
 
 /**
- * What if we are so many minutes late at a segment? The rest of that lane re-planned for the most value:
- * an outdoor segment that would end in daylight must still do so, an anchor never moves, a must is never
- * dropped. Value by priority; shortened, a segment keeps seven tenths of it (common practice, no source).
+ * What if we are so many minutes late at a segment? The rest of that lane is re-planned exactly; then every
+ * other lane that shares a segment with it, the shared ones held at their new times. One lane after the
+ * other is not proven best for both together as soon as a shared segment can move; then it says so.
  */
 final class LateDay
 {
-    private const SHORT_KEEPS = 0.7;
-
-    private const POCKET = 'into ';
-
-    public readonly Replan $replan;
-
-    /** @var array<int, Segment> the rest of the lane as planned, by id */
-    private array $rest = [];
+    /** @var non-empty-list<LateLane> the late one first */
+    public readonly array $lanes;
 
     /** @throws ImpossibleValue when no such segment is planned */
     public function __construct(
         private readonly PlannedDay $day,
-        int $segmentId,
+        public readonly int $segmentId,
         public readonly int $lateMinutes,
     ) {
-        $lane = null;
-        foreach ($day->lanes() as $segments) {
+        $lanes = $day->lanes();
+        $late = null;
+        foreach ($lanes as $name => $segments) {
             foreach ($segments as $index => $segment) {
-                if ($segment->id === $segmentId) {
-                    $lane = array_slice($segments, $index);
+                if ($segment->id === $segmentId && ($segment->lane === $name || $late === null)) {
+                    $late = new LateLane($day, $name, array_slice($segments, $index), DayPasses::minute($day, $segment->startsAt) - $segment->wants->setupMinutes + $lateMinutes);
                 }
             }
         }
-        if ($lane === null) {
+        if ($late === null) {
             throw ImpossibleValue::of('segment', 'must be one of the plan');
         }
-        foreach ($lane as $segment) {
-            $this->rest[$segment->id] = $segment;
+        $all = [$late];
+        if ($late->replan->isFeasible) {
+            foreach ($lanes as $name => $segments) {
+                $beside = $name === $late->name ? null : $this->beside($late, $name, $segments);
+                if ($beside !== null) {
+                    $all[] = $beside;
+                }
+            }
         }
-        $now = DayPasses::minute($day, $lane[0]->startsAt) + $lateMinutes;
-        $this->replan = (new Replanner($now, null, array_map($this->restOf(...), $lane), $this->pockets(), DayPasses::ways($day)))->best();
+        $this->lanes = $all;
     }
 
-    public function lane(): string
+    public function isFeasible(): bool
     {
-        return array_values($this->rest)[0]->lane;
+        return $this->blocked() === null;
+    }
+
+    /** The first lane for which there is no plan; null when all have one. */
+    public function blocked(): ?LateLane
+    {
+        foreach ($this->lanes as $lane) {
+            if (! $lane->replan->isFeasible) {
+                return $lane;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the late lane has a plan, and another that shares a segment with it has none. */
+    public function isBlockedByWhatIsShared(): bool
+    {
+        return ! in_array($this->blocked(), [null, $this->lanes[0]], true);
+    }
+
+    /** Whether it is proven that no other plan keeps more. */
+    public function isProven(): bool
+    {
+        foreach ($this->lanes as $lane) {
+            if (! $lane->replan->isOptimal) {
+                return false;
+            }
+        }
+
+        return count($this->lanes) === 1 || ! $this->lanes[0]->sharesWhatCanMove();
     }
 
     /** The day as it would be. */
@@ -74,15 +100,15 @@ final class LateDay
             }
         }
 
-        return new PlannedDay($this->day->day, $segments, $this->day->travels, $this->day->points, $this->day->sun);
+        return $this->day->with($segments);
     }
 
-    /** @return array<int, Choice> by segment id */
+    /** @return array<int, Choice> by segment id, start and end without the setting up; of a shared one the late lane's */
     public function choices(): array
     {
         $byId = [];
-        foreach ($this->replan->choices as $choice) {
-            $byId[(int) $choice->id] = $choice;
+        foreach (array_reverse($this->lanes) as $lane) {
+            $byId = $lane->choices() + $byId;
         }
 
         return $byId;
@@ -92,81 +118,45 @@ final class LateDay
     public function sentences(): array
     {
         $sentences = [];
-        foreach ($this->choices() as $id => $choice) {
-            $segment = $this->rest[$id];
-            $planned = $this->day->day->face($segment->startsAt);
-            $start = $choice->start === null ? '' : $this->day->day->face($this->day->day->startsAt() + $choice->start * 60);
-            $sentence = match ($choice->how) {
-                How::Skipped => "{$segment->title} is dropped: of what can give it is worth least for its minutes.",
-                How::Moved => "{$segment->title} moves into {$this->rest[self::pocketOf($choice)]->title}, ".($segment->shortMinutes ?? $segment->minutes).' min of it.',
-                How::Short => "{$segment->title} is cut from {$segment->minutes} to ".($choice->end - $choice->start)." min, {$start} instead of {$planned}.",
-                How::Full => $start === $planned ? null : "{$segment->title} starts at {$start} instead of {$planned}, in full.",
-            };
-            if ($sentence !== null) {
-                $sentences[] = $sentence;
-            }
+        foreach ($this->lanes as $lane) {
+            $sentences = [...$sentences, ...$lane->sentences()];
         }
 
-        return $sentences;
-    }
-
-    /** The id of the segment that one moves into. */
-    public static function pocketOf(Choice $choice): int
-    {
-        return (int) substr((string) $choice->pocket, strlen(self::POCKET));
-    }
-
-    private static function pocketId(Segment $segment): string
-    {
-        return self::POCKET.$segment->id;
-    }
-
-    private function restOf(Segment $s): Rest
-    {
-        $value = $s->priority->value();
-        $canShorten = $s->shortMinutes !== null && $s->shortMinutes < $s->minutes;
-
-        return new Rest(
-            id: (string) $s->id,
-            minutes: $s->minutes,
-            value: $value,
-            shortMinutes: $canShorten ? $s->shortMinutes : null,
-            shortValue: $canShorten ? (int) ($value * self::SHORT_KEEPS) : null,
-            isMust: $s->isAnchor || $s->priority === Priority::Must,
-            fixedStart: $s->isAnchor ? DayPasses::minute($this->day, $s->startsAt) : null,
-            earliest: $s->isAnchor ? null : DayPasses::minute($this->day, $s->startsAt),
-            latestEnd: $this->daylight($s),
-            place: $s->placeId === null ? null : (string) $s->placeId,
-            mayMoveTo: $s->mayMove ? $this->pocketsAfter($s) : [],
-        );
-    }
-
-    /** An outdoor segment that was planned into daylight must end in it. */
-    private function daylight(Segment $s): ?int
-    {
-        $sunset = $this->day->sun?->sunset();
-
-        return $s->isOutdoor && $sunset !== null && $s->endsAt() <= $sunset ? DayPasses::minute($this->day, $sunset) : null;
-    }
-
-    /** @return array<string, int> minutes by segment id */
-    private function pockets(): array
-    {
-        $pockets = [];
-        foreach ($this->rest as $segment) {
-            if ($segment->takesInMinutes > 0) {
-                $pockets[self::pocketId($segment)] = $segment->takesInMinutes;
-            }
-        }
-
-        return $pockets;
+        return array_values(array_unique($sentences));
     }
 
     /** @return list<string> */
-    private function pocketsAfter(Segment $s): array
+    public function laneNames(): array
     {
-        $later = array_filter($this->rest, static fn (Segment $other): bool => $other->startsAt > $s->startsAt && $other->takesInMinutes > 0 && $other->isAnchor);
+        return array_map(static fn (LateLane $lane): string => $lane->name, $this->lanes);
+    }
 
-        return array_values(array_map(self::pocketId(...), $later));
+    /**
+     * Another lane, if it shares something that changed.
+     *
+     * @param  list<Segment>  $segments
+     */
+    private function beside(LateLane $late, string $name, array $segments): ?LateLane
+    {
+        $choices = $late->choices();
+        $held = [];
+        foreach ($segments as $segment) {
+            $choice = $choices[$segment->id] ?? null;
+            if ($choice !== null) {
+                $held[$segment->id] = $choice;
+            }
+        }
+        $changed = array_filter($held, fn (Choice $c, int $id): bool => $c->how !== How::Full || $late->startOf($id) !== $c->start, ARRAY_FILTER_USE_BOTH);
+        if ($changed === []) {
+            return null;
+        }
+        $from = $late->firstStart();
+        $rest = array_values(array_filter($segments, static fn (Segment $s): bool => $s->startsAt >= $from || isset($held[$s->id])));
+        $now = DayPasses::minute($this->day, min($from, ...array_map(static fn (Segment $s): int => $s->startsAt - 60 * $s->wants->setupMinutes, $rest)));
+        foreach ($segments as $segment) {
+            $now = $segment->startsAt < $from && ! isset($held[$segment->id]) ? max($now, DayPasses::minute($this->day, $segment->endsAt())) : $now;
+        }
+
+        return new LateLane($this->day, $name, $rest, $now, $held);
     }
 }

@@ -18,6 +18,6 @@ final class Weather
             $day->segments,
         );
 
-        return new PlannedDay($day->day, $segments, $day->travels, $day->points, $day->sun);
+        return $day->with($segments);
     }
 }

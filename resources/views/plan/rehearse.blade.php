@@ -1,5 +1,6 @@
 <x-page title="How likely is the day to hold?" :job="$job" phase="plan" :verdicts="$verdicts">
-    <nav class="flex flex-wrap gap-2 mb-3" aria-label="Photographers">@foreach ($lanes as $one)<a class="button {{ $one === $lane ? 'main' : '' }}" href="?lane={{ urlencode($one) }}">{{ ucfirst($one) }}</a>@endforeach</nav>
+    @if ($days > 1)<nav class="flex flex-wrap gap-2 mb-2" aria-label="Days">@for ($n = 0; $n < $days; $n++)<a class="button {{ $n === $day ? 'main' : '' }}" href="?day={{ $n }}">Day {{ $n + 1 }}</a>@endfor</nav>@endif
+    <nav class="flex flex-wrap gap-2 mb-3" aria-label="Photographers">@foreach ($lanes as $one)<a class="button {{ $one === $lane ? 'main' : '' }}" href="?day={{ $day }}&amp;lane={{ urlencode($one) }}">{{ ucfirst($one) }}</a>@endforeach</nav>
     @if ($rows === [])
         <p>Nothing is planned yet. <a href="/jobs/{{ $job->id }}/plan">Plan the day first.</a></p>
     @else

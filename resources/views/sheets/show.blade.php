@@ -18,7 +18,7 @@
     <main>
         <header class="sheet-head">
             <h1>{{ $sheet->audience->question() }}</h1>
-            <p><b>{{ $job->name }}</b> · {{ $date }} · {{ $job->place->name }} · for the {{ $sheet->audience->isPhotographer() ? $sheet->audience->value.' photographer' : $sheet->audience->value }}</p>
+            <p><b>{{ $job->name }}</b> · {{ implode(' and ', $dates) }} · {{ $job->place->name }} · for the {{ in_array($sheet->audience->value, ['lead', 'second'], true) ? $sheet->audience->value.' photographer' : $sheet->audience->value }}</p>
             @if ($mayReadBrief && $sheet->audience->isPhotographer())
                 @if ($job->must_haves)<p><b>Must not be missed:</b> {{ str_replace(["\r\n", "\n"], ' / ', $job->must_haves) }}</p>@endif
                 @if ($job->restrictions)<p><b>Restrictions:</b> {{ str_replace(["\r\n", "\n"], ' / ', $job->restrictions) }}</p>@endif
@@ -27,14 +27,17 @@
         <table class="sheet-table">
             <thead><tr><th scope="col">From</th><th scope="col">to</th><th scope="col">What</th><th scope="col">Where</th>@if (! $sheet->audience->isPhotographer())<th scope="col">Who</th>@else<th scope="col">Leave at</th>@endif</tr></thead>
             <tbody>
+                @php $date = null; @endphp
                 @foreach ($sheet->rows as $row)
+                    @if (count($dates) > 1 && $row->date !== $date)<tr><th scope="rowgroup" colspan="5" class="sheet-day">{{ $dates[$row->date] ?? $row->date }}</th></tr>@endif
+                    @php $date = $row->date; @endphp
                     <tr>
                         <td class="figures">{{ $day->face($row->startsAt) }}</td><td class="figures">{{ $day->face($row->endsAt) }}</td>
                         <td><b>{{ $row->title }}</b>{{ $row->isAnchor ? ' (does not move)' : '' }}
-                            @foreach ($row->shots as $shot)<div class="sheet-shot"><span class="box" aria-hidden="true"></span><span class="figures">{{ $shot->at }}</span> {{ $shot->what }}{{ $shot->priority === 'must' ? ', must' : '' }}</div>@endforeach
+                            @foreach ($row->shots as $shot)<div class="sheet-shot"><span class="box" aria-hidden="true"></span><span class="figures">{{ $shot->at }}</span> {{ $shot->what }}{{ $shot->priority === 'must' ? ', must' : '' }}@if ($shot->cue) <i>({{ $shot->cue }}; ready?)</i>@endif @if ($shot->prompt) “{{ $shot->prompt }}”@endif</div>@endforeach
                         </td>
                         <td>{{ $row->place }}</td>
-                        @if (! $sheet->audience->isPhotographer())<td>{{ $row->lane }}</td>@else<td class="figures">{{ $row->leaveAt ? $day->face($row->leaveAt) : '' }}</td>@endif
+                        @if (! $sheet->audience->isPhotographer())<td>{{ implode(' and ', [$row->lane, ...$row->alsoLanes]) }}</td>@else<td class="figures">{{ $row->leaveAt ? $day->face($row->leaveAt) : '' }}</td>@endif
                     </tr>
                 @endforeach
             </tbody>

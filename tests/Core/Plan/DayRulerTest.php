@@ -88,14 +88,33 @@ final class DayRulerTest extends TestCase
         $this->assertTrue($slips['lead'][2]['isAnchor']);
     }
 
-    public function test_titles_are_cut_into_lines_that_fit(): void
+    public function test_titles_fit_across_or_stand_upright_and_clashing_slips_share_the_height(): void
     {
-        foreach ($this->ruler->slips()['lead'] as $slip) {
+        $place = GeoPoint::of(57.0, 14.0);
+        $segments = [
+            new Segment(1, 'Speeches and toasts', 'lead', $this->at('10:00'), 90, Priority::Should, false, false, null, null),
+            new Segment(2, 'Grandparents by the lake', 'lead', $this->at('12:10'), 20, Priority::Should, false, false, null, null),
+            new Segment(3, 'Table details', 'lead', $this->at('12:20'), 45, Priority::Should, false, false, null, null),
+            new Segment(4, 'Dance', 'lead', $this->at('21:00'), 90, Priority::Should, false, false, null, null),
+        ];
+        $ruler = DayRuler::of(new PlannedDay($this->day, $segments, new Travels([]), [], null), $place, $this->at('10:00'), $this->at('23:00'));
+        $slips = array_column($ruler->slips()['lead'], null, 'id');
+        $this->assertSame(['Speeches and', 'toasts'], $slips[1]['lines']);
+        $this->assertSame([], $slips[1]['upright']);
+        $this->assertSame([], $slips[2]['lines']);
+        $this->assertStringStartsWith('Grand', $slips[2]['upright'][0]);
+        foreach ($slips as $slip) {
             foreach ($slip['lines'] as $line) {
                 $this->assertLessThanOrEqual($slip['width'], mb_strlen($line) * 6.0 + 9);
             }
+            foreach ($slip['upright'] as $line) {
+                $this->assertLessThanOrEqual($slip['height'], mb_strlen($line) * 5.4 + 9);
+            }
         }
-        $this->assertSame('The part', $this->ruler->slips()['lead'][0]['lines'][0]);
+        $this->assertSame($ruler->slipHeight(), (int) $slips[1]['height']);
+        $this->assertLessThan($ruler->slipHeight() / 2, $slips[2]['height']);
+        $this->assertLessThanOrEqual($slips[3]['y'], $slips[2]['y'] + $slips[2]['height'], 'one above the other');
+        $this->assertSame(0.0, $slips[4]['y'], 'what clashes with nothing has the whole height');
     }
 
     public function test_the_cord_takes_the_way_and_the_spring_the_rest(): void

@@ -75,4 +75,15 @@ final class WelfareAndViewpointTest extends TestCase
         $this->assertSame(['plan.no-wide-or-tight: Dance has no tight shot.'], self::views($shot('Dance', 'wide'), $shot('Dance', 'middle'), $shot('Cake', 'wide'), $shot('Cake', 'tight')));
         $this->assertSame([], self::views($shot('Dance', 'wide')), 'one line is no scene yet');
     }
+
+    public function test_the_viewpoints_of_the_last_job_are_recognised(): void
+    {
+        $view = static fn (string $distance, string $height = 'eye', string $side = 'front'): ShotView => new ShotView('S', $distance, $height, $side);
+        $last = [$view('wide'), $view('tight'), new ShotView('S', 'middle', null, null)];
+        $same = [$view('wide'), $view('wide'), $view('tight'), $view('tight'), $view('middle', 'low')];
+        $this->assertSame(0.8, ViewpointJudge::repeated($same, $last, 'June')?->figures['share']);
+        $this->assertStringContainsString('4 of 5 lines, 80 %', (string) ViewpointJudge::repeated($same, $last, 'June')?->because);
+        $this->assertNull(ViewpointJudge::repeated(array_slice($same, 0, 4), $last, 'June'), 'four lines are too few');
+        $this->assertNull(ViewpointJudge::repeated([$view('wide'), $view('wide'), $view('tight'), $view('wide', 'low'), $view('wide', 'high')], $last, 'June'), 'three of five are 60 %');
+    }
 }

@@ -12,8 +12,10 @@ use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Travels;
+use NorthSatchel\Plan\Wants;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
 use NorthSatchel\Plan\WhatIf\LateDay;
+use NorthSatchel\Plan\WhatIf\LateLane;
 use NorthSatchel\Plan\WhatIf\Weather;
 use NorthSatchel\Scout\GeoPoint;
 use NorthSatchel\Scout\SunDay;
@@ -98,16 +100,16 @@ final class WhatIfTest extends TestCase
     {
         $late = new LateDay(self::afternoon(), 2, 60);
         $this->assertSame('moved', $late->choices()[2]->how->value);
-        $this->assertSame(5, LateDay::pocketOf($late->choices()[2]));
+        $this->assertSame(5, LateLane::pocketOf($late->choices()[2]));
         $this->assertContains('Part 2 moves into Part 5, 20 min of it.', $late->sentences());
-        $this->assertTrue($late->replan->isOptimal);
+        $this->assertTrue($late->isProven());
     }
 
     public function test_an_anchor_that_is_missed_names_the_minutes(): void
     {
         $late = new LateDay(self::afternoon(), 1, 12);
-        $this->assertFalse($late->replan->isFeasible);
-        $this->assertSame(12, $late->replan->shortByMinutes);
+        $this->assertFalse($late->isFeasible());
+        $this->assertSame(12, $late->blocked()?->replan->shortByMinutes);
     }
 
     public function test_what_was_planned_into_daylight_must_end_in_it(): void
@@ -125,6 +127,44 @@ final class WhatIfTest extends TestCase
         $day = self::day(self::segment(1, '15:00', 30), self::segment(2, '15:30', 30), self::segment(3, '15:00', 60, lane: 'second'));
         $changed = (new LateDay($day, 2, 10))->changed();
         $this->assertSame([self::at('15:00'), self::at('15:40'), self::at('15:00')], array_map(static fn (Segment $s): int => $s->startsAt, $changed->segments));
+    }
+
+    public function test_who_shares_a_late_segment_is_re_planned_with_it_held(): void
+    {
+        $day = self::day(
+            self::segment(1, '14:00', 30),
+            self::segment(2, '14:30', 30, Priority::Must, wants: new Wants(alsoLanes: ['second'])),
+            self::segment(3, '15:30', 30, Priority::Must, isAnchor: true),
+            self::segment(4, '13:40', 25, lane: 'second'),
+            self::segment(5, '15:05', 20, Priority::Should, lane: 'second', shortMinutes: 10),
+            self::segment(6, '15:25', 30, Priority::Must, lane: 'second', isAnchor: true),
+        );
+        $late = new LateDay($day, 1, 10);
+        $this->assertSame(['lead', 'second'], $late->laneNames());
+        $choices = $late->choices();
+        $this->assertSame([14 * 60 + 40, 15 * 60 + 10], [$choices[2]->start, $choices[2]->end], 'held where the lead has it');
+        $this->assertSame('short', $choices[5]->how->value, 'only ten minutes are left before the anchor of the second');
+        $this->assertArrayNotHasKey(4, $choices, 'what is over stays as it is');
+        $this->assertFalse($late->isProven(), 'the shared one could have been cut for both');
+        $this->assertCount(6, $late->changed()->segments);
+
+        $alone = new LateDay($day, 4, 2);
+        $this->assertSame(['second'], $alone->laneNames(), 'nothing that is shared changes');
+        $blocked = new LateDay($day, 1, 60);
+        $this->assertSame(['second', true], [$blocked->blocked()?->name, $blocked->isBlockedByWhatIsShared()], 'the shared one ends at 15:30, five minutes into the anchor of the second');
+    }
+
+    public function test_worth_and_setting_up_count_in_a_re_plan(): void
+    {
+        $day = self::day(
+            self::segment(1, '15:00', 20, Priority::Nice, wants: new Wants(worth: 200)),
+            self::segment(2, '15:20', 20, Priority::Should),
+            self::segment(3, '16:00', 30, Priority::Must, isAnchor: true, wants: new Wants(setupMinutes: 15)),
+        );
+        $this->assertSame([1 => 'full', 2 => 'full', 3 => 'full'], array_map(static fn ($c): string => $c->how->value, (new LateDay($day, 1, 5))->choices()), 'ready to set up at 15:45');
+        $tight = (new LateDay($day, 1, 6))->choices();
+        $this->assertSame([1 => 'full', 2 => 'skipped', 3 => 'full'], array_map(static fn ($c): string => $c->how->value, $tight), 'what is worth more stays, though it is only nice');
+        $this->assertSame(16 * 60, $tight[3]->start);
     }
 
     public function test_the_weather_moves_what_is_outdoors_and_nothing_else(): void

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Shots;
+
+/**
+ * Which segment does a shot belong to? By its heading, else by the words it shares with a segment and the
+ * shots in it, else by the moments the trade knows by their words (common practice, no source).
+ */
+final class ShotPlacer
+{
+    private const SHORTEST_WORD = 4;
+
+    private const HEADING = 100;
+
+    private const TITLE = 10;
+
+    private const MOMENT = 4;
+
+    private const SHOT = 1;
+
+    private const COMMON = ['with', 'from', 'their', 'they', 'them', 'that', 'this', 'into', 'over', 'before', 'after', 'both', 'each', 'wide', 'tight', 'close', 'back', 'door', 'light'];
+
+    /** Words of a moment, and words in the title of a segment where it happens. */
+    private const MOMENTS = [
+        [['ring', 'vow', 'kiss', 'aisle', 'veil', 'petal', 'confetti', 'altar', 'officiant'], ['ceremony', 'vow', 'church', 'chapel']],
+        [['dress', 'shoe', 'letter', 'makeup', 'hair', 'perfume', 'cufflink', 'robe', 'bouquet'], ['ready', 'detail', 'preparation']],
+        [['speech', 'toast', 'cake', 'menu', 'glass'], ['dinner', 'speech', 'reception', 'meal']],
+        [['dance', 'band', 'floor'], ['dance', 'party', 'floor']],
+        [['parent', 'grandmother', 'grandfather', 'grandparent', 'sibling', 'cousin', 'aunt', 'uncle', 'family'], ['group', 'famil', 'formal']],
+        [['table', 'place card', 'centrepiece'], ['room', 'table', 'empty']],
+        [['podium', 'award', 'medal', 'trophy', 'applause'], ['award', 'end', 'ceremony', 'programme']],
+        [['warm-up', 'lineup', 'line-up'], ['warm', 'team']],
+    ];
+
+    /**
+     * @param  array<int, array{title: string, shots: list<string>}>  $segments  by id, in the order of time
+     * @return int|null the segment's id; null where nothing speaks for any
+     */
+    public static function place(string $what, ?string $under, array $segments): ?int
+    {
+        $best = null;
+        $bestScore = 0;
+        foreach ($segments as $id => $segment) {
+            $score = self::score($what, $under, $segment);
+            if ($score > $bestScore) {
+                [$best, $bestScore] = [$id, $score];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param  array{title: string, shots: list<string>}  $segment */
+    private static function score(string $what, ?string $under, array $segment): int
+    {
+        $words = self::words($what);
+        $title = self::words($segment['title']);
+        $score = self::TITLE * count(array_intersect($words, $title)) + self::SHOT * count(array_intersect($words, self::words(implode(' ', $segment['shots']))));
+        if ($under !== null) {
+            $score += self::HEADING * (mb_strtolower($under) === mb_strtolower($segment['title']) ? 2 : min(1, count(array_intersect(self::words($under), $title))));
+        }
+        foreach (self::MOMENTS as [$of, $where]) {
+            if (self::holds($what, $of) && self::holds($segment['title'], $where)) {
+                $score += self::MOMENT;
+            }
+        }
+
+        return $score;
+    }
+
+    /** @param  list<string>  $any */
+    private static function holds(string $text, array $any): bool
+    {
+        $text = mb_strtolower($text);
+        foreach ($any as $word) {
+            if (preg_match('/\b'.preg_quote($word, '/').'/u', $text) === 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> without the common ones, in the singular */
+    private static function words(string $text): array
+    {
+        preg_match_all('/\p{L}[\p{L}\'’-]*/u', mb_strtolower($text), $found);
+        $long = array_filter($found[0], static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST_WORD && ! in_array($w, self::COMMON, true));
+
+        return array_values(array_unique(array_map(static fn (string $w): string => rtrim($w, 's'), $long)));
+    }
+}
