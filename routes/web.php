@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\CopiesController;
+use App\Http\Controllers\DaysController;
 use App\Http\Controllers\DeviceEventController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FolderController;
@@ -26,6 +27,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::pattern('job', '[0-9]+');
 Route::pattern('card', '[0-9]+');
+Route::pattern('date', '\d{4}-\d{2}-\d{2}');
 
 Route::get('/up', static fn (): string => 'up');
 
@@ -40,6 +42,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/events', [DeviceEventController::class, 'store']);
 
     Route::get('/', [JobController::class, 'index']);
+    Route::get('/days/{date}', [DaysController::class, 'show']);
+    Route::post('/days/{date}/order', [DaysController::class, 'order']);
+    Route::post('/days/{date}/restack', [DaysController::class, 'restack']);
     Route::get('/find', [FindController::class, 'index']);
     Route::get('/jobs/new', [JobController::class, 'create']);
     Route::post('/jobs', [JobController::class, 'store']);

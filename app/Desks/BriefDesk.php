@@ -7,6 +7,8 @@ namespace App\Desks;
 use App\Models\Job;
 use App\Models\Place;
 use App\Models\ShotLine;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -24,22 +26,28 @@ final class BriefDesk
     /** A job with all that its pages need, in a handful of queries. */
     public static function open(int $id): Job
     {
-        return self::joined(new \Illuminate\Database\Eloquent\Collection([Job::query()->with(self::EVERYTHING)->findOrFail($id)]))->firstOrFail();
+        return self::joined(new Collection([self::query()->findOrFail($id)]))->firstOrFail();
     }
 
-    /** @return \Illuminate\Database\Eloquent\Collection<int, Job> by date */
-    public static function all(): \Illuminate\Database\Eloquent\Collection
+    /** @return Collection<int, Job> by date */
+    public static function all(): Collection
     {
-        return self::joined(Job::query()->with(self::EVERYTHING)->orderBy('date')->orderBy('covered_from')->get());
+        return self::joined(self::query()->orderBy('date')->orderBy('covered_from')->get());
+    }
+
+    /** @return Builder<Job> with the number of changes to the database at that moment */
+    private static function query(): Builder
+    {
+        return Job::query()->with(self::EVERYTHING)->select('jobs.*')->selectRaw('(select number from changes) as change_number');
     }
 
     /**
      * Gives segments their shots and places, and jobs their place and free shots, from one reading of each.
      *
-     * @param  \Illuminate\Database\Eloquent\Collection<int, Job>  $jobs
-     * @return \Illuminate\Database\Eloquent\Collection<int, Job>
+     * @param  Collection<int, Job>  $jobs
+     * @return Collection<int, Job>
      */
-    private static function joined(\Illuminate\Database\Eloquent\Collection $jobs): \Illuminate\Database\Eloquent\Collection
+    private static function joined(Collection $jobs): Collection
     {
         $ids = $jobs->pluck('place_id')->concat($jobs->flatMap(static fn (Job $job) => $job->segments->pluck('place_id')))->filter()->unique();
         $places = Place::query()->whereIn('id', $ids->all())->get()->keyBy('id');

@@ -22,6 +22,9 @@ use NorthSatchel\Verdicts;
 /** Kit: what goes along, and does it carry the plan? */
 final class KitDesk
 {
+    /** @var array<int, Bag> by job, for this request */
+    private array $bags = [];
+
     /** @var Collection<int, Item>|null the whole shelf, for this request */
     private ?Collection $shelf = null;
 
@@ -105,6 +108,11 @@ final class KitDesk
     }
 
     private function bag(Job $job): Bag
+    {
+        return $this->bags[$job->id] ??= $this->pack($job);
+    }
+
+    private function pack(Job $job): Bag
     {
         $bodies = $lenses = $cells = $cards = $unpacked = [];
         foreach ($job->packing as $entry) {

@@ -17,6 +17,7 @@ use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\DayRuler;
 use NorthSatchel\Plan\Judge\AccessJudge;
 use NorthSatchel\Plan\Judge\AccessWindow;
+use NorthSatchel\Plan\Judge\ChainJudge;
 use NorthSatchel\Plan\Judge\NightJudge;
 use NorthSatchel\Plan\Judge\PeopleJudge;
 use NorthSatchel\Plan\Judge\Separation;
@@ -78,6 +79,7 @@ final class PlanDesk
     public function verdictsOf(Job $job, PlannedDay $day, int $number): Verdicts
     {
         return PlanJudge::of($day)
+            ->with(ChainJudge::of($day))
             ->with(WantsJudge::of($day))
             ->with(PeopleJudge::of($day))
             ->with(SightJudge::of($day, self::separations($job)))

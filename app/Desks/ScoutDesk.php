@@ -69,23 +69,20 @@ final class ScoutDesk
     /** The light on a day that is planned otherwise. */
     public function verdictsOn(Job $job, PlannedDay $day): Verdicts
     {
+        $pairs = [];
         $verdicts = [];
         $spots = $this->spots($job)->keyBy('id');
-        $planned = collect($day->segments)->keyBy('id');
-        foreach ($job->segments as $stored) {
-            $segment = $planned->get($stored->id);
-            $spot = $stored->spot_id === null ? null : $spots->get($stored->spot_id);
-            if (! $segment instanceof Segment) {
-                continue;
-            }
+        $stored = $job->segments->keyBy('id');
+        foreach ($day->segments as $segment) {
+            $spot = $spots->get($segment->wants->spotId ?? 0);
             if ($spot !== null) {
-                $verdicts = [...$verdicts, ...$this->judged(self::spot($spot), $segment, $day->day)];
-            } elseif ($stored->is_outdoor) {
-                $verdicts[] = Verdict::mind('scout.no-spot', "{$stored->title} has no spot yet.", 'It is outdoors: choose a scouted spot, and shadows, direction and exposure are worked out for its minutes.');
+                $pairs[] = [self::spot($spot), $segment];
+            } elseif ($segment->isOutdoor && $stored->has($segment->id)) {
+                $verdicts[] = Verdict::mind('scout.no-spot', "{$segment->title} has no spot yet.", 'It is outdoors: choose a scouted spot, and shadows, direction and exposure are worked out for its minutes.');
             }
         }
 
-        return new Verdicts($verdicts);
+        return new Verdicts([...$this->judged($pairs, $day->day), ...$verdicts]);
     }
 
     public function drawing(LocalDay $day, StoredSpot $spot, int $at): ?SpotPlan
@@ -115,15 +112,26 @@ final class ScoutDesk
 
     /**
      * The judgement walks through the minutes of a segment several times, and no page should wait for it
-     * twice: it is kept for as long as spot, segment and day stay the same.
+     * twice: it is kept for as long as the spots, the segments and the day stay the same.
      *
+     * @param  list<array{Spot, Segment}>  $pairs
      * @return list<Verdict>
      */
-    private function judged(Spot $spot, Segment $segment, LocalDay $day): array
+    private function judged(array $pairs, LocalDay $day): array
     {
-        $key = 'scout-'.hash('xxh128', serialize([$spot, $segment, $day->date, $day->timezone->getName()]));
+        if ($pairs === []) {
+            return [];
+        }
+        $key = 'scout-'.hash('xxh128', serialize([$pairs, $day->date, $day->timezone->getName()]));
 
-        return Cache::remember($key, self::KEPT_S, static fn (): array => iterator_to_array(SpotJudge::of($spot, $segment, $day), false));
+        return Cache::remember($key, self::KEPT_S, static function () use ($pairs, $day): array {
+            $verdicts = [];
+            foreach ($pairs as [$spot, $segment]) {
+                $verdicts = [...$verdicts, ...SpotJudge::of($spot, $segment, $day)];
+            }
+
+            return $verdicts;
+        });
     }
 
     private static function spot(StoredSpot $spot): Spot

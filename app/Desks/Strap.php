@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Desks;
 
 use App\Models\Job;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -13,6 +15,8 @@ use NorthSatchel\Verdicts;
 final class Strap
 {
     public const PHASES = ['brief', 'scout', 'plan', 'people', 'kit', 'day', 'cards', 'copies', 'wrap'];
+
+    private const KEPT_S = 7 * 86400;
 
     /** @var array<int, array<string, Verdicts>> by job and phase, for this request */
     private array $judged = [];
@@ -30,13 +34,30 @@ final class Strap
     public function verdicts(Job $job): array
     {
         return $this->judged[$job->id] ??= [
-            'brief' => $this->brief->verdicts($job),
-            'scout' => $this->scout->verdicts($job),
-            'plan' => $this->plan->verdicts($job),
-            'kit' => $this->kit->verdicts($job),
+            ...$this->kept($job),
             'cards' => $this->cards->verdicts($job),
             'copies' => $this->copies->verdicts($job),
         ];
+    }
+
+    /**
+     * What follows from the database and the day alone is kept until either changes; cards and copies are
+     * looked at anew each time, for they lie on disks.
+     *
+     * @return array<string, Verdicts>
+     */
+    private function kept(Job $job): array
+    {
+        $stamp = ($job->getAttributes()['change_number'] ?? DB::table('changes')->value('number')).' '.BriefDesk::daysTo($job);
+        $key = "verdicts-{$job->id}";
+        $kept = Cache::get($key);
+        if (is_array($kept) && $kept['stamp'] === $stamp) {
+            return $kept['verdicts'];
+        }
+        $verdicts = ['brief' => $this->brief->verdicts($job), 'scout' => $this->scout->verdicts($job), 'plan' => $this->plan->verdicts($job), 'kit' => $this->kit->verdicts($job)];
+        Cache::put($key, ['stamp' => $stamp, 'verdicts' => $verdicts], self::KEPT_S);
+
+        return $verdicts;
     }
 
     /** The findings of one phase; those it has no judge for are empty. */

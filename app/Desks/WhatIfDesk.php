@@ -152,6 +152,9 @@ final class WhatIfDesk
             foreach ($change->before['shots'] as $row) {
                 ShotLine::query()->whereKey($row['id'])->update(['segment_id' => $row['segment_id'], 'position' => $row['position']]);
             }
+            foreach ($change->before['jobs'] ?? [] as $row) {
+                Job::query()->whereKey($row['id'])->update($row);
+            }
             $change->update(['undone_at' => now()]);
         });
     }

@@ -15,7 +15,7 @@ final class PostForm
     {
         return '<?php [$postTo, $postAs] = ['.$expression.', \'post\']; ?>'
             .'<form method="post" action="<?php echo e($postTo); ?>" hx-post="<?php echo e($postTo); ?>" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none">'
-            .'<input type="hidden" name="_token" value="<?php echo csrf_token(); ?>" autocomplete="off">'
-            .'<?php if ($postAs !== \'post\') { echo method_field($postAs); } ?>';
+            .'<input type="hidden" name="_token" value="<?php echo $postToken ??= csrf_token(); ?>" autocomplete="off">'
+            .'<?php if ($postAs !== \'post\') { ?><input type="hidden" name="_method" value="<?php echo e($postAs); ?>"><?php } ?>';
     }
 }

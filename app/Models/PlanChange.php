@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property int $job_id
  * @property string $said
- * @property array{segments: list<array<string, mixed>>, shots: list<array<string, mixed>>} $before
+ * @property array{segments: list<array<string, mixed>>, shots: list<array<string, mixed>>, jobs?: list<array<string, mixed>>} $before
  * @property string|null $undone_at
  */
 final class PlanChange extends Model

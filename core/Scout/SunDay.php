@@ -18,6 +18,8 @@ final class SunDay
 
     private const HALF_DAY_S = 43200;
 
+    private const LOOK_S = 3600;
+
     /** @var array<string, int|null> crossings found so far, by side and elevation */
     private array $crossings = [];
 
@@ -29,11 +31,14 @@ final class SunDay
     public static function of(GeoPoint $place, LocalDay $day): self
     {
         $elevation = static fn (float $at): float => Sun::at($place, $at)->elevationDeg;
+        // Within a day the sun climbs and sinks once, so hourly looks bracket its highest moment.
         $best = (float) $day->startsAt();
-        for ($at = $best; $at <= $day->endsAt(); $at += 900) {
-            $best = $elevation($at) > $elevation($best) ? $at : $best;
+        $highest = $elevation($best);
+        for ($at = $best + self::LOOK_S; $at <= $day->endsAt(); $at += self::LOOK_S) {
+            $now = $elevation($at);
+            [$best, $highest] = $now > $highest ? [$at, $now] : [$best, $highest];
         }
-        $noon = self::extreme($elevation, max((float) $day->startsAt(), $best - 900), min((float) $day->endsAt(), $best + 900));
+        $noon = self::extreme($elevation, max((float) $day->startsAt(), $best - self::LOOK_S), min((float) $day->endsAt(), $best + self::LOOK_S));
 
         return new self($place, (int) round($noon));
     }
@@ -124,13 +129,17 @@ final class SunDay
     private static function extreme(\Closure $of, float $from, float $to): float
     {
         $ratio = (sqrt(5) - 1) / 2;
+        [$a, $b] = [$to - $ratio * ($to - $from), $from + $ratio * ($to - $from)];
+        [$ofA, $ofB] = [$of($a), $of($b)];
         while ($to - $from > 0.2) {
-            $a = $to - $ratio * ($to - $from);
-            $b = $from + $ratio * ($to - $from);
-            if ($of($a) < $of($b)) {
-                $from = $a;
+            if ($ofA < $ofB) {
+                [$from, $a, $ofA] = [$a, $b, $ofB];
+                $b = $from + $ratio * ($to - $from);
+                $ofB = $of($b);
             } else {
-                $to = $b;
+                [$to, $b, $ofB] = [$b, $a, $ofA];
+                $a = $to - $ratio * ($to - $from);
+                $ofA = $of($a);
             }
         }
 

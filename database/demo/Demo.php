@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Place;
 use App\Models\User;
 use Illuminate\Support\Carbon;
+use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\Template\DayTemplate;
 
 /** The whole demo: an owner, the lakeside wedding with its gear, and two jobs that are only begun. */
@@ -33,7 +34,23 @@ final class Demo
         }
         $work->fillIn($studio, DayTemplate::StudioDay, '09:30', '16:45', day: 1);
 
+        self::houses();
+
         return $wedding;
+    }
+
+    /** Three houses to be pictured on one day, in an order that does not work. */
+    private static function houses(): void
+    {
+        foreach ([
+            ['Slope house, to let', 'Slope house', 63.190, 14.640, '09:00', '10:00', '09:00', '12:30'],
+            ['Old dairy, for sale', 'Old dairy', 63.271, 14.333, '10:15', '11:45', '09:30', '10:40'],
+            ['Harbour flat, for sale', 'Harbour flat', 63.179, 14.652, '12:00', '12:45', '11:00', '14:00'],
+        ] as [$name, $place, $latitude, $longitude, $from, $to, $opens, $closes]) {
+            $job = self::begun($name, 'commercial', 'Midnordic Homes', 9, $place, $latitude, $longitude, $from, $to);
+            $job->update(['appointment_from' => $opens, 'appointment_to' => $closes]);
+            $job->segments()->create(['place_id' => $job->place_id, 'title' => 'Rooms and outside', 'start_clock' => $from, 'minutes' => ClockTime::of($to)->minutes - ClockTime::of($from)->minutes, 'priority' => 'must']);
+        }
     }
 
     private static function begun(string $name, string $kind, string $client, int $days, string $place, float $latitude, float $longitude, string $from, string $to): Job

@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Desks\BriefDesk;
+use App\Desks\KitDesk;
+use App\Desks\PlanDesk;
+use App\Desks\ScoutDesk;
+use App\Desks\Strap;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -46,5 +53,36 @@ final class BudgetOfPagesTest extends TestCase
         }
         $this->assertGreaterThan(60_000, $bytes, 'the built files are there');
         $this->assertLessThan(self::BYTES, $bytes);
+    }
+
+    /** Findings are kept until the database changes: every table that the judges read must count its changes. */
+    public function test_every_table_the_findings_are_read_from_counts_its_changes(): void
+    {
+        $this->demo();
+        $read = [];
+        DB::listen(static function (QueryExecuted $query) use (&$read): void {
+            preg_match_all('/(?:from|join) "?(\w+)"?/i', $query->sql, $found);
+            array_push($read, ...$found[1]);
+        });
+        $strap = app(Strap::class);
+        Cache::flush();
+        foreach (BriefDesk::all() as $job) {
+            foreach (['brief' => BriefDesk::class, 'scout' => ScoutDesk::class, 'plan' => PlanDesk::class, 'kit' => KitDesk::class] as $desk) {
+                app($desk)->verdicts($job);
+            }
+        }
+        // What is read along with a job, and judged anew each time.
+        $uncounted = array_diff(array_unique($read), ['camera_checks', 'changes']);
+        $this->assertGreaterThan(10, count($uncounted));
+        foreach ($uncounted as $table) {
+            foreach (['insert', 'update', 'delete'] as $verb) {
+                $this->assertTrue(DB::table('sqlite_master')->where('type', 'trigger')->where('name', "{$table}_counts_{$verb}")->exists(), "{$table} {$verb}");
+            }
+        }
+        $job = BriefDesk::open(1);
+        $this->assertTrue($strap->of($job, 'plan')->has('plan.overlap'));
+        DB::update("update segments set start_clock = '12:00' where title = 'Drinks by the stove'");
+        app()->forgetScopedInstances();
+        $this->assertFalse(app(Strap::class)->of(BriefDesk::open(1), 'plan')->has('plan.overlap'), 'even what no model changed is seen');
     }
 }

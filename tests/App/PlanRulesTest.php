@@ -62,7 +62,7 @@ final class PlanRulesTest extends TestCase
         $ledge = Place::query()->where('name', 'The ledge')->firstOrFail();
         $way = ['from' => $this->job->place_id, 'to' => $ledge->id, 'minutes' => '10', 'parking_minutes' => '5', 'walk_minutes' => '7'];
         $this->post("/jobs/{$this->job->id}/travels", $way)->assertSessionHasNoErrors();
-        $this->get("/jobs/{$this->job->id}/plan")->assertSee('22 min: 10 on the road, 5 parking, 7 walking, 0 loading');
+        $this->get("/jobs/{$this->job->id}/plan?rules=1")->assertSee('22 min: 10 on the road, 5 parking, 7 walking');
         $this->post("/jobs/{$this->job->id}/travels", [...$way, 'to' => $this->job->place_id])->assertSessionHasErrors('to');
         $this->post("/jobs/{$this->job->id}/travels", [...$way, 'walk_minutes' => 'far'])->assertSessionHasErrors('walk_minutes');
 

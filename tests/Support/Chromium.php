@@ -127,6 +127,20 @@ final class Chromium
         $field->sendKeys($text);
     }
 
+    /** Gives a file field a file of this machine. */
+    public function attach(string $id, string $file): void
+    {
+        $this->driver->findElement(WebDriverBy::id($id))->sendKeys($file);
+    }
+
+    /** The page as it would be printed on paper of that size, in millimetres. */
+    public function pdf(int $widthMm, int $heightMm): string
+    {
+        $printed = $this->driver->executeCustomCommand('/session/:sessionId/print', 'POST', ['page' => ['width' => $widthMm / 10, 'height' => $heightMm / 10], 'background' => false, 'shrinkToFit' => false]);
+
+        return (string) base64_decode((string) $printed, true);
+    }
+
     public function key(string $key): void
     {
         $this->driver->executeScript('document.activeElement && document.activeElement.blur()');

@@ -16,7 +16,8 @@ final class JobController
 {
     public function index(Strap $strap): View
     {
-        $jobs = BriefDesk::all()->map(static function (Job $job) use ($strap): array {
+        $all = BriefDesk::all();
+        $jobs = $all->map(static function (Job $job) use ($strap, $all): array {
             $days = BriefDesk::daysTo($job);
 
             return [
@@ -28,6 +29,7 @@ final class JobController
                     $days > 1 => "{$days} days to go",
                     default => abs($days).' days ago',
                 },
+                'sameDay' => $all->where('date', $job->date)->count(),
                 'urgent' => $strap->mostUrgent($job),
                 'open' => $strap->openCount($job),
                 'holes' => $strap->holes($job),

@@ -33,13 +33,15 @@ final class PlanController
         $days = PlanDesk::dayCount($opened);
         $day = min($days - 1, max(0, $request->integer('day')));
         $list = $desk->list($opened, $day);
+        $rules = $request->boolean('rules') || in_array($request->old('_form'), ['way', 'access', 'separation'], true);
 
         return view('plan.show', [
             'job' => $opened,
             'verdicts' => $strap->of($opened, 'plan'),
             'day' => $day,
             'days' => array_map(static fn (int $n): array => ['number' => $n, 'date' => Carbon::parse(PlanDesk::localDay($opened, $n)->date)->format('D j M')], range(0, $days - 1)),
-            'ways' => $desk->ways($opened),
+            'rules' => $rules,
+            'ways' => $rules ? $desk->ways($opened) : [],
             'sets' => $shots->sets($opened),
             'ruler' => $desk->ruler($opened, $day),
             'rulerText' => implode('; ', array_map(static fn (array $row): string => "{$row['from']} to {$row['to']} {$row['segment']->title}", $list)),
@@ -99,14 +101,14 @@ final class PlanController
         ], ['required' => 'This is needed.', 'integer' => 'This must be a whole number of minutes.', 'gate_minutes.between' => 'From 0 to 240 minutes.']);
         $desk->addAccess(BriefDesk::open($job), [...$given, 'day' => (int) ($given['day'] ?? 0), 'gate_minutes' => (int) ($given['gate_minutes'] ?? 0), 'lanes' => $given['lanes'] ?? null]);
 
-        return redirect("/jobs/{$job}/plan")->with('said', "{$given['pass']} is part of the plan.");
+        return redirect("/jobs/{$job}/plan?rules=1")->with('said', "{$given['pass']} is part of the plan.");
     }
 
     public function removeAccess(AccessWindow $window): RedirectResponse
     {
         $window->delete();
 
-        return redirect("/jobs/{$window->job_id}/plan")->with('said', "{$window->pass} is gone from the plan.");
+        return redirect("/jobs/{$window->job_id}/plan?rules=1")->with('said', "{$window->pass} is gone from the plan.");
     }
 
     public function separation(Request $request, Job $job): RedirectResponse
@@ -117,13 +119,13 @@ final class PlanController
         ], ['required' => 'This is needed.', 'different' => 'Two different people.']);
         $job->update(['separations' => [...$job->separations ?? [], ['first' => $given['first'], 'second' => $given['second'], 'until' => isset($given['until']) ? (int) $given['until'] : null]]]);
 
-        return redirect("/jobs/{$job->id}/plan")->with('said', "{$given['first']} and {$given['second']} are kept out of each other's sight.");
+        return redirect("/jobs/{$job->id}/plan?rules=1")->with('said', "{$given['first']} and {$given['second']} are kept out of each other's sight.");
     }
 
     public function removeSeparation(Job $job, int $index): RedirectResponse
     {
         $job->update(['separations' => array_values(array_diff_key($job->separations ?? [], [$index => true]))]);
 
-        return redirect("/jobs/{$job->id}/plan")->with('said', 'They may meet.');
+        return redirect("/jobs/{$job->id}/plan?rules=1")->with('said', 'They may meet.');
     }
 }

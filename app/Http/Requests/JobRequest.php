@@ -28,6 +28,8 @@ final class JobRequest extends FormRequest
             'date' => ['required', 'date_format:Y-m-d'],
             'covered_from' => ['bail', 'required', new ClockRule, $this->existsThatDay(...)],
             'covered_to' => ['bail', 'required', new ClockRule, $this->existsThatDay(...), $this->isAfterStart(...)],
+            'appointment_from' => ['nullable', new ClockRule],
+            'appointment_to' => ['nullable', new ClockRule, $this->isAfterItOpens(...)],
             'place_name' => ['required', 'string', 'max:120'],
             'latitude' => ['nullable', 'required_with:longitude', 'numeric', 'between:-90,90'],
             'longitude' => ['nullable', 'required_with:latitude', 'numeric', 'between:-180,180'],
@@ -64,6 +66,17 @@ final class JobRequest extends FormRequest
             if ($e->field === 'clock') {
                 $fail('This time '.$e->must.'.');
             }
+        }
+    }
+
+    private function isAfterItOpens(string $attribute, mixed $value, Closure $fail): void
+    {
+        try {
+            if ($this->filled('appointment_from') && ClockTime::of((string) $value)->minutes < ClockTime::of((string) $this->input('appointment_from'))->minutes) {
+                $fail('The latest start must not come before the earliest.');
+            }
+        } catch (ImpossibleValue) {
+            // Each has an error of its own.
         }
     }
 

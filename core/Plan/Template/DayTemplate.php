@@ -18,6 +18,7 @@ enum DayTemplate: string
     case StageEvent = 'stage-event';
     case MatchDay = 'match-day';
     case StudioDay = 'studio-day';
+    case Stops = 'stops';
 
     private const GAP = 10;
 
@@ -28,6 +29,7 @@ enum DayTemplate: string
             self::WeddingFirstLook => 'Wedding with a first look before (ceremony, dinner)',
             self::StageEvent => 'Stage event (opening, end)',
             self::MatchDay => 'Match day (kick-off, second half)',
+            self::Stops => 'Several stops in one day (first appointment, last appointment)',
             self::StudioDay => 'Studio day (first setup, end)',
         };
     }
@@ -124,6 +126,9 @@ enum DayTemplate: string
             self::WeddingFirstLook => [[...$ready, $s('First look', 20, $must, isOutdoor: true, shots: ['The turn', 'The two alone']),
                 $s('Portraits of the two', 45, $must, isOutdoor: true, shortMinutes: 25, shots: ['Walking', 'Standing close']), $s('Closest family', 20, $should, shortMinutes: 12), $other, $arrive],
                 $ceremony, [$s('Congratulations', 20, $should, shortMinutes: 10), $groups, $room], $dinner, $evening],
+            self::Stops => [[$s('Load the car by the list', 20, $must, shortMinutes: 15)], $s('First stop', 60, $must, isAnchor: true),
+                [$s('Second stop', 60, $must, shortMinutes: 45), $s('Meal', 20, $should, isBreak: true), $s('Third stop', 60, $must, shortMinutes: 45)],
+                $s('Last stop', 60, $must, isAnchor: true), [$s('Both cards copied', 30, $must)]],
             self::StageEvent => [[$s('Arrive, light and positions', 60, $must, shortMinutes: 40), $s('Portraits behind the stage', 20, $should, shortMinutes: 10), $s('Meal', 20, $should, isBreak: true)],
                 $s('Opening', 20, $must, isAnchor: true, shots: ['Full stage from the back', 'First speaker']), [$s('Programme, audience and details', 60, $must, shortMinutes: 40)],
                 $s('End and applause', 15, $must, isAnchor: true, shots: ['Applause from the stage']), [$s('Guests and farewells', 30, $nice, shortMinutes: 15)]],

@@ -18,6 +18,10 @@
             <x-field name="covered_from" label="Covered from" class="figures" :value="$job?->covered_from" placeholder="10:00" required />
             <x-field name="covered_to" label="until" class="figures" :value="$job?->covered_to" placeholder="23:00" hint="after midnight: 25:30" required />
         </div>
+        <div class="grid gap-3 sm:grid-cols-2">
+            <x-field name="appointment_from" label="May start from" class="figures" :value="$job?->appointment_from" hint="where there are several jobs that day" />
+            <x-field name="appointment_to" label="and until" class="figures" :value="$job?->appointment_to" hint="left empty: as planned" />
+        </div>
         <x-field name="place_name" label="Main place" :value="$place?->name" required maxlength="120" />
         <div class="grid gap-3 sm:grid-cols-2">
             <x-field name="latitude" label="Latitude, north positive" class="figures" :value="$place?->latitude" inputmode="decimal" />

@@ -1,4 +1,4 @@
-@props(['title', 'job' => null, 'phase' => null, 'verdicts' => null])
+@props(['title', 'job' => null, 'phase' => null, 'verdicts' => null, 'at' => null])
 @php
     $isDim = request()->cookie('look') === 'dim';
     $holes = $job ? app(App\Desks\Strap::class)->holes($job) : [];
@@ -75,7 +75,7 @@
                 <div class="margin-bar"><span class="text-signal">{{ $counts['stop'] }} stop</span><span class="text-amber">{{ $counts['fix'] }} fix</span><span class="text-lake">{{ $counts['mind'] }} mind</span><span class="text-moss">{{ $counts['fine'] }} fine</span></div>
                 <h2 class="margin-title mb-1">Findings</h2>
                 <div class="margin-list">
-                    @forelse ($verdicts as $verdict)<x-verdict :verdict="$verdict" :job="$job" />@empty<p class="text-faint">Nothing to say.</p>@endforelse
+                    @forelse ($verdicts as $verdict)<x-verdict :verdict="$verdict" :job="$job" :at="$at" />@empty<p class="text-faint">Nothing to say.</p>@endforelse
                 </div>
             </aside>
         @endif

@@ -1,5 +1,5 @@
-@props(['verdict', 'job' => null])
-@php $way = $verdict->remedy === null ? null : App\Http\RemedyRoutes::of($verdict->remedy, $job); @endphp
+@props(['verdict', 'job' => null, 'at' => null])
+@php $way = $verdict->remedy === null ? null : ($at && $verdict->remedy->action === 'days.order' ? new App\Http\RemedyRoute($at.'/order', request()->only(['from', 'home'])) : App\Http\RemedyRoutes::of($verdict->remedy, $job)); @endphp
 <article class="verdict {{ $verdict->severity->value }}" data-code="{{ $verdict->code }}">
     <x-severity-mark :severity="$verdict->severity" />
     <span class="word">{{ ucfirst($verdict->severity->value) }}</span>

@@ -6,6 +6,7 @@
                 <div class="figures">
                     <div class="text-2xl font-semibold leading-tight">{{ $entry['date'] }}</div>
                     <div class="text-faint">{{ $entry['when'] }}</div>
+                    @if ($entry['sameDay'] > 1)<a href="/days/{{ $job->date }}" class="text-sm">{{ $entry['sameDay'] }} jobs: which first?</a>@endif
                 </div>
                 <div class="min-w-0">
                     <h2 class="text-lg"><a href="/jobs/{{ $job->id }}/brief">{{ $job->name }}</a></h2>

@@ -1,9 +1,9 @@
-<details class="slab mt-4" @if (in_array(old('_form'), ['way', 'access', 'separation'], true) || $open === -1) open @endif>
-    <summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Ways, passes, and who must not meet</summary>
+<section class="slab mt-4" id="rules">
+    <h2 class="mb-2">Ways, passes, and who must not meet</h2>
     @php $known = collect($ways)->flatMap(fn ($w) => [$w['from'], $w['to']])->push($job->place)->unique('id'); @endphp
     <h3 class="font-bold mt-2">Ways</h3>
     @if ($ways === [])<p class="text-faint">All segments are at one place.</p>@else
-        <ul>@foreach ($ways as $way)<li class="border-t border-rule py-1"><b>{{ $way['from']->name }} → {{ $way['to']->name }}</b> <span class="figures text-faint">@if ($way['minutes'] === null)not known{{ $way['estimate'] ? ', about '.$way['estimate'].' min by the map' : '' }}@else{{ $way['minutes'] }} min{{ $way['way'] ? ': '.$way['way']->minutes.' on the road, '.$way['way']->parking_minutes.' parking, '.$way['way']->walk_minutes.' walking, '.$way['way']->loading_minutes.' loading' : '' }}@endif</span></li>@endforeach</ul>
+        <ul>@foreach ($ways as $way)<li class="border-t border-rule py-1"><b>{{ $way['from']->name }} → {{ $way['to']->name }}</b> <span class="figures text-faint">@if ($way['minutes'] === null)not known{{ $way['estimate'] ? ', about '.$way['estimate'].' min by the map' : '' }}@else{{ $way['minutes'] }} min{{ $way['way'] ? ': '.collect(['on the road' => $way['way']->minutes, 'parking' => $way['way']->parking_minutes, 'walking' => $way['way']->walk_minutes, 'loading' => $way['way']->loading_minutes])->filter()->map(fn ($m, $what) => "{$m} {$what}")->implode(', ') : '' }}@endif</span></li>@endforeach</ul>
         <x-form :action="'/jobs/'.$job->id.'/travels'" class="grid gap-3 grid-cols-2 sm:grid-cols-[1.5fr_1.5fr_1fr_1fr_1fr_1fr_auto] items-start mt-2">
             <input type="hidden" name="_form" value="way">
             @foreach (['from' => 'From', 'to' => 'to'] as $end => $label)<x-field bag="way" :id="'way-'.$end" :name="$end" :label="$label" type="select">@foreach ($known as $place)<option value="{{ $place->id }}" @selected((int) old($end) === $place->id || (old($end) === null && $end === 'to' && $loop->index === 1))>{{ $place->name }}</option>@endforeach</x-field>@endforeach
@@ -35,4 +35,4 @@
         <button class="button sm:mt-6">Keep them apart</button>
     </x-form>
     <p class="text-faint text-sm">None of this stands on any sheet.</p>
-</details>
+</section>

@@ -120,6 +120,10 @@
             <button class="button">Take them</button>
         </x-form>
     </details>
-    @include('plan._rules')
+    @if ($rules)
+        @include('plan._rules')
+    @else
+        <p class="mt-4"><a class="button" href="?day={{ $day }}&amp;rules=1#rules" hx-get="?day={{ $day }}&amp;rules=1" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:#rules:top">Ways, passes, and who must not meet</a></p>
+    @endif
     <section class="slab mt-4"><h2 class="mb-2">A new segment</h2>@include('plan._segment-form', ['segment' => null])</section>
 </x-page>

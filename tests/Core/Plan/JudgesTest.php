@@ -8,6 +8,7 @@ use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\Judge\AccessJudge;
 use NorthSatchel\Plan\Judge\AccessWindow;
+use NorthSatchel\Plan\Judge\ChainJudge;
 use NorthSatchel\Plan\Judge\CuedShot;
 use NorthSatchel\Plan\Judge\CueJudge;
 use NorthSatchel\Plan\Judge\NightJudge;
@@ -170,6 +171,24 @@ final class JudgesTest extends TestCase
         ]);
         $this->assertSame(['lead' => [1, 3], 'second' => [1, 2]], array_map(static fn (array $lane): array => array_map(static fn (Segment $s): int => $s->id, $lane), $day->lanes()));
         $this->assertSame(10, DayPasses::of($day)->slack(1), 'the second has less to spare');
+    }
+
+    /**
+     * Three activities of 40, 25 and 30 minutes and a way of 20 before an event at 12:30, begun at 10:00: 35 to
+     * spare; and a shorter side chain with more.
+     */
+    public function test_the_critical_chain_is_the_one_with_the_least_slack(): void
+    {
+        $segments = [
+            self::segment(1, '10:00', 40), self::segment(2, '10:40', 25), self::segment(3, '11:05', 30), self::segment(4, '12:30', 30, place: self::FIELD, isAnchor: true),
+            self::segment(5, '10:00', 30, lane: 'second'), self::segment(6, '12:30', 30, lane: 'second', isAnchor: true),
+        ];
+        $verdict = self::only(ChainJudge::of(self::day($segments)));
+        $this->assertSame(35, $verdict?->figures['slack_minutes']);
+        $this->assertStringStartsWith('Part 1 → Part 2 → Part 3 → Part 4: 95 min', (string) $verdict?->because);
+        $segments[2] = self::segment(3, '11:55', 30);
+        $this->assertStringContainsString('already 15 min late', (string) self::only(ChainJudge::of(self::day($segments)))?->finding);
+        $this->assertStringStartsWith('Part 3 → Part 4', (string) self::only(ChainJudge::of(self::day($segments)))?->because);
     }
 
     public function test_golden_light_daylight_and_dark_are_held_against_the_sun(): void
