@@ -33,6 +33,7 @@ try {
     $browser->press('Sign in');
     $browser->see('Sign out');
     $take('jobs', '/');
+    $take('days', '/', before: static fn (Chromium $b) => $b->press('3 jobs: which first?'));
     $take('brief', '/jobs/1/brief');
     $take('scout', '/jobs/1/scout');
     $take('what-if', '/jobs/1/what-if?segment=5&late=60');

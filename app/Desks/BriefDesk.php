@@ -38,7 +38,10 @@ final class BriefDesk
     /** @return Builder<Job> with the number of changes to the database at that moment */
     private static function query(): Builder
     {
-        return Job::query()->with(self::EVERYTHING)->select('jobs.*')->selectRaw('(select number from changes) as change_number');
+        $query = Job::query()->with(self::EVERYTHING);
+        $query->select('jobs.*')->selectRaw('(select number from changes) as change_number');
+
+        return $query;
     }
 
     /**
