@@ -98,10 +98,10 @@ final class ScoutDesk
         return StoredSpot::query()->create([...$fields, 'scouted_on' => $fields['scouted_on'] ?? now()->format('Y-m-d')]);
     }
 
-    /** Its own coordinates, else its place's. */
+    /** Its own coordinates, else its place's with the offset. */
     public static function point(StoredSpot $spot): ?GeoPoint
     {
-        return $spot->latitude === null || $spot->longitude === null ? PlanDesk::point($spot->place) : GeoPoint::of($spot->latitude, $spot->longitude);
+        return $spot->latitude === null || $spot->longitude === null ? PlanDesk::point($spot->place)?->moved($spot->east_m ?? 0.0, $spot->north_m ?? 0.0) : GeoPoint::of($spot->latitude, $spot->longitude);
     }
 
     /** @param  array<string, mixed>  $fields */

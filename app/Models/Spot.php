@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $scouted_on
  * @property float|null $latitude
  * @property float|null $longitude
+ * @property float|null $east_m  from its place, where it has no coordinates of its own
+ * @property float|null $north_m
  * @property string|null $power
  * @property string|null $background
  * @property string|null $plan_b
@@ -39,7 +41,7 @@ final class Spot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['facing_deg' => 'float', 'room_m' => 'float', 'is_indoor' => 'bool', 'latitude' => 'float', 'longitude' => 'float'];
+        return ['facing_deg' => 'float', 'room_m' => 'float', 'is_indoor' => 'bool', 'latitude' => 'float', 'longitude' => 'float', 'east_m' => 'float', 'north_m' => 'float'];
     }
 
     /** @return BelongsTo<Place, $this> */

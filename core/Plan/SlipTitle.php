@@ -8,7 +8,7 @@ namespace NorthSatchel\Plan;
 final readonly class SlipTitle
 {
     /** Of the condensed type at the size of a slip. */
-    private const LETTER_WIDTH = 6.0;
+    private const LETTER_WIDTH = 5.6;
 
     private const LETTER_UPRIGHT = 5.4;
 

@@ -9,6 +9,8 @@ use NorthSatchel\ImpossibleValue;
 /** A spot on the Earth, degrees, north and east positive. */
 final readonly class GeoPoint
 {
+    private const METRES_A_DEGREE = 111_194.93;
+
     private function __construct(public float $latitudeDeg, public float $longitudeDeg) {}
 
     /** @throws ImpossibleValue outside ±90° and ±180° */
@@ -22,5 +24,14 @@ final readonly class GeoPoint
         }
 
         return new self($latitudeDeg, $longitudeDeg);
+    }
+
+    /** The point so many metres to the east and north, near enough on a sphere of 6371 km for a site. */
+    public function moved(float $eastM, float $northM): self
+    {
+        $latitude = max(-90.0, min(90.0, $this->latitudeDeg + $northM / self::METRES_A_DEGREE));
+        $longitude = $this->longitudeDeg + $eastM / (self::METRES_A_DEGREE * max(1e-6, cos(deg2rad($this->latitudeDeg))));
+
+        return new self($latitude, $longitude - 360 * floor(($longitude + 180) / 360));
     }
 }

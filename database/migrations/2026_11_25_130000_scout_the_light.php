@@ -14,6 +14,8 @@ return new class extends Migration
         Schema::table('spots', function (Blueprint $table): void {
             $table->double('latitude')->nullable();
             $table->double('longitude')->nullable();
+            $table->double('east_m')->nullable();
+            $table->double('north_m')->nullable();
             $table->string('power')->nullable();
             $table->string('background')->nullable();
             $table->string('plan_b')->nullable();

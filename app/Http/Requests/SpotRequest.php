@@ -26,6 +26,8 @@ final class SpotRequest extends FormRequest
             'place_id' => ['required', 'integer', 'exists:places,id'],
             'latitude' => ['nullable', 'required_with:longitude', 'numeric', 'between:-90,90'],
             'longitude' => ['nullable', 'required_with:latitude', 'numeric', 'between:-180,180'],
+            'east_m' => ['nullable', 'numeric', 'between:-20000,20000'],
+            'north_m' => ['nullable', 'numeric', 'between:-20000,20000'],
             'facing_deg' => ['nullable', 'numeric', 'min:0', 'lt:360'],
             'room_m' => ['nullable', 'numeric', 'between:0,1000'],
             'notes' => ['nullable', 'string', 'max:2000'],
@@ -51,6 +53,8 @@ final class SpotRequest extends FormRequest
             'latitude.between' => 'A latitude lies between -90 and 90, north positive.',
             'longitude.between' => 'A longitude lies between -180 and 180, east positive.',
             'required_with' => 'Give both coordinates, or neither.',
+            'east_m.between' => 'Within 20 km of its place; negative is west.',
+            'north_m.between' => 'Within 20 km of its place; negative is south.',
             'scouted_on.date_format' => 'This must be a day of the calendar.',
             'room_m.between' => 'From 0 to 1000 metres.',
         ];

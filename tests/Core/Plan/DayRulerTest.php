@@ -105,7 +105,7 @@ final class DayRulerTest extends TestCase
         $this->assertStringStartsWith('Grand', $slips[2]['upright'][0]);
         foreach ($slips as $slip) {
             foreach ($slip['lines'] as $line) {
-                $this->assertLessThanOrEqual($slip['width'], mb_strlen($line) * 6.0 + 9);
+                $this->assertLessThanOrEqual($slip['width'], mb_strlen($line) * 5.6 + 9);
             }
             foreach ($slip['upright'] as $line) {
                 $this->assertLessThanOrEqual($slip['height'], mb_strlen($line) * 5.4 + 9);

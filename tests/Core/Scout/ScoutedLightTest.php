@@ -10,6 +10,7 @@ use NorthSatchel\Plan\LightWanted;
 use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
 use NorthSatchel\Scout\Bearing;
 use NorthSatchel\Scout\GeoPoint;
@@ -160,6 +161,15 @@ final class ScoutedLightTest extends TestCase
             } catch (ImpossibleValue $e) {
                 $this->assertSame('windows', $e->field);
             }
+        }
+    }
+
+    /** Against the haversine formula, which the offset does not use. */
+    public function test_an_offset_of_a_place_is_as_far_as_it_says(): void
+    {
+        foreach ([[47.1, 13.2, 300, 400, 500], [-62.0, 179.999, 3000, 0, 3000], [0.0, 0.0, -60, 80, 100]] as [$latitude, $longitude, $east, $north, $metres]) {
+            $place = GeoPoint::of($latitude, $longitude);
+            $this->assertEqualsWithDelta($metres, Travels::straightKm($place, $place->moved($east, $north)) * 1000, $metres / 1000);
         }
     }
 
