@@ -126,6 +126,50 @@ final readonly class Fields
     }
 
     /**
+     * A list of some numbers above a limit.
+     *
+     * @return non-empty-list<float>
+     *
+     * @throws Refusal
+     */
+    public function someNumbers(string $name, float $above, string $must): array
+    {
+        $numbers = [];
+        foreach ($this->items($name, $must, false) as $index => $value) {
+            if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value) || $value <= $above) {
+                throw Refusal::of("{$this->path}{$name}[{$index}]", "must be a number above {$above}");
+            }
+            $numbers[] = (float) $value;
+        }
+
+        return $numbers === [] ? throw Refusal::of($this->path.$name, $must) : $numbers;
+    }
+
+    /**
+     * A list of pairs of ids that are there; empty where it is absent.
+     *
+     * @param  list<string>  $among
+     * @return list<array{string, string}>
+     *
+     * @throws Refusal
+     */
+    public function pairs(string $name, array $among): array
+    {
+        $pairs = [];
+        foreach ($this->items($name, 'must be a list of pairs', true) as $index => $pair) {
+            if (! is_array($pair) || count($pair) !== 2 || ! is_string($pair[0] ?? null) || ! is_string($pair[1] ?? null) || $pair[0] === $pair[1]) {
+                throw Refusal::of("{$this->path}{$name}[{$index}]", 'must be two different ids');
+            }
+            if (! in_array($pair[0], $among, true) || ! in_array($pair[1], $among, true)) {
+                throw Refusal::of("{$this->path}{$name}[{$index}]", 'must be ids that are there');
+            }
+            $pairs[] = [$pair[0], $pair[1]];
+        }
+
+        return $pairs;
+    }
+
+    /**
      * True or false; false where it is absent.
      *
      * @throws Refusal

@@ -1,0 +1,294 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People\Order;
+
+use NorthSatchel\ImpossibleValue;
+
+/**
+ * The groups and people as sets of bits: people with the same groups are one with the sum of their weights,
+ * and who never waits (in every group, or called and in one only) is left out.
+ */
+final class OrderProblem
+{
+    public const MOST_BITS = 62;
+
+    private const CHUNK = 12;
+
+    public readonly int $count;
+
+    /** @var array<int, int> by group, its people as bits */
+    public array $people = [];
+
+    /** @var array<int, int|float> by group */
+    public array $minutes = [];
+
+    /** @var array<int, int> by group, the groups that must come before it as bits */
+    public array $before = [];
+
+    /** @var array<int, int> by group, the groups that it must come before as bits */
+    public array $after = [];
+
+    /**
+     * By group, the groups that hold all of its people and more, as bits (of equal ones the earlier).
+     *
+     * @var array<int, int>
+     */
+    public array $within = [];
+
+    /** @var array<int, int> by group; groups of one kind hold the same ends of the pairs */
+    public array $kinds = [];
+
+    /** @var array<int, int> by group, which of the people that must not meet are in it, as bits of the pairs' ends */
+    public array $ends = [];
+
+    /** @var list<int|float> by merged person */
+    public array $weights = [];
+
+    /** @var list<int> by merged person, the groups as bits */
+    public array $groupsOf = [];
+
+    /** Whether some people were left out because there are too many different ones: then costs are only bounds. */
+    public bool $isPartial = false;
+
+    /** @var list<list<int|float>> weights of chunks of people */
+    private array $weightTables = [];
+
+    /** @var list<array{list<int>, int|float}> all merged people that can wait: as bits where they fit, and here for the true cost */
+    private array $everybody = [];
+
+    /**
+     * @param  list<Group>  $groups
+     * @param  array<string, int|float>  $weights  by person id; 1 where absent
+     * @param  list<array{string, string}>  $precedence  group ids, the first earlier
+     * @param  list<array{string, string}>  $apart  person ids
+     *
+     * @throws ImpossibleValue for an unknown id, a group with both of a pair, or a cycle
+     */
+    public function __construct(
+        public readonly Presence $presence,
+        public readonly array $groups,
+        array $weights,
+        array $precedence,
+        public readonly array $apart,
+    ) {
+        $this->count = count($groups);
+        if ($this->count > self::MOST_BITS) {
+            throw ImpossibleValue::of('groups', 'must be '.self::MOST_BITS.' at most');
+        }
+        $this->mergePeople($weights);
+        foreach ($this->people as $g => $people) {
+            $this->within[$g] = 0;
+            foreach ($this->people as $other => $more) {
+                $isWithin = ($people & ~$more) === 0 && ($people !== $more || $other < $g);
+                $this->within[$g] |= $isWithin && $other !== $g ? 1 << $other : 0;
+            }
+        }
+        $this->readPrecedence($precedence);
+        $this->readPairs();
+        $this->buildTables();
+    }
+
+    public function all(): int
+    {
+        return (1 << $this->count) - 1;
+    }
+
+    /** The weight of a set of merged people. */
+    public function weight(int $people): int|float
+    {
+        $sum = 0;
+        for ($i = 0; $people !== 0; $i++, $people >>= self::CHUNK) {
+            $sum += $this->weightTables[$i][$people & 0xFFF];
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Weighted person-minutes of waiting, of everybody.
+     *
+     * @param  list<int>  $order  indexes of groups
+     */
+    public function waiting(array $order): int|float
+    {
+        $at = [];
+        $time = 0;
+        foreach ($order as $index) {
+            $at[$index] = $time;
+            $time += $this->minutes[$index];
+        }
+        $waiting = 0;
+        foreach ($this->everybody as [$indexes, $weight]) {
+            $from = $this->presence === Presence::Gathered ? 0 : PHP_INT_MAX;
+            $to = 0;
+            $inFrame = 0;
+            foreach ($indexes as $index) {
+                $from = min($from, $at[$index]);
+                $to = max($to, $at[$index] + $this->minutes[$index]);
+                $inFrame += $this->minutes[$index];
+            }
+            $waiting += $weight * ($to - $from - $inFrame);
+        }
+
+        return $waiting;
+    }
+
+    /**
+     * Waiting of the merged people alone, quickly; the same unless some were left out.
+     *
+     * @param  list<int>  $order
+     */
+    public function quickWaiting(array $order): int|float
+    {
+        /** @var array<int, int> $later */
+        $later = [];
+        $rest = 0;
+        for ($i = $this->count - 1; $i >= 0; $i--) {
+            $later[$i] = $rest;
+            $rest |= $this->people[$order[$i]];
+        }
+        $started = 0;
+        $waiting = 0;
+        $isGathered = $this->presence === Presence::Gathered;
+        foreach ($order as $i => $index) {
+            $waits = ($later[$i] ?? 0) & ~$this->people[$index] & ($isGathered ? -1 : $started);
+            $started |= $this->people[$index];
+            $waiting += $waits === 0 ? 0 : $this->minutes[$index] * $this->weight($waits);
+        }
+
+        return $waiting;
+    }
+
+    public function isMeeting(int $first, int $then): bool
+    {
+        // Each pair has two bits: one's end in the first group and the other's in the next.
+        $swapped = (($this->ends[$then] & 0x1555555555555555) << 1) | (($this->ends[$then] >> 1) & 0x1555555555555555);
+
+        return ($this->ends[$first] & $swapped) !== 0;
+    }
+
+    /** @param  list<int>  $order */
+    public function meetings(array $order): int
+    {
+        $count = 0;
+        for ($i = 1; $i < count($order); $i++) {
+            $count += $this->isMeeting($order[$i - 1], $order[$i]) ? 1 : 0;
+        }
+
+        return $count;
+    }
+
+    /** @param  list<int>  $order */
+    public function keepsPrecedence(array $order): bool
+    {
+        $done = 0;
+        foreach ($order as $index) {
+            if (($this->before[$index] & ~$done) !== 0) {
+                return false;
+            }
+            $done |= 1 << $index;
+        }
+
+        return true;
+    }
+
+    /** @param  array<string, int|float>  $weights */
+    private function mergePeople(array $weights): void
+    {
+        $groupsOf = [];
+        foreach ($this->groups as $index => $group) {
+            $this->minutes[] = $group->minutes;
+            foreach ($group->people as $person) {
+                $groupsOf[$person] = ($groupsOf[$person] ?? 0) | (1 << $index);
+            }
+        }
+        $merged = [];
+        foreach ($groupsOf as $person => $groups) {
+            $isAlways = $groups === $this->all();
+            $isOnce = $this->presence === Presence::Called && ($groups & ($groups - 1)) === 0;
+            $weight = $weights[$person] ?? 1;
+            if (! $isAlways && ! $isOnce && $weight > 0) {
+                $merged[$groups] = ($merged[$groups] ?? 0) + $weight;
+            }
+        }
+        arsort($merged);
+        $this->people = array_fill(0, $this->count, 0);
+        foreach ($merged as $groups => $weight) {
+            $indexes = array_values(array_filter(array_keys($this->minutes), static fn (int $g): bool => ($groups & (1 << $g)) !== 0));
+            $this->everybody[] = [$indexes, $weight];
+            $bit = count($this->groupsOf);
+            if ($bit >= self::MOST_BITS) {
+                $this->isPartial = true;
+
+                continue;
+            }
+            $this->groupsOf[] = $groups;
+            $this->weights[] = $weight;
+            foreach ($indexes as $index) {
+                $this->people[$index] |= 1 << $bit;
+            }
+        }
+    }
+
+    /** @param  list<array{string, string}>  $precedence */
+    private function readPrecedence(array $precedence): void
+    {
+        $index = array_flip(array_map(static fn (Group $g): string => $g->id, $this->groups));
+        $this->before = $this->after = array_fill(0, $this->count, 0);
+        foreach ($precedence as [$first, $then]) {
+            foreach ([$first, $then] as $id) {
+                if (! isset($index[$id])) {
+                    throw ImpossibleValue::of('before', "must name groups of the list, and {$id} is none");
+                }
+            }
+            $this->before[$index[$then]] |= 1 << $index[$first];
+            $this->after[$index[$first]] |= 1 << $index[$then];
+        }
+        $done = 0;
+        do {
+            $was = $done;
+            foreach ($this->before as $group => $needed) {
+                $done |= ($needed & ~$done) === 0 ? 1 << $group : 0;
+            }
+        } while ($done !== $was);
+        if ($done !== $this->all()) {
+            throw ImpossibleValue::of('before', 'must not run in a circle');
+        }
+    }
+
+    private function readPairs(): void
+    {
+        if (count($this->apart) > 31) {
+            throw ImpossibleValue::of('never_together', 'must be 31 pairs at most');
+        }
+        $this->ends = array_fill(0, $this->count, 0);
+        foreach ($this->groups as $index => $group) {
+            foreach ($this->apart as $pair => [$one, $other]) {
+                $hasOne = in_array($one, $group->people, true);
+                $hasOther = in_array($other, $group->people, true);
+                if ($hasOne && $hasOther) {
+                    throw ImpossibleValue::of('never_together', "must not be in one group: {$one} and {$other} are both in {$group->id}");
+                }
+                $this->ends[$index] |= ($hasOne ? 1 << (2 * $pair) : 0) | ($hasOther ? 2 << (2 * $pair) : 0);
+            }
+        }
+        $kinds = array_flip(array_values(array_unique($this->ends)));
+        $this->kinds = array_map(static fn (int $ends): int => $kinds[$ends], $this->ends);
+    }
+
+    private function buildTables(): void
+    {
+        for ($from = 0; $from < self::MOST_BITS; $from += self::CHUNK) {
+            $table = [0];
+            for ($bit = 0; $bit < self::CHUNK; $bit++) {
+                $weight = $this->weights[$from + $bit] ?? 0;
+                foreach ($table as $sum) {
+                    $table[] = $sum + $weight;
+                }
+            }
+            $this->weightTables[] = $table;
+        }
+    }
+}

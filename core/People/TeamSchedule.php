@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+use NorthSatchel\ImpossibleValue;
+
+/**
+ * Teams first, then their players, on one light set or two. With two it is a two-machine flow shop: the order
+ * that finishes earliest is S. M. Johnson's (1954), whatever the number of teams.
+ */
+final readonly class TeamSchedule
+{
+    /**
+     * @param  list<Team>  $order
+     * @param  list<array{team: string, isTeam: bool, from: float, to: float, set: int}>  $segments  minutes from the start
+     */
+    private function __construct(public array $order, public float $finishMinutes, public array $segments) {}
+
+    /**
+     * @param  list<Team>  $teams
+     *
+     * @throws ImpossibleValue
+     */
+    public static function of(array $teams, int $lightSets): self
+    {
+        if ($lightSets !== 1 && $lightSets !== 2) {
+            throw ImpossibleValue::of('light_sets', 'must be 1 or 2');
+        }
+        $order = $lightSets === 2 ? self::johnson($teams) : $teams;
+        $segments = [];
+        $first = $second = 0.0;
+        foreach ($order as $team) {
+            $start = $lightSets === 1 ? $second : $first;
+            $first = $start + $team->teamMinutes;
+            $segments[] = ['team' => $team->id, 'isTeam' => true, 'from' => $start, 'to' => $first, 'set' => 1];
+            $from = max($first, $second);
+            $second = $from + $team->playerMinutes();
+            $segments[] = ['team' => $team->id, 'isTeam' => false, 'from' => $from, 'to' => $second, 'set' => $lightSets];
+        }
+
+        return new self($order, max($first, $second), $segments);
+    }
+
+    /**
+     * Teams whose picture is the shorter part go first, the shortest picture first; the others last, the longest
+     * players first.
+     *
+     * @param  list<Team>  $teams
+     * @return list<Team>
+     */
+    private static function johnson(array $teams): array
+    {
+        $isEarly = static fn (Team $t): bool => $t->teamMinutes < $t->playerMinutes();
+        $early = array_values(array_filter($teams, $isEarly));
+        $late = array_values(array_filter($teams, static fn (Team $t): bool => ! $isEarly($t)));
+        usort($early, static fn (Team $a, Team $b): int => $a->teamMinutes <=> $b->teamMinutes);
+        usort($late, static fn (Team $a, Team $b): int => $b->playerMinutes() <=> $a->playerMinutes());
+
+        return [...$early, ...$late];
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\People;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\FramesNeeded;
+use NorthSatchel\People\Team;
+use NorthSatchel\People\TeamSchedule;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class FramesAndTeamsTest extends TestCase
+{
+    /** Common practice, no source: 8 to 10 frames of a big group. P. Svenson and N. Barnes, CSIRO, 2006: people ÷ 3, ÷ 2. */
+    public function test_frames_against_blinks(): void
+    {
+        $twenty = FramesNeeded::of(20, true, 0.99, 0.005);
+        $this->assertSame([9, null], [$twenty->frames, $twenty->ruleOfThumb]);
+        $this->assertSame([4, 6], [FramesNeeded::of(12, true, 0.9, 0.005)->ruleOfThumb, FramesNeeded::of(12, false, 0.9, 0.005)->ruleOfThumb]);
+        $this->assertSame(7, FramesNeeded::of(19, true, 0.9, 0.005)->ruleOfThumb);
+        // One person, a blink of a quarter of a second every six: q = (0.25 + t) / 6.
+        $this->assertEqualsWithDelta(1 - 0.26 / 6, FramesNeeded::of(1, true, 0.5, 0.01)->chancePerFrame, 1e-12);
+        $this->assertNull(FramesNeeded::of(5, true, 0.9, 6.0)->frames, 'in six seconds everybody blinks');
+    }
+
+    public function test_so_many_frames_are_enough_and_one_fewer_is_not(): void
+    {
+        foreach ([[1, 0.99], [7, 0.5], [40, 0.95], [150, 0.9], [300, 0.99]] as [$people, $confidence]) {
+            $found = FramesNeeded::of($people, true, $confidence, 0.004);
+            $chance = static fn (int $frames): float => 1 - (1 - $found->chancePerFrame) ** $frames;
+            $this->assertGreaterThanOrEqual($confidence, $chance((int) $found->frames));
+            $this->assertTrue($found->frames === 1 || $chance((int) $found->frames - 1) < $confidence);
+        }
+    }
+
+    /** Every order of up to six teams is tried (S. M. Johnson, 1954). */
+    public function test_two_light_sets_finish_as_early_as_any_order_can(): void
+    {
+        $random = new Randomizer(new Mt19937(8));
+        for ($run = 0; $run < 40; $run++) {
+            $teams = [];
+            for ($i = 0, $count = $random->getInt(1, 6); $i < $count; $i++) {
+                $teams[] = new Team("t{$i}", $random->getInt(0, 15), $random->getInt(1, 10), $random->getInt(20, 120));
+            }
+            $best = INF;
+            foreach (self::orders($teams) as $order) {
+                $first = $second = 0.0;
+                foreach ($order as $team) {
+                    $first += $team->teamMinutes;
+                    $second = max($first, $second) + $team->playerMinutes();
+                }
+                $best = min($best, max($first, $second));
+            }
+            $found = TeamSchedule::of($teams, 2);
+            $this->assertEqualsWithDelta($best, $found->finishMinutes, 1e-9, "run {$run}");
+            $this->assertCount(2 * count($teams), $found->segments);
+        }
+    }
+
+    /**
+     * @param  list<Team>  $teams
+     * @return \Generator<list<Team>>
+     */
+    private static function orders(array $teams): \Generator
+    {
+        if ($teams === []) {
+            yield [];
+        }
+        foreach ($teams as $i => $first) {
+            $rest = $teams;
+            unset($rest[$i]);
+            foreach (self::orders(array_values($rest)) as $order) {
+                yield [$first, ...$order];
+            }
+        }
+    }
+
+    public function test_one_set_does_everything_in_turn_and_a_set_does_one_thing_at_a_time(): void
+    {
+        $teams = [new Team('a', 10, 3, 60), new Team('b', 4, 5, 30)];
+        $one = TeamSchedule::of($teams, 1);
+        $this->assertSame(20.0, $one->finishMinutes);
+        $this->assertSame([1, 1, 1, 1], array_column($one->segments, 'set'));
+        $at = 0.0;
+        foreach ($one->segments as $segment) {
+            $this->assertSame($at, $segment['from']);
+            $at = $segment['to'];
+        }
+        $this->assertSame(0.0, TeamSchedule::of([], 2)->finishMinutes);
+        $this->expectException(ImpossibleValue::class);
+        TeamSchedule::of($teams, 3);
+    }
+}
