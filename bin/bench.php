@@ -149,6 +149,20 @@ function benchCopy(int $megabytes): bool
 }
 
 /** The heavy topics of compute at their ordinary size, against the lightest one: what is left is the computing. */
+/** A list of nested and disjoint groups of a made-up family. */
+function familyOf(int $groups, int $people): array
+{
+    $sets = [range(1, $people)];
+    for ($at = 0; count($sets) < $groups && isset($sets[$at]); $at++) {
+        $set = $sets[$at];
+        shuffle($set);
+        $sets = [...$sets, ...array_filter(array_chunk($set, max(2, intdiv(count($set), 2))), static fn (array $part): bool => count($part) > 1 && count($part) < count($set))];
+    }
+
+    return ['presence' => 'called', 'people' => array_map(static fn (int $p): array => ['id' => "p{$p}"], range(1, $people)),
+        'groups' => array_map(static fn (int $g, array $set): array => ['id' => "g{$g}", 'minutes' => 1 + $g % 4, 'people' => array_map(static fn (int $p): string => "p{$p}", $set)], range(1, $groups), array_slice($sets, 0, $groups))];
+}
+
 function benchPlan(): bool
 {
     mt_srand(7);
@@ -164,6 +178,7 @@ function benchPlan(): bool
     $questions = [
         'sun' => ['latitude_deg' => 63, 'longitude_deg' => 14, 'at' => '2030-06-01T12:00:00Z'],
         'replan' => ['now' => '11:20', 'place' => 'church', 'segments' => $segments, 'pockets' => [['id' => 'p', 'minutes' => 60], ['id' => 'q', 'minutes' => 60], ['id' => 'r', 'minutes' => 60]], 'travel' => $ways],
+        'formals-order' => familyOf(24, 60),
         'rehearse' => ['start' => '09:00', 'segments' => $stretches, 'runs' => 5000, 'seed' => 3],
     ];
     echo "compute at ordinary size, median of 9, start-up included:\n";

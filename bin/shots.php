@@ -41,6 +41,8 @@ try {
     $take('sheet', '/jobs/1/sheets/lead');
     $take('plan', '/jobs/1/plan');
     $take('plan-phone', '/jobs/1/plan', 390, 844);
+    $take('people', '/jobs/1/people');
+    $take('stand', '/groups/22/stand?rows=3&lenses=50');
     $take('kit', '/jobs/1/kit');
     $take('kit-phone', '/jobs/1/kit', 390, 844);
     $browser->size(1280, 800);

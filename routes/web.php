@@ -12,6 +12,7 @@ use App\Http\Controllers\FolderController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LookController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ScoutController;
 use App\Http\Controllers\SegmentController;
@@ -102,6 +103,17 @@ Route::middleware('auth')->group(static function (): void {
     Route::delete('/shots/{shot}', [ShotController::class, 'destroy']);
     Route::post('/shots/{shot}/restore', [ShotController::class, 'restore']);
 
+    Route::get('/jobs/{job}/people', [PeopleController::class, 'show']);
+    Route::post('/jobs/{job}/people/family', [PeopleController::class, 'family']);
+    Route::post('/jobs/{job}/people/rules', [PeopleController::class, 'rules']);
+    Route::post('/jobs/{job}/people/order', [PeopleController::class, 'order']);
+    Route::post('/jobs/{job}/people/settings', [PeopleController::class, 'settings']);
+    Route::post('/jobs/{job}/people/groups', [PeopleController::class, 'store']);
+    Route::get('/groups/{group}/stand', [PeopleController::class, 'stand']);
+    Route::put('/groups/{group}', [PeopleController::class, 'update']);
+    Route::post('/groups/{group}/move', [PeopleController::class, 'move']);
+    Route::delete('/groups/{group}', [PeopleController::class, 'destroy']);
+    Route::post('/groups/{group}/restore', [PeopleController::class, 'restore']);
     Route::get('/jobs/{job}/kit', [KitController::class, 'show']);
     Route::post('/jobs/{job}/packing', [KitController::class, 'store']);
     Route::post('/jobs/{job}/packing/kind', [KitController::class, 'storeKind']);

@@ -156,7 +156,7 @@ final class BriefDesk
      *
      * @return list<array{name: string, role: string|null}>
      */
-    private static function people(string $text): array
+    public static function people(string $text): array
     {
         $people = [];
         foreach (preg_split('/\R/', $text) ?: [] as $line) {

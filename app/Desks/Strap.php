@@ -25,6 +25,7 @@ final class Strap
         private readonly BriefDesk $brief,
         private readonly ScoutDesk $scout,
         private readonly PlanDesk $plan,
+        private readonly PeopleDesk $people,
         private readonly KitDesk $kit,
         private readonly CardsDesk $cards,
         private readonly CopiesDesk $copies,
@@ -54,7 +55,7 @@ final class Strap
         if (is_array($kept) && $kept['stamp'] === $stamp) {
             return $kept['verdicts'];
         }
-        $verdicts = ['brief' => $this->brief->verdicts($job), 'scout' => $this->scout->verdicts($job), 'plan' => $this->plan->verdicts($job), 'kit' => $this->kit->verdicts($job)];
+        $verdicts = ['brief' => $this->brief->verdicts($job), 'scout' => $this->scout->verdicts($job), 'plan' => $this->plan->verdicts($job), 'people' => $this->people->verdicts($job), 'kit' => $this->kit->verdicts($job)];
         Cache::put($key, ['stamp' => $stamp, 'verdicts' => $verdicts], self::KEPT_S);
 
         return $verdicts;

@@ -28,6 +28,8 @@ final class RemedyRoutes
             'spot.turn' => new RemedyRoute("/jobs/{$id}/spots/turn", $on),
             'spot.place' => new RemedyRoute("/jobs/{$id}/spots/place", $on),
             'travel.set' => new RemedyRoute("/jobs/{$id}/travels", $on),
+            'people.rules' => new RemedyRoute("/jobs/{$id}/people/rules"),
+            'people.order' => new RemedyRoute("/jobs/{$id}/people/order", $on),
             'shots.place' => new RemedyRoute("/jobs/{$id}/shots/place"),
             'shots.sun-order' => new RemedyRoute("/segments/{$on['segment']}/shots/sun-order"),
             'kit.add' => new RemedyRoute("/jobs/{$id}/packing", $on),

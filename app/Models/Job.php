@@ -27,6 +27,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string|null $appointment_from  when it may start at the earliest, among several jobs of a day
  * @property string|null $appointment_to  when it may start at the latest
  * @property list<array{first: string, second: string, until: int|null}>|null $separations  who must not see each other before a segment
+ * @property int|null $formals_segment_id  in which the groups are called
+ * @property bool $formals_gathered  whether everybody stands by from the start
  * @property-read Place $place
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Segment> $segments
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Person> $people
@@ -43,7 +45,7 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['temperature_c' => 'float', 'is_confidential' => 'bool', 'separations' => 'array'];
+        return ['temperature_c' => 'float', 'is_confidential' => 'bool', 'separations' => 'array', 'formals_gathered' => 'bool'];
     }
 
     /** @return BelongsTo<Place, $this> */

@@ -10,6 +10,7 @@ use App\Desks\CardsDesk;
 use App\Desks\CopiesDesk;
 use App\Desks\CopyLedger;
 use App\Desks\KitDesk;
+use App\Desks\PeopleDesk;
 use App\Desks\PlanDesk;
 use App\Desks\RunDesk;
 use App\Desks\ScoutDesk;
@@ -23,7 +24,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The desks keep what they read for the length of one request. */
-    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, KitDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
+    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
 
     public function register(): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Desks\PeopleDesk;
 use App\Desks\PlanDesk;
 use App\Desks\TestPictureDesk;
 use App\Devices\StandIn\StandInPhone;
@@ -51,13 +52,7 @@ final class LakesideWedding
             'must_haves' => "The grandmothers together on the jetty.\nThe boat with the lanterns.\nEmrik's brother plays after the dinner.",
             'restrictions' => "Chapel: stay behind the fourth pew during the vows, no flash.\nBoathouse: no stands on the jetty, open flames near the door.",
         ]);
-        $job->people()->createMany([
-            ['name' => 'Tuva', 'role' => 'bride'],
-            ['name' => 'Emrik', 'role' => 'groom'],
-            ['name' => 'Solveig', 'role' => "Tuva's grandmother, seated"],
-            ['name' => 'Ragna', 'role' => "Emrik's grandmother"],
-            ['name' => 'Jorunn', 'role' => 'caller for the groups'],
-        ]);
+        $job->people()->createMany(self::family());
         self::day($job, $boathouse, $chapel, $shore);
         self::spots($job, $boathouse, $shore);
         self::rules($job, $boathouse, $chapel);
@@ -65,6 +60,29 @@ final class LakesideWedding
         self::segment($job, $boathouse, 'Surprise: lanterns on the water', '23:10', 20, 'must', isOutdoor: false, shots: [['Their faces, then the lanterns', 'must', 10, 60, 35]], gives: ['hidden_from' => ['client']]);
 
         return $job;
+    }
+
+    /**
+     * Twenty-nine people: her parents are divorced, with new partners, and must not meet; a baby, grandparents, attendants.
+     *
+     * @return list<array{name: string, role: string}>
+     */
+    private static function family(): array
+    {
+        $lines = [
+            'Tuva' => 'bride, 170 cm', 'Emrik' => 'groom, 184 cm',
+            'Gunvor' => 'mother of Tuva, former partner of Torleif, apart from Torleif, 166 cm, told', 'Torleif' => 'father of Tuva, 181 cm, told',
+            'Henning' => 'partner of Gunvor, 178 cm', 'Majken' => 'partner of Torleif, 164 cm',
+            'Solveig' => 'mother of Gunvor, elderly, seated, 158 cm, told', 'Ingrid' => 'sister of Tuva, 168 cm', 'Oskar' => 'partner of Ingrid, 182 cm', 'Ask' => 'son of Ingrid, infant',
+            'Birger' => 'uncle of Tuva, 175 cm', 'Asta' => 'partner of Birger, 163 cm', 'Liv' => 'cousin of Tuva, 171 cm', 'Even' => 'cousin of Tuva, 180 cm',
+            'Kerstin' => 'mother of Emrik, 167 cm, told', 'Roald' => 'father of Emrik, partner of Kerstin, 179 cm, told', 'Ragna' => 'mother of Kerstin, elderly, wheelchair, leaves 17:30',
+            'Sigvard' => 'father of Roald, elderly, 172 cm', 'Jonas' => 'brother of Emrik, plays after the dinner, 186 cm', 'Frida' => 'partner of Jonas, 169 cm', 'Nils' => 'son of Jonas, 128 cm',
+            'Dagny' => 'aunt of Emrik, 165 cm', 'Leif' => 'partner of Dagny, 177 cm', 'Tora' => 'cousin of Emrik, 172 cm',
+            'Vera' => 'attendant of Tuva, 173 cm', 'Signe' => 'attendant of Tuva, 165 cm', 'Matteus' => 'attendant of Emrik, 188 cm', 'Kaj' => 'attendant of Emrik, 176 cm',
+            'Jorunn' => 'caller for the groups, cousin of Emrik, not shy, 170 cm, told',
+        ];
+
+        return array_map(static fn (string $name, string $text): array => ['name' => $name, 'role' => $text], array_keys($lines), array_values($lines));
     }
 
     /** Who is where, who must not see whom before the first look, and the cue that leaves no time for a lens change. */
@@ -83,6 +101,8 @@ final class LakesideWedding
         $vows = $ceremony->shotLines()->where('what', 'like', 'Vows%')->firstOrFail();
         $ceremony->shotLines()->where('position', '>', $vows->position)->increment('position');
         $ceremony->shotLines()->create(['job_id' => $job->id, 'position' => $vows->position + 1, 'what' => 'The kiss', 'priority' => 'must', 'minutes' => 1, 'frames' => 20, 'focal_mm' => 50, 'cue' => 'the rings', 'cue_seconds' => 30, 'prompt' => 'stay close, twice as long as you think']);
+        $job->update(['formals_segment_id' => $job->segments()->where('title', 'Family groups')->firstOrFail()->id]);
+        app(PeopleDesk::class)->addByRule($job->load('people'));
         $starts = ClockTime::of($ceremony->start_clock);
         $job->accessWindows()->create(['place_id' => $chapel->id, 'pass' => 'Key from the verger', 'opens_clock' => $starts->plus(-45)->text(), 'closes_clock' => $starts->plus(130)->text(), 'gate_minutes' => 2]);
     }

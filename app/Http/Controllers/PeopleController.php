@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desks\BriefDesk;
+use App\Desks\PeopleDesk;
+use App\Desks\ScoutDesk;
+use App\Desks\Strap;
+use App\Http\Requests\SegmentRequest;
+use App\Models\FormalGroup;
+use App\Models\Job;
+use App\Models\Person;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthSatchel\Exposure\Scene;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\RowDrawing;
+use NorthSatchel\People\School;
+use NorthSatchel\People\StandChart;
+use NorthSatchel\People\StandTime;
+use NorthSatchel\Plan\Priority;
+use NorthSatchel\Verdicts;
+
+/** Who stands when? */
+final class PeopleController
+{
+    public function show(Request $request, int $job, PeopleDesk $desk, Strap $strap): View
+    {
+        $opened = BriefDesk::open($job);
+        try {
+            $family = $desk->family($opened);
+        } catch (ImpossibleValue) {
+            $family = null;
+        }
+        $groups = $desk->groups($opened);
+        $stand = $family === null ? null : new StandTime($desk->order($opened), $family, $opened->formals_gathered);
+
+        return view('people.show', [
+            'job' => $opened,
+            'verdicts' => $strap->of($opened, 'people'),
+            'lines' => $opened->people->map(static fn (Person $p): string => $p->name.($p->role ? ', '.$p->role : ''))->implode(PHP_EOL),
+            'family' => $family,
+            'groups' => $groups,
+            'stand' => $stand,
+            'chart' => $stand === null ? null : new StandChart($stand),
+            'schools' => $family === null || $groups->isEmpty() ? [] : array_map(static fn (School $s): array => ['school' => $s, 'stand' => $desk->stand($opened, $family, $s)], School::cases()),
+            'segment' => $desk->segment($opened),
+            'edit' => $request->integer('edit'),
+        ]);
+    }
+
+    /** Who stands where, and how sharp? */
+    public function stand(Request $request, FormalGroup $group, PeopleDesk $desk, ScoutDesk $scout): View
+    {
+        $opened = BriefDesk::open($group->job_id);
+        $spots = $scout->spots($opened);
+        $spot = $request->has('spot') ? $spots->firstWhere('id', $request->integer('spot')) : $desk->spotOf($opened, $spots);
+        $ev = is_numeric($request->query('ev')) ? max(-4.0, min(16.0, (float) $request->query('ev'))) : ($spot?->is_indoor ? Scene::WindowSide->ev100() : Scene::OpenShade->ev100());
+        $focals = array_values(array_filter(array_map(intval(...), explode(',', (string) $request->query('lenses'))), static fn (int $mm): bool => $mm >= 8 && $mm <= 800)) ?: PeopleDesk::LENSES;
+        $setup = $wrong = null;
+        try {
+            $setup = $desk->setup($opened, $group, $focals, $spot?->room_m, $ev, $request->boolean('steps'), $request->integer('rows') ?: null);
+        } catch (ImpossibleValue $e) {
+            $wrong = ucfirst("{$e->field} {$e->must}.");
+        }
+
+        return view('people.stand', [
+            'job' => $opened, 'group' => $group, 'spots' => $spots, 'spot' => $spot, 'rows' => $request->integer('rows'), 'focals' => $focals, 'ev' => round($ev, 1), 'steps' => $request->boolean('steps'),
+            'setup' => $setup, 'drawing' => $setup === null ? null : new RowDrawing($setup), 'verdicts' => $setup?->verdicts() ?? new Verdicts, 'wrong' => $wrong,
+        ]);
+    }
+
+    public function family(Request $request, int $job, PeopleDesk $desk): RedirectResponse
+    {
+        $text = (string) ($request->validate(['people' => ['nullable', 'string', 'max:20000']], ['max' => 'That is too much at once.'])['people'] ?? '');
+        $desk->saveFamily(BriefDesk::open($job), $text);
+
+        return redirect("/jobs/{$job}/people")->with('said', 'The family is kept.');
+    }
+
+    public function rules(int $job, PeopleDesk $desk): RedirectResponse
+    {
+        $added = $desk->addByRule(BriefDesk::open($job));
+
+        return redirect("/jobs/{$job}/people")->with('said', $added === 0 ? 'All groups of the rule are there.' : "{$added} groups are on the list.");
+    }
+
+    public function store(Request $request, int $job, PeopleDesk $desk): RedirectResponse
+    {
+        $given = self::group($request);
+        $desk->add(BriefDesk::open($job), $given['title'], SegmentRequest::names($given['people']), $given['priority']);
+
+        return redirect("/jobs/{$job}/people");
+    }
+
+    public function update(Request $request, FormalGroup $group, PeopleDesk $desk): RedirectResponse
+    {
+        $given = self::group($request);
+        $desk->add(BriefDesk::open($group->job_id), $given['title'], SegmentRequest::names($given['people']), $given['priority'], $group);
+
+        return redirect("/jobs/{$group->job_id}/people");
+    }
+
+    public function move(Request $request, FormalGroup $group, PeopleDesk $desk): RedirectResponse
+    {
+        $desk->move($group, $request->validate(['way' => ['required', 'in:up,down']])['way'] === 'up');
+
+        return redirect("/jobs/{$group->job_id}/people");
+    }
+
+    public function destroy(FormalGroup $group): RedirectResponse
+    {
+        $group->delete();
+
+        return redirect("/jobs/{$group->job_id}/people")->with('said', "{$group->title} is off the list.")->with('undo', "/groups/{$group->id}/restore");
+    }
+
+    public function restore(int $group): RedirectResponse
+    {
+        $gone = FormalGroup::onlyTrashed()->findOrFail($group);
+        $gone->restore();
+
+        return redirect("/jobs/{$gone->job_id}/people")->with('said', "{$gone->title} is back.");
+    }
+
+    public function order(Request $request, int $job, PeopleDesk $desk): RedirectResponse
+    {
+        $school = School::from((string) $request->validate(['school' => ['required', Rule::enum(School::class)]])['school']);
+        $desk->takeOrder(BriefDesk::open($job), $school);
+
+        return redirect("/jobs/{$job}/people")->with('said', 'The groups are in that order.');
+    }
+
+    public function settings(Request $request, Job $job): RedirectResponse
+    {
+        $given = $request->validate(['formals_segment_id' => ['nullable', 'integer', Rule::exists('segments', 'id')->where('job_id', $job->id)]]);
+        $job->update(['formals_segment_id' => $given['formals_segment_id'] ?? null, 'formals_gathered' => $request->boolean('formals_gathered')]);
+
+        return redirect("/jobs/{$job->id}/people");
+    }
+
+    /** @return array{title: string, people: string, priority: string} */
+    private static function group(Request $request): array
+    {
+        $given = $request->validate(['title' => ['required', 'string', 'max:120'], 'people' => ['required', 'string', 'max:4000'], 'priority' => ['required', Rule::enum(Priority::class)]], ['required' => 'This is needed.']);
+
+        return ['title' => (string) $given['title'], 'people' => (string) $given['people'], 'priority' => (string) $given['priority']];
+    }
+}

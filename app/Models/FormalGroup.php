@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * A group of the formals.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property int $position
+ * @property string $title
+ * @property list<string> $people  names
+ * @property string $priority
+ */
+final class FormalGroup extends Model
+{
+    use SoftDeletes;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['people' => 'array'];
+    }
+}

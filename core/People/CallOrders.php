@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+use NorthSatchel\People\Order\CallingOrder;
+use NorthSatchel\People\Order\FormalsOrder;
+use NorthSatchel\People\Order\Group;
+use NorthSatchel\People\Order\Presence;
+
+/** The groups of a family in the order of each school. */
+final class CallOrders
+{
+    /** A change-over of ordinary length, for the computed order cannot know which comes before which (common practice, no source). */
+    private const USUAL_CHANGE_MINUTES = 0.7;
+
+    /**
+     * @param  list<FamilyGroup>  $groups
+     * @return list<FamilyGroup>
+     */
+    public static function by(School $school, array $groups, Family $family, bool $isGathered): array
+    {
+        return match ($school) {
+            School::AsListed => $groups,
+            School::ReleaseDown => self::sorted($groups, -1),
+            School::BuildUp => self::sorted($groups, 1),
+            School::LeastWaiting => self::pick($groups, self::leastWaiting($groups, $family, $isGathered)->order),
+            School::LeastWalking => self::leastWalking($groups),
+        };
+    }
+
+    /** @param  list<FamilyGroup>  $groups */
+    public static function leastWaiting(array $groups, Family $family, bool $isGathered): CallingOrder
+    {
+        $weights = [];
+        foreach ($family->people() as $person) {
+            $weights[$person->name] = $person->weight();
+        }
+        $given = [];
+        foreach ($groups as $index => $group) {
+            $given[] = new Group((string) $index, Pace::minutes(count($group->people)) + self::USUAL_CHANGE_MINUTES, $group->people);
+        }
+        $apart = array_values(array_filter($family->apart(), static fn (array $pair): bool => array_filter($groups, static fn (FamilyGroup $g): bool => array_diff($pair, $g->people) === []) === []));
+
+        return FormalsOrder::best($isGathered ? Presence::Gathered : Presence::Called, $given, $weights, [], $apart);
+    }
+
+    /** How many people walk in or out between two groups. */
+    public static function walks(FamilyGroup $a, FamilyGroup $b): int
+    {
+        return count(array_diff($a->people, $b->people)) + count(array_diff($b->people, $a->people));
+    }
+
+    /**
+     * @param  list<FamilyGroup>  $groups
+     * @return list<FamilyGroup>
+     */
+    private static function sorted(array $groups, int $sign): array
+    {
+        usort($groups, static fn (FamilyGroup $a, FamilyGroup $b): int => $sign * (count($a->people) <=> count($b->people)));
+
+        return $groups;
+    }
+
+    /**
+     * A short way through all groups: from each the nearest next one, improved by turning stretches around. Not
+     * proven the shortest.
+     *
+     * @param  list<FamilyGroup>  $groups
+     * @return list<FamilyGroup>
+     */
+    private static function leastWalking(array $groups): array
+    {
+        $best = $groups;
+        $cost = self::allWalks($groups);
+        foreach ($groups as $first => $group) {
+            $rest = $groups;
+            unset($rest[$first]);
+            $order = [$group];
+            while ($rest !== []) {
+                $last = $order[count($order) - 1];
+                uasort($rest, static fn (FamilyGroup $a, FamilyGroup $b): int => self::walks($last, $a) <=> self::walks($last, $b));
+                $order[] = $rest[array_key_first($rest)];
+                unset($rest[array_key_first($rest)]);
+            }
+            $order = self::turned($order);
+            if (self::allWalks($order) < $cost) {
+                [$best, $cost] = [$order, self::allWalks($order)];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<FamilyGroup>  $order
+     * @return list<FamilyGroup>
+     */
+    private static function turned(array $order): array
+    {
+        $cost = self::allWalks($order);
+        do {
+            $isBetter = false;
+            for ($i = 0; $i < count($order) - 1; $i++) {
+                for ($j = $i + 1; $j < count($order); $j++) {
+                    $try = [...array_slice($order, 0, $i), ...array_reverse(array_slice($order, $i, $j - $i + 1)), ...array_slice($order, $j + 1)];
+                    if (self::allWalks($try) < $cost) {
+                        [$order, $cost, $isBetter] = [$try, self::allWalks($try), true];
+                    }
+                }
+            }
+        } while ($isBetter);
+
+        return $order;
+    }
+
+    /** @param  list<FamilyGroup>  $order */
+    public static function allWalks(array $order): int
+    {
+        $walks = 0;
+        for ($i = 1; $i < count($order); $i++) {
+            $walks += self::walks($order[$i - 1], $order[$i]);
+        }
+
+        return $walks;
+    }
+
+    /**
+     * @param  list<FamilyGroup>  $groups
+     * @param  list<string>  $ids  their indexes
+     * @return list<FamilyGroup>
+     */
+    private static function pick(array $groups, array $ids): array
+    {
+        return array_map(static fn (string $id): FamilyGroup => $groups[(int) $id], $ids);
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+use NorthSatchel\ImpossibleValue;
+
+/** The tree that the lines of a family make, looked at from the couple. */
+final class Family
+{
+    /** @var array<string, Relative> by name in lower case */
+    private array $people = [];
+
+    /** @var array<string, array<string, list<string>>> kind, then name in lower case: names it holds for */
+    private array $links = [];
+
+    /**
+     * @param  list<Relative>  $people
+     *
+     * @throws ImpossibleValue for somebody who is their own ancestor, or an unknown name
+     */
+    public function __construct(array $people)
+    {
+        foreach ($people as $person) {
+            $this->people[mb_strtolower($person->name)] = $person;
+        }
+        foreach ($people as $person) {
+            foreach ($person->relations as $relation) {
+                $of = $relation['of'] === '' ? null : $this->find($relation['of'], "{$person->name} is {$relation['kind']} of");
+                $this->link($relation['kind'], $person->name, $of?->name);
+            }
+            foreach ([...$person->apart, ...$person->notBeside] as $name) {
+                $this->find($name, "{$person->name} is kept apart from");
+            }
+        }
+        foreach ($people as $person) {
+            $this->refuseCircle($person->name);
+        }
+    }
+
+    /** @return list<Relative> */
+    public function people(): array
+    {
+        return array_values($this->people);
+    }
+
+    public function person(string $name): ?Relative
+    {
+        return $this->people[mb_strtolower($name)] ?? null;
+    }
+
+    /** @return list<string> the names of the two */
+    public function couple(): array
+    {
+        return array_values(array_map(static fn (Relative $r): string => $r->name, array_filter($this->people, static fn (Relative $r): bool => $r->isOfTheCouple)));
+    }
+
+    /** @return list<string> */
+    public function parentsOf(string $name): array
+    {
+        return $this->linked('parent', $name);
+    }
+
+    /** @return list<string> theirs, and the parents of their parents */
+    public function grandparentsOf(string $name): array
+    {
+        $found = $this->linked('grandparent', $name);
+        foreach ($this->parentsOf($name) as $parent) {
+            $found = [...$found, ...$this->parentsOf($parent)];
+        }
+
+        return array_values(array_unique($found));
+    }
+
+    /** @return list<string> those named so, and who has a parent in common */
+    public function siblingsOf(string $name): array
+    {
+        $found = $this->linked('sibling', $name);
+        foreach ($this->parentsOf($name) as $parent) {
+            $found = [...$found, ...$this->childrenOf($parent)];
+        }
+
+        return array_values(array_filter(array_unique($found), static fn (string $n): bool => mb_strtolower($n) !== mb_strtolower($name)));
+    }
+
+    /** @return list<string> */
+    public function childrenOf(string $name): array
+    {
+        return $this->linked('child', $name);
+    }
+
+    /** @return list<string> */
+    public function wideOf(string $name): array
+    {
+        return $this->linked('wide', $name);
+    }
+
+    public function partnerOf(string $name): ?string
+    {
+        return $this->linked('partner', $name)[0] ?? null;
+    }
+
+    public function wereTogether(string $one, string $other): bool
+    {
+        return in_array($other, $this->linked('former', $one), true);
+    }
+
+    /** @return list<string> of one of the two; of both for the empty name */
+    public function attendantsOf(string $name): array
+    {
+        return $name === '' ? array_values(array_unique(array_merge(...array_values($this->links['attendant'] ?? []) ?: [[]]))) : $this->linked('attendant', $name);
+    }
+
+    /**
+     * @return list<array{string, string}> never in one frame
+     */
+    public function apart(): array
+    {
+        $pairs = [];
+        foreach ($this->people as $person) {
+            foreach ($person->apart as $name) {
+                $pair = [$person->name, $this->person($name)->name ?? $name];
+                sort($pair);
+                $pairs[implode("\n", $pair)] = $pair;
+            }
+        }
+
+        return array_values($pairs);
+    }
+
+    /**
+     * People with their partners and their children's children, once each.
+     *
+     * @param  list<string>  $names
+     * @return list<string>
+     */
+    public function withTheirs(array $names): array
+    {
+        $all = $names;
+        foreach ($names as $name) {
+            $partner = $this->partnerOf($name);
+            $all = [...$all, ...($partner === null ? [] : [$partner])];
+        }
+        foreach ($names as $name) {
+            foreach ($this->childrenOf($name) as $child) {
+                $all[] = $child;
+            }
+        }
+
+        return array_values(array_unique($all));
+    }
+
+    private function link(string $kind, string $who, ?string $of): void
+    {
+        $this->links[$kind][mb_strtolower((string) $of)][] = $who;
+        if ($of === null) {
+            return;
+        }
+        $back = ['parent' => 'child', 'child' => 'parent', 'sibling' => 'sibling', 'partner' => 'partner', 'former' => 'former'][$kind] ?? null;
+        if ($back !== null) {
+            $this->links[$back][mb_strtolower($who)][] = $of;
+        }
+    }
+
+    /** @return list<string> */
+    private function linked(string $kind, string $name): array
+    {
+        return array_values(array_unique($this->links[$kind][mb_strtolower($name)] ?? []));
+    }
+
+    /** @throws ImpossibleValue */
+    private function find(string $name, string $where): Relative
+    {
+        return $this->person($name) ?? throw ImpossibleValue::of('people', "must all be in the list: {$where} {$name}, who is not");
+    }
+
+    /** @throws ImpossibleValue */
+    private function refuseCircle(string $name): void
+    {
+        $seen = [];
+        $above = $this->parentsOf($name);
+        while ($above !== []) {
+            $next = [];
+            foreach ($above as $parent) {
+                if (mb_strtolower($parent) === mb_strtolower($name)) {
+                    throw ImpossibleValue::of('people', "must not be their own ancestors: {$name} is");
+                }
+                if (! isset($seen[$parent])) {
+                    $seen[$parent] = true;
+                    $next = [...$next, ...$this->parentsOf($parent)];
+                }
+            }
+            $above = $next;
+        }
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+use NorthSatchel\Plan\Priority;
+
+/** A group of the formals, as it is called. */
+final readonly class FamilyGroup
+{
+    /** @param  list<string>  $people  names */
+    public function __construct(public string $title, public array $people, public Priority $priority) {}
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+use NorthSatchel\ImpossibleValue;
+
+/**
+ * A family as it is typed, a line a person: the name, and after commas who it is and what it needs. "Solveig,
+ * grandmother of Tuva, seated, 158 cm". What is not understood is what one knows them by.
+ */
+final class FamilyText
+{
+    public const MOST_PEOPLE = 200;
+
+    private const RELATIONS = [
+        'parent' => ['mother', 'father', 'parent', 'stepmother', 'stepfather'],
+        'grandparent' => ['grandmother', 'grandfather', 'grandparent'],
+        'sibling' => ['sister', 'brother', 'sibling'],
+        'child' => ['son', 'daughter', 'child'],
+        'partner' => ['partner', 'wife', 'husband'],
+        'former' => ['former partner', 'former wife', 'former husband', 'divorced from'],
+        'wide' => ['aunt', 'uncle', 'cousin', 'niece', 'nephew', 'great-aunt', 'great-uncle'],
+        'attendant' => ['attendant', 'best man', 'maid of honour', 'bridesmaid', 'groomsman'],
+    ];
+
+    private const NEEDS = ['seated', 'wheelchair', 'infant', 'elderly'];
+
+    private const COUPLE = ['bride', 'groom', 'couple'];
+
+    /**
+     * @param  list<array{name: string, text: string}>  $lines
+     * @return list<Relative>
+     *
+     * @throws ImpossibleValue for a person twice, or too many
+     */
+    public static function read(array $lines): array
+    {
+        if (count($lines) > self::MOST_PEOPLE) {
+            throw ImpossibleValue::of('people', 'must be '.self::MOST_PEOPLE.' at most');
+        }
+        $people = [];
+        foreach ($lines as $line) {
+            $key = mb_strtolower(trim($line['name']));
+            if (isset($people[$key])) {
+                throw ImpossibleValue::of('people', "must be named once each: {$line['name']} is there twice");
+            }
+            $people[$key] = self::person(trim($line['name']), $line['text']);
+        }
+
+        return array_values($people);
+    }
+
+    private static function person(string $name, string $text): Relative
+    {
+        $relations = $needs = $apart = $notBeside = $known = [];
+        $height = $leaves = null;
+        $isCouple = $isTold = false;
+        foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $p): bool => $p !== '') as $piece) {
+            $found = [];
+            $low = mb_strtolower($piece);
+            $relation = self::relation($piece);
+            match (true) {
+                in_array($low, self::COUPLE, true) => $isCouple = true,
+                in_array($low, self::NEEDS, true) => $needs[] = $low,
+                $low === 'baby' => $needs[] = 'infant',
+                $low === 'told' => $isTold = true,
+                preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => $height = (int) $found[1],
+                preg_match('/^leaves (?:at )?(\d{1,2}:\d\d)$/', $low, $found) === 1 => $leaves = str_pad($found[1], 5, '0', STR_PAD_LEFT),
+                preg_match('/^(?:apart|kept apart) from (.+)$/iu', $piece, $found) === 1 => $apart[] = trim($found[1]),
+                preg_match('/^not beside (.+)$/iu', $piece, $found) === 1 => $notBeside[] = trim($found[1]),
+                $relation !== null => $relations[] = $relation,
+                default => $known[] = $piece,
+            };
+        }
+
+        return new Relative($name, $isCouple, $relations, array_values(array_unique($needs)), $height, $apart, $notBeside, $leaves, $isTold, implode(', ', $known));
+    }
+
+    /** @return array{kind: string, of: string}|null */
+    private static function relation(string $piece): ?array
+    {
+        foreach (self::RELATIONS as $kind => $words) {
+            foreach ($words as $word) {
+                $joint = str_ends_with($word, 'from') ? '' : '(?:of|to)\s+';
+                if (preg_match('/^'.preg_quote($word, '/').'\s+'.$joint.'(.+)$/iu', $piece, $found) === 1) {
+                    return ['kind' => $kind, 'of' => trim($found[1])];
+                }
+                // "Emrik's brother"
+                if (preg_match("/^(.+?)['’]s?\s+".preg_quote($word, '/').'$/iu', $piece, $found) === 1) {
+                    return ['kind' => $kind, 'of' => trim($found[1])];
+                }
+                if ($kind === 'attendant' && mb_strtolower($piece) === $word) {
+                    return ['kind' => $kind, 'of' => ''];
+                }
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Remedy;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** Is nobody forgotten, does nobody stand about, do estranged people stay apart, and does it fit its time? */
+final class FormalsJudge
+{
+    /** Person-minutes that are worth another order. */
+    private const WORTH_MINUTES = 10.0;
+
+    /**
+     * @param  StandTime  $now  the groups in their order
+     * @param  StandTime|null  $best  in the order with the least waiting
+     * @param  array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null  $segment  of the plan, in which they are called
+     */
+    public static function of(Family $family, StandTime $now, ?StandTime $best, ?array $segment, LocalDay $day): Verdicts
+    {
+        if ($family->people() === []) {
+            return new Verdicts([Verdict::mind('people.nobody', 'Nobody is named yet.', 'Enter the family once, a line a person; the list of groups follows from it.')]);
+        }
+        if ($family->couple() === []) {
+            return new Verdicts([Verdict::fix('people.no-couple', 'Who are the two?', 'Write bride, groom or couple after their names: the groups are laid out around them.')]);
+        }
+        if ($now->order === []) {
+            return new Verdicts([Verdict::fix('people.no-groups', 'There is no list of groups yet.', count($family->people()).' people are named, and a family like this one has groups by rule.', [], new Remedy('people.rules', 'Make the list by rule'))]);
+        }
+
+        return new Verdicts([
+            ...self::apart($family, $now),
+            ...self::forgotten($family, $now),
+            ...self::time($now, $segment, $day),
+            ...self::leaving($family, $now, $segment, $day),
+            ...self::order($now, $best),
+            ...self::told($family),
+            self::blinks($now),
+        ]);
+    }
+
+    /** @return list<Verdict> */
+    private static function apart(Family $family, StandTime $now): array
+    {
+        $verdicts = [];
+        foreach ($family->apart() as [$one, $other]) {
+            $before = null;
+            $meetings = [];
+            foreach ($now->order as $group) {
+                $has = [in_array($one, $group->people, true), in_array($other, $group->people, true)];
+                if ($has === [true, true]) {
+                    $verdicts[] = Verdict::stop('people.together', "{$one} and {$other} are both in “{$group->title}”.", 'They are never to be in one frame: take one of them out, or split the group.');
+                } elseif ($before !== null && (($has[0] && in_array($other, $before->people, true)) || ($has[1] && in_array($one, $before->people, true)))) {
+                    $meetings[] = "“{$before->title}” and “{$group->title}”";
+                }
+                $before = $group;
+            }
+            $count = count($meetings);
+            if ($count > 0) {
+                $verdicts[] = Verdict::mind('people.meeting', "{$one} and {$other} meet ".($count === 1 ? 'once' : "{$count} times").' between two groups.', "As the one goes out the other comes in, between {$meetings[0]}".($count > 1 ? ' and so on' : '').': put a group without both between, or let somebody lead one of them round.', ['meetings' => $count]);
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /** @return list<Verdict> */
+    private static function forgotten(Family $family, StandTime $now): array
+    {
+        $none = array_values(array_filter(array_map(static fn (Relative $r): string => $r->name, $family->people()), static fn (string $name): bool => ! isset($now->people[$name])));
+        if ($none === []) {
+            return [Verdict::fine('people.all-in', 'Everybody is in a group.', count($family->people()).' people, '.count($now->order).' groups.')];
+        }
+
+        return [Verdict::fix('people.forgotten', count($none) === 1 ? "{$none[0]} is in no group." : count($none).' people are in no group.', implode(', ', array_slice($none, 0, 6)).(count($none) > 6 ? ' and more' : '').': once the family has gone, it is too late.', ['people' => count($none)])];
+    }
+
+    /**
+     * @param  array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null  $segment
+     * @return list<Verdict>
+     */
+    private static function time(StandTime $now, ?array $segment, LocalDay $day): array
+    {
+        $minutes = (int) ceil($now->totalMinutes);
+        if ($segment === null) {
+            return [Verdict::mind('people.no-segment', "The groups take {$minutes} min, and no segment of the plan is theirs.", 'Name one below, and its length follows from the list.', ['minutes' => $minutes])];
+        }
+        $over = $minutes - $segment['minutes'];
+        if ($over > 0) {
+            return [Verdict::fix('people.too-long', "The groups take {$minutes} min, “{$segment['title']}” has {$segment['minutes']}.", count($now->order)." groups with placing, frames and change-overs: {$over} min too many.", ['over_minutes' => $over],
+                new Remedy('segment.shorten', "Give it {$minutes} min", ['segment' => $segment['id'], 'minutes' => $minutes]))];
+        }
+
+        return [Verdict::fine('people.fits', "The groups fit into “{$segment['title']}”.", "{$minutes} of {$segment['minutes']} min, from {$day->face($segment['startsAt'])} to {$day->face($segment['startsAt'] + 60 * $minutes)}.", ['minutes' => $minutes])];
+    }
+
+    /**
+     * @param  array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null  $segment
+     * @return list<Verdict>
+     */
+    private static function leaving(Family $family, StandTime $now, ?array $segment, LocalDay $day): array
+    {
+        $verdicts = [];
+        foreach ($segment === null ? [] : $family->people() as $person) {
+            $free = $now->people[$person->name]['free'] ?? null;
+            if ($person->leavesAt === null || $free === null) {
+                continue;
+            }
+            $freeAt = $day->face($segment['startsAt'] + (int) ceil($free * 60));
+            if ($freeAt > $person->leavesAt) {
+                $verdicts[] = Verdict::fix('people.leaves', "{$person->name} leaves at {$person->leavesAt}, and is needed until {$freeAt}.", 'Call the groups with them earlier, or before the ceremony.');
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /** @return list<Verdict> */
+    private static function order(StandTime $now, ?StandTime $best): array
+    {
+        $saved = $best === null ? 0.0 : round($now->waiting - $best->waiting, 1);
+        if ($best === null || $saved < self::WORTH_MINUTES) {
+            return [Verdict::fine('people.order', 'No other order spares much waiting.', "In this one people wait {$now->waiting} person-minutes, the old and the very young counted more.", ['waiting' => $now->waiting])];
+        }
+
+        return [Verdict::mind('people.order', "Another order spares {$saved} person-minutes of waiting.", "Now {$now->waiting}, then {$best->waiting}; and {$now->totalMinutes} min in all against {$best->totalMinutes}.", ['saved' => $saved], new Remedy('people.order', 'Take that order', ['school' => School::LeastWaiting->value]))];
+    }
+
+    /** @return list<Verdict> */
+    private static function told(Family $family): array
+    {
+        $not = array_filter($family->people(), static fn (Relative $r): bool => ! $r->isTold && ! $r->isOfTheCouple);
+
+        return $not === [] ? [] : [Verdict::mind('people.not-told', count($not).' people are not marked as told where to be and when.', 'A relative who is missing when called costs two minutes and everybody’s patience. Write told after a name once it is done.', ['people' => count($not)])];
+    }
+
+    private static function blinks(StandTime $now): Verdict
+    {
+        $biggest = null;
+        foreach ($now->groups as $row) {
+            $biggest = $biggest === null || count($row['group']->people) > count($biggest['group']->people) ? $row : $biggest;
+        }
+        $people = $biggest === null ? 0 : count($biggest['group']->people);
+        $frames = $biggest['frames'] ?? 0;
+        $title = $biggest === null ? '' : $biggest['group']->title;
+        $chance = round(100 * FramesNeeded::of(max(1, $people), true, 0.5, 1 / 200)->chancePerFrame);
+
+        return Verdict::mind('people.blinks', "Take {$frames} frames of “{$title}”.", "With {$people} people nobody blinks in {$chance} of 100 frames (ten blinks a minute of a quarter of a second each); {$frames} frames hold one with all eyes open in 95 of 100 cases.", ['frames' => $frames]);
+    }
+}

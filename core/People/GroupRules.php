@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+use NorthSatchel\Plan\Priority;
+
+/**
+ * The groups that a family like this one wants (common practice, no source): the two with each set of parents,
+ * with each divorced parent and their partner, with brothers and sisters, grandparents, the close and the wide
+ * family of each side, the attendants, everybody. Where two must never be in one frame, a group comes once
+ * without the one and once without the other, each with their partners.
+ */
+final class GroupRules
+{
+    /** @var array<string, FamilyGroup> by who is in it */
+    private array $groups = [];
+
+    private function __construct(private readonly Family $family) {}
+
+    /** @return list<FamilyGroup> */
+    public static function of(Family $family): array
+    {
+        $rules = new self($family);
+        $couple = $family->couple();
+        if ($couple === []) {
+            return [];
+        }
+        foreach ($couple as $one) {
+            $rules->side($one, $couple);
+        }
+        $rules->bothSides($couple);
+
+        return array_values($rules->groups);
+    }
+
+    /** @param  list<string>  $couple */
+    private function side(string $one, array $couple): void
+    {
+        $family = $this->family;
+        $parents = $family->parentsOf($one);
+        $areApart = count($parents) > 1 && ($family->wereTogether($parents[0], $parents[1]) || $this->isKeptApart($parents[0], $parents[1]));
+        foreach ($areApart ? array_map(static fn (string $p): array => [$p], $parents) : [$parents] as $set) {
+            $with = $areApart ? $this->withPartners($set) : $set;
+            $this->add('The two with '.self::names($with), [...$couple, ...$with], Priority::Must, $set);
+        }
+        $siblings = $family->siblingsOf($one);
+        $this->add("{$one} with brothers and sisters", [$one, ...$siblings], Priority::Should, $siblings);
+        $this->add("The two with {$one}'s brothers and sisters and theirs", [...$couple, ...$family->withTheirs($siblings)], Priority::Should, $siblings);
+        $grandparents = $family->grandparentsOf($one);
+        $this->add("The two with {$one}'s grandparents", [...$couple, ...$grandparents], Priority::Must, $grandparents);
+        $close = [...$this->withPartners($parents), ...$family->withTheirs($siblings), ...$grandparents];
+        $this->add("{$one}'s close family", [...$couple, ...$close], Priority::Must, array_diff($close, $parents));
+        $wide = $family->withTheirs($family->wideOf($one));
+        $this->add("{$one}'s wide family", [...$couple, ...$close, ...$wide], Priority::Should, $wide);
+        $attendants = $family->attendantsOf($one);
+        $this->add("{$one} with attendants", [$one, ...$attendants], Priority::Should, $attendants);
+    }
+
+    /** @param  list<string>  $couple */
+    private function bothSides(array $couple): void
+    {
+        $family = $this->family;
+        $parents = array_merge(...array_map($family->parentsOf(...), $couple));
+        $this->add('The two with all parents', [...$couple, ...$parents], Priority::Must, count($parents) > 2 ? $parents : []);
+        $grandparents = array_merge(...array_map($family->grandparentsOf(...), $couple));
+        $this->add('All grandparents', $grandparents, Priority::Should, count($grandparents) > 1 ? $grandparents : []);
+        $attendants = $family->attendantsOf('');
+        $this->add('The two with all attendants', [...$couple, ...$attendants], Priority::Must, $attendants);
+        $everybody = array_map(static fn (Relative $r): string => $r->name, $family->people());
+        $this->add('Everybody', $everybody, Priority::Should, $everybody);
+    }
+
+    /**
+     * @param  list<string>  $people
+     * @param  array<string>  $needed  nothing is added when nobody of these is there
+     */
+    private function add(string $title, array $people, Priority $priority, array $needed): void
+    {
+        $people = array_values(array_unique($people));
+        if ($needed === [] || count($people) < 2) {
+            return;
+        }
+        foreach ($this->family->apart() as [$one, $other]) {
+            if (in_array($one, $people, true) && in_array($other, $people, true)) {
+                foreach ([$one, $other] as $gone) {
+                    $without = array_values(array_diff($people, $this->withPartners([$gone])));
+                    $this->add("{$title}, without {$gone}", $without, $priority, $needed);
+                }
+
+                return;
+            }
+        }
+        $key = $people;
+        sort($key);
+        $this->groups[implode("\n", $key)] ??= new FamilyGroup($title, $people, $priority);
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<string>
+     */
+    private function withPartners(array $names): array
+    {
+        $all = [];
+        foreach ($names as $name) {
+            $partner = $this->family->partnerOf($name);
+            $all = [...$all, $name, ...($partner === null ? [] : [$partner])];
+        }
+
+        return array_values(array_unique($all));
+    }
+
+    private function isKeptApart(string $one, string $other): bool
+    {
+        $pair = [$one, $other];
+        sort($pair);
+
+        return in_array($pair, $this->family->apart(), true);
+    }
+
+    /** @param  list<string>  $names */
+    private static function names(array $names): string
+    {
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+use NorthSatchel\Exposure\ClearSky;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Optics\RowsFocus;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** A group at a spot: rows, lens, distance against the room there is, where to focus and how far to stop down, and what that costs. */
+final readonly class GroupSetup
+{
+    /** Shorter lenses widen who stands at the ends (common practice, no source). */
+    private const KIND_FROM_MM = 50;
+
+    /** People sway: slower than this faces smear (common practice, no source). */
+    private const SHUTTER = 200;
+
+    private const MOST_IN_A_ROW = 12;
+
+    private const SENSOR_MM = 36.0;
+
+    /** Circle of confusion of the full format. */
+    public const COC_MM = 0.03;
+
+    private const GRAINY_ISO = 3200;
+
+    private function __construct(
+        public RowPlan $rows,
+        public int $focalMm,
+        public float $distanceM,
+        public RowsFocus $focus,
+        public ?int $iso,
+        /** As its denominator. */
+        public ?int $shutter,
+        public bool $fits,
+        public ?float $roomM,
+        public float $ev100,
+        public int $frames,
+        private float $widest,
+    ) {}
+
+    /**
+     * The fewest rows and the longest kind lens that the room behind the camera allows.
+     *
+     * @param  list<Relative>  $people
+     * @param  non-empty-list<int>  $focals  full-format focal lengths at hand
+     * @param  float|null  $roomM  from the front row to where the photographer can step back; null: not known
+     *
+     * @throws ImpossibleValue
+     */
+    public static function best(array $people, array $focals, ?float $roomM, float $ev100, float $widest = 1.4, bool $isOnSteps = false, ?int $rowCount = null): self
+    {
+        rsort($focals);
+        $best = [[PHP_INT_MAX], RowPlan::of($people, 1, $isOnSteps), $focals[0], 1.5, false];
+        foreach ($rowCount === null ? range(1, RowPlan::MOST_ROWS) : [$rowCount] as $count) {
+            $rows = RowPlan::of($people, $count, $isOnSteps);
+            $isNarrow = max(array_map(count(...), $rows->rows)) <= self::MOST_IN_A_ROW;
+            foreach ($focals as $focal) {
+                $distance = $rows->distanceM($focal, self::SENSOR_MM);
+                $fits = $roomM === null || $distance <= $roomM;
+                $rank = [$fits ? 0 : 1, $isNarrow ? 0 : 1, count($rows->fanned($distance)->hidden($distance)), $focal >= self::KIND_FROM_MM ? 0 : 1, count($rows->rows), $fits ? -min($focal, 85) : $distance];
+                if ($best[0] === [PHP_INT_MAX] || $rank < $best[0]) {
+                    $best = [$rank, $rows, $focal, $distance, $fits];
+                }
+            }
+        }
+        [, $rows, $focal, $distance, $fits] = $best;
+        $rows = $rows->fanned($distance);
+        $focus = RowsFocus::of($focal, self::COC_MM, $rows->rowDistances($distance), $widest);
+        $start = $focus->fNumber === null ? null : ClearSky::startingExposure($ev100, $focus->fNumber, self::SHUTTER);
+
+        return new self($rows, $focal, round($distance, 1), $focus, $start['iso'] ?? null, $start['shutter'] ?? null, $fits, $roomM, $ev100, Pace::frames(count($people)), $widest);
+    }
+
+    public function verdicts(): Verdicts
+    {
+        $rows = count($this->rows->rows);
+        $depth = ($rows - 1) * RowPlan::ROW_M;
+        $width = round($this->rows->widthM(), 1);
+        $verdicts = [];
+        if (! $this->fits) {
+            $verdicts[] = Verdict::stop('people.no-room', 'The group does not fit: there is no room to step back.', "In {$rows} rows it is {$width} m wide, at {$this->focalMm} mm that wants {$this->distanceM} m, and there are {$this->roomM}. Use steps, more rows, a shorter lens, or another spot.", ['distance_m' => $this->distanceM, 'room_m' => $this->roomM]);
+        } else {
+            $verdicts[] = Verdict::fine('people.room', "{$this->focalMm} mm from {$this->distanceM} m holds all.", "{$rows} ".($rows === 1 ? 'row' : 'rows').", {$width} m wide with a tenth to spare at each side".($this->roomM === null ? '; how much room there is nobody has said.' : "; there are {$this->roomM} m."), ['distance_m' => $this->distanceM]);
+        }
+        if ($this->focus->fNumber === null) {
+            $verdicts[] = Verdict::fix('people.soft', 'The back row goes soft at any stop.', "The rows are {$depth} m deep, and f/22 at {$this->focalMm} mm does not hold them: step back with a shorter lens, or make fewer rows.");
+        } else {
+            $behind = round($this->focus->focusM - $this->distanceM, 2);
+            $where = $rows === 1 ? 'Focus on the row' : 'Focus '.round(100 * $behind).' cm behind the front row';
+            $verdicts[] = Verdict::mind('people.focus', "{$where}, and use f/{$this->focus->fNumber}.", $rows === 1 ? 'One row in one plane may be shot wide open; f/'.$this->focus->fNumber.' is as wide as the lens goes.'
+                : "The rows are {$depth} m deep; focused there, f/{$this->focus->fNumber} holds from ".round((float) $this->focus->nearM, 2).' to '.($this->focus->farM === null ? 'the horizon' : round($this->focus->farM, 2).' m').($this->focus->fNumber > $this->widest ? ', and a third of a stop wider would not.' : '; wider the lens does not go.'), ['f_number' => $this->focus->fNumber, 'focus_m' => $this->focus->focusM]);
+            $verdicts[] = $this->iso > self::GRAINY_ISO
+                ? Verdict::fix('people.dark', "That costs ISO {$this->iso}.", "At EV {$this->ev100}, f/{$this->focus->fNumber} and 1/".self::SHUTTER.' s, slower than which people smear: bring light, or make fewer rows.', ['iso' => $this->iso])
+                : Verdict::fine('people.light', "ISO {$this->iso} at 1/{$this->shutter} s.", "At EV {$this->ev100} and f/{$this->focus->fNumber}; slower than 1/".self::SHUTTER.' s people smear.', ['iso' => $this->iso]);
+        }
+        foreach (array_slice($this->rows->hidden($this->distanceM), 0, 3) as $hidden) {
+            $verdicts[] = Verdict::fix('people.hidden', "{$hidden['who']} stands behind {$hidden['behind']}.", 'Neither beside nor above that head runs a free line to the lens: shift half a place, or use steps.');
+        }
+        $verdicts[] = Verdict::mind('people.frames', "Take {$this->frames} frames.", 'So that in 95 of 100 cases one holds all eyes open; one more if a trigger fails.', ['frames' => $this->frames]);
+
+        return new Verdicts($verdicts);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+/** Somebody of the family or the party, as one line says. */
+final readonly class Relative
+{
+    /** Who waits badly counts for more than one (common practice, no source). */
+    private const WEIGHTS = ['infant' => 3, 'wheelchair' => 2, 'elderly' => 2, 'seated' => 2];
+
+    /**
+     * @param  list<array{kind: string, of: string}>  $relations  kind: parent, grandparent, sibling, child, partner, former, wide, attendant
+     * @param  list<string>  $needs  seated, wheelchair, infant, elderly
+     * @param  list<string>  $apart  names of those never in one frame
+     * @param  list<string>  $notBeside  names of those never side by side
+     */
+    public function __construct(
+        public string $name,
+        public bool $isOfTheCouple,
+        public array $relations,
+        public array $needs,
+        public ?int $heightCm,
+        public array $apart,
+        public array $notBeside,
+        public ?string $leavesAt,
+        public bool $isTold,
+        public string $knownBy,
+    ) {}
+
+    public function weight(): int
+    {
+        return max([1, ...array_map(static fn (string $need): int => self::WEIGHTS[$need] ?? 1, $this->needs)]);
+    }
+
+    public function sits(): bool
+    {
+        return array_intersect(['seated', 'wheelchair'], $this->needs) !== [];
+    }
+}

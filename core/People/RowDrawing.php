@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+/** The group drawn from above, the camera at the bottom, and from the front. */
+final readonly class RowDrawing
+{
+    public const WIDTH = 640.0;
+
+    public const HEIGHT = 420.0;
+
+    private const MIDDLE = 320.0;
+
+    private const CAMERA_Y = 400.0;
+
+    private const BACK_Y = 40.0;
+
+    private const FOOT_Y = 360.0;
+
+    /** Of the ground before the front row so much is drawn. */
+    private const BEFORE_M = 1.6;
+
+    private float $across;
+
+    private float $along;
+
+    public function __construct(private GroupSetup $setup)
+    {
+        $depth = (count($setup->rows->rows) - 1) * RowPlan::ROW_M;
+        $this->across = (self::WIDTH - 40) / max(2.0, $setup->rows->widthM());
+        $this->along = (self::FOOT_Y - self::BACK_Y) / ($depth + min(self::BEFORE_M, $setup->distanceM) + 0.4);
+    }
+
+    /** Where the camera is, below the drawing as a rule. */
+    public function cameraY(): float
+    {
+        return $this->y(0);
+    }
+
+    /** @return list<array{name: string, x: float, y: float, toX: float, toY: float}> as far in front of a head as the drawing reaches: where its line to the lens leaves it */
+    public function sights(): array
+    {
+        $sights = [];
+        foreach ($this->heads() as $head) {
+            $share = min(1.0, (self::CAMERA_Y - $head['y']) / max(1.0, $this->cameraY() - $head['y']));
+            $sights[] = [...$head, 'toX' => round($head['x'] + (self::MIDDLE - $head['x']) * $share, 1), 'toY' => round($head['y'] + ($this->cameraY() - $head['y']) * $share, 1)];
+        }
+
+        return $sights;
+    }
+
+    /** @return list<array{name: string, x: float, y: float}> heads from above */
+    public function heads(): array
+    {
+        $heads = [];
+        foreach (array_reverse($this->setup->rows->rows) as $row) {
+            foreach ($row as $place) {
+                $heads[] = ['name' => $place->name, 'x' => round(self::MIDDLE + $place->x * $this->across, 1), 'y' => $this->y($this->setup->distanceM + $place->depthM)];
+            }
+        }
+
+        return $heads;
+    }
+
+    /** @return array{y: float, height: float}|null what is sharp */
+    public function sharp(): ?array
+    {
+        $focus = $this->setup->focus;
+        if ($focus->nearM === null) {
+            return null;
+        }
+        $top = $focus->farM === null ? 0.0 : max(0.0, $this->y($focus->farM));
+
+        return ['y' => $top, 'height' => round(min(self::CAMERA_Y, $this->y($focus->nearM)) - $top, 1)];
+    }
+
+    public function focusY(): float
+    {
+        return $this->y($this->setup->focus->focusM);
+    }
+
+    /** @return list<array{name: string, x: float, y: float, bodyHeight: float}> from the front, the back row first; y is the top of the head */
+    public function front(): array
+    {
+        $perM = (self::WIDTH - 60) / max(4.0, $this->setup->rows->widthM());
+        $faces = [];
+        foreach (array_reverse($this->setup->rows->rows) as $row) {
+            foreach ($row as $place) {
+                $y = round(260 - $place->topM * $perM, 1);
+                $faces[] = ['name' => $place->name, 'x' => round(self::MIDDLE + $place->x * $perM, 1), 'y' => $y, 'bodyHeight' => round(260 - $y, 1)];
+            }
+        }
+
+        return $faces;
+    }
+
+    /** A head's size in the front drawing. */
+    public function headPx(): float
+    {
+        return round((self::WIDTH - 60) / max(4.0, $this->setup->rows->widthM()) * 0.1, 1);
+    }
+
+    private function y(float $distanceM): float
+    {
+        $front = self::FOOT_Y - min(self::BEFORE_M, $this->setup->distanceM) * $this->along;
+
+        return round($front - ($distanceM - $this->setup->distanceM) * $this->along, 1);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+/** The drawing of who stands when: a row a person, time to the right. */
+final readonly class StandChart
+{
+    public const WIDTH = 1000.0;
+
+    public const ROW = 20.0;
+
+    private const NAMES = 150.0;
+
+    private const AFTER = 90.0;
+
+    private const TOP = 26.0;
+
+    private const FOOT = 22.0;
+
+    public function __construct(private StandTime $stand) {}
+
+    public function height(): float
+    {
+        return self::TOP + count($this->stand->people) * self::ROW + self::FOOT;
+    }
+
+    /** @return list<array{x: float, width: float, middle: float, y: float, height: float, number: int}> a band a group */
+    public function groups(): array
+    {
+        $bands = [];
+        foreach ($this->stand->groups as $index => $group) {
+            $bands[] = ['x' => $this->x($group['from']), 'width' => $this->width($group['from'], $group['to']), 'middle' => $this->x(($group['from'] + $group['to']) / 2),
+                'y' => self::TOP - 6, 'height' => $this->height() - self::TOP - 12, 'number' => $index + 1];
+        }
+
+        return $bands;
+    }
+
+    /** @return list<array{name: string, y: float, waits: array{x: float, width: float}, inFrame: list<array{x: float, width: float}>, freeX: float, free: int, waitsMinutes: float}> */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ($this->stand->people as $name => $person) {
+            $rows[] = [
+                'name' => (string) $name,
+                'y' => self::TOP + count($rows) * self::ROW,
+                'waits' => ['x' => $this->x($person['from']), 'width' => $this->width($person['from'], $person['free'])],
+                'inFrame' => array_map(fn (array $in): array => ['x' => $this->x($in['from']), 'width' => max(1.0, $this->width($in['from'], $in['to']))], $person['inFrame']),
+                'freeX' => $this->x($person['free']) + 6,
+                'free' => (int) ceil($person['free']),
+                'waitsMinutes' => $person['waits'],
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{x: float, minute: int}> every five minutes */
+    public function minutes(): array
+    {
+        return array_map(fn (int $minute): array => ['x' => $this->x($minute), 'minute' => $minute], range(0, (int) $this->stand->totalMinutes, 5));
+    }
+
+    private function x(float $minute): float
+    {
+        return round(self::NAMES + $minute * $this->scale(), 1);
+    }
+
+    private function width(float $from, float $to): float
+    {
+        return max(0.0, round(($to - $from) * $this->scale(), 1));
+    }
+
+    private function scale(): float
+    {
+        return (self::WIDTH - self::NAMES - self::AFTER) / max(1.0, $this->stand->totalMinutes);
+    }
+}

@@ -1,0 +1,173 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\People;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\CallOrders;
+use NorthSatchel\People\Family;
+use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyText;
+use NorthSatchel\People\FormalsJudge;
+use NorthSatchel\People\GroupRules;
+use NorthSatchel\People\Pace;
+use NorthSatchel\People\School;
+use NorthSatchel\People\StandChart;
+use NorthSatchel\People\StandTime;
+use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Plan\Priority;
+use NorthSatchel\Verdict;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** A made-up family: his parents are divorced with new partners and must not meet; a baby, grandparents, attendants. */
+final class FamilyTest extends TestCase
+{
+    private const LINES = [
+        'Sunniva' => 'bride', 'Aron' => 'groom',
+        'Britt' => 'mother of Sunniva, told', 'Olof' => 'father of Sunniva', 'Tekla' => 'grandmother of Sunniva, elderly, wheelchair',
+        'Viveka' => 'mother of Aron, former partner of Göte, apart from Göte', 'Göte' => 'father of Aron, leaves 16:20', 'Sten' => 'partner of Viveka', 'Lisen' => 'partner of Göte, 171 cm',
+        'Edvin' => 'brother of Aron, red beard, not shy', 'Moa' => 'partner of Edvin', 'Pim' => 'son of Edvin, baby', 'Hedda' => 'aunt of Aron', 'Ulla' => 'attendant of Sunniva', 'Rune' => "Aron's best man",
+    ];
+
+    /** @param  array<string, string>  $lines */
+    private static function family(array $lines = self::LINES): Family
+    {
+        return new Family(FamilyText::read(array_map(static fn (string $n, string $t): array => ['name' => $n, 'text' => $t], array_map(strval(...), array_keys($lines)), array_values($lines))));
+    }
+
+    public function test_lines_are_read(): void
+    {
+        $family = self::family();
+        $this->assertSame(['Sunniva', 'Aron'], $family->couple());
+        $this->assertSame(['Viveka', 'Göte'], $family->parentsOf('aron'));
+        $this->assertTrue($family->wereTogether('Göte', 'Viveka'));
+        $this->assertSame('Lisen', $family->partnerOf('Göte'));
+        $this->assertSame(['Edvin'], $family->siblingsOf('Aron'));
+        $this->assertSame(['Edvin', 'Moa', 'Pim'], $family->withTheirs(['Edvin']));
+        $this->assertSame(['Ulla', 'Rune'], [...$family->attendantsOf('Sunniva'), ...$family->attendantsOf('Aron')]);
+        $this->assertSame([['Göte', 'Viveka']], $family->apart());
+        $edvin = $family->person('Edvin');
+        $this->assertSame('red beard, not shy', $edvin?->knownBy);
+        $this->assertSame([3, 2, 1], array_map(static fn (string $n): ?int => $family->person($n)?->weight(), ['Pim', 'Tekla', 'Edvin']));
+        $this->assertSame([171, '16:20', true, true], [$family->person('Lisen')?->heightCm, $family->person('Göte')?->leavesAt, $family->person('Britt')?->isTold, $family->person('Tekla')?->sits()]);
+    }
+
+    /** @return array<string, array{array<string, string>, string}> */
+    public static function wrong(): array
+    {
+        return [
+            'a person twice' => [['Ann' => 'bride', 'ann' => 'aunt of Ann'], 'twice'],
+            'nobody of that name' => [['Ann' => 'bride', 'Bo' => 'father of Anne'], 'Anne'],
+            'apart from a stranger' => [['Ann' => 'bride, apart from Zed'], 'Zed'],
+            'a circle' => [['Ann' => 'mother of Bo', 'Bo' => 'father of Cia', 'Cia' => 'mother of Ann'], 'own ancestors'],
+            'too many' => [array_combine(array_map(static fn (int $i): string => "P{$i}", range(1, 201)), array_fill(0, 201, '')), '200 at most'],
+        ];
+    }
+
+    /** @param  array<string, string>  $lines */
+    #[DataProvider('wrong')]
+    public function test_what_makes_no_family_is_refused(array $lines, string $says): void
+    {
+        try {
+            self::family($lines);
+            $this->fail('It was taken.');
+        } catch (ImpossibleValue $e) {
+            $this->assertStringContainsString($says, $e->must);
+        }
+    }
+
+    public function test_the_list_by_rule_holds_every_combination_and_no_pair_that_must_not_meet(): void
+    {
+        $groups = GroupRules::of(self::family());
+        $by = [];
+        foreach ($groups as $group) {
+            $people = $group->people;
+            sort($people);
+            $by[] = implode(' ', $people);
+            $this->assertFalse(in_array('Göte', $people, true) && in_array('Viveka', $people, true), $group->title);
+        }
+        foreach ([
+            'her parents, who are together' => 'Aron Britt Olof Sunniva', 'his mother and her partner' => 'Aron Sten Sunniva Viveka', 'his father and his partner' => 'Aron Göte Lisen Sunniva',
+            'his brother' => 'Aron Edvin', 'his brother and his' => 'Aron Edvin Moa Pim Sunniva', 'her grandmother' => 'Aron Sunniva Tekla', 'all attendants' => 'Aron Rune Sunniva Ulla',
+            'her with hers' => 'Sunniva Ulla', 'him with his' => 'Aron Rune', 'her close family' => 'Aron Britt Olof Sunniva Tekla', 'his without his mother' => 'Aron Edvin Göte Lisen Moa Pim Sunniva', 'his without his father' => 'Aron Edvin Moa Pim Sten Sunniva Viveka',
+        ] as $what => $people) {
+            $this->assertContains($people, $by, $what);
+        }
+        $everybody = array_values(array_filter($groups, static fn (FamilyGroup $g): bool => str_starts_with($g->title, 'Everybody')));
+        $this->assertSame(['Everybody, without Göte', 'Everybody, without Viveka'], array_column($everybody, 'title'));
+        $this->assertSame(count($by), count(array_unique($by)), 'no group twice');
+        $this->assertSame([], GroupRules::of(self::family(['Ann' => 'aunt'])), 'nobody to stand around');
+        $in = array_unique(array_merge(...array_column($groups, 'people')));
+        $this->assertCount(count(self::LINES), $in, 'nobody is forgotten');
+    }
+
+    /** Common practice, no source: about half a minute when people are only added, two to four minutes a group when they are fetched; 20 to 40 minutes for an ordinary list. */
+    public function test_the_pace_is_that_of_the_trade(): void
+    {
+        $this->assertEqualsWithDelta(0.5, Pace::changeOver(['a', 'b'], ['a', 'b', 'c', 'd'], false), 0.15);
+        $fetched = Pace::changeOver(['a', 'b'], ['c', 'd', 'e', 'f'], false) + Pace::minutes(4);
+        $this->assertGreaterThan(1.8, $fetched);
+        $this->assertLessThan(4.0, $fetched);
+        $this->assertLessThan(Pace::changeOver(['a', 'b'], ['c', 'd'], false), Pace::changeOver(['a', 'b'], ['c', 'd'], true), 'who stands by is not fetched');
+        $groups = GroupRules::of(self::family());
+        $stand = new StandTime(CallOrders::by(School::LeastWaiting, $groups, self::family(), false), self::family(), false);
+        $this->assertGreaterThan(20, $stand->totalMinutes);
+        $this->assertLessThan(40, $stand->totalMinutes);
+    }
+
+    public function test_waiting_is_counted_person_by_person(): void
+    {
+        $family = self::family(['Ann' => 'bride', 'Bo' => 'groom', 'Cia' => 'mother of Ann, elderly']);
+        $groups = [new FamilyGroup('A', ['Ann', 'Cia'], Priority::Must), new FamilyGroup('B', ['Ann', 'Bo'], Priority::Must), new FamilyGroup('C', ['Ann', 'Cia'], Priority::Must)];
+        $stand = new StandTime($groups, $family, false);
+        $cia = $stand->people['Cia'];
+        $this->assertEqualsWithDelta($cia['free'] - $cia['from'] - 2 * Pace::minutes(2), $cia['waits'], 0.06);
+        $expected = $stand->people['Ann']['waits'] + $stand->people['Bo']['waits'] + 2 * $cia['waits'];
+        $this->assertEqualsWithDelta($expected, $stand->waiting, 0.06, 'the old count double');
+        $chart = new StandChart($stand);
+        $this->assertCount(3, $chart->rows());
+        $this->assertSame('Bo', $chart->rows()[0]['name'], 'who is free first stands on top');
+        $this->assertSame([1, 2, 3], array_column($chart->groups(), 'number'));
+    }
+
+    public function test_the_computed_orders_do_what_they_say(): void
+    {
+        $family = self::family();
+        $groups = GroupRules::of($family);
+        $stand = [];
+        foreach (School::cases() as $school) {
+            $stand[$school->value] = new StandTime(CallOrders::by($school, $groups, $family, false), $family, false);
+            $this->assertCount(count($groups), $stand[$school->value]->order);
+        }
+        foreach (['release-down', 'build-up', 'as-listed'] as $school) {
+            $this->assertLessThan($stand[$school]->waiting, $stand['least-waiting']->waiting);
+            $this->assertLessThanOrEqual($stand[$school]->walks(), $stand['least-walking']->walks());
+        }
+        $sizes = array_map(static fn (FamilyGroup $g): int => count($g->people), $stand['release-down']->order);
+        $this->assertSame(max($sizes), $sizes[0]);
+        $this->assertTrue(CallOrders::leastWaiting($groups, $family, false)->nextTo === [], 'the two who must not meet never follow each other');
+    }
+
+    public function test_what_is_found(): void
+    {
+        $family = self::family();
+        $day = LocalDay::of('2027-06-05', 'Europe/Stockholm');
+        $codes = static fn (Family $f, array $groups, ?array $segment = null): array => array_map(static fn (Verdict $v): string => $v->code, iterator_to_array(FormalsJudge::of($f, new StandTime(array_values($groups), $f, false), null, $segment, $day)));
+        $this->assertSame(['people.no-couple'], $codes(self::family(['Ann' => '']), []));
+        $this->assertSame(['people.no-groups'], $codes($family, []));
+        $both = new FamilyGroup('His parents', ['Viveka', 'Göte'], Priority::Must);
+        $this->assertContains('people.together', $codes($family, [$both]));
+        $found = $codes($family, [new FamilyGroup('One', ['Viveka'], Priority::Must), new FamilyGroup('Other', ['Göte'], Priority::Must)]);
+        $this->assertContains('people.meeting', $found);
+        $this->assertContains('people.forgotten', $found);
+        $segment = ['id' => 4, 'title' => 'Groups', 'startsAt' => $day->instantOf(ClockTime::of('16:00')), 'minutes' => 10, 'isAnchor' => false];
+        $all = $codes($family, GroupRules::of($family), $segment);
+        $this->assertContains('people.too-long', $all);
+        $this->assertContains('people.leaves', $all, 'his father leaves at 16:20');
+        $this->assertContains('people.not-told', $all);
+        $this->assertContains('people.all-in', $all);
+    }
+}
