@@ -104,8 +104,11 @@ final class FormalsJudge
      */
     private static function leaving(Family $family, StandTime $now, ?array $segment, LocalDay $day): array
     {
+        if ($segment === null) {
+            return [];
+        }
         $verdicts = [];
-        foreach ($segment === null ? [] : $family->people() as $person) {
+        foreach ($family->people() as $person) {
             $free = $now->people[$person->name]['free'] ?? null;
             if ($person->leavesAt === null || $free === null) {
                 continue;

@@ -58,7 +58,7 @@ final readonly class GroupSetup
         $best = [[PHP_INT_MAX], RowPlan::of($people, 1, $isOnSteps), $focals[0], 1.5, false];
         foreach ($rowCount === null ? range(1, RowPlan::MOST_ROWS) : [$rowCount] as $count) {
             $rows = RowPlan::of($people, $count, $isOnSteps);
-            $isNarrow = max(array_map(count(...), $rows->rows)) <= self::MOST_IN_A_ROW;
+            $isNarrow = $rows->widest() <= self::MOST_IN_A_ROW;
             foreach ($focals as $focal) {
                 $distance = $rows->distanceM($focal, self::SENSOR_MM);
                 $fits = $roomM === null || $distance <= $roomM;

@@ -84,10 +84,16 @@ final readonly class RowPlan
         return new self($rows, $this->isOnSteps);
     }
 
+    /** How many stand in the widest row. */
+    public function widest(): int
+    {
+        return array_reduce($this->rows, static fn (int $most, array $row): int => max($most, count($row)), 0);
+    }
+
     /** Of the widest row, with a margin at both sides. */
     public function widthM(): float
     {
-        return self::SHOULDER_M * max(array_map(count(...), $this->rows)) * self::MARGIN;
+        return self::SHOULDER_M * $this->widest() * self::MARGIN;
     }
 
     /** From the camera to the front row, so that a lens holds the width. */
