@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BriefController;
+use App\Http\Controllers\CallController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\CopiesController;
 use App\Http\Controllers\DaysController;
@@ -37,6 +38,12 @@ Route::middleware('guest')->group(static function (): void {
     Route::post('/sign-in', [SignInController::class, 'store']);
 });
 Route::post('/look', [LookController::class, 'store']);
+
+/* For people without an account: a token opens one list of one job. */
+Route::middleware('throttle:120,1')->group(static function (): void {
+    Route::get('/call/{token}', [CallController::class, 'caller'])->where('token', '[A-Za-z0-9]{40}');
+    Route::post('/call/{token}/events', [CallController::class, 'taps'])->where('token', '[A-Za-z0-9]{40}');
+});
 
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy']);
@@ -103,6 +110,10 @@ Route::middleware('auth')->group(static function (): void {
     Route::delete('/shots/{shot}', [ShotController::class, 'destroy']);
     Route::post('/shots/{shot}/restore', [ShotController::class, 'restore']);
 
+    Route::get('/jobs/{job}/call', [CallController::class, 'show']);
+    Route::get('/jobs/{job}/call/sheet', [CallController::class, 'sheet']);
+    Route::post('/jobs/{job}/call/links', [CallController::class, 'share']);
+    Route::delete('/links/{link}', [CallController::class, 'revoke']);
     Route::get('/jobs/{job}/people', [PeopleController::class, 'show']);
     Route::post('/jobs/{job}/people/family', [PeopleController::class, 'family']);
     Route::post('/jobs/{job}/people/rules', [PeopleController::class, 'rules']);

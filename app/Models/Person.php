@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * Somebody who matters on the job.
  *
+ * @property int $id
  * @property int $job_id
  * @property string $name
  * @property string|null $role

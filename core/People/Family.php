@@ -120,8 +120,8 @@ final class Family
         $pairs = [];
         foreach ($this->people as $person) {
             foreach ($person->apart as $name) {
-                $pair = [$person->name, $this->person($name)->name ?? $name];
-                sort($pair);
+                $other = $this->person($name)->name ?? $name;
+                $pair = strcmp($person->name, $other) < 0 ? [$person->name, $other] : [$other, $person->name];
                 $pairs[implode("\n", $pair)] = $pair;
             }
         }

@@ -5,7 +5,9 @@
 (() => {
   'use strict';
 
-  const KEY = 'satchel-taps';
+  /* A page by link sends its taps to an address of its own, and keeps them apart. */
+  const address = () => document.querySelector('meta[name="satchel-events"]')?.content || '/events';
+  const KEY = address() === '/events' ? 'satchel-taps' : `satchel-taps ${address()}`;
   const token = () => document.querySelector('meta[name="csrf-token"]').content;
   const queue = () => JSON.parse(localStorage.getItem(KEY) || '[]');
   const keep = (taps) => localStorage.setItem(KEY, JSON.stringify(taps));
@@ -41,7 +43,7 @@
     }
     isSending = true;
     try {
-      const answer = await fetch('/events', {
+      const answer = await fetch(address(), {
         method: 'POST',
         headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': token() },
         body: JSON.stringify({ events: taps }),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desks\BriefDesk;
+use App\Desks\CallDesk;
 use App\Desks\PeopleDesk;
 use App\Desks\ScoutDesk;
 use App\Desks\Strap;
@@ -28,7 +29,7 @@ use NorthSatchel\Verdicts;
 /** Who stands when? */
 final class PeopleController
 {
-    public function show(Request $request, int $job, PeopleDesk $desk, Strap $strap): View
+    public function show(Request $request, int $job, PeopleDesk $desk, CallDesk $calls, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
         try {
@@ -49,6 +50,7 @@ final class PeopleController
             'chart' => $stand === null ? null : new StandChart($stand),
             'schools' => $family === null || $groups->isEmpty() ? [] : array_map(static fn (School $s): array => ['school' => $s, 'stand' => $desk->stand($opened, $family, $s)], School::cases()),
             'segment' => $desk->segment($opened),
+            'links' => $calls->links($opened),
             'edit' => $request->integer('edit'),
         ]);
     }

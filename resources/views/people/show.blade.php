@@ -35,6 +35,11 @@
             </table>
         </div>
     @endif
+    @if (session('link'))<div class="note mb-3" role="status">The caller's link, shown this once: <a class="break-all" href="{{ session('link') }}">{{ session('link') }}</a>. Whoever has it sees the list until the day after the job, or until you take it back.</div>@endif
+    @if ($stand && $stand->order !== [])
+        <div class="flex flex-wrap gap-2 mb-4"><a class="button main" href="/jobs/{{ $job->id }}/call">Call the groups</a><a class="button" href="/jobs/{{ $job->id }}/call/sheet">Caller's sheet</a>@post('/jobs/'.$job->id.'/call/links') <button class="button">Make a link for the caller</button> @endpost
+            @foreach ($links as $link)@post('/links/'.$link->id, 'delete') <button class="button" title="valid until {{ $link->expires_at->format('j M H:i') }} UTC">Take back link {{ $loop->iteration }}</button> @endpost @endforeach</div>
+    @endif
     <x-form :action="'/jobs/'.$job->id.'/people/settings'" class="slab flex flex-wrap gap-4 items-end mb-4">
         <div class="flex-1 basis-64"><x-field name="formals_segment_id" label="They are called during" type="select"><option value="">no segment yet</option>@foreach ($job->segments->sortBy('start_clock') as $one)<option value="{{ $one->id }}" @selected($job->formals_segment_id === $one->id)>{{ $one->start_clock }} {{ $one->title }}</option>@endforeach</x-field></div>
         <label class="tick"><input type="checkbox" name="formals_gathered" value="1" @checked($job->formals_gathered)> everybody is gathered from the start</label>

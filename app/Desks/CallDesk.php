@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Models\DeviceEvent;
+use App\Models\FormalGroup;
+use App\Models\Job;
+use App\Models\Person;
+use App\Models\ShareLink;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\Calling;
+use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\Plan\Priority;
+
+/** The list being called, by the photographer and by the caller with a link; its state follows from the taps alone. */
+final class CallDesk
+{
+    public const KINDS = ['found', 'lost', 'shot', 'unshot', 'later', 'sooner'];
+
+    public const CALLER = 'caller';
+
+    public function __construct(private readonly PeopleDesk $people) {}
+
+    /** @throws ImpossibleValue when the family cannot be read */
+    public function calling(Job $job): Calling
+    {
+        $groups = [];
+        foreach ($this->people->groups($job) as $group) {
+            $groups[$group->id] = new FamilyGroup($group->title, $group->people, Priority::from($group->priority));
+        }
+        $names = $job->people->mapWithKeys(static fn (Person $p): array => [$p->id => $p->name])->all();
+        $last = ['person' => [], 'shot' => [], 'later' => []];
+        foreach (DeviceEvent::query()->whereIn('kind', self::KINDS)->where('on->job', $job->id)->orderBy('made_at')->orderBy('id')->get() as $event) {
+            match ($event->kind) {
+                'found', 'lost' => $last['person'][(int) ($event->on['person'] ?? 0)] = $event->kind === 'found',
+                'shot', 'unshot' => $last['shot'][(int) ($event->on['group'] ?? 0)] = $event->kind === 'shot',
+                default => $last['later'][(int) ($event->on['group'] ?? 0)] = $event->kind === 'later',
+            };
+        }
+        $yes = static fn (array $marks): array => array_keys(array_filter($marks));
+
+        return new Calling($this->people->family($job), $groups, array_values(array_intersect_key($names, array_filter($last['person']))),
+            array_values(array_intersect($yes($last['shot']), array_keys($groups))), array_values(array_intersect($yes($last['later']), array_keys($groups))));
+    }
+
+    /** A new link, valid until the day after the job; the token is told once and kept nowhere. */
+    public function share(Job $job): string
+    {
+        $token = Str::random(40);
+        $end = Carbon::parse($job->date, $job->place->timezone)->addDays(2)->startOfDay()->utc();
+        ShareLink::query()->create(['job_id' => $job->id, 'kind' => self::CALLER, 'digest' => hash('sha256', $token), 'expires_at' => $end->isPast() ? now()->addDay() : $end]);
+
+        return $token;
+    }
+
+    /** @return Collection<int, ShareLink> that still open something */
+    public function links(Job $job): Collection
+    {
+        return ShareLink::query()->where('job_id', $job->id)->whereNull('revoked_at')->where('expires_at', '>', now())->orderBy('id')->get();
+    }
+
+    /** Null for a token that is unknown, expired or revoked: the three are told apart by nobody. */
+    public function jobOf(string $token): ?int
+    {
+        return ShareLink::query()->where('digest', hash('sha256', $token))->where('kind', self::CALLER)->whereNull('revoked_at')->where('expires_at', '>', now())->value('job_id');
+    }
+
+    /**
+     * Whether a tap is about this job, and of a kind that a caller may make.
+     *
+     * @param  array{kind: string, on: array<string, mixed>}  $event
+     */
+    public function mayCallerTap(int $jobId, array $event): bool
+    {
+        $on = $event['on'];
+
+        return in_array($event['kind'], ['found', 'lost'], true) && (int) ($on['job'] ?? 0) === $jobId && Person::query()->where('job_id', $jobId)->whereKey((int) ($on['person'] ?? 0))->exists();
+    }
+
+    public function hasGroup(int $jobId, int $groupId): bool
+    {
+        return FormalGroup::query()->where('job_id', $jobId)->whereKey($groupId)->exists();
+    }
+}

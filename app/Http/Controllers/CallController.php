@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desks\BriefDesk;
+use App\Desks\CallDesk;
+use App\Desks\DeviceEventDesk;
+use App\Models\ShareLink;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Who is called now, who next, and who can go? */
+final class CallController
+{
+    private const MOST_TAPS = 200;
+
+    public function show(int $job, CallDesk $desk): View
+    {
+        $opened = BriefDesk::open($job);
+
+        return view('people.call', ['job' => $opened, 'calling' => $desk->calling($opened->loadMissing('people')), 'people' => $opened->people->keyBy('name'), 'isCaller' => false, 'events' => '/events']);
+    }
+
+    public function sheet(int $job, CallDesk $desk): View
+    {
+        $opened = BriefDesk::open($job);
+
+        return view('people.sheet', ['job' => $opened, 'calling' => $desk->calling($opened->loadMissing('people'))]);
+    }
+
+    public function share(int $job, CallDesk $desk): RedirectResponse
+    {
+        $token = $desk->share(BriefDesk::open($job));
+
+        return redirect("/jobs/{$job}/people")->with('link', url("/call/{$token}"));
+    }
+
+    public function revoke(ShareLink $link): RedirectResponse
+    {
+        $link->update(['revoked_at' => now()]);
+
+        return redirect("/jobs/{$link->job_id}/people")->with('said', 'That link opens nothing any more.');
+    }
+
+    /** The caller's page, by link. */
+    public function caller(string $token, CallDesk $desk): View
+    {
+        $opened = BriefDesk::open($desk->jobOf($token) ?? abort(404));
+
+        return view('people.call', ['job' => $opened, 'calling' => $desk->calling($opened->loadMissing('people')), 'people' => $opened->people->keyBy('name'), 'isCaller' => true, 'events' => "/call/{$token}/events"]);
+    }
+
+    /** The caller's taps: who is found; anything else is refused by id. */
+    public function taps(Request $request, string $token, CallDesk $desk, DeviceEventDesk $events): JsonResponse
+    {
+        $job = $desk->jobOf($token) ?? abort(404);
+        $given = $request->validate(['events' => ['required', 'array', 'max:'.self::MOST_TAPS], 'events.*.id' => ['required', 'uuid'], 'events.*.kind' => ['required', 'string'], 'events.*.on' => ['required', 'array'], 'events.*.on.*' => ['integer'], 'events.*.made_at' => ['required', 'date']])['events'];
+        $taken = $refused = [];
+        foreach ($given as $event) {
+            if ($desk->mayCallerTap($job, $event)) {
+                $taken = [...$taken, ...$events->take([$event])];
+            } else {
+                $refused[] = ['id' => $event['id'], 'why' => 'That is not for this list.'];
+            }
+        }
+
+        return response()->json(['taken' => $taken, 'refused' => $refused]);
+    }
+}

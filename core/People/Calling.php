@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+/** The list being called: what is shot, who is found, which group is next, who can go. */
+final readonly class Calling
+{
+    /** Below this a person is a child, of whom no surname goes on a shared page. */
+    private const CHILD_CM = 140;
+
+    /**
+     * @param  array<int, FamilyGroup>  $groups  by id, in the order of the list
+     * @param  list<string>  $found  names
+     * @param  list<int>  $shot  ids of groups
+     * @param  list<int>  $later  ids of groups put off
+     */
+    public function __construct(private Family $family, private array $groups, private array $found, private array $shot, private array $later) {}
+
+    /** @return list<int> ids of the groups still to shoot: those put off come last */
+    public function left(): array
+    {
+        $left = array_values(array_diff(array_keys($this->groups), $this->shot));
+
+        return [...array_values(array_diff($left, $this->later)), ...array_values(array_intersect($this->later, $left))];
+    }
+
+    public function now(): ?int
+    {
+        return $this->left()[0] ?? null;
+    }
+
+    /** The group after this one; none when it is the last. */
+    public function next(): ?int
+    {
+        return $this->left()[1] ?? null;
+    }
+
+    /**
+     * The first group that could be shot at once: everybody is found. Null when the present one could, or none can.
+     */
+    public function couldGoFirst(): ?int
+    {
+        $now = $this->now();
+        if ($now === null || $this->missing($now) === []) {
+            return null;
+        }
+        foreach ($this->left() as $id) {
+            if ($this->missing($id) === []) {
+                return $id;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> who is in a group and not found yet; the two always are */
+    public function missing(int $groupId): array
+    {
+        return array_values(array_diff($this->groups[$groupId]->people, $this->found, $this->family->couple()));
+    }
+
+    /** @return list<string> who has been in all of their groups */
+    public function canGo(): array
+    {
+        $needed = array_merge(...array_map(fn (int $id): array => $this->groups[$id]->people, $this->left()) ?: [[]]);
+        $been = array_merge(...array_map(fn (int $id): array => $this->groups[$id]->people ?? [], $this->shot) ?: [[]]);
+
+        return array_values(array_diff(array_unique($been), $needed, $this->family->couple()));
+    }
+
+    /**
+     * Before letting people go: the musts among the groups still owed.
+     *
+     * @return list<string> titles
+     */
+    public function owedMusts(): array
+    {
+        return array_values(array_map(fn (int $id): string => $this->groups[$id]->title, array_filter($this->left(), fn (int $id): bool => $this->groups[$id]->priority->value === 'must')));
+    }
+
+    public function isFound(string $name): bool
+    {
+        return in_array($name, $this->found, true);
+    }
+
+    public function isShot(int $groupId): bool
+    {
+        return in_array($groupId, $this->shot, true);
+    }
+
+    public function group(int $id): FamilyGroup
+    {
+        return $this->groups[$id];
+    }
+
+    /** The name as it may stand on a shared page: of a child only the first one. */
+    public function shared(string $name): string
+    {
+        $person = $this->family->person($name);
+        $isChild = $person !== null && (in_array('infant', $person->needs, true) || ($person->heightCm !== null && $person->heightCm < self::CHILD_CM));
+
+        return $isChild ? explode(' ', $name)[0] : $name;
+    }
+
+    public function knownBy(string $name): string
+    {
+        return $this->family->person($name)->knownBy ?? '';
+    }
+}

@@ -1,0 +1,61 @@
+@php
+    $asset = fn (string $file): string => '/build/'.$file.'?v='.(@filemtime(public_path('build/'.$file)) ?: 0);
+    $now = $calling->now(); $next = $calling->next(); $other = $calling->couldGoFirst();
+    $say = fn (string $name): string => $isCaller ? $calling->shared($name) : $name;
+@endphp
+<!doctype html>
+<html lang="en" @class(['dim' => request()->cookie('look') === 'dim'])>
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <meta name="satchel-events" content="{{ $events }}">
+    <meta name="robots" content="noindex">
+    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyCacheSize":0}'>
+    <title>Who is called · {{ $job->name }}</title>
+    <link rel="icon" href="/build/icon.svg" type="image/svg+xml">
+    <link rel="stylesheet" href="{{ $asset('app.css') }}">
+    <script src="{{ $asset('htmx.min.js') }}" defer></script>
+    <script src="{{ $asset('satchel.js') }}" defer></script>
+</head>
+<body>
+<div id="work" class="call-page" hx-get="{{ request()->getRequestUri() }}" hx-trigger="every 4s" hx-select="#work" hx-swap="outerHTML">
+    @unless ($isCaller)<p><a href="/jobs/{{ $job->id }}/people">Back to the list</a></p>@endunless
+    <p id="waiting" class="note mb-3" role="status" hidden></p>
+    <p id="refusal" class="note bad mb-3" role="alert" hidden></p>
+    <main>
+        @if ($now === null)
+            <h1 class="mb-3">All groups are shot.</h1>
+            <p>Everybody can go. Thank you.</p>
+        @else
+            @php $group = $calling->group($now); $missing = $calling->missing($now); @endphp
+            <p class="text-faint">Now{{ $isCaller ? '' : ', '.count($calling->left()).' left' }}</p>
+            <h1 class="call-title">{{ $group->title }}</h1>
+            <p class="mb-2 font-bold {{ $missing === [] ? 'text-moss' : 'text-signal' }}">{{ $missing === [] ? 'Everybody is here.' : count($missing).' still to be found' }}</p>
+            <ul class="call-names">
+                @foreach ($group->people as $name)
+                    @php $id = $people->get($name)?->id; $isHere = $calling->isFound($name) || ! in_array($name, $missing, true); @endphp
+                    <li data-tapped="{{ $isHere ? 'yes' : 'no' }}">
+                        <form method="post" action="{{ $events }}" data-tap="{{ $isHere ? 'lost' : 'found' }}" data-on='{{ json_encode(['job' => $job->id, 'person' => (int) $id]) }}'>
+                            <button class="call-name {{ $isHere ? 'here' : '' }}" aria-label="{{ $say($name) }} {{ $isHere ? 'is here' : 'is found' }}"><b>{{ $isHere ? '✓ ' : '' }}{{ $say($name) }}</b> <span class="text-sm">{{ $calling->knownBy($name) }}</span></button>
+                        </form>
+                    </li>
+                @endforeach
+            </ul>
+            @unless ($isCaller)
+                <div class="flex flex-wrap gap-2 my-3">
+                    <form method="post" action="/events" data-tap="shot" data-on='{{ json_encode(['job' => $job->id, 'group' => $now]) }}'><button class="button main">Shot, next</button></form>
+                    <form method="post" action="/events" data-tap="later" data-on='{{ json_encode(['job' => $job->id, 'group' => $now]) }}'><button class="button">Later</button></form>
+                </div>
+                @if ($other)<p class="note">“{{ $calling->group($other)->title }}” is complete: it could go first. <span>Put this one off with Later.</span></p>@endif
+            @endunless
+            <h2 class="mt-4">Next: {{ $next ? $calling->group($next)->title : 'that is the last one' }}</h2>
+            @if ($next)<p class="call-next">{{ implode(', ', array_map($say, $calling->group($next)->people)) }}</p>@endif
+        @endif
+        <h2 class="mt-4">Who can go</h2>
+        <p class="call-next">{{ $calling->canGo() === [] ? 'Nobody yet.' : implode(', ', array_map($say, $calling->canGo())) }}</p>
+        @if (! $isCaller && $calling->owedMusts() !== [])<p class="mt-3 text-signal font-bold">Before you let them go: {{ count($calling->owedMusts()) }} musts are still owed, {{ implode(', ', array_slice($calling->owedMusts(), 0, 3)) }}{{ count($calling->owedMusts()) > 3 ? ' and more' : '' }}.</p>@endif
+    </main>
+</div>
+</body>
+</html>

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\People;
+
+use NorthSatchel\People\Calling;
+use NorthSatchel\People\Family;
+use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyText;
+use NorthSatchel\Plan\Priority;
+use PHPUnit\Framework\TestCase;
+
+final class CallingTest extends TestCase
+{
+    /**
+     * @param  list<string>  $found
+     * @param  list<int>  $shot
+     * @param  list<int>  $later
+     */
+    private static function calling(array $found = [], array $shot = [], array $later = []): Calling
+    {
+        $family = new Family(FamilyText::read([
+            ['name' => 'Wilma', 'text' => 'bride'], ['name' => 'Ture', 'text' => 'groom'], ['name' => 'Ester', 'text' => 'mother of Wilma, green hat'],
+            ['name' => 'Lo Sandgren', 'text' => 'daughter of Wilma, 104 cm'], ['name' => 'Axel Grahn', 'text' => 'brother of Ture, 190 cm'],
+        ]));
+        $must = Priority::Must;
+
+        return new Calling($family, [7 => new FamilyGroup('Hers', ['Wilma', 'Ture', 'Ester'], $must), 8 => new FamilyGroup('His', ['Wilma', 'Ture', 'Axel Grahn'], Priority::Nice), 9 => new FamilyGroup('All', ['Wilma', 'Ture', 'Ester', 'Lo Sandgren'], $must)], $found, $shot, $later);
+    }
+
+    public function test_the_list_goes_on_as_groups_are_shot_and_put_off(): void
+    {
+        $this->assertSame([7, 8, [7, 8, 9]], [self::calling()->now(), self::calling()->next(), self::calling()->left()]);
+        $this->assertSame([8, 9, 7], self::calling(later: [7])->left());
+        $this->assertSame([9, null], [self::calling(shot: [7, 8])->now(), self::calling(shot: [7, 8])->next()]);
+        $this->assertNull(self::calling(shot: [7, 8, 9])->now());
+    }
+
+    public function test_who_is_missing_lets_a_complete_group_go_first(): void
+    {
+        $this->assertSame(['Ester'], self::calling()->missing(7), 'the two are always there');
+        $this->assertSame(8, self::calling(found: ['Axel Grahn'])->couldGoFirst());
+        $this->assertNull(self::calling(found: ['Ester'])->couldGoFirst(), 'the present one can go on');
+        $this->assertNull(self::calling()->couldGoFirst());
+    }
+
+    public function test_nobody_is_let_go_who_is_still_needed(): void
+    {
+        $this->assertSame([], self::calling(shot: [7])->canGo(), 'Ester is in the last group too');
+        $this->assertSame(['Axel Grahn'], self::calling(shot: [7, 8])->canGo());
+        $this->assertSame(['All'], self::calling(shot: [7, 8])->owedMusts());
+        $this->assertSame([], self::calling(shot: [7, 9])->owedMusts());
+    }
+
+    public function test_of_a_child_only_the_first_name_is_shared(): void
+    {
+        $this->assertSame(['Lo', 'Axel Grahn'], [self::calling()->shared('Lo Sandgren'), self::calling()->shared('Axel Grahn')]);
+        $this->assertSame('green hat', self::calling()->knownBy('Ester'));
+    }
+}
