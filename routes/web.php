@@ -15,6 +15,7 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ProposalController;
 use App\Http\Controllers\ScoutController;
 use App\Http\Controllers\SegmentController;
 use App\Http\Controllers\SheetController;
@@ -38,6 +39,12 @@ Route::middleware('guest')->group(static function (): void {
     Route::post('/sign-in', [SignInController::class, 'store']);
 });
 Route::post('/look', [LookController::class, 'store']);
+
+/* What strangers send is throttled harder. */
+Route::middleware('throttle:20,1')->group(static function (): void {
+    Route::get('/form/{token}', [ProposalController::class, 'show'])->where('token', '[A-Za-z0-9]{40}');
+    Route::post('/form/{token}', [ProposalController::class, 'store'])->where('token', '[A-Za-z0-9]{40}');
+});
 
 /* For people without an account: a token opens one list of one job. */
 Route::middleware('throttle:120,1')->group(static function (): void {
@@ -111,9 +118,14 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/shots/{shot}/restore', [ShotController::class, 'restore']);
 
     Route::get('/jobs/{job}/call', [CallController::class, 'show']);
+    Route::post('/jobs/{job}/call/groups', [PeopleController::class, 'callNow']);
     Route::get('/jobs/{job}/call/sheet', [CallController::class, 'sheet']);
     Route::post('/jobs/{job}/call/links', [CallController::class, 'share']);
+    Route::post('/jobs/{job}/form/links', [ProposalController::class, 'share']);
+    Route::post('/proposals/{proposal}/accept', [ProposalController::class, 'accept']);
+    Route::post('/proposals/{proposal}/decline', [ProposalController::class, 'decline']);
     Route::delete('/links/{link}', [CallController::class, 'revoke']);
+    Route::get('/jobs/{job}/teams', [PeopleController::class, 'teams']);
     Route::get('/jobs/{job}/people', [PeopleController::class, 'show']);
     Route::post('/jobs/{job}/people/family', [PeopleController::class, 'family']);
     Route::post('/jobs/{job}/people/rules', [PeopleController::class, 'rules']);

@@ -24,6 +24,8 @@ final class CallDesk
 
     public const CALLER = 'caller';
 
+    public const COUPLE = 'couple';
+
     public function __construct(private readonly PeopleDesk $people) {}
 
     /** @throws ImpossibleValue when the family cannot be read */
@@ -49,11 +51,11 @@ final class CallDesk
     }
 
     /** A new link, valid until the day after the job; the token is told once and kept nowhere. */
-    public function share(Job $job): string
+    public function share(Job $job, string $kind = self::CALLER): string
     {
         $token = Str::random(40);
         $end = Carbon::parse($job->date, $job->place->timezone)->addDays(2)->startOfDay()->utc();
-        ShareLink::query()->create(['job_id' => $job->id, 'kind' => self::CALLER, 'digest' => hash('sha256', $token), 'expires_at' => $end->isPast() ? now()->addDay() : $end]);
+        ShareLink::query()->create(['job_id' => $job->id, 'kind' => $kind, 'digest' => hash('sha256', $token), 'expires_at' => $end->isPast() ? now()->addDay() : $end]);
 
         return $token;
     }
@@ -65,9 +67,9 @@ final class CallDesk
     }
 
     /** Null for a token that is unknown, expired or revoked: the three are told apart by nobody. */
-    public function jobOf(string $token): ?int
+    public function jobOf(string $token, string $kind = self::CALLER): ?int
     {
-        return ShareLink::query()->where('digest', hash('sha256', $token))->where('kind', self::CALLER)->whereNull('revoked_at')->where('expires_at', '>', now())->value('job_id');
+        return ShareLink::query()->where('digest', hash('sha256', $token))->where('kind', $kind)->whereNull('revoked_at')->where('expires_at', '>', now())->value('job_id');
     }
 
     /**

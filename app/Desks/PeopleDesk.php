@@ -7,6 +7,7 @@ namespace App\Desks;
 use App\Models\FormalGroup;
 use App\Models\Job;
 use App\Models\Person;
+use App\Models\Segment;
 use App\Models\Spot;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
@@ -18,6 +19,7 @@ use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\FormalsJudge;
+use NorthSatchel\People\FormalsTiming;
 use NorthSatchel\People\GroupRules;
 use NorthSatchel\People\GroupSetup;
 use NorthSatchel\People\School;
@@ -37,6 +39,8 @@ final class PeopleDesk
 
     /** @var array<int, Collection<int, FormalGroup>> by job, for this request */
     private array $groups = [];
+
+    public function __construct(private readonly PlanDesk $plan) {}
 
     /** @return Collection<int, FormalGroup> in the order in which they are called */
     public function groups(Job $job): Collection
@@ -82,6 +86,25 @@ final class PeopleDesk
         });
 
         return new StandTime(array_map(static fn (int $i): FamilyGroup => $groups[$i], $order), $family, $job->formals_gathered);
+    }
+
+    /**
+     * The three times at which groups are taken, against the plan.
+     *
+     * @return list<array{school: string, before: int, after: int, early: int, gained: int, free: int|null}>
+     */
+    public function timing(Job $job, Family $family): array
+    {
+        $segment = $job->segments->firstWhere('id', $job->formals_segment_id);
+        $anchors = $segment === null ? collect() : $job->segments->where('day', $segment->day)->where('lane', $segment->lane)->where('is_anchor', true)->sortBy('start_clock')->values();
+        $before = $anchors->last(static fn (Segment $s): bool => $s->start_clock <= ($segment->start_clock ?? ''));
+        $after = $anchors->first(static fn (Segment $s): bool => $s->start_clock > ($segment->start_clock ?? ''));
+        $way = static fn (?Segment $from, ?Segment $to, PlanDesk $plan): int => $from?->place_id === null || $to?->place_id === null || $from->place_id === $to->place_id ? 0 : $plan->day($job)->likelyWay($from->place_id, $to->place_id);
+        $gap = $before === null || $after === null ? null
+            : ClockTime::of($after->start_clock)->minutes - ClockTime::of($before->start_clock)->minutes - $before->minutes - $way($before, $after, $this->plan);
+        $first = $job->segments->sortBy('start_clock')->first();
+
+        return FormalsTiming::of($this->order($job), $family, $way($first, $before, $this->plan), $gap);
     }
 
     /** @return list<FamilyGroup> as they are called */
@@ -192,6 +215,13 @@ final class PeopleDesk
         $ids = $this->groups($job)->pluck('id')->all();
         $ordered = $this->stand($job, $this->family($job), $school)->order;
         $this->put(array_map(static fn (FamilyGroup $g): int => $ids[(int) array_search($g, $groups, false)], $ordered));
+    }
+
+    /** A group that the couple has just called comes first of all that are not shot. */
+    public function callFirst(FormalGroup $group): void
+    {
+        $ids = FormalGroup::query()->where('job_id', $group->job_id)->whereKeyNot($group->id)->orderBy('position')->orderBy('id')->pluck('id')->all();
+        $this->put([$group->id, ...$ids]);
     }
 
     /** Swaps a group with its neighbour. */

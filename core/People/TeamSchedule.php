@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
 
 /**
  * Teams first, then their players, on one light set or two. With two it is a two-machine flow shop: the order
@@ -15,8 +17,9 @@ final readonly class TeamSchedule
     /**
      * @param  list<Team>  $order
      * @param  list<array{team: string, isTeam: bool, from: float, to: float, set: int}>  $segments  minutes from the start
+     * @param  list<Team>  $given  as they were named
      */
-    private function __construct(public array $order, public float $finishMinutes, public array $segments) {}
+    private function __construct(public array $order, public float $finishMinutes, public array $segments, private array $given, private int $lightSets) {}
 
     /**
      * @param  list<Team>  $teams
@@ -40,7 +43,24 @@ final readonly class TeamSchedule
             $segments[] = ['team' => $team->id, 'isTeam' => false, 'from' => $from, 'to' => $second, 'set' => $lightSets];
         }
 
-        return new self($order, max($first, $second), $segments);
+        return new self($order, max($first, $second), $segments, $teams, $lightSets);
+    }
+
+    public function verdicts(): Verdicts
+    {
+        if ($this->order === []) {
+            return new Verdicts([Verdict::mind('teams.none', 'No team is named yet.', 'A line a team, with how many players it has.')]);
+        }
+        $finish = (int) ceil($this->finishMinutes);
+        $one = (int) ceil(self::of($this->given, 1)->finishMinutes);
+        $names = implode(', then ', array_map(static fn (Team $t): string => $t->id, $this->order));
+        if ($this->lightSets === 1) {
+            $two = (int) ceil(self::of($this->given, 2)->finishMinutes);
+
+            return new Verdicts([Verdict::mind('teams.one-set', "With one light set it takes {$finish} min.", "A second one, teams here and players there, makes it {$two} min: ".($one - $two).' fewer.', ['finish_minutes' => $finish])]);
+        }
+
+        return new Verdicts([Verdict::fine('teams.order', "Over after {$finish} min: {$names}.", "No other order is over earlier (Johnson's rule); with one light set it would take {$one} min.", ['finish_minutes' => $finish])]);
     }
 
     /**

@@ -70,6 +70,15 @@ final class CallTest extends TestCase
         $this->get('/jobs/1/call/sheet')->assertOk()->assertSee('Whom do I call')->assertDontSee($group->title)->assertDontSee('Nils Barnes');
     }
 
+    public function test_a_group_that_the_couple_calls_comes_next(): void
+    {
+        $this->signIn();
+        $this->post('/jobs/1/call/groups', ['people' => 'ragna, Solveig'])->assertRedirect('/jobs/1/call');
+        $this->get('/jobs/1/call')->assertSee('Ragna, Solveig</h1>', false)->assertSee('24 left');
+        $this->post('/jobs/1/call/groups', ['people' => 'Gunvor, Torleif'])->assertSessionHasErrors('people');
+        $this->post('/jobs/1/call/groups', ['people' => ''])->assertSessionHasErrors('people');
+    }
+
     public function test_a_caller_may_only_say_who_is_found_on_this_list(): void
     {
         $other = Person::query()->create(['job_id' => 2, 'name' => 'Elsewhere']);

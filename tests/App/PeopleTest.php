@@ -89,6 +89,13 @@ final class PeopleTest extends TestCase
         $this->get("/groups/{$group->id}/stand?ev=0&rows=4")->assertSee('That costs ISO');
     }
 
+    public function test_teams_are_scheduled_on_one_light_set_or_two(): void
+    {
+        $this->get('/jobs/2/teams')->assertOk()->assertSee('No team is named yet.');
+        $this->get('/jobs/2/teams?'.http_build_query(['teams' => "Juniors, 14 players, 4 min, 60 s\nSeniors, 9", 'sets' => 2]))->assertSee('Over after 32 min: Seniors, then Juniors')->assertSee('players, one by one');
+        $this->get('/jobs/2/teams?'.http_build_query(['teams' => '<b>x</b>, soon', 'sets' => 1]))->assertSee('cannot be read in line 1')->assertSee('&lt;b&gt;x', false)->assertDontSee('<b>x', false);
+    }
+
     public function test_a_family_that_does_not_fit_is_refused_whole(): void
     {
         $before = Person::query()->where('job_id', $this->job->id)->count();

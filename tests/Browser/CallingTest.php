@@ -30,7 +30,7 @@ final class CallingTest extends BrowserTestCase
         $this->visit('/jobs/1/people');
         $this->see('Who stands when?');
         $this->press('Make a link for the caller');
-        $this->see("The caller's link, shown this once");
+        $this->see('This link is shown this once');
         $link = (string) self::$browser->script('return document.querySelector(".note a[href*=\"/call/\"]").getAttribute("href")');
         self::$phone->visit(self::$satchel->url.(string) parse_url($link, PHP_URL_PATH));
         self::$phone->see('The two with Gunvor and Henning');

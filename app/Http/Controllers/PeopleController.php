@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Desks\BriefDesk;
 use App\Desks\CallDesk;
 use App\Desks\PeopleDesk;
+use App\Desks\ProposalDesk;
 use App\Desks\ScoutDesk;
 use App\Desks\Strap;
 use App\Http\Requests\SegmentRequest;
@@ -23,13 +24,16 @@ use NorthSatchel\People\RowDrawing;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandChart;
 use NorthSatchel\People\StandTime;
+use NorthSatchel\People\TeamDrawing;
+use NorthSatchel\People\TeamSchedule;
+use NorthSatchel\People\TeamText;
 use NorthSatchel\Plan\Priority;
 use NorthSatchel\Verdicts;
 
 /** Who stands when? */
 final class PeopleController
 {
-    public function show(Request $request, int $job, PeopleDesk $desk, CallDesk $calls, Strap $strap): View
+    public function show(Request $request, int $job, PeopleDesk $desk, CallDesk $calls, ProposalDesk $proposals, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
         try {
@@ -49,8 +53,10 @@ final class PeopleController
             'stand' => $stand,
             'chart' => $stand === null ? null : new StandChart($stand),
             'schools' => $family === null || $groups->isEmpty() ? [] : array_map(static fn (School $s): array => ['school' => $s, 'stand' => $desk->stand($opened, $family, $s)], School::cases()),
+            'timing' => $family === null || $groups->isEmpty() ? [] : $desk->timing($opened, $family),
             'segment' => $desk->segment($opened),
             'links' => $calls->links($opened),
+            'proposals' => $proposals->waiting($opened),
             'edit' => $request->integer('edit'),
         ]);
     }
@@ -97,6 +103,32 @@ final class PeopleController
         $desk->add(BriefDesk::open($job), $given['title'], SegmentRequest::names($given['people']), $given['priority']);
 
         return redirect("/jobs/{$job}/people");
+    }
+
+    /** Which team first? Worked out from what stands in the address; nothing is stored. */
+    public function teams(Request $request, int $job): View
+    {
+        $text = mb_substr((string) $request->query('teams'), 0, 4000);
+        $sets = $request->integer('sets') === 1 ? 1 : 2;
+        $schedule = $wrong = null;
+        try {
+            $schedule = TeamSchedule::of(TeamText::read($text), $sets);
+        } catch (ImpossibleValue $e) {
+            $wrong = ucfirst("{$e->field} {$e->must}.");
+        }
+
+        return view('people.teams', ['job' => BriefDesk::open($job), 'text' => $text, 'sets' => $sets, 'schedule' => $schedule, 'drawing' => $schedule === null ? null : new TeamDrawing($schedule), 'wrong' => $wrong, 'verdicts' => $schedule?->verdicts() ?? new Verdicts]);
+    }
+
+    /** Names typed while the couple says them: called next. */
+    public function callNow(Request $request, int $job, PeopleDesk $desk): RedirectResponse
+    {
+        $names = SegmentRequest::names((string) $request->validate(['people' => ['required', 'string', 'max:2000']], ['required' => 'Who is in it?'])['people']);
+        $group = $desk->add(BriefDesk::open($job), 'called now', $names, Priority::Should->value);
+        $group->update(['title' => mb_substr(implode(', ', $group->people), 0, 120)]);
+        $desk->callFirst($group);
+
+        return redirect("/jobs/{$job}/call");
     }
 
     public function update(Request $request, FormalGroup $group, PeopleDesk $desk): RedirectResponse

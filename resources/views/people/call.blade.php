@@ -57,5 +57,13 @@
         @if (! $isCaller && $calling->owedMusts() !== [])<p class="mt-3 text-signal font-bold">Before you let them go: {{ count($calling->owedMusts()) }} musts are still owed, {{ implode(', ', array_slice($calling->owedMusts(), 0, 3)) }}{{ count($calling->owedMusts()) > 3 ? ' and more' : '' }}.</p>@endif
     </main>
 </div>
+@unless ($isCaller)
+    <form method="post" action="/jobs/{{ $job->id }}/call/groups" class="call-page flex flex-wrap gap-2 items-end" autocomplete="off">
+        @csrf
+        <div class="flex-1 basis-56"><x-field id="call-names" name="people" label="The couple calls a group: names with commas" list="call-people" /></div>
+        <button class="button">Call it next</button>
+        <datalist id="call-people">@foreach ($people as $person)<option value="{{ $person->name }}"></option>@endforeach</datalist>
+    </form>
+@endunless
 </body>
 </html>

@@ -35,10 +35,26 @@
             </table>
         </div>
     @endif
-    @if (session('link'))<div class="note mb-3" role="status">The caller's link, shown this once: <a class="break-all" href="{{ session('link') }}">{{ session('link') }}</a>. Whoever has it sees the list until the day after the job, or until you take it back.</div>@endif
+    @error('people')@if (old('_form') === null)<div class="note bad mb-3" role="alert">{{ $message }}</div>@endif @enderror
+    @if ($proposals->isNotEmpty())
+        <section class="slab mb-4"><h2 class="mb-1">From the couple</h2>
+            <ul>@foreach ($proposals as $one)<li class="border-t border-rule py-1 flex flex-wrap items-center gap-2"><span class="flex-1 min-w-0">{{ ['person' => 'One more: ', 'group' => 'One more group: ', 'without' => 'Without: '][$one->kind] ?? '' }}<b>{{ $one->text }}</b></span>@post('/proposals/'.$one->id.'/accept') <button class="button small" aria-label="Accept {{ $one->text }}">Accept</button> @endpost @post('/proposals/'.$one->id.'/decline') <button class="button quiet small" aria-label="Decline {{ $one->text }}">Decline</button> @endpost</li>@endforeach</ul>
+        </section>
+    @endif
+    @if ($timing !== [])
+        <div class="overflow-x-auto slab mb-4" tabindex="0" role="region" aria-label="When the groups are taken">
+            <table class="grid-table">
+                <thead><tr><th scope="col">When</th><th scope="col">Before, min</th><th scope="col">After, min</th><th scope="col">Come early</th><th scope="col">Gained with guests, for portraits</th><th scope="col">Left until the next anchor</th></tr></thead>
+                <tbody>@foreach ($timing as $way)<tr><th scope="row" class="font-normal">{{ $way['school'] }}</th><td class="figures">{{ $way['before'] }}</td><td class="figures">{{ $way['after'] }}</td><td class="figures">{{ $way['early'] }} people</td><td class="figures">{{ $way['gained'] }} min</td><td class="figures {{ $way['free'] !== null && $way['free'] < 0 ? 'text-signal font-bold' : '' }}">{{ $way['free'] === null ? 'no anchor' : $way['free'].' min' }}</td></tr>@endforeach</tbody>
+            </table>
+            <p class="text-sm text-faint mt-1">Groups of up to nine count as close. Before, elsewhere: the drive from the first place to the ceremony is counted.</p>
+        </div>
+    @endif
+    @if (session('link'))<div class="note mb-3" role="status">This link is shown this once: <a class="break-all" href="{{ session('link') }}">{{ session('link') }}</a>. Whoever has it sees the list of groups until the day after the job, or until you take it back.</div>@endif
     @if ($stand && $stand->order !== [])
         <div class="flex flex-wrap gap-2 mb-4"><a class="button main" href="/jobs/{{ $job->id }}/call">Call the groups</a><a class="button" href="/jobs/{{ $job->id }}/call/sheet">Caller's sheet</a>@post('/jobs/'.$job->id.'/call/links') <button class="button">Make a link for the caller</button> @endpost
-            @foreach ($links as $link)@post('/links/'.$link->id, 'delete') <button class="button" title="valid until {{ $link->expires_at->format('j M H:i') }} UTC">Take back link {{ $loop->iteration }}</button> @endpost @endforeach</div>
+            @post('/jobs/'.$job->id.'/form/links') <button class="button">Make a link for the couple</button> @endpost
+            @foreach ($links as $link)@post('/links/'.$link->id, 'delete') <button class="button" title="valid until {{ $link->expires_at->format('j M H:i') }} UTC">Take back link {{ $loop->iteration }}, {{ $link->kind }}</button> @endpost @endforeach</div>
     @endif
     <x-form :action="'/jobs/'.$job->id.'/people/settings'" class="slab flex flex-wrap gap-4 items-end mb-4">
         <div class="flex-1 basis-64"><x-field name="formals_segment_id" label="They are called during" type="select"><option value="">no segment yet</option>@foreach ($job->segments->sortBy('start_clock') as $one)<option value="{{ $one->id }}" @selected($job->formals_segment_id === $one->id)>{{ $one->start_clock }} {{ $one->title }}</option>@endforeach</x-field></div>
@@ -79,5 +95,6 @@
         </x-form>
         @if ($family && $family->couple() !== [])<x-form :action="'/jobs/'.$job->id.'/people/rules'" class="mt-2"><button class="button">Add the groups by rule</button></x-form>@endif
     </section>
+    <p class="mt-4"><a class="button" href="/jobs/{{ $job->id }}/teams">Teams and players instead</a></p>
     <p class="text-sm text-faint mt-3">Children: a guardian knows, and no surnames go on shared sheets. Mind ladders and steps walked backwards, and heat for the old and the very young.</p>
 </x-page>

@@ -10,6 +10,7 @@ use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\FormalsJudge;
+use NorthSatchel\People\FormalsTiming;
 use NorthSatchel\People\GroupRules;
 use NorthSatchel\People\Pace;
 use NorthSatchel\People\School;
@@ -149,6 +150,20 @@ final class FamilyTest extends TestCase
         $sizes = array_map(static fn (FamilyGroup $g): int => count($g->people), $stand['release-down']->order);
         $this->assertSame(max($sizes), $sizes[0]);
         $this->assertTrue(CallOrders::leastWaiting($groups, $family, false)->nextTo === [], 'the two who must not meet never follow each other');
+    }
+
+    public function test_three_times_to_take_the_groups(): void
+    {
+        $family = self::family();
+        $groups = GroupRules::of($family);
+        [$after, $split, $before] = FormalsTiming::of($groups, $family, 14, 60);
+        $total = (int) ceil((new StandTime($groups, $family, false))->totalMinutes);
+        $this->assertSame([0, $total, 0, 0, 60 - $total], [$after['before'], $after['after'], $after['early'], $after['gained'], $after['free']]);
+        $this->assertSame([$total + 14, 0, count(self::LINES) - 2, $total, 60], [$before['before'], $before['after'], $before['early'], $before['gained'], $before['free']], 'all but the two come early, and the drive is counted');
+        $this->assertGreaterThan(0, $split['before']);
+        $this->assertLessThan($total, $split['after']);
+        $this->assertSame($total - $split['after'], $split['gained']);
+        $this->assertNull(FormalsTiming::of($groups, $family, 0, null)[0]['free']);
     }
 
     public function test_what_is_found(): void

@@ -7,7 +7,9 @@ namespace Tests\Core\People;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\FramesNeeded;
 use NorthSatchel\People\Team;
+use NorthSatchel\People\TeamDrawing;
 use NorthSatchel\People\TeamSchedule;
+use NorthSatchel\People\TeamText;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -92,5 +94,28 @@ final class FramesAndTeamsTest extends TestCase
         $this->assertSame(0.0, TeamSchedule::of([], 2)->finishMinutes);
         $this->expectException(ImpossibleValue::class);
         TeamSchedule::of($teams, 3);
+    }
+
+    public function test_teams_are_read_a_line_each_and_said_in_a_sentence(): void
+    {
+        $teams = TeamText::read("Juniors, 14 players, 4 min, 60 s\n\nSeniors, 9");
+        $this->assertEquals([new Team('Juniors', 14, 4, 60), new Team('Seniors', 9, 3, 100)], $teams);
+        foreach (['Juniors' => 'how many players', 'Juniors, 14, soon' => '“soon”', "A, 3\nA, 4" => 'twice', ', 5' => 'need a name'] as $text => $says) {
+            try {
+                TeamText::read((string) $text);
+                $this->fail("{$text} was taken");
+            } catch (ImpossibleValue $e) {
+                $this->assertStringContainsString($says, $e->must);
+            }
+        }
+        $two = TeamSchedule::of($teams, 2);
+        // Seniors first: 3 + 15 and the juniors' 14 behind it, against 4 + 14 + 15.
+        $this->assertSame(32.0, $two->finishMinutes);
+        $this->assertStringStartsWith('Over after 32 min: Seniors, then Juniors', (string) $two->verdicts()->worst()?->finding);
+        $this->assertStringContainsString('makes it 32 min: 4 fewer', (string) TeamSchedule::of($teams, 1)->verdicts()->worst()?->because);
+        $this->assertSame('teams.none', TeamSchedule::of([], 2)->verdicts()->worst()?->code);
+        $slips = (new TeamDrawing($two))->slips();
+        $this->assertSame([0, 1, 0, 1], array_column($slips, 'lane'));
+        $this->assertLessThanOrEqual(1000.0, max(array_map(static fn (array $s): float => $s['x'] + $s['width'], $slips)));
     }
 }
