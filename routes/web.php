@@ -134,6 +134,13 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/jobs/{job}/people/groups', [PeopleController::class, 'store']);
     Route::get('/groups/{group}/stand', [PeopleController::class, 'stand']);
     Route::put('/groups/{group}', [PeopleController::class, 'update']);
+    Route::post('/groups/{group}/put', [PeopleController::class, 'put']);
+    Route::post('/groups/{group}/pin', [PeopleController::class, 'pin']);
+    Route::post('/groups/{group}/merge', [PeopleController::class, 'merge']);
+    Route::post('/groups/{group}/split', [PeopleController::class, 'split']);
+    Route::get('/jobs/{job}/people/table', [PeopleController::class, 'table']);
+    Route::post('/jobs/{job}/people/import', [PeopleController::class, 'import']);
+    Route::post('/jobs/{job}/call/owed', [CallController::class, 'owe']);
     Route::post('/groups/{group}/move', [PeopleController::class, 'move']);
     Route::delete('/groups/{group}', [PeopleController::class, 'destroy']);
     Route::post('/groups/{group}/restore', [PeopleController::class, 'restore']);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Desks;
 
 use App\Models\DeviceEvent;
-use App\Models\FormalGroup;
 use App\Models\Job;
 use App\Models\Person;
+use App\Models\Segment;
 use App\Models\ShareLink;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
@@ -15,6 +15,7 @@ use Illuminate\Support\Str;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Calling;
 use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\Pace;
 use NorthSatchel\Plan\Priority;
 
 /** The list being called, by the photographer and by the caller with a link; its state follows from the taps alone. */
@@ -26,7 +27,7 @@ final class CallDesk
 
     public const COUPLE = 'couple';
 
-    public function __construct(private readonly PeopleDesk $people) {}
+    public function __construct(private readonly PeopleDesk $people, private readonly ShotDesk $shots) {}
 
     /** @throws ImpossibleValue when the family cannot be read */
     public function calling(Job $job): Calling
@@ -84,8 +85,20 @@ final class CallDesk
         return in_array($event['kind'], ['found', 'lost'], true) && (int) ($on['job'] ?? 0) === $jobId && Person::query()->where('job_id', $jobId)->whereKey((int) ($on['person'] ?? 0))->exists();
     }
 
-    public function hasGroup(int $jobId, int $groupId): bool
+    /**
+     * The groups still owed become shots of a later segment, with their minutes.
+     *
+     * @return int how many
+     */
+    public function owe(Job $job, Segment $segment): int
     {
-        return FormalGroup::query()->where('job_id', $jobId)->whereKey($groupId)->exists();
+        $calling = $this->calling($job);
+        foreach ($calling->left() as $id) {
+            $group = $calling->group($id);
+            $count = count($group->people);
+            $this->shots->add($segment, ['what' => mb_substr("Owed: {$group->title}", 0, 160), 'priority' => $group->priority->value, 'minutes' => (int) ceil(Pace::minutes($count) + 1), 'frames' => Pace::frames($count), 'people' => $group->people]);
+        }
+
+        return count($calling->left());
     }
 }

@@ -212,9 +212,58 @@ final class PeopleDesk
     public function takeOrder(Job $job, School $school): void
     {
         $groups = $this->order($job);
-        $ids = $this->groups($job)->pluck('id')->all();
+        $stored = $this->groups($job);
         $ordered = $this->stand($job, $this->family($job), $school)->order;
-        $this->put(array_map(static fn (FamilyGroup $g): int => $ids[(int) array_search($g, $groups, false)], $ordered));
+        $ids = array_map(static fn (FamilyGroup $g): int => $stored[(int) array_search($g, $groups, false)]->id, $ordered);
+        $pinned = $stored->filter(static fn (FormalGroup $g): bool => $g->is_pinned)->map(static fn (FormalGroup $g): int => $g->id)->all();
+        $free = array_values(array_diff($ids, $pinned));
+        // Who is pinned keeps the place; the others fill the rest in their order.
+        foreach ($pinned as $index => $id) {
+            array_splice($free, $index, 0, [$id]);
+        }
+        $this->put($free);
+    }
+
+    /** Puts a group before another, or at the end. */
+    public function place(FormalGroup $group, ?int $beforeId): void
+    {
+        $ids = FormalGroup::query()->where('job_id', $group->job_id)->whereKeyNot($group->id)->orderBy('position')->orderBy('id')->pluck('id')->all();
+        $at = $beforeId === null ? false : array_search($beforeId, $ids, true);
+        array_splice($ids, $at === false ? count($ids) : $at, 0, [$group->id]);
+        $this->put($ids);
+    }
+
+    /** One group of two: the second is taken off the list. Refused, whole, when two who must not meet would be in it. */
+    public function merge(Job $job, FormalGroup $group, FormalGroup $next): void
+    {
+        DB::transaction(function () use ($job, $group, $next): void {
+            $this->add($job, mb_substr("{$group->title}; {$next->title}", 0, 120), [...$group->people, ...$next->people], $group->priority === 'must' ? 'must' : $next->priority, $group);
+            $next->delete();
+        });
+    }
+
+    /**
+     * Two groups of one: those named go into the second.
+     *
+     * @param  list<string>  $names
+     *
+     * @throws ValidationException when nobody, or everybody, is named
+     */
+    public function split(Job $job, FormalGroup $group, array $names): void
+    {
+        $family = $this->family($job);
+        $second = array_values(array_intersect($group->people, array_map(static fn (string $n): string => $family->person($n)->name ?? $n, $names)));
+        $first = array_values(array_diff($group->people, $second));
+        if ($first === [] || $second === []) {
+            throw ValidationException::withMessages(['names' => 'Name some of the group, not all of it.']);
+        }
+        DB::transaction(function () use ($job, $group, $first, $second): void {
+            $title = $group->title;
+            $this->add($job, mb_substr("{$title}, one", 0, 120), $first, $group->priority, $group);
+            $other = $this->add($job, mb_substr("{$title}, other", 0, 120), $second, $group->priority);
+            $after = FormalGroup::query()->where('job_id', $job->id)->where('position', '>', $group->position)->whereKeyNot($other->id)->orderBy('position')->value('id');
+            $this->place($other, $after === null ? null : (int) $after);
+        });
     }
 
     /** A group that the couple has just called comes first of all that are not shot. */

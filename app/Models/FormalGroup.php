@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $title
  * @property list<string> $people  names
  * @property string $priority
+ * @property bool $is_pinned  keeps its place in any order
  */
 final class FormalGroup extends Model
 {
@@ -26,6 +27,6 @@ final class FormalGroup extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['people' => 'array'];
+        return ['people' => 'array', 'is_pinned' => 'bool'];
     }
 }

@@ -19,6 +19,7 @@ return new class extends Migration
             $table->string('title');
             $table->json('people');
             $table->string('priority')->default('should');
+            $table->boolean('is_pinned')->default(false);
             $table->timestamps();
             $table->softDeletes();
         });

@@ -109,6 +109,24 @@
       event.dataTransfer.setData('text/plain', dragged.dataset.shot);
     }
   });
+  /* Groups the same way: dropped on another, one comes before it. */
+  let group = null;
+  document.addEventListener('dragstart', (event) => {
+    group = event.target.closest?.('[data-group]') || null;
+  });
+  document.addEventListener('dragover', (event) => {
+    if (group && event.target.closest('[data-group]')) {
+      event.preventDefault();
+    }
+  });
+  document.addEventListener('drop', (event) => {
+    const before = group ? event.target.closest('[data-group]') : null;
+    if (before && before !== group) {
+      event.preventDefault();
+      window.htmx.ajax('POST', `/groups/${group.dataset.group}/put`, { target: '#work', select: '#work', swap: 'outerHTML', values: { before: before.dataset.group, _token: token() } });
+    }
+    group = null;
+  });
   document.addEventListener('dragover', (event) => {
     if (underway(event)) {
       event.preventDefault();

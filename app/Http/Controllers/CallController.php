@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Desks\BriefDesk;
 use App\Desks\CallDesk;
 use App\Desks\DeviceEventDesk;
+use App\Models\Segment;
 use App\Models\ShareLink;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -30,6 +31,15 @@ final class CallController
         $opened = BriefDesk::open($job);
 
         return view('people.sheet', ['job' => $opened, 'calling' => $desk->calling($opened->loadMissing('people'))]);
+    }
+
+    /** What is owed goes into a later segment. */
+    public function owe(Request $request, int $job, CallDesk $desk): RedirectResponse
+    {
+        $segment = Segment::query()->where('job_id', $job)->findOrFail((int) $request->validate(['segment' => ['required', 'integer']])['segment']);
+        $count = $desk->owe(BriefDesk::open($job)->loadMissing('people'), $segment);
+
+        return redirect(SegmentController::planOf($segment))->with('open', $segment->id)->with('said', "{$count} owed groups are shots of {$segment->title} now.");
     }
 
     public function share(int $job, CallDesk $desk): RedirectResponse

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Desks\BriefDesk;
 use App\Desks\CallDesk;
+use App\Desks\FamilyTable;
 use App\Desks\PeopleDesk;
 use App\Desks\ProposalDesk;
 use App\Desks\ScoutDesk;
@@ -17,13 +18,16 @@ use App\Models\Person;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 use NorthSatchel\Exposure\Scene;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\PoseRota;
 use NorthSatchel\People\RowDrawing;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandChart;
 use NorthSatchel\People\StandTime;
+use NorthSatchel\People\Team;
 use NorthSatchel\People\TeamDrawing;
 use NorthSatchel\People\TeamSchedule;
 use NorthSatchel\People\TeamText;
@@ -117,7 +121,7 @@ final class PeopleController
             $wrong = ucfirst("{$e->field} {$e->must}.");
         }
 
-        return view('people.teams', ['job' => BriefDesk::open($job), 'text' => $text, 'sets' => $sets, 'schedule' => $schedule, 'drawing' => $schedule === null ? null : new TeamDrawing($schedule), 'wrong' => $wrong, 'verdicts' => $schedule?->verdicts() ?? new Verdicts]);
+        return view('people.teams', ['job' => BriefDesk::open($job), 'text' => $text, 'sets' => $sets, 'schedule' => $schedule, 'drawing' => $schedule === null ? null : new TeamDrawing($schedule), 'wrong' => $wrong, 'verdicts' => $schedule?->verdicts() ?? new Verdicts, 'rotas' => array_map(static fn (Team $t): array => ['team' => $t->id, 'rota' => PoseRota::of(min(60, $t->players))], $schedule->order ?? [])]);
     }
 
     /** Names typed while the couple says them: called next. */
@@ -144,6 +148,53 @@ final class PeopleController
         $desk->move($group, $request->validate(['way' => ['required', 'in:up,down']])['way'] === 'up');
 
         return redirect("/jobs/{$group->job_id}/people");
+    }
+
+    /** Dragged before another, or to the end. */
+    public function put(Request $request, FormalGroup $group, PeopleDesk $desk): RedirectResponse
+    {
+        $before = $request->validate(['before' => ['nullable', 'integer']])['before'] ?? null;
+        $desk->place($group, $before === null ? null : (int) $before);
+
+        return redirect("/jobs/{$group->job_id}/people");
+    }
+
+    public function pin(FormalGroup $group): RedirectResponse
+    {
+        $group->update(['is_pinned' => ! $group->is_pinned]);
+
+        return redirect("/jobs/{$group->job_id}/people");
+    }
+
+    public function merge(FormalGroup $group, PeopleDesk $desk): RedirectResponse
+    {
+        $next = FormalGroup::query()->where('job_id', $group->job_id)->where('position', '>', $group->position)->orderBy('position')->first();
+        if ($next !== null) {
+            $desk->merge(BriefDesk::open($group->job_id), $group, $next);
+        }
+
+        return redirect("/jobs/{$group->job_id}/people");
+    }
+
+    public function split(Request $request, FormalGroup $group, PeopleDesk $desk): RedirectResponse
+    {
+        $names = SegmentRequest::names((string) $request->validate(['names' => ['required', 'string', 'max:2000']], ['required' => 'Who goes into the second?'])['names']);
+        $desk->split(BriefDesk::open($group->job_id), $group, $names);
+
+        return redirect("/jobs/{$group->job_id}/people");
+    }
+
+    public function table(int $job, FamilyTable $table): Response
+    {
+        return response($table->out(BriefDesk::open($job)->load('people')), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="family.csv"']);
+    }
+
+    public function import(Request $request, int $job, FamilyTable $table): RedirectResponse
+    {
+        $request->validate(['file' => ['required', 'file', 'max:512']], ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 512 kB.']);
+        $count = $table->in(BriefDesk::open($job), (string) $request->file('file')?->get());
+
+        return redirect("/jobs/{$job}/people")->with('said', "{$count} people are in the family.");
     }
 
     public function destroy(FormalGroup $group): RedirectResponse

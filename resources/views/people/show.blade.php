@@ -64,9 +64,13 @@
     <ol class="grid gap-2">
         @foreach ($groups as $index => $group)
             @php $made = $stand?->groups[$index] ?? null; @endphp
-            <li class="slab" id="group-{{ $group->id }}">
+            <li class="slab" id="group-{{ $group->id }}" draggable="true" data-group="{{ $group->id }}">
                 @if ($edit === $group->id || old('_form') === 'group-'.$group->id)
                     @include('people._group-form', ['group' => $group])
+                    <div class="flex flex-wrap gap-4 items-end mt-2">
+                        <x-form :action="'/groups/'.$group->id.'/split'" class="flex gap-2 items-end"><input type="hidden" name="_form" value="group-{{ $group->id }}"><div class="w-64"><x-field :bag="'group-'.$group->id" :id="'split-'.$group->id" name="names" label="Split: who goes into the second" /></div><button class="button">Split</button></x-form>
+                        @if ($index < count($groups) - 1)@post('/groups/'.$group->id.'/merge') <button class="button">Merge with the next one</button> @endpost @endif
+                    </div>
                 @else
                     <div class="flex flex-wrap items-start gap-x-4">
                         <span class="figures text-lg font-semibold leading-7">{{ $index + 1 }}</span>
@@ -76,6 +80,7 @@
                             @if ($made)<p class="text-faint text-sm figures">{{ count($group->people) }} people · {{ $made['changeOver'] }} min of change-over, {{ $made['minutes'] }} min · {{ $made['frames'] }} frames</p>@endif
                         </div>
                         <span class="flex">
+                            @post('/groups/'.$group->id.'/pin') <button class="button quiet" aria-pressed="{{ $group->is_pinned ? 'true' : 'false' }}" aria-label="{{ $group->is_pinned ? 'Unpin' : 'Pin' }} {{ $group->title }}">{{ $group->is_pinned ? 'Pinned' : 'Pin' }}</button> @endpost
                             <a class="button quiet" href="/groups/{{ $group->id }}/stand" aria-label="Place {{ $group->title }}">Place</a>
                             @foreach (['up' => '↑', 'down' => '↓'] as $way => $arrow)@post('/groups/'.$group->id.'/move') <input type="hidden" name="way" value="{{ $way }}"><button class="button quiet small" aria-label="Move {{ $group->title }} {{ $way }}">{{ $arrow }}</button> @endpost @endforeach
                             <a class="button quiet" href="?edit={{ $group->id }}" hx-get="?edit={{ $group->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Edit {{ $group->title }}">Edit</a>
@@ -93,6 +98,10 @@
             <x-field name="people" type="textarea" label="Name, then after commas who it is" :value="$lines" rows="12" hint="bride · mother of Tuva · partner of … · former partner of … · sister of … · grandmother of … · aunt of … · attendant of … · son of …; seated, wheelchair, infant, elderly; 158 cm; apart from …; leaves 17:30; told. Anything else is what you know them by." />
             <div class="flex flex-wrap gap-2"><button class="button main">Keep the family</button></div>
         </x-form>
+        <div class="flex flex-wrap gap-3 items-end mt-3">
+            <a class="button" href="/jobs/{{ $job->id }}/people/table">Table of the family</a>
+            <x-form :action="'/jobs/'.$job->id.'/people/import'" enctype="multipart/form-data" hx-encoding="multipart/form-data" class="flex flex-wrap gap-2 items-end"><div class="w-80"><x-field id="fam-file" name="file" label="or take a .csv with the columns name and who" type="file" accept=".csv,text/csv" /></div><button class="button">Take it</button></x-form>
+        </div>
         @if ($family && $family->couple() !== [])<x-form :action="'/jobs/'.$job->id.'/people/rules'" class="mt-2"><button class="button">Add the groups by rule</button></x-form>@endif
     </section>
     <p class="mt-4"><a class="button" href="/jobs/{{ $job->id }}/teams">Teams and players instead</a></p>

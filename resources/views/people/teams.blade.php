@@ -16,6 +16,14 @@
         </figure>
         <table class="grid-table slab"><thead><tr><th scope="col">From, min</th><th scope="col">to</th><th scope="col">Team</th><th scope="col">What</th><th scope="col">Light set</th></tr></thead>
             <tbody>@foreach ($schedule->segments as $row)<tr><td class="figures">{{ round($row['from'], 1) }}</td><td class="figures">{{ round($row['to'], 1) }}</td><th scope="row">{{ $row['team'] }}</th><td>{{ $row['isTeam'] ? 'team picture' : 'players, one by one' }}</td><td class="figures">{{ $row['set'] }}</td></tr>@endforeach</tbody></table>
+        @foreach ($rotas as $one)
+            @if ($one['rota'] !== [])
+                <details class="slab mt-3"><summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Pose rota: {{ $one['team'] }}</summary>
+                    <p class="text-faint text-sm">From the left; the shorter of two neighbours half a step forward.</p>
+                    <ol>@foreach ($one['rota'] as $pose)<li class="border-t border-rule py-1 figures">{{ $pose['number'] }}. {{ $pose['pose'] }}, turned {{ $pose['turned'] }}, {{ $pose['face'] }}</li>@endforeach</ol>
+                </details>
+            @endif
+        @endforeach
     @endif
     <p class="text-sm text-faint mt-3">Children: a guardian knows, and helps with hair and laces. Stands get weights.</p>
 </x-page>

@@ -6,6 +6,7 @@ namespace Tests\Core\People;
 
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\FramesNeeded;
+use NorthSatchel\People\PoseRota;
 use NorthSatchel\People\Team;
 use NorthSatchel\People\TeamDrawing;
 use NorthSatchel\People\TeamSchedule;
@@ -117,5 +118,19 @@ final class FramesAndTeamsTest extends TestCase
         $slips = (new TeamDrawing($two))->slips();
         $this->assertSame([0, 1, 0, 1], array_column($slips, 'lane'));
         $this->assertLessThanOrEqual(1000.0, max(array_map(static fn (array $s): float => $s['x'] + $s['width'], $slips)));
+    }
+
+    public function test_no_two_neighbours_stand_alike_or_turn_the_same_way(): void
+    {
+        foreach ([PoseRota::POSES, ['a', 'b'], ['a', 'b', 'c']] as $poses) {
+            $rota = PoseRota::of(17, $poses);
+            for ($i = 1; $i < 17; $i++) {
+                $this->assertNotSame($rota[$i - 1]['pose'], $rota[$i]['pose']);
+                $this->assertNotSame($rota[$i - 1]['turned'], $rota[$i]['turned']);
+            }
+            $this->assertEqualsCanonicalizing(['smiling', 'serious'], array_values(array_unique(array_column($rota, 'face'))));
+        }
+        $this->expectException(ImpossibleValue::class);
+        PoseRota::of(3, ['a', 'a']);
     }
 }

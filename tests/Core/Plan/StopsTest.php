@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\Stops\Restack;
 use NorthSatchel\Plan\Stops\Round;
 use NorthSatchel\Plan\Stops\Stop;
 use NorthSatchel\Plan\Stops\StopOrder;
+use NorthSatchel\Plan\Stops\StopsDrawing;
+use NorthSatchel\Plan\Stops\StopsJudge;
+use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -165,5 +169,29 @@ final class StopsTest extends TestCase
             $left += count($found['left']);
         }
         $this->assertGreaterThan(0, $left, 'some fit nowhere');
+    }
+
+    public function test_the_drawing_and_the_findings_say_the_same(): void
+    {
+        $day = LocalDay::of('2027-05-12', 'Europe/Stockholm');
+        $stops = [new Stop(1, 60, 0, 540, 720), new Stop(2, 60, 30, 540, 600)];
+        $names = [1 => 'Mill', 2 => 'Barn'];
+        $planned = [1 => 540, 2 => 610];
+        $best = StopOrder::best(480, null, $stops, self::way());
+        $this->assertSame([2, 1], $best?->order);
+        $rows = (new StopsDrawing($day, $stops, $names, $planned, $best))->rows();
+        $this->assertSame(['Mill', 'Barn'], array_column($rows, 'name'));
+        $this->assertSame([2, 1], array_map(static fn (array $r): ?int => $r['best']['place'] ?? null, $rows));
+        $this->assertSame(['10:30', '09:00'], array_map(static fn (array $r): ?string => $r['best']['time'] ?? null, $rows));
+        $this->assertLessThan($rows[1]['planned']['x'], $rows[0]['planned']['x']);
+        $this->assertGreaterThan($rows[1]['window']['width'] ?? 0, $rows[0]['window']['width'] ?? 0);
+        $found = StopsJudge::of($day, $stops, $names, $planned, $best, 480, self::way());
+        $codes = array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($found));
+        $this->assertSame(['days.clash', 'days.appointment', 'days.order'], $codes);
+        $this->assertStringContainsString('Barn at 09:00, then Mill at 10:30', iterator_to_array($found)[2]->because);
+        $kept = StopsJudge::of($day, $stops, $names, $best->starts, $best, 480, self::way());
+        $this->assertSame('fine', $kept->worst()?->severity->value);
+        $tight = [new Stop(1, 60, 0, 540, 550), new Stop(2, 60, 30, 540, 550)];
+        $this->assertStringContainsString('without Mill, or without Barn', implode(' ', array_map(static fn (Verdict $v): string => $v->because, iterator_to_array(StopsJudge::of($day, $tight, $names, [1 => 540, 2 => 640], null, 480, self::way())))));
     }
 }
