@@ -140,6 +140,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/groups/{group}/split', [PeopleController::class, 'split']);
     Route::get('/jobs/{job}/people/table', [PeopleController::class, 'table']);
     Route::post('/jobs/{job}/people/import', [PeopleController::class, 'import']);
+    Route::post('/jobs/{job}/call/around', [CallController::class, 'around']);
     Route::post('/jobs/{job}/call/owed', [CallController::class, 'owe']);
     Route::post('/groups/{group}/move', [PeopleController::class, 'move']);
     Route::delete('/groups/{group}', [PeopleController::class, 'destroy']);

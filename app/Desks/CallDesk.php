@@ -16,6 +16,8 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Calling;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\Pace;
+use NorthSatchel\People\RealPace;
+use NorthSatchel\People\StandTime;
 use NorthSatchel\Plan\Priority;
 
 /** The list being called, by the photographer and by the caller with a link; its state follows from the taps alone. */
@@ -83,6 +85,25 @@ final class CallDesk
         $on = $event['on'];
 
         return in_array($event['kind'], ['found', 'lost'], true) && (int) ($on['job'] ?? 0) === $jobId && Person::query()->where('job_id', $jobId)->whereKey((int) ($on['person'] ?? 0))->exists();
+    }
+
+    /** How fast it goes, and how long it will still take; null before the third group is shot. */
+    public function pace(Job $job, Calling $calling): ?RealPace
+    {
+        $planned = [];
+        $stand = new StandTime($this->people->order($job), $this->people->family($job), $job->formals_gathered);
+        foreach ($this->people->groups($job) as $index => $group) {
+            $planned[$group->id] = $stand->groups[$index]['minutes'] + $stand->groups[$index]['changeOver'];
+        }
+        $taps = [];
+        foreach (DeviceEvent::query()->where('kind', 'shot')->where('on->job', $job->id)->orderBy('made_at')->get() as $event) {
+            $id = (int) ($event->on['group'] ?? 0);
+            if ($calling->isShot($id) && isset($planned[$id])) {
+                $taps[$id] = ['at' => Carbon::parse($event->made_at, 'UTC')->getTimestamp(), 'minutes' => $planned[$id]];
+            }
+        }
+
+        return RealPace::of(array_values($taps), array_sum(array_intersect_key($planned, array_flip($calling->left()))));
     }
 
     /**

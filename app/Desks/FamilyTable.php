@@ -10,7 +10,7 @@ use Illuminate\Validation\ValidationException;
 /** The family as a table for spreadsheets, out and in: all of it or nothing. */
 final class FamilyTable
 {
-    public function __construct(private readonly PeopleDesk $people) {}
+    public function __construct(private readonly GroupDesk $people) {}
 
     public function out(Job $job): string
     {

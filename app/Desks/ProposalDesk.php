@@ -22,7 +22,7 @@ final class ProposalDesk
     /** As many as may wait for an answer. */
     private const MOST_WAITING = 200;
 
-    public function __construct(private readonly PeopleDesk $people) {}
+    public function __construct(private readonly PeopleDesk $people, private readonly GroupDesk $work) {}
 
     /** @return Collection<int, Proposal> that wait for an answer */
     public function waiting(Job $job): Collection
@@ -78,7 +78,7 @@ final class ProposalDesk
     private function addPerson(Job $job, string $line): void
     {
         $lines = $job->people->map(static fn (Person $p): string => $p->name.($p->role ? ', '.$p->role : ''))->push($line)->implode("\n");
-        $this->people->saveFamily($job, $lines);
+        $this->work->saveFamily($job, $lines);
     }
 
     /** "The rowers: Jonas, Kaj", or only the names. */
@@ -86,7 +86,7 @@ final class ProposalDesk
     {
         [$title, $names] = str_contains($line, ':') ? array_map(trim(...), explode(':', $line, 2)) : ['', $line];
         $people = array_values(array_filter(array_map(trim(...), preg_split('/,|;| and | og | och | und /u', $names) ?: []), static fn (string $n): bool => $n !== ''));
-        $this->people->add($job, mb_substr($title === '' ? implode(', ', $people) : $title, 0, 120), $people, 'should');
+        $this->work->add($job, mb_substr($title === '' ? implode(', ', $people) : $title, 0, 120), $people, 'should');
     }
 
     /**

@@ -55,6 +55,28 @@ final readonly class Calling
         return null;
     }
 
+    /**
+     * The groups still to shoot with those put last in which somebody of the present one is missing; null when
+     * nobody is. The others go on in the order with the least waiting.
+     *
+     * @return list<int>|null ids
+     */
+    public function aroundTheMissing(bool $isGathered): ?array
+    {
+        $now = $this->now();
+        $missing = $now === null ? [] : $this->missing($now);
+        if ($missing === []) {
+            return null;
+        }
+        $left = $this->left();
+        $waiting = array_values(array_filter($left, fn (int $id): bool => array_intersect($this->groups[$id]->people, $missing) !== []));
+        $going = array_values(array_diff($left, $waiting));
+        $solved = CallOrders::by(School::LeastWaiting, array_map($this->group(...), $going), $this->family, $isGathered);
+        $ids = array_map(fn (FamilyGroup $g): int => (int) array_search($g, $this->groups, true), $solved);
+
+        return [...$ids, ...$waiting];
+    }
+
     /** @return list<string> who is in a group and not found yet; the two always are */
     public function missing(int $groupId): array
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Desks\PeopleDesk;
+use App\Desks\GroupDesk;
 use App\Desks\PlanDesk;
 use App\Desks\TestPictureDesk;
 use App\Devices\StandIn\StandInPhone;
@@ -102,7 +102,7 @@ final class LakesideWedding
         $ceremony->shotLines()->where('position', '>', $vows->position)->increment('position');
         $ceremony->shotLines()->create(['job_id' => $job->id, 'position' => $vows->position + 1, 'what' => 'The kiss', 'priority' => 'must', 'minutes' => 1, 'frames' => 20, 'focal_mm' => 50, 'cue' => 'the rings', 'cue_seconds' => 30, 'prompt' => 'stay close, twice as long as you think']);
         $job->update(['formals_segment_id' => $job->segments()->where('title', 'Family groups')->firstOrFail()->id]);
-        app(PeopleDesk::class)->addByRule($job->load('people'));
+        app(GroupDesk::class)->addByRule($job->load('people'));
         $starts = ClockTime::of($ceremony->start_clock);
         $job->accessWindows()->create(['place_id' => $chapel->id, 'pass' => 'Key from the verger', 'opens_clock' => $starts->plus(-45)->text(), 'closes_clock' => $starts->plus(130)->text(), 'gate_minutes' => 2]);
     }

@@ -79,6 +79,25 @@ final class CallTest extends TestCase
         $this->post('/jobs/1/call/groups', ['people' => ''])->assertSessionHasErrors('people');
     }
 
+    public function test_the_list_goes_on_without_who_is_missing_and_the_pace_is_told(): void
+    {
+        $this->signIn();
+        $first = FormalGroup::query()->orderBy('position')->firstOrFail();
+        $this->post('/jobs/1/call/around')->assertRedirect('/jobs/1/call');
+        $order = FormalGroup::query()->orderBy('position')->get();
+        $missing = array_diff($first->people, ['Tuva', 'Emrik']);
+        $this->assertNotSame($first->id, $order[0]?->id);
+        $isWith = $order->map(static fn (FormalGroup $g): bool => array_intersect($g->people, $missing) !== [])->all();
+        $sorted = $isWith;
+        sort($sorted);
+        $this->assertSame($sorted, $isWith, 'all groups with somebody missing come last');
+        foreach ($order->take(3) as $index => $group) {
+            $this->travelTo(now()->addMinutes(3));
+            $this->tap('shot', ['job' => 1, 'group' => $group->id], to: '/events');
+        }
+        $this->get('/jobs/1/call')->assertSee('3 min a group')->assertSee('20 left');
+    }
+
     public function test_a_caller_may_only_say_who_is_found_on_this_list(): void
     {
         $other = Person::query()->create(['job_id' => 2, 'name' => 'Elsewhere']);

@@ -61,5 +61,48 @@ final class CallingTest extends BrowserTestCase
         $this->visit('/jobs/1/call/sheet');
         $this->see('Whom do I call', 'The two with Gunvor and Henning');
         $this->assertSame(0, self::$browser->script('return [...document.querySelectorAll("td b")].filter((b) => b.textContent === "The two with Torleif and Majken").length'));
+        // The browser complained while the server was away; that is over.
+        self::$browser->complaints();
+    }
+
+    public function test_the_couple_sends_the_form_from_a_phone_and_it_is_accepted(): void
+    {
+        $this->signIn();
+        $this->visit('/jobs/1/people');
+        $this->press('Make a link for the couple');
+        $this->see('This link is shown this once');
+        $link = (string) self::$browser->script('return document.querySelector(".note a[href*=\"/form/\"]").getAttribute("href")');
+        self::$phone->visit(self::$satchel->url.(string) parse_url($link, PHP_URL_PATH));
+        self::$phone->see('Which groups do you want?');
+        self::$phone->type('f-groups', 'The rowers: Jonas, Kaj');
+        self::$phone->type('f-people', 'Ida, aunt of Tuva, elderly');
+        self::$phone->press('Send');
+        self::$phone->see('Thank you. Your photographer reads it');
+        $this->visit('/jobs/1/people');
+        $this->see('From the couple', 'The rowers: Jonas, Kaj');
+        $this->press('Accept The rowers: Jonas, Kaj');
+        $this->see('Accepted.');
+        $this->press('Decline Ida, aunt of Tuva, elderly');
+        $this->see('Declined; nothing is changed.');
+        $this->assertSame(1, self::$browser->script('return [...document.querySelectorAll("main h2")].filter((h) => h.textContent.startsWith("The rowers")).length'));
+    }
+
+    public function test_a_group_is_dragged_to_the_front_and_the_chart_follows(): void
+    {
+        $this->signIn();
+        $this->visit('/jobs/1/people');
+        $first = 'return document.querySelector("[data-group] h2").textContent.trim().split(/\s{2,}/)[0]';
+        $chart = 'return document.querySelector("rect.stand-in").getAttribute("x")';
+        [$was, $drawn] = [self::$browser->script($first), self::$browser->script($chart)];
+        self::$browser->script('const rows = [...document.querySelectorAll("[data-group]")], data = new DataTransfer(), send = (at, kind) => at.dispatchEvent(new DragEvent(kind, {bubbles: true, cancelable: true, dataTransfer: data}));
+            send(rows[15], "dragstart"); send(rows[0], "dragover"); send(rows[0], "drop")');
+        self::$browser->until(static fn (): bool => self::$browser->script($first) !== $was, 'The group did not move.');
+        $this->assertNotSame($drawn, self::$browser->script($chart), 'the chart is drawn anew');
+        $this->press('Take the order Least waiting, computed');
+        $this->see('The groups are in that order.', 'No other order spares much waiting.');
+        $this->visit('/jobs/1/people');
+        $this->press('Place The two with Kerstin and Roald');
+        $this->see('Who stands where, and how sharp?', 'from the left: ');
+        $this->assertNoComplaints();
     }
 }

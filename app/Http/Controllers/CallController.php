@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Desks\BriefDesk;
 use App\Desks\CallDesk;
 use App\Desks\DeviceEventDesk;
+use App\Desks\GroupDesk;
 use App\Models\Segment;
 use App\Models\ShareLink;
 use Illuminate\Contracts\View\View;
@@ -23,7 +24,9 @@ final class CallController
     {
         $opened = BriefDesk::open($job);
 
-        return view('people.call', ['job' => $opened, 'calling' => $desk->calling($opened->loadMissing('people')), 'people' => $opened->people->keyBy('name'), 'isCaller' => false, 'events' => '/events']);
+        $calling = $desk->calling($opened->loadMissing('people'));
+
+        return view('people.call', ['job' => $opened, 'calling' => $calling, 'people' => $opened->people->keyBy('name'), 'isCaller' => false, 'events' => '/events', 'pace' => $desk->pace($opened, $calling)]);
     }
 
     public function sheet(int $job, CallDesk $desk): View
@@ -31,6 +34,18 @@ final class CallController
         $opened = BriefDesk::open($job);
 
         return view('people.sheet', ['job' => $opened, 'calling' => $desk->calling($opened->loadMissing('people'))]);
+    }
+
+    /** Somebody is missing: the groups without them go on, in the order with the least waiting. */
+    public function around(int $job, CallDesk $desk, GroupDesk $groups): RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $order = $desk->calling($opened->loadMissing('people'))->aroundTheMissing($opened->formals_gathered);
+        if ($order !== null) {
+            $groups->goOnWith($opened, $order);
+        }
+
+        return redirect("/jobs/{$job}/call");
     }
 
     /** What is owed goes into a later segment. */
@@ -61,7 +76,7 @@ final class CallController
     {
         $opened = BriefDesk::open($desk->jobOf($token) ?? abort(404));
 
-        return view('people.call', ['job' => $opened, 'calling' => $desk->calling($opened->loadMissing('people')), 'people' => $opened->people->keyBy('name'), 'isCaller' => true, 'events' => "/call/{$token}/events"]);
+        return view('people.call', ['job' => $opened, 'calling' => $desk->calling($opened->loadMissing('people')), 'people' => $opened->people->keyBy('name'), 'isCaller' => true, 'pace' => null, 'events' => "/call/{$token}/events"]);
     }
 
     /** The caller's taps: who is found; anything else is refused by id. */

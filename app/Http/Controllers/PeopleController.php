@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Desks\BriefDesk;
 use App\Desks\CallDesk;
 use App\Desks\FamilyTable;
+use App\Desks\GroupDesk;
 use App\Desks\PeopleDesk;
 use App\Desks\ProposalDesk;
 use App\Desks\ScoutDesk;
@@ -86,7 +87,7 @@ final class PeopleController
         ]);
     }
 
-    public function family(Request $request, int $job, PeopleDesk $desk): RedirectResponse
+    public function family(Request $request, int $job, GroupDesk $desk): RedirectResponse
     {
         $text = (string) ($request->validate(['people' => ['nullable', 'string', 'max:20000']], ['max' => 'That is too much at once.'])['people'] ?? '');
         $desk->saveFamily(BriefDesk::open($job), $text);
@@ -94,14 +95,14 @@ final class PeopleController
         return redirect("/jobs/{$job}/people")->with('said', 'The family is kept.');
     }
 
-    public function rules(int $job, PeopleDesk $desk): RedirectResponse
+    public function rules(int $job, GroupDesk $desk): RedirectResponse
     {
         $added = $desk->addByRule(BriefDesk::open($job));
 
         return redirect("/jobs/{$job}/people")->with('said', $added === 0 ? 'All groups of the rule are there.' : "{$added} groups are on the list.");
     }
 
-    public function store(Request $request, int $job, PeopleDesk $desk): RedirectResponse
+    public function store(Request $request, int $job, GroupDesk $desk): RedirectResponse
     {
         $given = self::group($request);
         $desk->add(BriefDesk::open($job), $given['title'], SegmentRequest::names($given['people']), $given['priority']);
@@ -125,7 +126,7 @@ final class PeopleController
     }
 
     /** Names typed while the couple says them: called next. */
-    public function callNow(Request $request, int $job, PeopleDesk $desk): RedirectResponse
+    public function callNow(Request $request, int $job, GroupDesk $desk): RedirectResponse
     {
         $names = SegmentRequest::names((string) $request->validate(['people' => ['required', 'string', 'max:2000']], ['required' => 'Who is in it?'])['people']);
         $group = $desk->add(BriefDesk::open($job), 'called now', $names, Priority::Should->value);
@@ -135,7 +136,7 @@ final class PeopleController
         return redirect("/jobs/{$job}/call");
     }
 
-    public function update(Request $request, FormalGroup $group, PeopleDesk $desk): RedirectResponse
+    public function update(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
         $given = self::group($request);
         $desk->add(BriefDesk::open($group->job_id), $given['title'], SegmentRequest::names($given['people']), $given['priority'], $group);
@@ -143,7 +144,7 @@ final class PeopleController
         return redirect("/jobs/{$group->job_id}/people");
     }
 
-    public function move(Request $request, FormalGroup $group, PeopleDesk $desk): RedirectResponse
+    public function move(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
         $desk->move($group, $request->validate(['way' => ['required', 'in:up,down']])['way'] === 'up');
 
@@ -151,7 +152,7 @@ final class PeopleController
     }
 
     /** Dragged before another, or to the end. */
-    public function put(Request $request, FormalGroup $group, PeopleDesk $desk): RedirectResponse
+    public function put(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
         $before = $request->validate(['before' => ['nullable', 'integer']])['before'] ?? null;
         $desk->place($group, $before === null ? null : (int) $before);
@@ -166,7 +167,7 @@ final class PeopleController
         return redirect("/jobs/{$group->job_id}/people");
     }
 
-    public function merge(FormalGroup $group, PeopleDesk $desk): RedirectResponse
+    public function merge(FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
         $next = FormalGroup::query()->where('job_id', $group->job_id)->where('position', '>', $group->position)->orderBy('position')->first();
         if ($next !== null) {
@@ -176,7 +177,7 @@ final class PeopleController
         return redirect("/jobs/{$group->job_id}/people");
     }
 
-    public function split(Request $request, FormalGroup $group, PeopleDesk $desk): RedirectResponse
+    public function split(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
         $names = SegmentRequest::names((string) $request->validate(['names' => ['required', 'string', 'max:2000']], ['required' => 'Who goes into the second?'])['names']);
         $desk->split(BriefDesk::open($group->job_id), $group, $names);
@@ -212,7 +213,7 @@ final class PeopleController
         return redirect("/jobs/{$gone->job_id}/people")->with('said', "{$gone->title} is back.");
     }
 
-    public function order(Request $request, int $job, PeopleDesk $desk): RedirectResponse
+    public function order(Request $request, int $job, GroupDesk $desk): RedirectResponse
     {
         $school = School::from((string) $request->validate(['school' => ['required', Rule::enum(School::class)]])['school']);
         $desk->takeOrder(BriefDesk::open($job), $school);

@@ -47,11 +47,12 @@
                     <form method="post" action="/events" data-tap="shot" data-on='{{ json_encode(['job' => $job->id, 'group' => $now]) }}'><button class="button main">Shot, next</button></form>
                     <form method="post" action="/events" data-tap="later" data-on='{{ json_encode(['job' => $job->id, 'group' => $now]) }}'><button class="button">Later</button></form>
                 </div>
-                @if ($other)<p class="note">“{{ $calling->group($other)->title }}” is complete: it could go first. <span>Put this one off with Later.</span></p>@endif
+                @if ($missing !== [])<form method="post" action="/jobs/{{ $job->id }}/call/around" class="note">@csrf {{ $other ? '“'.$calling->group($other)->title.'” is complete and could go first.' : 'Somebody is missing.' }} <button class="button">Go on without {{ count($missing) === 1 ? $missing[0] : 'them' }}</button></form>@endif
             @endunless
             <h2 class="mt-4">Next: {{ $next ? $calling->group($next)->title : 'that is the last one' }}</h2>
             @if ($next)<p class="call-next">{{ implode(', ', array_map($say, $calling->group($next)->people)) }}</p>@endif
         @endif
+        @if ($pace)<p class="mt-3 figures">{{ $pace->minutesAGroup }} min a group, {{ $pace->factor }} times as planned: about {{ (int) ceil($pace->minutesLeft) }} min more.</p>@endif
         <h2 class="mt-4">Who can go</h2>
         <p class="call-next">{{ $calling->canGo() === [] ? 'Nobody yet.' : implode(', ', array_map($say, $calling->canGo())) }}</p>
         @if (! $isCaller && $calling->owedMusts() !== [])<p class="mt-3 text-signal font-bold">Before you let them go: {{ count($calling->owedMusts()) }} musts are still owed, {{ implode(', ', array_slice($calling->owedMusts(), 0, 3)) }}{{ count($calling->owedMusts()) > 3 ? ' and more' : '' }}.</p>@endif

@@ -8,6 +8,7 @@ use NorthSatchel\People\Calling;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\FamilyText;
+use NorthSatchel\People\RealPace;
 use NorthSatchel\Plan\Priority;
 use PHPUnit\Framework\TestCase;
 
@@ -57,5 +58,23 @@ final class CallingTest extends TestCase
     {
         $this->assertSame(['Lo', 'Axel Grahn'], [self::calling()->shared('Lo Sandgren'), self::calling()->shared('Axel Grahn')]);
         $this->assertSame('green hat', self::calling()->knownBy('Ester'));
+    }
+
+    public function test_the_rest_goes_on_around_who_is_missing(): void
+    {
+        $this->assertSame([8, 7, 9], self::calling()->aroundTheMissing(false), 'Ester is in the first and the last');
+        $this->assertNull(self::calling(found: ['Ester'])->aroundTheMissing(false));
+        $this->assertSame([7, 9], self::calling(shot: [8], found: [])->aroundTheMissing(false), 'nothing is left to go on with');
+        $this->assertNull(self::calling(shot: [7, 8, 9])->aroundTheMissing(false));
+    }
+
+    public function test_the_real_pace_is_measured_between_taps_and_pauses_do_not_count(): void
+    {
+        $taps = [['at' => 0, 'minutes' => 2.0], ['at' => 150, 'minutes' => 2.0], ['at' => 150 + 2000, 'minutes' => 2.0], ['at' => 2150 + 210, 'minutes' => 2.0]];
+        $pace = RealPace::of($taps, 10.0);
+        // 2.5 and 3.5 min for what was planned as 2 and 2.
+        $this->assertSame([3.0, 1.5, 15.0], [$pace?->minutesAGroup, $pace?->factor, $pace?->minutesLeft]);
+        $this->assertNull(RealPace::of(array_slice($taps, 0, 2), 10.0));
+        $this->assertNull(RealPace::of([], 10.0));
     }
 }

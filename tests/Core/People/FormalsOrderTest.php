@@ -10,6 +10,7 @@ use NorthSatchel\People\Order\Group;
 use NorthSatchel\People\Order\HubSearch;
 use NorthSatchel\People\Order\OrderProblem;
 use NorthSatchel\People\Order\OrderSearch;
+use NorthSatchel\People\Order\PairBound;
 use NorthSatchel\People\Order\Presence;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -217,6 +218,45 @@ final class FormalsOrderTest extends TestCase
         $found = FormalsOrder::best(Presence::Gathered, $many, seconds: 0.5);
         $this->assertCount(40, $found->order);
         $this->assertLessThanOrEqual($found->waiting, $found->lowerBound);
+    }
+
+    /** Too many groups for every order, so the two programs are held against each other, with pairs, precedence and weights. */
+    public function test_both_programs_find_the_same_least_waiting(): void
+    {
+        for ($seed = 1; $seed <= 8; $seed++) {
+            $groups = self::family($seed, 13, 24);
+            $weights = ['p3' => 3, 'p8' => 2, 'p11' => 0.5];
+            $before = $seed % 2 === 0 ? [['g5', 'g2'], ['g9', 'g4']] : [];
+            $apart = $seed % 3 === 0 ? self::apartIn($groups) : [];
+            $problem = new OrderProblem(Presence::Called, $groups, $weights, $before, $apart);
+            $search = new OrderSearch($problem);
+            [$plain, $waiting] = $search->below($problem->all(), 0, null, false, INF, 0, PHP_INT_MAX, PHP_INT_MAX);
+            [$order, $cost] = (new HubSearch($problem, $search))->below(1e9, PHP_INT_MAX);
+            $this->assertSame($plain === null, $order === null, "seed {$seed}");
+            if ($plain !== null && $order !== null) {
+                $this->assertEqualsWithDelta($waiting, $cost, 1e-6, "seed {$seed}");
+                $this->assertEqualsWithDelta($cost, $problem->waiting($order), 1e-6);
+                $this->assertTrue($problem->keepsPrecedence($order) && $problem->keepsPrecedence($plain));
+                $this->assertSame([0, 0], [$problem->meetings($order), $problem->meetings($plain)]);
+            }
+        }
+    }
+
+    /** The bound is held against the true least waiting of what is left, from every set of groups. */
+    public function test_the_bound_never_says_too_much(): void
+    {
+        $groups = self::family(4, 9, 14);
+        $problem = new OrderProblem(Presence::Gathered, $groups, ['p2' => 2], [], []);
+        $search = new OrderSearch($problem);
+        $bound = new PairBound($problem);
+        $tight = 0;
+        for ($set = 1; $set <= $problem->all(); $set += 3) {
+            $open = $search->union($set);
+            [, $least] = $search->below($set, -1, null, false, INF, 0, PHP_INT_MAX, PHP_INT_MAX);
+            $this->assertLessThanOrEqual($least + 1e-9, $bound->of($open, $set));
+            $tight += $bound->of($open, $set) > 0.5 * $least ? 1 : 0;
+        }
+        $this->assertGreaterThan(60, $tight, 'and it says something');
     }
 
     public function test_pairs_that_must_meet_meet_as_seldom_as_can_be(): void
