@@ -87,6 +87,14 @@ final class CallDesk
         return in_array($event['kind'], ['found', 'lost'], true) && (int) ($on['job'] ?? 0) === $jobId && Person::query()->where('job_id', $jobId)->whereKey((int) ($on['person'] ?? 0))->exists();
     }
 
+    /** @return Collection<int, Segment> of the same day, after the one in which the groups are called */
+    public function laterSegments(Job $job): Collection
+    {
+        $now = $job->segments->firstWhere('id', $job->formals_segment_id);
+
+        return $job->segments->filter(static fn (Segment $s): bool => $now === null || ($s->day === $now->day && $s->start_clock > $now->start_clock))->sortBy('start_clock')->values();
+    }
+
     /** How fast it goes, and how long it will still take; null before the third group is shot. */
     public function pace(Job $job, Calling $calling): ?RealPace
     {

@@ -26,7 +26,7 @@ final class CallController
 
         $calling = $desk->calling($opened->loadMissing('people'));
 
-        return view('people.call', ['job' => $opened, 'calling' => $calling, 'people' => $opened->people->keyBy('name'), 'isCaller' => false, 'events' => '/events', 'pace' => $desk->pace($opened, $calling)]);
+        return view('people.call', ['job' => $opened, 'calling' => $calling, 'people' => $opened->people->keyBy('name'), 'isCaller' => false, 'events' => '/events', 'pace' => $desk->pace($opened, $calling), 'later' => $desk->laterSegments($opened)]);
     }
 
     public function sheet(int $job, CallDesk $desk): View

@@ -65,10 +65,10 @@
         <button class="button">Call it next</button>
         <datalist id="call-people">@foreach ($people as $person)<option value="{{ $person->name }}"></option>@endforeach</datalist>
     </form>
-    @if ($now !== null && $job->segments->isNotEmpty())
+    @if ($now !== null && $later->isNotEmpty())
         <form method="post" action="/jobs/{{ $job->id }}/call/owed" class="call-page flex flex-wrap gap-2 items-end">
             @csrf
-            <div class="flex-1 basis-56"><x-field id="call-segment" name="segment" label="No more time: what is owed is shot during" type="select">@foreach ($job->segments->sortBy('start_clock') as $one)<option value="{{ $one->id }}">{{ $one->start_clock }} {{ $one->title }}</option>@endforeach</x-field></div>
+            <div class="flex-1 basis-56"><x-field id="call-segment" name="segment" label="No more time: what is owed is shot during" type="select">@foreach ($later as $one)<option value="{{ $one->id }}">{{ $one->start_clock }} {{ $one->title }}</option>@endforeach</x-field></div>
             <button class="button">Move it there</button>
         </form>
     @endif
