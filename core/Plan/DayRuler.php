@@ -15,7 +15,7 @@ final readonly class DayRuler
 {
     public const WIDTH = 1000.0;
 
-    private const SKY_STEP_S = 300;
+    private const SKY_STEP_S = 600;
 
     private const TURNS_EVERY_MINUTES = 5;
 

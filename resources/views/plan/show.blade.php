@@ -44,11 +44,13 @@
                                         <span class="priority {{ $line->priority }}">{{ $line->priority }}</span>
                                         <span>{{ $line->what }}</span>
                                         <span class="figures text-faint">{{ $line->minutes }} min · {{ $line->frames }} frames{{ $line->focal_mm ? ' · '.$line->focal_mm.' mm' : '' }}{{ $line->light ? ' · '.$line->light.' light' : '' }}{{ $line->cue ? ' · after '.$line->cue.($line->cue_seconds ? ', within '.$line->cue_seconds.' s' : '') : '' }}{{ $line->people ? ' · '.implode(', ', $line->people) : '' }}{{ $line->prompt ? ' · “'.$line->prompt.'”' : '' }}{{ $line->notes ? ' · '.$line->notes : '' }}{{ $line->hidden_from ? ' · hidden from '.implode(', ', $line->hidden_from) : '' }}</span>
+                                        @if ($open === $segment->id)
                                         <span class="ml-auto flex">
                                             @foreach (['up' => '↑', 'down' => '↓'] as $way => $arrow)@post('/shots/'.$line->id.'/move') <input type="hidden" name="way" value="{{ $way }}"><button class="button quiet small" aria-label="Move {{ $line->what }} {{ $way }}">{{ $arrow }}</button> @endpost @endforeach
                                             <a class="button quiet" href="?day={{ $day }}&amp;edit=shot-{{ $line->id }}&amp;open={{ $segment->id }}" hx-get="?day={{ $day }}&amp;edit=shot-{{ $line->id }}&amp;open={{ $segment->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Edit {{ $line->what }}">Edit</a>
                                             @post('/shots/'.$line->id, 'delete') <button class="button quiet" aria-label="Remove {{ $line->what }}">Remove</button> @endpost
                                         </span>
+                                        @endif
                                     </div>
                                 @endif
                             </li>
@@ -72,7 +74,7 @@
                         </div>
                         @include('plan._secrecy', ['url' => '/segments/'.$segment->id.'/secrecy', 'of' => $segment->title, 'hidden' => $segment->hidden_from ?? []])
                     @else
-                        <a class="button mt-1" href="?day={{ $day }}&amp;open={{ $segment->id }}" hx-get="?day={{ $day }}&amp;open={{ $segment->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Add a shot to {{ $segment->title }}">Add a shot</a>
+                        <a class="button mt-1" href="?day={{ $day }}&amp;open={{ $segment->id }}" hx-get="?day={{ $day }}&amp;open={{ $segment->id }}" hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none" aria-label="Add a shot to {{ $segment->title }}">Add or change shots</a>
                     @endif
                 </details>
             </li>
