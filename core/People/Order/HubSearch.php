@@ -15,11 +15,6 @@ final class HubSearch
 {
     private const TOLERANCE = 1e-9;
 
-    /** The dearer look at a side is taken only after so many groups are dealt, and not at each. */
-    private const LOOK_FROM = 8;
-
-    private const LOOK_EVERY = 4;
-
     private const BROAD = 400;
 
     private readonly int $hub;
@@ -50,9 +45,6 @@ final class HubSearch
 
     private readonly SideOrders $right;
 
-    /** What a part of a side must wait: groups still to be dealt may come between two that must not follow each other. */
-    private readonly SideOrders $partial;
-
     public function __construct(private readonly OrderProblem $problem, private readonly OrderSearch $search)
     {
         $hub = 0;
@@ -65,12 +57,11 @@ final class HubSearch
         // Without precedence a set costs the same told forwards and backwards.
         $this->isSymmetric = array_filter($problem->before) === [];
         $this->left = $this->isSymmetric ? $this->right : new SideOrders($problem, $search, $bound, $problem->people[$hub], true);
-        $this->partial = $problem->apart === [] && $this->isSymmetric ? $this->right : new SideOrders($problem, $search, $bound, $problem->people[$hub], false, mayMeet: true);
         $this->readPairs();
         $load = [];
         foreach ($problem->people as $g => $people) {
             if ($g !== $hub) {
-                $load[$g] = array_sum(array_column($this->touches[$g] ?? [], 2));
+                $load[$g] = $problem->minutes[$g] * $problem->weight($people);
             }
         }
         arsort($load);
@@ -89,7 +80,7 @@ final class HubSearch
         $this->floor = INF;
         $this->endNs = $endNs;
         // Broad first, so that what is left undone when time is up still says something; then deep, the most promising first.
-        $ways = [[0, 0, 0, $zeros, $zeros, 0.0, 0.0, 0, 0]];
+        $ways = [[0, 0, 0, $zeros, $zeros, 0.0, 0.0]];
         for ($at = 0; $at < count($this->deal) && count($ways) < self::BROAD; $at++) {
             $next = [];
             foreach ($ways as $way) {
@@ -131,20 +122,20 @@ final class HubSearch
         }
     }
 
-    /** @param  array{int, int, int, array<int, float>, array<int, float>, float, float, int|float, int|float}  $way */
+    /** @param  array{int, int, int, array<int, float>, array<int, float>, float, float}  $way */
     private static function bound(array $way): float
     {
-        return max($way[5], $way[7]) + max($way[6], $way[8]);
+        return $way[5] + $way[6];
     }
 
-    /** @param  array{int, int, int, array<int, float>, array<int, float>, float, float, int|float, int|float}  $way */
+    /** @param  array{int, int, int, array<int, float>, array<int, float>, float, float}  $way */
     private function deepen(array $way): void
     {
         $bound = self::bound($way);
         if ($bound >= $this->known - self::TOLERANCE) {
             return;
         }
-        if ($this->partial->isCut || $this->left->isCut || $this->right->isCut || ((++$this->looks & 0x3F) === 0 && hrtime(true) > $this->endNs)) {
+        if ($this->left->isCut || $this->right->isCut || ((++$this->looks & 0x3F) === 0 && hrtime(true) > $this->endNs)) {
             $this->endNs = 0;
             $this->floor = min($this->floor, $bound);
         } elseif (! isset($this->deal[$way[0]])) {
@@ -157,15 +148,15 @@ final class HubSearch
     }
 
     /**
-     * Deals the next group to the one side and to the other. A way is given up when what its pairs must wait, or
-     * what the groups dealt so far must wait in their best order, comes to no less than is known.
+     * Deals the next group to the one side and to the other. A way is given up when what its pairs must wait
+     * comes to no less than is known.
      *
-     * @param  array{int, int, int, array<int, float>, array<int, float>, float, float, int|float, int|float}  $way  how many are dealt; the groups before the hub, and after it; by pair and person, what the other waits through them, before and after; what all pairs wait, before and after; the least waiting found of each side
-     * @return list<array{int, int, int, array<int, float>, array<int, float>, float, float, int|float, int|float}>
+     * @param  array{int, int, int, array<int, float>, array<int, float>, float, float}  $way  how many are dealt; the groups before the hub, and after it; by pair and person, what the other waits through them, before and after; what all pairs wait, before and after
+     * @return list<array{int, int, int, array<int, float>, array<int, float>, float, float}>
      */
     private function dealt(array $way): array
     {
-        [$at, $before, $after, $left, $right, $ofLeft, $ofRight, $ofBefore, $ofAfter] = $way;
+        [$at, $before, $after, $left, $right, $ofLeft, $ofRight] = $way;
         $g = $this->deal[$at];
         $problem = $this->problem;
         // Nothing before the hub may have to follow what comes after it.
@@ -174,43 +165,21 @@ final class HubSearch
         $further = [];
         if ($canBefore) {
             [$sums, $cost] = $this->grown($left, $ofLeft, $g);
-            $further[] = [$cost - $ofLeft, [$at + 1, $before | 1 << $g, $after, $sums, $right, $cost, $ofRight, $ofBefore, $ofAfter], true];
+            $further[] = [$cost - $ofLeft, [$at + 1, $before | 1 << $g, $after, $sums, $right, $cost, $ofRight]];
         }
         if ($canAfter) {
             [$sums, $cost] = $this->grown($right, $ofRight, $g);
-            $further[] = [$cost - $ofRight, [$at + 1, $before, $after | 1 << $g, $left, $sums, $ofLeft, $cost, $ofBefore, $ofAfter], false];
+            $further[] = [$cost - $ofRight, [$at + 1, $before, $after | 1 << $g, $left, $sums, $ofLeft, $cost]];
         }
         usort($further, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $ways = [];
-        foreach ($further as [, $next, $isLeft]) {
-            $next = self::bound($next) < $this->known - self::TOLERANCE ? $this->looked($next, $isLeft) : null;
-            if ($next !== null) {
+        foreach ($further as [, $next]) {
+            if (self::bound($next) < $this->known - self::TOLERANCE) {
                 $ways[] = $next;
             }
         }
 
         return $ways;
-    }
-
-    /**
-     * The dearer look at the side that has grown.
-     *
-     * @param  array{int, int, int, array<int, float>, array<int, float>, float, float, int|float, int|float}  $way
-     * @return array{int, int, int, array<int, float>, array<int, float>, float, float, int|float, int|float}|null
-     */
-    private function looked(array $way, bool $isLeft): ?array
-    {
-        if ($way[0] <= self::LOOK_FROM || ($way[0] - 1) % self::LOOK_EVERY !== 0) {
-            return $way;
-        }
-        $budget = $this->known - ($isLeft ? max($way[6], $way[8]) : max($way[5], $way[7]));
-        $waits = $this->partial->waiting($isLeft ? $way[1] : $way[2], $this->problem->people[$this->hub], $this->hub, $budget, $this->endNs);
-        if ($waits === null) {
-            return $this->partial->isCut ? $way : null;
-        }
-        $way[$isLeft ? 7 : 8] = $waits;
-
-        return $way;
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\People\Order;
 
 /**
- * The least waiting on one side of the hub, for any set of groups dealt to it, without a meeting unless they may. Sets share their smaller sets, so
+ * The least waiting on one side of the hub, for any set of groups dealt to it, without a meeting. Sets share their smaller sets, so
  * what was found once, exactly or as a bound, is kept.
  */
 final class SideOrders
@@ -33,9 +33,8 @@ final class SideOrders
         private readonly PairBound $bound,
         private readonly int $inHub,
         private readonly bool $isReversed,
-        private readonly bool $mayMeet = false,
     ) {
-        $this->hasPairs = ! $mayMeet && $problem->apart !== [];
+        $this->hasPairs = $problem->apart !== [];
     }
 
     /**
