@@ -14,11 +14,9 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Calling;
-use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\Pace;
 use NorthSatchel\People\RealPace;
 use NorthSatchel\People\StandTime;
-use NorthSatchel\Plan\Priority;
 
 /** The list being called, by the photographer and by the caller with a link; its state follows from the taps alone. */
 final class CallDesk
@@ -34,10 +32,7 @@ final class CallDesk
     /** @throws ImpossibleValue when the family cannot be read */
     public function calling(Job $job): Calling
     {
-        $groups = [];
-        foreach ($this->people->groups($job) as $group) {
-            $groups[$group->id] = new FamilyGroup($group->title, $group->people, Priority::from($group->priority));
-        }
+        $groups = $this->people->named($job);
         $names = $job->people->mapWithKeys(static fn (Person $p): array => [$p->id => $p->name])->all();
         $last = ['person' => [], 'shot' => [], 'later' => []];
         foreach (DeviceEvent::query()->whereIn('kind', self::KINDS)->where('on->job', $job->id)->orderBy('made_at')->orderBy('id')->get() as $event) {

@@ -56,10 +56,11 @@ final class GroupDesk
 
     /**
      * @param  list<string>  $people  names
+     * @param  int|null  $afterId  the group that must come before it
      *
-     * @throws ValidationException for nobody, a name that is not there, or two who must not be in one frame
+     * @throws ValidationException for nobody, a name that is not there, two who must not be in one frame, or a circle of groups
      */
-    public function add(Job $job, string $title, array $people, string $priority, ?FormalGroup $group = null): FormalGroup
+    public function add(Job $job, string $title, array $people, string $priority, ?FormalGroup $group = null, ?int $afterId = null): FormalGroup
     {
         $family = $this->people->family($job);
         $names = [];
@@ -74,11 +75,25 @@ final class GroupDesk
                 throw ValidationException::withMessages(['people' => "{$pair[0]} and {$pair[1]} are never to be in one frame."]);
             }
         }
+        $this->refuseCircle($job, $group, $afterId);
         $group ??= new FormalGroup(['job_id' => $job->id, 'position' => 1 + (int) FormalGroup::query()->where('job_id', $job->id)->max('position')]);
-        $group->fill(['title' => $title, 'people' => array_values(array_unique($names)), 'priority' => $priority])->save();
+        $group->fill(['title' => $title, 'people' => array_values(array_unique($names)), 'priority' => $priority, 'after_id' => $afterId])->save();
         $this->people->forget($job);
 
         return $group;
+    }
+
+    /** @throws ValidationException when the one that must come before would itself have to come after */
+    private function refuseCircle(Job $job, ?FormalGroup $group, ?int $afterId): void
+    {
+        $all = $this->people->groups($job)->keyBy('id');
+        $chain = [];
+        for ($at = $afterId; $at !== null && ! isset($chain[$at]); $at = $all->get($at)?->after_id) {
+            $chain[$at] = true;
+        }
+        if ($group !== null && isset($chain[$group->id])) {
+            throw ValidationException::withMessages(['after' => 'That one is itself to come after “'.$group->title.'”.']);
+        }
     }
 
     /** Puts the groups in the order of a school. */
@@ -121,7 +136,7 @@ final class GroupDesk
     public function merge(Job $job, FormalGroup $group, FormalGroup $next): void
     {
         DB::transaction(function () use ($job, $group, $next): void {
-            $this->add($job, mb_substr("{$group->title}; {$next->title}", 0, 120), [...$group->people, ...$next->people], $group->priority === 'must' ? 'must' : $next->priority, $group);
+            $this->add($job, mb_substr("{$group->title}; {$next->title}", 0, 120), [...$group->people, ...$next->people], $group->priority === 'must' ? 'must' : $next->priority, $group, $group->after_id === $next->id ? null : $group->after_id);
             $next->delete();
         });
     }
@@ -143,8 +158,8 @@ final class GroupDesk
         }
         DB::transaction(function () use ($job, $group, $first, $second): void {
             $title = $group->title;
-            $this->add($job, mb_substr("{$title}, one", 0, 120), $first, $group->priority, $group);
-            $other = $this->add($job, mb_substr("{$title}, other", 0, 120), $second, $group->priority);
+            $this->add($job, mb_substr("{$title}, one", 0, 120), $first, $group->priority, $group, $group->after_id);
+            $other = $this->add($job, mb_substr("{$title}, other", 0, 120), $second, $group->priority, null, $group->after_id);
             $after = FormalGroup::query()->where('job_id', $job->id)->where('position', '>', $group->position)->whereKeyNot($other->id)->orderBy('position')->value('id');
             $this->place($other, $after === null ? null : (int) $after);
         });

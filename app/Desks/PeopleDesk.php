@@ -113,7 +113,15 @@ final class PeopleDesk
     /** @return list<FamilyGroup> as they are called */
     public function order(Job $job): array
     {
-        return array_values($this->groups($job)->map(static fn (FormalGroup $g): FamilyGroup => new FamilyGroup($g->title, $g->people, Priority::from($g->priority)))->all());
+        return array_values($this->named($job));
+    }
+
+    /** @return array<int, FamilyGroup> the same, by id */
+    public function named(Job $job): array
+    {
+        $groups = $this->groups($job)->keyBy('id');
+
+        return $groups->map(static fn (FormalGroup $g): FamilyGroup => new FamilyGroup($g->title, $g->people, Priority::from($g->priority), $groups->get($g->after_id)?->title))->all();
     }
 
     /** @return array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null */

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $title
  * @property list<string> $people  names
  * @property string $priority
+ * @property int|null $after_id  the group that must come before it
  * @property bool $is_pinned  keeps its place in any order
  */
 final class FormalGroup extends Model

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Order\CallingOrder;
 use NorthSatchel\People\Order\FormalsOrder;
 use NorthSatchel\People\Order\Group;
@@ -23,15 +24,20 @@ final class CallOrders
     /**
      * @param  list<FamilyGroup>  $groups
      * @return list<FamilyGroup>
+     *
+     * @throws ImpossibleValue when what must come before what goes in a circle
      */
     public static function by(School $school, array $groups, Family $family, bool $isGathered): array
     {
+        $listed = self::inOneOrder($groups);
+        $rule = new Precedence($listed, $family);
+
         return match ($school) {
-            School::AsListed => $groups,
-            School::ReleaseDown => self::sorted($groups, -1),
-            School::BuildUp => self::sorted($groups, 1),
-            School::LeastWaiting => self::settled(self::pick(self::inOneOrder($groups), self::leastWaiting(self::inOneOrder($groups), $family, $isGathered)->order), $family, $isGathered),
-            School::LeastWalking => self::leastWalking(self::inOneOrder($groups)),
+            School::AsListed => $rule->repaired($groups),
+            School::ReleaseDown => $rule->repaired(self::sorted($groups, -1)),
+            School::BuildUp => $rule->repaired(self::sorted($groups, 1)),
+            School::LeastWaiting => self::settled(self::pick($listed, self::leastWaiting($listed, $family, $isGathered)->order), $family, $isGathered, $rule),
+            School::LeastWalking => $rule->repaired(self::leastWalking($listed)),
         };
     }
 
@@ -46,9 +52,10 @@ final class CallOrders
         foreach ($groups as $index => $group) {
             $given[] = new Group((string) $index, Pace::minutes(count($group->people)) + self::USUAL_CHANGE_MINUTES, $group->people);
         }
+        $before = array_map(static fn (array $pair): array => [(string) $pair[0], (string) $pair[1]], (new Precedence($groups, $family))->pairs());
         $apart = array_values(array_filter($family->apart(), static fn (array $pair): bool => array_filter($groups, static fn (FamilyGroup $g): bool => array_diff($pair, $g->people) === []) === []));
 
-        return FormalsOrder::best($isGathered ? Presence::Gathered : Presence::Called, $given, $weights, [], $apart, self::SECONDS);
+        return FormalsOrder::best($isGathered ? Presence::Gathered : Presence::Called, $given, $weights, $before, $apart, self::SECONDS);
     }
 
     /**
@@ -71,7 +78,7 @@ final class CallOrders
      * @param  list<FamilyGroup>  $order
      * @return list<FamilyGroup>
      */
-    private static function settled(array $order, Family $family, bool $isGathered): array
+    private static function settled(array $order, Family $family, bool $isGathered, Precedence $rule): array
     {
         $best = self::cost($order, $family, $isGathered);
         for ($pass = 0; $pass < self::PASSES; $pass++) {
@@ -82,7 +89,7 @@ final class CallOrders
                     $try = $rest;
                     array_splice($try, $to, 0, [$moved]);
                     $now = self::cost(array_values($try), $family, $isGathered);
-                    if ($now < $best) {
+                    if ($now < $best && $rule->isKeptBy(array_values($try))) {
                         [$order, $best] = [array_values($try), $now];
                     }
                 }

@@ -56,7 +56,7 @@ final class FamilyText
     {
         $relations = $needs = $apart = $notBeside = $known = [];
         $height = $leaves = null;
-        $isCouple = $isTold = false;
+        $isCouple = $isTold = $isForCeremonyOnly = false;
         foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $p): bool => $p !== '') as $piece) {
             $found = [];
             $low = mb_strtolower($piece);
@@ -66,6 +66,7 @@ final class FamilyText
                 in_array($low, self::NEEDS, true) => $needs[] = $low,
                 $low === 'baby' => $needs[] = 'infant',
                 $low === 'told' => $isTold = true,
+                in_array($low, ['ceremony only', 'for the ceremony only'], true) => $isForCeremonyOnly = true,
                 preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => $height = (int) $found[1],
                 preg_match('/^leaves (?:at )?(\d{1,2}:\d\d)$/', $low, $found) === 1 => $leaves = str_pad($found[1], 5, '0', STR_PAD_LEFT),
                 preg_match('/^(?:apart|kept apart) from (.+)$/iu', $piece, $found) === 1 => $apart[] = trim($found[1]),
@@ -75,7 +76,7 @@ final class FamilyText
             };
         }
 
-        return new Relative($name, $isCouple, $relations, array_values(array_unique($needs)), $height, $apart, $notBeside, $leaves, $isTold, implode(', ', $known));
+        return new Relative($name, $isCouple, $relations, array_values(array_unique($needs)), $height, $apart, $notBeside, $leaves, $isTold, implode(', ', $known), $isForCeremonyOnly);
     }
 
     /** @return array{kind: string, of: string}|null */

@@ -37,6 +37,7 @@ final class FormalsJudge
             ...self::forgotten($family, $now),
             ...self::time($now, $segment, $day),
             ...self::leaving($family, $now, $segment, $day),
+            ...self::precedence($family, $now),
             ...self::order($now, $best),
             ...self::told($family),
             self::blinks($now),
@@ -117,6 +118,27 @@ final class FormalsJudge
             if ($freeAt > $person->leavesAt) {
                 $verdicts[] = Verdict::fix('people.leaves', "{$person->name} leaves at {$person->leavesAt}, and is needed until {$freeAt}.", 'Call the groups with them earlier, or before the ceremony.');
             }
+        }
+
+        return $verdicts;
+    }
+
+    /** @return list<Verdict> */
+    private static function precedence(Family $family, StandTime $now): array
+    {
+        $verdicts = [];
+        $titles = array_map(static fn (FamilyGroup $g): string => $g->title, $now->order);
+        $isAnyOther = false;
+        foreach ($now->order as $index => $group) {
+            if ($group->after !== null && array_search($group->after, $titles, true) > $index) {
+                $verdicts[] = Verdict::fix('people.precedence', "“{$group->title}” is to come after “{$group->after}”, and comes before it.", 'It stands at number '.($index + 1).', the other at '.(1 + (int) array_search($group->after, $titles, true)).'.', [], new Remedy('people.order', 'Put it after', ['school' => School::AsListed->value]));
+            }
+            $isHurried = Precedence::isHurried($group, $family);
+            if ($isHurried && $isAnyOther && $group->after === null) {
+                $who = implode(', ', array_filter($group->people, static fn (string $name): bool => $family->person($name)->isForCeremonyOnly ?? false));
+                $verdicts[] = Verdict::fix('people.ceremony-only', "{$who}: there for the ceremony only, and called as number ".($index + 1).'.', "“{$group->title}” starts ".round($now->groups[$index]['from']).' min after the first; by then they may have gone.', ['minutes' => $now->groups[$index]['from']], new Remedy('people.order', 'Call them first', ['school' => School::AsListed->value]));
+            }
+            $isAnyOther = $isAnyOther || ! $isHurried;
         }
 
         return $verdicts;

@@ -27,6 +27,7 @@ final readonly class Relative
         public ?string $leavesAt,
         public bool $isTold,
         public string $knownBy,
+        public bool $isForCeremonyOnly = false,
     ) {}
 
     public function weight(): int

@@ -97,4 +97,20 @@ final class GroupWorkTest extends TestCase
             $this->assertSame(29, Person::query()->where('job_id', 1)->count());
         }
     }
+
+    public function test_a_group_comes_after_another_and_never_in_a_circle(): void
+    {
+        [$first, $second] = array_map(self::group(...), array_slice(self::titles(), 0, 2));
+        $send = static fn (FormalGroup $group, ?int $after): array => ['_form' => "group-{$group->id}", 'title' => $group->title, 'people' => implode(', ', $group->people), 'priority' => $group->priority, 'after' => $after];
+        $this->put("/groups/{$first->id}", $send($first, $second->id))->assertSessionHasNoErrors();
+        $this->get('/jobs/1/people')->assertSee("“{$first->title}” is to come after “{$second->title}”", false);
+        $this->put("/groups/{$second->id}", $send($second, $first->id))->assertSessionHasErrors('after');
+        $this->put("/groups/{$second->id}", $send($second, 999))->assertSessionHasErrors('after');
+        $this->assertNull($second->fresh()?->after_id);
+        foreach (['as-listed', 'least-waiting', 'release-down'] as $school) {
+            $this->post('/jobs/1/people/order', ['school' => $school]);
+            $this->assertLessThan(self::group($first->title)->position, self::group($second->title)->position, $school);
+        }
+        $this->get('/jobs/1/people')->assertDontSee('is to come after');
+    }
 }

@@ -104,8 +104,8 @@ final class PeopleController
 
     public function store(Request $request, int $job, GroupDesk $desk): RedirectResponse
     {
-        $given = self::group($request);
-        $desk->add(BriefDesk::open($job), $given['title'], SegmentRequest::names($given['people']), $given['priority']);
+        $given = self::group($request, $job);
+        $desk->add(BriefDesk::open($job), $given['title'], SegmentRequest::names($given['people']), $given['priority'], null, $given['after']);
 
         return redirect("/jobs/{$job}/people");
     }
@@ -138,8 +138,8 @@ final class PeopleController
 
     public function update(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
-        $given = self::group($request);
-        $desk->add(BriefDesk::open($group->job_id), $given['title'], SegmentRequest::names($given['people']), $given['priority'], $group);
+        $given = self::group($request, $group->job_id);
+        $desk->add(BriefDesk::open($group->job_id), $given['title'], SegmentRequest::names($given['people']), $given['priority'], $group, $given['after']);
 
         return redirect("/jobs/{$group->job_id}/people");
     }
@@ -229,11 +229,11 @@ final class PeopleController
         return redirect("/jobs/{$job->id}/people");
     }
 
-    /** @return array{title: string, people: string, priority: string} */
-    private static function group(Request $request): array
+    /** @return array{title: string, people: string, priority: string, after: int|null} */
+    private static function group(Request $request, int $jobId): array
     {
-        $given = $request->validate(['title' => ['required', 'string', 'max:120'], 'people' => ['required', 'string', 'max:4000'], 'priority' => ['required', Rule::enum(Priority::class)]], ['required' => 'This is needed.']);
+        $given = $request->validate(['after' => ['nullable', 'integer', Rule::exists('formal_groups', 'id')->where('job_id', $jobId)], 'title' => ['required', 'string', 'max:120'], 'people' => ['required', 'string', 'max:4000'], 'priority' => ['required', Rule::enum(Priority::class)]], ['required' => 'This is needed.']);
 
-        return ['title' => (string) $given['title'], 'people' => (string) $given['people'], 'priority' => (string) $given['priority']];
+        return ['title' => (string) $given['title'], 'people' => (string) $given['people'], 'priority' => (string) $given['priority'], 'after' => isset($given['after']) ? (int) $given['after'] : null];
     }
 }

@@ -95,7 +95,7 @@
     <section class="slab mt-4">
         <h2 class="mb-2">The family, a line a person</h2>
         <x-form :action="'/jobs/'.$job->id.'/people/family'" class="grid gap-2">
-            <x-field name="people" type="textarea" label="Name, then after commas who it is" :value="$lines" rows="12" hint="bride · mother of Tuva · partner of … · former partner of … · sister of … · grandmother of … · aunt of … · attendant of … · son of …; seated, wheelchair, infant, elderly; 158 cm; apart from …; leaves 17:30; told. Anything else is what you know them by." />
+            <x-field name="people" type="textarea" label="Name, then after commas who it is" :value="$lines" rows="12" hint="bride · mother of Tuva · partner of … · former partner of … · sister of … · grandmother of … · aunt of … · attendant of … · son of …; seated, wheelchair, infant, elderly; 158 cm; apart from …; leaves 17:30; ceremony only; told. Anything else is what you know them by." />
             <div class="flex flex-wrap gap-2"><button class="button main">Keep the family</button></div>
         </x-form>
         <div class="flex flex-wrap gap-3 items-end mt-3">
