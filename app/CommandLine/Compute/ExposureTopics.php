@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\CommandLine\Compute;
 
 use NorthSatchel\Exposure\ExposureValue;
+use NorthSatchel\Exposure\Flash;
+use NorthSatchel\Exposure\FlashPower;
 use NorthSatchel\Exposure\Scene;
 use NorthSatchel\Optics\MotionBlur;
 
@@ -25,6 +27,24 @@ final class ExposureTopics
             : $in->object('scene', ['ev100'])->number('ev100');
 
         return ['ev100' => $exposure->ev100, 'scene_ev100' => $scene, 'stops_over_scene' => $exposure->stopsOver($scene)];
+    }
+
+    /** @return array<string, float|bool> */
+    public static function flash(\stdClass $input): array
+    {
+        $in = new Fields($input, ['guide_number_m', 'iso', 'power', 'distance_m', 'shutter_s', 'sync_s', 'modifier_stops', 'high_speed_loss_stops']);
+        $flash = Flash::of(
+            guideNumberM: $in->number('guide_number_m', above: 0),
+            iso: $in->number('iso', above: 0),
+            powerShare: $in->oneOf('power', FlashPower::class)->share(),
+            distanceM: $in->number('distance_m', above: 0),
+            shutterS: $in->number('shutter_s', above: 0),
+            syncS: $in->number('sync_s', above: 0),
+            modifierStops: $in->number('modifier_stops', min: 0, default: 0),
+            highSpeedLossStops: $in->number('high_speed_loss_stops', min: 0, default: Flash::HIGH_SPEED_LOSS_STOPS),
+        );
+
+        return ['f_number' => $flash->fNumber, 'high_speed_sync' => $flash->isHighSpeedSync, 'guide_number_effective_m' => $flash->guideNumberM];
     }
 
     /** @return array<string, float> */

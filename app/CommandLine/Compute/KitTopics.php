@@ -6,6 +6,8 @@ namespace App\CommandLine\Compute;
 
 use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\CardBudget;
+use NorthSatchel\Kit\LosableThing;
+use NorthSatchel\Kit\LoseOne;
 use NorthSatchel\Kit\SaveMode;
 
 /** What the kit must hold. */
@@ -26,6 +28,23 @@ final class KitTopics
         );
 
         return ['frames_per_set' => $budget->framesPerSet, 'card_sets' => $budget->cardSets, 'gb_total' => $budget->gbTotal];
+    }
+
+    /** @return array<string, mixed> */
+    public static function loseOne(\stdClass $input): array
+    {
+        $in = new Fields($input, ['items', 'needs', 'losses']);
+        $things = $needs = [];
+        foreach ($in->objects('items', ['id', 'gives', 'requires']) as $f) {
+            $things[$f->newId($things)] = new LosableThing($f->texts('gives', isOptional: false), $f->texts('requires'));
+        }
+        foreach ($in->objects('needs', ['id', 'capability', 'count']) as $f) {
+            $needs[$f->newId($needs)] = ['capability' => $f->text('capability'), 'count' => $f->wholeIfGiven('count', 1) ?? 1];
+        }
+        $losses = $in->wholeIfGiven('losses', 1, 2) ?? 1;
+        $lose = new LoseOne($things, $needs);
+
+        return ['met' => $lose->met, 'unmet' => $lose->unmet, 'breaks' => $lose->breaks($losses)];
     }
 
     /** @return array<string, int|float> */

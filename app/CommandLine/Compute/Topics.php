@@ -20,6 +20,7 @@ final class Topics
             'sun-day' => LightTopics::sunDay(...),
             'shadow' => LightTopics::shadow(...),
             'exposure' => ExposureTopics::exposure(...),
+            'flash' => ExposureTopics::flash(...),
             'motion-blur' => ExposureTopics::motionBlur(...),
             'depth-of-field' => OpticsTopics::depthOfField(...),
             'field-of-view' => OpticsTopics::fieldOfView(...),
@@ -31,6 +32,7 @@ final class Topics
             'replan' => PlanTopics::replan(...),
             'rehearse' => PlanTopics::rehearse(...),
             'card-budget' => KitTopics::cardBudget(...),
+            'lose-one' => KitTopics::loseOne(...),
             'battery-budget' => KitTopics::batteryBudget(...),
         ];
     }

@@ -1,0 +1,328 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Cover;
+
+/**
+ * Branch and bound over the things of a shelf. The bound is the Lagrangian one (A. M. Geoffrion, 1974; subgradient
+ * steps after M. Held, P. Wolfe and H. P. Crowder, 1974; both from memory): every row gets a price, and what is
+ * left of the weights after the prices says how light a choice can be at best.
+ */
+final class CoverSearch
+{
+    private const ROOT_STEPS = 240;
+
+    private const NODE_STEPS = 14;
+
+    private const FREE = -1;
+
+    /** @var array<int, int>|null the best choice so far */
+    private ?array $best = null;
+
+    private int $bestCost = PHP_INT_MAX;
+
+    private int $deadline = 0;
+
+    private bool $isCutOff = false;
+
+    public function __construct(private readonly CoverProblem $problem) {}
+
+    /**
+     * @param  list<CoverItem>  $items
+     * @param  array<string, int>  $needs  how often, by capability
+     */
+    public static function lightest(array $items, array $needs, float $seconds = 0.9): Cover
+    {
+        $problem = new CoverProblem($items, $needs);
+
+        return (new self($problem))->run($seconds);
+    }
+
+    private function run(float $seconds): Cover
+    {
+        $p = $this->problem;
+        $this->deadline = hrtime(true) + (int) ($seconds * 1e9);
+        $count = count($p->items);
+        $all = array_fill(0, $count, 1);
+        $this->offer($this->lightened($all, range(0, max(0, $count - 1))));
+        $free = array_fill(0, $count, self::FREE);
+        $prices = array_fill(0, count($p->rows), 0.0);
+        $root = 0;
+        if ($count > 0 && $this->propagate($free)) {
+            [$bound, $prices] = $this->bound($free, $prices, self::ROOT_STEPS, 1.6);
+            $root = min($this->bestCost, (int) ceil($bound - 1e-6));
+            $this->branch($free, $prices, $bound);
+        }
+        $choice = $this->best ?? [];
+        $grams = 0;
+        $chosen = [];
+        foreach ($choice as $index => $taken) {
+            if ($taken === 1) {
+                $chosen[] = $p->items[$index]->id;
+                $grams += $p->items[$index]->weight;
+            }
+        }
+
+        return new Cover($chosen, $grams, $this->isCutOff ? min($grams, (int) ceil(max(0, $root) / $p->scale - 1)) : $grams, ! $this->isCutOff, $p->short);
+    }
+
+    /**
+     * @param  array<int, int>  $fixed  0, 1 or free by item
+     * @param  array<int, float>  $prices
+     */
+    private function branch(array $fixed, array $prices, float $bound): void
+    {
+        if (ceil($bound - 1e-6) >= $this->bestCost) {
+            return;
+        }
+        if (hrtime(true) > $this->deadline) {
+            $this->isCutOff = true;
+
+            return;
+        }
+        $reduced = $this->reduced($prices);
+        // What would cost too much to take, or to leave, needs no branch.
+        foreach ($fixed as $index => $state) {
+            if ($state === self::FREE) {
+                if ($reduced[$index] > 0 && ceil($bound + $reduced[$index] - 1e-6) >= $this->bestCost) {
+                    $fixed[$index] = 0;
+                } elseif ($reduced[$index] < 0 && ceil($bound - $reduced[$index] - 1e-6) >= $this->bestCost) {
+                    $fixed[$index] = 1;
+                }
+            }
+        }
+        if (! $this->propagate($fixed)) {
+            return;
+        }
+        $at = $this->mostOpen($fixed, $reduced);
+        if ($at === null) {
+            $this->offer(array_map(static fn (int $s): int => max(0, $s), $fixed));
+
+            return;
+        }
+        foreach ([1, 0] as $state) {
+            $next = $fixed;
+            $next[$at] = $state;
+            if ($this->propagate($next)) {
+                [$below, $better] = $this->bound($next, $prices, self::NODE_STEPS, 0.5);
+                $this->branch($next, $better, max($below, $bound));
+            }
+        }
+    }
+
+    /**
+     * The free thing of the row that is hardest to fill; null when the things taken fill all rows.
+     *
+     * @param  array<int, int>  $fixed
+     * @param  array<int, float>  $reduced
+     */
+    private function mostOpen(array $fixed, array $reduced): ?int
+    {
+        $found = null;
+        $fewest = PHP_INT_MAX;
+        foreach ($this->problem->rows as $r => $row) {
+            $sum = 0;
+            $open = [];
+            foreach ($row as $index => $coefficient) {
+                if ($fixed[$index] === self::FREE && $coefficient > 0) {
+                    $open[] = $index;
+                } elseif ($fixed[$index] === 1) {
+                    $sum += $coefficient;
+                }
+            }
+            $ways = count($open) - ($this->problem->right[$r] - $sum);
+            if ($sum < $this->problem->right[$r] && $ways < $fewest) {
+                $fewest = $ways;
+                usort($open, static fn (int $a, int $b): int => [$reduced[$a], $a] <=> [$reduced[$b], $b]);
+                $found = $open[0];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * What follows from what is fixed; false when nothing can follow.
+     *
+     * @param  array<int, int>  $fixed  changed in place
+     */
+    private function propagate(array &$fixed): bool
+    {
+        do {
+            $isChanged = false;
+            foreach ($this->problem->rows as $r => $row) {
+                $most = 0;
+                foreach ($row as $index => $coefficient) {
+                    $most += $coefficient > 0 ? ($fixed[$index] === 0 ? 0 : $coefficient) : ($fixed[$index] === 1 ? $coefficient : 0);
+                }
+                $spare = $most - $this->problem->right[$r];
+                if ($spare < 0) {
+                    return false;
+                }
+                if ($spare > 0) {
+                    continue;
+                }
+                foreach ($row as $index => $coefficient) {
+                    if ($fixed[$index] === self::FREE) {
+                        $fixed[$index] = $coefficient > 0 ? 1 : 0;
+                        $isChanged = true;
+                    }
+                }
+            }
+            foreach ($this->problem->nextLike as $index => $next) {
+                if ($next >= 0 && $fixed[$index] === 0 && $fixed[$next] !== 0) {
+                    if ($fixed[$next] === 1) {
+                        return false;
+                    }
+                    $fixed[$next] = 0;
+                    $isChanged = true;
+                }
+                if ($next >= 0 && $fixed[$next] === 1 && $fixed[$index] === self::FREE) {
+                    $fixed[$index] = 1;
+                    $isChanged = true;
+                }
+            }
+        } while ($isChanged);
+
+        return true;
+    }
+
+    /**
+     * The best bound of some subgradient steps, and its prices; choices met on the way are offered.
+     *
+     * @param  array<int, int>  $fixed
+     * @param  array<int, float>  $prices
+     * @return array{float, array<int, float>}
+     */
+    private function bound(array $fixed, array $prices, int $steps, float $pace): array
+    {
+        $p = $this->problem;
+        $best = -INF;
+        $bestPrices = $prices;
+        $sinceBetter = 0;
+        for ($step = 0; $step < $steps; $step++) {
+            $reduced = $this->reduced($prices);
+            $value = 0.0;
+            $choice = [];
+            foreach ($fixed as $index => $state) {
+                $taken = $state === self::FREE ? ($reduced[$index] < 0 ? 1 : 0) : $state;
+                $choice[$index] = $taken;
+                $value += $taken * $reduced[$index];
+            }
+            $slope = [];
+            $length = 0;
+            foreach ($p->rows as $r => $row) {
+                $value += $prices[$r] * $p->right[$r];
+                $gap = $p->right[$r];
+                foreach ($row as $index => $coefficient) {
+                    $gap -= $coefficient * $choice[$index];
+                }
+                $slope[$r] = $gap > 0 || $prices[$r] > 0 ? $gap : 0;
+                $length += $slope[$r] ** 2;
+            }
+            if ($value > $best) {
+                [$best, $bestPrices, $sinceBetter] = [$value, $prices, 0];
+            } elseif (++$sinceBetter > 6) {
+                $pace /= 2;
+                $sinceBetter = 0;
+            }
+            if ($steps > self::NODE_STEPS && $step % 10 === 0) {
+                $this->offer($this->completed($choice, $reduced, $fixed));
+            }
+            if ($length === 0 || ceil($best - 1e-6) >= $this->bestCost) {
+                break;
+            }
+            $stride = $pace * max(1.0, $this->bestCost - $value) / $length;
+            foreach ($slope as $r => $gap) {
+                $prices[$r] = max(0.0, $prices[$r] + $stride * $gap);
+            }
+        }
+
+        return [$best, $bestPrices];
+    }
+
+    /**
+     * @param  array<int, float>  $prices
+     * @return array<int, float> by item, its cost less the prices of the rows it helps
+     */
+    private function reduced(array $prices): array
+    {
+        $reduced = [];
+        foreach ($this->problem->columns as $index => $column) {
+            $cost = (float) $this->problem->costs[$index];
+            foreach ($column as $r => $coefficient) {
+                $cost -= $coefficient * $prices[$r];
+            }
+            $reduced[$index] = $cost;
+        }
+
+        return $reduced;
+    }
+
+    /**
+     * A choice that fills all rows, made of one that may not.
+     *
+     * @param  array<int, int>  $choice
+     * @param  array<int, float>  $reduced
+     * @param  array<int, int>  $fixed
+     * @return array<int, int>
+     */
+    private function completed(array $choice, array $reduced, array $fixed): array
+    {
+        do {
+            $worst = null;
+            foreach ($this->problem->rows as $r => $row) {
+                $sum = 0;
+                foreach ($row as $index => $coefficient) {
+                    $sum += $coefficient * $choice[$index];
+                }
+                if ($sum < $this->problem->right[$r]) {
+                    foreach ($row as $index => $coefficient) {
+                        if ($coefficient > 0 && $choice[$index] === 0 && ($worst === null || $reduced[$index] < $reduced[$worst])) {
+                            $worst = $index;
+                        }
+                    }
+                    break;
+                }
+            }
+            if ($worst !== null) {
+                $choice[$worst] = 1;
+            }
+        } while ($worst !== null);
+        $order = array_keys($choice);
+        usort($order, fn (int $a, int $b): int => $reduced[$b] <=> $reduced[$a]);
+
+        return $this->lightened($choice, $order);
+    }
+
+    /**
+     * The same without whatever can stay at home, looked at in that order.
+     *
+     * @param  array<int, int>  $choice
+     * @param  array<int>  $order
+     * @return array<int, int>
+     */
+    private function lightened(array $choice, array $order): array
+    {
+        usort($order, fn (int $a, int $b): int => $this->problem->costs[$b] <=> $this->problem->costs[$a]);
+        foreach ($order as $index) {
+            if (($choice[$index] ?? 0) === 1) {
+                $choice[$index] = 0;
+                if (! $this->problem->holds($choice)) {
+                    $choice[$index] = 1;
+                }
+            }
+        }
+
+        return $choice;
+    }
+
+    /** @param  array<int, int>  $choice */
+    private function offer(array $choice): void
+    {
+        if ($this->problem->holds($choice) && $this->problem->cost($choice) < $this->bestCost) {
+            [$this->best, $this->bestCost] = [$choice, $this->problem->cost($choice)];
+        }
+    }
+}

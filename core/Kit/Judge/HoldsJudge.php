@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Judge;
+
+use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\NeededAt;
+use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Remedy;
+use NorthSatchel\Verdict;
+
+/** Who holds what, when: a lens that is with somebody at another spot at that minute is not there (M31). */
+final class HoldsJudge
+{
+    /**
+     * @param  list<array{gear: Gear, lane: string}>  $carried
+     * @param  list<Need>  $needs
+     * @param  list<PlannedStretch>  $stretches
+     * @return list<Verdict>
+     */
+    public static function of(array $carried, array $needs, array $stretches): array
+    {
+        $verdicts = [];
+        foreach ($needs as $need) {
+            $holders = $need->what === NeedWhat::Reach ? array_values(array_filter($carried, static fn (array $c): bool => $need->isGivenBy($c['gear'], self::crop($carried, $c['lane'], $c['gear'])))) : [];
+            foreach ($holders === [] ? [] : $need->at as $at) {
+                if (array_filter($holders, static fn (array $h): bool => $h['lane'] === $at->lane) !== []) {
+                    continue;
+                }
+                $verdicts[] = self::elsewhere($need, $at, $holders[0]['gear'], $holders[0]['lane'], $stretches);
+                break;
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /** @param  list<PlannedStretch>  $stretches */
+    private static function elsewhere(Need $need, NeededAt $at, Gear $gear, string $lane, array $stretches): Verdict
+    {
+        $busy = null;
+        foreach ($stretches as $stretch) {
+            if (in_array($lane, $stretch->lanes, true) && $stretch->from < $at->to && $at->from < $stretch->to && ! in_array($at->lane, $stretch->lanes, true)) {
+                $busy = $stretch;
+            }
+        }
+        $remedy = new Remedy('kit.carry', "Let the {$at->lane} carry {$gear->label}", ['item' => $gear->id, 'lane' => $at->lane]);
+        if ($busy !== null && $busy->placeId !== $at->placeId) {
+            return Verdict::fix('kit.elsewhere', "{$gear->label} is with the {$lane} at another place.", "{$need->title} is wanted for {$at->why}; at that minute the {$lane} is at “{$busy->title}” ({$busy->clock}).", [], $remedy);
+        }
+
+        return Verdict::mind('kit.hand-over', "The {$lane} carries {$gear->label}, the {$at->lane} needs it.", "{$need->title} is wanted for {$at->why}: hand it over before, or let the {$at->lane} carry it from the start.", [], $remedy);
+    }
+
+    /** @param  list<array{gear: Gear, lane: string}>  $carried */
+    private static function crop(array $carried, string $lane, Gear $lens): float
+    {
+        foreach ($carried as $one) {
+            if ($one['lane'] === $lane && $one['gear']->kind === \NorthSatchel\Kit\Shelf\GearKind::Body && $lens->fits($one['gear'])) {
+                return $one['gear']->crop();
+            }
+        }
+
+        return 1.0;
+    }
+}

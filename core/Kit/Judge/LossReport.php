@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Judge;
+
+use NorthSatchel\Kit\LoseOne;
+use NorthSatchel\Kit\Needs\Givers;
+use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Remedy;
+use NorthSatchel\Verdict;
+
+/** Every thing of the bag taken out in turn, and every pair: what breaks, and the lightest mend. */
+final class LossReport
+{
+    /** @var list<LossRow> things whose loss breaks something, musts first */
+    public readonly array $rows;
+
+    /** @var list<array{gear: list<Gear>, breaks: list<Need>}> pairs that break a must which neither breaks alone */
+    public readonly array $pairs;
+
+    /** @var list<Gear> things whose loss is survived */
+    public readonly array $safe;
+
+    /** @var list<Need> needs that the whole bag does not meet */
+    public readonly array $unmet;
+
+    /** @var array<string, Need> */
+    private array $byId = [];
+
+    /** @var array<int, Gear> */
+    private array $gearById = [];
+
+    /**
+     * @param  list<Gear>  $bag
+     * @param  list<Gear>  $rest  on the shelf and free that day
+     * @param  list<Need>  $needs
+     */
+    public function __construct(private readonly array $bag, private readonly array $rest, private readonly array $needs)
+    {
+        foreach ($needs as $need) {
+            $this->byId[$need->id] = $need;
+        }
+        foreach ([...$bag, ...$rest] as $gear) {
+            $this->gearById[$gear->id] = $gear;
+        }
+        $lose = (new Givers($bag, $needs))->loseOne();
+        $this->unmet = $this->needs($lose->unmet);
+        $groups = $single = [];
+        $pairs = [];
+        foreach ($lose->breaks(2) as $break) {
+            $gear = $this->gear($break['items']);
+            if (count($gear) === 1) {
+                $groups[implode(' ', $break['needs']).$gear[0]->kind->value][] = $gear[0];
+                $single[$gear[0]->id] = $break['needs'];
+            } else {
+                $must = array_values(array_filter($this->needs($break['needs']), static fn (Need $n): bool => $n->isMust()));
+                $new = array_values(array_filter($must, fn (Need $n): bool => ! in_array($n->id, [...$single[$gear[0]->id] ?? [], ...$single[$gear[1]->id] ?? []], true)));
+                if ($new !== []) {
+                    $pairs[] = ['gear' => $gear, 'breaks' => $new];
+                }
+            }
+        }
+        $rows = [];
+        foreach ($groups as $gear) {
+            $broken = $single[$gear[0]->id];
+            $rows[] = new LossRow($gear, $this->needs($broken), $this->mend($gear[0], $broken));
+        }
+        usort($rows, static fn (LossRow $a, LossRow $b): int => [$b->breaksAMust(), count($b->breaks)] <=> [$a->breaksAMust(), count($a->breaks)]);
+        $this->rows = $rows;
+        $this->pairs = $pairs;
+        $this->safe = array_values(array_filter($bag, static fn (Gear $g): bool => ! isset($single[$g->id])));
+    }
+
+    /** @return list<LossRow> */
+    public function singlePoints(): array
+    {
+        return array_values(array_filter($this->rows, static fn (LossRow $r): bool => $r->breaksAMust()));
+    }
+
+    /** @return list<Verdict> */
+    public function verdicts(): array
+    {
+        $verdicts = [];
+        foreach ($this->unmet as $need) {
+            $mend = $this->lightest([$need], static fn (LoseOne $lose): bool => in_array($need->id, $lose->met, true));
+            $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))('kit.unmet', "The bag does not give {$need->title}.", $need->because.($mend === [] ? " Nothing on the shelf does either: hire or borrow {$need->toHire()}." : ''), [], self::remedy($mend));
+        }
+        foreach ($this->singlePoints() as $row) {
+            $verdicts[] = Verdict::fix('kit.single', "If {$row->name()} fails, {$row->breaks[0]->title} is gone.", "It breaks {$row->says()}.".($row->mends === [] ? " Nothing on the shelf mends it: hire or borrow {$row->toHire()}." : ''), ['breaks' => count($row->breaks)], self::remedy($row->mends));
+        }
+        if ($this->bag !== [] && $this->singlePoints() === [] && $this->unmet === []) {
+            $verdicts[] = Verdict::fine('kit.survives', 'Any one thing may fail.', count($this->bag).' things taken out in turn: every must is still met.'.($this->pairs === [] ? ' And any two of them.' : ''), ['things' => count($this->bag)]);
+        }
+        if ($this->pairs !== []) {
+            $first = $this->pairs[0];
+            $count = count($this->pairs);
+            $verdicts[] = Verdict::mind('kit.pairs', $count === 1 ? 'One pair of failures would stop a must.' : "{$count} pairs of failures would stop a must.", "Such as {$first['gear'][0]->label} with {$first['gear'][1]->label}: {$first['breaks'][0]->title}. Once one of them is gone, go gently with the other.", ['pairs' => $count]);
+        }
+
+        return [...$verdicts, ...$this->sparesInUse()];
+    }
+
+    /** @return list<Verdict> a spare that is already in use is no spare any more (M28) */
+    private function sparesInUse(): array
+    {
+        $harness = $this->byId['body-harness'] ?? null;
+        $body = $this->byId['body'] ?? null;
+        if ($harness === null || $body === null) {
+            return [];
+        }
+        $bodies = array_values(array_filter($this->bag, static fn (Gear $g): bool => $harness->isGivenBy($g)));
+        $have = count($bodies);
+        if ($have < $harness->count || $have > $harness->count) {
+            return [];
+        }
+
+        return [Verdict::mind('kit.spare-in-use', 'The spare body is in use from the start.', "{$have} bodies, {$harness->count} in hands at the same time. When one fails there is one fewer on the harness and no spare: {$harness->at[0]->why}, with a lens change.", ['bodies' => $have])];
+    }
+
+    /**
+     * @param  list<string>  $broken
+     * @return list<Gear>
+     */
+    private function mend(Gear $lost, array $broken): array
+    {
+        return $this->lightest($this->needs($broken), static fn (LoseOne $lose): bool => array_intersect($lose->without([Givers::name($lost->id)]), $broken) === [] && array_diff($broken, $lose->met) === []);
+    }
+
+    /**
+     * The lightest thing of the shelf, or thing with its cell, that brings it about.
+     *
+     * @param  list<Need>  $needs  that are to be met
+     * @param  \Closure(LoseOne): bool  $isMended
+     * @return list<Gear>
+     */
+    private function lightest(array $needs, \Closure $isMended): array
+    {
+        $crops = array_unique([1.0, ...array_map(static fn (Gear $g): float => $g->crop(), [...$this->bag, ...$this->rest])]);
+        $rest = array_values(array_filter($this->rest, static fn (Gear $g): bool => $g->kind === GearKind::Cell || array_filter($needs, static fn (Need $n): bool => array_filter($crops, static fn (float $crop): bool => $n->isGivenBy($g, $crop, true)) !== []) !== []));
+        usort($rest, static fn (Gear $a, Gear $b): int => $a->grams() <=> $b->grams());
+        foreach ($rest as $gear) {
+            if ($isMended((new Givers([...$this->bag, $gear], $this->needs))->loseOne())) {
+                return [$gear];
+            }
+        }
+        $cells = array_filter($rest, static fn (Gear $g): bool => $g->kind === GearKind::Cell);
+        foreach ($rest as $gear) {
+            foreach ($gear->kind === GearKind::Cell ? [] : $cells as $cell) {
+                if ($gear->text('cell_type') === $cell->text('cell_type') && $isMended((new Givers([...$this->bag, $gear, $cell], $this->needs))->loseOne())) {
+                    return [$gear, $cell];
+                }
+            }
+        }
+
+        return [];
+    }
+
+    /** @param  list<Gear>  $mends */
+    private static function remedy(array $mends): ?Remedy
+    {
+        return $mends === [] ? null : new Remedy('kit.add-all', 'Put '.implode(' and ', array_map(static fn (Gear $g): string => $g->label, $mends)).' in', ['items' => implode(',', array_map(static fn (Gear $g): int => $g->id, $mends))]);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<Need>
+     */
+    private function needs(array $ids): array
+    {
+        return array_values(array_map(fn (string $id): Need => $this->byId[$id], $ids));
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<Gear>
+     */
+    private function gear(array $names): array
+    {
+        return array_map(fn (string $name): Gear => $this->gearById[(int) Givers::gearId($name)], $names);
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit;
+
+use NorthSatchel\Kit\Cover\Cover;
+use NorthSatchel\Kit\Cover\CoverSearch;
+use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\Givers;
+use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+
+/**
+ * The kit that the plan asks for: the lightest that meets every must with its spares, then the shoulds as far as the
+ * weight allows. Cells and cards are chosen after the bodies, for they follow from them.
+ */
+final readonly class KitProposal
+{
+    private const SECONDS = 0.4;
+
+    /**
+     * @param  list<array{gear: Gear, why: list<string>}>  $chosen
+     * @param  list<array{need: Need, missing: int}>  $short  what nothing on the shelf gives often enough
+     * @param  list<Need>  $leftOut  for the weight
+     * @param  list<Need>  $needs  all of them, cells and cards too
+     */
+    private function __construct(public array $chosen, public int $grams, public bool $isOptimal, public array $short, public array $leftOut, public array $needs, public ?int $overG) {}
+
+    /**
+     * @param  list<Gear>  $shelf
+     * @param  int|null  $limitG  that may be carried
+     */
+    public static function of(array $shelf, PlannedWork $work, KitSchool $school = KitSchool::Lightest, ?int $limitG = null): self
+    {
+        $musts = array_values(array_filter($work->needs, static fn (Need $n): bool => $n->isMust()));
+        $others = $school->takesShoulds() ? array_values(array_filter($work->needs, static fn (Need $n): bool => ! $n->isMust())) : [];
+        usort($others, static fn (Need $a, Need $b): int => $b->priority->value() <=> $a->priority->value());
+        $best = self::solve($shelf, $work, [...$musts, ...$others], $school);
+        $leftOut = $school->takesShoulds() ? [] : array_values(array_filter($work->needs, static fn (Need $n): bool => ! $n->isMust()));
+        if ($limitG !== null && $best['grams'] > $limitG) {
+            $taken = $musts;
+            $leftOut = [];
+            $best = self::solve($shelf, $work, $taken, $school);
+            foreach ($others as $need) {
+                $with = self::solve($shelf, $work, [...$taken, $need], $school);
+                if ($with['grams'] <= $limitG) {
+                    [$taken, $best] = [[...$taken, $need], $with];
+                } else {
+                    $leftOut[] = $need;
+                }
+            }
+        }
+
+        return self::told($shelf, $best, $leftOut, $school, $limitG);
+    }
+
+    /** @return list<int> ids of the chosen */
+    public function ids(): array
+    {
+        return array_map(static fn (array $c): int => $c['gear']->id, $this->chosen);
+    }
+
+    /**
+     * @param  list<Gear>  $shelf
+     * @param  list<Need>  $needs
+     * @return array{ids: list<int>, grams: int, isOptimal: bool, short: array<string, int>, needs: list<Need>}
+     */
+    private static function solve(array $shelf, PlannedWork $work, array $needs, KitSchool $school): array
+    {
+        $stock = array_values(array_filter($shelf, static fn (Gear $g): bool => ! in_array($g->kind, [GearKind::Card], true)));
+        $first = self::cover($stock, $needs, $school);
+        $ids = self::gearIds($first);
+        $chosen = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $ids, true)));
+        $inUse = max([1, ...array_map(static fn (Need $n): int => $n->what === NeedWhat::Body ? $n->count : 0, $needs)]);
+        $budgets = BudgetNeeds::of($chosen, $work->frames, $inUse, $work->hours, $work->temperatureC, $work->pops, $shelf);
+        $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));
+        $second = self::cover($small, $budgets, $school);
+        // Cells that the first choice took for its bodies are among those of the second.
+        $all = array_values(array_unique([...array_values(array_filter($ids, static fn (int $id): bool => ! in_array($id, array_map(static fn (Gear $g): int => $g->id, $small), true))), ...self::gearIds($second)]));
+        $grams = array_sum(array_map(static fn (Gear $g): int => in_array($g->id, $all, true) ? $g->grams() : 0, $shelf));
+
+        return ['ids' => $all, 'grams' => $grams, 'isOptimal' => $first->isOptimal && $second->isOptimal, 'short' => [...$first->short, ...$second->short], 'needs' => [...$needs, ...$budgets]];
+    }
+
+    /**
+     * @param  list<Gear>  $stock
+     * @param  list<Need>  $needs
+     */
+    private static function cover(array $stock, array $needs, KitSchool $school): Cover
+    {
+        $rows = [];
+        foreach ($needs as $need) {
+            $rows = self::most($rows, Givers::coverNeeds([$need], $school->takesSparesOf($need)));
+        }
+        $heavier = [];
+        foreach ($stock as $gear) {
+            $heavier[$gear->id] = $school->times($gear);
+        }
+
+        return CoverSearch::lightest((new Givers($stock, $needs))->coverItems($heavier), $rows, self::SECONDS);
+    }
+
+    /**
+     * @param  array<string, int>  $rows
+     * @param  array<string, int>  $more
+     * @return array<string, int>
+     */
+    private static function most(array $rows, array $more): array
+    {
+        foreach ($more as $capability => $count) {
+            $rows[$capability] = max($rows[$capability] ?? 0, $count);
+        }
+
+        return $rows;
+    }
+
+    /** @return list<int> */
+    private static function gearIds(Cover $cover): array
+    {
+        return array_values(array_filter(array_map(Givers::gearId(...), $cover->chosen), static fn (?int $id): bool => $id !== null));
+    }
+
+    /**
+     * @param  list<Gear>  $shelf
+     * @param  array{ids: list<int>, grams: int, isOptimal: bool, short: array<string, int>, needs: list<Need>}  $best
+     * @param  list<Need>  $leftOut
+     */
+    private static function told(array $shelf, array $best, array $leftOut, KitSchool $school, ?int $limitG): self
+    {
+        $gear = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $best['ids'], true)));
+        $givers = new Givers($gear, $best['needs']);
+        $short = [];
+        foreach ($best['needs'] as $need) {
+            $missing = max($best['short'][$need->id] ?? 0, $best['short'][Givers::nearly($need)] ?? 0);
+            if ($missing > 0) {
+                $short[] = ['need' => $need, 'missing' => $missing];
+            }
+        }
+        $chosen = array_map(static fn (Gear $g): array => ['gear' => $g, 'why' => self::why($g, $givers, $best['needs'], $gear, $school)], $gear);
+
+        return new self($chosen, $best['grams'], $best['isOptimal'], $short, $leftOut, $best['needs'], $limitG !== null && $best['grams'] > $limitG ? $best['grams'] - $limitG : null);
+    }
+
+    /**
+     * @param  list<Need>  $needs
+     * @param  list<Gear>  $gear
+     * @return list<string>
+     */
+    private static function why(Gear $one, Givers $givers, array $needs, array $gear, KitSchool $school): array
+    {
+        $why = [];
+        foreach ($needs as $need) {
+            $with = count(array_filter($gear, static fn (Gear $g): bool => in_array($need->id, $givers->needsOf($g->id), true)));
+            $gives = in_array($need->id, $givers->needsOf($one->id), true);
+            if ($gives && $with <= $need->count) {
+                $why[] = $need->title;
+            } elseif ($need->wantsSpare && $school->takesSparesOf($need) && $givers->givesNearly($one->id, $need) && $givers->countNearly($need) <= $need->count + 1) {
+                $why[] = 'spare: '.$need->title;
+            }
+        }
+        if ($why !== []) {
+            return $why;
+        }
+        $for = array_filter($gear, static fn (Gear $g): bool => $givers->isRequiredBy($one->id, $g->id));
+
+        return $for === [] ? ['gives several of these at once'] : ['for '.implode(', ', array_slice(array_map(static fn (Gear $g): string => $g->label, array_values($for)), 0, 3))];
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Needs;
+
+use NorthSatchel\Kit\BatteryBudget;
+use NorthSatchel\Kit\CardBudget;
+use NorthSatchel\Kit\SaveMode;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Plan\Priority;
+
+/** The cells and cards that the chosen bodies and flashes want for the planned frames and hours. */
+final class BudgetNeeds
+{
+    /** Never filled to the last frame, never drained to the last per cent (common practice, no source). */
+    public const CARD_RESERVE = 0.1;
+
+    public const CELL_RESERVE = 0.15;
+
+    /**
+     * @param  list<Gear>  $gear  that goes along
+     * @param  int  $frames  planned in all
+     * @param  int  $inUse  bodies that shoot; the others are spares
+     * @param  int  $pops  of the lights
+     * @param  list<Gear>  $shelf  whose cards there are
+     * @return list<Need>
+     */
+    public static function of(array $gear, int $frames, int $inUse, float $hours, float $temperatureC, int $pops, array $shelf): array
+    {
+        $bodies = array_values(array_filter($gear, static fn (Gear $g): bool => $g->kind === GearKind::Body));
+        $inUse = max(1, min($inUse, count($bodies)));
+        $each = (int) ceil($frames / $inUse);
+
+        return $bodies === [] ? [] : [
+            ...self::cards(array_slice($bodies, 0, $inUse), $each, $shelf),
+            ...self::cells(array_slice($bodies, 0, $inUse), $each, $hours, $temperatureC, array_values(array_filter($gear, static fn (Gear $g): bool => $g->kind === GearKind::Flash)), $pops),
+        ];
+    }
+
+    /**
+     * @param  non-empty-list<Gear>  $bodies
+     * @param  list<Gear>  $shelf
+     * @return list<Need>
+     */
+    private static function cards(array $bodies, int $each, array $shelf): array
+    {
+        $cards = array_filter($shelf, static fn (Gear $g): bool => $g->kind === GearKind::Card);
+        $sizes = array_unique(array_map(static fn (Gear $g): float => $g->number('capacity_gb') ?? 0.0, $cards));
+        rsort($sizes);
+        $best = null;
+        foreach ($sizes === [] ? [128.0] : $sizes as $gb) {
+            $sets = 0;
+            foreach ($bodies as $body) {
+                $sets += max(1, CardBudget::of($each, max(0.1, $body->number('raw_mb') ?? 50), $body->number('jpeg_mb') ?? 0, SaveMode::Mirror, [$gb, $gb], self::CARD_RESERVE)->cardSets ?? 1);
+            }
+            $have = count(array_filter($cards, static fn (Gear $g): bool => ($g->number('capacity_gb') ?? 0.0) >= $gb));
+            // The largest cards of which there are enough, else the largest.
+            if ($best === null || ($have >= 2 * $sets && $best['have'] < 2 * $best['sets'])) {
+                $best = ['gb' => $gb, 'sets' => $sets, 'have' => $have];
+            }
+        }
+        $type = $bodies[0]->text('card_type');
+
+        return [new Need('card', NeedWhat::Card, 2 * $best['sets'], Priority::Must, true, (2 * $best['sets'])." cards of {$best['gb']} GB", "{$each} frames a body, written to both slots, a tenth of each card kept free: {$best['sets']} pairs.", [], ['card_gb' => $best['gb'], ...($type === '' ? [] : ['card_type' => $type])])];
+    }
+
+    /**
+     * @param  non-empty-list<Gear>  $bodies
+     * @param  list<Gear>  $flashes
+     * @return list<Need>
+     */
+    private static function cells(array $bodies, int $each, float $hours, float $temperatureC, array $flashes, int $pops): array
+    {
+        $wanted = $said = [];
+        foreach ($bodies as $body) {
+            $charges = max(1, BatteryBudget::of($each, $body->number('frames_per_charge') ?? 500, $hours, $body->number('standby_hours_per_charge') ?? 40, $temperatureC, self::CELL_RESERVE)->charges);
+            self::count($wanted, $said, $body, $charges, "{$charges} for {$body->label}");
+        }
+        foreach ($flashes as $flash) {
+            $sets = self::flashCharges($flash, $pops, $temperatureC);
+            $cells = $sets * (int) ($flash->number('cells') ?? 1);
+            self::count($wanted, $said, $flash, $cells, "{$cells} for {$flash->label} ({$pops} pops)");
+        }
+        $needs = [];
+        $percent = round(100 * BatteryBudget::derate($temperatureC));
+        foreach ($wanted as $type => $count) {
+            $needs[] = new Need("cell-{$type}", NeedWhat::Cell, $count, Priority::Must, true, "{$count} charged cells of type {$type}", implode(', ', $said[$type])."; at {$temperatureC} °C a charge holds {$percent} %, 15 % kept back.", [], ['cell_type' => (string) $type]);
+        }
+
+        return $needs;
+    }
+
+    /** Charges that so many pops at full power take. */
+    public static function flashCharges(Gear $flash, int $pops, float $temperatureC): int
+    {
+        $aCharge = $flash->number('pops_per_charge') ?? 200.0;
+
+        return max(1, (int) ceil($pops / ($aCharge * BatteryBudget::derate($temperatureC) * (1 - self::CELL_RESERVE)) - 1e-9));
+    }
+
+    /**
+     * @param  array<string, int>  $wanted
+     * @param  array<string, list<string>>  $said
+     */
+    private static function count(array &$wanted, array &$said, Gear $gear, int $cells, string $words): void
+    {
+        $type = $gear->text('cell_type');
+        if ($type !== '') {
+            $wanted[$type] = ($wanted[$type] ?? 0) + $cells;
+            $said[$type][] = $words;
+        }
+    }
+}

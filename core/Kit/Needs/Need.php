@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Needs;
+
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Plan\Priority;
+
+/** Something that the plan asks of the shelf, with its reasons. */
+final readonly class Need
+{
+    /** A picture cropped to half its pixels is still good for most uses: seven tenths of the reach will do when the right lens is gone (common practice, no source). */
+    public const CROP_IN = 0.7;
+
+    /**
+     * @param  string  $id  its capability too
+     * @param  int  $count  how many at the same time
+     * @param  bool  $wantsSpare  one more, for the loss of any one
+     * @param  list<NeededAt>  $at  empty where it holds all day
+     * @param  array<string, float|string>  $figures  focal_mm, f_number; guide_m; cell_type; card_gb, card_type
+     */
+    public function __construct(
+        public string $id,
+        public NeedWhat $what,
+        public int $count,
+        public Priority $priority,
+        public bool $wantsSpare,
+        public string $title,
+        public string $because,
+        public array $at = [],
+        public array $figures = [],
+    ) {}
+
+    public function figure(string $name): ?float
+    {
+        return is_numeric($this->figures[$name] ?? null) ? (float) $this->figures[$name] : null;
+    }
+
+    public function text(string $name): string
+    {
+        return (string) ($this->figures[$name] ?? '');
+    }
+
+    public function isMust(): bool
+    {
+        return $this->priority === Priority::Must;
+    }
+
+    /**
+     * Whether a thing gives it; of a lens on a body with that crop factor.
+     *
+     * @param  bool  $isCroppedIn  what will just do when the right thing is gone
+     */
+    public function isGivenBy(Gear $gear, float $crop = 1.0, bool $isCroppedIn = false): bool
+    {
+        $type = $this->text('cell_type');
+
+        return match ($this->what) {
+            NeedWhat::Reach => $gear->kind === GearKind::Lens && $this->isReachedBy($gear, $crop, $isCroppedIn),
+            NeedWhat::Light => $gear->kind === GearKind::Flash && ($this->figure('guide_m') === null || ($gear->number('guide_number_m') ?? 0.0) >= $this->figure('guide_m') - 1e-9),
+            NeedWhat::Tether => $gear->kind === GearKind::Cable && $gear->is('for_tether'),
+            NeedWhat::Card => $gear->kind === GearKind::Card && ($gear->number('capacity_gb') ?? 0.0) >= ($this->figure('card_gb') ?? 0.0) && self::sameType($gear->text('card_type'), $this->text('card_type')),
+            NeedWhat::Cell, NeedWhat::Charger => $gear->kind->value === $this->what->value && self::sameType($gear->text('cell_type'), $type),
+            NeedWhat::Reader => $gear->kind === GearKind::Reader && self::sameType($gear->text('card_type'), $this->text('card_type')),
+            NeedWhat::Trigger => $gear->kind === GearKind::Trigger && self::sameType($gear->text('radio'), $this->text('radio')),
+            default => $gear->kind->value === $this->what->value,
+        };
+    }
+
+    /** In words for a hirer: "a lens that reaches 180 mm at f/4". */
+    public function toHire(): string
+    {
+        return match ($this->what) {
+            NeedWhat::Reach => 'a lens that gives '.$this->title,
+            NeedWhat::Light => 'a flash with '.$this->title,
+            NeedWhat::Cell, NeedWhat::Charger => 'a '.$this->what->value.' of type '.($this->text('cell_type') ?: 'any'),
+            NeedWhat::Tether => 'a cable for tethering',
+            default => 'a '.$this->what->value.($this->text('card_type') !== '' ? ' for '.$this->text('card_type') : ''),
+        };
+    }
+
+    private function isReachedBy(Gear $lens, float $crop, bool $isCroppedIn): bool
+    {
+        $focal = $this->figure('focal_mm') ?? 0.0;
+        [$from, $to] = $lens->reachOn($crop);
+        if ($focal < $from - 1e-9 || $focal * ($isCroppedIn ? self::CROP_IN : 1.0) > $to + 1e-9) {
+            return false;
+        }
+        $wanted = $this->figure('f_number');
+        $widest = $lens->widestAt(min($focal, $to) / $crop);
+
+        // A stop less is borne when the right lens is gone: it costs ISO, not the picture.
+        return $wanted === null || $widest === null || $widest <= $wanted * ($isCroppedIn ? 2 ** 0.5 : 1.0) + 0.05;
+    }
+
+    private static function sameType(string $has, string $wants): bool
+    {
+        return $has === '' || $wants === '' || mb_strtolower($has) === mb_strtolower($wants);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Needs;
+
+use NorthSatchel\Plan\Priority;
+
+/** What a line of the shot list says that the kit must know. */
+final readonly class PlannedShot
+{
+    public function __construct(public string $what, public Priority $priority, public int $frames, public ?int $focalMm = null) {}
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Needs;
+
+use NorthSatchel\Plan\Priority;
+
+/** A segment of the plan, as the kit sees it. */
+final readonly class PlannedStretch
+{
+    /**
+     * @param  list<string>  $lanes  who does it
+     * @param  float|null  $ev100  of the light that is forecast there; null where nobody knows
+     * @param  list<PlannedShot>  $shots
+     */
+    public function __construct(
+        public int $id,
+        public string $title,
+        public array $lanes,
+        public int $from,
+        public int $to,
+        public string $clock,
+        public ?int $placeId,
+        public Priority $priority,
+        public ?float $ev100,
+        public array $shots,
+    ) {}
+
+    public function at(string $lane, Priority $priority, string $why): NeededAt
+    {
+        return new NeededAt($this->id, $lane, $this->from, $this->to, $this->placeId, $priority, $why);
+    }
+}

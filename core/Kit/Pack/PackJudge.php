@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Pack;
+
+use NorthSatchel\Verdict;
+
+/** Do the bags hold it, can it be carried, and is anything in two jobs on one day? */
+final class PackJudge
+{
+    /** What one person carries all day without a sore back (common practice, no source). */
+    private const ALL_DAY_G = 12_000;
+
+    /**
+     * @param  list<PackedBag>  $bags
+     * @param  list<PackedItem>  $loose  in no bag
+     * @param  array<string, int>  $gramsByLane
+     * @param  list<array{label: string, job: string}>  $elsewhere  also on the list of another job that day
+     * @return list<Verdict>
+     */
+    public static function of(array $bags, array $loose, array $gramsByLane, array $elsewhere): array
+    {
+        $verdicts = [];
+        foreach ($bags as $bag) {
+            $over = $bag->placesTaken() - $bag->places;
+            if ($over > 0) {
+                $verdicts[] = Verdict::fix('pack.full', "{$bag->name} has {$over} ".($over === 1 ? 'thing' : 'things').' too many.', "{$bag->places} places, and {$bag->placesTaken()} are taken, six small things to one: move something into another bag.", ['over' => $over]);
+            }
+            if ($bag->limitG !== null && $bag->grams() > $bag->limitG) {
+                $verdicts[] = Verdict::fix('pack.heavy', "{$bag->name} is ".self::kg($bag->grams() - $bag->limitG).' over.', self::kg($bag->grams()).' in it, '.self::kg($bag->limitG).' allowed.', ['over_g' => $bag->grams() - $bag->limitG]);
+            }
+        }
+        if ($bags !== [] && $loose !== []) {
+            $verdicts[] = Verdict::mind('pack.loose', count($loose) === 1 ? "{$loose[0]->label} is in no bag." : count($loose).' things are in no bag.', implode(', ', array_slice(array_map(static fn (PackedItem $i): string => $i->label, $loose), 0, 4)).(count($loose) > 4 ? ' and more' : '').'.', ['loose' => count($loose)]);
+        }
+        foreach ($elsewhere as $one) {
+            $verdicts[] = Verdict::fix('pack.two-jobs', "{$one['label']} is in two jobs that day.", "“{$one['job']}” wants it too: between them it must be unpacked, or one of them takes another.");
+        }
+        foreach ($gramsByLane as $lane => $grams) {
+            if ($grams > self::ALL_DAY_G) {
+                $verdicts[] = Verdict::mind('pack.weight', "The {$lane} carries ".self::kg($grams).'.', 'More than twelve kilograms on one person all day: leave a case where it is needed, or share it.', ['grams' => $grams]);
+            }
+        }
+
+        return $verdicts;
+    }
+
+    public static function kg(int $grams): string
+    {
+        return number_format($grams / 1000, 1).' kg';
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Pack;
+
+/** A thing put somewhere, or fetched from there; with the marks of a light that stays. */
+final readonly class Placement
+{
+    /**
+     * @param  string  $clock  local, as the wall shows it
+     * @param  array{heightCm?: float, angleDeg?: float, distanceCm?: float}  $marks
+     */
+    public function __construct(public int $itemId, public string $label, public string $place, public string $clock, public bool $isFetched, public array $marks = []) {}
+}

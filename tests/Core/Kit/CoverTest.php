@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Kit;
+
+use NorthSatchel\Kit\Cover\CoverItem;
+use NorthSatchel\Kit\Cover\CoverSearch;
+use PHPUnit\Framework\Attributes\RequiresOperatingSystemFamily;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** The lightest bag that gives everything: by hand, by trying all of them, and against glpsol. */
+final class CoverTest extends TestCase
+{
+    public function test_a_shelf_by_hand(): void
+    {
+        $shelf = [
+            new CoverItem('zoom', 900, ['wide', 'long'], ['body']), new CoverItem('wide', 400, ['wide'], ['body']), new CoverItem('long', 450, ['long'], ['body']),
+            new CoverItem('body', 700, ['body']), new CoverItem('old body', 750, ['body']),
+        ];
+        $cover = CoverSearch::lightest($shelf, ['wide' => 1, 'long' => 1]);
+        $this->assertSame([['wide', 'long', 'body'], 1550, 1550, true, []], [$cover->chosen, $cover->weight, $cover->lowerBound, $cover->isOptimal, $cover->short]);
+        $spare = CoverSearch::lightest($shelf, ['wide' => 2, 'long' => 1, 'body' => 2]);
+        $this->assertSame(['zoom', 'wide', 'body', 'old body'], $spare->chosen, 'the zoom is long too, so no other long lens is needed');
+        $missing = CoverSearch::lightest($shelf, ['wide' => 4, 'flash' => 1]);
+        $this->assertSame(['wide' => 2, 'flash' => 1], $missing->short);
+        $this->assertSame(['zoom', 'wide', 'body'], $missing->chosen, 'as far as it goes');
+        $this->assertSame([], CoverSearch::lightest([], ['wide' => 1])->chosen);
+        $this->assertSame([], CoverSearch::lightest([new CoverItem('lens', 5, ['wide'], ['body'])], ['wide' => 1])->chosen, 'without a body it is of no use');
+        $this->assertSame(['b'], CoverSearch::lightest([new CoverItem('a1', 50, ['x']), new CoverItem('a2', 50, ['y']), new CoverItem('b', 100, ['x', 'y'])], ['x' => 1, 'y' => 1])->chosen, 'of two equally light bags the one with fewer things');
+    }
+
+    public function test_small_shelves_by_trying_all(): void
+    {
+        for ($seed = 1; $seed <= 80; $seed++) {
+            [$items, $needs] = self::shelf($seed, 11, 6, 4);
+            $least = null;
+            for ($mask = 0; $mask < 1 << count($items); $mask++) {
+                $taken = array_values(array_filter($items, static fn (int $i): bool => ($mask >> $i & 1) === 1, ARRAY_FILTER_USE_KEY));
+                if (self::holds($taken, $needs, $items)) {
+                    $weight = array_sum(array_map(static fn (CoverItem $i): int => $i->weight, $taken));
+                    $least = min($least ?? PHP_INT_MAX, $weight);
+                }
+            }
+            $cover = CoverSearch::lightest($items, $needs);
+            $this->assertTrue($cover->isOptimal);
+            $this->assertSame($least, $cover->weight, "seed {$seed}");
+        }
+    }
+
+    /** GNU Linear Programming Kit's glpsol on the same integer program, 80 things. */
+    #[RequiresOperatingSystemFamily('Linux')]
+    public function test_large_shelves_against_glpsol(): void
+    {
+        for ($seed = 101; $seed <= 108; $seed++) {
+            [$items, $needs] = self::shelf($seed, 80, 26, 20);
+            $cover = CoverSearch::lightest($items, $needs, 20.0);
+            $this->assertTrue($cover->isOptimal);
+            $this->assertSame(self::glpsol($items, $needs), $cover->weight, "seed {$seed}");
+        }
+    }
+
+    public function test_a_bound_is_true_when_the_time_is_up(): void
+    {
+        [$items, $needs] = self::shelf(7, 80, 26, 20);
+        $quick = CoverSearch::lightest($items, $needs, 0.0);
+        $proven = CoverSearch::lightest($items, $needs, 20.0);
+        $this->assertLessThanOrEqual($proven->weight, $quick->lowerBound);
+        $this->assertGreaterThanOrEqual($proven->weight, $quick->weight);
+    }
+
+    /** @return array{list<CoverItem>, array<string, int>} */
+    private static function shelf(int $seed, int $things, int $capabilities, int $asked): array
+    {
+        $dice = new Randomizer(new Mt19937($seed));
+        $items = $needs = [];
+        for ($i = 0; $i < $things; $i++) {
+            $gives = [];
+            for ($k = $dice->getInt(1, 4); $k > 0; $k--) {
+                $gives[] = 'c'.$dice->getInt(0, $capabilities - 1);
+            }
+            $items[] = new CoverItem("i{$i}", 10 * $dice->getInt(1, 250), array_values(array_unique($gives)), $dice->getInt(0, 3) === 0 ? ['c'.$dice->getInt(0, $capabilities - 1)] : []);
+        }
+        for ($c = 0; $c < $asked; $c++) {
+            $needs["c{$c}"] = $dice->getInt(1, 3);
+        }
+
+        return [$items, $needs];
+    }
+
+    /**
+     * @param  list<CoverItem>  $taken
+     * @param  array<string, int>  $needs
+     * @param  list<CoverItem>  $all
+     */
+    private static function holds(array $taken, array $needs, array $all): bool
+    {
+        $givers = static fn (array $of, string $c, ?CoverItem $but = null): int => count(array_filter($of, static fn (CoverItem $i): bool => $i !== $but && in_array($c, $i->gives, true)));
+        $usable = $all;
+        do {
+            $before = count($usable);
+            $usable = array_values(array_filter($usable, static fn (CoverItem $i): bool => array_filter($i->requires, static fn (string $c): bool => $givers($usable, $c, $i) === 0) === []));
+        } while (count($usable) < $before);
+        foreach ($taken as $item) {
+            foreach ($item->requires as $c) {
+                if ($givers($taken, $c, $item) === 0) {
+                    return false;
+                }
+            }
+        }
+        foreach ($needs as $c => $count) {
+            if ($givers($taken, $c) < min($count, $givers($usable, $c))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  list<CoverItem>  $items
+     * @param  array<string, int>  $needs
+     */
+    private static function glpsol(array $items, array $needs): int
+    {
+        $sum = static fn (array $of): string => implode(' + ', array_map(static fn (int $i): string => "x{$i}", $of));
+        $givers = static fn (string $c, int $but = -1): array => array_values(array_filter(array_keys($items), static fn (int $i): bool => $i !== $but && in_array($c, $items[$i]->gives, true)));
+        $lines = ['Minimize', 'obj: '.implode(' + ', array_map(static fn (int $i): string => "{$items[$i]->weight} x{$i}", array_keys($items))), 'Subject To'];
+        foreach ($needs as $c => $count) {
+            $of = $givers($c);
+            $lines[] = "need_{$c}: {$sum($of)} >= ".min($count, count($of));
+        }
+        foreach ($items as $index => $item) {
+            foreach ($item->requires as $c) {
+                $of = $givers($c, $index);
+                $lines[] = "by_{$index}_{$c}: ".($of === [] ? '' : "{$sum($of)} ")."- x{$index} >= 0";
+            }
+        }
+        $lines = [...$lines, 'Binary', implode(' ', array_map(static fn (int $i): string => "x{$i}", array_keys($items))), 'End'];
+        $file = tempnam(sys_get_temp_dir(), 'cover');
+        file_put_contents("{$file}.lp", implode("\n", $lines)."\n");
+        $out = [];
+        exec('glpsol --lp '.escapeshellarg("{$file}.lp").' -o '.escapeshellarg("{$file}.sol").' 2>&1', $out, $exit);
+        self::assertSame(0, $exit, implode("\n", $out));
+        $found = [];
+        self::assertSame(1, preg_match('/Status:\s+INTEGER OPTIMAL\s+Objective:\s+obj = (\d+)/', (string) file_get_contents("{$file}.sol"), $found));
+        array_map(unlink(...), [$file, "{$file}.lp", "{$file}.sol"]);
+
+        return (int) $found[1];
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Kit;
+
+use NorthSatchel\Kit\Judge\DueJudge;
+use NorthSatchel\Kit\Judge\FlightJudge;
+use NorthSatchel\Kit\Judge\HoldsJudge;
+use NorthSatchel\Kit\Judge\LensChanges;
+use NorthSatchel\Kit\Judge\LossReport;
+use NorthSatchel\Kit\Judge\PersonLoss;
+use NorthSatchel\Kit\Judge\StationJudge;
+use NorthSatchel\Kit\Judge\SwapTimes;
+use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Verdict;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** What breaks, who holds it, and what the small rules of the trade say. */
+final class KitJudgesTest extends TestCase
+{
+    use GearHelp;
+
+    /**
+     * @param  list<Verdict>  $verdicts
+     * @return list<string>
+     */
+    private static function codes(array $verdicts): array
+    {
+        return array_map(static fn (Verdict $v): string => "{$v->severity->value} {$v->code}", $verdicts);
+    }
+
+    public function test_every_single_point_is_found_with_its_lightest_mend(): void
+    {
+        $needs = PlanNeeds::of([self::stretch(1, 'Vows', 14, 30, [['From the back', 'must', 60, 180]])], [], 5.0);
+        $bag = [self::body(1, 'A'), self::body(2, 'B'), self::lens(11, '70–200', 70, 200, 2.8), ...self::cells(30, 3), self::gear(80, 'Reader', GearKind::Reader), self::gear(82, 'Drive 1', GearKind::Drive), self::gear(83, 'Drive 2', GearKind::Drive)];
+        $rest = [self::lens(15, '135', 135, 135, 2.0, 850), self::lens(16, '100–400', 100, 400, 5.6, 1500), self::lens(17, '50', 50, 50, 1.8, 200)];
+        $report = new LossReport($bag, $rest, $needs);
+        $points = array_column(array_map(static fn ($r): array => ['name' => $r->name(), 'mend' => implode('+', array_map(static fn (Gear $g): string => $g->label, $r->mends)), 'hire' => $r->toHire()], $report->singlePoints()), null, 'name');
+        $this->assertSame(['70–200', 'Reader'], array_keys($points));
+        $this->assertSame('135', $points['70–200']['mend'], 'the lightest that will do, cropped in');
+        $this->assertSame(['', 'a reader'], [$points['Reader']['mend'], $points['Reader']['hire']], 'the shelf has none: hire');
+        $mended = new LossReport([...$bag, $rest[0], self::gear(81, 'Reader 2', GearKind::Reader)], [], $needs);
+        $this->assertSame([], $mended->singlePoints());
+        $this->assertContains('fine kit.survives', self::codes($mended->verdicts()));
+        $this->assertContains('mind kit.pairs', self::codes($mended->verdicts()), 'both readers, both bodies');
+        $this->assertContains(['A', 'B'], array_map(static fn (array $p): array => array_map(static fn (Gear $g): string => $g->label, $p['gear']), $mended->pairs));
+        $this->assertSame(['fix kit.unmet'], array_values(array_filter(self::codes((new LossReport([...array_slice($bag, 0, 2), ...array_slice($bag, 3)], $rest, $needs))->verdicts()), static fn (string $c): bool => str_contains($c, 'unmet'))));
+    }
+
+    /** M28: once the spare is in use there is no spare. */
+    public function test_a_spare_in_use_is_no_spare(): void
+    {
+        $day = [self::stretch(1, 'Vows', 14, 30, [['From the back', 'must', 60, 180], ['The room', 'must', 10, 24]])];
+        $bag = [self::body(1, 'A'), self::body(2, 'B'), self::lens(11, '70–200', 70, 200, 2.8), self::lens(12, '24–70', 24, 70, 2.8), ...self::cells(30, 3)];
+        $this->assertContains('mind kit.spare-in-use', self::codes((new LossReport($bag, [], PlanNeeds::of($day, [], 5.0)))->verdicts()));
+        $this->assertNotContains('mind kit.spare-in-use', self::codes((new LossReport([...$bag, self::body(3, 'C')], [], PlanNeeds::of($day, [], 5.0)))->verdicts()));
+    }
+
+    public function test_who_holds_what_when(): void
+    {
+        $vows = self::stretch(1, 'Vows', 14, 30, [['From the back', 'must', 60, 180]]);
+        $needs = PlanNeeds::of([$vows], [], 5.0);
+        $tele = self::lens(11, '70–200', 70, 200, 2.8);
+        $carried = static fn (string $lane): array => [['gear' => $tele, 'lane' => $lane]];
+        $this->assertSame([], HoldsJudge::of($carried('lead'), $needs, [$vows]));
+        $this->assertSame(['mind kit.hand-over'], self::codes(HoldsJudge::of($carried('second'), $needs, [$vows])));
+        $away = self::stretch(2, 'Table', 14, 60, [['Cards', 'should', 10, 35]], ['second'], place: 2);
+        $found = HoldsJudge::of($carried('second'), $needs, [$vows, $away]);
+        $this->assertSame(['fix kit.elsewhere'], self::codes($found));
+        $this->assertSame(['item' => 11, 'lane' => 'lead'], $found[0]->remedy->on ?? null);
+        $near = self::stretch(2, 'Faces', 14, 60, [['Faces', 'should', 10, 35]], ['second'], place: 1);
+        $this->assertSame(['mind kit.hand-over'], self::codes(HoldsJudge::of($carried('second'), $needs, [$vows, $near])), 'in the same room it is handed over');
+    }
+
+    public function test_the_fewest_lens_changes_against_trying_all(): void
+    {
+        $lenses = [self::lens(1, '24–70', 24, 70, 2.8), self::lens(2, '70–200', 70, 200, 2.8), self::lens(3, '35', 35, 35, 1.8), self::lens(4, '100', 100, 100, 2.8)];
+        $changed = 0;
+        for ($seed = 1; $seed <= 40; $seed++) {
+            $dice = new Randomizer(new Mt19937($seed));
+            $shots = array_map(static fn (int $i): array => ['what' => "shot {$i}", 'focalMm' => [24, 35, 50, 70, 100, 180][$dice->getInt(0, 5)]], range(1, 7));
+            foreach ([1, 2] as $bodies) {
+                $found = LensChanges::of($lenses, $bodies, $shots);
+                $this->assertCount(self::fewest($lenses, $bodies, $shots), $found->changes, "seed {$seed}, {$bodies}");
+                $changed += count($found->changes);
+            }
+        }
+        $this->assertGreaterThan(40, $changed);
+        $easy = LensChanges::of($lenses, 2, [['what' => 'a', 'focalMm' => 24], ['what' => 'b', 'focalMm' => 180], ['what' => 'c', 'focalMm' => 50]]);
+        $this->assertSame(['24–70', '70–200'], array_map(static fn (Gear $g): string => $g->label, $easy->start));
+        $this->assertSame(['wide'], LensChanges::of($lenses, 2, [['what' => 'wide', 'focalMm' => 14]])->unreached);
+        $this->assertSame([], LensChanges::of([], 2, [['what' => 'wide', 'focalMm' => 14]])->start);
+    }
+
+    /**
+     * @param  list<Gear>  $lenses
+     * @param  list<array{what: string, focalMm: int}>  $shots
+     */
+    private static function fewest(array $lenses, int $bodies, array $shots): int
+    {
+        $walk = static function (array $on, int $at) use (&$walk, $lenses, $shots): int {
+            if ($at === count($shots)) {
+                return 0;
+            }
+            $mm = $shots[$at]['focalMm'];
+            $fits = static fn (Gear $l): bool => $l->reachOn(1)[0] <= $mm && $l->reachOn(1)[1] >= $mm;
+            $least = array_filter($on, $fits) === [] ? PHP_INT_MAX : $walk($on, $at + 1);
+            foreach (array_filter($lenses, static fn (Gear $l): bool => $fits($l) && ! in_array($l, $on, true)) as $lens) {
+                foreach (array_keys($on) as $slot) {
+                    $least = min($least, 1 + $walk([...array_slice($on, 0, $slot), $lens, ...array_slice($on, $slot + 1)], $at + 1));
+                }
+            }
+
+            return $least;
+        };
+        $least = PHP_INT_MAX;
+        foreach ($lenses as $i => $one) {
+            foreach ($bodies === 1 ? [null] : array_slice($lenses, $i + 1) as $other) {
+                $least = min($least, $walk($other === null ? [$one] : [$one, $other], 0));
+            }
+        }
+
+        return $least;
+    }
+
+    public function test_cards_are_swapped_between_segments_and_never_within_a_must(): void
+    {
+        $day = [self::stretch(1, 'A', 9, 60, [['a', 'must', 300, 35]]), self::stretch(2, 'B', 11, 60, [['b', 'must', 300, 35]]), self::stretch(3, 'C', 13, 60, [['c', 'must', 300, 35]]), self::stretch(4, 'D', 15, 60, [['d', 'must', 100, 35]])];
+        $swaps = SwapTimes::of($day, 700);
+        $this->assertSame([['C', 600]], array_map(static fn (array $s): array => [$s['before']->title, $s['after']], $swaps));
+        $this->assertSame([], SwapTimes::of($day, 2000));
+        $this->assertSame([], SwapTimes::of($day, 700, 0.5), 'on two bodies they last');
+        $close = [self::stretch(1, 'A', 9, 60, [['a', 'must', 500, 35]]), self::stretch(2, 'B', 10, 60, [['b', 'should', 100, 35]], priority: 'should'), self::stretch(3, 'Vows', 11, 60, [['c', 'must', 300, 35]])];
+        $this->assertSame(['B'], array_map(static fn (array $s): string => $s['before']->title, SwapTimes::of($close, 700)), 'no minute lies before the vows, so before what is no must');
+    }
+
+    /** ICAO Technical Instructions and IATA DGR, from memory: 100 Wh freely, two of 100 to 160 Wh with approval, none above. */
+    #[DataProvider('flights')]
+    public function test_cells_in_aircraft(array $wattHours, string $expected): void
+    {
+        $bag = array_map(static fn (?float $wh, int $i): Gear => self::gear($i, "Cell {$i}", GearKind::Cell, $wh === null ? [] : ['cell_wh' => $wh]), $wattHours, array_keys($wattHours));
+        $verdicts = FlightJudge::of($bag);
+        $this->assertSame($expected, self::codes($verdicts)[0] ?? '');
+        foreach ($verdicts as $verdict) {
+            $this->assertStringContainsString('The airline decides', $verdict->because);
+        }
+    }
+
+    /** @return array<string, array{list<float|null>, string}> */
+    public static function flights(): array
+    {
+        return ['none' => [[], ''], 'small' => [[16.0, 100.0], 'fine kit.flight'], 'two large' => [[130.0, 160.0], 'fix kit.flight'], 'three large' => [[130.0, 130.0, 130.0], 'stop kit.flight'], 'too large' => [[160.1], 'stop kit.flight'], 'unknown' => [[null], 'mind kit.flight']];
+    }
+
+    public function test_what_is_due_back(): void
+    {
+        $lens = static fn (?string $due, string $how = 'hired'): Gear => new Gear(1, 'Tele', GearKind::Lens, ownership: $how, fromWhom: 'the hire desk', dueOn: $due);
+        $this->assertSame([], DueJudge::of([$lens('2030-05-01', 'owned')], '2030-06-01'));
+        $this->assertSame(['mind kit.due'], self::codes(DueJudge::of([$lens(null, 'borrowed')], '2030-06-01')));
+        $this->assertSame('Tele is overdue.', DueJudge::of([$lens('2030-05-30')], '2030-06-01')[0]->finding);
+        $this->assertSame('Tele is due back before the job.', DueJudge::of([$lens('2030-06-08')], '2030-06-01', '2030-06-10')[0]->finding);
+        $this->assertSame(['mind kit.due'], self::codes(DueJudge::of([$lens('2030-06-08')], '2030-06-01', '2030-06-07')));
+        $this->assertSame([], DueJudge::of([$lens('2030-07-08')], '2030-06-01'));
+    }
+
+    public function test_long_cables_slow_the_wire(): void
+    {
+        $cable = static fn (float $m, string $standard, ?float $rate = null): array => [self::gear(1, 'Wire', GearKind::Cable, ['length_m' => $m, 'standard' => $standard, 'for_tether' => true, ...($rate === null ? [] : ['rate_mb_s' => $rate])])];
+        $this->assertSame(['fix kit.cable'], self::codes(StationJudge::of($cable(8, 'USB 3'), 60)));
+        $this->assertSame(['fine kit.cable'], self::codes(StationJudge::of($cable(4.6, 'USB 2', 30), 60)));
+        $slow = StationJudge::of($cable(4.6, 'USB 2', 12), 60);
+        $this->assertSame([['mind kit.cable'], 5.0], [self::codes($slow), $slow[0]->figures['seconds']]);
+        $this->assertSame([], StationJudge::of([self::gear(1, 'Mains', GearKind::Cable, ['length_m' => 10.0])], 60));
+    }
+
+    public function test_people_can_fail_too(): void
+    {
+        $lead = self::stretch(1, 'Vows', 14, 30, [['a', 'must', 10, 35]]);
+        $this->assertSame('Nobody stands in for you.', PersonLoss::of([$lead])[0]->finding);
+        $found = PersonLoss::of([$lead, self::stretch(2, 'Groom', 14, 20, [['b', 'must', 10, 35]], ['second']), self::stretch(3, 'Room', 17, 20, [['c', 'must', 10, 35]], ['second']), self::stretch(4, 'Both', 19, 20, [['c', 'must', 10, 35]], ['lead', 'second'])]);
+        $this->assertSame('If the second falls ill, 1 of 2 musts have nobody.', $found[1]->finding);
+        $this->assertStringContainsString('Free for it: “Room” at 17:00', $found[1]->because);
+    }
+}
