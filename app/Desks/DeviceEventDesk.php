@@ -20,7 +20,7 @@ use NorthSatchel\Cards\CardState;
  */
 final class DeviceEventDesk
 {
-    public const KINDS = ['pack', 'unpack', 'load', 'unload', ...CallDesk::KINDS];
+    public const KINDS = ['pack', 'unpack', 'home', 'away', 'check', 'uncheck', 'fetched', 'load', 'unload', ...CallDesk::KINDS];
 
     public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards) {}
 

@@ -4,39 +4,128 @@ declare(strict_types=1);
 
 namespace App\Desks;
 
-use App\Models\DeviceEvent;
 use App\Models\Item;
 use App\Models\Job;
 use App\Models\Packing;
+use App\Models\Segment;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use NorthSatchel\Kit\Bag;
 use NorthSatchel\Kit\BagBody;
 use NorthSatchel\Kit\BagJudge;
 use NorthSatchel\Kit\BagLens;
+use NorthSatchel\Kit\CardBudget;
+use NorthSatchel\Kit\Judge\DueJudge;
+use NorthSatchel\Kit\Judge\FlightJudge;
+use NorthSatchel\Kit\Judge\HoldsJudge;
+use NorthSatchel\Kit\Judge\LensChanges;
+use NorthSatchel\Kit\Judge\LossReport;
+use NorthSatchel\Kit\Judge\PersonLoss;
+use NorthSatchel\Kit\Judge\StationJudge;
+use NorthSatchel\Kit\Judge\SwapTimes;
+use NorthSatchel\Kit\KitLanes;
+use NorthSatchel\Kit\KitProposal;
+use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\ReachRuler;
 use NorthSatchel\Kit\SaveMode;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Kit\Test\TestDays;
+use NorthSatchel\Kit\Test\TestDue;
 use NorthSatchel\Kit\WantedReach;
-use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** Kit: what goes along, and does it carry the plan? */
 final class KitDesk
 {
+    private const MOST_LENSES = 8;
+
+    /** @var array<int, LossReport> by job, for this request */
+    private array $losses = [];
+
     /** @var array<int, Bag> by job, for this request */
     private array $bags = [];
 
-    /** @var Collection<int, Item>|null the whole shelf, for this request */
-    private ?Collection $shelf = null;
-
-    /** @var Collection<int, Item>|null */
-    private ?Collection $shelfLenses = null;
-
-    /** @var array<int, array<int, bool>>|null packed by job and item */
-    private ?array $packed = null;
+    public function __construct(private readonly NeedsDesk $needs, private readonly ShelfDesk $items, private readonly PackDesk $packing) {}
 
     public function verdicts(Job $job): Verdicts
     {
-        return BagJudge::of($this->bag($job));
+        $bag = BagJudge::of($this->bag($job));
+        if ($job->packing->isEmpty()) {
+            return $bag;
+        }
+        $gear = $this->needs->bag($job);
+        $needs = $this->needs->needsOfBag($job);
+        $today = now($job->place->timezone)->format('Y-m-d');
+
+        return new Verdicts([
+            ...iterator_to_array($bag),
+            // Cards, cells and reach have their own findings, with how many are short.
+            ...array_filter($this->losses($job)->verdicts(), static fn (Verdict $v): bool => $v->code !== 'kit.unmet' || ! str_contains($v->finding, 'cells of type') && ! str_contains($v->finding, 'cards of') && ! str_contains($v->finding, ' mm')),
+            ...HoldsJudge::of($this->carried($job), $needs, $this->needs->stretches($job)),
+            ...PersonLoss::of($this->needs->stretches($job)),
+            ...TestDays::verdicts($this->tests($job)),
+            ...StationJudge::of($gear, max([0.0, ...array_map(static fn (Gear $g): float => ($g->number('raw_mb') ?? 0.0) + ($g->number('jpeg_mb') ?? 0.0), $gear)])),
+            ...($job->goes_by_air ? FlightJudge::of($gear) : []),
+            ...DueJudge::of($gear, $today, $job->date),
+            // How much is in, the bag's own judge says.
+            ...array_filter($this->packing->verdicts($job), static fn (Verdict $v): bool => ! in_array($v->code, ['pack.open', 'pack.done'], true)),
+        ]);
+    }
+
+    public function losses(Job $job): LossReport
+    {
+        return $this->losses[$job->id] ??= new LossReport($this->needs->bag($job), $this->needs->rest($job), $this->needs->needsOfBag($job));
+    }
+
+    /** @return list<TestDue> */
+    public function tests(Job $job): array
+    {
+        return TestDays::of($this->needs->bag($job), $this->items->lastTests($job->place->timezone), $job->date, now($job->place->timezone)->format('Y-m-d'));
+    }
+
+    /** @return list<array{gear: Gear, lane: string}> */
+    public function carried(Job $job): array
+    {
+        $gear = $this->items->gear();
+        $carried = [];
+        foreach ($job->packing as $entry) {
+            if (isset($gear[$entry->item_id])) {
+                $carried[] = ['gear' => $gear[$entry->item_id], 'lane' => $entry->lane];
+            }
+        }
+
+        return $carried;
+    }
+
+    /**
+     * For each photographer the bodies, the lenses that start on them, and the changes that the plan forces.
+     *
+     * @return array<string, array{bodies: list<Gear>, changes: LensChanges}>
+     */
+    public function lensChanges(Job $job): array
+    {
+        $lanes = [];
+        foreach ($this->needs->stretches($job) as $stretch) {
+            foreach ($stretch->lanes as $lane) {
+                foreach ($stretch->shots as $shot) {
+                    if ($shot->focalMm !== null) {
+                        $lanes[$lane][] = ['what' => $shot->what, 'focalMm' => $shot->focalMm];
+                    }
+                }
+            }
+        }
+        $found = [];
+        foreach ($lanes as $lane => $shots) {
+            $of = static fn (GearKind $kind, array $carried): array => array_values(array_map(static fn (array $c): Gear => $c['gear'], array_filter($carried, static fn (array $c): bool => $c['lane'] === $lane && $c['gear']->kind === $kind)));
+            $bodies = $of(GearKind::Body, $this->carried($job));
+            $lenses = array_slice($of(GearKind::Lens, $this->carried($job)), 0, self::MOST_LENSES);
+            $found[$lane] = ['bodies' => $bodies, 'changes' => LensChanges::of($lenses, max(1, count($bodies)), $shots, $bodies === [] ? 1.0 : $bodies[0]->crop())];
+        }
+
+        return $found;
     }
 
     /**
@@ -59,7 +148,7 @@ final class KitDesk
     /** @return Collection<int, Item> what is on the shelf and not on the list */
     public function atHand(Job $job): Collection
     {
-        return $this->shelf()->whereNotIn('id', $job->packing->pluck('item_id'))->values();
+        return $this->items->items()->whereNotIn('id', $job->packing->pluck('item_id'))->values();
     }
 
     public function add(Job $job, int $itemId, string $lane): void
@@ -75,11 +164,66 @@ final class KitDesk
         }
     }
 
+    /**
+     * All that was proposed goes on the list; each thing with who needs it, the spares with the lead.
+     *
+     * @return int how many are new
+     */
+    public function takeAll(Job $job, KitProposal $proposal): int
+    {
+        $lanes = KitLanes::of(array_map(static fn (array $c): Gear => $c['gear'], $proposal->chosen), $this->needs->stretches($job));
+        $before = $job->packing->pluck('item_id')->all();
+        foreach ($proposal->ids() as $id) {
+            $this->add($job, $id, $lanes[$id] ?? 'lead');
+        }
+
+        return count(array_diff($proposal->ids(), $before));
+    }
+
+    /** @return array<string, list<array{before: PlannedStretch, after: int, wouldRunOutIn: PlannedStretch}>> by photographer, when a pair of cards is full */
+    public function swaps(Job $job): array
+    {
+        $swaps = [];
+        foreach ($this->lensChanges($job) as $lane => $of) {
+            $body = $of['bodies'][0] ?? null;
+            $cards = array_map(static fn (array $c): float => $c['gear']->number('capacity_gb') ?? 0.0, array_filter($this->carried($job), static fn (array $c): bool => $c['gear']->kind === GearKind::Card));
+            if ($body === null || $cards === []) {
+                continue;
+            }
+            $pair = CardBudget::of(1, max(0.1, $body->number('raw_mb') ?? 50.0), $body->number('jpeg_mb') ?? 0.0, SaveMode::Mirror, [min($cards), min($cards)], BudgetNeeds::CARD_RESERVE)->framesPerSet;
+            $swaps[$lane] = SwapTimes::of(array_values(array_filter($this->needs->stretches($job), static fn (PlannedStretch $s): bool => in_array($lane, $s->lanes, true))), $pair, 1 / max(1, count($of['bodies'])));
+        }
+
+        return array_filter($swaps);
+    }
+
+    public function planSwap(int $segmentId, string $what): void
+    {
+        $segment = Segment::query()->findOrFail($segmentId);
+        DB::transaction(static function () use ($segment, $what): void {
+            $segment->shotLines()->increment('position');
+            $segment->shotLines()->create(['job_id' => $segment->job_id, 'position' => 1, 'what' => $what, 'priority' => 'must', 'minutes' => 1, 'frames' => 0]);
+        });
+    }
+
     public function reach(Job $job): ReachRuler
     {
         $bag = $this->bag($job);
+        $on = [];
+        foreach ($this->lensChanges($job) as $lane => $of) {
+            foreach ($of['changes']->start as $index => $lens) {
+                $body = $of['bodies'][$index] ?? null;
+                $side = ($index === 0) === ($job->wide_side === 'left') ? 'left' : 'right';
+                if ($body !== null) {
+                    $on[$lens->id] = "{$lane}, {$body->label}".(count($of['bodies']) > 1 ? ", {$side}" : '');
+                }
+            }
+        }
+        // By photographer, then from wide to long.
+        $lenses = $bag->lenses;
+        usort($lenses, static fn (BagLens $a, BagLens $b): int => [$a->lane !== 'lead', $a->lane, $a->fromMm] <=> [$b->lane !== 'lead', $b->lane, $b->fromMm]);
 
-        return new ReachRuler($bag->lenses, $bag->reaches);
+        return new ReachRuler($lenses, $bag->reaches, $on);
     }
 
     /** @return list<BagLens> what everybody carries */
@@ -102,9 +246,7 @@ final class KitDesk
 
     public function isPacked(Job $job, int $itemId): bool
     {
-        $this->packed ??= $this->readTicks();
-
-        return $this->packed[$job->id][$itemId] ?? false;
+        return $this->packing->isPacked($job, $itemId);
     }
 
     private function bag(Job $job): Bag
@@ -138,15 +280,13 @@ final class KitDesk
         $shelfLenses = $reaches === [] ? [] : $this->lensesAtHand($job);
 
         return new Bag($bodies, $lenses, $shelfLenses, $cells, $cards, $frames, $reaches, $unpacked, $job->packing->count(),
-            self::coveredHours($job), $job->temperature_c);
+            NeedsDesk::hours($job), $job->temperature_c);
     }
 
     /** @return list<BagLens> */
     private function lensesAtHand(Job $job): array
     {
-        $this->shelfLenses ??= Item::query()->where('kind', 'lens')->orderBy('label')->get()->values();
-
-        return array_values($this->shelfLenses->whereNotIn('id', $job->packing->pluck('item_id'))->map(static fn (Item $i): BagLens => self::lens($i, 'lead'))->all());
+        return array_values($this->atHand($job)->where('kind', 'lens')->map(static fn (Item $i): BagLens => self::lens($i, 'lead'))->all());
     }
 
     /** @return array{array<string, int>, list<WantedReach>} planned frames by lane, focal lengths asked for */
@@ -166,34 +306,8 @@ final class KitDesk
         return [$frames, $reaches];
     }
 
-    private static function coveredHours(Job $job): float
-    {
-        return round((ClockTime::of($job->covered_to)->minutes - ClockTime::of($job->covered_from)->minutes) / 60, 1);
-    }
-
     private static function lens(Item $item, string $lane): BagLens
     {
         return new BagLens($item->id, $item->label, $lane, $item->focal_min_mm ?? 0, $item->focal_max_mm ?? 0);
-    }
-
-    /** @return Collection<int, Item> */
-    private function shelf(): Collection
-    {
-        return $this->shelf ??= Item::query()->with(['body', 'card'])->orderBy('kind')->orderBy('label')->get();
-    }
-
-    /**
-     * The last tick of each item wins, by the time made on the device.
-     *
-     * @return array<int, array<int, bool>>
-     */
-    private function readTicks(): array
-    {
-        $packed = [];
-        foreach (DeviceEvent::query()->whereIn('kind', ['pack', 'unpack'])->orderBy('made_at')->get() as $event) {
-            $packed[(int) ($event->on['job'] ?? 0)][(int) ($event->on['item'] ?? 0)] = $event->kind === 'pack';
-        }
-
-        return $packed;
     }
 }

@@ -33,6 +33,8 @@ final class RemedyRoutes
             'shots.place' => new RemedyRoute("/jobs/{$id}/shots/place"),
             'shots.sun-order' => new RemedyRoute("/segments/{$on['segment']}/shots/sun-order"),
             'kit.add' => new RemedyRoute("/jobs/{$id}/packing", $on),
+            'kit.add-all' => new RemedyRoute("/jobs/{$id}/packing/all", $on),
+            'kit.carry' => new RemedyRoute("/jobs/{$id}/packing/carry", $on),
             'kit.add-kind' => new RemedyRoute("/jobs/{$id}/packing/kind", $on),
             'camera.read' => new RemedyRoute("/jobs/{$id}/camera-check"),
             'camera.test' => new RemedyRoute("/jobs/{$id}/stand-ins/test"),

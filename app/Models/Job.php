@@ -29,6 +29,11 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property list<array{first: string, second: string, until: int|null}>|null $separations  who must not see each other before a segment
  * @property int|null $formals_segment_id  in which the groups are called
  * @property bool $formals_gathered  whether everybody stands by from the start
+ * @property string $kit_school
+ * @property int|null $kit_limit_g
+ * @property bool $goes_by_air
+ * @property array{slowest?: float|null, highest_iso?: int|null, widest?: float|null, smallest?: float|null}|null $settings_sheet  slowest as the denominator of a second
+ * @property string $wide_side  on which side the wide body hangs
  * @property-read Place $place
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Segment> $segments
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Person> $people
@@ -45,7 +50,7 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['temperature_c' => 'float', 'is_confidential' => 'bool', 'separations' => 'array', 'formals_gathered' => 'bool'];
+        return ['temperature_c' => 'float', 'is_confidential' => 'bool', 'separations' => 'array', 'formals_gathered' => 'bool', 'goes_by_air' => 'bool', 'settings_sheet' => 'array'];
     }
 
     /** @return BelongsTo<Place, $this> */

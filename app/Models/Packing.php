@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $job_id
  * @property int $item_id
  * @property string $lane
+ * @property int|null $bag_id
  * @property-read Item $item
  */
 final class Packing extends Model

@@ -9,11 +9,15 @@ use App\Desks\CardLog;
 use App\Desks\CardsDesk;
 use App\Desks\CopiesDesk;
 use App\Desks\CopyLedger;
+use App\Desks\HomeDesk;
 use App\Desks\KitDesk;
+use App\Desks\NeedsDesk;
+use App\Desks\PackDesk;
 use App\Desks\PeopleDesk;
 use App\Desks\PlanDesk;
 use App\Desks\RunDesk;
 use App\Desks\ScoutDesk;
+use App\Desks\ShelfDesk;
 use App\Desks\Strap;
 use App\Devices\AllowedRoots;
 use App\Http\PostForm;
@@ -24,7 +28,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The desks keep what they read for the length of one request. */
-    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
+    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, ShelfDesk::class, NeedsDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
 
     public function register(): void
     {

@@ -9,9 +9,9 @@ use NorthSatchel\Kit\Cover\CoverSearch;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
-use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Verdict;
 
 /**
  * The kit that the plan asks for: the lightest that meets every must with its spares, then the shoulds as far as the
@@ -63,6 +63,38 @@ final readonly class KitProposal
         return array_map(static fn (array $c): int => $c['gear']->id, $this->chosen);
     }
 
+    /** @return list<array{labels: string, grams: int, why: string}> the chosen, those with the same kind and reason in one line */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->chosen as ['gear' => $gear, 'why' => $why]) {
+            $key = $gear->kind->value.implode('; ', $why);
+            $lines[$key] ??= ['labels' => [], 'grams' => 0, 'why' => ucfirst(implode('; ', $why))];
+            $lines[$key]['labels'][] = $gear->label;
+            $lines[$key]['grams'] += $gear->grams();
+        }
+
+        return array_map(static fn (array $l): array => [...$l, 'labels' => implode(', ', $l['labels'])], array_values($lines));
+    }
+
+    /** @return list<Verdict> */
+    public function verdicts(): array
+    {
+        $kg = static fn (int $grams): string => number_format($grams / 1000, 1).' kg';
+        $verdicts = [];
+        foreach ($this->short as ['need' => $need, 'missing' => $missing]) {
+            $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))('kit.hire', 'Hire or borrow '.($missing === 1 ? '' : "{$missing} × ").$need->toHire().'.', ($need->wantsSpare ? "{$need->count} wanted and a spare" : "{$need->count} wanted").", {$missing} missing on the shelf. {$need->because}", ['missing' => $missing]);
+        }
+        if ($this->overG !== null) {
+            $verdicts[] = Verdict::fix('kit.over-limit', 'The musts alone are '.$kg($this->overG).' over the limit.', $kg($this->grams).' with a spare of everything whose loss stops the job. Raise the limit, leave a case at the place, or pack for abroad without spares.', ['over_g' => $this->overG]);
+        }
+        foreach ($this->leftOut as $need) {
+            $verdicts[] = Verdict::mind('kit.stays-home', "{$need->title} stays at home.", ucfirst($need->priority->value).', not must. '.$need->because);
+        }
+
+        return [...$verdicts, Verdict::fine('kit.proposal', count($this->chosen).' things, '.$kg($this->grams).'.', $this->isOptimal ? 'Proven: no lighter choice from this shelf holds the plan (cells and cards are chosen after the bodies).' : 'The best found in the time; a lighter one may exist.', ['grams' => $this->grams])];
+    }
+
     /**
      * @param  list<Gear>  $shelf
      * @param  list<Need>  $needs
@@ -74,8 +106,8 @@ final readonly class KitProposal
         $first = self::cover($stock, $needs, $school);
         $ids = self::gearIds($first);
         $chosen = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $ids, true)));
-        $inUse = max([1, ...array_map(static fn (Need $n): int => $n->what === NeedWhat::Body ? $n->count : 0, $needs)]);
-        $budgets = BudgetNeeds::of($chosen, $work->frames, $inUse, $work->hours, $work->temperatureC, $work->pops, $shelf);
+        $of = static fn (GearKind $kind): array => array_values(array_filter($chosen, static fn (Gear $g): bool => $g->kind === $kind));
+        $budgets = BudgetNeeds::of(BudgetNeeds::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs)), $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->pops, $shelf);
         $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));
         $second = self::cover($small, $budgets, $school);
         // Cells that the first choice took for its bodies are among those of the second.
@@ -155,8 +187,11 @@ final readonly class KitProposal
         foreach ($needs as $need) {
             $with = count(array_filter($gear, static fn (Gear $g): bool => in_array($need->id, $givers->needsOf($g->id), true)));
             $gives = in_array($need->id, $givers->needsOf($one->id), true);
+            $hasSpare = $need->wantsSpare && $school->takesSparesOf($need);
             if ($gives && $with <= $need->count) {
                 $why[] = $need->title;
+            } elseif ($gives && $hasSpare && $with === $need->count + 1) {
+                $why[] = "{$need->title}, the spare included";
             } elseif ($need->wantsSpare && $school->takesSparesOf($need) && $givers->givesNearly($one->id, $need) && $givers->countNearly($need) <= $need->count + 1) {
                 $why[] = 'spare: '.$need->title;
             }

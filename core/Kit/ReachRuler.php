@@ -20,8 +20,9 @@ final readonly class ReachRuler
     /**
      * @param  list<BagLens>  $lenses
      * @param  list<WantedReach>  $wanted
+     * @param  array<int, string>  $on  by lens, the body and side on which it starts
      */
-    public function __construct(private array $lenses, private array $wanted) {}
+    public function __construct(private array $lenses, private array $wanted, private array $on = []) {}
 
     public static function x(int $focalMm): float
     {
@@ -36,14 +37,14 @@ final readonly class ReachRuler
         return array_map(static fn (int $mm): array => ['x' => self::x($mm), 'label' => (string) $mm], self::SCALE_MM);
     }
 
-    /** @return list<array{x: float, width: float, label: string, lane: string}> a prime is a short bar around its focal length */
+    /** @return list<array{x: float, width: float, label: string, lane: string, on: string, starts: bool}> a prime is a short bar around its focal length */
     public function bars(): array
     {
-        return array_map(static function (BagLens $lens): array {
+        return array_map(function (BagLens $lens): array {
             $width = max(self::LEAST_BAR, self::x($lens->toMm) - self::x($lens->fromMm));
             $x = $lens->fromMm === $lens->toMm ? self::x($lens->fromMm) - $width / 2 : self::x($lens->fromMm);
 
-            return ['x' => $x, 'width' => round($width, 1), 'label' => $lens->label, 'lane' => $lens->lane];
+            return ['x' => $x, 'width' => round($width, 1), 'label' => $lens->label, 'lane' => $lens->lane, 'on' => $this->on[$lens->itemId] ?? $lens->lane, 'starts' => isset($this->on[$lens->itemId])];
         }, $this->lenses);
     }
 

@@ -120,7 +120,7 @@ final class LakesideWedding
         $dinner = $isDuringDinner ? $portraits + 75 : $ceremony + 130;
 
         self::segment($job, $boathouse, 'Details and getting ready', '09:30', 80, 'must', shots: [
-            ['Dress at the window', 'must', 10, 20, 35], ['Rings and the letter', 'should', 10, 15, 85], ['Tuva and her mother, door light', 'must', 15, 40, 50], ['Everybody who is in the room', 'nice', 10, 25, 24],
+            ['Dress at the window', 'must', 10, 20, 50], ['Rings and the letter', 'should', 10, 15, 85], ['Tuva and her mother, door light', 'must', 15, 40, 50], ['Everybody who is in the room', 'nice', 10, 25, 24],
         ]);
         self::segment($job, $boathouse, 'First look on the jetty', '11:15', 25, 'must', isOutdoor: true, shots: [
             ['Emrik turns around', 'must', 5, 60, 70], ['The two alone, wide, the lake', 'should', 10, 30, 24],
@@ -132,7 +132,7 @@ final class LakesideWedding
             ['Coming in', 'must', 5, 60, 50], ['Vows and rings from behind the fourth pew', 'must', 10, 80, 180], ['Going out, petals', 'must', 5, 70, 24],
         ]);
         self::segment($job, $chapel, 'Family groups', self::clock($ceremony + 50), 35, 'must', shots: [
-            ['The two with all parents', 'must', 5, 15, 50], ['Both grandmothers', 'must', 5, 12, 50], ['Wide family, on the steps', 'must', 10, 20, 35], ['Attendants', 'should', 8, 20, 50],
+            ['The two with all parents', 'must', 5, 15, 50], ['Both grandmothers', 'must', 5, 12, 50], ['Wide family, on the steps', 'must', 10, 20, 28], ['Attendants', 'should', 8, 20, 50],
         ], gives: ['short_minutes' => 20, 'low_minutes' => 30, 'high_minutes' => 60, 'may_move' => true]);
         self::segment($job, $boathouse, 'Dinner and speeches', self::clock($dinner), 120, 'must', isAnchor: true, shots: [
             ['Speeches and who listens', 'must', 60, 180, 85], ["Emrik's brother plays", 'must', 15, 40, 50],
@@ -147,10 +147,10 @@ final class LakesideWedding
             ['Greetings at the gate', 'should', 20, 80, 35],
         ]);
         self::segment($job, $chapel, 'Ceremony, reactions', self::clock($ceremony), 40, 'must', lane: 'second', isAnchor: true, shots: [
-            ['Faces of the parents', 'must', 20, 120, 35],
+            ['Faces of the parents', 'must', 20, 120, 50],
         ]);
         self::segment($job, $boathouse, 'Room while it is empty', self::clock($dinner - 50), 25, 'must', lane: 'second', shots: [
-            ['Tables from the door', 'must', 5, 10, 35], ['Place cards, lanterns', 'should', 10, 25, 35],
+            ['Tables from the door', 'should', 5, 10, 35], ['Place cards, lanterns', 'should', 10, 25, 35],
         ]);
         self::segment($job, $boathouse, 'Drinks by the stove', self::clock($dinner - 35), 30, 'should', lane: 'second', shots: [
             ['Guests, close', 'should', 25, 90, 35],

@@ -46,7 +46,7 @@ final class DeviceEventsTest extends TestCase
     {
         $this->app->forgetScopedInstances();
 
-        return str_contains((string) $this->get("/jobs/{$this->job->id}/kit")->getContent(), 'data-tap="unpack" data-on="{&quot;job&quot;:'.$this->job->id.',&quot;item&quot;:'.$item.'}');
+        return str_contains((string) $this->get("/jobs/{$this->job->id}/pack")->getContent(), 'data-tap="unpack" data-on="{&quot;job&quot;:'.$this->job->id.',&quot;item&quot;:'.$item.'}');
     }
 
     public function test_the_same_tap_twice_counts_once(): void

@@ -28,7 +28,8 @@ final class KitTest extends TestCase
         $item = Packing::query()->firstOrFail()->item_id;
         $this->from("/jobs/{$job->id}/kit")->post('/events', ['kind' => 'pack', 'job' => $job->id, 'item' => $item])->assertRedirect("/jobs/{$job->id}/kit");
         $count = Packing::query()->where('job_id', $job->id)->count();
-        $this->get("/jobs/{$job->id}/kit")->assertSee('1 of '.$count.' are ticked')->assertSee('aria-pressed="true"', false);
+        $this->get("/jobs/{$job->id}/kit")->assertSee('1 of '.$count.' are ticked');
+        $this->get("/jobs/{$job->id}/pack")->assertSee('aria-pressed="true"', false)->assertSee("1 of {$count} things are in.");
         $this->travel(2)->seconds();
         $this->post('/events', ['kind' => 'unpack', 'job' => $job->id, 'item' => $item]);
         $this->get("/jobs/{$job->id}/kit")->assertSee('0 of '.$count.' are ticked');

@@ -25,7 +25,7 @@ final class DeviceEventController
         $desk->take([[
             'id' => (string) Str::uuid(),
             'kind' => (string) $given['kind'],
-            'on' => $request->only(['job', 'item', 'card', 'body', 'slot', 'person', 'group']),
+            'on' => $request->only(['job', 'item', 'card', 'body', 'slot', 'person', 'group', 'line']),
             'made_at' => now()->toIso8601ZuluString('millisecond'),
         ]]);
 

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Desks\ShelfDesk;
+use App\Models\Body;
+use App\Models\Item;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use NorthSatchel\Kit\Shelf\GearKind;
 
-/** A thing for the shelf. */
+/** A thing for the shelf: what every kind has, and the fields of its own. */
 final class ItemRequest extends FormRequest
 {
-    public const KINDS = ['body', 'lens', 'flash', 'cell', 'card', 'reader', 'drive', 'other'];
-
     public function authorize(): bool
     {
         return $this->user() !== null;
@@ -20,19 +24,31 @@ final class ItemRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'kind' => ['required', 'in:'.implode(',', self::KINDS)],
-            'label' => ['required', 'string', 'max:60', 'unique:items,label'],
+            'kind' => ['required', Rule::enum(GearKind::class)],
+            'label' => ['required', 'string', 'max:60', Rule::unique('items', 'label')->ignore($this->item())],
             'description' => ['nullable', 'string', 'max:160'],
-            'focal_min_mm' => ['nullable', 'required_if:kind,lens', 'integer', 'between:4,2000'],
-            'focal_max_mm' => ['nullable', 'required_if:kind,lens', 'integer', 'between:4,2000', 'gte:focal_min_mm'],
-            'cell_type' => ['nullable', 'required_if:kind,cell', 'required_if:kind,body', 'string', 'max:40'],
-            'capacity_gb' => ['nullable', 'required_if:kind,card', 'numeric', 'between:0.1,100000'],
-            'serial' => ['nullable', 'required_if:kind,body', 'string', 'max:60', 'unique:bodies,serial'],
-            'raw_mb' => ['nullable', 'required_if:kind,body', 'numeric', 'between:0.1,2000'],
-            'jpeg_mb' => ['nullable', 'required_if:kind,body', 'numeric', 'between:0,500'],
-            'frames_per_charge' => ['nullable', 'required_if:kind,body', 'integer', 'between:1,20000'],
-            'standby_hours_per_charge' => ['nullable', 'required_if:kind,body', 'numeric', 'between:0.1,2000'],
+            'weight_g' => ['nullable', 'integer', 'between:1,100000'],
+            'lead_days' => ['nullable', 'integer', 'between:0,365'],
+            'ownership' => ['nullable', Rule::in(Item::OWNERSHIPS)],
+            'from_whom' => ['nullable', 'string', 'max:80', 'required_if:ownership,borrowed', 'required_if:ownership,hired'],
+            'due_on' => ['nullable', 'date_format:Y-m-d'],
+            'bought_on' => ['nullable', 'date_format:Y-m-d'],
         ];
+    }
+
+    /** @return list<\Closure(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $kind = GearKind::tryFrom((string) $this->input('kind'));
+            foreach ($kind === null ? [] : ShelfDesk::wrong($kind, $this->typed()) as $field => $sentence) {
+                $validator->errors()->add($field, $sentence);
+            }
+            $serial = trim((string) $this->input('serial'));
+            if ($kind === GearKind::Body && $serial !== '' && Body::query()->where('serial', $serial)->where('item_id', '!=', $this->item()->id ?? 0)->exists()) {
+                $validator->errors()->add('serial', 'Another body has this serial number.');
+            }
+        }];
     }
 
     /** @return array<string, string> */
@@ -40,13 +56,37 @@ final class ItemRequest extends FormRequest
     {
         return [
             'required' => 'This is needed.',
-            'required_if' => 'This is needed for a :value.',
+            'from_whom.required_if' => 'From whom?',
             'label.unique' => 'Another item on the shelf has this label.',
-            'serial.unique' => 'Another body has this serial number.',
-            'focal_max_mm.gte' => 'The range is upside down: the longer end comes second.',
             'integer' => 'This must be a whole number.',
-            'numeric' => 'This must be a number.',
             'between' => 'This must lie between :min and :max.',
+            'date_format' => 'This must be a day as YYYY-MM-DD.',
         ];
+    }
+
+    public function kind(): GearKind
+    {
+        return GearKind::from((string) $this->validated('kind'));
+    }
+
+    /** @return array<string, string> the fields of the kinds, as they were typed */
+    public function typed(): array
+    {
+        return array_map(static fn (mixed $v): string => is_scalar($v) ? (string) $v : '', $this->only(array_keys(GearKind::allFields())));
+    }
+
+    /** @return array<string, string|int|null> */
+    public function common(): array
+    {
+        $given = $this->validated();
+
+        return ['label' => (string) $given['label'], ...array_intersect_key($given, array_flip(ShelfDesk::COMMON)), 'ownership' => $given['ownership'] ?? 'owned'];
+    }
+
+    private function item(): ?Item
+    {
+        $item = $this->route('item');
+
+        return $item instanceof Item ? $item : null;
     }
 }

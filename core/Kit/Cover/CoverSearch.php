@@ -305,7 +305,8 @@ final class CoverSearch
      */
     private function lightened(array $choice, array $order): array
     {
-        usort($order, fn (int $a, int $b): int => $this->problem->costs[$b] <=> $this->problem->costs[$a]);
+        // Of equally heavy things the last of the shelf goes first.
+        usort($order, fn (int $a, int $b): int => [$this->problem->costs[$b], $b] <=> [$this->problem->costs[$a], $a]);
         foreach ($order as $index) {
             if (($choice[$index] ?? 0) === 1) {
                 $choice[$index] = 0;

@@ -25,7 +25,7 @@ final class HoldsJudge
     {
         $verdicts = [];
         foreach ($needs as $need) {
-            $holders = $need->what === NeedWhat::Reach ? array_values(array_filter($carried, static fn (array $c): bool => $need->isGivenBy($c['gear'], self::crop($carried, $c['lane'], $c['gear'])))) : [];
+            $holders = $need->what === NeedWhat::Reach && $need->figure('other_mm') === null ? array_values(array_filter($carried, static fn (array $c): bool => $need->isGivenBy($c['gear'], self::crop($carried, $c['lane'], $c['gear'])))) : [];
             foreach ($holders === [] ? [] : $need->at as $at) {
                 if (array_filter($holders, static fn (array $h): bool => $h['lane'] === $at->lane) !== []) {
                     continue;

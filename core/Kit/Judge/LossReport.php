@@ -15,6 +15,8 @@ use NorthSatchel\Verdict;
 /** Every thing of the bag taken out in turn, and every pair: what breaks, and the lightest mend. */
 final class LossReport
 {
+    private const MOST_TRIED = 14;
+
     /** @var list<LossRow> things whose loss breaks something, musts first */
     public readonly array $rows;
 
@@ -130,7 +132,7 @@ final class LossReport
     }
 
     /**
-     * The lightest thing of the shelf, or thing with its cell, that brings it about.
+     * The lightest thing of the shelf, else the lightest two, that bring it about.
      *
      * @param  list<Need>  $needs  that are to be met
      * @param  \Closure(LoseOne): bool  $isMended
@@ -146,12 +148,17 @@ final class LossReport
                 return [$gear];
             }
         }
-        $cells = array_filter($rest, static fn (Gear $g): bool => $g->kind === GearKind::Cell);
-        foreach ($rest as $gear) {
-            foreach ($gear->kind === GearKind::Cell ? [] : $cells as $cell) {
-                if ($gear->text('cell_type') === $cell->text('cell_type') && $isMended((new Givers([...$this->bag, $gear, $cell], $this->needs))->loseOne())) {
-                    return [$gear, $cell];
-                }
+        $some = array_slice($rest, 0, self::MOST_TRIED);
+        $pairs = [];
+        foreach ($some as $i => $one) {
+            foreach (array_slice($some, $i + 1) as $other) {
+                $pairs[] = [$one, $other];
+            }
+        }
+        usort($pairs, static fn (array $a, array $b): int => $a[0]->grams() + $a[1]->grams() <=> $b[0]->grams() + $b[1]->grams());
+        foreach ($pairs as $pair) {
+            if ($isMended((new Givers([...$this->bag, ...$pair], $this->needs))->loseOne())) {
+                return $pair;
             }
         }
 

@@ -17,9 +17,10 @@ final readonly class LossRow
      */
     public function __construct(public array $gear, public array $breaks, public array $mends) {}
 
+    /** A stand or a ladder is missed, but somebody holds the light. */
     public function breaksAMust(): bool
     {
-        return array_filter($this->breaks, static fn (Need $n): bool => $n->isMust()) !== [];
+        return array_filter($this->breaks, static fn (Need $n): bool => $n->isMust() && $n->what->isCritical()) !== [];
     }
 
     public function name(): string
@@ -34,7 +35,7 @@ final readonly class LossRow
     {
         $parts = [];
         foreach (array_slice($this->breaks, 0, 3) as $need) {
-            $parts[] = $need->title.($need->at === [] ? '' : ' ('.$need->at[0]->why.')');
+            $parts[] = $need->title.($need->at === [] ? '' : ' ('.$need->dearest()->why.')');
         }
 
         return implode('; ', $parts).(count($this->breaks) > 3 ? ' and '.(count($this->breaks) - 3).' more' : '');

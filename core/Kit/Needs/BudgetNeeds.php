@@ -20,31 +20,45 @@ final class BudgetNeeds
     public const CELL_RESERVE = 0.15;
 
     /**
-     * @param  list<Gear>  $gear  that goes along
-     * @param  int  $frames  planned in all
-     * @param  int  $inUse  bodies that shoot; the others are spares
+     * @param  list<array{body: Gear, frames: int}>  $bodies  in use, with the frames that fall on each
+     * @param  list<Gear>  $flashes
      * @param  int  $pops  of the lights
      * @param  list<Gear>  $shelf  whose cards there are
      * @return list<Need>
      */
-    public static function of(array $gear, int $frames, int $inUse, float $hours, float $temperatureC, int $pops, array $shelf): array
+    public static function of(array $bodies, array $flashes, float $hours, float $temperatureC, int $pops, array $shelf): array
     {
-        $bodies = array_values(array_filter($gear, static fn (Gear $g): bool => $g->kind === GearKind::Body));
-        $inUse = max(1, min($inUse, count($bodies)));
-        $each = (int) ceil($frames / $inUse);
-
-        return $bodies === [] ? [] : [
-            ...self::cards(array_slice($bodies, 0, $inUse), $each, $shelf),
-            ...self::cells(array_slice($bodies, 0, $inUse), $each, $hours, $temperatureC, array_values(array_filter($gear, static fn (Gear $g): bool => $g->kind === GearKind::Flash)), $pops),
-        ];
+        return $bodies === [] ? [] : [self::cards($bodies, $shelf), ...self::cells($bodies, $hours, $temperatureC, $flashes, $pops)];
     }
 
     /**
-     * @param  non-empty-list<Gear>  $bodies
-     * @param  list<Gear>  $shelf
-     * @return list<Need>
+     * A lane's frames shared out among its bodies, where it is not known yet who carries which: one each, then a second one.
+     *
+     * @param  list<Gear>  $bodies
+     * @param  array<string, int>  $framesByLane
+     * @param  array<string, int>  $bodiesByLane  wanted
+     * @return list<array{body: Gear, frames: int}>
      */
-    private static function cards(array $bodies, int $each, array $shelf): array
+    public static function shared(array $bodies, array $framesByLane, array $bodiesByLane): array
+    {
+        $slots = [];
+        for ($round = 1; $round <= 2; $round++) {
+            foreach ($bodiesByLane as $lane => $wanted) {
+                if ($wanted >= $round && count($slots) < count($bodies)) {
+                    $slots[] = $lane;
+                }
+            }
+        }
+        $of = array_count_values($slots);
+
+        return array_map(static fn (string $lane, int $i): array => ['body' => $bodies[$i], 'frames' => (int) ceil(($framesByLane[$lane] ?? 0) / $of[$lane])], $slots, array_keys($slots));
+    }
+
+    /**
+     * @param  non-empty-list<array{body: Gear, frames: int}>  $bodies
+     * @param  list<Gear>  $shelf
+     */
+    private static function cards(array $bodies, array $shelf): Need
     {
         $cards = array_filter($shelf, static fn (Gear $g): bool => $g->kind === GearKind::Card);
         $sizes = array_unique(array_map(static fn (Gear $g): float => $g->number('capacity_gb') ?? 0.0, $cards));
@@ -52,8 +66,8 @@ final class BudgetNeeds
         $best = null;
         foreach ($sizes === [] ? [128.0] : $sizes as $gb) {
             $sets = 0;
-            foreach ($bodies as $body) {
-                $sets += max(1, CardBudget::of($each, max(0.1, $body->number('raw_mb') ?? 50), $body->number('jpeg_mb') ?? 0, SaveMode::Mirror, [$gb, $gb], self::CARD_RESERVE)->cardSets ?? 1);
+            foreach ($bodies as ['body' => $body, 'frames' => $frames]) {
+                $sets += max(1, CardBudget::of($frames, max(0.1, $body->number('raw_mb') ?? 50), $body->number('jpeg_mb') ?? 0, SaveMode::Mirror, [$gb, $gb], self::CARD_RESERVE)->cardSets ?? 1);
             }
             $have = count(array_filter($cards, static fn (Gear $g): bool => ($g->number('capacity_gb') ?? 0.0) >= $gb));
             // The largest cards of which there are enough, else the largest.
@@ -61,21 +75,22 @@ final class BudgetNeeds
                 $best = ['gb' => $gb, 'sets' => $sets, 'have' => $have];
             }
         }
-        $type = $bodies[0]->text('card_type');
+        $type = $bodies[0]['body']->text('card_type');
+        $said = implode(', ', array_map(static fn (array $b): string => "{$b['body']->label} {$b['frames']}", $bodies));
 
-        return [new Need('card', NeedWhat::Card, 2 * $best['sets'], Priority::Must, true, (2 * $best['sets'])." cards of {$best['gb']} GB", "{$each} frames a body, written to both slots, a tenth of each card kept free: {$best['sets']} pairs.", [], ['card_gb' => $best['gb'], ...($type === '' ? [] : ['card_type' => $type])])];
+        return new Need('card', NeedWhat::Card, 2 * $best['sets'], Priority::Must, true, (2 * $best['sets'])." cards of {$best['gb']} GB", "Frames: {$said}; written to both slots, a tenth of each card kept free: {$best['sets']} pairs.", [], ['card_gb' => $best['gb'], ...($type === '' ? [] : ['card_type' => $type])]);
     }
 
     /**
-     * @param  non-empty-list<Gear>  $bodies
+     * @param  non-empty-list<array{body: Gear, frames: int}>  $bodies
      * @param  list<Gear>  $flashes
      * @return list<Need>
      */
-    private static function cells(array $bodies, int $each, float $hours, float $temperatureC, array $flashes, int $pops): array
+    private static function cells(array $bodies, float $hours, float $temperatureC, array $flashes, int $pops): array
     {
         $wanted = $said = [];
-        foreach ($bodies as $body) {
-            $charges = max(1, BatteryBudget::of($each, $body->number('frames_per_charge') ?? 500, $hours, $body->number('standby_hours_per_charge') ?? 40, $temperatureC, self::CELL_RESERVE)->charges);
+        foreach ($bodies as ['body' => $body, 'frames' => $frames]) {
+            $charges = max(1, BatteryBudget::of($frames, $body->number('frames_per_charge') ?? 500, $hours, $body->number('standby_hours_per_charge') ?? 40, $temperatureC, self::CELL_RESERVE)->charges);
             self::count($wanted, $said, $body, $charges, "{$charges} for {$body->label}");
         }
         foreach ($flashes as $flash) {

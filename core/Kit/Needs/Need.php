@@ -14,12 +14,15 @@ final readonly class Need
     /** A picture cropped to half its pixels is still good for most uses: seven tenths of the reach will do when the right lens is gone (common practice, no source). */
     public const CROP_IN = 0.7;
 
+    /** Or a lens that is a quarter longer, from further back (common practice, no source). */
+    public const STEP_BACK = 1.25;
+
     /**
      * @param  string  $id  its capability too
      * @param  int  $count  how many at the same time
      * @param  bool  $wantsSpare  one more, for the loss of any one
      * @param  list<NeededAt>  $at  empty where it holds all day
-     * @param  array<string, float|string>  $figures  focal_mm, f_number; guide_m; cell_type; card_gb, card_type
+     * @param  array<string, float|string>  $figures  focal_mm, other_mm (of another photographer at the same minute), f_number; guide_m; cell_type; card_gb, card_type
      */
     public function __construct(
         public string $id,
@@ -41,6 +44,15 @@ final readonly class Need
     public function text(string $name): string
     {
         return (string) ($this->figures[$name] ?? '');
+    }
+
+    /** Where it matters most. */
+    public function dearest(): NeededAt
+    {
+        $at = $this->at;
+        usort($at, static fn (NeededAt $a, NeededAt $b): int => $b->priority->value() <=> $a->priority->value());
+
+        return $at[0];
     }
 
     public function isMust(): bool
@@ -83,13 +95,19 @@ final readonly class Need
 
     private function isReachedBy(Gear $lens, float $crop, bool $isCroppedIn): bool
     {
-        $focal = $this->figure('focal_mm') ?? 0.0;
+        $other = $this->figure('other_mm');
+
+        return $this->isHeldBy($lens, $this->figure('focal_mm') ?? 0.0, $crop, $isCroppedIn) || ($other !== null && $this->isHeldBy($lens, $other, $crop, $isCroppedIn));
+    }
+
+    private function isHeldBy(Gear $lens, float $focal, float $crop, bool $isCroppedIn): bool
+    {
         [$from, $to] = $lens->reachOn($crop);
-        if ($focal < $from - 1e-9 || $focal * ($isCroppedIn ? self::CROP_IN : 1.0) > $to + 1e-9) {
+        if ($focal * ($isCroppedIn ? self::STEP_BACK : 1.0) < $from - 1e-9 || $focal * ($isCroppedIn ? self::CROP_IN : 1.0) > $to + 1e-9) {
             return false;
         }
         $wanted = $this->figure('f_number');
-        $widest = $lens->widestAt(min($focal, $to) / $crop);
+        $widest = $lens->widestAt(max($from, min($focal, $to)) / $crop);
 
         // A stop less is borne when the right lens is gone: it costs ISO, not the picture.
         return $wanted === null || $widest === null || $widest <= $wanted * ($isCroppedIn ? 2 ** 0.5 : 1.0) + 0.05;

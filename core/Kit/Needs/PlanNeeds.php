@@ -29,7 +29,7 @@ final class PlanNeeds
      */
     public static function of(array $stretches, array $asks, float $hours, int $days = 1): array
     {
-        return [...self::bodies($stretches, $asks), ...self::reaches($stretches), ...self::asked($stretches, $asks), ...self::always($hours, $days)];
+        return [...self::bodies($stretches, $asks), ...self::reaches($stretches), ...self::apart($stretches), ...self::asked($stretches, $asks), ...self::always($hours, $days)];
     }
 
     /**
@@ -117,6 +117,42 @@ final class PlanNeeds
         }
 
         return $needs;
+    }
+
+    /**
+     * One zoom reaches two focal lengths, but not in two hands at the same minute: then two lenses must reach the one
+     * or the other (P. Hall's condition, 1935, for two).
+     *
+     * @param  list<PlannedStretch>  $stretches
+     * @return list<Need>
+     */
+    private static function apart(array $stretches): array
+    {
+        $needs = [];
+        foreach ($stretches as $i => $one) {
+            foreach (array_slice($stretches, $i + 1) as $other) {
+                if ($one->from >= $other->to || $other->from >= $one->to || array_intersect($one->lanes, $other->lanes) !== []) {
+                    continue;
+                }
+                foreach (self::mustFocals($one) as $a) {
+                    foreach (self::mustFocals($other) as $b) {
+                        [$short, $long] = [min($a, $b), max($a, $b)];
+                        if ($short < $long) {
+                            $needs["{$short} {$long}"] ??= new Need("reach-{$short}-and-{$long}", NeedWhat::Reach, 2, Priority::Must, false, "{$short} and {$long} mm in two hands", "“{$one->title}” and “{$other->title}” at the same time: one lens cannot be in both.",
+                                [$one->at($one->lanes[0], Priority::Must, "“{$one->title}” at {$one->clock}")], ['focal_mm' => (float) $short, 'other_mm' => (float) $long]);
+                        }
+                    }
+                }
+            }
+        }
+
+        return array_values($needs);
+    }
+
+    /** @return list<int> */
+    private static function mustFocals(PlannedStretch $stretch): array
+    {
+        return array_values(array_unique(array_filter(array_map(static fn (PlannedShot $s): int => $s->priority === Priority::Must ? (int) $s->focalMm : 0, $stretch->shots))));
     }
 
     /**

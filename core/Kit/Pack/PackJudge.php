@@ -43,7 +43,26 @@ final class PackJudge
             }
         }
 
-        return $verdicts;
+        return [...$verdicts, ...self::count($bags, $loose)];
+    }
+
+    /**
+     * @param  list<PackedBag>  $bags
+     * @param  list<PackedItem>  $loose
+     * @return list<Verdict>
+     */
+    private static function count(array $bags, array $loose): array
+    {
+        $all = array_merge($loose, ...array_map(static fn (PackedBag $b): array => $b->items, $bags));
+        $open = array_values(array_filter($all, static fn (PackedItem $i): bool => ! $i->isPacked));
+        if ($all === []) {
+            return [];
+        }
+        $count = count($all);
+
+        return $open === []
+            ? [Verdict::fine('pack.done', 'Everything is in.', "All {$count} things are ticked.", ['things' => $count])]
+            : [Verdict::mind('pack.open', ($count - count($open))." of {$count} things are in.", "Next, in packing order: {$open[0]->label}".(isset($open[1]) ? ", then {$open[1]->label}" : '').'.', ['open' => count($open)])];
     }
 
     public static function kg(int $grams): string

@@ -12,4 +12,16 @@ final readonly class Placement
      * @param  array{heightCm?: float, angleDeg?: float, distanceCm?: float}  $marks
      */
     public function __construct(public int $itemId, public string $label, public string $place, public string $clock, public bool $isFetched, public array $marks = []) {}
+
+    public function marksInWords(): string
+    {
+        $words = [];
+        foreach (['heightCm' => 'height %s cm', 'angleDeg' => 'angle %s°', 'distanceCm' => 'distance %s cm'] as $name => $word) {
+            if (isset($this->marks[$name])) {
+                $words[] = sprintf($word, round($this->marks[$name], 1));
+            }
+        }
+
+        return implode(', ', $words);
+    }
 }

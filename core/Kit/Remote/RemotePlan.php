@@ -22,6 +22,9 @@ final readonly class RemotePlan
     /** Within so many degrees of the lens's axis the sun is in the picture or flares. */
     private const FLARE_DEG = 35.0;
 
+    /** It does not get darker out of doors (exposure guides after ANSI PH2.7, from memory). */
+    private const MOONLIGHT_EV = -2.0;
+
     public float $evMounted;
 
     public float $evFired;
@@ -47,8 +50,8 @@ final readonly class RemotePlan
         private float $fNumber = 5.6,
         private int $cellsIn = 1,
     ) {
-        $this->evMounted = ClearSky::ev100($mounted->elevationDeg);
-        $this->evFired = ClearSky::ev100($fired->elevationDeg);
+        $this->evMounted = max(self::MOONLIGHT_EV, ClearSky::ev100($mounted->elevationDeg));
+        $this->evFired = max(self::MOONLIGHT_EV, ClearSky::ev100($fired->elevationDeg));
         $this->charges = BatteryBudget::of($framesOfMain, $body['framesPerCharge'], $hoursAlone, $body['standbyHours'], $temperatureC, BudgetNeeds::CELL_RESERVE)->charges;
         $this->cardPairs = max(1, CardBudget::of($framesOfMain, $body['rawMb'], $body['jpegMb'], SaveMode::Mirror, [$body['cardGb'], $body['cardGb']], BudgetNeeds::CARD_RESERVE)->cardSets ?? 1);
     }

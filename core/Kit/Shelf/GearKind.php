@@ -97,4 +97,10 @@ enum GearKind: string
     {
         return in_array($this, [self::Body, self::Lens, self::Flash, self::Trigger, self::Card, self::Reader, self::Cable, self::Cell, self::Charger, self::Computer, self::Drive], true);
     }
+
+    /** What is tried out before a job; cells show it on the charger, cards and drives when they are read back. */
+    public function isTried(): bool
+    {
+        return $this->isCritical() && ! in_array($this, [self::Card, self::Cell, self::Drive], true);
+    }
 }

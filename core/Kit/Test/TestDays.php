@@ -12,7 +12,7 @@ use NorthSatchel\Verdict;
 final class TestDays
 {
     /** Days in which another of its kind comes, where nobody has asked (common practice, no source). */
-    private const USUAL_LEAD_DAYS = ['body' => 4, 'lens' => 4, 'flash' => 3, 'trigger' => 5, 'cell' => 3, 'card' => 2, 'reader' => 2, 'cable' => 2, 'charger' => 3, 'computer' => 4, 'drive' => 2];
+    private const USUAL_LEAD_DAYS = ['body' => 4, 'lens' => 4, 'flash' => 3, 'trigger' => 5, 'reader' => 2, 'cable' => 2, 'charger' => 3, 'computer' => 4];
 
     /** What comes should be there the day before. */
     private const BEFORE_DAYS = 1;
@@ -33,7 +33,7 @@ final class TestDays
     {
         $due = [];
         foreach ($bag as $gear) {
-            if (! $gear->kind->isCritical()) {
+            if (! $gear->kind->isTried()) {
                 continue;
             }
             $lead = $gear->leadDays ?? self::USUAL_LEAD_DAYS[$gear->kind->value] ?? 3;

@@ -42,6 +42,9 @@ final class NeedsTest extends TestCase
         $this->assertSame([2, true], [$needs['body']->count, $needs['body']->wantsSpare]);
         $this->assertSame([3, 'should'], [$needs['body-harness']->count, $needs['body-harness']->priority->value], '24 and 200 mm in one segment leave no time for a change');
         $this->assertSame(2, $needs['reach-24']->count, 'both photographers at the same minute');
+        $this->assertSame(2, $needs['reach-24-and-200']->count, 'the second has the room while the lead has the back');
+        $this->assertTrue($needs['reach-24-and-200']->isGivenBy(self::lens(1, 'wide', 16, 35, 2.8)));
+        $this->assertFalse($needs['reach-24-and-200']->isGivenBy(self::lens(1, 'middle', 50, 85, 2.8)));
         $this->assertSame([1, 'must'], [$needs['reach-85']->count, $needs['reach-85']->priority->value], 'a must of one and a should of the other, hours apart');
         $this->assertStringContainsString('“From the back” at 14:00, lead', $needs['reach-200']->because);
         // f = √(2^4 × 1/160 s × 6400/100) = 2.53.
@@ -106,7 +109,7 @@ final class NeedsTest extends TestCase
     {
         $day = [self::stretch(1, 'Vows', 14, 30, [['From the back', 'must', 200, 180], ['The whole room', 'must', 100, 24]], ev: 5.0), self::stretch(2, 'Garden', 17, 60, [['Walk', 'must', 600, 35]], ev: 13.0)];
 
-        return new PlannedWork(PlanNeeds::of($day, [new Ask(9, NeedWhat::Ladder, 1, Priority::Nice)], 9.0), $frames, 0, 9.0, 5.0);
+        return new PlannedWork(PlanNeeds::of($day, [new Ask(9, NeedWhat::Ladder, 1, Priority::Nice)], 9.0), ['lead' => $frames], 0, 9.0, 5.0);
     }
 
     public function test_the_lightest_kit_that_holds_the_plan(): void
@@ -122,7 +125,7 @@ final class NeedsTest extends TestCase
         $why = array_column(array_map(static fn (array $c): array => ['label' => $c['gear']->label, 'why' => implode('; ', $c['why'])], $kit->chosen), 'why', 'label');
         $this->assertStringContainsString('180 mm', $why['70–200']);
         $this->assertStringContainsString('spare: 180 mm', $why['135'], 'cropped in it will do');
-        $this->assertStringContainsString('spare: a card reader', $why['Reader 2']);
+        $this->assertStringContainsString('a card reader, the spare included', $why['Reader 2']);
         $this->assertSame(array_sum(array_map(static fn (array $c): int => $c['gear']->grams(), $kit->chosen)), $kit->grams);
         $this->assertSame([], (new \NorthSatchel\Kit\Judge\LossReport(array_column($kit->chosen, 'gear'), [], $kit->needs))->singlePoints(), 'what is proposed survives the loss of any one thing');
     }
@@ -156,17 +159,20 @@ final class NeedsTest extends TestCase
     /** Two mirrored pairs of 128 GB, one a body, carry a long wedding day: 2,000 frames of 50 MB a body fit one pair (common practice, no source). */
     public function test_cells_and_cards_follow_from_the_bodies(): void
     {
-        $bodies = [self::body(1, 'A'), self::body(2, 'B')];
-        $needs = self::byId(BudgetNeeds::of($bodies, 3800, 2, 10.0, 20.0, 0, self::cards(50, 8)));
+        $bodies = BudgetNeeds::shared([self::body(1, 'A'), self::body(2, 'B')], ['lead' => 3800], ['lead' => 2]);
+        $this->assertSame([1900, 1900], array_column($bodies, 'frames'));
+        $needs = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, 0, self::cards(50, 8)));
         $this->assertSame(4, $needs['card']->count);
         $this->assertStringContainsString('2 pairs', $needs['card']->because);
         // 1900 ÷ 600 + 10 ÷ 40 = 3.42; ÷ 0.85 = 4.02, so five each.
         $this->assertSame(10, $needs['cell-OV-16']->count);
-        $this->assertGreaterThan(10, self::byId(BudgetNeeds::of($bodies, 3800, 2, 10.0, -10.0, 0, self::cards(50, 8)))['cell-OV-16']->count, 'the cold costs cells');
+        $this->assertGreaterThan(10, self::byId(BudgetNeeds::of($bodies, [], 10.0, -10.0, 0, self::cards(50, 8)))['cell-OV-16']->count, 'the cold costs cells');
         $flash = self::gear(5, 'Flash', GearKind::Flash, ['cell_type' => 'AA', 'cells' => 4, 'pops_per_charge' => 150]);
-        $this->assertSame(8, self::byId(BudgetNeeds::of([...$bodies, $flash], 100, 2, 4.0, 20.0, 200, []))['cell-AA']->count, '200 pops are two charges of four cells');
-        $small = self::byId(BudgetNeeds::of($bodies, 3800, 2, 10.0, 20.0, 0, [...self::cards(50, 2), ...self::cards(60, 12, 64.0)]));
+        $this->assertSame(8, self::byId(BudgetNeeds::of($bodies, [$flash], 4.0, 20.0, 200, []))['cell-AA']->count, '200 pops are two charges of four cells');
+        $small = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, 0, [...self::cards(50, 2), ...self::cards(60, 12, 64.0)]));
         $this->assertSame(64.0, $small['card']->figure('card_gb'), 'of the large ones there are too few');
         $this->assertSame(8, $small['card']->count);
+        $split = BudgetNeeds::shared([self::body(1, 'A'), self::body(2, 'B'), self::body(3, 'C')], ['lead' => 900, 'second' => 300], ['lead' => 2, 'second' => 1]);
+        $this->assertSame([['A', 450], ['B', 300], ['C', 450]], array_map(static fn (array $x): array => [$x['body']->label, $x['frames']], $split), 'one each, then the second of the lead');
     }
 }

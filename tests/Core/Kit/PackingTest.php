@@ -119,10 +119,12 @@ final class PackingTest extends TestCase
         $this->assertSame(['in', 'out', 'part', 'part', 'empty', 'empty'], array_column($drawn, 'state'));
         $this->assertSame('Thing 1', $drawn[0]['lines'][0]['text']);
         $this->assertGreaterThan($drawn[0]['x'], $drawn[1]['x']);
-        $this->assertSame('', self::codes(PackJudge::of([$bag], [], ['lead' => 9000], [])));
+        $this->assertSame('pack.open', self::codes(PackJudge::of([$bag], [], ['lead' => 9000], [])));
+        $this->assertStringContainsString('Next, in packing order: Thing 2, then Thing 3', PackJudge::of([$bag], [], [], [])[0]->because);
+        $this->assertSame('pack.done', self::codes(PackJudge::of([], [$item(1, true, true)], [], [])));
         $full = new PackedBag(1, 'Pouch', 'pouch', 1, 1000, [$item(1, false, true), $item(2, false, true)]);
         $this->assertSame('over', (new BagDrawing($full))->compartments()[1]['state']);
-        $this->assertSame('pack.full pack.heavy pack.loose pack.two-jobs pack.weight', self::codes(PackJudge::of([$full], [$item(9, true, false)], ['lead' => 12500], [['label' => 'Thing 1', 'job' => 'Another']])));
+        $this->assertSame('pack.full pack.heavy pack.loose pack.two-jobs pack.weight pack.open', self::codes(PackJudge::of([$full], [$item(9, true, false)], ['lead' => 12500], [['label' => 'Thing 1', 'job' => 'Another']])));
     }
 
     public function test_labels_are_read_back_and_misreadings_are_not(): void

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Models\Job;
+use App\Models\KitAsk;
+use App\Models\Packing;
+use App\Models\Segment;
+use App\Models\ShotLine;
+use App\Models\Spot;
+use Illuminate\Support\Collection;
+use NorthSatchel\Exposure\AmbientForecast;
+use NorthSatchel\Kit\Needs\Ask;
+use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\PlannedWork;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Plan\Priority;
+use NorthSatchel\Scout\Sun;
+
+/** What the plan of a job asks of the kit. */
+final class NeedsDesk
+{
+    /** @var array<int, list<PlannedStretch>> by job, for this request */
+    private array $stretches = [];
+
+    /** @var array<int, Collection<int, KitAsk>> */
+    private array $asks = [];
+
+    public function __construct(private readonly ShelfDesk $shelf) {}
+
+    /** @return list<PlannedStretch> in the order of time */
+    public function stretches(Job $job): array
+    {
+        return $this->stretches[$job->id] ??= $this->read($job);
+    }
+
+    /** @return Collection<int, KitAsk> */
+    public function asks(Job $job): Collection
+    {
+        return $this->asks[$job->id] ??= KitAsk::query()->where('job_id', $job->id)->orderBy('id')->get()->values();
+    }
+
+    /** Without cells and cards, which follow from the bodies that are chosen. */
+    public function work(Job $job): PlannedWork
+    {
+        $stretches = $this->stretches($job);
+        $asks = array_values($this->asks($job)->map(static fn (KitAsk $a): Ask => new Ask($a->id, NeedWhat::from($a->what), $a->count, Priority::from($a->priority), $a->segment_id, (string) $a->note, $a->distance_m, $a->f_number, (float) $a->iso, $a->stops_lost, $a->hours))->all());
+        $lit = array_filter(array_map(static fn (Ask $a): ?int => $a->what === NeedWhat::Light ? $a->segmentId : null, $asks));
+        $frames = static fn (PlannedStretch $s): int => array_sum(array_map(static fn (PlannedShot $shot): int => $shot->frames, $s->shots));
+        $byLane = [];
+        $pops = 0;
+        foreach ($stretches as $stretch) {
+            foreach ($stretch->lanes as $lane) {
+                $byLane[$lane] = ($byLane[$lane] ?? 0) + $frames($stretch);
+            }
+            $pops += in_array($stretch->id, $lit, true) ? $frames($stretch) : 0;
+        }
+        $hours = self::hours($job);
+
+        return new PlannedWork(PlanNeeds::of($stretches, $asks, $hours, PlanDesk::dayCount($job)), $byLane, $pops, $hours, $job->temperature_c);
+    }
+
+    /** @return list<Need> with the cells and cards that the bodies of the bag want */
+    public function needsOfBag(Job $job): array
+    {
+        $work = $this->work($job);
+        $gear = $this->shelf->gear();
+        $bodies = [];
+        foreach ($job->packing as $entry) {
+            $one = $gear[$entry->item_id] ?? null;
+            if ($one?->kind === GearKind::Body) {
+                $bodies[$entry->lane][] = $one;
+            }
+        }
+        $shared = [];
+        foreach ($bodies as $lane => $some) {
+            foreach ($some as $body) {
+                $shared[] = ['body' => $body, 'frames' => (int) ceil(($work->framesByLane[$lane] ?? 0) / count($some))];
+            }
+        }
+        $flashes = array_values(array_filter($this->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
+
+        return [...$work->needs, ...BudgetNeeds::of($shared, $flashes, $work->hours, $work->temperatureC, $work->pops, array_values($gear))];
+    }
+
+    /** @return list<Gear> what is on the packing list */
+    public function bag(Job $job): array
+    {
+        $gear = $this->shelf->gear();
+
+        return array_values(array_filter(array_map(static fn (int $id): ?Gear => $gear[$id] ?? null, $job->packing->pluck('item_id')->all())));
+    }
+
+    /** @return list<Gear> on the shelf, and on no list of any job that day */
+    public function rest(Job $job): array
+    {
+        $taken = Packing::query()->whereIn('job_id', Job::query()->where('date', $job->date)->select('id'))->pluck('item_id')->all();
+
+        return array_values(array_filter($this->shelf->gear(), static fn (Gear $g): bool => ! in_array($g->id, $taken, true)));
+    }
+
+    public static function hours(Job $job): float
+    {
+        return round((ClockTime::of($job->covered_to)->minutes - ClockTime::of($job->covered_from)->minutes) / 60, 1);
+    }
+
+    /** @return list<PlannedStretch> */
+    private function read(Job $job): array
+    {
+        $spots = Spot::query()->whereIn('id', $job->segments->pluck('spot_id')->filter()->unique()->all())->get()->keyBy('id');
+        $list = [];
+        foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
+            $from = PlanDesk::localDay($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
+            $list[] = new PlannedStretch(
+                $segment->id, $segment->title, array_values(array_unique([$segment->lane, ...($segment->also_lanes ?? [])])), $from, $from + 60 * $segment->minutes, $segment->start_clock, $segment->place_id,
+                Priority::from($segment->priority), self::light($segment, $spots->get($segment->spot_id), $from),
+                array_values($segment->shotLines->map(static fn (ShotLine $s): PlannedShot => new PlannedShot($s->what, Priority::from($s->priority), $s->frames, $s->focal_mm))->all()),
+            );
+        }
+
+        return $list;
+    }
+
+    private static function light(Segment $segment, ?Spot $spot, int $from): float
+    {
+        $point = $segment->place === null ? null : PlanDesk::point($segment->place);
+        $elevation = $point === null ? null : Sun::at($point, $from + 30 * $segment->minutes)->elevationDeg;
+
+        return AmbientForecast::of($spot === null ? $segment->is_outdoor : ! $spot->is_indoor, (string) $spot?->windows !== '', $elevation);
+    }
+}

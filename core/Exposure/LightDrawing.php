@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Exposure;
+
+use NorthSatchel\Optics\FrameEdge;
+
+/** A light beside the picture, from above: the camera below, people above, the edges of the frame, the light just outside. */
+final readonly class LightDrawing
+{
+    public const WIDTH = 420.0;
+
+    public const HEIGHT = 300.0;
+
+    private const FOOT = 24.0;
+
+    private float $pixelsPerM;
+
+    /**
+     * @param  float  $peopleM  from the camera
+     * @param  float  $lightM  from the people
+     */
+    public function __construct(private float $peopleM, private float $lightM, private float $frameWidthM, private FrameEdge $edge, private float $depthM = 0.0)
+    {
+        $high = $peopleM + $depthM + 0.6;
+        $wide = 2 * max($frameWidthM / 2, $edge->asideM) + 1.2;
+        $this->pixelsPerM = min((self::HEIGHT - 2 * self::FOOT) / $high, (self::WIDTH - 40) / $wide);
+    }
+
+    /** @return array{x: float, y: float} */
+    public function camera(): array
+    {
+        return $this->at(0, 0);
+    }
+
+    /** The frame as an SVG polygon, from the camera to behind the people. */
+    public function frame(): string
+    {
+        $far = $this->peopleM + $this->depthM + 0.5;
+        $half = $this->frameWidthM / 2 * $far / $this->peopleM;
+        $points = [$this->at(0, 0), $this->at(-$half, $far), $this->at($half, $far)];
+
+        return implode(' ', array_map(static fn (array $p): string => "{$p['x']},{$p['y']}", $points));
+    }
+
+    /** @return list<array{x: float, y: float}> heads of a row, or of two where the group has depth */
+    public function people(): array
+    {
+        $heads = [];
+        foreach ($this->depthM > 0 ? [0.0, $this->depthM] : [0.0] as $row => $back) {
+            $count = max(1, (int) floor($this->frameWidthM * 0.8 / 0.6));
+            for ($i = 0; $i < $count; $i++) {
+                $heads[] = $this->at(($i - ($count - 1) / 2) * 0.6 + $row * 0.3, $this->peopleM + $back);
+            }
+        }
+
+        return $heads;
+    }
+
+    /** @return array{x: float, y: float, toX: float, toY: float} the light, and the face that it is measured to */
+    public function light(): array
+    {
+        $light = $this->at($this->edge->asideM, $this->lightAlongM());
+        $face = $this->at(0, $this->peopleM);
+
+        return [...$light, 'toX' => $face['x'], 'toY' => $face['y']];
+    }
+
+    /** From the camera to the light, along the axis: so that it is as far from the people as was said, as far as that goes. */
+    public function lightAlongM(): float
+    {
+        $aside = min($this->edge->asideM, $this->lightM);
+
+        return max(0.2, $this->peopleM - sqrt(max(0.0, $this->lightM ** 2 - $aside ** 2)));
+    }
+
+    /** @return array{x: float, y: float} */
+    private function at(float $asideM, float $awayM): array
+    {
+        return ['x' => round(self::WIDTH / 2 + $asideM * $this->pixelsPerM, 1), 'y' => round(self::HEIGHT - self::FOOT - $awayM * $this->pixelsPerM, 1)];
+    }
+}
