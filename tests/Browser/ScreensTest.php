@@ -19,7 +19,7 @@ final class ScreensTest extends BrowserTestCase
     public static function screens(): array
     {
         $all = [];
-        foreach (['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/kit', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/folders', '/find?q=lake', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/rehearse', '/jobs/1/sheets/lead', '/jobs/1/sheets/client', '/jobs/1/plan?open=3&edit=shot-7', '/jobs/new'] as $page) {
+        foreach (['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/tests', '/jobs/1/light', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/people', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/shelf/labels', '/folders', '/find?q=lake', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/rehearse', '/jobs/1/sheets/lead', '/jobs/1/sheets/client', '/jobs/1/plan?open=3&edit=shot-7', '/jobs/new'] as $page) {
             foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
                 foreach (['paper', 'dim'] as $look) {
                     $all["{$page} {$width} {$look}"] = [$page, $width, $height, $look];
@@ -55,7 +55,7 @@ final class ScreensTest extends BrowserTestCase
         self::$browser->key('3');
         self::$browser->see('Will the day hold?');
         self::$browser->key('5');
-        self::$browser->see('Does the bag carry the plan?');
+        self::$browser->see('What if one thing breaks?');
         self::$browser->key('?');
         $this->assertTrue(self::$browser->script('return document.getElementById("keys").open'));
         $this->press('Close');
@@ -76,7 +76,7 @@ final class ScreensTest extends BrowserTestCase
     public function test_touch_targets_are_44_pixels_high_on_the_phone(): void
     {
         self::$browser->size(390, 844);
-        foreach (['/jobs/1/kit', '/jobs/1/cards', '/jobs/1/copies'] as $page) {
+        foreach (['/jobs/1/kit', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/cards', '/jobs/1/copies'] as $page) {
             $this->visit($page);
             $small = self::$browser->script('return [...document.querySelectorAll("main button, main a.button, main select, main input:not([type=hidden]):not([type=checkbox])")].filter((e) => e.offsetParent && e.getBoundingClientRect().height < 43.5).map((e) => e.textContent.trim() + " " + e.getBoundingClientRect().height)');
             $this->assertSame([], $small, $page);

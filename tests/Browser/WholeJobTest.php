@@ -125,9 +125,11 @@ final class WholeJobTest extends BrowserTestCase
         $this->see('180 mm is missing', 'OV-16 cells fall');
         $this->press('Put Zoom 70–200 in');
         self::$browser->notSee('180 mm is missing');
+        $this->visit('/jobs/1/pack');
         $before = (int) self::$browser->script('return document.querySelectorAll("form[data-tap=pack]").length');
         self::$browser->script('document.querySelector("form[data-tap=pack] button").click()');
-        $this->see("1 of {$before} are ticked");
+        $this->see("1 of {$before} things are in.");
+        $this->visit('/jobs/1/kit');
         $this->see(($before - 1).' items are not packed yet.');
         $this->assertNoComplaints();
     }
@@ -135,7 +137,7 @@ final class WholeJobTest extends BrowserTestCase
     #[Depends('test_4_the_bag_is_filled_from_the_plan_and_ticked')]
     public function test_4b_a_tick_made_while_the_server_is_away_is_sent_when_it_is_back(): void
     {
-        $this->visit('/jobs/1/kit');
+        $this->visit('/jobs/1/pack');
         self::$satchel->stopServer();
         self::$browser->script('document.querySelectorAll("form[data-tap=pack] button")[0].click()');
         self::$browser->until(fn (): bool => str_contains(self::$browser->text(), 'One tap waits for the server.'), 'The tap is not kept.');
