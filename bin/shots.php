@@ -37,14 +37,15 @@ try {
     $take('brief', '/jobs/1/brief');
     $take('scout', '/jobs/1/scout');
     $take('what-if', '/jobs/1/what-if?segment=5&late=60');
-    $take('rehearse', '/jobs/1/rehearse');
     $take('sheet', '/jobs/1/sheets/lead');
     $take('plan', '/jobs/1/plan');
     $take('plan-phone', '/jobs/1/plan', 390, 844);
     $take('people', '/jobs/1/people');
     $take('stand', '/groups/22/stand?rows=3&lenses=50');
     $take('kit', '/jobs/1/kit');
-    $take('kit-phone', '/jobs/1/kit', 390, 844);
+    $take('propose', '/jobs/1/kit/propose');
+    $take('light', '/jobs/1/light?ev=15&under=2&f=2.8&depth=1.2');
+    $take('pack-phone', '/jobs/1/pack', 390, 844);
     $browser->size(1280, 800);
     $browser->visit($satchel->url.'/jobs/1/cards');
     $browser->script('document.querySelector("[data-key=n]").click()');
@@ -68,7 +69,6 @@ try {
     $browser->driver->takeScreenshot("{$to}/permit.png");
     echo "permit.png\n";
     $take('cards-phone', '/jobs/1/cards', 390, 844);
-    $take('folders', '/folders');
 } finally {
     $browser->quit();
     $satchel->stop();

@@ -7,9 +7,7 @@ namespace App\Desks;
 use App\Models\Item;
 use App\Models\Job;
 use App\Models\Packing;
-use App\Models\Segment;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use NorthSatchel\Kit\Bag;
 use NorthSatchel\Kit\BagBody;
 use NorthSatchel\Kit\BagJudge;
@@ -23,8 +21,8 @@ use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\Judge\PersonLoss;
 use NorthSatchel\Kit\Judge\StationJudge;
 use NorthSatchel\Kit\Judge\SwapTimes;
-use NorthSatchel\Kit\KitLanes;
 use NorthSatchel\Kit\KitProposal;
+use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\ReachRuler;
@@ -77,7 +75,7 @@ final class KitDesk
 
     public function losses(Job $job): LossReport
     {
-        return $this->losses[$job->id] ??= new LossReport($this->needs->bag($job), $this->needs->rest($job), $this->needs->needsOfBag($job));
+        return $this->losses[$job->id] ??= Kept::of($job, 'losses', fn (): LossReport => new LossReport($this->needs->bag($job), $this->needs->rest($job), $this->needs->needsOfBag($job)));
     }
 
     /** @return list<TestDue> */
@@ -151,33 +149,9 @@ final class KitDesk
         return $this->items->items()->whereNotIn('id', $job->packing->pluck('item_id'))->values();
     }
 
-    public function add(Job $job, int $itemId, string $lane): void
+    public function proposal(Job $job, KitSchool $school, ?int $limitG): KitProposal
     {
-        Packing::query()->firstOrCreate(['job_id' => $job->id, 'item_id' => $itemId], ['lane' => $lane]);
-    }
-
-    /** Puts up to so many items of a kind on the list, the largest first. */
-    public function addKind(Job $job, string $kind, int $count): void
-    {
-        foreach ($this->atHand($job)->where('kind', $kind)->sortByDesc(static fn (Item $i): float => $i->card->capacity_gb ?? 0.0)->take($count) as $item) {
-            $this->add($job, $item->id, 'lead');
-        }
-    }
-
-    /**
-     * All that was proposed goes on the list; each thing with who needs it, the spares with the lead.
-     *
-     * @return int how many are new
-     */
-    public function takeAll(Job $job, KitProposal $proposal): int
-    {
-        $lanes = KitLanes::of(array_map(static fn (array $c): Gear => $c['gear'], $proposal->chosen), $this->needs->stretches($job));
-        $before = $job->packing->pluck('item_id')->all();
-        foreach ($proposal->ids() as $id) {
-            $this->add($job, $id, $lanes[$id] ?? 'lead');
-        }
-
-        return count(array_diff($proposal->ids(), $before));
+        return Kept::of($job, "proposal-{$school->value}-".($limitG ?? 'any'), fn (): KitProposal => KitProposal::of(array_values($this->items->gear()), $this->needs->work($job), $school, $limitG));
     }
 
     /** @return array<string, list<array{before: PlannedStretch, after: int, wouldRunOutIn: PlannedStretch}>> by photographer, when a pair of cards is full */
@@ -195,15 +169,6 @@ final class KitDesk
         }
 
         return array_filter($swaps);
-    }
-
-    public function planSwap(int $segmentId, string $what): void
-    {
-        $segment = Segment::query()->findOrFail($segmentId);
-        DB::transaction(static function () use ($segment, $what): void {
-            $segment->shotLines()->increment('position');
-            $segment->shotLines()->create(['job_id' => $segment->job_id, 'position' => 1, 'what' => $what, 'priority' => 'must', 'minutes' => 1, 'frames' => 0]);
-        });
     }
 
     public function reach(Job $job): ReachRuler

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Desks;
 
 use App\Models\Job;
-use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -15,8 +13,6 @@ use NorthSatchel\Verdicts;
 final class Strap
 {
     public const PHASES = ['brief', 'scout', 'plan', 'people', 'kit', 'day', 'cards', 'copies', 'wrap'];
-
-    private const KEPT_S = 7 * 86400;
 
     /** @var array<int, array<string, Verdicts>> by job and phase, for this request */
     private array $judged = [];
@@ -49,16 +45,7 @@ final class Strap
      */
     private function kept(Job $job): array
     {
-        $stamp = ($job->getAttributes()['change_number'] ?? DB::table('changes')->value('number')).' '.BriefDesk::daysTo($job);
-        $key = "verdicts-{$job->id}";
-        $kept = Cache::get($key);
-        if (is_array($kept) && $kept['stamp'] === $stamp) {
-            return $kept['verdicts'];
-        }
-        $verdicts = ['brief' => $this->brief->verdicts($job), 'scout' => $this->scout->verdicts($job), 'plan' => $this->plan->verdicts($job), 'people' => $this->people->verdicts($job), 'kit' => $this->kit->verdicts($job)];
-        Cache::put($key, ['stamp' => $stamp, 'verdicts' => $verdicts], self::KEPT_S);
-
-        return $verdicts;
+        return Kept::of($job, 'verdicts', fn (): array => ['brief' => $this->brief->verdicts($job), 'scout' => $this->scout->verdicts($job), 'plan' => $this->plan->verdicts($job), 'people' => $this->people->verdicts($job), 'kit' => $this->kit->verdicts($job)]);
     }
 
     /** The findings of one phase; those it has no judge for are empty. */

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\Place;
 use App\Models\User;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
 use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\Template\DayTemplate;
 
@@ -21,6 +22,7 @@ final class Demo
 
     public static function load(): Job
     {
+        Cache::flush();
         User::query()->create(['name' => 'Demo owner', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
         $wedding = LakesideWedding::tell();
         DemoGear::put($wedding);

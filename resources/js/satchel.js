@@ -188,6 +188,10 @@
     if (strap) {
       strap.scrollLeft = current.offsetLeft - strap.clientWidth / 2;
     }
+    const page = document.querySelector('.kit-nav [aria-current]');
+    if (page) {
+      page.parentElement.scrollLeft = page.offsetLeft - page.parentElement.offsetLeft - page.parentElement.clientWidth / 2 + page.clientWidth / 2;
+    }
   };
 
   document.addEventListener('htmx:afterSettle', () => {

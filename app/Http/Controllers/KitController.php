@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Desks\BriefDesk;
 use App\Desks\KitDesk;
+use App\Desks\KitWork;
 use App\Desks\NeedsDesk;
-use App\Desks\ShelfDesk;
 use App\Desks\Strap;
 use App\Http\Requests\AskRequest;
 use App\Models\Item;
@@ -18,7 +18,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Plan\Lane;
@@ -44,12 +43,12 @@ final class KitController
     }
 
     /** What should come along? */
-    public function propose(Request $request, int $job, NeedsDesk $needs, ShelfDesk $shelf): View
+    public function propose(Request $request, int $job, KitDesk $desk, NeedsDesk $needs): View
     {
         $opened = BriefDesk::open($job);
         $school = KitSchool::tryFrom((string) $request->query('school', $opened->kit_school)) ?? KitSchool::Lightest;
         $limit = $request->has('limit_kg') ? self::grams((string) $request->query('limit_kg')) : $opened->kit_limit_g;
-        $proposal = KitProposal::of(array_values($shelf->gear()), $needs->work($opened), $school, $limit);
+        $proposal = $desk->proposal($opened, $school, $limit);
 
         return view('kit.propose', [
             'job' => $opened, 'school' => $school, 'schools' => KitSchool::cases(), 'limit' => $limit, 'proposal' => $proposal, 'asks' => $needs->asks($opened), 'askable' => NeedWhat::ASKABLE,
@@ -58,14 +57,14 @@ final class KitController
         ]);
     }
 
-    public function take(Request $request, int $job, KitDesk $desk, NeedsDesk $needs, ShelfDesk $shelf): RedirectResponse
+    public function take(Request $request, int $job, KitDesk $desk, KitWork $work): RedirectResponse
     {
         $given = $request->validate(['school' => ['required', Rule::enum(KitSchool::class)], 'limit_g' => ['nullable', 'integer', 'between:500,200000']]);
         $opened = BriefDesk::open($job);
         $limit = isset($given['limit_g']) ? (int) $given['limit_g'] : null;
-        $proposal = KitProposal::of(array_values($shelf->gear()), $needs->work($opened), KitSchool::from((string) $given['school']), $limit);
+        $proposal = $desk->proposal($opened, KitSchool::from((string) $given['school']), $limit);
         $opened->update(['kit_school' => $given['school'], 'kit_limit_g' => $limit]);
-        $added = $desk->takeAll($opened, $proposal);
+        $added = $work->takeAll($opened, $proposal);
 
         return redirect("/jobs/{$job}/kit")->with('said', "{$added} things are on the list now; what was there stays until you take it off.");
     }
@@ -84,7 +83,7 @@ final class KitController
         return redirect("/jobs/{$ask->job_id}/kit/propose");
     }
 
-    public function store(Request $request, int $job, KitDesk $desk): RedirectResponse
+    public function store(Request $request, int $job, KitWork $desk): RedirectResponse
     {
         $given = $request->validate(['item' => ['required', 'integer', 'exists:items,id'], 'lane' => ['required', Rule::enum(Lane::class)]]);
         $desk->add(BriefDesk::open($job), (int) $given['item'], (string) $given['lane']);
@@ -93,7 +92,7 @@ final class KitController
     }
 
     /** Several at once: the remedy of a loss. */
-    public function storeAll(Request $request, int $job, KitDesk $desk): RedirectResponse
+    public function storeAll(Request $request, int $job, KitWork $desk): RedirectResponse
     {
         $given = $request->validate(['items' => ['required', 'string', 'regex:/^\d+(,\d+)*$/']]);
         $opened = BriefDesk::open($job);
@@ -113,7 +112,7 @@ final class KitController
         return redirect("/jobs/{$job}/kit");
     }
 
-    public function storeKind(Request $request, int $job, KitDesk $desk): RedirectResponse
+    public function storeKind(Request $request, int $job, KitWork $desk): RedirectResponse
     {
         $given = $request->validate(['kind' => ['required', 'in:card,cell'], 'count' => ['required', 'integer', 'between:1,50']]);
         $desk->addKind(BriefDesk::open($job), (string) $given['kind'], (int) $given['count']);
@@ -129,7 +128,7 @@ final class KitController
     }
 
     /** A swap of cards goes into the plan, as a shot line at the start of the segment. */
-    public function planSwap(Request $request, int $job, KitDesk $desk): RedirectResponse
+    public function planSwap(Request $request, int $job, KitWork $desk): RedirectResponse
     {
         $given = $request->validate(['segment' => ['required', 'integer', Rule::exists('segments', 'id')->where('job_id', $job)], 'what' => ['required', 'string', 'max:120']]);
         $desk->planSwap((int) $given['segment'], (string) $given['what']);

@@ -5,8 +5,9 @@
         <x-field name="scan" label="Scan a label, or type one" data-key="n" autocomplete="off" />
         <button class="button">Tick it</button>
     </x-form>
+    <div class="flex flex-col">
     @if ($bags !== [])
-        <div class="grid gap-4 sm:grid-cols-2 mb-4">
+        <div class="grid gap-4 sm:grid-cols-2 mb-4 order-2 sm:order-1">
             @foreach ($bags as ['bag' => $bag, 'drawing' => $drawing, 'weighs' => $weighs])
                 <figure class="slab">
                     <figcaption class="mb-1"><b>{{ $bag->name }}</b> <span class="text-faint figures">{{ $bag->packed() }} of {{ count($bag->items) }} in · {{ $bag->placesTaken() }} of {{ $bag->places }} places · {{ $weighs }}</span></figcaption>
@@ -23,13 +24,14 @@
             @endforeach
         </div>
     @endif
-    <div class="grid gap-4 lg:grid-cols-2 mb-4">
+    <div class="grid gap-4 lg:grid-cols-2 mb-4 order-1 sm:order-2">
         @foreach ($byBag as $name => $group)
             <section class="slab">
                 <h2 class="mb-1">{{ $name }} <span class="figures text-faint">{{ $group->filter(fn ($e) => $isPacked($e->item_id))->count() }} of {{ $group->count() }} packed</span></h2>
                 <ul>@foreach ($group as $entry)<li class="border-t border-rule" data-tapped><x-tick :job="$job" yes="pack" no="unpack" :is="$isPacked($entry->item_id)" :on="['item' => $entry->item_id]" :words="['packed', 'not packed yet']"><b>{{ $entry->item->label }}</b> <span class="text-faint text-sm">{{ $entry->item->kind }} · {{ $entry->lane }}</span></x-tick></li>@endforeach</ul>
             </section>
         @endforeach
+    </div>
     </div>
     <div class="grid gap-4 lg:grid-cols-2 mb-4">
         @foreach (['night' => 'The night before', 'door' => 'At the door'] as $when => $title)

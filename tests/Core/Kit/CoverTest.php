@@ -8,8 +8,7 @@ use NorthSatchel\Kit\Cover\CoverItem;
 use NorthSatchel\Kit\Cover\CoverSearch;
 use PHPUnit\Framework\Attributes\RequiresOperatingSystemFamily;
 use PHPUnit\Framework\TestCase;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
+use Tests\Support\RandomShelf;
 
 /** The lightest bag that gives everything: by hand, by trying all of them, and against glpsol. */
 final class CoverTest extends TestCase
@@ -35,7 +34,7 @@ final class CoverTest extends TestCase
     public function test_small_shelves_by_trying_all(): void
     {
         for ($seed = 1; $seed <= 80; $seed++) {
-            [$items, $needs] = self::shelf($seed, 11, 6, 4);
+            [$items, $needs] = RandomShelf::of($seed, 11, 6, 4);
             $least = null;
             for ($mask = 0; $mask < 1 << count($items); $mask++) {
                 $taken = array_values(array_filter($items, static fn (int $i): bool => ($mask >> $i & 1) === 1, ARRAY_FILTER_USE_KEY));
@@ -55,39 +54,20 @@ final class CoverTest extends TestCase
     public function test_large_shelves_against_glpsol(): void
     {
         for ($seed = 101; $seed <= 108; $seed++) {
-            [$items, $needs] = self::shelf($seed, 80, 26, 20);
+            [$items, $needs] = RandomShelf::of($seed, 80, 26, 20);
             $cover = CoverSearch::lightest($items, $needs, 20.0);
             $this->assertTrue($cover->isOptimal);
-            $this->assertSame(self::glpsol($items, $needs), $cover->weight, "seed {$seed}");
+            $this->assertSame(RandomShelf::glpsol($items, $needs), $cover->weight, "seed {$seed}");
         }
     }
 
     public function test_a_bound_is_true_when_the_time_is_up(): void
     {
-        [$items, $needs] = self::shelf(7, 80, 26, 20);
+        [$items, $needs] = RandomShelf::of(7, 80, 26, 20);
         $quick = CoverSearch::lightest($items, $needs, 0.0);
         $proven = CoverSearch::lightest($items, $needs, 20.0);
         $this->assertLessThanOrEqual($proven->weight, $quick->lowerBound);
         $this->assertGreaterThanOrEqual($proven->weight, $quick->weight);
-    }
-
-    /** @return array{list<CoverItem>, array<string, int>} */
-    private static function shelf(int $seed, int $things, int $capabilities, int $asked): array
-    {
-        $dice = new Randomizer(new Mt19937($seed));
-        $items = $needs = [];
-        for ($i = 0; $i < $things; $i++) {
-            $gives = [];
-            for ($k = $dice->getInt(1, 4); $k > 0; $k--) {
-                $gives[] = 'c'.$dice->getInt(0, $capabilities - 1);
-            }
-            $items[] = new CoverItem("i{$i}", 10 * $dice->getInt(1, 250), array_values(array_unique($gives)), $dice->getInt(0, 3) === 0 ? ['c'.$dice->getInt(0, $capabilities - 1)] : []);
-        }
-        for ($c = 0; $c < $asked; $c++) {
-            $needs["c{$c}"] = $dice->getInt(1, 3);
-        }
-
-        return [$items, $needs];
     }
 
     /**
@@ -117,37 +97,5 @@ final class CoverTest extends TestCase
         }
 
         return true;
-    }
-
-    /**
-     * @param  list<CoverItem>  $items
-     * @param  array<string, int>  $needs
-     */
-    private static function glpsol(array $items, array $needs): int
-    {
-        $sum = static fn (array $of): string => implode(' + ', array_map(static fn (int $i): string => "x{$i}", $of));
-        $givers = static fn (string $c, int $but = -1): array => array_values(array_filter(array_keys($items), static fn (int $i): bool => $i !== $but && in_array($c, $items[$i]->gives, true)));
-        $lines = ['Minimize', 'obj: '.implode(' + ', array_map(static fn (int $i): string => "{$items[$i]->weight} x{$i}", array_keys($items))), 'Subject To'];
-        foreach ($needs as $c => $count) {
-            $of = $givers($c);
-            $lines[] = "need_{$c}: {$sum($of)} >= ".min($count, count($of));
-        }
-        foreach ($items as $index => $item) {
-            foreach ($item->requires as $c) {
-                $of = $givers($c, $index);
-                $lines[] = "by_{$index}_{$c}: ".($of === [] ? '' : "{$sum($of)} ")."- x{$index} >= 0";
-            }
-        }
-        $lines = [...$lines, 'Binary', implode(' ', array_map(static fn (int $i): string => "x{$i}", array_keys($items))), 'End'];
-        $file = tempnam(sys_get_temp_dir(), 'cover');
-        file_put_contents("{$file}.lp", implode("\n", $lines)."\n");
-        $out = [];
-        exec('glpsol --lp '.escapeshellarg("{$file}.lp").' -o '.escapeshellarg("{$file}.sol").' 2>&1', $out, $exit);
-        self::assertSame(0, $exit, implode("\n", $out));
-        $found = [];
-        self::assertSame(1, preg_match('/Status:\s+INTEGER OPTIMAL\s+Objective:\s+obj = (\d+)/', (string) file_get_contents("{$file}.sol"), $found));
-        array_map(unlink(...), [$file, "{$file}.lp", "{$file}.sol"]);
-
-        return (int) $found[1];
     }
 }

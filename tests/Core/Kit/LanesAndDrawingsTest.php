@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Kit;
+
+use NorthSatchel\Exposure\AmbientForecast;
+use NorthSatchel\Exposure\ClearSky;
+use NorthSatchel\Exposure\Evenness;
+use NorthSatchel\Exposure\FlashGun;
+use NorthSatchel\Exposure\FlashJudge;
+use NorthSatchel\Exposure\FlashPlan;
+use NorthSatchel\Exposure\LightDrawing;
+use NorthSatchel\Exposure\Scene;
+use NorthSatchel\Kit\BagLens;
+use NorthSatchel\Kit\KitLanes;
+use NorthSatchel\Kit\KitProposal;
+use NorthSatchel\Kit\KitSchool;
+use NorthSatchel\Kit\Needs\Ask;
+use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\PlannedWork;
+use NorthSatchel\Kit\ReachRuler;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Kit\WantedReach;
+use NorthSatchel\Optics\FrameEdge;
+use NorthSatchel\Plan\Priority;
+use NorthSatchel\Verdict;
+use PHPUnit\Framework\TestCase;
+
+/** Who carries what, the light that is expected, and what is drawn. */
+final class LanesAndDrawingsTest extends TestCase
+{
+    use GearHelp;
+
+    public function test_the_kit_is_shared_out_so_that_each_has_what_they_shoot_with(): void
+    {
+        $day = [
+            self::stretch(1, 'Hers', 9, 60, [['wide', 'must', 100, 24], ['long', 'must', 200, 180]]),
+            self::stretch(2, 'His', 9, 60, [['close', 'must', 150, 35], ['faces', 'must', 150, 85]], ['second']),
+        ];
+        $gear = [
+            self::body(1, 'A'), self::body(2, 'B'), self::body(3, 'C'), self::lens(11, '24–70', 24, 70, 2.8), self::lens(12, '70–200', 70, 200, 2.8), self::lens(13, '35', 35, 35, 1.8), self::lens(14, '85', 85, 85, 1.8),
+            ...self::cells(30, 6), ...self::cards(50, 6), self::gear(82, 'Drive 1', GearKind::Drive), self::gear(83, 'Drive 2', GearKind::Drive), self::gear(84, 'Reader', GearKind::Reader),
+        ];
+        $lanes = KitLanes::of($gear, $day);
+        $with = static fn (string $lane): array => array_values(array_map(static fn (Gear $g): string => $g->label, array_filter($gear, static fn (Gear $g): bool => $lanes[$g->id] === $lane)));
+        $this->assertSame(['C', '35', '85', 'Cell 4', 'Cell 5', 'Cell 6', 'Card 5', 'Card 6', 'Drive 2'], $with('second'), 'primes, half the cells by frames, a pair of cards, a drive of their own');
+        $this->assertContains('24–70', $with('lead'));
+        $this->assertContains('Reader', $with('lead'));
+        $this->assertCount(count($gear), $lanes);
+        $short = [self::body(1, 'A'), self::lens(11, '24–70', 24, 70, 2.8)];
+        $this->assertSame([1 => 'lead', 11 => 'lead'], KitLanes::of($short, $day), 'the only one stays with the lead');
+        $alone = KitLanes::of($gear, [$day[0]]);
+        $this->assertSame(['lead'], array_values(array_unique($alone)));
+    }
+
+    public function test_the_zoom_stays_with_who_has_nothing_else(): void
+    {
+        $day = [self::stretch(1, 'Hers', 9, 60, [['wide', 'must', 100, 24]]), self::stretch(2, 'His', 12, 60, [['close', 'must', 150, 35]], ['second'])];
+        $gear = [self::body(1, 'A'), self::body(2, 'B'), self::lens(11, '24–70', 24, 70, 2.8)];
+        $this->assertSame('lead', KitLanes::of($gear, $day)[11]);
+        $this->assertSame('second', KitLanes::of([...$gear, self::lens(12, '24', 24, 24, 2.8)], $day)[11], 'the lead has a lens for 24 mm of their own');
+    }
+
+    public function test_a_proposal_says_what_it_is(): void
+    {
+        $work = new PlannedWork(PlanNeeds::of([self::stretch(1, 'Vows', 14, 30, [['a', 'must', 60, 35]])], [new Ask(1, NeedWhat::Ladder, 1, Priority::Nice)], 5.0), ['lead' => 60], 0, 5.0, 20.0);
+        $this->assertSame(['lead' => 1], $work->bodiesByLane($work->needs));
+        $kit = KitProposal::of([self::body(1, 'A'), self::lens(11, '35', 35, 35, 1.8), ...self::cells(30, 2), ...self::cards(50, 3), self::gear(80, 'Reader', GearKind::Reader)], $work);
+        $said = array_map(static fn (Verdict $v): string => $v->finding, $kit->verdicts());
+        $this->assertContains('Hire or borrow a body.', $said);
+        $this->assertContains('Hire or borrow a lens that gives 35 mm at f/7.1.', $said);
+        $this->assertContains('Hire or borrow 2 × a drive.', $said);
+        $this->assertContains('Hire or borrow a ladder.', $said);
+        $this->assertContains('8 things, 1.6 kg.', $said);
+        $this->assertContains(['labels' => 'Card 1, Card 2, Card 3', 'grams' => 9, 'why' => '2 cards of 128 GB, the spare included'], $kit->lines());
+        foreach (KitSchool::cases() as $school) {
+            $this->assertNotSame('', $school->label().$school->says());
+        }
+        $this->assertGreaterThan(1.0, KitSchool::Primes->times(self::lens(1, 'zoom', 24, 70, 2.8)));
+        $this->assertSame(1.0, KitSchool::Primes->times(self::body(1, 'A')));
+    }
+
+    /** Exposure guides after ANSI PH2.7, from memory; beside a window 9 to 10 is common practice, no source. */
+    public function test_the_light_that_is_expected(): void
+    {
+        $this->assertSame(Scene::WindowSide->ev100(), AmbientForecast::of(false, true, 20.0));
+        $this->assertSame(Scene::BrightInterior->ev100(), AmbientForecast::of(false, false, 20.0));
+        $this->assertSame(Scene::DimInterior->ev100(), AmbientForecast::of(false, true, -3.0), 'a window gives nothing at night');
+        $this->assertSame(ClearSky::shadeEv100(25.0), AmbientForecast::of(true, false, 25.0));
+        $this->assertSame(3.0, AmbientForecast::of(true, false, -30.0), 'lamps and candles');
+        $this->assertSame(Scene::OpenShade->ev100(), AmbientForecast::of(true, false, null));
+    }
+
+    public function test_the_flash_judge(): void
+    {
+        $codes = static fn (FlashPlan $plan, Evenness $even, int $frames = 100): array => array_map(static fn (Verdict $v): string => "{$v->severity->value} {$v->code}", FlashJudge::of($plan, $even, 1.0, $frames));
+        $gun = new FlashGun('Head', 60, 1.2, 300);
+        $this->assertSame(['fine flash.sync', 'mind flash.power', 'fine flash.even'], $codes(new FlashPlan($gun, 8, 1, 5.6, 100, 1 / 250, 3), Evenness::of(6, 6.5)));
+        $this->assertSame(['fix flash.sync', 'mind flash.power', 'fix flash.uneven'], $codes(new FlashPlan($gun, 15, 2, 5.6, 100, 1 / 250, 2), Evenness::of(2, 3)));
+        $this->assertSame(['fine flash.sync', 'fix flash.weak', 'fine flash.even'], $codes(new FlashPlan($gun, 8, 0, 16, 100, 1 / 60, 9), Evenness::of(9, 9)));
+        $power = FlashJudge::of(new FlashPlan($gun, 8, 1, 5.6, 100, 1 / 250, 10), Evenness::of(6, 6.5), 0.5, 700)[1];
+        // f/5.6 at 10 m asks 56 of 60: 0.87 of the power, so full, 300 pops a charge.
+        $this->assertSame(3, $power->figures['charges'] ?? null);
+        $this->assertStringContainsString('photosensitive epilepsy', $power->because);
+    }
+
+    public function test_the_light_is_drawn_outside_the_frame(): void
+    {
+        $edge = FrameEdge::of(50, 36, 2.0, 0.6);
+        $drawing = new LightDrawing(4.0, 2.5, 2.88, $edge, 0.7);
+        $points = array_map(static fn (string $p): array => array_map(floatval(...), explode(',', $p)), explode(' ', $drawing->frame()));
+        [$camera, , $right] = $points;
+        $light = $drawing->light();
+        $share = ($camera[1] - $light['y']) / ($camera[1] - $right[1]);
+        $this->assertGreaterThan($camera[0] + $share * ($right[0] - $camera[0]), $light['x'], 'to the right of the edge at its height');
+        $this->assertSame(['x' => $camera[0], 'y' => $camera[1]], $drawing->camera());
+        $this->assertSame(6, count($drawing->people()), 'two rows of three');
+        $this->assertSame(3, count((new LightDrawing(4.0, 2.5, 2.88, $edge))->people()));
+        foreach ([...$points, [$light['x'], $light['y']]] as [$x, $y]) {
+            $this->assertTrue($x >= 0 && $x <= LightDrawing::WIDTH && $y >= 0 && $y <= LightDrawing::HEIGHT, "{$x} {$y}");
+        }
+    }
+
+    public function test_the_reach_ruler_says_where_a_lens_hangs(): void
+    {
+        $ruler = new ReachRuler([new BagLens(1, 'Zoom', 'lead', 24, 70), new BagLens(2, 'Prime', 'lead', 85, 85)], [new WantedReach('a', 'lead', 50), new WantedReach('b', 'second', 50)], [1 => 'lead, Body A, left']);
+        $this->assertSame([['lead, Body A, left', true], ['lead', false]], array_map(static fn (array $b): array => [$b['on'], $b['starts']], $ruler->bars()));
+        $this->assertSame([true, false], array_column($ruler->ticks(), 'isCovered'), 'the second has no lens');
+        $this->assertGreaterThan(ReachRuler::x(35), ReachRuler::x(50));
+        $this->assertEqualsWithDelta(ReachRuler::x(100) - ReachRuler::x(50), ReachRuler::x(200) - ReachRuler::x(100), 0.2, 'a logarithmic scale');
+    }
+}
