@@ -13,6 +13,7 @@ use NorthSatchel\Kit\BagBody;
 use NorthSatchel\Kit\BagJudge;
 use NorthSatchel\Kit\BagLens;
 use NorthSatchel\Kit\CardBudget;
+use NorthSatchel\Kit\Judge\DriveJudge;
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Judge\FlightJudge;
 use NorthSatchel\Kit\Judge\HoldsJudge;
@@ -66,11 +67,23 @@ final class KitDesk
             ...PersonLoss::of($this->needs->stretches($job)),
             ...TestDays::verdicts($this->tests($job)),
             ...StationJudge::of($gear, max([0.0, ...array_map(static fn (Gear $g): float => ($g->number('raw_mb') ?? 0.0) + ($g->number('jpeg_mb') ?? 0.0), $gear)])),
+            ...DriveJudge::of($gear, $this->gigabytes($job)),
             ...($job->goes_by_air ? FlightJudge::of($gear) : []),
             ...DueJudge::of($gear, $today, $job->date),
             // How much is in, the bag's own judge says.
             ...array_filter($this->packing->verdicts($job), static fn (Verdict $v): bool => ! in_array($v->code, ['pack.open', 'pack.done'], true)),
         ]);
+    }
+
+    /** Of the planned frames, counted once. */
+    private function gigabytes(Job $job): float
+    {
+        $mb = 0.0;
+        foreach ($this->bag($job)->bodies as $body) {
+            $mb += $this->bag($job)->framesOf($body) * ($body->rawMb + $body->jpegMb);
+        }
+
+        return $mb / 1000;
     }
 
     public function losses(Job $job): LossReport
@@ -229,7 +242,7 @@ final class KitDesk
                     $item->body->standby_hours_per_charge, $item->cell_type ?? 'any', SaveMode::from($item->body->planned_mode));
             }
             if ($item->kind === 'lens') {
-                $lenses[] = self::lens($item, $entry->lane);
+                $lenses[] = $this->lens($job, $item, $entry->lane);
             }
             if ($item->kind === 'cell') {
                 $cells[$item->cell_type ?? 'any'] = ($cells[$item->cell_type ?? 'any'] ?? 0) + 1;
@@ -251,7 +264,7 @@ final class KitDesk
     /** @return list<BagLens> */
     private function lensesAtHand(Job $job): array
     {
-        return array_values($this->atHand($job)->where('kind', 'lens')->map(static fn (Item $i): BagLens => self::lens($i, 'lead'))->all());
+        return array_values($this->atHand($job)->where('kind', 'lens')->map(fn (Item $i): BagLens => $this->lens($job, $i, 'lead'))->all());
     }
 
     /** @return array{array<string, int>, list<WantedReach>} planned frames by lane, focal lengths asked for */
@@ -271,8 +284,18 @@ final class KitDesk
         return [$frames, $reaches];
     }
 
-    private static function lens(Item $item, string $lane): BagLens
+    /** A lens as on full format, on the bodies that this photographer carries. */
+    private function lens(Job $job, Item $item, string $lane): BagLens
     {
-        return new BagLens($item->id, $item->label, $lane, $item->focal_min_mm ?? 0, $item->focal_max_mm ?? 0);
+        $gear = ShelfDesk::of($item);
+        $crop = 1.0;
+        foreach ($this->carried($job) as ['gear' => $body, 'lane' => $by]) {
+            if ($by === $lane && $body->kind === GearKind::Body && $gear->fits($body)) {
+                $crop = $body->crop();
+                break;
+            }
+        }
+
+        return new BagLens($item->id, $item->label, $lane, (int) round($gear->reachOn($crop)[0]), (int) round($gear->reachOn($crop)[1]));
     }
 }

@@ -83,4 +83,15 @@ final class KitTest extends TestCase
         $this->post('/shelf', ['kind' => 'reader', 'label' => 'F1'])->assertSessionHasErrors('label');
         $this->assertSame(0, DeviceEvent::query()->count());
     }
+
+    public function test_a_smaller_sensor_reaches_further(): void
+    {
+        $job = $this->demo();
+        Item::query()->where('label', 'Prime 85')->firstOrFail()->update(['focal_min_mm' => 120, 'focal_max_mm' => 120]);
+        $this->get("/jobs/{$job->id}/kit")->assertSee('180 mm is missing');
+        foreach (['Body A', 'Body B'] as $label) {
+            Item::query()->where('label', $label)->firstOrFail()->body?->update(['crop_factor' => 1.5]);
+        }
+        $this->get("/jobs/{$job->id}/kit")->assertDontSee('180 mm is missing')->assertSee('24 mm is missing');
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kit;
 
+use NorthSatchel\Kit\Judge\DriveJudge;
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Judge\FlightJudge;
 use NorthSatchel\Kit\Judge\HoldsJudge;
@@ -177,6 +178,17 @@ final class KitJudgesTest extends TestCase
         $slow = StationJudge::of($cable(4.6, 'USB 2', 12), 60);
         $this->assertSame([['mind kit.cable'], 5.0], [self::codes($slow), $slow[0]->figures['seconds']]);
         $this->assertSame([], StationJudge::of([self::gear(1, 'Mains', GearKind::Cable, ['length_m' => 10.0])], 60));
+    }
+
+    public function test_drives_hold_the_day(): void
+    {
+        $drive = static fn (float $tb): Gear => self::gear(1, 'Drive', GearKind::Drive, ['capacity_tb' => $tb, 'write_mb_s' => 400.0]);
+        $this->assertSame([], DriveJudge::of([self::gear(1, 'Drive', GearKind::Drive)], 100));
+        $this->assertSame(['fix kit.drive-small'], self::codes(DriveJudge::of([$drive(4), $drive(0.1)], 100)));
+        // 120 GB at the reader's 250 MB/s are 8 minutes, and as long again for reading back.
+        $fine = DriveJudge::of([$drive(4), self::gear(2, 'Reader', GearKind::Reader, ['read_mb_s' => 250.0])], 120);
+        $this->assertStringContainsString('in about 16 min', $fine[0]->because);
+        $this->assertStringContainsString('2 h 13', DriveJudge::of([$drive(4), self::gear(2, 'Reader', GearKind::Reader, ['read_mb_s' => 250.0])], 1000)[0]->because);
     }
 
     public function test_people_can_fail_too(): void
