@@ -201,6 +201,8 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('/jobs/{job}/copies', [CopiesController::class, 'show']);
     Route::post('/jobs/{job}/copies', [CopiesController::class, 'store']);
+    Route::post('/jobs/{job}/copies/rule', [CopiesController::class, 'rule']);
+    Route::post('/jobs/{job}/copies/places/{destination}', [CopiesController::class, 'place'])->whereNumber('destination');
 
     Route::get('/folders', [FolderController::class, 'index']);
     Route::post('/folders', [FolderController::class, 'allow']);

@@ -9,6 +9,7 @@ use App\Models\Destination;
 use App\Models\Job;
 use Illuminate\Support\Collection;
 use NorthSatchel\Cards\CardState;
+use NorthSatchel\Copies\Audit\CopyAudit;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -18,6 +19,9 @@ final class CopiesDesk
 {
     private const NEAREST_FIRST = ['on-you', 'bag', 'home', 'elsewhere'];
 
+    /** @var array<int, CopyAudit> by job, for this request */
+    private array $audited = [];
+
     /** @var Collection<int, Destination>|null */
     private ?Collection $destinations = null;
 
@@ -25,7 +29,13 @@ final class CopiesDesk
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
         private readonly CopyLedger $ledger,
+        private readonly AuditDesk $audits,
     ) {}
+
+    public function audit(Job $job): CopyAudit
+    {
+        return $this->audited[$job->id] ??= $this->audits->of($this->grid($job), $this->destinations());
+    }
 
     /** @return Collection<int, Destination> */
     public function destinations(): Collection
@@ -110,6 +120,6 @@ final class CopiesDesk
             $verdicts[] = Verdict::fix('copies.no-drive', 'There are too few drives.', "{$this->destinations()->count()} known, {$wanted} needed: add them under Folders.");
         }
 
-        return new Verdicts($verdicts);
+        return new Verdicts([...$verdicts, ...$this->audit($job)->verdicts()]);
     }
 }

@@ -26,8 +26,7 @@ final class PermitDesk
     public function __construct(
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
-        private readonly CopyLedger $ledger,
-    ) {}
+        private readonly CopyLedger $ledger, private readonly AuditDesk $audits) {}
 
     /** The answer as things stand now; nothing is logged. */
     public function answer(Card $card): FormatPermit
@@ -123,6 +122,7 @@ final class PermitDesk
             changed: $life->isSealed ? $changed : [],
             unreadable: $unreadable,
             wantedCopies: (int) config('satchel.copies_before_format'),
+            elsewhere: $this->audits->devicesElsewhere(),
         );
     }
 

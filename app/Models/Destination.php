@@ -13,6 +13,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $folder
  * @property string $kept
+ * @property string $device_kind  ssd, disk or cloud
+ * @property string|null $account  whose password opens it
+ * @property float $mb_per_s
  */
 final class Destination extends Model
 {

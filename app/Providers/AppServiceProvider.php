@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Desks\AuditDesk;
 use App\Desks\BriefDesk;
 use App\Desks\CardLog;
 use App\Desks\CardsDesk;
@@ -28,7 +29,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The desks keep what they read for the length of one request. */
-    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, ShelfDesk::class, NeedsDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
+    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, ShelfDesk::class, NeedsDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, AuditDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
 
     public function register(): void
     {

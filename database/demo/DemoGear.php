@@ -169,7 +169,7 @@ final class DemoGear
         foreach ([['Drive Fir', 'bag'], ['Drive Birch', 'on-you'], ['Home office', 'elsewhere']] as [$name, $kept]) {
             $folder = Devices::standIns().'/drives/'.str_replace(' ', '-', strtolower($name));
             StandInDrive::make($folder, sizeMb: 4000);
-            Destination::query()->create(['name' => $name, 'folder' => realpath($folder), 'kept' => $kept, 'item_id' => Item::query()->where('label', $name)->value('id')]);
+            Destination::query()->create(['name' => $name, 'folder' => realpath($folder), 'kept' => $kept, 'device_kind' => $kept === 'elsewhere' ? 'disk' : 'ssd', 'mb_per_s' => $kept === 'elsewhere' ? 12 : 300, 'item_id' => Item::query()->where('label', $name)->value('id')]);
         }
     }
 }

@@ -4,21 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Desks\AuditDesk;
 use App\Desks\BriefDesk;
 use App\Desks\CopiesDesk;
 use App\Desks\RunDesk;
 use App\Desks\Strap;
+use App\Models\AuditRuleRecord;
 use App\Models\Card;
 use App\Models\Destination;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthSatchel\Copies\Audit\Blows;
 
 final class CopiesController
 {
     private const CELL_WORDS = ['none' => 'not there', 'copied' => 'copied', 'verified' => 'verified', 'failed' => 'failed'];
 
-    public function show(int $job, CopiesDesk $desk, Strap $strap): View
+    public function show(int $job, CopiesDesk $desk, AuditDesk $audits, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
 
@@ -31,6 +35,8 @@ final class CopiesController
             'keptWords' => FolderController::KEPT,
             'cellWords' => self::CELL_WORDS,
             'wanted' => (int) config('satchel.copies_before_format'),
+            'audit' => $desk->audit($opened),
+            'rule' => $audits->record(),
             'run' => RunView::of($opened, "/jobs/{$job}/copies"),
         ]);
     }
@@ -50,11 +56,35 @@ final class CopiesController
         $cards = $isAll
             ? $desk->shotCards($opened)->filter(static fn (Card $c): bool => app(\App\Desks\CardsDesk::class)->lifeOf($c)->isSealed)->pluck('id')->all()
             : array_map(intval(...), $given['cards'] ?? []);
-        $destinations = $isAll
+        $destinations = $isAll && ($given['destinations'] ?? []) === []
             ? $desk->destinations()->where('kept', '!=', 'elsewhere')->map(static fn (Destination $d): int => $d->id)->all()
             : array_map(intval(...), $given['destinations'] ?? []);
         $runs->start($opened, (string) $given['kind'], array_values($cards), array_values($destinations));
 
         return redirect("/jobs/{$job}/copies");
+    }
+
+    /** The owner's rule, for all jobs. */
+    public function rule(Request $request, int $job): RedirectResponse
+    {
+        $causes = array_keys(Blows::USUAL);
+        $given = $request->validate([
+            'copies' => ['required', 'integer', 'between:1,8'], 'kinds' => ['required', 'integer', 'between:1,4'], 'elsewhere' => ['required', 'integer', 'min:0', 'lte:copies'], 'again_after_days' => ['required', 'integer', 'between:1,3650'],
+            ...array_fill_keys(array_map(static fn (string $c): string => "a_year.{$c}", $causes), ['nullable', 'numeric', 'between:0,50']),
+        ], ['required' => 'This is needed.', 'integer' => 'This must be a whole number.', 'numeric' => 'This must be a number.', 'between' => 'This must lie between :min and :max.', 'lte' => 'No more than the copies.']);
+        AuditRuleRecord::query()->create([...array_intersect_key($given, array_flip(['copies', 'kinds', 'elsewhere', 'again_after_days'])), 'waits_for_elsewhere' => $request->boolean('waits_for_elsewhere'),
+            'a_year' => array_map(floatval(...), array_filter($given['a_year'] ?? [], is_numeric(...)))]);
+
+        return redirect("/jobs/{$job}/copies")->with('said', 'The rule is kept, for all jobs.');
+    }
+
+    /** Where a drive sleeps, what it is, and whose password opens it. */
+    public function place(Request $request, int $job, Destination $destination): RedirectResponse
+    {
+        $given = $request->validate(['kept' => ['required', Rule::in(array_keys(FolderController::KEPT))], 'device_kind' => ['required', Rule::in(AuditDesk::KINDS)], 'account' => ['nullable', 'string', 'max:80'], 'mb_per_s' => ['required', 'numeric', 'between:0.1,20000']],
+            ['required' => 'This is needed.', 'numeric' => 'This must be a number.', 'between' => 'This must lie between :min and :max.']);
+        $destination->update([...$given, 'account' => $given['account'] ?? null]);
+
+        return redirect("/jobs/{$job}/copies")->with('said', "{$destination->name} is noted.");
     }
 }

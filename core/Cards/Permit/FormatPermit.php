@@ -19,7 +19,7 @@ final readonly class FormatPermit
 
     public static function of(PermitQuestion $q): self
     {
-        $against = array_values(array_filter([self::seal($q), self::change($q), self::twin($q), self::damage($q), self::copies($q)]));
+        $against = array_values(array_filter([self::seal($q), self::change($q), self::twin($q), self::damage($q), self::copies($q), self::elsewhere($q)]));
         if ($against !== []) {
             return new self(false, new Verdicts($against));
         }
@@ -80,6 +80,19 @@ final readonly class FormatPermit
         return Verdict::stop('permit.damaged', $count === 1 ? "{$first} is whole on neither card." : "{$count} frames are whole on neither card.",
             "{$first} is {$bad[0]->state->value} here and no intact twin is known: try to rescue it before anything is formatted, or give it up in writing.",
             ['damaged' => $count], new Remedy('card.accept-loss', 'Give it up in writing', ['card' => $q->cardId, 'path' => $bad[0]->path]));
+    }
+
+    /** By the owner's rule a card may have to wait until its copy elsewhere is verified. */
+    private static function elsewhere(PermitQuestion $q): ?Verdict
+    {
+        if ($q->elsewhere === null || ! $q->isSealed) {
+            return null;
+        }
+        $away = $q->elsewhere;
+        $short = array_filter($q->frames, static fn (PermitFrame $f): bool => ! $f->isLossAccepted && array_intersect($f->safeDevices(), $away) === []);
+        $count = count($short);
+
+        return $count === 0 ? null : Verdict::stop('permit.elsewhere', "{$q->card} waits for its copy elsewhere.", "{$count} of ".count($q->frames).' files lie verified nowhere outside the house and the bag, and your rule says that cards stay until they do.', ['short' => $count], new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]));
     }
 
     private static function copies(PermitQuestion $q): ?Verdict

@@ -11,6 +11,7 @@ final readonly class PermitQuestion
      * @param  list<PermitFrame>  $frames
      * @param  list<string>  $changed  paths that are new, gone or different since the card was sealed
      * @param  string|null  $unreadable  why the card could not be looked at now
+     * @param  list<string>|null  $elsewhere  devices that are elsewhere; null where cards need not wait for them
      */
     public function __construct(
         public int $cardId,
@@ -21,5 +22,6 @@ final readonly class PermitQuestion
         public array $changed,
         public ?string $unreadable,
         public int $wantedCopies,
+        public ?array $elsewhere = null,
     ) {}
 }

@@ -43,4 +43,5 @@
             <p class="text-faint text-sm">The cards are opened for reading only. Nothing is overwritten or deleted anywhere; a copy that stops goes on where it was.</p>
         </x-form>
     @endif
+    @if ($grid !== [])@include('copies._audit')@endif
 </x-page>

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Devices\Devices;
+use App\Models\AuditRuleRecord;
+use App\Models\CopyEvent;
+use App\Models\Destination;
+use App\Models\Frame;
+use App\Models\Job;
+use NorthSatchel\Copies\Audit\AuditCopy;
+use NorthSatchel\Copies\Audit\AuditLoad;
+use NorthSatchel\Copies\Audit\AuditPlace;
+use NorthSatchel\Copies\Audit\AuditRule;
+use NorthSatchel\Copies\Audit\CopyAudit;
+
+/** The copies of a job by the owner's rule. */
+final class AuditDesk
+{
+    public const ROUTE = 'this program';
+
+    public const KINDS = ['ssd', 'disk', 'cloud'];
+
+    private ?AuditRuleRecord $record = null;
+
+    public function __construct(private readonly CopyLedger $ledger) {}
+
+    public function record(): AuditRuleRecord
+    {
+        return $this->record ??= AuditRuleRecord::query()->latest('id')->first() ?? new AuditRuleRecord(['copies' => 3, 'kinds' => 2, 'elsewhere' => 1, 'again_after_days' => 90, 'waits_for_elsewhere' => false]);
+    }
+
+    public function rule(): AuditRule
+    {
+        $r = $this->record();
+
+        return new AuditRule($r->copies, $r->kinds, $r->elsewhere, $r->again_after_days);
+    }
+
+    /**
+     * @param  list<array{card: \App\Models\Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}>  $grid
+     * @param  iterable<Destination>  $destinations
+     */
+    public function of(array $grid, iterable $destinations): CopyAudit
+    {
+        $sizes = [];
+        foreach (Frame::query()->whereIn('card_id', array_map(static fn (array $row): int => $row['card']->id, $grid))->groupBy('card_id', 'fill')->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')->toBase()->get() as $row) {
+            $sizes["{$row->card_id} {$row->fill}"] = [(int) $row->files, (float) $row->bytes / 1e9];
+        }
+        $places = [];
+        foreach ($destinations as $destination) {
+            $places[$destination->id] = new AuditPlace($destination->id, $destination->name, self::device($destination), $destination->device_kind, $destination->kept, self::ROUTE, $destination->account, $destination->mb_per_s);
+        }
+        $loads = [];
+        foreach ($grid as $row) {
+            $copies = [];
+            foreach ($this->ledger->lastEvents($row['card']->id, $row['fill']) as $id => $event) {
+                if ($event->kind === 'verified' && isset($places[$id])) {
+                    $copies[] = self::copy($places[$id], $event);
+                }
+            }
+            [$files, $gb] = $sizes["{$row['card']->id} {$row['fill']}"] ?? [0, 0.0];
+            $loads[] = new AuditLoad($row['card']->item->label.($row['fill'] > 1 ? ", fill {$row['fill']}" : ''), $files, $gb, $copies, $row['state'] !== 'formatted');
+        }
+
+        return new CopyAudit($loads, array_values($places), $this->rule(), now()->getTimestamp(), array_map(floatval(...), $this->record()->a_year ?? []));
+    }
+
+    /** @return list<string>|null devices that are elsewhere; null where cards need not wait for them */
+    public function devicesElsewhere(): ?array
+    {
+        return $this->record()->waits_for_elsewhere ? array_values(Destination::query()->where('kept', 'elsewhere')->get()->map(self::device(...))->all()) : null;
+    }
+
+    private static function copy(AuditPlace $place, CopyEvent $event): AuditCopy
+    {
+        return new AuditCopy($place->name, $event->device, $place->kind, $place->kept, (string) ($event->data['route'] ?? self::ROUTE), $place->account, $event->at->getTimestamp());
+    }
+
+    private static function device(Destination $destination): string
+    {
+        try {
+            return Devices::deviceOf($destination);
+        } catch (\RuntimeException) {
+            return "place {$destination->id}";
+        }
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\AuditRuleRecord;
+use App\Models\Destination;
+use App\Models\Item;
+use App\Models\Job;
+
+/** The copies of the demo by the owner's rule. */
+final class AuditTest extends TestCase
+{
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->job = $this->demo();
+        $this->post('/jobs/1/camera-check');
+        $this->post('/jobs/1/stand-ins/mode', ['body' => Item::query()->where('label', 'Body B')->firstOrFail()->load('body')->body?->id, 'mode' => 'mirror']);
+        $this->post('/jobs/1/stand-ins/shoot', ['frames' => 4]);
+        $this->post('/jobs/1/cards/seal');
+        $this->post('/jobs/1/cards/twin');
+    }
+
+    private static function card(string $label): int
+    {
+        return (int) Item::query()->where('label', $label)->firstOrFail()->load('card')->card?->id;
+    }
+
+    public function test_all_copies_in_one_bag_are_found_and_mended_by_the_next_step(): void
+    {
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
+        $page = $this->get('/jobs/1/copies')->assertOk();
+        $page->assertSee('One theft would take everything.')->assertSee('copied by one routine alone')->assertSee('card loads are short of 3-2-1.')->assertSee('Copy to Home office')->assertSee('The bag is stolen');
+        $home = Destination::query()->where('name', 'Home office')->firstOrFail();
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1, 'destinations' => [$home->id]])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/copies')->assertDontSee('One theft would take')->assertDontSee('short of 3-2-1')->assertSee('copied by one routine alone');
+    }
+
+    public function test_the_rule_is_the_owners(): void
+    {
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
+        $rule = ['copies' => '2', 'kinds' => '1', 'elsewhere' => '0', 'again_after_days' => '30', 'a_year' => ['theft' => '0.5']];
+        $this->post('/jobs/1/copies/rule', $rule)->assertSessionHasNoErrors();
+        $this->get('/jobs/1/copies')->assertDontSee('are short of')->assertSee('value="0.5"', false);
+        $this->post('/jobs/1/copies/rule', [...$rule, 'copies' => '9', 'elsewhere' => '-1', 'a_year' => ['theft' => 'often']])->assertSessionHasErrors(['copies', 'elsewhere', 'a_year.theft']);
+        $this->post('/jobs/1/copies/rule', [...$rule, 'elsewhere' => '3'])->assertSessionHasErrors('elsewhere');
+        $this->assertSame(1, AuditRuleRecord::query()->count());
+        $fir = Destination::query()->where('name', 'Drive Fir')->firstOrFail();
+        $this->post("/jobs/1/copies/places/{$fir->id}", ['kept' => 'home', 'device_kind' => 'disk', 'account' => '', 'mb_per_s' => '80'])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/copies')->assertDontSee('One theft would take')->assertSee('at home: <b>Drive Fir', false);
+        $this->post("/jobs/1/copies/places/{$fir->id}", ['kept' => 'moon', 'device_kind' => 'tape', 'mb_per_s' => '0'])->assertSessionHasErrors(['kept', 'device_kind', 'mb_per_s']);
+    }
+
+    public function test_a_card_may_have_to_wait_for_its_copy_elsewhere(): void
+    {
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
+        $card = self::card('S01');
+        $this->post('/jobs/1/copies/rule', ['copies' => '3', 'kinds' => '2', 'elsewhere' => '1', 'again_after_days' => '90', 'waits_for_elsewhere' => '1']);
+        $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S01 waits for its copy elsewhere.');
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1, 'destinations' => [Destination::query()->where('name', 'Home office')->value('id')]]);
+        $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertDontSee('S01 waits for its copy elsewhere.')->assertSee('S01 may be formatted.');
+    }
+}
