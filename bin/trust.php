@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Two tests of trust, each by one command.
+ *
+ * ./satchel trust crash [--runs 200]   kills the copier at random points (SIGKILL) and lets it go on: every run must end
+ *                                      whole, the card untouched byte for byte, and no bag valid before it is finished
+ * ./satchel trust flip [--runs 500]    turns one random bit in each of so many bags: every one must be found
+ */
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+$what = $argv[1] ?? '';
+$at = array_search('--runs', $argv, true);
+$runs = max(1, (int) ($at === false ? ($what === 'crash' ? 200 : 500) : $argv[$at + 1]));
+$folder = dirname(__DIR__).'/storage/run/trust-'.bin2hex(random_bytes(3));
+$satchel = dirname(__DIR__).'/satchel';
+
+/** @return string what the files of a folder are, names and contents */
+function fingerprint(string $folder): string
+{
+    $lines = [];
+    /** @var SplFileInfo $file */
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+        $lines[] = substr($file->getPathname(), strlen($folder)).' '.hash_file('sha256', $file->getPathname()).' '.$file->getMTime();
+    }
+    sort($lines);
+
+    return hash('sha256', implode("\n", $lines));
+}
+
+function makeCard(string $card, int $frames, int $kb): void
+{
+    mkdir("{$card}/DCIM/100OSTVK", 0777, true);
+    for ($i = 1; $i <= $frames; $i++) {
+        file_put_contents(sprintf('%s/DCIM/100OSTVK/OSTV%04d.DNG', $card, $i), random_bytes($kb * 1024));
+    }
+}
+
+/** @param  list<string>  $command */
+function start(array $command): mixed
+{
+    $null = ['file', '/dev/null', 'w'];
+    $pipes = [];
+
+    return proc_open($command, [['file', '/dev/null', 'r'], $null, $null], $pipes) ?: throw new RuntimeException('It did not start.');
+}
+
+/** @param  list<string>  $command */
+function run(array $command): int
+{
+    $process = start($command);
+    while (($state = proc_get_status($process))['running']) {
+        usleep(2000);
+    }
+    proc_close($process);
+
+    return $state['exitcode'];
+}
+
+function clear(string $folder): void
+{
+    exec('rm -rf '.escapeshellarg($folder));
+}
+
+function crash(int $runs, string $folder, string $satchel): bool
+{
+    $card = "{$folder}/card";
+    makeCard($card, 24, 700);
+    $before = fingerprint($card);
+    $copier = static fn (int $run): array => ['php', dirname($satchel).'/bin/satchel.php', 'copy', $card, '--to', "{$folder}/a", '--to', "{$folder}/b", '--name', "run-{$run}", '--json'];
+    foreach (['a', 'b'] as $to) {
+        mkdir("{$folder}/{$to}");
+    }
+    $started = microtime(true);
+    if (run($copier(0)) !== 0) {
+        throw new RuntimeException('The copier does not work at all.');
+    }
+    $whole = microtime(true) - $started;
+    mt_srand(20);
+    $killed = $halfValid = $notWhole = $touched = 0;
+    for ($i = 1; $i <= $runs; $i++) {
+        $process = start($copier($i));
+        usleep((int) (mt_rand(2, 100) / 100 * $whole * 1e6));
+        $isRunning = proc_get_status($process)['running'];
+        proc_terminate($process, 9);
+        proc_close($process);
+        $killed += $isRunning ? 1 : 0;
+        foreach (['a', 'b'] as $to) {
+            $bag = "{$folder}/{$to}/run-{$i}";
+            // A bag that is valid must hold everything, whenever the copier was killed.
+            if (is_dir($bag) && run(['php', dirname($satchel).'/bin/satchel.php', 'verify', $bag, '--json']) === 0 && count(glob("{$bag}/data/DCIM/100OSTVK/*.DNG") ?: []) !== 24) {
+                $halfValid++;
+            }
+        }
+        $isWhole = run($copier($i)) === 0;
+        foreach (['a', 'b'] as $to) {
+            $bag = "{$folder}/{$to}/run-{$i}";
+            exec('cd '.escapeshellarg($bag).' && b2sum --quiet -c manifest-blake2b512.txt 2>&1', $out, $exit);
+            $isWhole = $isWhole && $exit === 0 && run(['php', dirname($satchel).'/bin/satchel.php', 'verify', $bag, '--json']) === 0;
+            clear($bag);
+        }
+        $notWhole += $isWhole ? 0 : 1;
+        $touched += fingerprint($card) === $before ? 0 : 1;
+    }
+    printf("%d runs, %d of them killed while copying (SIGKILL at 2 to 100 %% of %.2f s): %d not whole after going on, %d half bags called valid, %d times the card was touched.\n", $runs, $killed, $whole, $notWhole, $halfValid, $touched);
+
+    return $notWhole + $halfValid + $touched === 0 && $killed > $runs / 3;
+}
+
+function flip(int $runs, string $folder, string $satchel): bool
+{
+    makeCard("{$folder}/card", 6, 40);
+    mkdir("{$folder}/bags");
+    run(['php', dirname($satchel).'/bin/satchel.php', 'copy', "{$folder}/card", '--to', "{$folder}/bags", '--name', 'bag', '--json']);
+    $bag = "{$folder}/bags/bag";
+    $files = [];
+    /** @var SplFileInfo $file */
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($bag, FilesystemIterator::SKIP_DOTS)) as $file) {
+        $files[] = $file->getPathname();
+    }
+    sort($files);
+    mt_srand(30);
+    $found = $refused = $outside = 0;
+    for ($i = 0; $i < $runs; $i++) {
+        // By size, as chance would have it.
+        $sizes = array_map(filesize(...), $files);
+        $byte = mt_rand(0, array_sum($sizes) - 1);
+        foreach ($files as $index => $path) {
+            if ($byte < $sizes[$index]) {
+                break;
+            }
+            $byte -= $sizes[$index];
+        }
+        $good = (string) file_get_contents($path);
+        $bad = $good;
+        $bad[$byte] = chr(ord($bad[$byte]) ^ (1 << mt_rand(0, 7)));
+        file_put_contents($path, $bad);
+        $isFound = run(['php', dirname($satchel).'/bin/satchel.php', 'verify', $bag, '--json']) !== 0;
+        $found += $isFound ? 1 : 0;
+        // Copying again into it must not call it good either, and must not write over what is there.
+        $isRefused = run(['php', dirname($satchel).'/bin/satchel.php', 'copy', "{$folder}/card", '--to', "{$folder}/bags", '--name', 'bag', '--json']) !== 0;
+        $refused += $isRefused ? 1 : 0;
+        $outside += file_get_contents($path) === $bad ? 0 : 1;
+        file_put_contents($path, $good);
+    }
+    printf("%d bits turned, one at a time: %d found by verify, %d refused by a second copy, %d bags changed by it.\n", $runs, $found, $refused, $outside);
+
+    return $found === $runs && $refused === $runs && $outside === 0;
+}
+
+mkdir($folder, 0777, true);
+try {
+    $isGood = match ($what) {
+        'crash' => crash($runs, $folder, $satchel),
+        'flip' => flip($runs, $folder, $satchel),
+        default => throw new InvalidArgumentException('Say crash or flip.'),
+    };
+} catch (InvalidArgumentException $e) {
+    fwrite(STDERR, $e->getMessage()."\n");
+    $isGood = false;
+} finally {
+    clear($folder);
+}
+exit($isGood ? 0 : 1);
