@@ -201,6 +201,7 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('/jobs/{job}/copies', [CopiesController::class, 'show']);
     Route::post('/jobs/{job}/copies', [CopiesController::class, 'store']);
+    Route::post('/jobs/{job}/copies/adopt', [CopiesController::class, 'adopt']);
     Route::post('/jobs/{job}/copies/rule', [CopiesController::class, 'rule']);
     Route::post('/jobs/{job}/copies/places/{destination}', [CopiesController::class, 'place'])->whereNumber('destination');
 

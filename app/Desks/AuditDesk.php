@@ -51,7 +51,7 @@ final class AuditDesk
         }
         $places = [];
         foreach ($destinations as $destination) {
-            $places[$destination->id] = new AuditPlace($destination->id, $destination->name, self::device($destination), $destination->device_kind, $destination->kept, self::ROUTE, $destination->account, $destination->mb_per_s);
+            $places[$destination->id] = new AuditPlace($destination->id, $destination->name, self::device($destination), $destination->device_kind, $destination->kept, $destination->route, $destination->account, $destination->mb_per_s);
         }
         $loads = [];
         foreach ($grid as $row) {
@@ -65,7 +65,10 @@ final class AuditDesk
             $loads[] = new AuditLoad($row['card']->item->label.($row['fill'] > 1 ? ", fill {$row['fill']}" : ''), $files, $gb, $copies, $row['state'] !== 'formatted');
         }
 
-        return new CopyAudit($loads, array_values($places), $this->rule(), now()->getTimestamp(), array_map(floatval(...), $this->record()->a_year ?? []));
+        // What others write to is no place that this program copies to.
+        $ours = array_values(array_filter($places, static fn (AuditPlace $p): bool => $p->route === self::ROUTE));
+
+        return new CopyAudit($loads, $ours, $this->rule(), now()->getTimestamp(), array_map(floatval(...), $this->record()->a_year ?? []));
     }
 
     /** @return list<string>|null devices that are elsewhere; null where cards need not wait for them */
@@ -76,7 +79,7 @@ final class AuditDesk
 
     private static function copy(AuditPlace $place, CopyEvent $event): AuditCopy
     {
-        return new AuditCopy($place->name, $event->device, $place->kind, $place->kept, (string) ($event->data['route'] ?? self::ROUTE), $place->account, $event->at->getTimestamp());
+        return new AuditCopy($place->name, $event->device, $place->kind, $place->kept, $place->route, $place->account, $event->at->getTimestamp());
     }
 
     private static function device(Destination $destination): string

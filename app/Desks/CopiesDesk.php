@@ -44,6 +44,12 @@ final class CopiesDesk
             ->sortBy(static fn (Destination $d): int => (int) array_search($d->kept, self::NEAREST_FIRST, true))->values();
     }
 
+    /** @return Collection<int, Destination> that this program writes to */
+    public function ours(): Collection
+    {
+        return $this->destinations()->where('route', AuditDesk::ROUTE)->values();
+    }
+
     /** @return Collection<int, Card> shot cards of the job that are not formatted yet */
     public function shotCards(Job $job): Collection
     {

@@ -40,6 +40,7 @@ final class RunDesk
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
         private readonly CopyLedger $ledger,
+        private readonly AdoptDesk $adoption,
     ) {}
 
     /**
@@ -105,6 +106,10 @@ final class RunDesk
         $progress = new RunProgress($run);
         $report = [];
         try {
+            if ($run->kind === 'adopt') {
+                $report = $this->adoption->adopt($destinations[0], $cards, $progress);
+                $cards = collect();
+            }
             foreach ($run->kind === 'twin' ? $this->onePerPair($job, $cards) : $cards as $card) {
                 $report[] = match ($run->kind) {
                     'twin' => $this->compare($job, $card, $progress),
@@ -239,7 +244,8 @@ final class RunDesk
         $good = true;
         foreach ($destinations as $destination) {
             $event = $this->ledger->lastEvents($card->id, $life->fill)[$destination->id] ?? null;
-            if ($event === null) {
+            // What others wrote is no bag; it is looked through again instead.
+            if ($event === null || $destination->route !== AuditDesk::ROUTE) {
                 continue;
             }
             try {

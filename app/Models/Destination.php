@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $device_kind  ssd, disk or cloud
  * @property string|null $account  whose password opens it
  * @property float $mb_per_s
+ * @property string $route  who writes to it
  */
 final class Destination extends Model
 {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Devices\Devices;
 use App\Models\AuditRuleRecord;
+use App\Models\Card;
 use App\Models\Destination;
 use App\Models\Item;
 use App\Models\Job;
@@ -63,5 +65,51 @@ final class AuditTest extends TestCase
         $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S01 waits for its copy elsewhere.');
         $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1, 'destinations' => [Destination::query()->where('name', 'Home office')->value('id')]]);
         $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertDontSee('S01 waits for its copy elsewhere.')->assertSee('S01 may be formatted.');
+    }
+
+    /** M3: one wrongly set-up routine must never stand alone. */
+    public function test_a_copy_made_by_hand_is_adopted_by_content(): void
+    {
+        $folder = Devices::standIns().'/by-hand';
+        mkdir($folder.'/wedding', 0777, true);
+        $ask = ['name' => 'Drive Oak', 'folder' => $folder, 'route' => 'by hand', 'adopt_kept' => 'home', 'adopt_kind' => 'disk'];
+        $this->followingRedirects()->post('/jobs/1/copies/adopt', $ask)->assertSee('nobody knows its contents yet; copy and verify it once first.');
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
+        $card = Card::query()->findOrFail(self::card('S01'));
+        $frames = glob("{$card->folder}/DCIM/*/*") ?: [];
+        foreach ($frames as $n => $frame) {
+            copy($frame, sprintf('%s/wedding/renamed-%03d.bin', $folder, $n));
+        }
+        $before = $this->contents($folder);
+        $page = $this->followingRedirects()->post('/jobs/1/copies/adopt', $ask);
+        $page->assertSee('S01: '.count($frames).' of '.count($frames).' files lie there with the same content (by hand).')->assertSee('S03: nothing of it lies there.')->assertSee('Drive Oak');
+        $this->assertSame($before, $this->contents($folder), 'nothing was written there');
+        $this->assertStringNotContainsString('S01', (string) strstr((string) $page->getContent(), 'copied by one routine alone') ?: '', 'it came by two routes now');
+        // A byte that turned is no copy.
+        $path = "{$folder}/wedding/renamed-000.bin";
+        $bytes = (string) file_get_contents($path);
+        file_put_contents($path, chr(ord($bytes[0]) ^ 1).substr($bytes, 1));
+        $this->followingRedirects()->post('/jobs/1/copies/adopt', $ask)->assertSee('S01: '.(count($frames) - 1).' of '.count($frames).' files lie there');
+    }
+
+    /** @return array<string, string> */
+    private function contents(string $folder): array
+    {
+        $all = [];
+        foreach (glob("{$folder}/*/*") ?: [] as $file) {
+            $all[$file] = md5_file($file).' '.filemtime($file);
+        }
+
+        return $all;
+    }
+
+    public function test_what_cannot_be_adopted_is_refused(): void
+    {
+        $fir = Destination::query()->where('name', 'Drive Fir')->firstOrFail();
+        $ask = ['name' => 'Drive Oak', 'folder' => $fir->folder, 'route' => 'by hand', 'adopt_kept' => 'home', 'adopt_kind' => 'disk'];
+        $this->post('/jobs/1/copies/adopt', $ask)->assertSessionHasErrors(['folder' => 'This program itself copies to that folder.']);
+        $this->post('/jobs/1/copies/adopt', [...$ask, 'folder' => '/etc'])->assertSessionHasErrors('folder');
+        $this->post('/jobs/1/copies/adopt', [...$ask, 'route' => 'this program'])->assertSessionHasErrors('route');
+        $this->post('/jobs/1/copies/adopt', [...$ask, 'name' => 'Drive Fir', 'folder' => Devices::standIns().'/cards'])->assertSessionHasErrors(['name' => 'Another place has this name.']);
     }
 }

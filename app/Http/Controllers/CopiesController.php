@@ -9,6 +9,8 @@ use App\Desks\BriefDesk;
 use App\Desks\CopiesDesk;
 use App\Desks\RunDesk;
 use App\Desks\Strap;
+use App\Devices\AllowedRoots;
+use App\Devices\FolderNotAllowed;
 use App\Models\AuditRuleRecord;
 use App\Models\Card;
 use App\Models\Destination;
@@ -16,6 +18,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use NorthSatchel\Copies\Audit\Blows;
 
 final class CopiesController
@@ -31,6 +34,7 @@ final class CopiesController
             'verdicts' => $strap->of($opened, 'copies'),
             'grid' => $desk->grid($opened),
             'destinations' => $desk->destinations(),
+            'ours' => $desk->ours(),
             'groups' => $desk->destinations()->countBy('kept')->all(),
             'keptWords' => FolderController::KEPT,
             'cellWords' => self::CELL_WORDS,
@@ -57,8 +61,10 @@ final class CopiesController
             ? $desk->shotCards($opened)->filter(static fn (Card $c): bool => app(\App\Desks\CardsDesk::class)->lifeOf($c)->isSealed)->pluck('id')->all()
             : array_map(intval(...), $given['cards'] ?? []);
         $destinations = $isAll && ($given['destinations'] ?? []) === []
-            ? $desk->destinations()->where('kept', '!=', 'elsewhere')->map(static fn (Destination $d): int => $d->id)->all()
+            ? $desk->ours()->where('kept', '!=', 'elsewhere')->map(static fn (Destination $d): int => $d->id)->all()
             : array_map(intval(...), $given['destinations'] ?? []);
+        // Only verify looks at what others wrote.
+        $destinations = $given['kind'] === 'copy' ? array_values(array_intersect($destinations, $desk->ours()->pluck('id')->all())) : $destinations;
         $runs->start($opened, (string) $given['kind'], array_values($cards), array_values($destinations));
 
         return redirect("/jobs/{$job}/copies");
@@ -86,5 +92,28 @@ final class CopiesController
         $destination->update([...$given, 'account' => $given['account'] ?? null]);
 
         return redirect("/jobs/{$job}/copies")->with('said', "{$destination->name} is noted.");
+    }
+
+    /** A folder that a hand or another routine copied to is looked through, and counted as a route of its own. */
+    public function adopt(Request $request, int $job, CopiesDesk $desk, RunDesk $runs): RedirectResponse
+    {
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:60'], 'folder' => ['required', 'string', 'max:1000'], 'route' => ['required', 'string', 'max:60', Rule::notIn([AuditDesk::ROUTE])],
+            'adopt_kept' => ['required', Rule::in(array_keys(FolderController::KEPT))], 'adopt_kind' => ['required', Rule::in(AuditDesk::KINDS)],
+        ], ['required' => 'This is needed.', 'not_in' => 'By hand, or the name of the other routine.']);
+        try {
+            $folder = AllowedRoots::now()->folder((string) $given['folder']);
+        } catch (FolderNotAllowed $e) {
+            throw ValidationException::withMessages(['folder' => $e->getMessage()]);
+        }
+        $there = Destination::query()->where('folder', $folder)->orWhere('name', $given['name'])->first();
+        if ($there !== null && ($there->folder !== $folder || $there->route === AuditDesk::ROUTE)) {
+            throw ValidationException::withMessages([$there->folder === $folder ? 'folder' : 'name' => $there->folder === $folder ? 'This program itself copies to that folder.' : 'Another place has this name.']);
+        }
+        $place = $there ?? Destination::query()->create(['name' => $given['name'], 'folder' => $folder, 'kept' => $given['adopt_kept'], 'device_kind' => $given['adopt_kind'], 'route' => $given['route']]);
+        $opened = BriefDesk::open($job);
+        $runs->start($opened, 'adopt', array_values($desk->shotCards($opened)->pluck('id')->all()), [$place->id]);
+
+        return redirect("/jobs/{$job}/copies");
     }
 }

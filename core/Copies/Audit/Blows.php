@@ -36,7 +36,7 @@ final class Blows
             $blows[] = new Blow("{$name} dies", $rate('drive'), static fn (AuditCopy $c): bool => $c->device === (string) $device);
         }
         foreach (array_keys($routes) as $route) {
-            $blows[] = new Blow("{$route} was wrong", $rate('routine'), static fn (AuditCopy $c): bool => $c->route === (string) $route);
+            $blows[] = new Blow("the route “{$route}” was set up wrongly", $rate('routine'), static fn (AuditCopy $c): bool => $c->route === (string) $route);
         }
         foreach (array_keys($accounts) as $account) {
             $blows[] = new Blow("the password of {$account} is stolen", $rate('password'), static fn (AuditCopy $c): bool => $c->account === (string) $account);

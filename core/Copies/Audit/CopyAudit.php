@@ -122,7 +122,7 @@ final class CopyAudit
         }
         $first = $short[0];
         $step = $this->nextStep();
-        $has = "{$first->label}: {$first->devices()} ".($first->devices() === 1 ? 'device' : 'devices').', '.count($first->kinds())." kinds, {$first->elsewhere()} elsewhere";
+        $has = "{$first->label}: {$first->devices()} ".($first->devices() === 1 ? 'device' : 'devices').', '.(count($first->kinds()) === 1 ? 'one kind' : count($first->kinds()).' kinds').", {$first->elsewhere()} elsewhere";
 
         return [Verdict::mind('audit.rule', count($short).' of '.count($this->loads)." card loads are short of {$this->rule->name()}.", $has.'.'.($step === null ? ' No place that is known would mend it: add one elsewhere, on another kind of device.' : " The next step: copy to {$step['place']->name}, about {$step['minutes']} min; the chance of losing a load within a week goes from ".self::odds($step['before']).' to '.self::odds($step['after']).'.'), ['short' => count($short)],
             $step === null ? null : new Remedy('copy.to', "Copy to {$step['place']->name}", ['destination' => $step['place']->id]))];
@@ -133,7 +133,7 @@ final class CopyAudit
     {
         $alone = array_values(array_filter($this->loads, static fn (AuditLoad $l): bool => count($l->copies) > 0 && count($l->routes()) === 1));
 
-        return $alone === [] ? [] : [Verdict::mind('audit.one-route', count($alone).' card loads were copied by one routine alone.', "All copies of {$alone[0]->label} came by {$alone[0]->routes()[0]}. If it was set up wrongly, all are wrong: copy one by hand to another drive, and have it adopted here.", ['loads' => count($alone)])];
+        return $alone === [] ? [] : [Verdict::mind('audit.one-route', count($alone).' card loads were copied by one routine alone.', "All copies of {$alone[0]->label} came one way: {$alone[0]->routes()[0]}. If it was set up wrongly, all are wrong: copy one by hand to another drive, and have it adopted here.", ['loads' => count($alone)])];
     }
 
     /** @return list<Verdict> */

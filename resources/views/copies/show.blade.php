@@ -37,11 +37,24 @@
             <h2>Copy, then read everything back</h2>
             <div class="flex flex-wrap gap-x-6">
                 <fieldset><legend class="text-faint text-sm">Cards</legend>@foreach ($grid as $row) @continue($row['state'] === 'formatted')<label class="tick"><input type="checkbox" name="cards[]" value="{{ $row['card']->id }}" @checked($row['isSealed']) @disabled(! $row['isSealed'])> {{ $row['card']->item->label }}</label>@endforeach</fieldset>
-                <fieldset><legend class="text-faint text-sm">To</legend>@foreach ($destinations as $destination)<label class="tick"><input type="checkbox" name="destinations[]" value="{{ $destination->id }}" @checked($destination->kept !== 'elsewhere')> {{ $destination->name }} <span class="text-faint text-sm">{{ $destination->kept }}</span></label>@endforeach</fieldset>
+                <fieldset><legend class="text-faint text-sm">To</legend>@foreach ($ours as $destination)<label class="tick"><input type="checkbox" name="destinations[]" value="{{ $destination->id }}" @checked($destination->kept !== 'elsewhere')> {{ $destination->name }} <span class="text-faint text-sm">{{ $destination->kept }}</span></label>@endforeach</fieldset>
             </div>
             <div class="flex flex-wrap gap-3"><button class="button main" name="kind" value="copy" data-key="n">Copy and verify</button><button class="button" name="kind" value="verify">Only verify again</button></div>
             <p class="text-faint text-sm">The cards are opened for reading only. Nothing is overwritten or deleted anywhere; a copy that stops goes on where it was.</p>
         </x-form>
     @endif
-    @if ($grid !== [])@include('copies._audit')@endif
+    @if ($grid !== [])
+        @include('copies._audit')
+        <details class="slab mt-4" @if ($errors->hasAny(['name', 'folder', 'route'])) open @endif><summary class="font-bold min-h-11 flex items-center">A copy made by hand or by another routine</summary>
+            <p class="text-sm text-faint">One wrongly set-up routine must never stand alone. The folder is looked through by content, whatever its files are called there, and is never written to.</p>
+            <x-form :action="'/jobs/'.$job->id.'/copies/adopt'" class="grid gap-3 grid-cols-2 sm:grid-cols-3 items-start mt-2">
+                <x-field name="name" id="adopt-name" label="Name of the place" maxlength="60" />
+                <div class="col-span-2"><x-field name="folder" id="adopt-folder" label="Folder, within what is allowed under Folders" /></div>
+                <x-field name="route" id="adopt-route" label="Made by" value="by hand" />
+                <x-field name="adopt_kept" label="Sleeps" type="select">@foreach ($keptWords as $kept => $word)<option value="{{ $kept }}" @selected(old('adopt_kept', 'home') === $kept)>{{ $word }}</option>@endforeach</x-field>
+                <x-field name="adopt_kind" label="Device" type="select">@foreach (App\Desks\AuditDesk::KINDS as $k)<option @selected(old('adopt_kind') === $k)>{{ $k }}</option>@endforeach</x-field>
+                <button class="button">Look through it</button>
+            </x-form>
+        </details>
+    @endif
 </x-page>

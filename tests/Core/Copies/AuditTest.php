@@ -77,7 +77,7 @@ final class AuditTest extends TestCase
         $audit = self::audit([self::load('S1', false, self::copy('Fir', 'bag'), self::copy('Birch', 'on-you')), self::load('S2', false, self::copy('Fir', 'bag'), self::copy('Cloud', 'elsewhere', 'cloud', 'sync', 'studio@example.test'))]);
         $takes = array_column($audit->oneBlow(), 'takes', 'blow');
         $this->assertSame(['S1'], $takes['the bag is stolen']);
-        $this->assertSame(['S1'], $takes['this program was wrong']);
+        $this->assertSame(['S1'], $takes['the route “this program” was set up wrongly']);
         $this->assertSame([], $takes['Fir dies']);
         $this->assertSame([], $takes['the password of studio@example.test is stolen']);
         $this->assertSame([], $takes['the other place burns'], 'a cloud does not burn with it');
