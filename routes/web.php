@@ -10,6 +10,7 @@ use App\Http\Controllers\DaysController;
 use App\Http\Controllers\DeviceEventController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FolderController;
+use App\Http\Controllers\FramesController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LightController;
@@ -201,6 +202,10 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('/jobs/{job}/copies', [CopiesController::class, 'show']);
     Route::post('/jobs/{job}/copies', [CopiesController::class, 'store']);
+    Route::get('/jobs/{job}/frames', [FramesController::class, 'show']);
+    Route::post('/jobs/{job}/frames/moment', [FramesController::class, 'moment']);
+    Route::post('/jobs/{job}/frames/sidecars', [FramesController::class, 'sidecars']);
+    Route::get('/frames/{frame}/preview', [FramesController::class, 'preview'])->whereNumber('frame');
     Route::post('/jobs/{job}/copies/adopt', [CopiesController::class, 'adopt']);
     Route::post('/jobs/{job}/copies/rule', [CopiesController::class, 'rule']);
     Route::post('/jobs/{job}/copies/places/{destination}', [CopiesController::class, 'place'])->whereNumber('destination');

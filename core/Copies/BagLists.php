@@ -105,6 +105,26 @@ final class BagLists
         return [...$tags, BagLayout::TAG_MANIFEST => $tagManifest->text()];
     }
 
+    /** The first list of a finished bag that is not what its tag manifest says, or null; a bag of others may have none. */
+    public function damaged(): ?string
+    {
+        if ($this->volume->kindOf($this->path(BagLayout::TAG_MANIFEST)) !== EntryKind::File) {
+            return null;
+        }
+        try {
+            foreach (Manifest::parse($this->volume->contents($this->path(BagLayout::TAG_MANIFEST)))->all() as $name => $hash) {
+                $isThere = $this->volume->kindOf($this->path((string) $name)) === EntryKind::File;
+                if (! $isThere || Digest::ofText($this->volume->contents($this->path((string) $name))) !== $hash) {
+                    return (string) $name;
+                }
+            }
+        } catch (BrokenBag|UnableToRead) {
+            return BagLayout::TAG_MANIFEST;
+        }
+
+        return null;
+    }
+
     private function payloadBytes(): int
     {
         $bytes = 0;

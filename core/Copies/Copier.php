@@ -107,7 +107,7 @@ final class Copier
     private function refuseOtherContent(Entry $file): void
     {
         foreach ($this->bags as $bag) {
-            if (! $bag->keeps($file->path) || ($there = $bag->hashOf($file->path)) === null) {
+            if ($bag->isLost() || ! $bag->keeps($file->path) || ($there = $bag->hashOf($file->path)) === null) {
                 continue;
             }
             try {

@@ -65,6 +65,9 @@ final class DestinationBag
             }
             if ($this->marked) {
                 $this->lists->readJournal();
+            } elseif ($this->finishedBefore && ($damaged = $this->lists->damaged()) !== null) {
+                // Its lists are what tells whether it is whole: nothing is added to it, and it is not called good.
+                $this->problem = Names::printable($damaged).' of the finished bag is damaged';
             }
         } catch (BrokenBag|UnableToRead $e) {
             throw CopyConflict::nameTaken($this->label, $this->name, $e->getMessage());

@@ -31,6 +31,7 @@
             </table>
         </div>
     @endif
+    @if ($grid !== [])<p class="mt-3"><a class="button" href="/jobs/{{ $job->id }}/frames">Frames in their true order</a></p>@endif
     @include('cards._run')
     @if ($grid !== [] && ! ($run && $run['isActive']))
         <x-form :action="'/jobs/'.$job->id.'/copies'" class="slab mt-4 grid gap-2">

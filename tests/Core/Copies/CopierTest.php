@@ -216,6 +216,29 @@ final class CopierTest extends TestCase
         $this->assertTrue($report->destinations[1]->verified);
     }
 
+    /** A turned bit in a list of a finished bag: it is not called good, and nothing is written to it. */
+    public function test_a_damaged_list_of_a_finished_bag_is_named_and_never_replaced(): void
+    {
+        foreach (['bagit.txt', 'bag-info.txt', 'manifest-blake2b512.txt', 'tagmanifest-blake2b512.txt'] as $list) {
+            $this->copy();
+            $path = "{$this->temp}/fir/load/{$list}";
+            $good = (string) file_get_contents($path);
+            foreach ([3, strlen($good) - 6] as $byte) {
+                $bad = $good;
+                $bad[$byte] = chr(ord($bad[$byte]) ^ 4);
+                file_put_contents($path, $bad);
+                $report = $this->copy();
+                $this->assertFalse($report->destinations[0]->verified, "{$list} {$byte}");
+                $this->assertNotNull($report->destinations[0]->problem);
+                $this->assertTrue($report->destinations[1]->verified, 'the other destination goes on');
+                $this->assertSame($bad, file_get_contents($path));
+                $this->assertFalse($this->isValid('fir'));
+            }
+            file_put_contents($path, $good);
+            $this->assertTrue($this->copy()->destinations[0]->verified);
+        }
+    }
+
     public function test_a_file_that_cannot_be_read_is_named_and_the_rest_is_copied(): void
     {
         $card = new FaultyVolume($this->temp.'/card');
