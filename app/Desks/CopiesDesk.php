@@ -106,9 +106,11 @@ final class CopiesDesk
         $verdicts = [];
         foreach ($this->grid($job) as $row) {
             $label = $row['card']->item->label;
-            if (in_array('failed', $row['cells'], true)) {
-                $verdicts[] = Verdict::stop('copies.failed', "A copy of {$label} did not verify.", 'What was read back is not what was on the card, or the drive stopped: copy it again.',
-                    remedy: new Remedy('copy.start', 'Copy it again', ['card' => $row['card']->id]));
+            $failed = array_search('failed', $row['cells'], true);
+            if ($failed !== false) {
+                $isElsewhereWhole = in_array('verified', $row['cells'], true);
+                $verdicts[] = Verdict::stop('copies.failed', "A copy of {$label} did not verify.", $isElsewhereWhole ? 'What was read back is not what was written, or the drive stopped. Another copy is whole: a new bag is made from it, and the damaged one stays as it is.' : 'What was read back is not what was on the card, or the drive stopped: copy it again.',
+                    remedy: $isElsewhereWhole ? new Remedy('copy.repair', 'Repair it from another copy', ['card' => $row['card']->id, 'destination' => $failed]) : new Remedy('copy.start', 'Copy it again', ['card' => $row['card']->id]));
             }
             if ($row['verified'] < $wanted) {
                 $verdicts[] = Verdict::stop('copies.too-few', "{$label} is not safe yet.",

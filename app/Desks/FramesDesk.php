@@ -55,7 +55,7 @@ final class FramesDesk
         foreach ($rows as $row) {
             $at = (new \DateTimeImmutable('@'.$offsets->trueTime((int) $row->body_id, (int) $row->taken_at)))->setTimezone($zone);
             $frames[] = [
-                'id' => (int) $row->id, 'name' => basename(Names::printable(FrameKind::frameOf((string) $row->path))), 'body' => (int) $row->body_id, 'clock' => $at->format('H:i:s'),
+                'id' => (int) $row->id, 'name' => basename(Names::printable(FrameKind::frameOf((string) $row->path))), 'body' => (int) $row->body_id, 'clock' => $at->format('j M H:i:s'),
                 'exposure' => implode(', ', array_filter([$row->f_number ? 'f/'.round((float) $row->f_number, 1) : '', $row->shutter_s ? '1/'.round(1 / $row->shutter_s).' s' : '', $row->iso ? "ISO {$row->iso}" : ''])),
                 'files' => (int) $row->files, 'cards' => (int) $row->cards, 'copies' => $copies[(int) $row->id] ?? 0,
             ];

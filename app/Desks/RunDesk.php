@@ -41,6 +41,7 @@ final class RunDesk
         private readonly CardsDesk $cards,
         private readonly CopyLedger $ledger,
         private readonly AdoptDesk $adoption,
+        private readonly RepairDesk $repairs,
     ) {}
 
     /**
@@ -114,6 +115,7 @@ final class RunDesk
                 $report[] = match ($run->kind) {
                     'twin' => $this->compare($job, $card, $progress),
                     'copy' => $this->copy($job, $card, $destinations, $progress),
+                    'repair' => $this->repairs->repair($card, $destinations[0], $progress),
                     default => $this->verify($card, $destinations, $progress),
                 };
                 $progress->nextCard();

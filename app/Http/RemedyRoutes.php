@@ -44,6 +44,7 @@ final class RemedyRoutes
             'card.twin' => new RemedyRoute("/jobs/{$id}/cards/{$on['card']}/twin"),
             'card.accept-loss' => new RemedyRoute("/jobs/{$id}/cards#loss-{$on['card']}", isLink: true),
             'copy.to' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'copy', 'all' => 1, 'destinations[]' => $on['destination']]),
+            'copy.repair' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'repair', 'cards[]' => $on['card'], 'destinations[]' => $on['destination']]),
             'copy.verify' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'verify', 'all' => 1]),
             'copy.start' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'copy', 'all' => 1]),
             default => null,

@@ -48,7 +48,7 @@ final class CopiesController
     public function store(Request $request, int $job, CopiesDesk $desk, RunDesk $runs): RedirectResponse
     {
         $given = $request->validate([
-            'kind' => ['required', 'in:copy,verify'],
+            'kind' => ['required', 'in:copy,verify,repair'],
             'all' => ['nullable', 'boolean'],
             'cards' => ['nullable', 'array', 'max:200'],
             'cards.*' => ['integer'],
