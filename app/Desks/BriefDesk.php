@@ -21,6 +21,8 @@ use NorthSatchel\Verdicts;
 /** Brief: who, what, where, when. */
 final class BriefDesk
 {
+    private const PAST_DAYS = 30;
+
     private const EVERYTHING = ['segments', 'shotLines', 'packing.item.body', 'packing.item.card', 'latestCheck', 'accessWindows'];
 
     /** A job with all that its pages need, in a handful of queries. */
@@ -33,6 +35,12 @@ final class BriefDesk
     public static function all(): Collection
     {
         return self::joined(self::query()->orderBy('date')->orderBy('covered_from')->get());
+    }
+
+    /** @return Collection<int, Job> those of the last month and of the time to come, by date */
+    public static function current(): Collection
+    {
+        return self::joined(self::query()->where('date', '>=', now()->subDays(self::PAST_DAYS)->format('Y-m-d'))->orderBy('date')->orderBy('covered_from')->get());
     }
 
     /** @return Builder<Job> with the number of changes to the database at that moment */

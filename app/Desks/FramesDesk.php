@@ -130,17 +130,15 @@ final class FramesDesk
 
     private function exposures(Job $job): Builder
     {
-        $query = DB::table('frames')->whereNotNull('kind')->where(function (Builder $any) use ($job): void {
-            $any->whereRaw('0 = 1');
-            foreach ($this->cards->cards($job) as $card) {
-                $life = $this->log->lifeOf($card);
-                $fills = array_keys(array_filter($life->pastFills, static fn (int $of): bool => $of === $job->id));
-                $fills = $life->jobId === $job->id ? [...$fills, $life->fill] : $fills;
-                if ($fills !== []) {
-                    $any->orWhere(static fn (Builder $of) => $of->where('card_id', $card->id)->whereIn('fill', $fills));
-                }
+        $loads = [];
+        foreach ($this->cards->cards($job) as $card) {
+            $life = $this->log->lifeOf($card);
+            $fills = array_keys(array_filter($life->pastFills, static fn (int $of): bool => $of === $job->id));
+            foreach ($life->jobId === $job->id ? [...$fills, $life->fill] : $fills as $fill) {
+                $loads[] = [$card->id, $fill];
             }
-        });
+        }
+        $query = Frame::ofLoads($loads)->toBase()->whereNotNull('kind');
 
         return $query->groupByRaw('body_id, taken_at, substr(path, 1, length(path) - 4)')
             ->selectRaw("min(case when kind = 'jpeg' then frames.id end) as jpeg_id, coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, min(path) as path, body_id, taken_at, min(f_number) as f_number, min(shutter_s) as shutter_s, min(iso) as iso, count(*) as files, count(distinct card_id) as cards");

@@ -102,7 +102,7 @@ final class RunDesk
         $job = Job::query()->with(['place', 'packing.item.body', 'packing.item.card'])->findOrFail($run->job_id);
         $cards = $this->cards->cards($job)->whereIn('id', $run->card_ids);
         $destinations = Destination::query()->whereIn('id', $run->destination_ids)->orderBy('id')->get()->all();
-        $total = (int) Frame::query()->whereIn('card_id', $run->card_ids)->sum('bytes') * ($run->kind === 'copy' ? 1 + count($destinations) : max(1, count($destinations)));
+        $total = (int) Frame::ofLoads(array_values($cards->map(fn (Card $c): array => [$c->id, $this->log->lifeOf($c)->fill])->all()))->sum('bytes') * ($run->kind === 'copy' ? 1 + count($destinations) : max(1, count($destinations)));
         $run->update(['state' => 'running', 'started_at' => microtime(true), 'told_at' => microtime(true), 'bytes_total' => $total]);
         $progress = new RunProgress($run);
         $report = [];

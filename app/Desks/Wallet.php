@@ -78,7 +78,7 @@ final class Wallet
      */
     private function entries(Job $job, array $lives): array
     {
-        $files = Frame::query()->whereIn('card_id', array_keys($lives))->groupBy('card_id', 'fill')
+        $files = Frame::ofLoads(array_map(static fn (int $id, CardLife $life): array => [$id, $life->fill], array_keys($lives), array_values($lives)))->groupBy('card_id', 'fill')
             ->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')->toBase()->get()
             ->keyBy(static fn (object $row): string => "{$row->card_id} {$row->fill}");
         $entries = [];

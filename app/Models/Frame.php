@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -35,5 +36,22 @@ final class Frame extends Model
     public function copies(): HasMany
     {
         return $this->hasMany(Copy::class);
+    }
+
+    /**
+     * Of these card loads only; a card that serves for years has many.
+     *
+     * @param  list<array{int, int}>  $loads  card and fill
+     * @return Builder<Frame>
+     */
+    public static function ofLoads(array $loads): Builder
+    {
+        return self::query()->where(static function (Builder $any) use ($loads): void {
+            // A condition on no column would keep the database from using its index.
+            $loads === [] ? $any->whereRaw('0 = 1') : null;
+            foreach ($loads as [$card, $fill]) {
+                $any->orWhere(static fn (Builder $of) => $of->where('card_id', $card)->where('fill', $fill));
+            }
+        });
     }
 }

@@ -91,4 +91,12 @@ final class BriefTest extends TestCase
         $this->get('/jobs/77/brief')->assertNotFound();
         $this->get('/jobs/77/plan')->assertNotFound();
     }
+
+    public function test_jobs_long_past_are_a_press_away(): void
+    {
+        $this->demo();
+        \App\Models\Job::query()->where('name', 'like', 'Rowing club%')->firstOrFail()->update(['date' => now()->subDays(40)->format('Y-m-d')]);
+        $this->get('/')->assertOk()->assertDontSee('Rowing club awards evening')->assertSee('1 earlier job');
+        $this->get('/?all=1')->assertOk()->assertSee('Rowing club awards evening')->assertDontSee('earlier job');
+    }
 }

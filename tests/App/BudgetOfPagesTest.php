@@ -29,7 +29,7 @@ final class BudgetOfPagesTest extends TestCase
     /** @return array<string, array{string}> */
     public static function pages(): array
     {
-        return array_combine($all = ['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/rehearse', '/jobs/1/people', '/groups/9/stand', '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/tests', '/jobs/1/light', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/folders', '/jobs/new'], array_map(static fn (string $p): array => [$p], $all));
+        return array_combine($all = ['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/rehearse', '/jobs/1/people', '/groups/9/stand', '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/tests', '/jobs/1/light', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/cards', '/jobs/1/copies', '/jobs/1/frames', '/shelf', '/folders', '/jobs/new'], array_map(static fn (string $p): array => [$p], $all));
     }
 
     #[DataProvider('pages')]

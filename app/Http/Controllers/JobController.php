@@ -10,13 +10,15 @@ use App\Http\Requests\JobRequest;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 
 final class JobController
 {
-    public function index(Strap $strap): View
+    public function index(Request $request, Strap $strap): View
     {
-        $all = BriefDesk::all();
+        $isAll = $request->boolean('all');
+        $all = $isAll ? BriefDesk::all() : BriefDesk::current();
         $jobs = $all->map(static function (Job $job) use ($strap, $all): array {
             $days = BriefDesk::daysTo($job);
 
@@ -36,7 +38,7 @@ final class JobController
             ];
         });
 
-        return view('jobs.index', ['jobs' => $jobs]);
+        return view('jobs.index', ['jobs' => $jobs, 'earlier' => $isAll ? 0 : Job::query()->count() - $jobs->count()]);
     }
 
     public function create(): View

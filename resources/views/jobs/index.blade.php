@@ -22,5 +22,5 @@
         @endforeach
     </ul>
     @if (count($jobs) === 0)<p class="mb-4">No job yet.</p>@endif
-    <p class="mt-5"><a class="button main" href="/jobs/new" data-key="n">New job</a></p>
+    <p class="mt-5"><a class="button main" href="/jobs/new" data-key="n">New job</a>@if ($earlier > 0) <a class="button quiet" href="/?all=1">{{ $earlier }} earlier {{ $earlier === 1 ? 'job' : 'jobs' }}</a>@endif</p>
 </x-page>
