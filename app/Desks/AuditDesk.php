@@ -46,7 +46,7 @@ final class AuditDesk
     public function of(array $grid, iterable $destinations): CopyAudit
     {
         $sizes = [];
-        foreach (Frame::ofLoads(array_map(static fn (array $row): array => [$row['card']->id, $row['fill']], $grid))->groupBy('card_id', 'fill')->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')->toBase()->get() as $row) {
+        foreach ($grid === [] ? [] : Frame::ofLoads(array_map(static fn (array $row): array => [$row['card']->id, $row['fill']], $grid))->groupBy('card_id', 'fill')->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')->toBase()->get() as $row) {
             $sizes["{$row->card_id} {$row->fill}"] = [(int) $row->files, (float) $row->bytes / 1e9];
         }
         $places = [];
