@@ -107,4 +107,16 @@ final class FormatPermitTest extends TestCase
         $this->assertSame(1, $permit->verdicts->worst()?->figures['healed']);
         $this->assertSame(1, $permit->verdicts->worst()->figures['given_up']);
     }
+
+    /** By the owner's rule a card may have to wait until its off-site copy is verified. */
+    public function test_a_card_that_must_wait_for_its_copy_elsewhere(): void
+    {
+        $ask = static fn (array $elsewhere, PermitFrame ...$frames): FormatPermit => FormatPermit::of(new PermitQuestion(3, 'S03', true, true, array_values($frames), [], null, 2, $elsewhere));
+        $this->assertTrue($ask(['birch'], self::frame())->isGranted);
+        $this->assertSame(['permit.elsewhere'], array_map(static fn ($v): string => $v->code, iterator_to_array($ask(['vault'], self::frame())->verdicts)));
+        $this->assertSame(['permit.elsewhere'], array_map(static fn ($v): string => $v->code, iterator_to_array($ask([], self::frame())->verdicts)), 'there is no place elsewhere at all');
+        $this->assertStringContainsString('1 of 2 files', (string) $ask(['vault'], self::frame(), self::frame(devices: ['fir', 'vault']))->verdicts->worst()?->because);
+        $this->assertTrue($ask(['vault'], self::frame(Side::Damaged, twinDevices: ['fir', 'vault']))->isGranted, 'its twin is there');
+        $this->assertTrue($ask(['vault'], self::frame(Side::Damaged, devices: [], isLossAccepted: true))->isGranted);
+    }
 }
