@@ -11,6 +11,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Session\NullSessionHandler;
+use Illuminate\Session\Store;
 use NorthSatchel\Cards\Clock\ClockOffsets;
 
 /** In what order did it happen? */
@@ -35,8 +37,13 @@ final class FramesController
         return redirect("/jobs/{$job}/frames")->with('said', $desk->sameMoment(BriefDesk::open($job), (int) $given['first'], (int) $given['second']));
     }
 
-    public function preview(Frame $frame, FramesDesk $desk): Response
+    public function preview(Request $request, Frame $frame, FramesDesk $desk): Response
     {
+        // Pictures are asked for beside the page, many at once: they leave the session, and what it is to say, as it is.
+        $session = $request->session();
+        if ($session instanceof Store) {
+            $session->setHandler(new NullSessionHandler);
+        }
         $jpeg = $desk->preview($frame);
 
         return $jpeg === null ? response('', 404) : response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\Depends;
+
+/** After the day: all copies in one bag, one route, a clock that was off, a copy that rots; each found and mended. */
+final class CopiesTest extends BrowserTestCase
+{
+    protected function setUp(): void
+    {
+        self::$browser->size(1280, 800);
+        $this->signIn();
+    }
+
+    public function test_1_all_copies_in_one_bag_are_found_and_one_is_sent_elsewhere(): void
+    {
+        $this->visit('/jobs/1/cards');
+        self::$browser->script('document.querySelector("[data-key=n]").click()');
+        $this->see('Body B writes raw to one card');
+        foreach (['Set Body B to mirror and fire again', 'Take S06 out of Body C', 'Put S07 into slot 2 of Body C', 'Fire test frames with every body', 'Shoot the planned day', 'Seal all shot cards', 'Compare all pairs'] as $step) {
+            $this->press($step);
+        }
+        $this->see('Twin check done');
+        $this->visit('/jobs/1/copies');
+        $this->press('Copy and verify');
+        $this->see('Every shot card is on enough devices.', 'One theft would take everything.', 'card loads are short of 3-2-1', 'The bag is stolen');
+        $this->press('Copy to Home office');
+        self::$browser->notSee('One theft would take everything.');
+        self::$browser->notSee('are short of 3-2-1');
+        $this->see('were copied by one routine alone');
+        $this->assertNoComplaints();
+    }
+
+    #[Depends('test_1_all_copies_in_one_bag_are_found_and_one_is_sent_elsewhere')]
+    public function test_2_a_clock_that_was_off_is_set_from_two_frames_of_one_moment(): void
+    {
+        $this->visit('/jobs/1/frames');
+        $this->see('In what order did it happen?', 'Body C: clock as it was');
+        $bodies = 'return [...document.querySelectorAll(".contact-sheet li")].map((li) => li.innerText.match(/Body [ABC]/)[0]).join(",")';
+        $before = self::$browser->script($bodies);
+        // All bodies fired their first test frame at the same moment.
+        $choose = 'const of = (name, which) => [...document.querySelectorAll(".contact-sheet li")].find((li) => li.innerText.includes(name)).querySelector(`input[name=${which}]`).click(); of("OSTV0412", "first"); of("OSTV3313", "second");';
+        self::$browser->script($choose);
+        $this->press('These two are one moment');
+        $this->see('Body C: its clock was 23 min 40 s behind', 'corrected in the index, not in the files.', 'corrected here');
+        $this->assertNotSame($before, self::$browser->script($bodies), 'the frames stand in another order');
+        $loaded = 'const i = document.querySelector(".contact-sheet img"); return i.complete && i.naturalWidth === 240';
+        self::$browser->until(fn (): bool => (bool) self::$browser->script($loaded), 'The preview did not come.');
+        $this->assertNoComplaints();
+    }
+
+    #[Depends('test_1_all_copies_in_one_bag_are_found_and_one_is_sent_elsewhere')]
+    public function test_3_what_rots_is_found_and_made_anew_from_another_copy(): void
+    {
+        $bags = glob(self::$satchel->folder.'/standins/drives/drive-fir/*S01*/data/DCIM/*/*.DNG') ?: [];
+        $this->assertNotSame([], $bags);
+        $bytes = (string) file_get_contents($bags[0]);
+        $bytes[200] = chr(ord($bytes[200]) ^ 2);
+        file_put_contents($bags[0], $bytes);
+        $this->visit('/jobs/1/copies');
+        $this->press('Only verify again');
+        $this->see('A copy of S01 did not verify.', 'Repair it from another copy');
+        $this->press('Repair it from another copy');
+        $this->see('the damaged one stays as it is');
+        self::$browser->notSee('A copy of S01 did not verify.');
+        $this->assertSame($bytes, file_get_contents($bags[0]));
+        $this->assertNoComplaints();
+    }
+
+    #[Depends('test_1_all_copies_in_one_bag_are_found_and_one_is_sent_elsewhere')]
+    public function test_4_the_rule_is_changed_on_a_phone(): void
+    {
+        self::$browser->size(390, 844);
+        $this->visit('/jobs/1/copies');
+        self::$browser->script('[...document.querySelectorAll("details.slab")].forEach((d) => { d.open = true; })');
+        self::$browser->type('f-copies', '9');
+        $this->press('Keep the rule');
+        $this->see('This must lie between 1 and 8.');
+        $this->assertSame('9', self::$browser->script('return document.getElementById("f-copies").value'), 'what was typed is kept');
+        self::$browser->type('f-copies', '4');
+        $this->press('Keep the rule');
+        $this->see('The rule is kept, for all jobs.');
+        self::$browser->script('document.getElementById("margin-open").click()');
+        $this->see('are short of 4-2-1');
+        $this->assertNoComplaints();
+    }
+}
