@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Desks\BriefDesk;
+use App\Desks\HomeDesk;
 use App\Desks\KitDesk;
 use App\Devices\Devices;
 use App\Devices\StandIn\Exposure;
@@ -281,5 +282,29 @@ final class KitWorkTest extends TestCase
         $this->put("/shelf/{$tele->id}", ['kind' => 'lens', 'label' => 'Zoom 70–200', 'focal_min_mm' => '70', 'focal_max_mm' => '200', 'ownership' => 'hired'])->assertSessionHasErrors('from_whom');
         $this->put("/shelf/{$tele->id}", ['kind' => 'lens', 'label' => 'Zoom 70–200', 'focal_min_mm' => '70', 'focal_max_mm' => '180', 'mount' => 'OV', 'widest_stop' => '4'])->assertSessionHasNoErrors();
         $this->assertSame([180, 4], [$tele->fresh()?->focal_max_mm, $tele->fresh()?->specs['widest_stop'] ?? null]);
+    }
+
+    public function test_the_night_before_is_proved_where_it_can_be_and_ticked_where_it_cannot(): void
+    {
+        $page = $this->get('/jobs/1/pack')->assertOk();
+        $page->assertSee('Charge 4 cells of type OV-16')->assertSee('Charge 3 cells of type FL-9')->assertSee('31 things are not packed')->assertSee('Key list and passes');
+        $line = HomeDesk::lineId('glass');
+        $this->post('/events', ['kind' => 'check', 'job' => 1, 'line' => $line]);
+        $this->get('/jobs/1/pack')->assertSee('data-tap="uncheck" data-on="{&quot;job&quot;:1,&quot;line&quot;:'.$line.'}"', false);
+        $this->travel(2)->seconds();
+        $this->post('/events', ['kind' => 'uncheck', 'job' => 1, 'line' => $line]);
+        $this->get('/jobs/1/pack')->assertSee('data-tap="check" data-on="{&quot;job&quot;:1,&quot;line&quot;:'.$line.'}"', false);
+        // Test frames say that body B splits and body C is late: that is proved, and no tick takes it away.
+        $this->post('/jobs/1/camera-check');
+        $this->get('/jobs/1/pack')->assertSee('Not so yet. Both slots, the same on both.')->assertSee('Not so yet. Else frames of two photographers interleave wrongly.');
+    }
+
+    public function test_a_kit_that_flies_is_told_what_the_airline_asks(): void
+    {
+        $this->get('/jobs/1/kit')->assertDontSee('The cells may fly');
+        $this->post('/jobs/1/kit/settings', ['goes_by_air' => '1', 'wide_side' => 'right'])->assertRedirect();
+        $this->get('/jobs/1/kit')->assertSee('The cells may fly, in hand luggage.')->assertSee('The airline decides')->assertSee('Body A, right: <b>Zoom 24–70', false);
+        self::item('Cell 1')->update(['specs' => ['cell_wh' => 170]]);
+        $this->get('/jobs/1/kit')->assertSee('Cell 1 cannot fly.');
     }
 }
