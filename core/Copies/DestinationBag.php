@@ -60,14 +60,17 @@ final class DestinationBag
             if (! $this->marked && ! $this->finishedBefore) {
                 throw CopyConflict::nameTaken($this->label, $this->name, 'it is no bag');
             }
+            if ($this->finishedBefore && ! $this->marked && ($damaged = $this->lists->damaged()) !== null) {
+                // Its lists are what tells whether it is whole: nothing is added to it, and it is not called good.
+                $this->problem = Names::printable($damaged).' of the finished bag is damaged';
+
+                return;
+            }
             if (! $this->lists->readManifest() && $this->finishedBefore && ! $this->marked) {
                 throw CopyConflict::nameTaken($this->label, $this->name, 'its manifest is of another kind');
             }
             if ($this->marked) {
                 $this->lists->readJournal();
-            } elseif ($this->finishedBefore && ($damaged = $this->lists->damaged()) !== null) {
-                // Its lists are what tells whether it is whole: nothing is added to it, and it is not called good.
-                $this->problem = Names::printable($damaged).' of the finished bag is damaged';
             }
         } catch (BrokenBag|UnableToRead $e) {
             throw CopyConflict::nameTaken($this->label, $this->name, $e->getMessage());
