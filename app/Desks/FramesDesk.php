@@ -141,7 +141,7 @@ final class FramesDesk
         $query = Frame::ofLoads($loads)->toBase()->whereNotNull('kind');
 
         return $query->groupByRaw('body_id, taken_at, substr(path, 1, length(path) - 4)')
-            ->selectRaw("min(case when kind = 'jpeg' then frames.id end) as jpeg_id, coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, min(path) as path, body_id, taken_at, min(f_number) as f_number, min(shutter_s) as shutter_s, min(iso) as iso, count(*) as files, count(distinct card_id) as cards");
+            ->selectRaw("coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, min(path) as path, body_id, taken_at, min(f_number) as f_number, min(shutter_s) as shutter_s, min(iso) as iso, count(*) as files, count(distinct card_id) as cards");
     }
 
     /** The offsets are few, so the order is worked out by the database. */

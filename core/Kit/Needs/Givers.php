@@ -142,14 +142,6 @@ final class Givers
         return $gearId !== $otherId && array_intersect($this->things[$gearId]['gives'] ?? [], $this->things[$otherId]['requires'] ?? []) !== [];
     }
 
-    /** @return list<string> what a thing requires and nothing that is there gives */
-    public function lackedBy(int $gearId): array
-    {
-        $given = array_merge(...array_map(static fn (array $t): array => $t['gives'], array_values($this->things)) ?: [[]]);
-
-        return array_values(array_diff($this->things[$gearId]['requires'] ?? [], $given));
-    }
-
     /** @return list<string> */
     private function givenBy(Gear $gear): array
     {
