@@ -11,4 +11,6 @@ return [
     'demo' => (bool) env('SATCHEL_DEMO', false),
     /* How many verified copies on different devices a frame needs before its card may be formatted. */
     'copies_before_format' => 2,
+    /* How long the least waiting is searched for in the background, where a page could not prove it. */
+    'proof_seconds' => 120,
 ];

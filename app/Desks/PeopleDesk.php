@@ -10,9 +10,8 @@ use App\Models\Person;
 use App\Models\Segment;
 use App\Models\Spot;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\Cache;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\People\CallOrders;
+use NorthSatchel\People\CallSolution;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\FamilyText;
@@ -32,12 +31,10 @@ final class PeopleDesk
     /** Full-format focal lengths tried where no others are named. */
     public const LENSES = [85, 70, 50, 35, 24];
 
-    private const KEPT_S = 7 * 86400;
-
     /** @var array<int, Collection<int, FormalGroup>> by job, for this request */
     private array $groups = [];
 
-    public function __construct(private readonly PlanDesk $plan) {}
+    public function __construct(private readonly PlanDesk $plan, private readonly CallOrderDesk $orders) {}
 
     /** @return Collection<int, FormalGroup> in the order in which they are called */
     public function groups(Job $job): Collection
@@ -76,19 +73,20 @@ final class PeopleDesk
         return FormalsJudge::of($family, new StandTime($order, $family, $job->formals_gathered), $best, $this->segment($job), PlanDesk::localDay($job));
     }
 
-    /** The groups in the order of a school; kept for as long as the groups stay the same. */
+    /** The groups in the order of a school. */
     public function stand(Job $job, Family $family, School $school): StandTime
     {
-        $groups = $this->order($job);
-        $key = 'calling-'.hash('xxh128', serialize([$school->value, $groups, $family->people(), $job->formals_gathered]));
-        /** @var list<int> $order */
-        $order = Cache::remember($key, self::KEPT_S, static function () use ($school, $groups, $family, $job): array {
-            $ordered = CallOrders::by($school, $groups, $family, $job->formals_gathered);
+        return new StandTime($this->solution($job, $family, $school)->order, $family, $job->formals_gathered);
+    }
 
-            return array_map(static fn (FamilyGroup $g): int => (int) array_search($g, $groups, true), $ordered);
-        });
+    public function solution(Job $job, Family $family, School $school): CallSolution
+    {
+        return $this->orders->solution($job, $this->order($job), $family, $school);
+    }
 
-        return new StandTime(array_map(static fn (int $i): FamilyGroup => $groups[$i], $order), $family, $job->formals_gathered);
+    public function isProving(Job $job, Family $family): bool
+    {
+        return $this->orders->isProving($job, $this->order($job), $family);
     }
 
     /**

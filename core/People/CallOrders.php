@@ -8,18 +8,21 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Order\CallingOrder;
 use NorthSatchel\People\Order\FormalsOrder;
 use NorthSatchel\People\Order\Group;
+use NorthSatchel\People\Order\LeastWalking;
 use NorthSatchel\People\Order\Presence;
 
 /** The groups of a family in the order of each school. */
 final class CallOrders
 {
     /** A change-over of ordinary length, for the computed order cannot know which comes before which (common practice, no source). */
-    private const USUAL_CHANGE_MINUTES = 0.7;
+    public const USUAL_CHANGE_MINUTES = 0.7;
 
     private const PASSES = 2;
 
     /** A page does not wait longer for a proof. */
     private const SECONDS = 0.9;
+
+    private const WALKING_SECONDS = 0.9;
 
     /**
      * @param  list<FamilyGroup>  $groups
@@ -29,20 +32,37 @@ final class CallOrders
      */
     public static function by(School $school, array $groups, Family $family, bool $isGathered): array
     {
+        return self::solved($school, $groups, $family, $isGathered)->order;
+    }
+
+    /**
+     * The same, with how near a computed order is to the best there is.
+     *
+     * @param  list<FamilyGroup>  $groups
+     * @param  float  $seconds  spent on a proof
+     *
+     * @throws ImpossibleValue when what must come before what goes in a circle
+     */
+    public static function solved(School $school, array $groups, Family $family, bool $isGathered, float $seconds = self::SECONDS): CallSolution
+    {
         $listed = self::inOneOrder($groups);
         $rule = new Precedence($listed, $family);
+        if ($school === School::LeastWaiting) {
+            $found = self::leastWaiting($listed, $family, $isGathered, $seconds);
+
+            return new CallSolution(self::settled(self::pick($listed, $found->order), $family, $isGathered, $rule), $found->waiting, $found->lowerBound, $found->isOptimal);
+        }
 
         return match ($school) {
-            School::AsListed => $rule->repaired($groups),
-            School::ReleaseDown => $rule->repaired(self::sorted($groups, -1)),
-            School::BuildUp => $rule->repaired(self::sorted($groups, 1)),
-            School::LeastWaiting => self::settled(self::pick($listed, self::leastWaiting($listed, $family, $isGathered)->order), $family, $isGathered, $rule),
-            School::LeastWalking => $rule->repaired(self::leastWalking($listed)),
+            School::AsListed => new CallSolution($rule->repaired($groups)),
+            School::ReleaseDown => new CallSolution($rule->repaired(self::sorted($groups, -1))),
+            School::BuildUp => new CallSolution($rule->repaired(self::sorted($groups, 1))),
+            School::LeastWalking => self::leastWalking($listed, $family),
         };
     }
 
     /** @param  list<FamilyGroup>  $groups */
-    public static function leastWaiting(array $groups, Family $family, bool $isGathered): CallingOrder
+    public static function leastWaiting(array $groups, Family $family, bool $isGathered, float $seconds = self::SECONDS): CallingOrder
     {
         $weights = [];
         foreach ($family->people() as $person) {
@@ -55,7 +75,7 @@ final class CallOrders
         $before = array_map(static fn (array $pair): array => [(string) $pair[0], (string) $pair[1]], (new Precedence($groups, $family))->pairs());
         $apart = array_values(array_filter($family->apart(), static fn (array $pair): bool => array_filter($groups, static fn (FamilyGroup $g): bool => array_diff($pair, $g->people) === []) === []));
 
-        return FormalsOrder::best($isGathered ? Presence::Gathered : Presence::Called, $given, $weights, $before, $apart, self::SECONDS);
+        return FormalsOrder::best($isGathered ? Presence::Gathered : Presence::Called, $given, $weights, $before, $apart, $seconds);
     }
 
     /**
@@ -140,55 +160,15 @@ final class CallOrders
     }
 
     /**
-     * A short way through all groups: from each the nearest next one, improved by turning stretches around. Not
-     * proven the shortest.
+     * The fewest people who walk in and out; those kept apart not one after the other where that can be.
      *
      * @param  list<FamilyGroup>  $groups
-     * @return list<FamilyGroup>
      */
-    private static function leastWalking(array $groups): array
+    private static function leastWalking(array $groups, Family $family): CallSolution
     {
-        $best = $groups;
-        $cost = self::allWalks($groups);
-        foreach ($groups as $first => $group) {
-            $rest = $groups;
-            unset($rest[$first]);
-            $order = [$group];
-            while ($rest !== []) {
-                $last = $order[count($order) - 1];
-                uasort($rest, static fn (FamilyGroup $a, FamilyGroup $b): int => self::walks($last, $a) <=> self::walks($last, $b));
-                $order[] = $rest[array_key_first($rest)];
-                unset($rest[array_key_first($rest)]);
-            }
-            $order = self::turned($order);
-            if (self::allWalks($order) < $cost) {
-                [$best, $cost] = [$order, self::allWalks($order)];
-            }
-        }
+        $found = (new LeastWalking(array_map(static fn (FamilyGroup $g): array => $g->people, $groups), (new Precedence($groups, $family))->pairs(), $family->apart()))->best(self::WALKING_SECONDS);
 
-        return $best;
-    }
-
-    /**
-     * @param  list<FamilyGroup>  $order
-     * @return list<FamilyGroup>
-     */
-    private static function turned(array $order): array
-    {
-        $cost = self::allWalks($order);
-        do {
-            $isBetter = false;
-            for ($i = 0; $i < count($order) - 1; $i++) {
-                for ($j = $i + 1; $j < count($order); $j++) {
-                    $try = [...array_slice($order, 0, $i), ...array_reverse(array_slice($order, $i, $j - $i + 1)), ...array_slice($order, $j + 1)];
-                    if (self::allWalks($try) < $cost) {
-                        [$order, $cost, $isBetter] = [$try, self::allWalks($try), true];
-                    }
-                }
-            }
-        } while ($isBetter);
-
-        return $order;
+        return new CallSolution(array_map(static fn (int $i): FamilyGroup => $groups[$i], $found['order']), $found['walks'], $found['lowerBound'], $found['isOptimal']);
     }
 
     /** @param  list<FamilyGroup>  $order */

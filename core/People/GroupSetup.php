@@ -16,7 +16,7 @@ final readonly class GroupSetup
     /** Shorter lenses widen who stands at the ends (common practice, no source). */
     private const KIND_FROM_MM = 50;
 
-    /** People sway: slower than this faces smear (common practice, no source). */
+    /** The shutter where there is light enough: a turned head shows no longer (common practice, no source). */
     private const SHUTTER = 200;
 
     private const MOST_IN_A_ROW = 12;
@@ -41,6 +41,7 @@ final readonly class GroupSetup
         public float $ev100,
         public int $frames,
         private float $widest,
+        private Sway $sway,
     ) {}
 
     /**
@@ -71,9 +72,14 @@ final readonly class GroupSetup
         [, $rows, $focal, $distance, $fits] = $best;
         $rows = $rows->fanned($distance);
         $focus = RowsFocus::of($focal, self::COC_MM, $rows->rowDistances($distance), $widest);
-        $start = $focus->fNumber === null ? null : ClearSky::startingExposure($ev100, $focus->fNumber, self::SHUTTER);
+        $sway = Sway::of($people, $focal, $distance, self::COC_MM);
+        $start = $focus->fNumber === null ? null : ClearSky::startingExposure($ev100, $focus->fNumber, max(self::SHUTTER, $sway->slowest));
+        // In the dark the shutter may be as slow as the people who stand there allow.
+        if ($start !== null && $start['iso'] > self::GRAINY_ISO) {
+            $start = ClearSky::startingExposure($ev100, (float) $focus->fNumber, $sway->slowest);
+        }
 
-        return new self($rows, $focal, round($distance, 1), $focus, $start['iso'] ?? null, $start['shutter'] ?? null, $fits, $roomM, $ev100, Pace::frames(count($people)), $widest);
+        return new self($rows, $focal, round($distance, 1), $focus, $start['iso'] ?? null, $start['shutter'] ?? null, $fits, $roomM, $ev100, Pace::frames(count($people)), $widest, $sway);
     }
 
     public function verdicts(): Verdicts
@@ -94,9 +100,7 @@ final readonly class GroupSetup
             $where = $rows === 1 ? 'Focus on the row' : 'Focus '.round(100 * $behind).' cm behind the front row';
             $verdicts[] = Verdict::mind('people.focus', "{$where}, and use f/{$this->focus->fNumber}.", $rows === 1 ? 'One row in one plane may be shot wide open; f/'.$this->focus->fNumber.' is as wide as the lens goes.'
                 : "The rows are {$depth} m deep; focused there, f/{$this->focus->fNumber} holds from ".round((float) $this->focus->nearM, 2).' to '.($this->focus->farM === null ? 'the horizon' : round($this->focus->farM, 2).' m').($this->focus->fNumber > $this->widest ? ', and a third of a stop wider would not.' : '; wider the lens does not go.'), ['f_number' => $this->focus->fNumber, 'focus_m' => $this->focus->focusM]);
-            $verdicts[] = $this->iso > self::GRAINY_ISO
-                ? Verdict::fix('people.dark', "That costs ISO {$this->iso}.", "At EV {$this->ev100}, f/{$this->focus->fNumber} and 1/".self::SHUTTER.' s, slower than which people smear: bring light, or make fewer rows.', ['iso' => $this->iso])
-                : Verdict::fine('people.light', "ISO {$this->iso} at 1/{$this->shutter} s.", "At EV {$this->ev100} and f/{$this->focus->fNumber}; slower than 1/".self::SHUTTER.' s people smear.', ['iso' => $this->iso]);
+            $verdicts[] = $this->light((int) $this->shutter);
         }
         foreach (array_slice($this->rows->hidden($this->distanceM), 0, 3) as $hidden) {
             $verdicts[] = Verdict::fix('people.hidden', "{$hidden['who']} stands behind {$hidden['behind']}.", 'Neither beside nor above that head runs a free line to the lens: shift half a place, or use steps.');
@@ -104,5 +108,17 @@ final readonly class GroupSetup
         $verdicts[] = Verdict::mind('people.frames', "Take {$this->frames} frames.", 'So that in 95 of 100 cases one holds all eyes open; one more if a trigger fails.', ['frames' => $this->frames]);
 
         return new Verdicts($verdicts);
+    }
+
+    private function light(int $shutter): Verdict
+    {
+        $at = "At EV {$this->ev100} and f/{$this->focus->fNumber}.";
+        $figures = ['iso' => $this->iso, 'shutter' => $shutter, 'slowest' => $this->sway->slowest];
+
+        return match (true) {
+            $this->iso > self::GRAINY_ISO => Verdict::fix('people.dark', "That costs ISO {$this->iso} at 1/{$shutter} s, and slower people smear.", "{$at} {$this->sway->why($shutter)} Bring light, or make fewer rows.", $figures),
+            $shutter < self::SHUTTER => Verdict::mind('people.slow', "ISO {$this->iso} at 1/{$shutter} s: ask everybody to hold still.", "{$at} At 1/".self::SHUTTER.' s it would be beyond ISO '.self::GRAINY_ISO.". {$this->sway->why($shutter)}", $figures),
+            default => Verdict::fine('people.light', "ISO {$this->iso} at 1/{$shutter} s.", "{$at} {$this->sway->why($shutter)} Not slower than 1/{$this->sway->slowest} s.", $figures),
+        };
     }
 }

@@ -19,6 +19,11 @@ final readonly class RowDrawing
 
     private const FOOT_Y = 360.0;
 
+    /** Of the front drawing: where they stand, and room for a name above a head. */
+    private const GROUND_Y = 260.0;
+
+    private const NAME_PX = 20.0;
+
     /** Of the ground before the front row so much is drawn. */
     private const BEFORE_M = 1.6;
 
@@ -84,12 +89,12 @@ final readonly class RowDrawing
     /** @return list<array{name: string, x: float, y: float, bodyHeight: float}> from the front, the back row first; y is the top of the head */
     public function front(): array
     {
-        $perM = (self::WIDTH - 60) / max(4.0, $this->setup->rows->widthM());
+        $perM = $this->perM();
         $faces = [];
         foreach (array_reverse($this->setup->rows->rows) as $row) {
             foreach ($row as $place) {
-                $y = round(260 - $place->topM * $perM, 1);
-                $faces[] = ['name' => $place->name, 'x' => round(self::MIDDLE + $place->x * $perM, 1), 'y' => $y, 'bodyHeight' => round(260 - $y, 1)];
+                $y = round(self::GROUND_Y - $place->topM * $perM, 1);
+                $faces[] = ['name' => $place->name, 'x' => round(self::MIDDLE + $place->x * $perM, 1), 'y' => $y, 'bodyHeight' => round(self::GROUND_Y - $y, 1)];
             }
         }
 
@@ -99,7 +104,15 @@ final readonly class RowDrawing
     /** A head's size in the front drawing. */
     public function headPx(): float
     {
-        return round((self::WIDTH - 60) / max(4.0, $this->setup->rows->widthM()) * 0.1, 1);
+        return round($this->perM() * 0.1, 1);
+    }
+
+    /** Of the front drawing: all abreast, and the tallest with a name above. */
+    private function perM(): float
+    {
+        $tallest = max([1.0, ...array_map(static fn (Place $p): float => $p->topM, array_merge(...$this->setup->rows->rows))]);
+
+        return min((self::WIDTH - 60) / max(4.0, $this->setup->rows->widthM()), (self::GROUND_Y - self::NAME_PX) / $tallest);
     }
 
     private function y(float $distanceM): float

@@ -9,8 +9,12 @@ use NorthSatchel\ImpossibleValue;
 /** A team to be pictured: all together first, then each player. */
 final readonly class Team
 {
-    /** @throws ImpossibleValue */
-    public function __construct(public string $id, public int $players, public float $teamMinutes, public float $playerSeconds)
+    /**
+     * @param  list<int>  $heightsCm  from the left, of as many players as are known
+     *
+     * @throws ImpossibleValue
+     */
+    public function __construct(public string $id, public int $players, public float $teamMinutes, public float $playerSeconds, public array $heightsCm = [])
     {
         if ($players < 0) {
             throw ImpossibleValue::of('players', 'must be at least 0');

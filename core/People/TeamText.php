@@ -6,7 +6,7 @@ namespace NorthSatchel\People;
 
 use NorthSatchel\ImpossibleValue;
 
-/** Teams as they are typed, a line each: "Juniors, 14 players, 4 min, 60 s". What is not said is ordinary. */
+/** Teams as they are typed, a line each: "Juniors, 14 players, 4 min, 60 s, heights 152 148 160". What is not said is ordinary. */
 final class TeamText
 {
     public const MOST = 30;
@@ -31,6 +31,7 @@ final class TeamText
             $pieces = array_map(trim(...), explode(',', $line));
             $name = (string) array_shift($pieces);
             $players = null;
+            $heights = [];
             [$minutes, $seconds] = [self::USUAL_TEAM_MINUTES, self::USUAL_PLAYER_S];
             foreach ($pieces as $piece) {
                 $found = [];
@@ -40,6 +41,8 @@ final class TeamText
                     $minutes = (float) $found[1];
                 } elseif (preg_match('/^(\d{1,4})\s*s$/i', $piece, $found) === 1) {
                     $seconds = (float) $found[1];
+                } elseif (preg_match('/^heights?((?:\s+[12]?\d{2})+)$/i', $piece, $found) === 1) {
+                    $heights = array_map(intval(...), preg_split('/\s+/', trim($found[1])) ?: []);
                 } else {
                     throw ImpossibleValue::of('teams', 'cannot be read in line '.($index + 1).": “{$piece}”");
                 }
@@ -47,10 +50,13 @@ final class TeamText
             if ($name === '' || $players === null) {
                 throw ImpossibleValue::of('teams', 'need a name and how many players in line '.($index + 1).', such as: Juniors, 14 players');
             }
+            if (count($heights) > $players) {
+                throw ImpossibleValue::of('teams', 'have more heights than players in line '.($index + 1).': '.count($heights)." for {$players}");
+            }
             if (isset($teams[$name])) {
                 throw ImpossibleValue::of('teams', "must be named once each: {$name} is there twice");
             }
-            $teams[$name] = new Team($name, $players, $minutes, $seconds);
+            $teams[$name] = new Team($name, $players, $minutes, $seconds, $heights);
         }
         if (count($teams) > self::MOST) {
             throw ImpossibleValue::of('teams', 'must be '.self::MOST.' at most');

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Desks\CallOrderDesk;
+use App\Desks\PeopleDesk;
+use App\Jobs\ProveCallingOrder;
 use App\Models\FormalGroup;
 use App\Models\Job;
 use App\Models\Person;
 use App\Models\Segment;
 use App\Models\Spot;
+use Illuminate\Support\Facades\Bus;
+use Illuminate\Support\Facades\DB;
 use NorthSatchel\Optics\RowsFocus;
 
 /** The family, its groups and their order, through the pages. */
@@ -111,5 +116,31 @@ final class PeopleTest extends TestCase
         $this->post("/jobs/{$job->id}/people/rules")->assertSessionHasNoErrors();
         $this->get("/jobs/{$job->id}/people")->assertSee('The two with Per');
         $this->post("/jobs/{$job->id}/people/settings", ['formals_segment_id' => Segment::query()->where('job_id', $this->job->id)->value('id')])->assertSessionHasErrors('formals_segment_id');
+    }
+
+    public function test_an_order_that_the_page_could_not_prove_is_searched_on_in_the_background(): void
+    {
+        $url = "/jobs/{$this->job->id}/people";
+        $this->get($url)->assertSee('Least waiting is the best found')->assertSee('The search goes on for up to two minutes')->assertSee('Least walking is proven');
+        Bus::assertDispatchedTimes(ProveCallingOrder::class, 1);
+        $this->get($url)->assertSee('The search goes on');
+        Bus::assertDispatchedTimes(ProveCallingOrder::class, 1);
+        config(['satchel.proof_seconds' => 1.5]);
+        $number = DB::table('changes')->value('number');
+        (new ProveCallingOrder($this->job->id))->handle(app(PeopleDesk::class), app(CallOrderDesk::class));
+        $this->assertGreaterThan($number, DB::table('changes')->value('number'), 'findings are worked out anew');
+        $this->get($url)->assertDontSee('The search goes on')->assertSee('Least waiting is the best found');
+        // A short list is proven at once, and nothing is left to search.
+        FormalGroup::query()->where('job_id', $this->job->id)->orderByDesc('id')->limit(15)->get()->each->delete();
+        $this->get($url)->assertSee('Least waiting is proven')->assertDontSee('The search goes on');
+        Bus::assertDispatchedTimes(ProveCallingOrder::class, 1);
+        (new ProveCallingOrder(99))->handle(app(PeopleDesk::class), app(CallOrderDesk::class));
+    }
+
+    public function test_the_pose_rota_says_who_stands_forward(): void
+    {
+        $this->get("/jobs/{$this->job->id}/teams?".http_build_query(['teams' => 'Cubs, 3, heights 160 140 165', 'sets' => 2]))
+            ->assertSee('turned to the right, smiling')->assertSee('half a step forward')->assertSee('focus between them, and f/');
+        $this->get("/jobs/{$this->job->id}/teams?".http_build_query(['teams' => 'Cubs, 1, heights 160 140']))->assertSee('more heights than players');
     }
 }

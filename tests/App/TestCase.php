@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Jobs\ProveCallingOrder;
 use App\Models\Job;
 use App\Models\User;
 use Database\Demo\Demo;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Facades\Bus;
 use Tests\Support\TempFolder;
 
 /** A signed-in owner, an empty database in memory, stand-ins in a folder of their own. */
@@ -28,6 +30,8 @@ abstract class TestCase extends LaravelTestCase
     protected function setUp(): void
     {
         parent::setUp();
+        // A proof takes a minute; the tests of it carry it out themselves.
+        Bus::fake([ProveCallingOrder::class]);
         config(['satchel.standins' => $this->folder('standins'), 'satchel.pictures' => $this->folder('pictures')]);
     }
 

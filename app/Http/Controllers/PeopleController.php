@@ -57,7 +57,8 @@ final class PeopleController
             'groups' => $groups,
             'stand' => $stand,
             'chart' => $stand === null ? null : new StandChart($stand),
-            'schools' => $family === null || $groups->isEmpty() ? [] : array_map(static fn (School $s): array => ['school' => $s, 'stand' => $desk->stand($opened, $family, $s)], School::cases()),
+            'schools' => $family === null || $groups->isEmpty() ? [] : array_map(static fn (School $s): array => ['school' => $s, 'stand' => $desk->stand($opened, $family, $s), 'proof' => $desk->solution($opened, $family, $s)->proof($s)], School::cases()),
+            'isProving' => $family !== null && $desk->isProving($opened, $family),
             'timing' => $family === null || $groups->isEmpty() ? [] : $desk->timing($opened, $family),
             'segment' => $desk->segment($opened),
             'links' => $calls->links($opened),
@@ -122,7 +123,7 @@ final class PeopleController
             $wrong = ucfirst("{$e->field} {$e->must}.");
         }
 
-        return view('people.teams', ['job' => BriefDesk::open($job), 'text' => $text, 'sets' => $sets, 'schedule' => $schedule, 'drawing' => $schedule === null ? null : new TeamDrawing($schedule), 'wrong' => $wrong, 'verdicts' => $schedule?->verdicts() ?? new Verdicts, 'rotas' => array_map(static fn (Team $t): array => ['team' => $t->id, 'rota' => PoseRota::of(min(60, $t->players))], $schedule->order ?? [])]);
+        return view('people.teams', ['job' => BriefDesk::open($job), 'text' => $text, 'sets' => $sets, 'schedule' => $schedule, 'drawing' => $schedule === null ? null : new TeamDrawing($schedule), 'wrong' => $wrong, 'verdicts' => $schedule?->verdicts() ?? new Verdicts, 'rotas' => array_map(static fn (Team $t): array => ['team' => $t->id, 'rota' => PoseRota::of(min(60, $t->players), heightsCm: $t->heightsCm), 'sharpness' => $t->heightsCm === [] ? null : PoseRota::sharpness($t->players)], $schedule->order ?? [])]);
     }
 
     /** Names typed while the couple says them: called next. */

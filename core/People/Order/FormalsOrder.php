@@ -30,6 +30,10 @@ final class FormalsOrder
     /** Up to so many groups the plain program is the quicker one. */
     private const PLAIN_UP_TO = 14;
 
+    private const HUB_SHARE = 0.85;
+
+    private const HUB_MOST_S = 3.0;
+
     /**
      * @param  list<Group>  $groups
      * @param  array<string, int|float>  $weights  by person id; 1 where absent
@@ -54,7 +58,7 @@ final class FormalsOrder
             // With fewer meetings than the known order has, any order will do.
             $known = $most === $meetings ? $problem->quickWaiting($order) : INF;
             [$found, , $lower] = $presence === Presence::Called && $most === 0 && ! is_infinite($known) && $problem->count > self::PLAIN_UP_TO
-                ? (new HubSearch($problem, $search))->below($known, $end)
+                ? self::fromBothSides($problem, $search, $known, $end)
                 : $search->below($problem->all(), $everybody, null, false, $known, $most, $end, self::WIDTH);
             if ($found !== null) {
                 [$order, $waiting, $meetings] = [$found, $problem->waiting($found), $problem->meetings($found)];
@@ -68,6 +72,24 @@ final class FormalsOrder
         $isOptimal = $waiting - $lower < 1e-9;
 
         return new CallingOrder(array_map(static fn (int $g): string => $groups[$g]->id, $order), $waiting, $isOptimal ? $waiting : $lower, $isOptimal, self::nextTo($problem, $order));
+    }
+
+    /**
+     * Family lists are soonest proven by their hub; what that cannot do in its share of the time is tried from
+     * both ends.
+     *
+     * @return array{list<int>|null, int|float, int|float}
+     */
+    private static function fromBothSides(OrderProblem $problem, OrderSearch $search, int|float $known, int $end): array
+    {
+        $left = $end - hrtime(true);
+        [$order, $waiting, $lower] = (new HubSearch($problem, $search))->below($known, hrtime(true) + (int) min(self::HUB_SHARE * $left, self::HUB_MOST_S * 1e9));
+        if ($waiting - $lower < 1e-9) {
+            return [$order, $waiting, $lower];
+        }
+        [$better, $waiting, $other] = (new HalfwaySearch($problem, $search))->below($waiting, $end);
+
+        return [$better ?? $order, $waiting, max($lower, $other)];
     }
 
     /**

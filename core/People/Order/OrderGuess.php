@@ -9,6 +9,13 @@ use Random\Randomizer;
 /** A good order found quickly: from several beginnings, groups are moved elsewhere for as long as that helps. */
 final class OrderGuess
 {
+    /** From the third on the best one is shaken; now and then that beats a fresh beginning. */
+    private const BEGINNINGS = 4;
+
+    private const STRETCH = 6;
+
+    private const TRIES = 8;
+
     public function __construct(private readonly OrderProblem $problem, private readonly Randomizer $random) {}
 
     /**
@@ -19,12 +26,33 @@ final class OrderGuess
     {
         $end = hrtime(true) + (int) ($seconds * 1e9);
         $best = null;
-        for ($start = 0; $start < $starts && ($best === null || hrtime(true) < $end); $start++) {
-            $found = $this->improve($this->beginning($start), $end);
+        for ($start = 0; $start < 2 * $starts && ($best === null || hrtime(true) < $end); $start++) {
+            $found = $this->improve($best === null || $start < self::BEGINNINGS ? $this->beginning($start) : $this->shaken($best[0]), $end);
             $best = $best === null || [$found[1], $found[2]] < [$best[1], $best[2]] ? $found : $best;
         }
 
         return $best ?? [[], 0, 0];
+    }
+
+    /**
+     * The best one with a stretch of it put elsewhere, perhaps turned around.
+     *
+     * @param  list<int>  $order
+     * @return list<int>
+     */
+    private function shaken(array $order): array
+    {
+        for ($try = 0; $try < self::TRIES && count($order) > 3; $try++) {
+            $size = $this->random->getInt(2, max(2, min(self::STRETCH, count($order) - 2)));
+            $rest = $order;
+            $stretch = array_splice($rest, $this->random->getInt(0, count($order) - $size), $size);
+            array_splice($rest, $this->random->getInt(0, count($rest)), 0, $this->random->getInt(0, 1) === 1 ? array_reverse($stretch) : $stretch);
+            if ($this->problem->keepsPrecedence($rest)) {
+                return $rest;
+            }
+        }
+
+        return $order;
     }
 
     /** @return list<int> biggest first, smallest first, then at random; precedence kept */
@@ -64,36 +92,39 @@ final class OrderGuess
         $hasPrecedence = array_filter($problem->before) !== [];
         $meetings = $problem->meetings($order);
         $waiting = $problem->quickWaiting($order);
-        do {
+        // Single groups first; when none helps any more, stretches of two and more, as they stand or turned around.
+        for ($size = 1; $size <= self::STRETCH && $size < $problem->count && hrtime(true) < $end; $size++) {
             $isBetter = false;
-            for ($from = 0; $from < $problem->count && hrtime(true) < $end; $from++) {
-                $bestTo = null;
+            for ($from = 0; $from <= $problem->count - $size && hrtime(true) < $end; $from++) {
+                $best = null;
                 $rest = $order;
-                [$moved] = array_splice($rest, $from, 1);
-                for ($to = 0; $to < $problem->count; $to++) {
-                    if ($to === $from) {
-                        continue;
-                    }
-                    $try = $rest;
-                    array_splice($try, $to, 0, [$moved]);
-                    if ($hasPrecedence && ! $problem->keepsPrecedence($try)) {
-                        continue;
-                    }
-                    $m = $hasPairs ? $problem->meetings($try) : 0;
-                    if ($m > $meetings) {
-                        continue;
-                    }
-                    $w = $problem->quickWaiting($try);
-                    if ($m < $meetings || $w < $waiting) {
-                        [$bestTo, $meetings, $waiting] = [$try, $m, $w];
+                $moved = array_splice($rest, $from, $size);
+                foreach ($size === 1 ? [$moved] : [$moved, array_reverse($moved)] as $turned => $stretch) {
+                    for ($to = 0; $to <= count($rest); $to++) {
+                        if ($to === $from && $turned === 0) {
+                            continue;
+                        }
+                        $try = [...array_slice($rest, 0, $to), ...$stretch, ...array_slice($rest, $to)];
+                        if ($hasPrecedence && ! $problem->keepsPrecedence($try)) {
+                            continue;
+                        }
+                        $m = $hasPairs ? $problem->meetings($try) : 0;
+                        if ($m > $meetings) {
+                            continue;
+                        }
+                        $w = $problem->quickWaiting($try);
+                        if ($m < $meetings || $w < $waiting) {
+                            [$best, $meetings, $waiting] = [$try, $m, $w];
+                        }
                     }
                 }
-                if ($bestTo !== null) {
-                    $order = $bestTo;
+                if ($best !== null) {
+                    $order = $best;
                     $isBetter = true;
                 }
             }
-        } while ($isBetter && hrtime(true) < $end);
+            $size = $isBetter ? 0 : $size;
+        }
 
         return [array_values($order), $meetings, $problem->waiting($order)];
     }

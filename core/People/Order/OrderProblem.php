@@ -107,6 +107,16 @@ final class OrderProblem
     }
 
     /**
+     * The weights of chunks of twelve people, for loops that cannot call weight() each time.
+     *
+     * @return list<list<int|float>>
+     */
+    public function weightTables(): array
+    {
+        return $this->weightTables;
+    }
+
+    /**
      * Weighted person-minutes of waiting, of everybody.
      *
      * @param  list<int>  $order  indexes of groups

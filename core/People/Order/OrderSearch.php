@@ -206,6 +206,16 @@ final class OrderSearch
         return $floor;
     }
 
+    /**
+     * Who is in any of a chunk of twelve groups, for loops that cannot call union() each time.
+     *
+     * @return list<list<int>>
+     */
+    public function unionTables(): array
+    {
+        return $this->unions;
+    }
+
     /** Who is in any of these groups. */
     public function union(int $groups): int
     {

@@ -33,6 +33,7 @@
                     @endforeach
                 </tbody>
             </table>
+            @foreach ($schools as $one)@if ($one['proof'])<p class="text-sm text-faint mt-1">{{ $one['proof'] }}@if ($isProving && $one['school'] === NorthSatchel\People\School::LeastWaiting) <a class="underline" href="/jobs/{{ $job->id }}/people">The search goes on for up to two minutes: look again.</a>@endif</p>@endif @endforeach
         </div>
     @endif
     @error('people')@if (old('_form') === null)<div class="note bad mb-3" role="alert">{{ $message }}</div>@endif @enderror

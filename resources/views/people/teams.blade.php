@@ -1,6 +1,6 @@
 <x-page title="Which team first?" :job="$job" phase="people" :verdicts="$verdicts">
     <form method="get" action="/jobs/{{ $job->id }}/teams" class="slab grid gap-3 sm:grid-cols-[2fr_10rem_auto] items-start mb-4">
-        <div class="field"><label for="teams">Teams, a line each</label><textarea id="teams" name="teams" rows="5" @if ($wrong) aria-invalid="true" aria-describedby="teams-wrong" @endif>{{ $text }}</textarea>@if ($wrong)<p class="wrong" id="teams-wrong">{{ $wrong }}</p>@else<p class="text-sm text-faint">Juniors, 14 players, 4 min, 60 s; 3 min for the team and 100 s a player where you do not say.</p>@endif</div>
+        <div class="field"><label for="teams">Teams, a line each</label><textarea id="teams" name="teams" rows="5" @if ($wrong) aria-invalid="true" aria-describedby="teams-wrong" @endif>{{ $text }}</textarea>@if ($wrong)<p class="wrong" id="teams-wrong">{{ $wrong }}</p>@else<p class="text-sm text-faint">Juniors, 14 players, 4 min, 60 s, heights 152 148 160 …; 3 min for the team and 100 s a player where you do not say.</p>@endif</div>
         <x-field name="sets" label="Light sets" type="select">@foreach ([1, 2] as $n)<option @selected($sets === $n)>{{ $n }}</option>@endforeach</x-field>
         <button class="button main sm:mt-6">Work it out</button>
     </form>
@@ -18,9 +18,9 @@
             <tbody>@foreach ($schedule->segments as $row)<tr><td class="figures">{{ round($row['from'], 1) }}</td><td class="figures">{{ round($row['to'], 1) }}</td><th scope="row">{{ $row['team'] }}</th><td>{{ $row['isTeam'] ? 'team picture' : 'players, one by one' }}</td><td class="figures">{{ $row['set'] }}</td></tr>@endforeach</tbody></table>
         @foreach ($rotas as $one)
             @if ($one['rota'] !== [])
-                <details class="slab mt-3"><summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Pose rota: {{ $one['team'] }}</summary>
-                    <p class="text-faint text-sm">From the left; the shorter of two neighbours half a step forward.</p>
-                    <ol>@foreach ($one['rota'] as $pose)<li class="border-t border-rule py-1 figures">{{ $pose['number'] }}. {{ $pose['pose'] }}, turned {{ $pose['turned'] }}, {{ $pose['face'] }}</li>@endforeach</ol>
+                <details class="slab mt-3" open><summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Pose rota: {{ $one['team'] }}</summary>
+                    <p class="text-faint text-sm">From the left. {{ $one['sharpness'] ?? 'With the heights from the left (heights 152 148 160) it says who stands half a step forward.' }}</p>
+                    <ol>@foreach ($one['rota'] as $pose)<li class="border-t border-rule py-1 figures">{{ $pose['number'] }}. {{ $pose['pose'] }}, turned {{ $pose['turned'] }}, {{ $pose['face'] }}@if ($pose['isForward']), <b>half a step forward</b>@endif</li>@endforeach</ol>
                 </details>
             @endif
         @endforeach

@@ -7,6 +7,7 @@ namespace Tests\Core\People;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Order\FormalsOrder;
 use NorthSatchel\People\Order\Group;
+use NorthSatchel\People\Order\HalfwaySearch;
 use NorthSatchel\People\Order\HubSearch;
 use NorthSatchel\People\Order\OrderProblem;
 use NorthSatchel\People\Order\OrderSearch;
@@ -155,7 +156,21 @@ final class FormalsOrderTest extends TestCase
                 $this->assertEqualsWithDelta($best[1], $problem->waiting($order), 1e-9, "both sides of the hub, run {$run}");
                 $this->assertTrue($problem->keepsPrecedence($order));
                 $this->assertSame(0, $problem->meetings($order));
+                self::assertFromBothEnds($problem, $best[1], "from both ends, run {$run}");
             }
+        }
+    }
+
+    /** From both ends the same is found and proven, whatever is known at first. */
+    private static function assertFromBothEnds(OrderProblem $problem, int|float $least, string $why): void
+    {
+        foreach ([1e6, $least + 0.25] as $known) {
+            [$order, $waiting, $bound] = (new HalfwaySearch($problem, new OrderSearch($problem)))->below($known, PHP_INT_MAX);
+            self::assertEqualsWithDelta([$least, $least], [$waiting, $bound], 1e-9, $why);
+            self::assertNotNull($order, $why);
+            self::assertCount($problem->count, array_unique($order), $why);
+            self::assertEqualsWithDelta($least, $problem->waiting($order), 1e-9, $why);
+            self::assertTrue($problem->keepsPrecedence($order) && $problem->meetings($order) === 0, $why);
         }
     }
 
@@ -238,8 +253,30 @@ final class FormalsOrderTest extends TestCase
                 $this->assertEqualsWithDelta($cost, $problem->waiting($order), 1e-6);
                 $this->assertTrue($problem->keepsPrecedence($order) && $problem->keepsPrecedence($plain));
                 $this->assertSame([0, 0], [$problem->meetings($order), $problem->meetings($plain)]);
+                self::assertFromBothEnds($problem, $cost, "from both ends, seed {$seed}");
             }
         }
+    }
+
+    /** Where time is up the bound is twice the radius that was gone through: true, and more than nothing. */
+    public function test_cut_short_from_both_ends_the_bound_is_true(): void
+    {
+        $groups = self::random(new Randomizer(new Mt19937(11)), 13, 9, false)[0];
+        $problem = new OrderProblem(Presence::Called, $groups, [], [], []);
+        $search = new OrderSearch($problem);
+        [, $least] = $search->below($problem->all(), 0, null, false, INF, 0, PHP_INT_MAX, PHP_INT_MAX);
+        $said = [];
+        foreach ([0, 2, 4, 8, 16, 5000] as $ms) {
+            [$order, $waiting, $bound] = (new HalfwaySearch($problem, $search))->below(2 * $least, hrtime(true) + $ms * 1_000_000);
+            $this->assertLessThanOrEqual($least + 1e-9, $bound, "{$ms} ms");
+            $this->assertGreaterThanOrEqual($least - 1e-9, $waiting, "{$ms} ms");
+            $this->assertSame($order !== null, $waiting < 2 * $least);
+            $said[] = $bound;
+        }
+        $this->assertEqualsWithDelta($least, $said[5], 1e-9, 'and with time enough it is proven');
+        $this->assertSame(0, $said[0]);
+        // People who stand by from the start do not wait the same told backwards.
+        $this->assertSame([null, 99, 0], (new HalfwaySearch(new OrderProblem(Presence::Gathered, $groups, [], [], []), $search))->below(99, PHP_INT_MAX));
     }
 
     /** The bound is held against the true least waiting of what is left, from every set of groups. */

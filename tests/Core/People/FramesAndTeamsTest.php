@@ -133,4 +133,50 @@ final class FramesAndTeamsTest extends TestCase
         $this->expectException(ImpossibleValue::class);
         PoseRota::of(3, ['a', 'a']);
     }
+
+    /** Every way to stand is tried: none puts more of the differences the right way round. */
+    public function test_of_two_neighbours_the_shorter_stands_half_a_step_forward(): void
+    {
+        $random = new Randomizer(new Mt19937(8));
+        $worth = static function (array $heights, array $forward): int {
+            $sum = 0;
+            for ($i = 1; $i < count($heights); $i++) {
+                $step = $heights[$i - 1] - $heights[$i];
+                $sum += abs($step) < 4 ? 0 : ((int) $forward[$i] - (int) $forward[$i - 1]) * $step;
+            }
+
+            return $sum;
+        };
+        for ($run = 0; $run < 40; $run++) {
+            $heights = array_map(static fn (): int => $random->getInt(140, 195), range(1, $random->getInt(1, 8)));
+            $ours = array_column(PoseRota::of(count($heights), heightsCm: $heights), 'isForward');
+            $best = 0;
+            for ($way = 0; $way < 1 << count($heights); $way++) {
+                $best = max($best, $worth($heights, array_map(static fn (int $i): bool => ($way >> $i & 1) === 1, array_keys($heights))));
+            }
+            // One who gains nothing by it stays where they are: at most a centimetre each is given up for that.
+            $this->assertGreaterThanOrEqual($best - count($heights), $worth($heights, $ours), implode(' ', $heights));
+        }
+        $this->assertSame([false, true, false, true, false], array_column(PoseRota::of(5, heightsCm: [180, 160, 175, 150, 182]), 'isForward'));
+        $this->assertSame([false, false, false], array_column(PoseRota::of(3, heightsCm: [170, 171, 172]), 'isForward'), 'less nobody sees');
+        $this->assertSame([false, true, false], array_column(PoseRota::of(3, heightsCm: [180, 160]), 'isForward'), 'of whom the height is not known');
+        // Two planes 0.35 m apart at 50 mm from 13.8 m: the handbook's depth at f/1.4.
+        $this->assertStringContainsString('50 mm from 13.8 m', PoseRota::sharpness(15));
+        $this->assertStringContainsString('f/1.4', PoseRota::sharpness(15));
+        // Near by, f²·depth ÷ (2·c·near·far) = 50²·350 ÷ (2·0.03·1650·2000) is f/4.4, and f/4.5 misses by a millimetre.
+        $this->assertStringContainsString('f/5 holds', PoseRota::sharpness(2));
+    }
+
+    public function test_heights_are_read_and_no_more_than_players(): void
+    {
+        $this->assertSame([152, 98, 160], TeamText::read('Cubs, 5, heights 152 98  160')[0]->heightsCm);
+        foreach (['Cubs, 2, heights 150 151 152' => 'more heights than players in line 1: 3 for 2', 'Cubs, 2, heights' => 'cannot be read', 'Cubs, 2, heights 150 tall' => 'cannot be read'] as $text => $says) {
+            try {
+                TeamText::read($text);
+                $this->fail("{$text} was taken");
+            } catch (ImpossibleValue $e) {
+                $this->assertStringContainsString($says, $e->must);
+            }
+        }
+    }
 }

@@ -116,6 +116,10 @@ final class RowsTest extends TestCase
         $this->assertGreaterThan($heads[$setup->rows->rows[1][0]->name]['y'], $heads[$setup->rows->rows[0][0]->name]['y'], 'the front row is nearer to the camera');
         $this->assertNotNull($drawing->sharp());
         $this->assertCount(9, $drawing->front());
+        foreach ([1, 9] as $size) {
+            $tall = GroupSetup::best(FamilyText::read(array_map(static fn (int $i): array => ['name' => "T{$i}", 'text' => '196 cm'], range(1, $size))), [85], null, 12.0, isOnSteps: true);
+            $this->assertGreaterThanOrEqual(20.0, min(array_column((new RowDrawing($tall))->front(), 'y')), 'no head is cut off, and its name is read');
+        }
         $this->assertCount(9, $drawing->sights());
     }
 

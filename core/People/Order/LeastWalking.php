@@ -1,0 +1,329 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People\Order;
+
+/**
+ * The order in which the fewest people walk in and out between groups. With an empty frame before the first and
+ * after the last it is a round tour, so what is still to walk is bounded by a spanning tree whose edges carry prices on
+ * the groups (M. Held and R. M. Karp, 1970); branch and bound, a group at a time. Fewest meetings of people
+ * kept apart come first, by a price on those changes that no walking outweighs.
+ */
+final class LeastWalking
+{
+    private const MEETING = 100_000;
+
+    private const ROUNDS = 250;
+
+    private const MOST_KEPT = 400_000;
+
+    private readonly int $count;
+
+    /** @var array<int, array<int, int>> people who walk, between two groups */
+    private array $walks = [];
+
+    /** @var array<int, int> by group, those that must come before it as bits */
+    private array $before = [];
+
+    /** @var array<int, float> by group, and one more for the empty frame */
+    private array $prices;
+
+    /** @var list<int> */
+    private array $best = [];
+
+    private int $bestCost = PHP_INT_MAX;
+
+    /** @var array<int, array<int, int>> the least that it took to get to a group, by those done */
+    private array $seen = [];
+
+    private int $kept = 0;
+
+    private int $looks = 0;
+
+    private bool $isCut = false;
+
+    /**
+     * @param  list<list<string>>  $groups  the people in each
+     * @param  list<array{int, int}>  $before  indexes of groups, the first earlier; without a circle
+     * @param  list<array{string, string}>  $apart  people
+     */
+    public function __construct(array $groups, array $before = [], array $apart = [])
+    {
+        $this->count = count($groups);
+        foreach ($groups as $i => $one) {
+            $this->before[$i] = 0;
+            foreach ($groups as $j => $other) {
+                $this->walks[$i][$j] = count(array_diff($one, $other)) + count(array_diff($other, $one)) + (self::isMeeting($one, $other, $apart) ? self::MEETING : 0);
+            }
+        }
+        foreach ($before as [$first, $then]) {
+            $this->before[$then] |= 1 << $first;
+        }
+        $this->prices = array_fill(0, $this->count + 1, 0.0);
+    }
+
+    /**
+     * @param  float  $seconds  after which the best found so far is given, with what none falls below
+     * @return array{order: list<int>, walks: int, lowerBound: int, isOptimal: bool} walks of the change-overs alone, without meetings' price
+     */
+    public function best(float $seconds): array
+    {
+        if ($this->count === 0) {
+            return ['order' => [], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true];
+        }
+        $end = hrtime(true) + (int) ($seconds * 1e9);
+        $this->begin();
+        $root = $this->priced();
+        if (self::whole($root) < $this->bestCost) {
+            foreach ($this->nearest(0, null) as $first) {
+                $this->deepen([$first], 1 << $first, 0, $end);
+            }
+        }
+        $walks = $this->bestCost % self::MEETING;
+
+        return ['order' => $this->best, 'walks' => $walks, 'lowerBound' => $this->isCut ? min($walks, self::whole($root) % self::MEETING) : $walks, 'isOptimal' => ! $this->isCut];
+    }
+
+    /**
+     * @param  list<string>  $one
+     * @param  list<string>  $other
+     * @param  list<array{string, string}>  $apart
+     */
+    private static function isMeeting(array $one, array $other, array $apart): bool
+    {
+        foreach ($apart as [$a, $b]) {
+            if ((in_array($a, $one, true) && in_array($b, $other, true)) || (in_array($b, $one, true) && in_array($a, $other, true))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** From each group always to the nearest, then groups moved for as long as that helps. */
+    private function begin(): void
+    {
+        for ($first = 0; $first < $this->count; $first++) {
+            if ($this->before[$first] !== 0) {
+                continue;
+            }
+            $order = [$first];
+            for ($done = 1 << $first; count($order) < $this->count; $done |= 1 << $order[count($order) - 1]) {
+                $order[] = $this->nearest($done, $order[count($order) - 1])[0];
+            }
+            $this->keep($this->moved($order));
+        }
+    }
+
+    /**
+     * @param  list<int>  $order
+     * @return list<int>
+     */
+    private function moved(array $order): array
+    {
+        $cost = $this->cost($order);
+        do {
+            $isBetter = false;
+            for ($size = 1; $size <= 3; $size++) {
+                for ($from = 0; $from + $size <= $this->count; $from++) {
+                    $rest = $order;
+                    $stretch = array_splice($rest, $from, $size);
+                    for ($to = 0; $to <= count($rest); $to++) {
+                        $try = [...array_slice($rest, 0, $to), ...$stretch, ...array_slice($rest, $to)];
+                        $now = $this->cost($try);
+                        if ($now < $cost && $this->isAllowed($try)) {
+                            [$order, $cost, $isBetter] = [$try, $now, true];
+
+                            continue 3;
+                        }
+                    }
+                }
+            }
+        } while ($isBetter);
+
+        return $order;
+    }
+
+    /** @param  list<int>  $order */
+    private function keep(array $order): void
+    {
+        $cost = $this->cost($order);
+        if ($cost < $this->bestCost) {
+            [$this->best, $this->bestCost] = [$order, $cost];
+        }
+    }
+
+    /** @param  list<int>  $order */
+    private function cost(array $order): int
+    {
+        $cost = 0;
+        for ($i = 1; $i < count($order); $i++) {
+            $cost += $this->walks[$order[$i - 1]][$order[$i]];
+        }
+
+        return $cost;
+    }
+
+    /** @param  list<int>  $order */
+    private function isAllowed(array $order): bool
+    {
+        $done = 0;
+        foreach ($order as $group) {
+            if (($this->before[$group] & ~$done) !== 0) {
+                return false;
+            }
+            $done |= 1 << $group;
+        }
+
+        return true;
+    }
+
+    /**
+     * The groups that may come next, the nearest first.
+     *
+     * @return list<int>
+     */
+    private function nearest(int $done, ?int $last): array
+    {
+        $next = [];
+        for ($g = 0; $g < $this->count; $g++) {
+            if (($done >> $g & 1) === 0 && ($this->before[$g] & ~$done) === 0) {
+                $next[$g] = $last === null ? 0.0 : $this->walks[$last][$g] + $this->prices[$g];
+            }
+        }
+        asort($next);
+
+        return array_keys($next);
+    }
+
+    /**
+     * Raises the price of groups at which the tree has too many edges, lowers it at those with one.
+     *
+     * @return float what no order falls below
+     */
+    private function priced(): float
+    {
+        $best = -INF;
+        $kept = $this->prices;
+        $step = 2.0;
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            [$bound, $edges] = $this->tree(array_keys($this->walks));
+            $ends = $this->cheapest();
+            $bound += $ends[0] + $ends[1] - 2 * array_sum($this->prices);
+            if ($bound > $best + 1e-9) {
+                [$best, $kept] = [$bound, $this->prices];
+            } else {
+                $step *= 0.96;
+            }
+            $edges[$ends[2]] = ($edges[$ends[2]] ?? 0) + 1;
+            $edges[$ends[3]] = ($edges[$ends[3]] ?? 0) + 1;
+            for ($g = 0; $g < $this->count; $g++) {
+                $this->prices[$g] += $step * (($edges[$g] ?? 0) - 2);
+            }
+        }
+        $this->prices = $kept;
+
+        return $best;
+    }
+
+    /** @return array{float, float, int, int} the two cheapest ways between the empty frame and a group, and those groups */
+    private function cheapest(): array
+    {
+        $prices = array_slice($this->prices, 0, $this->count, true);
+        asort($prices);
+        $groups = array_keys($prices);
+        $second = $groups[1] ?? $groups[0];
+
+        return [$prices[$groups[0]], $prices[$second], $groups[0], $second];
+    }
+
+    /**
+     * The cheapest tree over some groups, with prices (R. C. Prim, 1957).
+     *
+     * @param  list<int>  $groups
+     * @return array{float, array<int, int>} its cost, and how many edges each group has
+     */
+    private function tree(array $groups): array
+    {
+        $edges = [];
+        $cost = 0.0;
+        $at = array_pop($groups) ?? 0;
+        $near = $from = [];
+        foreach ($groups as $g) {
+            $near[$g] = INF;
+            $from[$g] = $at;
+        }
+        while ($near !== []) {
+            $least = INF;
+            $next = 0;
+            $walks = $this->walks[$at];
+            $price = $this->prices[$at];
+            foreach ($near as $g => $best) {
+                $now = $walks[$g] + $price + $this->prices[$g];
+                if ($now < $best) {
+                    $near[$g] = $best = $now;
+                    $from[$g] = $at;
+                }
+                if ($best < $least) {
+                    [$least, $next] = [$best, $g];
+                }
+            }
+            $cost += $least;
+            $edges[$next] = ($edges[$next] ?? 0) + 1;
+            $edges[$from[$next]] = ($edges[$from[$next]] ?? 0) + 1;
+            $at = $next;
+            unset($near[$next]);
+        }
+
+        return [$cost, $edges];
+    }
+
+    private static function whole(float $bound): int
+    {
+        return max(0, (int) ceil($bound - 1e-6));
+    }
+
+    /** @param  non-empty-list<int>  $order */
+    private function deepen(array $order, int $done, int $cost, int $end): void
+    {
+        if (count($order) === $this->count) {
+            $this->keep($order);
+
+            return;
+        }
+        if ($this->isCut || ((++$this->looks & 0x3F) === 0 && hrtime(true) > $end)) {
+            $this->isCut = true;
+
+            return;
+        }
+        $last = $order[count($order) - 1];
+        if (($this->seen[$done][$last] ?? PHP_INT_MAX) <= $cost || self::whole($this->bound($done, $last, $cost)) >= $this->bestCost) {
+            return;
+        }
+        if ($this->kept < self::MOST_KEPT) {
+            $this->kept++;
+            $this->seen[$done][$last] = $cost;
+        }
+        foreach ($this->nearest($done, $last) as $next) {
+            $this->deepen([...$order, $next], $done | 1 << $next, $cost + $this->walks[$last][$next], $end);
+        }
+    }
+
+    /** What an order that begins so does not fall below: a tree over the last group and all to come, and the cheapest way out. */
+    private function bound(int $done, int $last, int $cost): float
+    {
+        $left = [];
+        $sum = 0.0;
+        $out = INF;
+        for ($g = 0; $g < $this->count; $g++) {
+            if (($done >> $g & 1) === 0) {
+                $left[] = $g;
+                $sum += $this->prices[$g];
+                $out = min($out, $this->prices[$g]);
+            }
+        }
+
+        return $cost + $this->tree([...$left, $last])[0] + $out - $this->prices[$last] - 2 * $sum;
+    }
+}
