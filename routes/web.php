@@ -160,6 +160,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/jobs/{job}/tests', [TestsController::class, 'show']);
     Route::post('/jobs/{job}/tests/glass', [TestsController::class, 'glass']);
     Route::post('/jobs/{job}/tests/sheet', [TestsController::class, 'sheet']);
+    Route::get('/jobs/{job}/tests/sheet', [TestsController::class, 'printed']);
     Route::get('/jobs/{job}/pack', [PackController::class, 'show']);
     Route::post('/jobs/{job}/pack/scan', [PackController::class, 'scan']);
     Route::post('/jobs/{job}/pack/bags', [PackController::class, 'storeBag']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks;
 
 use App\Models\Job;
+use App\Models\Packing;
 use App\Models\Place;
 use App\Models\PlanChange;
 use App\Models\Segment;
@@ -13,6 +14,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Kit\Pack\DayKit;
+use NorthSatchel\Kit\Pack\KitStop;
 use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\Stops\Restack;
@@ -62,6 +65,32 @@ final class DaysDesk
     public function drawing(LocalDay $day, Collection $jobs, ?Round $best): StopsDrawing
     {
         return new StopsDrawing($day, self::stops($jobs), self::names($jobs), self::starts($jobs), $best);
+    }
+
+    /** The same for a day by its date; null where there is one job alone. */
+    public function kitOn(string $date): ?DayKit
+    {
+        return Job::query()->where('date', $date)->count() < 2 ? null : $this->kit(Job::query()->where('date', $date)->get());
+    }
+
+    /**
+     * The kit of a day with several jobs, stop by stop.
+     *
+     * @param  Collection<int, Job>  $jobs
+     */
+    public function kit(Collection $jobs): ?DayKit
+    {
+        if ($jobs->count() < 2) {
+            return null;
+        }
+        $stops = [];
+        foreach ($jobs->loadMissing('packing.item') as $job) {
+            $items = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => ['label' => $p->item->label, 'kind' => $p->item->kind]])->all();
+            $stops[] = new KitStop($job->id, $job->name, self::start($job), ClockTime::of($job->covered_to)->minutes, $items);
+        }
+        $place = $jobs->pluck('place_id', 'id')->all();
+
+        return new DayKit($stops, fn (int $from, int $to): int => $place[$from] === $place[$to] ? 0 : $this->way((int) $place[$from], (int) $place[$to]));
     }
 
     /**

@@ -12,20 +12,15 @@ use NorthSatchel\Kit\Bag;
 use NorthSatchel\Kit\BagBody;
 use NorthSatchel\Kit\BagJudge;
 use NorthSatchel\Kit\BagLens;
-use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\Judge\DriveJudge;
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Judge\FlightJudge;
 use NorthSatchel\Kit\Judge\HoldsJudge;
-use NorthSatchel\Kit\Judge\LensChanges;
 use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\Judge\PersonLoss;
 use NorthSatchel\Kit\Judge\StationJudge;
-use NorthSatchel\Kit\Judge\SwapTimes;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
-use NorthSatchel\Kit\Needs\BudgetNeeds;
-use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\ReachRuler;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Kit\Shelf\Gear;
@@ -39,15 +34,13 @@ use NorthSatchel\Verdicts;
 /** Kit: what goes along, and does it carry the plan? */
 final class KitDesk
 {
-    private const MOST_LENSES = 8;
-
     /** @var array<int, LossReport> by job, for this request */
     private array $losses = [];
 
     /** @var array<int, Bag> by job, for this request */
     private array $bags = [];
 
-    public function __construct(private readonly NeedsDesk $needs, private readonly ShelfDesk $items, private readonly PackDesk $packing) {}
+    public function __construct(private readonly NeedsDesk $needs, private readonly ShelfDesk $items, private readonly PackDesk $packing, private readonly CarryDesk $carry) {}
 
     public function verdicts(Job $job): Verdicts
     {
@@ -63,7 +56,7 @@ final class KitDesk
             ...iterator_to_array($bag),
             // Cards, cells and reach have their own findings, with how many are short.
             ...array_filter($this->losses($job)->verdicts(), static fn (Verdict $v): bool => $v->code !== 'kit.unmet' || ! str_contains($v->finding, 'cells of type') && ! str_contains($v->finding, 'cards of') && ! str_contains($v->finding, ' mm')),
-            ...HoldsJudge::of($this->carried($job), $needs, $this->needs->stretches($job)),
+            ...HoldsJudge::of($this->carry->carried($job), $needs, $this->needs->stretches($job)),
             ...PersonLoss::of($this->needs->stretches($job)),
             ...TestDays::verdicts($this->tests($job)),
             ...StationJudge::of($gear, max([0.0, ...array_map(static fn (Gear $g): float => ($g->number('raw_mb') ?? 0.0) + ($g->number('jpeg_mb') ?? 0.0), $gear)])),
@@ -97,48 +90,6 @@ final class KitDesk
         return TestDays::of($this->needs->bag($job), $this->items->lastTests($job->place->timezone), $job->date, now($job->place->timezone)->format('Y-m-d'));
     }
 
-    /** @return list<array{gear: Gear, lane: string}> */
-    public function carried(Job $job): array
-    {
-        $gear = $this->items->gear();
-        $carried = [];
-        foreach ($job->packing as $entry) {
-            if (isset($gear[$entry->item_id])) {
-                $carried[] = ['gear' => $gear[$entry->item_id], 'lane' => $entry->lane];
-            }
-        }
-
-        return $carried;
-    }
-
-    /**
-     * For each photographer the bodies, the lenses that start on them, and the changes that the plan forces.
-     *
-     * @return array<string, array{bodies: list<Gear>, changes: LensChanges}>
-     */
-    public function lensChanges(Job $job): array
-    {
-        $lanes = [];
-        foreach ($this->needs->stretches($job) as $stretch) {
-            foreach ($stretch->lanes as $lane) {
-                foreach ($stretch->shots as $shot) {
-                    if ($shot->focalMm !== null) {
-                        $lanes[$lane][] = ['what' => $shot->what, 'focalMm' => $shot->focalMm];
-                    }
-                }
-            }
-        }
-        $found = [];
-        foreach ($lanes as $lane => $shots) {
-            $of = static fn (GearKind $kind, array $carried): array => array_values(array_map(static fn (array $c): Gear => $c['gear'], array_filter($carried, static fn (array $c): bool => $c['lane'] === $lane && $c['gear']->kind === $kind)));
-            $bodies = $of(GearKind::Body, $this->carried($job));
-            $lenses = array_slice($of(GearKind::Lens, $this->carried($job)), 0, self::MOST_LENSES);
-            $found[$lane] = ['bodies' => $bodies, 'changes' => LensChanges::of($lenses, max(1, count($bodies)), $shots, $bodies === [] ? 1.0 : $bodies[0]->crop())];
-        }
-
-        return $found;
-    }
-
     /**
      * The packing list, by carrier and kind.
      *
@@ -167,28 +118,11 @@ final class KitDesk
         return Kept::of($job, "proposal-{$school->value}-".($limitG ?? 'any'), fn (): KitProposal => KitProposal::of(array_values($this->items->gear()), $this->needs->work($job), $school, $limitG));
     }
 
-    /** @return array<string, list<array{before: PlannedStretch, after: int, wouldRunOutIn: PlannedStretch}>> by photographer, when a pair of cards is full */
-    public function swaps(Job $job): array
-    {
-        $swaps = [];
-        foreach ($this->lensChanges($job) as $lane => $of) {
-            $body = $of['bodies'][0] ?? null;
-            $cards = array_map(static fn (array $c): float => $c['gear']->number('capacity_gb') ?? 0.0, array_filter($this->carried($job), static fn (array $c): bool => $c['gear']->kind === GearKind::Card));
-            if ($body === null || $cards === []) {
-                continue;
-            }
-            $pair = CardBudget::of(1, max(0.1, $body->number('raw_mb') ?? 50.0), $body->number('jpeg_mb') ?? 0.0, SaveMode::Mirror, [min($cards), min($cards)], BudgetNeeds::CARD_RESERVE)->framesPerSet;
-            $swaps[$lane] = SwapTimes::of(array_values(array_filter($this->needs->stretches($job), static fn (PlannedStretch $s): bool => in_array($lane, $s->lanes, true))), $pair, 1 / max(1, count($of['bodies'])));
-        }
-
-        return array_filter($swaps);
-    }
-
     public function reach(Job $job): ReachRuler
     {
         $bag = $this->bag($job);
         $on = [];
-        foreach ($this->lensChanges($job) as $lane => $of) {
+        foreach ($this->carry->lensChanges($job) as $lane => $of) {
             foreach ($of['changes']->start as $index => $lens) {
                 $body = $of['bodies'][$index] ?? null;
                 $side = ($index === 0) === ($job->wide_side === 'left') ? 'left' : 'right';
@@ -289,7 +223,7 @@ final class KitDesk
     {
         $gear = ShelfDesk::of($item);
         $crop = 1.0;
-        foreach ($this->carried($job) as ['gear' => $body, 'lane' => $by]) {
+        foreach ($this->carry->carried($job) as ['gear' => $body, 'lane' => $by]) {
             if ($by === $lane && $body->kind === GearKind::Body && $gear->fits($body)) {
                 $crop = $body->crop();
                 break;

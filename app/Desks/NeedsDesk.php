@@ -66,7 +66,7 @@ final class NeedsDesk
         }
         $hours = self::hours($job);
 
-        return new PlannedWork(PlanNeeds::of($stretches, $asks, $hours, PlanDesk::dayCount($job)), $byLane, $pops, $hours, $job->temperature_c);
+        return new PlannedWork(PlanNeeds::of($stretches, $asks, $hours, PlanDesk::dayCount($job)), $byLane, $pops, $hours, $job->temperature_c, PlannedWork::remotes($asks, $stretches));
     }
 
     /** @return list<Need> with the cells and cards that the bodies of the bag want */
@@ -81,15 +81,10 @@ final class NeedsDesk
                 $bodies[$entry->lane][] = $one;
             }
         }
-        $shared = [];
-        foreach ($bodies as $lane => $some) {
-            foreach ($some as $body) {
-                $shared[] = ['body' => $body, 'frames' => (int) ceil(($work->framesByLane[$lane] ?? 0) / count($some))];
-            }
-        }
+        ['shared' => $shared, 'alone' => $alone] = BudgetNeeds::dealt($bodies, $work->framesByLane, $work->remotes);
         $flashes = array_values(array_filter($this->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
 
-        return [...$work->needs, ...BudgetNeeds::of($shared, $flashes, $work->hours, $work->temperatureC, $work->pops, array_values($gear))];
+        return [...$work->needs, ...BudgetNeeds::of($shared, $flashes, $work->hours, $work->temperatureC, $work->pops, array_values($gear), $alone)];
     }
 
     /** @return list<Gear> what is on the packing list */

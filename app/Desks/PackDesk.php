@@ -32,7 +32,7 @@ final class PackDesk
     /** @var Collection<int, Bag>|null */
     private ?Collection $bags = null;
 
-    public function __construct(private readonly ShelfDesk $shelf) {}
+    public function __construct(private readonly ShelfDesk $shelf, private readonly DaysDesk $days) {}
 
     public function isPacked(Job $job, int $itemId): bool
     {
@@ -80,12 +80,8 @@ final class PackDesk
         foreach ($job->packing as $entry) {
             $grams[$entry->lane] = ($grams[$entry->lane] ?? 0) + ($this->shelf->gear()[$entry->item_id] ?? null)?->grams();
         }
-        $ids = $job->packing->pluck('item_id')->all();
-        $others = Job::query()->where('date', $job->date)->whereKeyNot($job->id)->pluck('name', 'id');
-        $elsewhere = $others->isEmpty() ? [] : Packing::query()->with('item')->whereIn('job_id', $others->keys())->whereIn('item_id', $ids)->get()
-            ->map(static fn (Packing $p): array => ['label' => $p->item->label, 'job' => (string) $others->get($p->job_id)])->all();
 
-        return PackJudge::of($bags, $loose, $grams, array_values($elsewhere));
+        return [...PackJudge::of($bags, $loose, $grams), ...($this->days->kitOn($job->date)?->verdicts($job->id) ?? [])];
     }
 
     /**

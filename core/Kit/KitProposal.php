@@ -107,7 +107,9 @@ final readonly class KitProposal
         $ids = self::gearIds($first);
         $chosen = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $ids, true)));
         $of = static fn (GearKind $kind): array => array_values(array_filter($chosen, static fn (Gear $g): bool => $g->kind === $kind));
-        $budgets = BudgetNeeds::of(BudgetNeeds::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs)), $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->pops, $shelf);
+        $shared = BudgetNeeds::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs));
+        $alone = BudgetNeeds::alone($of(GearKind::Body), array_map(static fn (array $s): int => $s['body']->id, $shared), $work->remotes);
+        $budgets = BudgetNeeds::of($shared, $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->pops, $shelf, $alone);
         $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));
         $second = self::cover($small, $budgets, $school);
         // Cells that the first choice took for its bodies are among those of the second.

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit;
 
+use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\PlannedStretch;
 
 /** What the day asks of kit in numbers. */
 final readonly class PlannedWork
@@ -12,8 +16,33 @@ final readonly class PlannedWork
     /**
      * @param  list<Need>  $needs  without cells and cards, which follow from the bodies
      * @param  array<string, int>  $framesByLane  planned
+     * @param  list<array{frames: int, hours: float}>  $remotes  cameras that stand alone, one entry each
      */
-    public function __construct(public array $needs, public array $framesByLane, public int $pops, public float $hours, public float $temperatureC) {}
+    public function __construct(public array $needs, public array $framesByLane, public int $pops, public float $hours, public float $temperatureC, public array $remotes = []) {}
+
+    /**
+     * Cameras that stand alone fire with the main camera: in their segment, or all day where none is named, for at least
+     * as long as it lasts.
+     *
+     * @param  list<Ask>  $asks
+     * @param  list<PlannedStretch>  $stretches
+     * @return list<array{frames: int, hours: float}>
+     */
+    public static function remotes(array $asks, array $stretches): array
+    {
+        $remotes = [];
+        foreach ($asks as $ask) {
+            if ($ask->what !== NeedWhat::Remote) {
+                continue;
+            }
+            $with = array_values(array_filter($stretches, static fn (PlannedStretch $s): bool => $ask->segmentId === null ? in_array('lead', $s->lanes, true) : $s->id === $ask->segmentId));
+            $frames = array_sum(array_map(static fn (PlannedStretch $s): int => array_sum(array_map(static fn (PlannedShot $shot): int => $shot->frames, $s->shots)), $with));
+            $hours = $ask->segmentId === null || $with === [] ? 0.0 : round(($with[0]->to - $with[0]->from) / 3600, 1);
+            array_push($remotes, ...array_fill(0, $ask->count, ['frames' => $frames, 'hours' => max($ask->hours, $hours)]));
+        }
+
+        return $remotes;
+    }
 
     /**
      * How many bodies each photographer wants.

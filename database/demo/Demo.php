@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Database\Demo;
 
 use App\Desks\PlanWork;
+use App\Models\Item;
 use App\Models\Job;
+use App\Models\Packing;
 use App\Models\Place;
 use App\Models\User;
 use Illuminate\Support\Carbon;
@@ -41,17 +43,20 @@ final class Demo
         return $wedding;
     }
 
-    /** Three houses to be pictured on one day, in an order that does not work. */
+    /** Three houses to be pictured on one day, in an order that does not work, and one pair of cards for two of them. */
     private static function houses(): void
     {
         foreach ([
-            ['Slope house, to let', 'Slope house', 63.190, 14.640, '09:00', '10:00', '09:00', '12:30'],
-            ['Old dairy, for sale', 'Old dairy', 63.271, 14.333, '10:15', '11:45', '09:30', '10:40'],
-            ['Harbour flat, for sale', 'Harbour flat', 63.179, 14.652, '12:00', '12:45', '11:00', '14:00'],
-        ] as [$name, $place, $latitude, $longitude, $from, $to, $opens, $closes]) {
+            ['Slope house, to let', 'Slope house', 63.190, 14.640, '09:00', '10:00', '09:00', '12:30', ['S07', 'S08', 'Cell 5']],
+            ['Old dairy, for sale', 'Old dairy', 63.271, 14.333, '10:15', '11:45', '09:30', '10:40', ['S05', 'S06', 'Cell 6', 'Two-step ladder', 'Flash 1']],
+            ['Harbour flat, for sale', 'Harbour flat', 63.179, 14.652, '12:00', '12:45', '11:00', '14:00', ['S07', 'S08', 'Cell 7']],
+        ] as [$name, $place, $latitude, $longitude, $from, $to, $opens, $closes, $kit]) {
             $job = self::begun($name, 'commercial', 'Midnordic Homes', 9, $place, $latitude, $longitude, $from, $to);
             $job->update(['appointment_from' => $opens, 'appointment_to' => $closes]);
             $job->segments()->create(['place_id' => $job->place_id, 'title' => 'Rooms and outside', 'start_clock' => $from, 'minutes' => ClockTime::of($to)->minutes - ClockTime::of($from)->minutes, 'priority' => 'must']);
+            foreach (Item::query()->whereIn('label', ['Body C', 'Wide 16–35', 'Stand 2', ...$kit])->get() as $item) {
+                Packing::query()->create(['job_id' => $job->id, 'item_id' => $item->id, 'lane' => 'lead']);
+            }
         }
     }
 

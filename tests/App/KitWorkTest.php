@@ -307,4 +307,38 @@ final class KitWorkTest extends TestCase
         self::item('Cell 1')->update(['specs' => ['cell_wh' => 170]]);
         $this->get('/jobs/1/kit')->assertSee('Cell 1 cannot fly.');
     }
+
+    public function test_the_settings_sheet_is_printed_with_what_to_start_with(): void
+    {
+        $this->post('/jobs/1/tests/sheet', ['slowest' => '200', 'highest_iso' => '800', 'widest' => '2.8'])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/tests')->assertSee('Print it with the day’s exposures', false);
+        $this->get('/jobs/1/tests/sheet?paper=letter')->assertOk()->assertSee('no slower than 1/200 s, no more than ISO 800, from f/2.8')->assertSee('Body A')->assertSee('both cards alike')->assertSee('Too dark for the sheet by')->assertSee('paper-letter', false);
+        $this->post('/jobs/1/tests/sheet', [])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/tests/sheet')->assertSee('no limits are written on the sheet');
+    }
+
+    public function test_kit_stop_by_stop_on_a_day_with_several_jobs(): void
+    {
+        [$one, $other] = [Job::query()->findOrFail(1), Job::query()->whereKeyNot(1)->firstOrFail()];
+        $other->update(['date' => $one->date, 'covered_from' => '27:00', 'covered_to' => '28:00', 'place_id' => $one->place_id]);
+        $card = Item::query()->where('kind', 'card')->whereIn('id', $one->packing()->select('item_id'))->firstOrFail();
+        $packed = $other->packing()->pluck('item_id')->all();
+        foreach ([self::item('Body A'), $card, self::item('Prime 135')] as $item) {
+            Packing::query()->firstOrCreate(['job_id' => $other->id, 'item_id' => $item->id], ['lane' => 'lead']);
+        }
+        $this->get("/days/{$one->date}")->assertOk()->assertSee('Kit, stop by stop')->assertSee("{$card->label} comes from “{$one->name}” full of its frames.")->assertSee('goes on from');
+        $this->get("/jobs/{$other->id}/pack")->assertSee('full of its frames')->assertDontSee('is in two jobs that day');
+        $other->update(['covered_from' => '14:00', 'covered_to' => '15:00']);
+        $this->get("/jobs/{$other->id}/pack")->assertSee("Body A, {$card->label} are in two jobs that day.");
+        $this->assertNotContains(self::item('Prime 135')->id, $packed);
+    }
+
+    public function test_a_remote_asked_for_brings_its_own_fresh_cells(): void
+    {
+        $this->get('/jobs/1/kit/propose')->assertOk()->assertDontSee('which stands alone');
+        $this->post('/jobs/1/kit/asks', ['what' => 'remote', 'count' => '1', 'priority' => 'must', 'hours' => '30'])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/kit/propose')->assertOk()->assertSee('which stands alone for 30 h');
+        $this->get('/jobs/1/kit')->assertOk();
+        $this->post('/jobs/1/kit/asks', ['what' => 'remote', 'count' => '1', 'priority' => 'must', 'hours' => '90'])->assertSessionHasErrors('hours');
+    }
 }

@@ -16,6 +16,7 @@ use Illuminate\Validation\Rule;
 use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\Stops\Restack;
+use NorthSatchel\Verdicts;
 
 /** Which job first, when there are several on one day? */
 final class DaysController
@@ -30,6 +31,7 @@ final class DaysController
         [$now, $home] = self::setOut($request);
         $round = $desk->round($jobs, $now, $home);
         $day = LocalDay::of($date, $first->place->timezone);
+        $kit = $desk->kit($jobs);
         $chosen = array_map(intval(...), (array) $request->query('jobs'));
         $dates = self::dates($request);
 
@@ -42,7 +44,8 @@ final class DaysController
             'places' => Place::query()->orderBy('name')->get(),
             'home' => $home,
             'from' => ClockTime::ofMinutes($now)->text(),
-            'verdicts' => $desk->verdicts($day, $jobs, $round, $now),
+            'verdicts' => new Verdicts([...iterator_to_array($desk->verdicts($day, $jobs, $round, $now)), ...($kit?->verdicts() ?? [])]),
+            'kit' => $kit?->rows() ?? [],
             'drawing' => $desk->drawing($day, $jobs, $round),
             'setOutBy' => $round?->slackMinutes === null ? null : $day->face($day->startsAt() + 60 * ($now + $round->slackMinutes)),
             'chosen' => $chosen,

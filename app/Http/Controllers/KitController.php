@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desks\BriefDesk;
+use App\Desks\CarryDesk;
 use App\Desks\KitDesk;
 use App\Desks\KitWork;
 use App\Desks\NeedsDesk;
@@ -26,7 +27,7 @@ use NorthSatchel\Verdicts;
 /** What if one thing breaks? */
 final class KitController
 {
-    public function show(int $job, KitDesk $desk, Strap $strap): View
+    public function show(int $job, KitDesk $desk, CarryDesk $carry, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
 
@@ -37,8 +38,8 @@ final class KitController
             'list' => $desk->list($opened),
             'atHand' => $desk->atHand($opened),
             'reach' => $desk->reach($opened),
-            'changes' => $desk->lensChanges($opened),
-            'swaps' => $desk->swaps($opened),
+            'changes' => $carry->lensChanges($opened),
+            'swaps' => $carry->swaps($opened),
         ]);
     }
 
@@ -127,7 +128,7 @@ final class KitController
         return back()->with('said', 'It is off the list; the shelf still has it.');
     }
 
-    /** A swap of cards goes into the plan, as a shot line at the start of the segment. */
+    /** A swap of cards or cells goes into the plan, as a shot line at the start of the segment. */
     public function planSwap(Request $request, int $job, KitWork $desk): RedirectResponse
     {
         $given = $request->validate(['segment' => ['required', 'integer', Rule::exists('segments', 'id')->where('job_id', $job)], 'what' => ['required', 'string', 'max:120']]);

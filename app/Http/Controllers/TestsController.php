@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desks\BriefDesk;
+use App\Desks\CarryDesk;
 use App\Desks\GlassDesk;
 use App\Desks\KitDesk;
+use App\Desks\NeedsDesk;
 use App\Models\Item;
 use App\Models\ItemTest;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use NorthSatchel\Exposure\PlannedDials;
+use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Test\TestDays;
 use NorthSatchel\Severity;
 use NorthSatchel\Verdicts;
@@ -51,5 +55,17 @@ final class TestsController
         $job->update(['settings_sheet' => array_map(static fn ($v): int|float => $v + 0, array_filter($given, is_numeric(...)))]);
 
         return redirect("/jobs/{$job->id}/tests")->with('said', 'The settings sheet is kept.');
+    }
+
+    /** The sheet to print: each body, and what to start with in each segment. */
+    public function printed(Request $request, int $job, CarryDesk $carry, NeedsDesk $needs): View
+    {
+        $opened = BriefDesk::open($job);
+        $sheet = GlassDesk::sheet($opened);
+
+        return view('sheets.settings', [
+            'job' => $opened, 'sheet' => $sheet, 'paper' => $request->query('paper') === 'letter' ? 'letter' : 'a4', 'bodies' => $carry->bodies($opened),
+            'dials' => array_map(static fn (PlannedStretch $s): PlannedDials => PlannedDials::of($s, $sheet), $needs->stretches($opened)),
+        ]);
     }
 }

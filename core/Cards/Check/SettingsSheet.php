@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Check;
 
+use NorthSatchel\Exposure\FlashWay;
+
 /** What the plan says the dials should show; null where it says nothing. */
 final readonly class SettingsSheet
 {
@@ -17,5 +19,15 @@ final readonly class SettingsSheet
     public function isEmpty(): bool
     {
         return $this->slowestS === null && $this->highestIso === null && $this->widest === null && $this->smallest === null;
+    }
+
+    public function says(): string
+    {
+        return $this->isEmpty() ? 'no limits are written on the sheet' : implode(', ', array_filter([
+            $this->slowestS === null ? null : 'no slower than '.FlashWay::shutter($this->slowestS),
+            $this->highestIso === null ? null : "no more than ISO {$this->highestIso}",
+            $this->widest === null ? null : "from f/{$this->widest}",
+            $this->smallest === null ? null : "to f/{$this->smallest}",
+        ]));
     }
 }

@@ -4,39 +4,96 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Judge;
 
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Kit\BatteryBudget;
+use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Plan\Priority;
 
-/** When cards or cells are swapped: between two segments, before the one in which they would run out, and never within a must. */
+/**
+ * When cards or cells are swapped: between two segments, before the one in which they would run out, and never within
+ * a must unless that one alone takes more than they give.
+ */
 final class SwapTimes
 {
+    /** So long a pause is a night: cells are charged in it. */
+    private const NIGHT_S = 6 * 3600;
+
     /**
+     * Of cards.
+     *
      * @param  list<PlannedStretch>  $stretches  of one photographer, in the order of the day
-     * @param  int  $frames  that one pair of cards, or one charge, gives
+     * @param  int  $frames  that one pair of cards gives
      * @param  float  $share  of the lane's frames that fall on this body
-     * @return list<array{before: PlannedStretch, after: int, wouldRunOutIn: PlannedStretch}> after so many frames
+     * @return list<Swap>
      */
     public static function of(array $stretches, int $frames, float $share = 1.0): array
     {
-        $swaps = [];
-        $left = (float) $frames;
-        $taken = 0.0;
-        $total = 0.0;
-        foreach ($stretches as $index => $stretch) {
-            $here = $share * array_sum(array_map(static fn (PlannedShot $s): int => $s->frames, $stretch->shots));
-            $total += $here;
-            if ($frames > 0 && $here > $left && $taken > 0) {
-                $at = self::naturalBreak($stretches, $index, $swaps === [] ? 0 : null);
-                $swaps[] = ['before' => $stretches[$at], 'after' => (int) round($total - $here), 'wouldRunOutIn' => $stretch];
-                $left = (float) $frames;
-                $taken = 0.0;
+        $loads = array_map(static fn (PlannedStretch $s): array => [$share * self::frames($s), false], $stretches);
+
+        return $frames > 0 ? self::between($stretches, (float) $frames, $loads, $share) : [];
+    }
+
+    /**
+     * Of cells: frames, and standby in the segments and between them.
+     *
+     * @param  list<PlannedStretch>  $stretches  of one photographer, in the order of time
+     * @param  float  $share  of the lane's frames that fall on this body
+     * @return list<Swap>
+     *
+     * @throws ImpossibleValue for a charge that gives nothing
+     */
+    public static function ofCells(array $stretches, float $share, float $framesPerCharge, float $standbyHours, float $temperatureC): array
+    {
+        foreach (['frames_per_charge' => $framesPerCharge, 'standby_hours_per_charge' => $standbyHours] as $field => $value) {
+            if ($value <= 0) {
+                throw ImpossibleValue::of($field, 'must be above 0');
             }
-            $left -= $here;
-            $taken += $here;
+        }
+        $loads = [];
+        $end = null;
+        foreach ($stretches as $stretch) {
+            $isMorning = $end === null || $stretch->from - $end >= self::NIGHT_S;
+            // Lanes overlap in shared segments only; what is on already counts once.
+            $from = $isMorning ? $stretch->from : min($end, $stretch->to);
+            $loads[] = [$share * self::frames($stretch) / $framesPerCharge + max(0, $stretch->to - $from) / 3600 / $standbyHours, $isMorning];
+            $end = max($end ?? 0, $stretch->to);
+        }
+
+        return self::between($stretches, BatteryBudget::derate($temperatureC) * (1 - BudgetNeeds::CELL_RESERVE), $loads, $share);
+    }
+
+    /**
+     * @param  list<PlannedStretch>  $stretches
+     * @param  float  $full  what fresh ones give
+     * @param  list<array{float, bool}>  $loads  what each stretch takes, and whether they are fresh before it anyway
+     * @return list<Swap>
+     */
+    private static function between(array $stretches, float $full, array $loads, float $share): array
+    {
+        $swaps = [];
+        $left = $full;
+        $frames = 0.0;
+        foreach ($stretches as $index => $stretch) {
+            [$here, $isFresh] = $loads[$index];
+            $left = $isFresh ? $full : $left;
+            $within = max(0, (int) ceil($here / $full - 1e-9) - 1);
+            if ($here > $left + 1e-9 && ($left < $full || $within > 0)) {
+                $at = $left < $full ? self::naturalBreak($stretches, $index, $swaps === [] ? 0 : null) : $index;
+                $swaps[] = new Swap($left < $full ? $stretches[$at] : null, (int) round($frames), $stretch, $within);
+                $left = $full;
+            }
+            $left -= $here - $within * $full;
+            $frames += $share * self::frames($stretch);
         }
 
         return $swaps;
+    }
+
+    private static function frames(PlannedStretch $stretch): int
+    {
+        return array_sum(array_map(static fn (PlannedShot $s): int => $s->frames, $stretch->shots));
     }
 
     /**

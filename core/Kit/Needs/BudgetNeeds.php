@@ -24,11 +24,61 @@ final class BudgetNeeds
      * @param  list<Gear>  $flashes
      * @param  int  $pops  of the lights
      * @param  list<Gear>  $shelf  whose cards there are
+     * @param  list<array{body: Gear, frames: int, hours: float}>  $alone  bodies that stand alone, with the frames that they fire with the main camera and the hours
      * @return list<Need>
      */
-    public static function of(array $bodies, array $flashes, float $hours, float $temperatureC, int $pops, array $shelf): array
+    public static function of(array $bodies, array $flashes, float $hours, float $temperatureC, int $pops, array $shelf, array $alone = []): array
     {
-        return $bodies === [] ? [] : [self::cards($bodies, $shelf), ...self::cells($bodies, $hours, $temperatureC, $flashes, $pops)];
+        return $bodies === [] ? [] : [self::cards([...$bodies, ...$alone], $shelf), ...self::cells($bodies, $hours, $temperatureC, $flashes, $pops, $alone)];
+    }
+
+    /**
+     * The bodies of a packing list: a lane's frames are shared out among its own; what stands alone is the last body of
+     * whoever has most, as long as each keeps one.
+     *
+     * @param  array<string, non-empty-list<Gear>>  $byLane
+     * @param  array<string, int>  $framesByLane  planned
+     * @param  list<array{frames: int, hours: float}>  $remotes
+     * @return array{shared: list<array{body: Gear, frames: int}>, alone: list<array{body: Gear, frames: int, hours: float}>}
+     */
+    public static function dealt(array $byLane, array $framesByLane, array $remotes): array
+    {
+        $shared = $alone = [];
+        foreach ($byLane === [] ? [] : $remotes as $remote) {
+            $from = (string) array_key_first($byLane);
+            foreach ($byLane as $lane => $some) {
+                $from = count($some) > count($byLane[$from]) ? $lane : $from;
+            }
+            $some = $byLane[$from];
+            $alone[] = ['body' => $some[count($some) - 1], ...$remote];
+            $byLane[$from] = array_slice($some, 0, max(1, count($some) - 1));
+        }
+        foreach ($byLane as $lane => $some) {
+            foreach ($some as $body) {
+                $shared[] = ['body' => $body, 'frames' => (int) ceil(($framesByLane[$lane] ?? 0) / count($some))];
+            }
+        }
+
+        return ['shared' => $shared, 'alone' => $alone];
+    }
+
+    /**
+     * Which bodies stand alone: those that no photographer holds, else the last ones.
+     *
+     * @param  list<Gear>  $bodies
+     * @param  list<int>  $held  ids of bodies in a hand
+     * @param  list<array{frames: int, hours: float}>  $remotes
+     * @return list<array{body: Gear, frames: int, hours: float}>
+     */
+    public static function alone(array $bodies, array $held, array $remotes): array
+    {
+        $free = array_values(array_filter($bodies, static fn (Gear $b): bool => ! in_array($b->id, $held, true)));
+        $alone = [];
+        foreach ($bodies === [] ? [] : $remotes as $i => $remote) {
+            $alone[] = ['body' => $free[$i] ?? $bodies[count($bodies) - 1], ...$remote];
+        }
+
+        return $alone;
     }
 
     /**
@@ -84,14 +134,19 @@ final class BudgetNeeds
     /**
      * @param  non-empty-list<array{body: Gear, frames: int}>  $bodies
      * @param  list<Gear>  $flashes
+     * @param  list<array{body: Gear, frames: int, hours: float}>  $alone
      * @return list<Need>
      */
-    private static function cells(array $bodies, float $hours, float $temperatureC, array $flashes, int $pops): array
+    private static function cells(array $bodies, float $hours, float $temperatureC, array $flashes, int $pops, array $alone): array
     {
         $wanted = $said = [];
         foreach ($bodies as ['body' => $body, 'frames' => $frames]) {
             $charges = max(1, BatteryBudget::of($frames, $body->number('frames_per_charge') ?? 500, $hours, $body->number('standby_hours_per_charge') ?? 40, $temperatureC, self::CELL_RESERVE)->charges);
             self::count($wanted, $said, $body, $charges, "{$charges} for {$body->label}");
+        }
+        foreach ($alone as ['body' => $body, 'frames' => $frames, 'hours' => $hoursAlone]) {
+            $charges = max(1, BatteryBudget::of($frames, $body->number('frames_per_charge') ?? 500, $hoursAlone, $body->number('standby_hours_per_charge') ?? 40, $temperatureC, self::CELL_RESERVE)->charges);
+            self::count($wanted, $said, $body, $charges, "{$charges} fresh for {$body->label}, which stands alone".($hoursAlone > 0 ? " for {$hoursAlone} h" : ''));
         }
         foreach ($flashes as $flash) {
             $sets = self::flashCharges($flash, $pops, $temperatureC);

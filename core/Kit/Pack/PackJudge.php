@@ -6,7 +6,7 @@ namespace NorthSatchel\Kit\Pack;
 
 use NorthSatchel\Verdict;
 
-/** Do the bags hold it, can it be carried, and is anything in two jobs on one day? */
+/** Do the bags hold it, and can it be carried? */
 final class PackJudge
 {
     /** What one person carries all day without a sore back (common practice, no source). */
@@ -16,10 +16,9 @@ final class PackJudge
      * @param  list<PackedBag>  $bags
      * @param  list<PackedItem>  $loose  in no bag
      * @param  array<string, int>  $gramsByLane
-     * @param  list<array{label: string, job: string}>  $elsewhere  also on the list of another job that day
      * @return list<Verdict>
      */
-    public static function of(array $bags, array $loose, array $gramsByLane, array $elsewhere): array
+    public static function of(array $bags, array $loose, array $gramsByLane): array
     {
         $verdicts = [];
         foreach ($bags as $bag) {
@@ -33,9 +32,6 @@ final class PackJudge
         }
         if ($bags !== [] && $loose !== []) {
             $verdicts[] = Verdict::mind('pack.loose', count($loose) === 1 ? "{$loose[0]->label} is in no bag." : count($loose).' things are in no bag.', implode(', ', array_slice(array_map(static fn (PackedItem $i): string => $i->label, $loose), 0, 4)).(count($loose) > 4 ? ' and more' : '').'.', ['loose' => count($loose)]);
-        }
-        foreach ($elsewhere as $one) {
-            $verdicts[] = Verdict::fix('pack.two-jobs', "{$one['label']} is in two jobs that day.", "“{$one['job']}” wants it too: between them it must be unpacked, or one of them takes another.");
         }
         foreach ($gramsByLane as $lane => $grams) {
             if ($grams > self::ALL_DAY_G) {

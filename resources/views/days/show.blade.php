@@ -36,6 +36,18 @@
     @if ($round && count($jobs) > 1)
         <x-form :action="'/days/'.$date.'/order'" class="mt-3"><input type="hidden" name="from" value="{{ $from }}"><input type="hidden" name="home" value="{{ $home }}"><button class="button main">Go in this order</button> <span class="figures text-faint">{{ $setOutBy === null ? 'no appointment limits it' : 'set out by '.$setOutBy.' at the latest' }}, over at {{ $day->face($day->startsAt() + 60 * $round->endsAt) }}</span></x-form>
     @endif
+    @if ($kit !== [])
+        <section class="slab mt-4">
+            <h2 class="mb-1">Kit, stop by stop</h2>
+            <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Kit, stop by stop">
+                <table class="grid-table">
+                    <thead><tr><th scope="col">Stop</th><th scope="col">Out of the car</th><th scope="col">On from the stop before</th><th scope="col">May stay in the car</th></tr></thead>
+                    <tbody>@foreach ($kit as $row)<tr><th scope="row"><a href="/jobs/{{ $row['stop']->jobId }}/pack">{{ $row['stop']->name }}</a> <span class="figures text-faint">{{ count($row['stop']->items) }}</span></th>@foreach (['out', 'on', 'home'] as $part)<td>{{ $row[$part] === [] ? '–' : implode(', ', $row[$part]) }}</td>@endforeach</tr>@endforeach</tbody>
+                </table>
+            </div>
+            <p class="text-faint text-sm">From the packing lists of the day’s jobs, in the order of their planned starts. A car that can be seen into holds nothing in sight.</p>
+        </section>
+    @endif
     <section class="slab mt-4">
         <h2 class="mb-2">Rained off? Put jobs onto other days</h2>
         <form method="get" action="/days/{{ $date }}" class="grid gap-3">

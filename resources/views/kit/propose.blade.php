@@ -29,7 +29,8 @@
             <x-field name="f_number" label="Light: gives f/" class="figures" inputmode="decimal" />
             <x-field name="iso" label="at ISO" class="figures" inputmode="numeric" />
             <x-field name="stops_lost" label="stops lost in cloth" class="figures" inputmode="decimal" />
-            <div class="sm:col-span-3"><x-field name="note" label="Note" maxlength="160" /></div>
+            <x-field name="hours" label="Remote: stands alone, h" class="figures" inputmode="decimal" />
+            <div class="sm:col-span-2"><x-field name="note" label="Note" maxlength="160" /></div>
             <button class="button sm:mt-6">Ask for it</button>
         </x-form>
         @if ($asks->isNotEmpty())<ul class="mt-2">@foreach ($asks as $ask)<li class="border-t border-rule py-1 flex items-center gap-2"><span class="flex-1">{{ $ask->count }} × <b>{{ $ask->what }}</b>, {{ $ask->priority }}{{ $ask->note ? ': '.$ask->note : '' }}</span>@post('/asks/'.$ask->id, 'delete') <button class="button quiet small" aria-label="Take back {{ $ask->what }}">✕</button> @endpost</li>@endforeach</ul>@endif

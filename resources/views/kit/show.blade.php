@@ -53,8 +53,8 @@
                     @forelse ($of['changes']->changes as $change)<p class="border-t border-rule py-1">Before “{{ $change['before'] }}”: {{ $change['off']->label }} off, <b>{{ $change['on']->label }}</b> on.</p>@empty<p class="text-faint">So mounted, no lens is changed all day.</p>@endforelse
                     @if ($of['changes']->unreached !== [])<p class="text-signal">Not reached: {{ implode(', ', $of['changes']->unreached) }}.</p>@endif
                 @endif
-                @foreach ($swaps[$lane] ?? [] as $swap)
-                    <div class="border-t border-rule py-1 flex flex-wrap gap-2 items-center"><span class="flex-1 basis-56">Swap cards before “{{ $swap['before']->title }}” ({{ $swap['before']->clock }}), after {{ $swap['after'] }} frames.</span>@post('/jobs/'.$job->id.'/kit/swap') <input type="hidden" name="segment" value="{{ $swap['before']->id }}"><input type="hidden" name="what" value="Swap cards, {{ $lane }}"><button class="button small">Put it into the plan</button> @endpost</div>
+                @foreach ($swaps[$lane] ?? [] as ['what' => $what, 'swap' => $swap])
+                    <div class="border-t border-rule py-1 flex flex-wrap gap-2 items-center"><span class="flex-1 basis-56">{{ $swap->says($what) }}</span>@post('/jobs/'.$job->id.'/kit/swap') <input type="hidden" name="segment" value="{{ $swap->segmentId() }}"><input type="hidden" name="what" value="Swap {{ $what }}, {{ $lane }}"><button class="button small" aria-label="Put “Swap {{ $what }}, {{ $lane }}” into the plan">Put it into the plan</button> @endpost</div>
                 @endforeach
             </section>
         @endforeach

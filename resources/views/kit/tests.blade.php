@@ -23,7 +23,7 @@
                 <x-field name="highest_iso" label="No more than ISO" class="figures" inputmode="numeric" :value="$job->settings_sheet['highest_iso'] ?? ''" />
                 <x-field name="widest" label="From f/" class="figures" inputmode="decimal" :value="$job->settings_sheet['widest'] ?? ''" />
                 <x-field name="smallest" label="to f/" class="figures" inputmode="decimal" :value="$job->settings_sheet['smallest'] ?? ''" />
-                <button class="button">Keep the sheet</button>
+                <div class="flex flex-wrap gap-2 sm:col-span-2"><button class="button">Keep the sheet</button> <a class="button quiet" href="/jobs/{{ $job->id }}/tests/sheet">Print it with the day’s exposures</a></div>
             </x-form>
             <p class="text-sm text-faint mt-2">On the day the newest frames of each body are compared with it: dials turn on the hip. The findings are in the margin.</p>
         </section>

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kit;
 
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\Judge\DriveJudge;
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Judge\FlightJudge;
@@ -12,6 +14,7 @@ use NorthSatchel\Kit\Judge\LensChanges;
 use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\Judge\PersonLoss;
 use NorthSatchel\Kit\Judge\StationJudge;
+use NorthSatchel\Kit\Judge\Swap;
 use NorthSatchel\Kit\Judge\SwapTimes;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\Shelf\Gear;
@@ -134,11 +137,35 @@ final class KitJudgesTest extends TestCase
     {
         $day = [self::stretch(1, 'A', 9, 60, [['a', 'must', 300, 35]]), self::stretch(2, 'B', 11, 60, [['b', 'must', 300, 35]]), self::stretch(3, 'C', 13, 60, [['c', 'must', 300, 35]]), self::stretch(4, 'D', 15, 60, [['d', 'must', 100, 35]])];
         $swaps = SwapTimes::of($day, 700);
-        $this->assertSame([['C', 600]], array_map(static fn (array $s): array => [$s['before']->title, $s['after']], $swaps));
+        $this->assertSame([['C', 600, 0]], array_map(static fn (Swap $s): array => [$s->before?->title, $s->after, $s->within], $swaps));
+        $this->assertSame('Swap cards before “C” (13:00), after 600 frames.', $swaps[0]->says('cards'));
         $this->assertSame([], SwapTimes::of($day, 2000));
         $this->assertSame([], SwapTimes::of($day, 700, 0.5), 'on two bodies they last');
         $close = [self::stretch(1, 'A', 9, 60, [['a', 'must', 500, 35]]), self::stretch(2, 'B', 10, 60, [['b', 'should', 100, 35]], priority: 'should'), self::stretch(3, 'Vows', 11, 60, [['c', 'must', 300, 35]])];
-        $this->assertSame(['B'], array_map(static fn (array $s): string => $s['before']->title, SwapTimes::of($close, 700)), 'no minute lies before the vows, so before what is no must');
+        $this->assertSame(['B'], array_map(static fn (Swap $s): ?string => $s->before?->title, SwapTimes::of($close, 700)), 'no minute lies before the vows, so before what is no must');
+    }
+
+    /** What one charge gives, in frames and in hours: held against the battery budget of the same day. */
+    public function test_cells_are_swapped_before_they_are_empty_and_fresh_in_the_morning(): void
+    {
+        $day = [self::stretch(1, 'A', 9, 60, [['a', 'must', 200, 35]]), self::stretch(2, 'B', 11, 60, [['b', 'must', 100, 35]]), self::stretch(3, 'C', 14, 60, [['c', 'must', 200, 35]])];
+        // 20 °C: 0.85 of a charge. 200/500 + 1/10 = 0.5; 100/500 and two hours with the gap are 0.4 more; 0.4 + 0.3 after that.
+        $swaps = SwapTimes::ofCells($day, 1.0, 500, 10, 20.0);
+        $this->assertSame([['B', 200, 0], ['C', 300, 0]], array_map(static fn (Swap $s): array => [$s->before?->title, $s->after, $s->within], $swaps));
+        $this->assertSame(2, BatteryBudget::of(500, 500, 6, 10, 20.0, 0.15)->charges, 'drained to the reserve two would do, swapped in breaks it takes three: the spare is the third');
+        $this->assertCount(1, SwapTimes::ofCells($day, 0.5, 500, 10, 20.0), 'with half of the frames on another body');
+        $this->assertCount(3, SwapTimes::ofCells([...$day, self::stretch(4, 'D', 16, 60, [['d', 'must', 300, 35]])], 1.0, 500, 10, 20.0));
+        // The next morning they are charged: no swap before the first stretch of it.
+        $next = self::stretch(5, 'E', 33, 60, [['e', 'must', 200, 35]]);
+        $this->assertCount(2, SwapTimes::ofCells([...$day, $next], 1.0, 500, 10, 20.0));
+        // One stretch that takes three charges.
+        $long = SwapTimes::ofCells([self::stretch(1, 'Party', 18, 120, [['a', 'must', 1000, 35]])], 1.0, 500, 100, 20.0);
+        $this->assertSame([[null, 0, 2]], array_map(static fn (Swap $s): array => [$s->before?->title, $s->after, $s->within], $long));
+        $this->assertSame('Swap the cell 2 times within “Party” (18:00), between two shots: it takes more than one set gives.', $long[0]->says('the cell'));
+        $this->assertSame(1, $long[0]->segmentId());
+        $this->assertStringContainsString('before “Party” (18:00), after 200 frames, and once within “Party”', SwapTimes::of([self::stretch(1, 'A', 9, 60, [['a', 'must', 200, 35]]), self::stretch(2, 'Party', 18, 120, [['a', 'must', 500, 35]])], 300)[0]->says('cards'));
+        $this->expectException(ImpossibleValue::class);
+        SwapTimes::ofCells($day, 1.0, 0, 10, 20.0);
     }
 
     /** ICAO Technical Instructions and IATA DGR, from memory: 100 Wh freely, two of 100 to 160 Wh with approval, none above. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kit;
 
+use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\Ask;
@@ -174,5 +175,28 @@ final class NeedsTest extends TestCase
         $this->assertSame(8, $small['card']->count);
         $split = BudgetNeeds::shared([self::body(1, 'A'), self::body(2, 'B'), self::body(3, 'C')], ['lead' => 900, 'second' => 300], ['lead' => 2, 'second' => 1]);
         $this->assertSame([['A', 450], ['B', 300], ['C', 450]], array_map(static fn (array $x): array => [$x['body']->label, $x['frames']], $split), 'one each, then the second of the lead');
+    }
+
+    /** What stands alone gets fresh cells for its hours and cards for the frames that it fires with the main camera. */
+    public function test_what_stands_alone_gets_fresh_cells_and_cards_of_its_own(): void
+    {
+        $day = [self::stretch(1, 'Walk in', 14, 60, [['a', 'must', 200, 35]]), self::stretch(2, 'Party', 18, 120, [['b', 'must', 900, 35]])];
+        $asks = [new Ask(1, NeedWhat::Remote, 1, Priority::Must, 1, hours: 6.0), new Ask(2, NeedWhat::Remote, 2, Priority::Must), new Ask(3, NeedWhat::Ladder, 1, Priority::Nice, hours: 9.0)];
+        $this->assertSame([['frames' => 200, 'hours' => 6.0], ['frames' => 1100, 'hours' => 0.0], ['frames' => 1100, 'hours' => 0.0]], PlannedWork::remotes($asks, $day));
+        $this->assertSame([['frames' => 900, 'hours' => 2.0]], PlannedWork::remotes([new Ask(1, NeedWhat::Remote, 1, Priority::Must, 2, hours: 0.5)], $day), 'no shorter than its segment');
+        [$a, $b, $c] = [self::body(1, 'A'), self::body(2, 'B'), self::body(3, 'C')];
+        $remote = ['frames' => 200, 'hours' => 30.0];
+        $dealt = BudgetNeeds::dealt(['lead' => [$a, $b], 'second' => [$c]], ['lead' => 1000, 'second' => 300], [$remote]);
+        $this->assertSame([['A', 1000], ['C', 300]], array_map(static fn (array $s): array => [$s['body']->label, $s['frames']], $dealt['shared']));
+        $this->assertSame(['B'], array_map(static fn (array $s): string => $s['body']->label, $dealt['alone']));
+        $this->assertSame('C', BudgetNeeds::dealt(['second' => [$c]], [], [$remote])['alone'][0]['body']->label, 'with no body to spare the need for another says so');
+        $this->assertSame(['shared' => [], 'alone' => []], BudgetNeeds::dealt([], [], [$remote]));
+        $this->assertSame(['B', 'B'], array_map(static fn (array $s): string => $s['body']->label, BudgetNeeds::alone([$a, $b], [1], [$remote, $remote])));
+        $with = self::byId(BudgetNeeds::of($dealt['shared'], [], 4.0, 20.0, 0, self::cards(50, 8), $dealt['alone']));
+        $without = self::byId(BudgetNeeds::of($dealt['shared'], [], 4.0, 20.0, 0, self::cards(50, 8)));
+        $charges = BatteryBudget::of(200, $b->number('frames_per_charge') ?? 500, 30.0, $b->number('standby_hours_per_charge') ?? 40, 20.0, 0.15)->charges;
+        $this->assertSame($without['cell-OV-16']->count + $charges, $with['cell-OV-16']->count);
+        $this->assertStringContainsString("{$charges} fresh for B, which stands alone for 30 h", $with['cell-OV-16']->because);
+        $this->assertGreaterThan($without['card']->count, $with['card']->count);
     }
 }

@@ -9,6 +9,8 @@ use NorthSatchel\Cards\Check\ExposedFrame;
 use NorthSatchel\Cards\Check\SettingsSheet;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Pack\BagDrawing;
+use NorthSatchel\Kit\Pack\DayKit;
+use NorthSatchel\Kit\Pack\KitStop;
 use NorthSatchel\Kit\Pack\Label;
 use NorthSatchel\Kit\Pack\LeaveCheck;
 use NorthSatchel\Kit\Pack\LightMarks;
@@ -119,12 +121,12 @@ final class PackingTest extends TestCase
         $this->assertSame(['in', 'out', 'part', 'part', 'empty', 'empty'], array_column($drawn, 'state'));
         $this->assertSame('Thing 1', $drawn[0]['lines'][0]['text']);
         $this->assertGreaterThan($drawn[0]['x'], $drawn[1]['x']);
-        $this->assertSame('pack.open', self::codes(PackJudge::of([$bag], [], ['lead' => 9000], [])));
-        $this->assertStringContainsString('Next, in packing order: Thing 2, then Thing 3', PackJudge::of([$bag], [], [], [])[0]->because);
-        $this->assertSame('pack.done', self::codes(PackJudge::of([], [$item(1, true, true)], [], [])));
+        $this->assertSame('pack.open', self::codes(PackJudge::of([$bag], [], ['lead' => 9000])));
+        $this->assertStringContainsString('Next, in packing order: Thing 2, then Thing 3', PackJudge::of([$bag], [], [])[0]->because);
+        $this->assertSame('pack.done', self::codes(PackJudge::of([], [$item(1, true, true)], [])));
         $full = new PackedBag(1, 'Pouch', 'pouch', 1, 1000, [$item(1, false, true), $item(2, false, true)]);
         $this->assertSame('over', (new BagDrawing($full))->compartments()[1]['state']);
-        $this->assertSame('pack.full pack.heavy pack.loose pack.two-jobs pack.weight pack.open', self::codes(PackJudge::of([$full], [$item(9, true, false)], ['lead' => 12500], [['label' => 'Thing 1', 'job' => 'Another']])));
+        $this->assertSame('pack.full pack.heavy pack.loose pack.weight pack.open', self::codes(PackJudge::of([$full], [$item(9, true, false)], ['lead' => 12500])));
     }
 
     public function test_labels_are_read_back_and_misreadings_are_not(): void
@@ -207,5 +209,30 @@ final class PackingTest extends TestCase
         $this->assertTrue(GearKind::Cable->field('for_tether')?->value('yes'));
         $this->assertSame('This must be yes or no.', GearKind::Cable->field('for_tether')?->wrong('perhaps'));
         $this->assertArrayHasKey('guide_number_m', GearKind::allFields());
+    }
+
+    /** A day of three stops: what comes out where, what goes on, and what cannot be at both. */
+    public function test_the_kit_of_a_day_stop_by_stop(): void
+    {
+        $thing = static fn (string $kind, string ...$labels): array => array_map(static fn (string $label): array => ['label' => $label, 'kind' => $kind], $labels);
+        [$body, $zoom, $card, $cell, $light] = [...$thing('body', 'Body'), ...$thing('lens', 'Zoom'), ...$thing('card', 'Card 1'), ...$thing('cell', 'Cell 1'), ...$thing('flash', 'Light')];
+        $noon = new KitStop(2, 'Noon', 11 * 60, 12 * 60, [1 => $body, 2 => $zoom, 5 => $light]);
+        $early = new KitStop(1, 'Early', 9 * 60, 10 * 60, [1 => $body, 3 => $card, 4 => $cell]);
+        $late = new KitStop(3, 'Late', 14 * 60 + 30, 16 * 60, [1 => $body, 3 => $card, 4 => $cell]);
+        $day = new DayKit([$noon, $late, $early], static fn (int $from, int $to): int => 20);
+        $this->assertSame(['Early', 'Noon', 'Late'], array_map(static fn (array $r): string => $r['stop']->name, $day->rows()));
+        $this->assertSame([[['Body', 'Card 1', 'Cell 1'], [], ['Light', 'Zoom']], [['Light', 'Zoom'], ['Body'], ['Card 1', 'Cell 1']], [['Card 1', 'Cell 1'], ['Body'], ['Light', 'Zoom']]],
+            array_map(static fn (array $r): array => [$r['out'], $r['on'], $r['home']], $day->rows()));
+        $this->assertSame('pack.goes-on pack.spent-card pack.spent-cell pack.goes-on pack.goes-on', self::codes($day->verdicts()));
+        $this->assertStringContainsString('Card 1 comes from “Early” full of its frames.', $day->verdicts()[1]->finding);
+        $this->assertStringContainsString('4.2 h later', $day->verdicts()[1]->because, '250 min from 10:00 and 20 min of way');
+        $this->assertStringContainsString('wanted again at 11:00: 40 min', $day->verdicts()[0]->because);
+        $this->assertSame('pack.goes-on pack.goes-on', self::codes($day->verdicts(2)), 'of the one in the middle alone');
+        // An hour of way, and the second starts before one can be there with the same body.
+        $far = (new DayKit([$early, $noon], static fn (int $from, int $to): int => 75))->verdicts();
+        $this->assertSame('pack.two-jobs', self::codes($far));
+        $this->assertStringContainsString('15 min too early', $far[0]->because);
+        $this->assertSame([], (new DayKit([$early], static fn (int $from, int $to): int => 0))->verdicts());
+        $this->assertSame([], (new DayKit([$early, new KitStop(4, 'Bare', 9 * 60, 10 * 60, [])], static fn (int $from, int $to): int => 0))->verdicts());
     }
 }
