@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\BriefController;
 use App\Http\Controllers\CallController;
+use App\Http\Controllers\CardLifeController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\CopiesController;
 use App\Http\Controllers\DaysController;
@@ -11,6 +12,7 @@ use App\Http\Controllers\DeviceEventController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FolderController;
 use App\Http\Controllers\FramesController;
+use App\Http\Controllers\HandoverController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LightController;
@@ -193,6 +195,10 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/jobs/{job}/cards/{card}/permit', [CardsController::class, 'permit']);
     Route::post('/jobs/{job}/cards/{card}/format', [CardsController::class, 'format']);
     Route::post('/jobs/{job}/cards/{card}/losses', [CardsController::class, 'acceptLoss']);
+    Route::get('/jobs/{job}/cards/{card}/look', [CardLifeController::class, 'look']);
+    Route::post('/jobs/{job}/cards/{card}/look', [CardLifeController::class, 'looked']);
+    Route::post('/jobs/{job}/cards/{card}/incidents', [CardLifeController::class, 'incident']);
+    Route::post('/jobs/{job}/cards/{card}/retire', [CardLifeController::class, 'retire']);
 
     Route::middleware(DemoOnly::class)->group(static function (): void {
         Route::post('/jobs/{job}/stand-ins/test', [StandInController::class, 'test']);
@@ -207,6 +213,12 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/jobs/{job}/frames/moment', [FramesController::class, 'moment']);
     Route::post('/jobs/{job}/frames/sidecars', [FramesController::class, 'sidecars']);
     Route::get('/frames/{frame}/preview', [FramesController::class, 'preview'])->whereNumber('frame');
+    Route::get('/frames/{frame}/actual', [FramesController::class, 'preview'])->whereNumber('frame')->name('frames.actual');
+    Route::post('/jobs/{job}/copies/pause', [CopiesController::class, 'pause']);
+    Route::post('/jobs/{job}/copies/go-on', [CopiesController::class, 'goOn']);
+    Route::post('/jobs/{job}/copies/places/{destination}/hand-over', [HandoverController::class, 'give'])->whereNumber('destination');
+    Route::post('/jobs/{job}/handovers/{handover}/back', [HandoverController::class, 'back'])->whereNumber('handover');
+    Route::get('/handovers/{handover}', [HandoverController::class, 'show'])->whereNumber('handover');
     Route::post('/jobs/{job}/copies/adopt', [CopiesController::class, 'adopt']);
     Route::post('/jobs/{job}/copies/rule', [CopiesController::class, 'rule']);
     Route::post('/jobs/{job}/copies/places/{destination}', [CopiesController::class, 'place'])->whereNumber('destination');

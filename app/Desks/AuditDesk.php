@@ -25,11 +25,11 @@ final class AuditDesk
 
     private ?AuditRuleRecord $record = null;
 
-    public function __construct(private readonly CopyLedger $ledger) {}
+    public function __construct(private readonly CopyLedger $ledger, private readonly HandoverDesk $handovers) {}
 
     public function record(): AuditRuleRecord
     {
-        return $this->record ??= AuditRuleRecord::query()->latest('id')->first() ?? new AuditRuleRecord(['copies' => 3, 'kinds' => 2, 'elsewhere' => 1, 'again_after_days' => 90, 'waits_for_elsewhere' => false]);
+        return $this->record ??= AuditRuleRecord::query()->latest('id')->first() ?? new AuditRuleRecord(['copies' => 3, 'kinds' => 2, 'elsewhere' => 1, 'again_after_days' => 90, 'waits_for_elsewhere' => false, 'looks_first' => true]);
     }
 
     public function rule(): AuditRule
@@ -51,7 +51,7 @@ final class AuditDesk
         }
         $places = [];
         foreach ($destinations as $destination) {
-            $places[$destination->id] = new AuditPlace($destination->id, $destination->name, self::device($destination), $destination->device_kind, $destination->kept, $destination->route, $destination->account, $destination->mb_per_s);
+            $places[$destination->id] = new AuditPlace($destination->id, $this->named($destination), self::device($destination), $destination->device_kind, $this->keptNow($destination), $destination->route, $destination->account, $destination->mb_per_s);
         }
         $loads = [];
         foreach ($grid as $row) {
@@ -65,8 +65,8 @@ final class AuditDesk
             $loads[] = new AuditLoad($row['card']->item->label.($row['fill'] > 1 ? ", fill {$row['fill']}" : ''), $files, $gb, $copies, $row['state'] !== 'formatted');
         }
 
-        // What others write to is no place that this program copies to.
-        $ours = array_values(array_filter($places, static fn (AuditPlace $p): bool => $p->route === self::ROUTE));
+        // What others write to, or what is away, is no place that this program copies to.
+        $ours = array_values(array_filter($places, fn (AuditPlace $p): bool => $p->route === self::ROUTE && $this->handovers->away($p->id) === null));
 
         return new CopyAudit($loads, $ours, $this->rule(), now()->getTimestamp(), array_map(floatval(...), $this->record()->a_year ?? []));
     }
@@ -74,7 +74,20 @@ final class AuditDesk
     /** @return list<string>|null devices that are elsewhere; null where cards need not wait for them */
     public function devicesElsewhere(): ?array
     {
-        return $this->record()->waits_for_elsewhere ? array_values(Destination::query()->where('kept', 'elsewhere')->get()->map(self::device(...))->all()) : null;
+        return $this->record()->waits_for_elsewhere ? array_values(Destination::query()->get()->filter(fn (Destination $d): bool => $this->keptNow($d) === 'elsewhere')->map(self::device(...))->all()) : null;
+    }
+
+    /** A drive that somebody took is elsewhere until it comes back. */
+    public function keptNow(Destination $destination): string
+    {
+        return $this->handovers->away($destination->id) === null ? $destination->kept : 'elsewhere';
+    }
+
+    private function named(Destination $destination): string
+    {
+        $away = $this->handovers->away($destination->id);
+
+        return $away === null ? $destination->name : "{$destination->name}, with {$away->who}";
     }
 
     private static function copy(AuditPlace $place, CopyEvent $event): AuditCopy

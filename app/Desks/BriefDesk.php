@@ -40,7 +40,7 @@ final class BriefDesk
     /** @return Collection<int, Job> those of the last month and of the time to come, by date */
     public static function current(): Collection
     {
-        return self::joined(self::query()->where('date', '>=', now()->subDays(self::PAST_DAYS)->format('Y-m-d'))->orderBy('date')->orderBy('covered_from')->get());
+        return self::joined(self::query()->with(['people', 'formalGroups', 'kitAsks'])->where('date', '>=', now()->subDays(self::PAST_DAYS)->format('Y-m-d'))->orderBy('date')->orderBy('covered_from')->get());
     }
 
     /** @return Builder<Job> with the number of changes to the database at that moment */

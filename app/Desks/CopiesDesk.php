@@ -30,6 +30,7 @@ final class CopiesDesk
         private readonly CardsDesk $cards,
         private readonly CopyLedger $ledger,
         private readonly AuditDesk $audits,
+        private readonly HandoverDesk $handovers,
     ) {}
 
     public function audit(Job $job): CopyAudit
@@ -44,10 +45,10 @@ final class CopiesDesk
             ->sortBy(static fn (Destination $d): int => (int) array_search($d->kept, self::NEAREST_FIRST, true))->values();
     }
 
-    /** @return Collection<int, Destination> that this program writes to */
+    /** @return Collection<int, Destination> that this program writes to, and that are here */
     public function ours(): Collection
     {
-        return $this->destinations()->where('route', AuditDesk::ROUTE)->values();
+        return $this->destinations()->filter(fn (Destination $d): bool => $d->route === AuditDesk::ROUTE && $this->handovers->away($d->id) === null)->values();
     }
 
     /** @return Collection<int, Card> shot cards of the job that are not formatted yet */
@@ -128,6 +129,6 @@ final class CopiesDesk
             $verdicts[] = Verdict::fix('copies.no-drive', 'There are too few drives.', "{$this->destinations()->count()} known, {$wanted} needed: add them under Folders.");
         }
 
-        return new Verdicts([...$verdicts, ...$this->audit($job)->verdicts()]);
+        return new Verdicts([...$verdicts, ...$this->audit($job)->verdicts(), ...$this->handovers->verdicts($job)]);
     }
 }

@@ -35,6 +35,9 @@ final class DaysDesk
     /** @var array<int, Place>|null */
     private ?array $places = null;
 
+    /** @var array<string, DayKit|null> by date, for this request */
+    private array $kits = [];
+
     /** @return Collection<int, Job> in the order of their planned starts */
     public function jobs(string $date): Collection
     {
@@ -70,7 +73,11 @@ final class DaysDesk
     /** The same for a day by its date; null where there is one job alone. */
     public function kitOn(string $date): ?DayKit
     {
-        return Job::query()->where('date', $date)->count() < 2 ? null : $this->kit(Job::query()->where('date', $date)->get());
+        if (! array_key_exists($date, $this->kits)) {
+            $this->kits[$date] = Job::query()->where('date', $date)->count() < 2 ? null : $this->kit(Job::query()->where('date', $date)->get());
+        }
+
+        return $this->kits[$date];
     }
 
     /**

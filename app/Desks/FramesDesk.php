@@ -29,6 +29,8 @@ final class FramesDesk
 
     private const PREVIEW_PX = 240;
 
+    private const ACTUAL_PX = 640;
+
     private const MOST_PIXELS = 150_000_000;
 
     public function __construct(private readonly CardsDesk $cards, private readonly CardLog $log, private readonly CopyLedger $ledger) {}
@@ -94,6 +96,27 @@ final class FramesDesk
     /** A small jpeg of a frame, from wherever it can be read; null where it holds no picture that can be opened here. */
     public function preview(Frame $frame): ?string
     {
+        $image = $this->image($frame);
+        $small = $image === null ? false : imagescale($image, self::PREVIEW_PX);
+
+        return $small === false ? null : self::jpeg($small, 75);
+    }
+
+    /** The middle of a frame, pixel for pixel. */
+    public function actual(Frame $frame): ?string
+    {
+        $image = $this->image($frame);
+        if ($image === null) {
+            return null;
+        }
+        [$width, $height] = [min(self::ACTUAL_PX, imagesx($image)), min(self::ACTUAL_PX, imagesy($image))];
+        $middle = imagecrop($image, ['x' => intdiv(imagesx($image) - $width, 2), 'y' => intdiv(imagesy($image) - $height, 2), 'width' => $width, 'height' => $height]);
+
+        return $middle === false ? null : self::jpeg($middle, 92);
+    }
+
+    private function image(Frame $frame): ?\GdImage
+    {
         if ($frame->kind !== FrameKind::Jpeg->value) {
             $frame = Frame::query()->where('card_id', $frame->card_id)->where('fill', $frame->fill)->where('kind', FrameKind::Jpeg->value)->where('path', 'like', str_replace(['%', '_'], ['\%', '\_'], FrameKind::frameOf($frame->path)).'.%')->first() ?? $frame;
         }
@@ -102,13 +125,14 @@ final class FramesDesk
         if ($bytes === null || $size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
             return null;
         }
-        $image = @imagecreatefromstring($bytes);
-        $small = $image === false ? false : imagescale($image, self::PREVIEW_PX);
-        if ($small === false) {
-            return null;
-        }
+
+        return @imagecreatefromstring($bytes) ?: null;
+    }
+
+    private static function jpeg(\GdImage $image, int $quality): string
+    {
         ob_start();
-        imagejpeg($small, null, 75);
+        imagejpeg($image, null, $quality);
 
         return (string) ob_get_clean();
     }

@@ -73,13 +73,14 @@ final class GlassDesk
     {
         $sheet = self::sheet($job);
         $slots = $this->cards->slots($job);
+        $indexed = self::indexed(array_values($job->packing->map(static fn ($p): ?string => $p->item->body?->serial)->filter()->all()));
         $verdicts = [];
         foreach ($job->packing as $entry) {
             $body = $entry->item->body;
             if ($body instanceof Body) {
                 $loaded = array_values($slots[$body->id] ?? [])[0] ?? null;
                 $frames = $loaded instanceof Card ? $this->onCard($loaded) : [];
-                $verdicts = [...$verdicts, ...BumpCheck::of($entry->item->label, $frames === [] ? self::indexed($body->serial) : $frames, $sheet)];
+                $verdicts = [...$verdicts, ...BumpCheck::of($entry->item->label, $frames === [] ? $indexed[$body->serial] ?? [] : $frames, $sheet)];
             }
         }
 
@@ -113,12 +114,22 @@ final class GlassDesk
         }
     }
 
-    /** @return list<ExposedFrame> the newest of a body that were indexed, in the order in which it took them */
-    private static function indexed(string $serial): array
+    /**
+     * The newest of each body that were indexed, in the order in which it took them.
+     *
+     * @param  list<string>  $serials
+     * @return array<string, list<ExposedFrame>> by serial
+     */
+    private static function indexed(array $serials): array
     {
+        $query = null;
+        foreach ($serials as $serial) {
+            $of = Frame::query()->where('body_serial', $serial)->whereNotNull('taken_at')->orderByDesc('taken_at')->orderByDesc('id')->limit(self::NEWEST)->toBase();
+            $query = $query === null ? $of : $query->unionAll($of);
+        }
         $frames = [];
-        foreach (Frame::query()->where('body_serial', $serial)->whereNotNull('taken_at')->orderByDesc('taken_at')->orderByDesc('id')->limit(self::NEWEST)->get() as $f) {
-            array_unshift($frames, new ExposedFrame(gmdate('H:i', (int) $f->taken_at), $f->shutter_s, $f->f_number, $f->iso));
+        foreach ($query?->get()->sortBy([['taken_at', 'asc'], ['id', 'asc']]) ?? [] as $f) {
+            $frames[(string) $f->body_serial][] = new ExposedFrame(gmdate('H:i', (int) $f->taken_at), $f->shutter_s, $f->f_number, $f->iso);
         }
 
         return $frames;

@@ -32,6 +32,9 @@ final class NeedsDesk
     /** @var array<int, list<PlannedStretch>> by job, for this request */
     private array $stretches = [];
 
+    /** @var array<string, array<int, int>> items on a list of that date, for this request */
+    private array $taken = [];
+
     /** @var array<int, Collection<int, KitAsk>> */
     private array $asks = [];
 
@@ -46,7 +49,7 @@ final class NeedsDesk
     /** @return Collection<int, KitAsk> */
     public function asks(Job $job): Collection
     {
-        return $this->asks[$job->id] ??= KitAsk::query()->where('job_id', $job->id)->orderBy('id')->get()->values();
+        return $this->asks[$job->id] ??= ($job->relationLoaded('kitAsks') ? $job->kitAsks : $job->kitAsks()->get())->values();
     }
 
     /** Without cells and cards, which follow from the bodies that are chosen. */
@@ -98,7 +101,7 @@ final class NeedsDesk
     /** @return list<Gear> on the shelf, and on no list of any job that day */
     public function rest(Job $job): array
     {
-        $taken = Packing::query()->whereIn('job_id', Job::query()->where('date', $job->date)->select('id'))->pluck('item_id')->all();
+        $taken = $this->taken[$job->date] ??= Packing::query()->whereIn('job_id', Job::query()->where('date', $job->date)->select('id'))->pluck('item_id')->all();
 
         return array_values(array_filter($this->shelf->gear(), static fn (Gear $g): bool => ! in_array($g->id, $taken, true)));
     }
@@ -111,7 +114,8 @@ final class NeedsDesk
     /** @return list<PlannedStretch> */
     private function read(Job $job): array
     {
-        $spots = Spot::query()->whereIn('id', $job->segments->pluck('spot_id')->filter()->unique()->all())->get()->keyBy('id');
+        $ids = $job->segments->pluck('spot_id')->filter()->unique();
+        $spots = $ids->isEmpty() ? collect() : Spot::query()->whereIn('id', $ids->all())->get()->keyBy('id');
         $list = [];
         foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
             $from = PlanDesk::localDay($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));

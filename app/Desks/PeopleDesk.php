@@ -39,7 +39,7 @@ final class PeopleDesk
     /** @return Collection<int, FormalGroup> in the order in which they are called */
     public function groups(Job $job): Collection
     {
-        return $this->groups[$job->id] ??= FormalGroup::query()->where('job_id', $job->id)->orderBy('position')->orderBy('id')->get()->values();
+        return $this->groups[$job->id] ??= ($job->relationLoaded('formalGroups') ? $job->formalGroups : $job->formalGroups()->get())->values();
     }
 
     /** After a change: the groups are read anew. */

@@ -123,6 +123,7 @@ final class PermitDesk
             unreadable: $unreadable,
             wantedCopies: (int) config('satchel.copies_before_format'),
             elsewhere: $this->audits->devicesElsewhere(),
+            isLookedAt: $this->audits->record()->looks_first ? $life->lookedAt !== null : null,
         );
     }
 

@@ -42,6 +42,7 @@ final class RunDesk
         private readonly CopyLedger $ledger,
         private readonly AdoptDesk $adoption,
         private readonly RepairDesk $repairs,
+        private readonly SnapshotDesk $snapshots,
     ) {}
 
     /**
@@ -99,6 +100,9 @@ final class RunDesk
     /** Called by the queue. */
     public function carryOut(Run $run): void
     {
+        if ($run->state === 'paused') {
+            return;
+        }
         $job = Job::query()->with(['place', 'packing.item.body', 'packing.item.card'])->findOrFail($run->job_id);
         $cards = $this->cards->cards($job)->whereIn('id', $run->card_ids);
         $destinations = Destination::query()->whereIn('id', $run->destination_ids)->orderBy('id')->get()->all();
@@ -122,8 +126,47 @@ final class RunDesk
             }
             $isGood = array_filter($report, static fn (array $line): bool => ! $line['good']) === [];
             $run->update(['state' => $isGood ? 'done' : 'trouble', 'report' => $report, 'told_at' => microtime(true), 'bytes_done' => $total]);
+            $this->keepSnapshots($run->kind, $destinations);
+        } catch (RunPaused) {
+            $run->update(['state' => 'paused', 'told_at' => microtime(true), 'report' => [...$report, ['good' => true, 'text' => 'Paused: what is copied stays, and going on starts with what is missing.']]]);
         } catch (FolderNotAllowed|UnableToRead|CopyConflict $e) {
             $run->update(['state' => 'trouble', 'told_at' => microtime(true), 'report' => [...$report, ['good' => false, 'text' => $e->getMessage()]]]);
+        }
+    }
+
+    /** The work stops within a moment; where it is already over, nothing happens. */
+    public function askToPause(Job $job): void
+    {
+        $run = $this->active($job);
+        $run?->update(['pause_asked' => true] + ($run->state === 'waiting' ? ['state' => 'paused'] : []));
+        $this->last = [];
+    }
+
+    /** @throws ValidationException when there is nothing to go on with */
+    public function goOn(Job $job): Run
+    {
+        $run = $this->last($job);
+        if ($run?->state !== 'paused') {
+            throw ValidationException::withMessages(['run' => 'No work of this job is paused.']);
+        }
+
+        return $this->start($job, $run->kind, $run->card_ids, $run->destination_ids);
+    }
+
+    /**
+     * After a copy the database lies beside the bags too: small, and without it nobody knows what belongs to which job.
+     *
+     * @param  array<int, Destination>  $destinations
+     */
+    private function keepSnapshots(string $kind, array $destinations): void
+    {
+        foreach ($kind === 'copy' ? $destinations : [] as $destination) {
+            try {
+                $this->snapshots->beside(Devices::destination($destination)->root());
+            } catch (\RuntimeException) {
+                // The drive may have gone or be full by now; the copies have been reported already.
+                continue;
+            }
         }
     }
 

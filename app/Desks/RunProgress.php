@@ -9,7 +9,7 @@ use NorthSatchel\Copies\CopyPhase;
 use NorthSatchel\Copies\Names;
 use NorthSatchel\Copies\Progress;
 
-/** Writes the progress of a run down, a few times a second. */
+/** Writes the progress of a run down, a few times a second, and hears when somebody asks for a pause. */
 final class RunProgress implements Progress
 {
     private const EVERY_S = 0.25;
@@ -47,12 +47,16 @@ final class RunProgress implements Progress
         $this->now = 0;
     }
 
+    /** @throws RunPaused */
     private function tell(string $phase, string $file): void
     {
         if (microtime(true) - $this->toldAt < self::EVERY_S) {
             return;
         }
         $this->toldAt = microtime(true);
+        if (Run::query()->whereKey($this->run->id)->value('pause_asked')) {
+            throw new RunPaused;
+        }
         $this->run->update([
             'phase' => $phase,
             'doing' => Names::printable(basename($file)),

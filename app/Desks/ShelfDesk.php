@@ -18,6 +18,9 @@ use NorthSatchel\Kit\Test\TestResult;
 /** The shelf: everything the owner has. */
 final class ShelfDesk
 {
+    /** @var \Illuminate\Database\Eloquent\Collection<int, ItemTest>|null for this request */
+    private ?\Illuminate\Database\Eloquent\Collection $tests = null;
+
     /** Fields that have columns of their own. */
     private const OF_ITEM = ['focal_min_mm', 'focal_max_mm', 'cell_type'];
 
@@ -131,7 +134,7 @@ final class ShelfDesk
     public function lastTests(string $timezone): array
     {
         $last = [];
-        foreach (ItemTest::query()->orderBy('id')->get() as $test) {
+        foreach ($this->tests ??= ItemTest::query()->orderBy('id')->get() as $test) {
             $last[$test->item_id] = new TestResult($test->at->timezone($timezone)->format('Y-m-d'), $test->result === 'passed', (string) $test->note);
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Desks;
 
 use App\Models\Job;
-use NorthSatchel\Cards\CardState;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -23,7 +22,7 @@ final class Strap
         private readonly PlanDesk $plan,
         private readonly PeopleDesk $people,
         private readonly KitDesk $kit,
-        private readonly CardsDesk $cards,
+        private readonly CardsDesk $cards, private readonly CardLifeDesk $lives,
         private readonly CopiesDesk $copies,
     ) {}
 
@@ -32,7 +31,7 @@ final class Strap
     {
         return $this->judged[$job->id] ??= [
             ...$this->kept($job),
-            'cards' => $this->cards->verdicts($job),
+            'cards' => new Verdicts([...iterator_to_array($this->cards->verdicts($job)), ...$this->lives->verdicts($job)]),
             'copies' => $this->copies->verdicts($job),
         ];
     }
@@ -100,7 +99,7 @@ final class Strap
     private function isSafe(Job $job): bool
     {
         $shot = $this->copies->shotCards($job);
-        $formatted = $this->cards->cards($job)->filter(fn ($card): bool => $this->cards->lifeOf($card)->fill > 1 && $this->cards->lifeOf($card)->state === CardState::Ready);
+        $formatted = $this->cards->cards($job)->filter(fn ($card): bool => $this->cards->lifeOf($card)->fill > 1 && $this->cards->lifeOf($card)->isFree());
 
         return ($shot->isNotEmpty() && $this->of($job, 'copies')->open() === 0) || ($shot->isEmpty() && $formatted->isNotEmpty());
     }

@@ -46,7 +46,7 @@ final class Wallet
         return $this->cards->cards($job)->filter(function (Card $card) use ($job): bool {
             $life = $this->cards->lifeOf($card);
 
-            return $life->jobId === $job->id && ! $life->isSealed && $life->state !== CardState::Ready && $card->folder !== null;
+            return $life->jobId === $job->id && ! $life->isSealed && ! $life->isFree() && $card->folder !== null;
         })->values();
     }
 
@@ -96,6 +96,8 @@ final class Wallet
                     $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
                     $life->twinCheck === null ? null : 'twin check: '.$life->twinCheck->verdict->value,
                     $life->fill > 1 ? 'formatted '.($life->fill === 2 ? 'once' : ($life->fill - 1).' times').' since it is on the shelf' : null,
+                    $life->lookedAt === null ? null : "{$life->lookedAt} frames looked at 1:1",
+                    $life->faults === [] ? null : (count($life->faults) === 1 ? 'once: ' : count($life->faults).' times, last: ').$life->faults[count($life->faults) - 1]->words,
                     $permit === null && $life->lastRefusal !== null ? 'last refused: '.$life->lastRefusal : null,
                 ])),
                 'permit' => $permit,
@@ -112,6 +114,7 @@ final class Wallet
         $body = $life->bodyId === null ? null : $this->cards->bodies($job)->firstWhere('id', $life->bodyId);
 
         return match (true) {
+            $life->state === CardState::Retired => 'retired: not to be used again',
             $life->state === CardState::Ready => $card->folder === null ? 'in the bag, ready' : 'ready',
             $life->state === CardState::InBody => "in slot {$life->slot} of ".($body->item->label ?? 'a body'),
             default => 'shot in '.($body->item->label ?? 'a body').", slot {$life->slot}",
@@ -121,14 +124,14 @@ final class Wallet
     /** @return list<string> */
     private static function steps(CardLife $life, Card $card): array
     {
-        if ($card->folder === null || $life->state === CardState::Ready) {
+        if ($card->folder === null || $life->isFree()) {
             return [];
         }
 
         return match (true) {
             ! $life->isSealed => ['seal'],
             $life->state === CardState::Permitted => ['format'],
-            default => [$life->twinCheck === null ? 'twin' : '', 'permit'],
+            default => [$life->twinCheck === null ? 'twin' : '', $life->lookedAt === null ? 'look' : '', 'permit'],
         };
     }
 

@@ -42,6 +42,8 @@ final class RemedyRoutes
             'camera.set-clock' => new RemedyRoute("/jobs/{$id}/stand-ins/clock", $on),
             'card.seal' => new RemedyRoute("/jobs/{$id}/cards/{$on['card']}/seal"),
             'card.twin' => new RemedyRoute("/jobs/{$id}/cards/{$on['card']}/twin"),
+            'card.look' => new RemedyRoute("/jobs/{$id}/cards/{$on['card']}/look", isLink: true),
+            'card.retire' => new RemedyRoute("/jobs/{$id}/cards/{$on['card']}/retire"),
             'card.accept-loss' => new RemedyRoute("/jobs/{$id}/cards#loss-{$on['card']}", isLink: true),
             'copy.to' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'copy', 'all' => 1, 'destinations[]' => $on['destination']]),
             'copy.repair' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'repair', 'cards[]' => $on['card'], 'destinations[]' => $on['destination']]),

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $elsewhere
  * @property int $again_after_days
  * @property bool $waits_for_elsewhere  whether a card stays until its off-site copy is verified
+ * @property bool $looks_first  whether frames must be looked at 1:1 before a permit
  * @property array<string, float>|null $a_year  by cause
  */
 final class AuditRuleRecord extends Model
@@ -26,6 +27,6 @@ final class AuditRuleRecord extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['a_year' => 'array', 'waits_for_elsewhere' => 'bool'];
+        return ['a_year' => 'array', 'waits_for_elsewhere' => 'bool', 'looks_first' => 'bool'];
     }
 }

@@ -77,6 +77,24 @@ final class Job extends Model
         return $this->hasMany(Person::class);
     }
 
+    /** @return HasMany<FormalGroup, $this> in the order in which they are called */
+    public function formalGroups(): HasMany
+    {
+        $groups = $this->hasMany(FormalGroup::class);
+        $groups->orderBy('position')->orderBy('id');
+
+        return $groups;
+    }
+
+    /** @return HasMany<KitAsk, $this> */
+    public function kitAsks(): HasMany
+    {
+        $asks = $this->hasMany(KitAsk::class);
+        $asks->orderBy('id');
+
+        return $asks;
+    }
+
     /** @return HasMany<AccessWindow, $this> */
     public function accessWindows(): HasMany
     {

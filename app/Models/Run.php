@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $doing
  * @property int $bytes_done
  * @property int $bytes_total
+ * @property bool $pause_asked
  * @property float|null $started_at
  * @property float|null $told_at
  * @property list<array<string, mixed>>|null $report
@@ -30,6 +31,6 @@ final class Run extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['card_ids' => 'array', 'destination_ids' => 'array', 'report' => 'array', 'started_at' => 'float', 'told_at' => 'float'];
+        return ['card_ids' => 'array', 'destination_ids' => 'array', 'report' => 'array', 'started_at' => 'float', 'told_at' => 'float', 'pause_asked' => 'bool'];
     }
 }

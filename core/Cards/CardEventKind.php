@@ -16,4 +16,7 @@ enum CardEventKind: string
     case Permitted = 'permitted';
     case Refused = 'refused';
     case Formatted = 'formatted';
+    case Looked = 'looked';
+    case Incident = 'incident';
+    case Retired = 'retired';
 }

@@ -13,6 +13,9 @@ final readonly class CardLife
      * @param  array<string, string>  $acceptedLosses  words by path
      * @param  TwinNote|null  $twinCheck  what the last twin check since sealing found
      * @param  array<int, int>  $pastFills  job by fill, of the sealed fills that were formatted away
+     * @param  int|null  $lookedAt  how many frames of this fill were looked at 1:1 since it was sealed; null for none
+     * @param  list<CardFault>  $faults  in all its life
+     * @param  bool  $isRetiring  it is not to be used again; retired once it is empty
      */
     private function __construct(
         public int $fill,
@@ -27,7 +30,17 @@ final readonly class CardLife
         public array $acceptedLosses,
         public array $pastFills,
         public ?string $lastRefusal,
+        public ?int $lookedAt,
+        public array $faults,
+        public bool $isRetiring,
+        public ?float $boughtAt,
     ) {}
+
+    /** Whether it holds nothing of any job. */
+    public function isFree(): bool
+    {
+        return $this->state === CardState::Ready || $this->state === CardState::Retired;
+    }
 
     /** Whether two cards were in the two slots of one body at the same time. */
     public function sharedABodyWith(self $other): bool
@@ -47,7 +60,9 @@ final readonly class CardLife
         $sealed = false;
         $loadedAt = $leftAt = null;
         $losses = $past = [];
-        $refusal = null;
+        $refusal = $looked = $bought = null;
+        $faults = [];
+        $isRetiring = false;
         foreach ($list as $event) {
             switch ($event->kind) {
                 case CardEventKind::Loaded:
@@ -65,11 +80,15 @@ final readonly class CardLife
                 case CardEventKind::Sealed:
                     $leftAt ??= $event->at;
                     $sealed = true;
-                    $twin = null;
+                    $twin = $looked = null;
                     $state = CardState::Shot;
                     break;
                 case CardEventKind::TwinChecked:
                     $twin = TwinNote::ofRow($event->data);
+                    $damaged = $twin->damaged();
+                    if ($damaged > 0) {
+                        $faults["twin {$fill}"] = new CardFault($event->at, $damaged === 1 ? 'a frame was damaged on it alone' : "{$damaged} frames were damaged on it alone", true);
+                    }
                     break;
                 case CardEventKind::LossAccepted:
                     $losses[$event->text('path')] = $event->text('words');
@@ -91,13 +110,25 @@ final readonly class CardLife
                     $job = $body = $slot = $twin = $loadedAt = $leftAt = null;
                     $sealed = false;
                     $losses = [];
-                    $refusal = null;
+                    $refusal = $looked = null;
+                    break;
+                case CardEventKind::Looked:
+                    $looked = is_int($event->data['frames'] ?? null) ? $event->data['frames'] : 0;
+                    break;
+                case CardEventKind::Incident:
+                    $faults[] = new CardFault($event->at, $event->text('words'), ($event->data['is_fault'] ?? true) === true);
+                    break;
+                case CardEventKind::Retired:
+                    $isRetiring = true;
                     break;
                 case CardEventKind::Bought:
+                    $bought = $event->at;
                     break;
             }
         }
 
-        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past, $refusal);
+        $state = $isRetiring && $state === CardState::Ready ? CardState::Retired : $state;
+
+        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past, $refusal, $looked, array_values($faults), $isRetiring, $bought);
     }
 }

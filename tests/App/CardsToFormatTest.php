@@ -63,8 +63,13 @@ final class CardsToFormatTest extends TestCase
         $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'copy', 'all' => 1])->assertSessionHasNoErrors();
     }
 
+    /** Asks for the permit, once its frames were looked at. */
     private function ask(string $label): \Illuminate\Testing\TestResponse
     {
+        if ((new CardLog)->lifeOf($this->card($label))->isSealed) {
+            $this->post("{$this->cards}/{$this->card($label)->id}/look")->assertSessionHasNoErrors();
+        }
+
         return $this->from($this->cards)->followingRedirects()->post("{$this->cards}/{$this->card($label)->id}/permit");
     }
 

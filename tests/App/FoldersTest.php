@@ -92,6 +92,7 @@ final class FoldersTest extends TestCase
         $this->post("/jobs/{$job->id}/cards/seal")->assertSessionHasNoErrors();
         $this->post("/jobs/{$job->id}/cards/twin")->assertSessionHasNoErrors();
         $this->post("/jobs/{$job->id}/copies", ['kind' => 'copy', 'all' => 1])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->id}/cards/{$card->id}/look")->assertSessionHasNoErrors();
         $this->post("/jobs/{$job->id}/cards/{$card->id}/permit");
         $this->get("/jobs/{$job->id}/cards")->assertSee('I have formatted it');
         $this->post("/jobs/{$job->id}/cards/{$card->id}/format")->assertSessionHasErrors("card{$card->id}");

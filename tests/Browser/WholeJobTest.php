@@ -200,6 +200,12 @@ final class WholeJobTest extends BrowserTestCase
 
         $this->visit('/jobs/1/cards');
         $this->press('May I format S02?');
+        $this->see('Nobody has looked at S02 at 1:1.');
+        $this->press('Look at frames 1:1');
+        $this->see('Is it sharp, pixel for pixel?', 'differs between the two cards');
+        $this->press('I have looked at these');
+        $this->see('frames of S02 are noted as looked at.');
+        $this->press('May I format S02?');
         $this->see('S02 may be formatted.', '2 healed from the twin');
         $this->press('Format S02');
         $this->see('S02 is empty and ready; the format is in its log.');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Desks\SnapshotDesk;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
 /** A consistent copy of the database, small enough to lie beside the bags. */
 final class Snapshot extends Command
@@ -14,7 +14,7 @@ final class Snapshot extends Command
 
     protected $description = 'Write a consistent snapshot of the database into a folder';
 
-    public function handle(): int
+    public function handle(SnapshotDesk $desk): int
     {
         $folder = realpath((string) $this->argument('to'));
         if ($folder === false || ! is_dir($folder) || ! is_writable($folder)) {
@@ -22,18 +22,10 @@ final class Snapshot extends Command
 
             return 2;
         }
-        $file = $folder.'/satchel-'.now()->utc()->format('Ymd-His').'.sqlite';
-        if (file_exists($file)) {
-            $this->error("{$file} is there already: nothing was overwritten");
-
-            return self::FAILURE;
-        }
-        // SQLite copies a consistent state, whoever is writing meanwhile.
-        DB::statement('VACUUM INTO ?', [$file]);
-        $check = new \PDO("sqlite:{$file}");
-        $answer = $check->query('PRAGMA integrity_check');
-        if ($answer === false || $answer->fetchColumn() !== 'ok') {
-            $this->error("{$file} does not read back whole");
+        try {
+            $file = $desk->into($folder);
+        } catch (\RuntimeException $e) {
+            $this->error($e->getMessage());
 
             return self::FAILURE;
         }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Desks\AuditDesk;
 use App\Desks\BriefDesk;
 use App\Desks\CopiesDesk;
+use App\Desks\HandoverDesk;
 use App\Desks\RunDesk;
 use App\Desks\Strap;
 use App\Devices\AllowedRoots;
@@ -25,7 +26,7 @@ final class CopiesController
 {
     private const CELL_WORDS = ['none' => 'not there', 'copied' => 'copied', 'verified' => 'verified', 'failed' => 'failed'];
 
-    public function show(int $job, CopiesDesk $desk, AuditDesk $audits, Strap $strap): View
+    public function show(int $job, CopiesDesk $desk, AuditDesk $audits, HandoverDesk $handovers, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
 
@@ -36,6 +37,7 @@ final class CopiesController
             'destinations' => $desk->destinations(),
             'ours' => $desk->ours(),
             'groups' => $desk->destinations()->countBy('kept')->all(),
+            'tickets' => $handovers->last(),
             'keptWords' => FolderController::KEPT,
             'cellWords' => self::CELL_WORDS,
             'wanted' => (int) config('satchel.copies_before_format'),
@@ -70,6 +72,21 @@ final class CopiesController
         return redirect("/jobs/{$job}/copies");
     }
 
+    /** The work under way stops at the next file boundary or sooner; going on starts it again where it was. */
+    public function pause(int $job, RunDesk $runs): RedirectResponse
+    {
+        $runs->askToPause(BriefDesk::open($job));
+
+        return back();
+    }
+
+    public function goOn(int $job, RunDesk $runs): RedirectResponse
+    {
+        $runs->goOn(BriefDesk::open($job));
+
+        return back();
+    }
+
     /** The owner's rule, for all jobs. */
     public function rule(Request $request, int $job): RedirectResponse
     {
@@ -78,7 +95,7 @@ final class CopiesController
             'copies' => ['required', 'integer', 'between:1,8'], 'kinds' => ['required', 'integer', 'between:1,4'], 'elsewhere' => ['required', 'integer', 'min:0', 'lte:copies'], 'again_after_days' => ['required', 'integer', 'between:1,3650'],
             ...array_fill_keys(array_map(static fn (string $c): string => "a_year.{$c}", $causes), ['nullable', 'numeric', 'between:0,50']),
         ], ['required' => 'This is needed.', 'integer' => 'This must be a whole number.', 'numeric' => 'This must be a number.', 'between' => 'This must lie between :min and :max.', 'lte' => 'No more than the copies.']);
-        AuditRuleRecord::query()->create([...array_intersect_key($given, array_flip(['copies', 'kinds', 'elsewhere', 'again_after_days'])), 'waits_for_elsewhere' => $request->boolean('waits_for_elsewhere'),
+        AuditRuleRecord::query()->create([...array_intersect_key($given, array_flip(['copies', 'kinds', 'elsewhere', 'again_after_days'])), 'waits_for_elsewhere' => $request->boolean('waits_for_elsewhere'), 'looks_first' => $request->boolean('looks_first'),
             'a_year' => array_map(floatval(...), array_filter($given['a_year'] ?? [], is_numeric(...)))]);
 
         return redirect("/jobs/{$job}/copies")->with('said', 'The rule is kept, for all jobs.');

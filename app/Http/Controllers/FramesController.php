@@ -44,7 +44,7 @@ final class FramesController
         if ($session instanceof Store) {
             $session->setHandler(new NullSessionHandler);
         }
-        $jpeg = $desk->preview($frame);
+        $jpeg = $request->routeIs('frames.actual') ? $desk->actual($frame) : $desk->preview($frame);
 
         return $jpeg === null ? response('', 404) : response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
     }

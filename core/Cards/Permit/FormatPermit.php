@@ -19,7 +19,7 @@ final readonly class FormatPermit
 
     public static function of(PermitQuestion $q): self
     {
-        $against = array_values(array_filter([self::seal($q), self::change($q), self::twin($q), self::damage($q), self::copies($q), self::elsewhere($q)]));
+        $against = array_values(array_filter([self::seal($q), self::change($q), self::twin($q), self::damage($q), self::copies($q), self::elsewhere($q), self::look($q)]));
         if ($against !== []) {
             return new self(false, new Verdicts($against));
         }
@@ -93,6 +93,12 @@ final readonly class FormatPermit
         $count = count($short);
 
         return $count === 0 ? null : Verdict::stop('permit.elsewhere', "{$q->card} waits for its copy elsewhere.", "{$count} of ".count($q->frames).' files lie verified nowhere outside the house and the bag, and your rule says that cards stay until they do.', ['short' => $count], new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]));
+    }
+
+    /** A frame can be whole, verified, and out of focus: somebody must have looked while it can still be shot again. */
+    private static function look(PermitQuestion $q): ?Verdict
+    {
+        return $q->isLookedAt !== false || ! $q->isSealed || $q->frames === [] ? null : Verdict::stop('permit.not-looked', "Nobody has looked at {$q->card} at 1:1.", 'Hashes tell that a file is whole, not that it is sharp: look at some frames pixel for pixel first.', remedy: new Remedy('card.look', 'Look at frames 1:1', ['card' => $q->cardId]));
     }
 
     private static function copies(PermitQuestion $q): ?Verdict

@@ -31,6 +31,12 @@ final readonly class TwinNote
         return ($this->twinStates[$name] ?? null) === Side::Intact;
     }
 
+    /** How many files are damaged here and whole on the other card: the card, not the body, is to blame. */
+    public function damaged(): int
+    {
+        return count(array_filter(array_keys($this->states), fn (string|int $name): bool => $this->states[$name] === Side::Damaged && $this->isTwinIntact((string) $name)));
+    }
+
     /** @return array<string, mixed> for the log */
     public function row(): array
     {

@@ -72,10 +72,22 @@
                     <div class="flex flex-wrap gap-2 mt-2">
                         @if (in_array('seal', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/seal') <button class="button" aria-label="Seal {{ $card->item->label }}">Seal</button> @endpost @endif
                         @if (in_array('twin', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/twin') <button class="button" aria-label="Compare {{ $card->item->label }} with its twin">Twin check</button> @endpost @endif
+                        @if (in_array('look', $entry['steps'], true))<a class="button" href="/jobs/{{ $job->id }}/cards/{{ $card->id }}/look" aria-label="Look at frames of {{ $card->item->label }} 1:1">Look 1:1</a>@endif
                         @if (in_array('permit', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/permit') <button class="button main" aria-label="May I format {{ $card->item->label }}?">May I format this card?</button> @endpost @endif
                         @if (in_array('format', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/format') <button class="button" aria-label="{{ $entry['isStandIn'] ? 'Format' : 'I have formatted' }} {{ $card->item->label }}">{{ $entry['isStandIn'] ? 'Format in the camera' : 'I have formatted it' }}</button> @endpost @endif
                         @if ($card->folder === null || ! $entry['isStandIn'])<a class="button quiet" href="/folders?for=card-{{ $card->id }}">{{ $card->folder === null ? 'Where is it mounted?' : 'Mounted elsewhere?' }}</a>@endif
                     </div>
+                    @if ($life->state->value !== 'retired')
+                        <details class="mt-1" @if (old('_form') === 'incident-'.$card->id) open @endif><summary class="text-sm text-faint min-h-11 flex items-center">Something happened with it</summary>
+                            <x-form :action="'/jobs/'.$job->id.'/cards/'.$card->id.'/incidents'" class="grid gap-2">
+                                <input type="hidden" name="_form" value="incident-{{ $card->id }}">
+                                <x-field name="words" :bag="'incident-'.$card->id" :id="'incident-words-'.$card->id" label="What" maxlength="200" />
+                                <label class="tick"><input type="checkbox" name="is_fault" value="1" checked> it speaks against the card itself</label>
+                                <div class="flex flex-wrap gap-2"><button class="button small" aria-label="Note it for {{ $card->item->label }}">Note it</button></div>
+                            </x-form>
+                            @if (! $life->isRetiring)<div class="mt-2">@post('/jobs/'.$job->id.'/cards/'.$card->id.'/retire') <button class="button quiet small" aria-label="Retire {{ $card->item->label }}">Retire this card</button> @endpost</div>@endif
+                        </details>
+                    @endif
                 </article>
             @endforeach
         </div>

@@ -8,6 +8,7 @@ use NorthSatchel\Cards\After\CardAfter;
 use NorthSatchel\Cards\After\CardsAfter;
 use NorthSatchel\Cards\CardEvent;
 use NorthSatchel\Cards\CardEventKind;
+use NorthSatchel\Cards\CardHealth;
 use NorthSatchel\Cards\CardLife;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\Twin\Side;
@@ -117,5 +118,41 @@ final class CardLifeTest extends TestCase
         $this->assertSame('cards.twin-trouble', $code($sealed, $checked(TwinVerdict::Loss)));
         $this->assertSame('cards.waits', $code($sealed, $checked(TwinVerdict::Twins)));
         $this->assertSame('cards.permitted', $code($sealed, $checked(TwinVerdict::Twins), self::event(CardEventKind::Permitted, 6)));
+    }
+
+    public function test_looking_is_for_one_fill_and_one_seal(): void
+    {
+        $looked = self::event(CardEventKind::Looked, 5, data: ['frames' => 9]);
+        $this->assertNull(CardLife::of(self::shot())->lookedAt);
+        $this->assertSame(9, CardLife::of([...self::shot(), $looked])->lookedAt);
+        $this->assertNull(CardLife::of([...self::shot(), $looked, self::event(CardEventKind::Sealed, 6)])->lookedAt, 'sealed again, looked at again');
+        $this->assertNull(CardLife::of([...self::shot(), $looked, self::event(CardEventKind::Formatted, 6)])->lookedAt);
+    }
+
+    public function test_a_retired_card_is_out_once_it_is_empty(): void
+    {
+        $retired = self::event(CardEventKind::Retired, 5);
+        $life = CardLife::of([...self::shot(), $retired]);
+        $this->assertSame([CardState::Shot, true, false], [$life->state, $life->isRetiring, $life->isFree()]);
+        $this->assertSame('card.retiring', CardHealth::of(1, 'S01', $life, 9)[0]->code);
+        $empty = CardLife::of([...self::shot(), $retired, self::event(CardEventKind::Permitted, 6), self::event(CardEventKind::Formatted, 7)]);
+        $this->assertSame([CardState::Retired, true, false], [$empty->state, $empty->isFree(), $empty->state->isFaceUp()]);
+        $this->assertSame([], CardHealth::of(1, 'S01', $empty, 9));
+        $this->assertSame(CardState::Retired, CardLife::of([self::event(CardEventKind::Bought, 1), $retired])->state);
+    }
+
+    public function test_faults_are_counted_in_all_its_life_and_two_are_enough(): void
+    {
+        $twin = static fn (float $at, Side $here, Side $there): CardEvent => self::event(CardEventKind::TwinChecked, $at, data: (array) json_decode((string) json_encode((new TwinNote(TwinVerdict::Repairable, 3, 8, 1, ['a.jpg' => $here], ['a.jpg' => $there]))->row()), true));
+        $codes = static fn (CardEvent ...$events): array => array_map(static fn ($v): string => "{$v->severity->value} {$v->code}", CardHealth::of(1, 'S01', CardLife::of([...self::shot(), ...$events]), 1000.0));
+        $this->assertSame([], $codes());
+        $this->assertSame(['mind card.fault'], $codes($twin(5, Side::Damaged, Side::Intact)));
+        $this->assertSame(['mind card.fault'], $codes($twin(5, Side::Damaged, Side::Intact), $twin(6, Side::Damaged, Side::Intact)), 'the same damage looked at twice is one');
+        $this->assertSame([], $codes($twin(5, Side::Damaged, Side::Damaged)), 'damaged on both, the camera is to blame');
+        $this->assertSame(['fix card.faults'], $codes($twin(5, Side::Damaged, Side::Intact), self::event(CardEventKind::Incident, 6, data: ['words' => 'the reader lost it', 'is_fault' => true])));
+        $this->assertSame([], $codes(self::event(CardEventKind::Incident, 6, data: ['words' => 'fell into the gravel', 'is_fault' => false])));
+        $old = CardHealth::of(1, 'S01', CardLife::of([self::event(CardEventKind::Bought, 0)]), 5.1 * 365.25 * 86400);
+        $this->assertSame(['card.old', 'card.retire'], [$old[0]->code, $old[0]->remedy?->action]);
+        $this->assertSame([], CardHealth::of(1, 'S01', CardLife::of([self::event(CardEventKind::Bought, 0)]), 4.9 * 365.25 * 86400));
     }
 }

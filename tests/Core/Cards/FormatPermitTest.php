@@ -23,8 +23,9 @@ final class FormatPermitTest extends TestCase
         bool $isTwinChecked = true,
         array $changed = [],
         ?string $unreadable = null,
+        ?bool $isLookedAt = null,
     ): FormatPermit {
-        return FormatPermit::of(new PermitQuestion(3, 'S03', $isSealed, $isTwinChecked, $frames, $changed, $unreadable, wantedCopies: 2));
+        return FormatPermit::of(new PermitQuestion(3, 'S03', $isSealed, $isTwinChecked, $frames, $changed, $unreadable, wantedCopies: 2, isLookedAt: $isLookedAt));
     }
 
     /**
@@ -41,6 +42,17 @@ final class FormatPermitTest extends TestCase
         $permit = self::ask([self::frame(), self::frame()]);
         $this->assertTrue($permit->isGranted);
         $this->assertStringContainsString('All 2 files are verified on 2 devices (fir and birch)', (string) $permit->verdicts->worst()?->because);
+    }
+
+    public function test_somebody_must_have_looked_where_the_rule_asks_for_it(): void
+    {
+        $refused = self::ask([self::frame()], isLookedAt: false);
+        $this->assertFalse($refused->isGranted);
+        $this->assertSame(['permit.not-looked', 'card.look'], [$refused->verdicts->worst()?->code, $refused->verdicts->worst()?->remedy?->action]);
+        $this->assertTrue(self::ask([self::frame()], isLookedAt: true)->isGranted);
+        $this->assertTrue(self::ask([self::frame()], isLookedAt: null)->isGranted, 'where the rule does not ask');
+        $this->assertTrue(self::ask([], isLookedAt: false)->isGranted, 'an empty card shows nothing');
+        $this->assertFalse(self::ask([self::frame()], isSealed: false, isLookedAt: false)->verdicts->has('permit.not-looked'), 'first things first');
     }
 
     /** @return array<string, array{PermitFrame, string|null}> the frame, and the code it is refused with */

@@ -12,6 +12,7 @@ use NorthSatchel\Copies\Audit\Blow;
 use NorthSatchel\Copies\Audit\Blows;
 use NorthSatchel\Copies\Audit\CopyAudit;
 use NorthSatchel\Copies\Audit\LossRisk;
+use NorthSatchel\Copies\Audit\ShuttleJudge;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
@@ -144,5 +145,16 @@ final class AuditTest extends TestCase
         $this->assertSame('one in 12 000', CopyAudit::odds(1 / 12_345));
         $this->assertSame('70 in 100', CopyAudit::odds(0.7));
         $this->assertSame('no cause that is counted would', CopyAudit::odds(0.0));
+    }
+
+    public function test_a_drive_that_shuttles_is_due_back_and_read_before_it_counts(): void
+    {
+        $codes = static fn (?int $back, ?int $verified, string $today = '2030-05-04'): array => array_map(static fn ($v): string => "{$v->severity->value} {$v->code}", ShuttleJudge::of('Drive', 'Ola', '2030-05-04', $today, $back, $verified));
+        $this->assertSame(['mind shuttle.away'], $codes(null, 5));
+        $this->assertSame(['fix shuttle.overdue'], $codes(null, 5, '2030-05-06'));
+        $this->assertStringContainsString('2 days ago', ShuttleJudge::of('Drive', 'Ola', '2030-05-04', '2030-05-06', null, 5)[0]->because);
+        $this->assertSame(['fix shuttle.came-back'], $codes(10, 9));
+        $this->assertSame(['fix shuttle.came-back'], $codes(10, null));
+        $this->assertSame([], $codes(10, 11));
     }
 }

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Models\Card;
+use App\Models\Frame;
+use App\Models\Job;
+use NorthSatchel\Cards\CardEventKind;
+use NorthSatchel\Cards\CardHealth;
+use NorthSatchel\Cards\Check\LookSample;
+use NorthSatchel\Cards\Picture\FrameKind;
+use NorthSatchel\Copies\Names;
+use NorthSatchel\Verdict;
+
+/** The life of a card beside shooting and copying: looked through, mishaps, retirement. */
+final class CardLifeDesk
+{
+    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards) {}
+
+    /** @return list<array{id: int, name: string, why: string}> */
+    public function sample(Card $card): array
+    {
+        $twin = $this->log->lifeOf($card)->twinCheck;
+        $frames = $this->cards->framesOn($card)->filter(static fn (Frame $f): bool => $f->kind === FrameKind::Jpeg->value)->sortBy([['taken_at', 'asc'], ['path', 'asc']]);
+
+        return LookSample::of(array_values($frames->map(static fn (Frame $f): array => ['id' => $f->id, 'name' => Names::printable(basename($f->path)), 'bytes' => $f->bytes, 'isDiffering' => isset($twin?->states[Names::printable($f->path)])])->all()));
+    }
+
+    /** @return int how many frames that were */
+    public function looked(Job $job, Card $card, string $words): int
+    {
+        $count = count($this->sample($card));
+        $this->add($job, $card, CardEventKind::Looked, ['frames' => $count, 'words' => $words]);
+
+        return $count;
+    }
+
+    public function incident(Job $job, Card $card, string $words, bool $isFault): void
+    {
+        $this->add($job, $card, CardEventKind::Incident, ['words' => $words, 'is_fault' => $isFault]);
+    }
+
+    public function retire(Job $job, Card $card): void
+    {
+        $this->add($job, $card, CardEventKind::Retired);
+    }
+
+    /** @return list<Verdict> */
+    public function verdicts(Job $job): array
+    {
+        $now = (float) now()->getTimestamp();
+
+        return array_merge([], ...array_values($this->cards->cards($job)->map(fn (Card $c): array => CardHealth::of($c->id, $c->item->label, $this->log->lifeOf($c), $now))->all()));
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function add(Job $job, Card $card, CardEventKind $kind, array $data = []): void
+    {
+        $life = $this->log->lifeOf($card);
+        $this->log->add($card, $kind, $job->id, $life->bodyId, $life->slot, $data);
+    }
+}

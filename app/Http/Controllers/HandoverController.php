@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Desks\HandoverDesk;
+use App\Models\Destination;
+use App\Models\Handover;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Who has the drive, and what is on it? */
+final class HandoverController
+{
+    public function give(Request $request, int $job, Destination $destination, HandoverDesk $desk): RedirectResponse
+    {
+        $given = $request->validate(['who' => ['required', 'string', 'max:80'], 'why' => ['nullable', 'string', 'max:120'], 'due_on' => ['required', 'date_format:Y-m-d', 'after_or_equal:today']],
+            ['required' => 'This is needed.', 'date_format' => 'This must be a day of the calendar.', 'after_or_equal' => 'This day has passed.', 'max' => 'That is too long.']);
+        $ticket = $desk->give($destination, (string) $given['who'], (string) ($given['why'] ?? ''), (string) $given['due_on']);
+
+        return redirect("/handovers/{$ticket->id}?job={$job}");
+    }
+
+    public function back(int $job, Handover $handover, HandoverDesk $desk): RedirectResponse
+    {
+        $desk->takeBack($handover);
+
+        return redirect("/jobs/{$job}/copies")->with('said', "{$handover->destination->name} is back: verify it before it counts.");
+    }
+
+    public function show(Request $request, Handover $handover): View
+    {
+        return view('copies.ticket', ['ticket' => $handover->load('destination'), 'back' => $request->integer('job') > 0 ? "/jobs/{$request->integer('job')}/copies" : '/']);
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Desks\RunDesk;
+use App\Devices\Devices;
+use App\Models\Destination;
+use App\Models\Frame;
+use App\Models\Handover;
+use App\Models\Item;
+use App\Models\Run;
+use Illuminate\Support\Facades\DB;
+
+/** Cards that are looked through, fail and retire; drives that shuttle; work that is paused. */
+final class CardLifeDeskTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->demo();
+        $this->post('/jobs/1/camera-check');
+        $this->post('/jobs/1/stand-ins/shoot', ['frames' => 6]);
+        $this->post('/jobs/1/cards/seal');
+        $this->post('/jobs/1/cards/twin');
+    }
+
+    private static function card(string $label): int
+    {
+        return (int) Item::query()->where('label', $label)->firstOrFail()->load('card')->card?->id;
+    }
+
+    private static function drive(string $name = 'Drive Fir'): Destination
+    {
+        return Destination::query()->where('name', $name)->firstOrFail();
+    }
+
+    public function test_no_permit_before_somebody_looked(): void
+    {
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
+        $card = self::card('S02');
+        $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('Nobody has looked at S02 at 1:1.')->assertSee("/jobs/1/cards/{$card}/look");
+        $page = $this->get("/jobs/1/cards/{$card}/look")->assertOk()->assertSee('not looked at since it was sealed')->assertSee('the first')->assertSee('differs between the two cards');
+        $this->assertSame(1, preg_match('#/frames/(\d+)/actual#', (string) $page->getContent(), $found));
+        $frame = Frame::query()->findOrFail((int) $found[1]);
+        $before = md5_file(Devices::card(\App\Models\Card::query()->findOrFail($frame->card_id))->root().'/'.$frame->path);
+        $picture = $this->get("/frames/{$frame->id}/actual");
+        if ($picture->status() === 200) {
+            $size = getimagesizefromstring((string) $picture->getContent());
+            $this->assertIsArray($size);
+            $this->assertLessThanOrEqual(640, max($size[0], $size[1]));
+        }
+        $this->assertSame($before, md5_file(Devices::card(\App\Models\Card::query()->findOrFail($frame->card_id))->root().'/'.$frame->path));
+        $this->post("/jobs/1/cards/{$card}/look", ['words' => str_repeat('x', 501)])->assertSessionHasErrors('words');
+        $this->followingRedirects()->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp'])->assertSee('frames of S02 are noted as looked at.');
+        $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
+        $this->post('/jobs/1/cards/'.self::card('S08').'/look')->assertSessionHasErrors('words');
+        $this->get('/jobs/1/cards/999/look')->assertNotFound();
+    }
+
+    public function test_a_card_that_failed_twice_is_to_be_retired_and_goes_into_no_body(): void
+    {
+        $this->get('/jobs/1/cards')->assertSee('S02 has failed once.');
+        $this->post('/jobs/1/cards/'.self::card('S02').'/incidents', ['words' => 'no', '_form' => 'incident-'.self::card('S02')])->assertSessionHasErrors('words');
+        $this->post('/jobs/1/cards/'.self::card('S02').'/incidents', ['words' => 'The reader lost it <b>twice</b>', 'is_fault' => '1'])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/cards')->assertSee('S02 has failed 2 times: retire it.')->assertSee('Retire S02')->assertDontSee('<b>twice</b>', false);
+        $this->followingRedirects()->post('/jobs/1/cards/'.self::card('S02').'/retire')->assertSee('S02 is retired once it is empty.');
+        $this->post('/jobs/1/cards/'.self::card('S08').'/incidents', ['words' => 'Fell into the gravel'])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/cards')->assertDontSee('S08 has failed');
+        $body = Item::query()->where('label', 'Body A')->firstOrFail()->load('body')->body?->id;
+        $load = ['kind' => 'load', 'job' => 1, 'card' => self::card('S08'), 'body' => $body, 'slot' => 1];
+        $this->followingRedirects()->post('/jobs/1/cards/'.self::card('S08').'/retire')->assertSee('S08 is retired: cut it up.');
+        $this->get('/jobs/1/cards')->assertSee('retired: not to be used again')->assertDontSee('Put S08 into slot');
+        $this->from('/jobs/1/cards')->post('/events', $load)->assertSessionHasErrors('card'.self::card('S08'));
+    }
+
+    public function test_a_drive_handed_over_is_elsewhere_until_it_came_back_and_was_read(): void
+    {
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
+        $fir = self::drive();
+        $url = "/jobs/1/copies/places/{$fir->id}/hand-over";
+        $this->post($url, ['_form' => "handover{$fir->id}", 'who' => '', 'due_on' => '2001-01-01'])->assertSessionHasErrors(['who', 'due_on']);
+        $this->assertSame(0, Handover::query()->count());
+        $due = now()->addDays(2)->format('Y-m-d');
+        $ticket = $this->followingRedirects()->post($url, ['who' => 'Ola <i>Nor</i>', 'why' => 'to the office', 'due_on' => $due])->assertOk();
+        $bags = glob(Devices::destination($fir)->root().'/*_S01_fill1/manifest-*.txt') ?: [];
+        $this->assertCount(1, $bags);
+        $ticket->assertSee('Ola &lt;i&gt;Nor', false)->assertSee(basename(dirname($bags[0])))->assertSee((string) hash_file('sha256', $bags[0]));
+        $page = $this->get('/jobs/1/copies')->assertSee('Drive Fir is with Ola')->assertSee('elsewhere: <b>Drive Fir, with Ola', false);
+        $this->assertStringNotContainsString('name="destinations[]" value="'.$fir->id.'"', (string) $page->getContent(), 'nothing is copied to it');
+        $this->post($url, ['who' => 'Per', 'due_on' => $due])->assertSessionHasErrors("handover{$fir->id}");
+        $this->travel(3)->days();
+        $this->get('/jobs/1/copies')->assertSee('Drive Fir is not back.')->assertSee('1 day ago');
+        $id = Handover::query()->value('id');
+        $this->followingRedirects()->post("/jobs/1/handovers/{$id}/back")->assertSee('Drive Fir came back, and nobody has read it since.')->assertSee('Last with Ola');
+        $this->post('/jobs/1/copies', ['kind' => 'verify', 'all' => 1])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/copies')->assertDontSee('nobody has read it since');
+        $this->expectExceptionMessage('append-only');
+        DB::table('handovers')->update(['who' => 'Nobody']);
+    }
+
+    public function test_work_is_paused_and_goes_on_where_it_was(): void
+    {
+        $this->post('/jobs/1/copies/pause')->assertRedirect();
+        $this->post('/jobs/1/copies/go-on')->assertSessionHasErrors('run');
+        $cards = [self::card('S01')];
+        $run = Run::query()->create(['job_id' => 1, 'kind' => 'copy', 'state' => 'waiting', 'card_ids' => $cards, 'destination_ids' => [self::drive()->id, self::drive('Drive Birch')->id], 'pause_asked' => true]);
+        app(RunDesk::class)->carryOut($run);
+        $this->assertSame('paused', $run->refresh()->state);
+        $this->get('/jobs/1/copies')->assertSee('Paused: what is copied stays')->assertSee('Go on where it was')->assertDontSee('S01 lies verified');
+        $this->post('/jobs/1/copies/go-on')->assertSessionHasNoErrors();
+        $this->get('/jobs/1/copies')->assertSee('S01: Drive Fir verified')->assertDontSee('Go on where it was');
+        // Asked before the queue took it up, it does not begin.
+        $waiting = Run::query()->create(['job_id' => 1, 'kind' => 'verify', 'state' => 'waiting', 'card_ids' => $cards, 'destination_ids' => [self::drive()->id]]);
+        $this->get('/jobs/1/copies')->assertSee('>Pause<', false);
+        $this->post('/jobs/1/copies/pause');
+        app(RunDesk::class)->carryOut($waiting->refresh());
+        $this->assertSame('paused', $waiting->refresh()->state);
+        $this->assertNull($waiting->started_at);
+    }
+}
