@@ -8,8 +8,8 @@ use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Body;
 use App\Models\Card;
-use App\Models\Frame;
 use App\Models\Job;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\Check\BumpCheck;
 use NorthSatchel\Cards\Check\ExposedFrame;
@@ -124,7 +124,7 @@ final class GlassDesk
     {
         $query = null;
         foreach ($serials as $serial) {
-            $of = Frame::query()->where('body_serial', $serial)->whereNotNull('taken_at')->orderByDesc('taken_at')->orderByDesc('id')->limit(self::NEWEST)->toBase();
+            $of = DB::table('frames')->where('body_serial', $serial)->whereNotNull('taken_at')->orderByDesc('taken_at')->orderByDesc('id')->limit(self::NEWEST);
             $query = $query === null ? $of : $query->unionAll($of);
         }
         $frames = [];

@@ -37,6 +37,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property-read Place $place
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Segment> $segments
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Person> $people
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, FormalGroup> $formalGroups
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, KitAsk> $kitAsks
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Packing> $packing
  * @property-read \Illuminate\Database\Eloquent\Collection<int, AccessWindow> $accessWindows
  * @property-read \Illuminate\Database\Eloquent\Collection<int, ShotLine> $shotLines
