@@ -10,8 +10,15 @@ use NorthSatchel\Copies\Volume\WritableFile;
 /** A new file of this machine; it never opens one that exists. */
 final class LocalWritableFile implements WritableFile
 {
+    /** So much is gathered before the medium is told to begin. */
+    private const AHEAD = 4 << 20;
+
+    private int $written = 0;
+
+    private int $begun = 0;
+
     /** @param  resource  $handle */
-    private function __construct(private $handle, private readonly string $path) {}
+    private function __construct(private $handle, private readonly string $path, private readonly string $full) {}
 
     /** @throws UnableToWrite */
     public static function create(string $full, string $path): self
@@ -22,7 +29,7 @@ final class LocalWritableFile implements WritableFile
         }
         stream_set_write_buffer($handle, 0);
 
-        return new self($handle, $path);
+        return new self($handle, $path, $full);
     }
 
     /** @throws UnableToWrite */
@@ -32,7 +39,7 @@ final class LocalWritableFile implements WritableFile
         if ($handle === false) {
             throw UnableToWrite::atPath($path, self::reason());
         }
-        $file = new self($handle, $path);
+        $file = new self($handle, $path, $full);
         $file->write($contents);
         $file->finish();
     }
@@ -44,6 +51,11 @@ final class LocalWritableFile implements WritableFile
             throw self::reason() === 'no space left on device'
                 ? UnableToWrite::becauseFull($this->path)
                 : UnableToWrite::atPath($this->path, self::reason());
+        }
+        $this->written += $written;
+        if ($this->written - $this->begun >= self::AHEAD) {
+            PageCache::beginWriting($this->full, $this->begun, $this->written - $this->begun);
+            $this->begun = $this->written;
         }
     }
 

@@ -9,6 +9,11 @@ final class PageCache
 {
     private const DONT_NEED = 4;
 
+    private const WRITE_ONLY = 1;
+
+    /** SYNC_FILE_RANGE_WRITE */
+    private const BEGIN = 2;
+
     private static ?\FFI $libc = null;
 
     private static bool $tried = false;
@@ -16,17 +21,30 @@ final class PageCache
     /** False where the system or PHP offers no way; the read-back then may come from memory. */
     public static function forget(string $full): bool
     {
+        /** @phpstan-ignore method.notFound */
+        return self::with($full, 0, static fn (\FFI $libc, int $descriptor): bool => $libc->posix_fadvise($descriptor, 0, 0, self::DONT_NEED) === 0);
+    }
+
+    /** Lets the system begin to write a piece to the medium, so that it does so while the next is read (sync_file_range, Linux). */
+    public static function beginWriting(string $full, int $offset, int $length): void
+    {
+        /** @phpstan-ignore method.notFound */
+        self::with($full, self::WRITE_ONLY, static fn (\FFI $libc, int $descriptor): bool => $libc->sync_file_range($descriptor, $offset, $length, self::BEGIN) === 0);
+    }
+
+    /** @param  \Closure(\FFI, int): bool  $do */
+    private static function with(string $full, int $flags, \Closure $do): bool
+    {
         $libc = self::libc();
         if ($libc === null) {
             return false;
         }
         /** @phpstan-ignore method.notFound */
-        $descriptor = $libc->open($full, 0);
+        $descriptor = $libc->open($full, $flags);
         if ($descriptor < 0) {
             return false;
         }
-        /** @phpstan-ignore method.notFound */
-        $done = $libc->posix_fadvise($descriptor, 0, 0, self::DONT_NEED) === 0;
+        $done = $do($libc, $descriptor);
         /** @phpstan-ignore method.notFound */
         $libc->close($descriptor);
 
@@ -39,7 +57,7 @@ final class PageCache
             self::$tried = true;
             try {
                 self::$libc = PHP_OS_FAMILY === 'Linux' && class_exists(\FFI::class)
-                    ? \FFI::cdef('int open(const char *path, int flags); int close(int fd); int posix_fadvise(int fd, long offset, long length, int advice);')
+                    ? \FFI::cdef('int open(const char *path, int flags); int close(int fd); int posix_fadvise(int fd, long offset, long length, int advice); int sync_file_range(int fd, long offset, long nbytes, unsigned int flags);')
                     : null;
             } catch (\Throwable) {
                 self::$libc = null;

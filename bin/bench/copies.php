@@ -51,6 +51,8 @@ function benchCopy(int $megabytes): bool
             'ours' => 'php -d memory_limit=64M '.dirname(__DIR__, 2)."/bin/satchel.php copy {$at}/card --to {$at}/to1 --to {$at}/to2 --name load --json",
             'sha256sum' => $cp.'sha256sum',
             'xxhsum -H2' => $cp.'xxhsum -H2',
+            // What ours does too: until the copies are on the medium nothing is safe.
+            'synced' => str_replace(' && find', ' && sync && find', $cp).'xxhsum -H2',
         ];
         $isGood = true;
         printf("Copying %d MB from one folder to two with read-back, against cp to both and a hash of all three:\n", $megabytes);
@@ -66,11 +68,12 @@ function benchCopy(int $megabytes): bool
             $sha = $took['sha256sum'] / $took['ours'];
             $xx = $took['xxhsum -H2'] / $took['ours'];
             printf("  %s: %.2f times the rate with sha256sum (wanted 1.5), %.2f with xxhsum -H2 (wanted 0.8)   %.1f s against %.1f and %.1f s   %.0f MB of memory\n", $state, $sha, $xx, $took['ours'], $took['sha256sum'], $took['xxhsum -H2'], $memory);
+            printf("        %.2f times the rate with xxhsum -H2 where the plain way syncs as well (%.1f s)\n", $took['synced'] / $took['ours'], $took['synced']);
             $isGood = $isGood && $sha >= 1.5 && $xx >= 0.8 && $memory < 64;
         }
         echo canDropCaches() ? '' : "  No cold figures: this system does not let its caches be dropped.\n";
         echo "  Ours syncs every file and reads back from the medium; the plain way reads its copies from the cache, and syncs nothing.\n";
-        echo $isGood ? "  As fast as wanted, and under 64 MB.\n" : "  SLOWER than wanted, or over 64 MB.\n";
+        echo $isGood ? "  As fast as wanted, and under 64 MB.\n" : "  SLOWER than wanted somewhere, or over 64 MB.\n";
 
         return $isGood;
     } finally {

@@ -138,8 +138,8 @@ final class Copier
             }
         }
         try {
-            [$hash, $bytes] = $to === [] && isset($this->compared[$file->path])
-                ? [$this->compared[$file->path], $file->bytes]
+            [$hash, $bytes, $quick] = $to === [] && isset($this->compared[$file->path])
+                ? [$this->compared[$file->path], $file->bytes, '']
                 : $this->readCard($file, $to);
         } catch (UnableToRead $e) {
             foreach ($to as $bag) {
@@ -150,7 +150,7 @@ final class Copier
             return null;
         }
         foreach ($to as $bag) {
-            $bag->arrive($file->path, $hash);
+            $bag->arrive($file->path, $hash, $quick);
         }
         $stale = false;
         foreach ($known as $index => $there) {
@@ -176,7 +176,7 @@ final class Copier
             static fn (DestinationBag $bag): bool => ! $bag->isLost() && $bag->hashOf($file->path) === null,
         ));
         try {
-            [$hash, $bytes] = $this->readCard($file, $to);
+            [$hash, $bytes, $quick] = $this->readCard($file, $to);
         } catch (UnableToRead $e) {
             foreach ($to as $bag) {
                 $bag->drop($file->path);
@@ -186,7 +186,7 @@ final class Copier
             return null;
         }
         foreach ($to as $bag) {
-            $bag->arrive($file->path, $hash);
+            $bag->arrive($file->path, $hash, $quick);
         }
 
         return $bytes;
@@ -194,12 +194,13 @@ final class Copier
 
     /**
      * @param  list<DestinationBag>  $to
-     * @return array{string, int} hash, bytes
+     * @return array{string, int, string} hash, bytes, quick hash
      */
     private function readCard(Entry $file, array $to): array
     {
         $source = $this->card->open($file->path);
         $digest = Digest::with();
+        $quick = Digest::quick();
         $before = $source->stamp();
         $bytes = 0;
         try {
@@ -208,6 +209,7 @@ final class Copier
             }
             while (($piece = $source->read(self::PIECE)) !== '') {
                 $digest->add($piece);
+                $quick->add($piece);
                 foreach ($to as $bag) {
                     $bag->write($piece);
                 }
@@ -224,7 +226,7 @@ final class Copier
             $source->close();
         }
 
-        return [$digest->hex(), $bytes];
+        return [$digest->hex(), $bytes, $quick->hex()];
     }
 
     private function tell(int $more, string $file): void

@@ -32,6 +32,9 @@ final class DestinationBag
     /** @var array<string, string> expected hash by card path of what is there */
     private array $present = [];
 
+    /** @var array<string, string> quick hash by card path, of what this run wrote */
+    private array $quick = [];
+
     private int $reused = 0;
 
     private bool $fromMedium = true;
@@ -143,15 +146,17 @@ final class DestinationBag
         $this->guarded(fn () => $this->writing?->write($bytes));
     }
 
-    public function arrive(string $cardPath, string $hash): void
+    /** @param  string  $quick  by which it is read back in this run */
+    public function arrive(string $cardPath, string $hash, string $quick): void
     {
-        $this->guarded(function () use ($cardPath, $hash): void {
+        $this->guarded(function () use ($cardPath, $hash, $quick): void {
             $this->writing?->finish();
             $this->writing = null;
             $final = $this->path('data/'.$cardPath);
             $this->volume->rename($final.BagLayout::PARTIAL, $final);
             $this->lists->enter('data/'.$cardPath, $hash);
             $this->present[$cardPath] = $hash;
+            $this->quick[$cardPath] = $quick;
         });
     }
 
@@ -173,7 +178,8 @@ final class DestinationBag
         foreach ($this->present as $cardPath => $hash) {
             $cardPath = (string) $cardPath;
             try {
-                if ($this->readHash('data/'.$cardPath, $onBytes) === $hash) {
+                $quick = $this->quick[$cardPath] ?? null;
+                if ($this->readHash('data/'.$cardPath, $onBytes, $quick === null ? Digest::with() : Digest::quick()) === ($quick ?? $hash)) {
                     continue;
                 }
                 $why = 'does not read back as it was written';
@@ -248,11 +254,11 @@ final class DestinationBag
     }
 
     /** @param  (\Closure(int, string): void)|null  $onBytes */
-    private function readHash(string $path, ?\Closure $onBytes = null): string
+    private function readHash(string $path, ?\Closure $onBytes = null, ?Digest $digest = null): string
     {
+        $digest ??= Digest::with();
         $this->fromMedium = $this->volume->forgetCached($this->path($path)) && $this->fromMedium;
         $file = $this->volume->open($this->path($path));
-        $digest = Digest::with();
         try {
             while (($bytes = $file->read(Copier::PIECE)) !== '') {
                 $digest->add($bytes);
