@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BriefController;
+use App\Http\Controllers\BundleController;
 use App\Http\Controllers\CallController;
 use App\Http\Controllers\CardLifeController;
 use App\Http\Controllers\CardsController;
@@ -86,6 +87,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/jobs/{job}/spots/{spot}/obstacles', [ScoutController::class, 'storeObstacle']);
     Route::delete('/jobs/{job}/obstacles/{obstacle}', [ScoutController::class, 'destroyObstacle']);
     Route::get('/jobs/{job}/plan', [PlanController::class, 'show']);
+    Route::get('/jobs/{job}/bundle', [BundleController::class, 'export'])->whereNumber('job');
+    Route::post('/jobs/bundle', [BundleController::class, 'import']);
     Route::get('/jobs/{job}/sheets/{audience}', [SheetController::class, 'show']);
     Route::get('/jobs/{job}/calendar/{audience}', [SheetController::class, 'calendar']);
     Route::get('/jobs/{job}/table/{audience}', [SheetController::class, 'table']);

@@ -9,6 +9,10 @@ final class PageCache
 {
     private const DONT_NEED = 4;
 
+    private const WILL_NEED = 3;
+
+    private const CALLED_AT_ONCE = 256 << 20;
+
     private const WRITE_ONLY = 1;
 
     /** SYNC_FILE_RANGE_WRITE */
@@ -18,11 +22,20 @@ final class PageCache
 
     private static bool $tried = false;
 
-    /** False where the system or PHP offers no way; the read-back then may come from memory. */
+    /**
+     * What lies in memory of a file is let go, and a file of ordinary size is called from the medium at once, so that it comes
+     * while another is read. False where the system or PHP offers no way; the read-back then may come from memory.
+     */
     public static function forget(string $full): bool
     {
-        /** @phpstan-ignore method.notFound */
-        return self::with($full, 0, static fn (\FFI $libc, int $descriptor): bool => $libc->posix_fadvise($descriptor, 0, 0, self::DONT_NEED) === 0);
+        return self::with($full, 0, static function (\FFI $libc, int $descriptor) use ($full): bool {
+            /** @phpstan-ignore method.notFound */
+            $isGone = $libc->posix_fadvise($descriptor, 0, 0, self::DONT_NEED) === 0;
+            /** @phpstan-ignore method.notFound */
+            $ignored = filesize($full) <= self::CALLED_AT_ONCE && $libc->posix_fadvise($descriptor, 0, 0, self::WILL_NEED);
+
+            return $isGone;
+        });
     }
 
     /** Lets the system begin to write a piece to the medium, so that it does so while the next is read (sync_file_range, Linux). */

@@ -175,11 +175,19 @@ final class DestinationBag
      */
     public function readBack(\Closure $onBytes): void
     {
-        foreach ($this->present as $cardPath => $hash) {
-            $cardPath = (string) $cardPath;
+        $paths = array_map(strval(...), array_keys($this->present));
+        foreach ($paths as $index => $cardPath) {
+            $hash = $this->present[$cardPath];
             try {
                 $quick = $this->quick[$cardPath] ?? null;
-                if ($this->readHash('data/'.$cardPath, $onBytes, $quick === null ? Digest::with() : Digest::quick()) === ($quick ?? $hash)) {
+                if ($index === 0) {
+                    $this->forget('data/'.$cardPath);
+                }
+                // The next one comes from the medium while this one is hashed.
+                if (isset($paths[$index + 1])) {
+                    $this->forget('data/'.$paths[$index + 1]);
+                }
+                if ($this->hashOfMedium('data/'.$cardPath, $quick === null ? Digest::with() : Digest::quick(), $onBytes) === ($quick ?? $hash)) {
                     continue;
                 }
                 $why = 'does not read back as it was written';
@@ -253,11 +261,21 @@ final class DestinationBag
         }
     }
 
-    /** @param  (\Closure(int, string): void)|null  $onBytes */
-    private function readHash(string $path, ?\Closure $onBytes = null, ?Digest $digest = null): string
+    private function readHash(string $path): string
     {
-        $digest ??= Digest::with();
+        $this->forget($path);
+
+        return $this->hashOfMedium($path, Digest::with());
+    }
+
+    private function forget(string $path): void
+    {
         $this->fromMedium = $this->volume->forgetCached($this->path($path)) && $this->fromMedium;
+    }
+
+    /** @param  (\Closure(int, string): void)|null  $onBytes */
+    private function hashOfMedium(string $path, Digest $digest, ?\Closure $onBytes = null): string
+    {
         $file = $this->volume->open($this->path($path));
         try {
             while (($bytes = $file->read(Copier::PIECE)) !== '') {

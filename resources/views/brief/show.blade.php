@@ -8,4 +8,5 @@
         @include('brief._form')
         <div><button class="button main">Keep the brief</button></div>
     </x-form>
+    <p class="mt-4"><a class="button quiet" href="/jobs/{{ $job->id }}/bundle">Take the whole job out as a bundle</a> <span class="text-sm text-faint">JSON and CSV in a zip, with the words of the brief and every name: it is as private as the job.</span></p>
 </x-page>

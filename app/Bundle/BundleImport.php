@@ -1,0 +1,275 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bundle;
+
+use App\Desks\BriefDesk;
+use App\Desks\PlanDesk;
+use App\Desks\Strap;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/**
+ * Reads a bundle in as a new job, whole or not at all. Things of the kit that are on the shelf here are taken for the same
+ * where kind and name agree; cards and bodies with a life of their own come as new ones, so that no log is mixed up. Nothing
+ * that a bundle names as a folder or a sign-in is read.
+ */
+final class BundleImport
+{
+    private const MOST_BYTES = 300_000_000;
+
+    private const MOST_ROWS = 500_000;
+
+    private const ROWS_A_QUERY = 200;
+
+    private const SKIPPED = 1_000_000;
+
+    /** @var array<string, array<int, int>> new ids by table and id in the bundle */
+    private array $ids = [];
+
+    /** @var list<array{table: string, id: int, column: string, to: string, ref: int}> */
+    private array $later = [];
+
+    /**
+     * @return int the new job
+     *
+     * @throws ValidationException when it is no bundle, or does not make a job; nothing is changed then
+     */
+    public function read(string $file): int
+    {
+        $zip = new \ZipArchive;
+        if ($zip->open($file, \ZipArchive::RDONLY) !== true) {
+            self::refuse('This is no zip.');
+        }
+        $head = self::json($zip, 'bundle.json');
+        if (($head['format'] ?? null) !== BundleDesk::FORMAT || ($head['version'] ?? null) !== BundleDesk::VERSION) {
+            self::refuse(($head['format'] ?? null) === BundleDesk::FORMAT ? 'This bundle was made by another version: '.json_encode($head['version'] ?? null).', and '.BundleDesk::VERSION.' is read here.' : 'This is no bundle of a job.');
+        }
+        $this->ids = [];
+        $this->later = [];
+        try {
+            return DB::transaction(function () use ($zip): int {
+                foreach (BundleTables::all() as $table) {
+                    $this->table($table, self::json($zip, "tables/{$table->name}.json"));
+                }
+                $this->settleLater();
+                $job = array_values($this->ids['jobs'] ?? [])[0] ?? self::refuse('There is no job in it.');
+                $this->separations($job);
+                self::openOnce($job);
+
+                return $job;
+            });
+        } catch (\Throwable $e) {
+            // What was judged on the way must not be taken for the findings of a job that comes later under the same number.
+            DB::table('changes')->increment('number', self::SKIPPED);
+            throw $e;
+        } finally {
+            $zip->close();
+        }
+    }
+
+    /** @param  array<mixed>  $rows */
+    private function table(BundleTable $table, array $rows): void
+    {
+        if (count($rows) > self::MOST_ROWS || ($table->name === 'jobs' && count($rows) !== 1)) {
+            self::refuse($table->name === 'jobs' ? 'A bundle holds one job.' : "There are too many rows in {$table->name}.");
+        }
+        $columns = array_diff(Schema::getColumnListing($table->name), ['id', ...BundleDesk::LEFT_OUT, ...$table->without]);
+        $new = [];
+        foreach ($rows as $index => $row) {
+            $where = "tables/{$table->name}.json, row ".((int) $index + 1);
+            if (! is_array($row) || ! is_int($row['id'] ?? null)) {
+                self::refuse("{$where}: a row needs a whole number as its id.");
+            }
+            $unknown = array_diff(array_keys($row), ['id', ...$columns]);
+            if ($unknown !== []) {
+                self::refuse("{$where}: “".mb_strimwidth((string) array_values($unknown)[0], 0, 40, '…').'” is not known here.');
+            }
+            $new[$row['id']] = $this->row($table, $row, $where);
+        }
+        $this->store($table, $new);
+    }
+
+    /**
+     * @param  array<mixed>  $row
+     * @return array<string, mixed>
+     */
+    private function row(BundleTable $table, array $row, string $where): array
+    {
+        $clean = [];
+        foreach ($row as $column => $value) {
+            if ($column === 'id') {
+                continue;
+            }
+            if (in_array($column, $table->json, true)) {
+                $clean[$column] = $value === null ? null : json_encode($value, JSON_THROW_ON_ERROR);
+            } elseif (isset($table->later[$column])) {
+                $clean[$column] = null;
+                if (is_int($value)) {
+                    $this->later[] = ['table' => $table->name, 'id' => (int) $row['id'], 'column' => $column, 'to' => $table->later[$column], 'ref' => $value];
+                }
+            } elseif (isset($table->refs[$column])) {
+                $to = $this->ids[$table->refs[$column]] ?? [];
+                // A place that the job left, or a card event before its time, points to what is not in the bundle.
+                $clean[$column] = is_int($value) ? ($to[$value] ?? null) : null;
+                if (is_int($value) && ! isset($to[$value]) && $column === array_key_first($table->refs)) {
+                    self::refuse("{$where}: {$column} {$value} is not in the bundle.");
+                }
+            } elseif ($value !== null && ! is_scalar($value)) {
+                self::refuse("{$where}: {$column} must be a text, a number or nothing.");
+            } else {
+                $clean[(string) $column] = is_bool($value) ? (int) $value : $value;
+            }
+        }
+
+        return $clean;
+    }
+
+    /** @param  array<int, array<string, mixed>>  $rows by id in the bundle */
+    private function store(BundleTable $table, array $rows): void
+    {
+        $hasTimes = Schema::hasColumn($table->name, 'created_at');
+        foreach ($rows as $id => $row) {
+            $known = $this->known($table->name, $row);
+            if ($known !== null) {
+                $this->ids[$table->name][$id] = $known;
+                unset($rows[$id]);
+            }
+        }
+        $isBig = in_array($table->name, ['frames', 'card_events', 'copy_events'], true);
+        $pending = [];
+        foreach ($rows as $id => $row) {
+            $row = $this->made($table->name, $row) + ($hasTimes ? ['created_at' => now(), 'updated_at' => now()] : []);
+            try {
+                if ($isBig) {
+                    $pending[] = $row;
+                } else {
+                    $this->ids[$table->name][$id] = (int) DB::table($table->name)->insertGetId($row);
+                }
+            } catch (\Illuminate\Database\QueryException $e) {
+                self::refuse("tables/{$table->name}.json, id {$id}: the row does not fit (".Str::limit($e->getPrevious()?->getMessage() ?? '', 80).').');
+            }
+        }
+        foreach (array_chunk($pending, self::ROWS_A_QUERY) as $chunk) {
+            try {
+                DB::table($table->name)->insert($chunk);
+            } catch (\Illuminate\Database\QueryException $e) {
+                self::refuse("tables/{$table->name}.json: a row does not fit (".Str::limit($e->getPrevious()?->getMessage() ?? '', 80).').');
+            }
+        }
+    }
+
+    /**
+     * What is here already: a thing of the shelf by kind and name, as long as it has no log of its own.
+     *
+     * @param  array<string, mixed>  $row
+     */
+    private function known(string $table, array $row): ?int
+    {
+        if ($table === 'items' && ! in_array($row['kind'] ?? null, ['card', 'body'], true)) {
+            $id = DB::table('items')->where('kind', $row['kind'] ?? '')->where('label', $row['label'] ?? '')->value('id');
+
+            return is_numeric($id) ? (int) $id : null;
+        }
+
+        return null;
+    }
+
+    /**
+     * What is filled in here: no name twice, no folder from elsewhere, log lines under new ids.
+     *
+     * @param  array<string, mixed>  $row
+     * @return array<string, mixed>
+     */
+    private function made(string $table, array $row): array
+    {
+        if ($table === 'items' && DB::table('items')->where('label', $row['label'] ?? '')->exists()) {
+            $row['label'] = self::free('items', 'label', (string) ($row['label'] ?? ''));
+        }
+        if ($table === 'bodies' && DB::table('bodies')->where('serial', $row['serial'] ?? '')->exists()) {
+            $row['serial'] = self::free('bodies', 'serial', (string) ($row['serial'] ?? ''));
+        }
+        if ($table === 'destinations') {
+            $row['name'] = self::free('destinations', 'name', (string) ($row['name'] ?? ''));
+            $row['folder'] = 'not here: '.Str::uuid();
+            $row['route'] = 'another satchel';
+        }
+        if ($table === 'card_events') {
+            $row['event_id'] = (string) Str::uuid();
+            $data = json_decode((string) ($row['data'] ?? '{}'), true);
+            if (is_array($data) && is_int($data['twin'] ?? null)) {
+                $data['twin'] = $this->ids['cards'][$data['twin']] ?? 0;
+            }
+            $row['data'] = json_encode((object) (is_array($data) ? $data : []), JSON_THROW_ON_ERROR);
+        }
+
+        return $row;
+    }
+
+    private static function free(string $table, string $column, string $name): string
+    {
+        for ($n = 1, $try = $name; DB::table($table)->where($column, $try)->exists(); $n++) {
+            $try = "{$name}, brought in".($n > 1 ? " {$n}" : '');
+        }
+
+        return $try;
+    }
+
+    private function settleLater(): void
+    {
+        foreach ($this->later as $one) {
+            $to = $this->ids[$one['to']][$one['ref']] ?? null;
+            if ($to !== null) {
+                DB::table($one['table'])->where('id', $this->ids[$one['table']][$one['id']])->update([$one['column'] => $to]);
+            }
+        }
+    }
+
+    /** Who must not see whom until when names a segment by its id. */
+    private function separations(int $job): void
+    {
+        $standing = json_decode((string) DB::table('jobs')->where('id', $job)->value('separations'), true);
+        if (is_array($standing)) {
+            $mapped = array_map(fn (mixed $s): mixed => is_array($s) && is_int($s['until'] ?? null) ? [...$s, 'until' => $this->ids['segments'][$s['until']] ?? null] : $s, $standing);
+            DB::table('jobs')->where('id', $job)->update(['separations' => json_encode($mapped, JSON_THROW_ON_ERROR)]);
+        }
+    }
+
+    /** What cannot be opened and judged is not taken in. */
+    private static function openOnce(int $job): void
+    {
+        try {
+            $opened = BriefDesk::open($job);
+            PlanDesk::localDay($opened);
+            app(Strap::class)->holes($opened);
+        } catch (\Throwable $e) {
+            self::refuse('It does not make a job that can be opened: '.Str::limit($e->getMessage(), 120));
+        }
+    }
+
+    /** @return array<mixed> */
+    private static function json(\ZipArchive $zip, string $name): array
+    {
+        $stat = $zip->statName($name);
+        if ($stat === false) {
+            self::refuse("{$name} is missing: this is no bundle of a job, or it was cut short.");
+        }
+        if ($stat['size'] > self::MOST_BYTES) {
+            self::refuse("{$name} is larger than can be read here.");
+        }
+        $value = json_decode((string) $zip->getFromName($name), true, 32);
+        if (! is_array($value)) {
+            self::refuse("{$name} is no JSON list or object.");
+        }
+
+        return $value;
+    }
+
+    private static function refuse(string $why): never
+    {
+        throw ValidationException::withMessages(['bundle' => $why]);
+    }
+}

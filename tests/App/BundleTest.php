@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Bundle\BundleDesk;
+use App\Bundle\BundleTables;
+use App\Desks\BriefDesk;
+use App\Desks\CardLog;
+use App\Desks\Strap;
+use App\Models\Card;
+use App\Models\CardEventRecord;
+use App\Models\CopyEvent;
+use App\Models\Destination;
+use App\Models\Frame;
+use App\Models\Item;
+use App\Models\Job;
+use App\Models\Place;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use NorthSatchel\Verdict;
+
+/** A whole job out as a zip of JSON and CSV, and in again. */
+final class BundleTest extends TestCase
+{
+    private int $made = 0;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->demo();
+    }
+
+    private function bundle(): string
+    {
+        $file = app(BundleDesk::class)->export(BriefDesk::open(1));
+        rename($file, "{$this->temp}/job.zip");
+
+        return "{$this->temp}/job.zip";
+    }
+
+    private function bringIn(string $file): \Illuminate\Testing\TestResponse
+    {
+        return $this->post('/jobs/bundle', ['bundle' => new UploadedFile($file, 'job.zip', 'application/zip', null, true)]);
+    }
+
+    /** @param  \Closure(array<mixed>): array<mixed>  $change */
+    private function changed(string $name, \Closure $change): string
+    {
+        $file = "{$this->temp}/changed".(++$this->made).'.zip';
+        copy($this->bundle(), $file);
+        $zip = new \ZipArchive;
+        $zip->open($file);
+        $zip->addFromString($name, (string) json_encode($change((array) json_decode((string) $zip->getFromName($name), true))));
+        $zip->close();
+
+        return $file;
+    }
+
+    /** @return list<string> what is found of a job, without what hangs on things of this shelf */
+    private function findings(int $job): array
+    {
+        $this->app->forgetScopedInstances();
+        $found = [];
+        foreach (app(Strap::class)->verdicts(BriefDesk::open($job)) as $phase => $verdicts) {
+            if (in_array($phase, ['brief', 'scout', 'plan', 'people'], true)) {
+                $found = [...$found, ...array_map(static fn (Verdict $v): string => "{$v->code} {$v->finding} {$v->because}", iterator_to_array($verdicts))];
+            }
+        }
+
+        return $found;
+    }
+
+    public function test_a_job_goes_out_and_comes_in_with_the_same_findings(): void
+    {
+        $this->post('/jobs/1/camera-check');
+        $this->post('/jobs/1/stand-ins/shoot', ['frames' => 4]);
+        $this->post('/jobs/1/cards/seal');
+        $this->post('/jobs/1/cards/twin');
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
+        $file = $this->bundle();
+        $before = $this->findings(1);
+        $counts = static fn (): array => array_map(static fn (string $t): int => DB::table($t)->count(), ['segments' => 'segments', 'shot_lines' => 'shot_lines', 'people' => 'people', 'formal_groups' => 'formal_groups', 'frames' => 'frames']);
+        $ofJob = static fn (int $job): array => array_map(static fn (string $t): int => DB::table($t)->where('job_id', $job)->whereNull('deleted_at')->count(), ['segments', 'shot_lines', 'formal_groups']);
+        $had = $counts();
+        $this->bringIn($file)->assertSessionHasNoErrors()->assertRedirect();
+        $new = (int) Job::query()->max('id');
+        $this->assertNotSame(1, $new);
+        $this->assertSame($ofJob(1), $ofJob($new));
+        $this->assertSame($before, $this->findings($new), 'the day is judged alike');
+        $this->assertGreaterThan($had['frames'], $counts()['frames']);
+        // The cards came with their lives, as cards of their own without a folder; the logs that were here are as they were.
+        $card = Card::query()->with('item')->get()->firstOrFail(static fn (Card $c): bool => $c->item->label === 'S01, brought in');
+        $this->assertNull($card->folder);
+        $this->assertSame((new CardLog)->lifeOf(Card::query()->findOrFail(1))->state, (new CardLog)->lifeOf($card)->state);
+        $this->assertSame($new, (new CardLog)->lifeOf($card)->jobId);
+        $twin = (new CardLog)->lifeOf($card)->twinCheck;
+        $this->assertSame('S02, brought in', Item::query()->findOrFail(Card::query()->findOrFail((int) $twin?->twinCardId)->item_id)->label);
+        $this->assertSame(Frame::query()->where('card_id', 1)->pluck('bytes', 'path')->all(), Frame::query()->where('card_id', $card->id)->pluck('bytes', 'path')->all());
+        $this->assertGreaterThan(0, CopyEvent::query()->where('card_id', $card->id)->where('kind', 'verified')->count());
+        $place = Destination::query()->where('name', 'Drive Fir, brought in')->firstOrFail();
+        $this->assertStringStartsWith('not here:', $place->folder);
+        // A zoom of the shelf is the same zoom.
+        $this->assertSame(1, Item::query()->where('label', 'Zoom 24–70')->count());
+        foreach (['brief', 'scout', 'plan', 'people', 'kit', 'pack', 'cards', 'copies', 'frames'] as $page) {
+            $this->get("/jobs/{$new}/{$page}")->assertOk();
+        }
+        $this->get("/jobs/{$new}/copies")->assertSee('S01, brought in');
+        // Once more: still nothing is mixed up.
+        $this->bringIn($file)->assertSessionHasNoErrors();
+        $this->assertSame(1, Item::query()->where('label', 'S01, brought in 2')->count());
+    }
+
+    public function test_the_zip_is_open_and_holds_no_secret(): void
+    {
+        $this->post('/jobs/1/call/links');
+        $response = $this->get('/jobs/1/bundle')->assertOk();
+        $this->assertStringContainsString('lakeside-wedding.zip', (string) $response->headers->get('content-disposition'));
+        $zip = new \ZipArchive;
+        $zip->open($this->bundle());
+        $all = '';
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $all .= $zip->getFromIndex($i);
+        }
+        $head = (array) json_decode((string) $zip->getFromName('bundle.json'), true);
+        $this->assertSame(['north-satchel-job', 1], [$head['format'], $head['version']]);
+        $this->assertSame(count(BundleTables::all()), count((array) $head['rows']));
+        foreach (['password', 'remember_token', 'digest', storage_path(), $this->temp, 'owner@satchel.test'] as $secret) {
+            $this->assertStringNotContainsString($secret, $all);
+        }
+        $this->assertStringContainsString('Details and getting ready', (string) $zip->getFromName('csv/plan.csv'));
+        $this->assertStringContainsString('card,fill,path', (string) $zip->getFromName('csv/frames.csv'));
+        $this->post('/sign-out');
+        $this->get('/jobs/1/bundle')->assertRedirect('/sign-in');
+    }
+
+    public function test_what_is_no_bundle_changes_nothing(): void
+    {
+        $counts = static fn (): array => [Job::query()->count(), Place::query()->count(), Item::query()->count(), CardEventRecord::query()->count()];
+        $before = $counts();
+        $row = static fn (array $more): \Closure => static fn (array $rows): array => [[...$rows[0], ...$more], ...array_slice($rows, 1)];
+        $cases = [
+            'is no zip' => $this->file('plain.zip', 'not a zip'),
+            'another version' => $this->changed('bundle.json', static fn (array $h): array => [...$h, 'version' => 7]),
+            'no bundle of a job' => $this->changed('bundle.json', static fn (array $h): array => ['format' => 'else']),
+            'is not known here' => $this->changed('tables/segments.json', $row(['shell' => 'rm'])),
+            'must be a text' => $this->changed('tables/segments.json', $row(['title' => ['a']])),
+            'whole number as its id' => $this->changed('tables/people.json', $row(['id' => 'x'])),
+            'holds one job' => $this->changed('tables/jobs.json', static fn (array $r): array => [$r[0], $r[0]]),
+            'job_id 77 is not in the bundle' => $this->changed('tables/segments.json', $row(['job_id' => 77])),
+            'does not make a job that can be opened' => $this->changed('tables/segments.json', $row(['start_clock' => 'noonish'])),
+            'the row does not fit' => $this->changed('tables/people.json', $row(['name' => null])),
+            'is no JSON' => $this->changed('tables/spots.json', static fn (array $r): array => $r),
+        ];
+        $broken = $cases['is no JSON'];
+        $zip = new \ZipArchive;
+        $zip->open($broken);
+        $zip->addFromString('tables/spots.json', '{');
+        $zip->close();
+        foreach ($cases as $says => $file) {
+            $this->bringIn($file)->assertSessionHasErrors('bundle');
+            $this->assertStringContainsString($says, (string) session('errors')->first('bundle'), $says);
+        }
+        $this->post('/jobs/bundle')->assertSessionHasErrors('bundle');
+        $this->assertSame($before, $counts());
+    }
+}
