@@ -7,6 +7,7 @@ namespace App\Desks;
 use App\Models\Card;
 use App\Models\Frame;
 use App\Models\Job;
+use Illuminate\Support\Collection;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\CardHealth;
 use NorthSatchel\Cards\Check\LookSample;
@@ -17,13 +18,18 @@ use NorthSatchel\Verdict;
 /** The life of a card beside shooting and copying: looked through, mishaps, retirement. */
 final class CardLifeDesk
 {
-    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards) {}
+    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards, private readonly CopyLedger $ledger) {}
 
     /** @return list<array{id: int, name: string, why: string}> */
     public function sample(Card $card): array
     {
         $twin = $this->log->lifeOf($card)->twinCheck;
-        $frames = $this->cards->framesOn($card)->filter(static fn (Frame $f): bool => $f->kind === FrameKind::Jpeg->value)->sortBy([['taken_at', 'asc'], ['path', 'asc']]);
+        $jpegs = static fn (Collection $frames): Collection => $frames->filter(static fn (Frame $f): bool => $f->kind === FrameKind::Jpeg->value)->sortBy([['taken_at', 'asc'], ['path', 'asc']]);
+        $frames = $jpegs($this->cards->framesOn($card));
+        // Where raw and jpeg were written apart, the jpegs of these frames are on the twin.
+        if ($frames->isEmpty() && $twin !== null) {
+            $frames = $jpegs($this->ledger->framesOn($twin->twinCardId, $twin->twinFill));
+        }
 
         return LookSample::of(array_values($frames->map(static fn (Frame $f): array => ['id' => $f->id, 'name' => Names::printable(basename($f->path)), 'bytes' => $f->bytes, 'isDiffering' => isset($twin?->states[Names::printable($f->path)])])->all()));
     }

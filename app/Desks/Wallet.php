@@ -97,7 +97,7 @@ final class Wallet
                     $life->twinCheck === null ? null : 'twin check: '.$life->twinCheck->verdict->value,
                     $life->fill > 1 ? 'formatted '.($life->fill === 2 ? 'once' : ($life->fill - 1).' times').' since it is on the shelf' : null,
                     $life->lookedAt === null ? null : "{$life->lookedAt} frames looked at 1:1",
-                    $life->faults === [] ? null : (count($life->faults) === 1 ? 'once: ' : count($life->faults).' times, last: ').$life->faults[count($life->faults) - 1]->words,
+                    $life->faults === [] ? null : (count($life->faults) === 1 ? 'in its log: ' : 'in its log '.count($life->faults).' times, last: ').$life->faults[count($life->faults) - 1]->words,
                     $permit === null && $life->lastRefusal !== null ? 'last refused: '.$life->lastRefusal : null,
                 ])),
                 'permit' => $permit,

@@ -56,6 +56,7 @@ final class CardLifeDeskTest extends TestCase
         $this->followingRedirects()->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp'])->assertSee('frames of S02 are noted as looked at.');
         $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
         $this->post('/jobs/1/cards/'.self::card('S08').'/look')->assertSessionHasErrors('words');
+        $this->get('/jobs/1/cards/'.self::card('S03').'/look')->assertSee('.JPG')->assertDontSee('No jpeg of this card');
         $this->get('/jobs/1/cards/999/look')->assertNotFound();
     }
 
@@ -83,7 +84,8 @@ final class CardLifeDeskTest extends TestCase
         $this->post($url, ['_form' => "handover{$fir->id}", 'who' => '', 'due_on' => '2001-01-01'])->assertSessionHasErrors(['who', 'due_on']);
         $this->assertSame(0, Handover::query()->count());
         $due = now()->addDays(2)->format('Y-m-d');
-        $ticket = $this->followingRedirects()->post($url, ['who' => 'Ola <i>Nor</i>', 'why' => 'to the office', 'due_on' => $due])->assertOk();
+        $this->post($url, ['who' => 'Ola <i>Nor</i>', 'why' => 'to the office', 'due_on' => $due])->assertSessionHasNoErrors();
+        $ticket = $this->get('/handovers/'.Handover::query()->value('id').'?job=1')->assertOk();
         $bags = glob(Devices::destination($fir)->root().'/*_S01_fill1/manifest-*.txt') ?: [];
         $this->assertCount(1, $bags);
         $ticket->assertSee('Ola &lt;i&gt;Nor', false)->assertSee(basename(dirname($bags[0])))->assertSee((string) hash_file('sha256', $bags[0]));

@@ -20,7 +20,7 @@ final class HandoverController
             ['required' => 'This is needed.', 'date_format' => 'This must be a day of the calendar.', 'after_or_equal' => 'This day has passed.', 'max' => 'That is too long.']);
         $ticket = $desk->give($destination, (string) $given['who'], (string) ($given['why'] ?? ''), (string) $given['due_on']);
 
-        return redirect("/handovers/{$ticket->id}?job={$job}");
+        return redirect("/jobs/{$job}/copies")->with('said', "{$destination->name} is with {$ticket->who}: ticket {$ticket->id} says what is on it.");
     }
 
     public function back(int $job, Handover $handover, HandoverDesk $desk): RedirectResponse

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Twin;
 
+use NorthSatchel\Cards\Picture\FrameKind;
+
 /** What a twin check says of one of the two cards; kept in that card's log. */
 final readonly class TwinNote
 {
@@ -31,10 +33,12 @@ final readonly class TwinNote
         return ($this->twinStates[$name] ?? null) === Side::Intact;
     }
 
-    /** How many files are damaged here and whole on the other card: the card, not the body, is to blame. */
+    /** How many frames are damaged here and whole on the other card: the card, not the body, is to blame. */
     public function damaged(): int
     {
-        return count(array_filter(array_keys($this->states), fn (string|int $name): bool => $this->states[$name] === Side::Damaged && $this->isTwinIntact((string) $name)));
+        $bad = array_filter(array_keys($this->states), fn (string|int $name): bool => $this->states[$name] === Side::Damaged && $this->isTwinIntact((string) $name));
+
+        return count(array_unique(array_map(static fn (string|int $name): string => FrameKind::frameOf((string) $name), $bad)));
     }
 
     /** @return array<string, mixed> for the log */

@@ -5,13 +5,13 @@
     @else
         <ol class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3 mb-4">
             @foreach ($sample as $frame)
-                <li class="slab"><div class="look-pane" tabindex="0" role="region" aria-label="{{ $frame['name'] }}, its middle at 1:1"><img src="/frames/{{ $frame['id'] }}/actual" alt="{{ $frame['name'] }}, its middle, pixel for pixel" loading="lazy"></div><p class="mt-1"><b class="figures">{{ $frame['name'] }}</b> <span class="text-faint text-sm">{{ $frame['why'] }}</span></p></li>
+                <li class="slab min-w-0"><div class="look-pane" tabindex="0" role="region" aria-label="{{ $frame['name'] }}, its middle at 1:1"><img src="/frames/{{ $frame['id'] }}/actual" alt="{{ $frame['name'] }}, its middle, pixel for pixel" loading="lazy"></div><p class="mt-1"><b class="figures">{{ $frame['name'] }}</b> <span class="text-faint text-sm">{{ $frame['why'] }}</span></p></li>
             @endforeach
         </ol>
     @endif
     <x-form :action="'/jobs/'.$job->id.'/cards/'.$card->id.'/look'" class="slab grid gap-2 sm:grid-cols-[1fr_auto] items-start">
         <x-field name="words" label="What you saw, if anything is wrong" maxlength="500" />
-        <button class="button main sm:mt-6">I have looked at {{ count($sample) === 0 ? 'it' : 'these '.count($sample) }}</button>
+        <button class="button main sm:mt-6">I have looked at {{ $sample === [] ? 'it' : 'these' }}</button>
     </x-form>
     <p class="text-sm text-faint mt-3">The middle of each frame, one pixel to one: the frames that differ between the cards, those with less detail than their neighbours, the first, the last, and some in between. The card is opened for reading only.</p>
 </x-page>

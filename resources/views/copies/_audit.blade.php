@@ -29,10 +29,10 @@
         </x-form>
     @endforeach
 </details>
-<section class="slab mt-4">
-    <h2 class="mb-1">Drives that shuttle</h2>
+<details class="slab mt-4" @if ($tickets->contains(fn ($t) => $t->back_at === null) || str_starts_with((string) old('_form'), 'handover')) open @endif><summary class="font-bold min-h-11 flex items-center">Drives that shuttle: who has which, with a ticket of what is on it</summary>
     @foreach ($destinations as $one)
         @php $ticket = $tickets->get($one->id); $bag = 'handover'.$one->id; @endphp
+        @continue($one->kept === 'elsewhere')
         <div class="border-t border-rule py-2">
             @if ($ticket && $ticket->back_at === null)
                 <div class="flex flex-wrap items-center gap-2"><span class="flex-1 basis-56"><b>{{ $one->name }}</b> is with <b>{{ $ticket->who }}</b>, due back <span class="figures">{{ $ticket->due_on }}</span>: {{ count($ticket->contents) }} {{ count($ticket->contents) === 1 ? 'bag' : 'bags' }}.</span><a class="button small" href="/handovers/{{ $ticket->id }}?job={{ $job->id }}">Ticket {{ $ticket->id }}</a>@post('/jobs/'.$job->id.'/handovers/'.$ticket->id.'/back') <button class="button small" aria-label="{{ $one->name }} came back">It came back</button> @endpost</div>
@@ -49,4 +49,4 @@
             @endif
         </div>
     @endforeach
-</section>
+</details>
