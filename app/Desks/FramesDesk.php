@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\Clock\ClockOffsets;
 use NorthSatchel\Cards\Picture\FrameKind;
+use NorthSatchel\Cards\Twin\Side;
 use NorthSatchel\Copies\Names;
 use NorthSatchel\Copies\Volume\UnableToRead;
 use NorthSatchel\Wrap\XmpSidecar;
@@ -43,7 +44,7 @@ final class FramesDesk
     /**
      * A page of exposures in the true order: raw and jpeg, and the twins of both cards, are one.
      *
-     * @return array{frames: list<array{id: int, name: string, body: int, clock: string, exposure: string, files: int, cards: int, copies: int}>, count: int}
+     * @return array{frames: list<array{id: int, name: string, body: int, clock: string, exposure: string, files: int, cards: int, copies: int, damaged: string|null}>, count: int}
      */
     public function page(Job $job, int $page): array
     {
@@ -52,14 +53,15 @@ final class FramesDesk
         $count = DB::query()->fromSub($one(), 'exposures')->count();
         $rows = $one()->orderByRaw(self::trueTime($offsets).', min(frames.id)')->limit(self::A_PAGE)->offset(self::A_PAGE * max(0, $page - 1))->get();
         $copies = $this->copies($rows->pluck('id')->map(intval(...))->all());
+        $damage = $this->damage($job);
         $zone = new \DateTimeZone($job->place->timezone);
         $frames = [];
         foreach ($rows as $row) {
             $at = (new \DateTimeImmutable('@'.$offsets->trueTime((int) $row->body_id, (int) $row->taken_at)))->setTimezone($zone);
             $frames[] = [
                 'id' => (int) $row->id, 'name' => basename(Names::printable(FrameKind::frameOf((string) $row->path))), 'body' => (int) $row->body_id, 'clock' => $at->format('j M H:i:s'),
-                'exposure' => implode(', ', array_filter([$row->f_number ? 'f/'.round((float) $row->f_number, 1) : '', $row->shutter_s ? '1/'.round(1 / $row->shutter_s).' s' : '', $row->iso ? "ISO {$row->iso}" : ''])),
-                'files' => (int) $row->files, 'cards' => (int) $row->cards, 'copies' => $copies[(int) $row->id] ?? 0,
+                'exposure' => implode(', ', array_filter([$row->f_number ? 'f/'.round((float) $row->f_number, 1) : '', $row->shutter_s ? '1/'.round(1 / $row->shutter_s).' s' : '', $row->iso ? "ISO {$row->iso}" : '', (string) $row->lens])),
+                'files' => (int) $row->files, 'cards' => (int) $row->cards, 'copies' => $copies[(int) $row->id] ?? 0, 'damaged' => $damage["{$row->body_id} ".FrameKind::frameOf(Names::printable((string) $row->path))] ?? null,
             ];
         }
 
@@ -165,7 +167,25 @@ final class FramesDesk
         $query = Frame::ofLoads($loads)->toBase()->whereNotNull('kind');
 
         return $query->groupByRaw('body_id, taken_at, substr(path, 1, length(path) - 4)')
-            ->selectRaw("coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, min(path) as path, body_id, taken_at, min(f_number) as f_number, min(shutter_s) as shutter_s, min(iso) as iso, count(*) as files, count(distinct card_id) as cards");
+            ->selectRaw("coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, min(path) as path, body_id, taken_at, min(f_number) as f_number, min(shutter_s) as shutter_s, min(iso) as iso, min(lens) as lens, count(*) as files, count(distinct card_id) as cards");
+    }
+
+    /** @return array<string, string> where a frame is not whole, by body and name, as the last twin checks say */
+    private function damage(Job $job): array
+    {
+        $damage = [];
+        foreach ($this->cards->cards($job) as $card) {
+            $life = $this->log->lifeOf($card);
+            foreach ($life->twinCheck->states ?? [] as $name => $side) {
+                if ($side !== Side::Intact) {
+                    $key = "{$life->bodyId} ".FrameKind::frameOf((string) $name);
+                    $word = ($side === Side::Damaged ? 'damaged on ' : 'in doubt on ').$card->item->label;
+                    $damage[$key] = isset($damage[$key]) && ! str_contains($damage[$key], $word) ? "{$damage[$key]}, {$word}" : $word;
+                }
+            }
+        }
+
+        return $damage;
     }
 
     /** The offsets are few, so the order is worked out by the database. */

@@ -7,6 +7,7 @@ namespace App\Desks;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Jobs\CarryOutRun;
+use App\Models\Body;
 use App\Models\Card;
 use App\Models\Destination;
 use App\Models\Frame;
@@ -259,6 +260,7 @@ final class RunDesk
             'External-Description' => $job->name,
             'Card-Label' => $card->item->label,
             'Card-Fill' => (string) $life->fill,
+            ...$this->shotWith($card->id, $life->fill, $life->bodyId),
         ], now()->format('Y-m-d'), $progress))->run();
         $said = [];
         foreach (array_keys($bags) as $index => $id) {
@@ -276,6 +278,21 @@ final class RunDesk
             'good' => $gone === [] && $report->isWhole(allowSkips: true),
             'text' => "{$card->item->label}: ".implode('; ', [...$said, ...$gone]).'.',
         ];
+    }
+
+    /** @return array<string, string> for bag-info.txt: the body, and when its clock says that the frames were taken */
+    private function shotWith(int $cardId, int $fill, ?int $bodyId): array
+    {
+        $body = $bodyId === null ? null : Body::query()->with('item')->find($bodyId);
+        $taken = Frame::query()->where('card_id', $cardId)->where('fill', $fill)->selectRaw('min(taken_at) as first, max(taken_at) as last')->toBase()->first();
+        $at = static fn (mixed $s): string => gmdate('Y-m-d\TH:i:s', (int) $s);
+
+        return array_filter([
+            'Camera-Body' => $body === null ? '' : "{$body->item->label}, serial {$body->serial}",
+            'Camera-Clock-First' => is_numeric($taken?->first) ? $at($taken->first) : '',
+            'Camera-Clock-Last' => is_numeric($taken?->last) ? $at($taken->last) : '',
+            'Copied-At' => now()->utc()->format('Y-m-d\TH:i:s\Z'),
+        ]);
     }
 
     /**

@@ -56,6 +56,7 @@ final class CardLifeDeskTest extends TestCase
         $this->followingRedirects()->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp'])->assertSee('frames of S02 are noted as looked at.');
         $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
         $this->post('/jobs/1/cards/'.self::card('S08').'/look')->assertSessionHasErrors('words');
+        $this->get('/jobs/1/frames')->assertSee('✕ damaged on S02');
         $this->get('/jobs/1/cards/'.self::card('S03').'/look')->assertSee('.JPG')->assertDontSee('No jpeg of this card');
         $this->get('/jobs/1/cards/999/look')->assertNotFound();
     }

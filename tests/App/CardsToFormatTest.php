@@ -130,7 +130,10 @@ final class CardsToFormatTest extends TestCase
             exec('cd '.escapeshellarg($bag).' && b2sum --strict --quiet -c '.BagLayout::MANIFEST.' 2>&1', $out, $exit);
             $this->assertSame(0, $exit, implode("\n", $out));
         }
-        $this->assertStringContainsString('Card-Label: S01', (string) file_get_contents($bags[0].'/bag-info.txt'));
+        $info = (string) file_get_contents($bags[0].'/bag-info.txt');
+        $this->assertStringContainsString('Card-Label: S01', $info);
+        $this->assertMatchesRegularExpression('/^Camera-Body: Body A, serial OV\d+\r?$/m', $info);
+        $this->assertMatchesRegularExpression('/^Camera-Clock-First: \d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\r?$/m', $info);
         $this->assertSame($this->contentsOf((string) $this->card('S01')->folder), $this->contentsOf($bags[0].'/data'));
         $this->assertSame(Frame::query()->count() * 2, Copy::query()->count());
     }
