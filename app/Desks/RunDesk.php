@@ -4,31 +4,12 @@ declare(strict_types=1);
 
 namespace App\Desks;
 
-use App\Devices\Devices;
-use App\Devices\FolderNotAllowed;
 use App\Jobs\CarryOutRun;
-use App\Models\Body;
-use App\Models\Card;
-use App\Models\Destination;
-use App\Models\Frame;
 use App\Models\Job;
 use App\Models\Run;
-use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
-use NorthSatchel\Cards\CardEventKind;
-use NorthSatchel\Cards\Twin\TwinCheck;
-use NorthSatchel\Cards\Twin\TwinFile;
-use NorthSatchel\Cards\Twin\TwinNote;
-use NorthSatchel\Cards\Twin\TwinReport;
-use NorthSatchel\Copies\BagVerifier;
-use NorthSatchel\Copies\BrokenBag;
-use NorthSatchel\Copies\Copier;
-use NorthSatchel\Copies\CopyConflict;
-use NorthSatchel\Copies\DestinationBag;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\UnableToRead;
 
-/** Long work: comparing twins, copying cards, verifying bags; done by the queue, with progress. */
+/** Long work of a job: begun, paused, gone on with; RunWork does it. */
 final class RunDesk
 {
     /** A run that has not been heard of for so long has died with its worker. */
@@ -37,14 +18,7 @@ final class RunDesk
     /** @var array<int, Run|null> by job, for this request */
     private array $last = [];
 
-    public function __construct(
-        private readonly CardLog $log,
-        private readonly CardsDesk $cards,
-        private readonly CopyLedger $ledger,
-        private readonly AdoptDesk $adoption,
-        private readonly RepairDesk $repairs,
-        private readonly SnapshotDesk $snapshots,
-    ) {}
+    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards) {}
 
     /**
      * @param  list<int>  $cardIds
@@ -98,43 +72,6 @@ final class RunDesk
         return in_array($run->state, ['waiting', 'running'], true) && microtime(true) - $heard > self::SILENT_S;
     }
 
-    /** Called by the queue. */
-    public function carryOut(Run $run): void
-    {
-        if ($run->state === 'paused') {
-            return;
-        }
-        $job = Job::query()->with(['place', 'packing.item.body', 'packing.item.card'])->findOrFail($run->job_id);
-        $cards = $this->cards->cards($job)->whereIn('id', $run->card_ids);
-        $destinations = Destination::query()->whereIn('id', $run->destination_ids)->orderBy('id')->get()->all();
-        $total = (int) Frame::ofLoads(array_values($cards->map(fn (Card $c): array => [$c->id, $this->log->lifeOf($c)->fill])->all()))->sum('bytes') * ($run->kind === 'copy' ? 1 + count($destinations) : max(1, count($destinations)));
-        $run->update(['state' => 'running', 'started_at' => microtime(true), 'told_at' => microtime(true), 'bytes_total' => $total]);
-        $progress = new RunProgress($run);
-        $report = [];
-        try {
-            if ($run->kind === 'adopt') {
-                $report = $this->adoption->adopt($destinations[0], $cards, $progress);
-                $cards = collect();
-            }
-            foreach ($run->kind === 'twin' ? $this->onePerPair($job, $cards) : $cards as $card) {
-                $report[] = match ($run->kind) {
-                    'twin' => $this->compare($job, $card, $progress),
-                    'copy' => $this->copy($job, $card, $destinations, $progress),
-                    'repair' => $this->repairs->repair($card, $destinations[0], $progress),
-                    default => $this->verify($card, $destinations, $progress),
-                };
-                $progress->nextCard();
-            }
-            $isGood = array_filter($report, static fn (array $line): bool => ! $line['good']) === [];
-            $run->update(['state' => $isGood ? 'done' : 'trouble', 'report' => $report, 'told_at' => microtime(true), 'bytes_done' => $total]);
-            $this->keepSnapshots($run->kind, $destinations);
-        } catch (RunPaused) {
-            $run->update(['state' => 'paused', 'told_at' => microtime(true), 'report' => [...$report, ['good' => true, 'text' => 'Paused: what is copied stays, and going on starts with what is missing.']]]);
-        } catch (FolderNotAllowed|UnableToRead|CopyConflict $e) {
-            $run->update(['state' => 'trouble', 'told_at' => microtime(true), 'report' => [...$report, ['good' => false, 'text' => $e->getMessage()]]]);
-        }
-    }
-
     /** The work stops within a moment; where it is already over, nothing happens. */
     public function askToPause(Job $job): void
     {
@@ -152,180 +89,5 @@ final class RunDesk
         }
 
         return $this->start($job, $run->kind, $run->card_ids, $run->destination_ids);
-    }
-
-    /**
-     * After a copy the database lies beside the bags too: small, and without it nobody knows what belongs to which job.
-     *
-     * @param  array<int, Destination>  $destinations
-     */
-    private function keepSnapshots(string $kind, array $destinations): void
-    {
-        foreach ($kind === 'copy' ? $destinations : [] as $destination) {
-            try {
-                $this->snapshots->beside(Devices::destination($destination)->root());
-            } catch (\RuntimeException) {
-                // The drive may have gone or be full by now; the copies have been reported already.
-                continue;
-            }
-        }
-    }
-
-    public function bagName(Job $job, Card $card): string
-    {
-        $fill = $this->log->lifeOf($card)->fill;
-        $plain = static fn (string $text): string => trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $text), '-');
-
-        return substr($job->date.'_'.$plain($job->name), 0, 80)."_{$plain($card->item->label)}_fill{$fill}";
-    }
-
-    /**
-     * @param  Collection<int, Card>  $cards
-     * @return list<Card>
-     */
-    private function onePerPair(Job $job, Collection $cards): array
-    {
-        $chosen = [];
-        $paired = [];
-        foreach ($cards as $card) {
-            if (! in_array($card->id, $paired, true)) {
-                $chosen[] = $card;
-                $paired[] = $this->cards->twinOf($job, $card)->id ?? 0;
-            }
-        }
-
-        return $chosen;
-    }
-
-    /** @return array{good: bool, text: string} */
-    private function compare(Job $job, Card $card, RunProgress $progress): array
-    {
-        $twin = $this->cards->twinOf($job, $card);
-        if ($twin === null) {
-            return ['good' => false, 'text' => "{$card->item->label} has no twin: no other card was in its body with it."];
-        }
-        $report = (new TwinCheck(
-            Devices::card($card),
-            Devices::card($twin),
-            static fn (int $done, int $all, string $path) => $progress->share($done / max(1, $all), Names::printable($path)),
-        ))->report();
-        $this->keepTwinCheck($job, $card, $twin, $report, isA: true);
-        $this->keepTwinCheck($job, $twin, $card, $report, isA: false);
-        $differing = array_filter($report->files, static fn (TwinFile $f): bool => ! $f->isIdentical || $f->isLost());
-
-        return [
-            'good' => in_array($report->verdict->value, ['twins', 'repairable'], true),
-            'text' => "{$card->item->label} and {$twin->item->label}: {$report->verdict->value}, {$report->frames()} frames, {$report->identical()} of ".count($report->files).' files identical.',
-            'files' => array_map(static fn (TwinFile $f): array => [
-                'name' => Names::printable($f->path), 'a' => $f->a->value ?? 'missing', 'b' => $f->b->value ?? 'missing', 'why' => $f->whyA ?? $f->whyB,
-            ], array_slice(array_values($differing), 0, 50)),
-        ];
-    }
-
-    private function keepTwinCheck(Job $job, Card $card, Card $twin, TwinReport $report, bool $isA): void
-    {
-        $states = [];
-        $twinStates = [];
-        foreach ($report->files as $file) {
-            if (! $file->isIdentical || $file->isLost()) {
-                $name = Names::printable($file->path);
-                $states[$name] = $isA ? $file->a : $file->b;
-                $twinStates[$name] = $isA ? $file->b : $file->a;
-            }
-        }
-        $life = $this->log->lifeOf($card);
-        $note = new TwinNote($report->verdict, $report->frames(), $twin->id, $this->log->lifeOf($twin)->fill, array_filter($states), array_filter($twinStates));
-        $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, $note->row());
-    }
-
-    /**
-     * @param  array<int, Destination>  $destinations
-     * @return array{good: bool, text: string}
-     */
-    private function copy(Job $job, Card $card, array $destinations, RunProgress $progress): array
-    {
-        $name = $this->bagName($job, $card);
-        $life = $this->log->lifeOf($card);
-        $devices = $bags = $gone = [];
-        foreach ($destinations as $destination) {
-            try {
-                $devices[$destination->id] = Devices::deviceOf($destination);
-                $bags[$destination->id] = new DestinationBag(Devices::destination($destination), $destination->name, $name);
-            } catch (FolderNotAllowed $e) {
-                $gone[] = "{$destination->name}: {$e->getMessage()}";
-            }
-        }
-        $report = (new Copier(Devices::card($card), array_values($bags), [
-            'External-Identifier' => $name,
-            'External-Description' => $job->name,
-            'Card-Label' => $card->item->label,
-            'Card-Fill' => (string) $life->fill,
-            ...$this->shotWith($card->id, $life->fill, $life->bodyId),
-        ], now()->format('Y-m-d'), $progress))->run();
-        $said = [];
-        foreach (array_keys($bags) as $index => $id) {
-            $at = $report->destinations[$index];
-            $this->ledger->record($card->id, $life->fill, $id, $at->verified ? 'verified' : 'failed', $name, $devices[$id], $at->hashes, [
-                'files' => $at->files, 'reused' => $at->reused, 'problem' => $at->problem, 'from_medium' => $report->fromMedium,
-            ]);
-            $said[] = "{$at->label} ".($at->verified ? "verified, {$at->files} files" : "not verified: {$at->problem}");
-        }
-        foreach ($report->skipped as $skipped) {
-            $said[] = "left out {$skipped->name}: {$skipped->why}";
-        }
-
-        return [
-            'good' => $gone === [] && $report->isWhole(allowSkips: true),
-            'text' => "{$card->item->label}: ".implode('; ', [...$said, ...$gone]).'.',
-        ];
-    }
-
-    /** @return array<string, string> for bag-info.txt: the body, and when its clock says that the frames were taken */
-    private function shotWith(int $cardId, int $fill, ?int $bodyId): array
-    {
-        $body = $bodyId === null ? null : Body::query()->with('item')->find($bodyId);
-        $taken = Frame::query()->where('card_id', $cardId)->where('fill', $fill)->selectRaw('min(taken_at) as first, max(taken_at) as last')->toBase()->first();
-        $at = static fn (mixed $s): string => gmdate('Y-m-d\TH:i:s', (int) $s);
-
-        return array_filter([
-            'Camera-Body' => $body === null ? '' : "{$body->item->label}, serial {$body->serial}",
-            'Camera-Clock-First' => is_numeric($taken?->first) ? $at($taken->first) : '',
-            'Camera-Clock-Last' => is_numeric($taken?->last) ? $at($taken->last) : '',
-            'Copied-At' => now()->utc()->format('Y-m-d\TH:i:s\Z'),
-        ]);
-    }
-
-    /**
-     * @param  array<int, Destination>  $destinations
-     * @return array{good: bool, text: string}
-     */
-    private function verify(Card $card, array $destinations, RunProgress $progress): array
-    {
-        $life = $this->log->lifeOf($card);
-        $said = [];
-        $good = true;
-        foreach ($destinations as $destination) {
-            $event = $this->ledger->lastEvents($card->id, $life->fill)[$destination->id] ?? null;
-            // What others wrote is no bag; it is looked through again instead.
-            if ($event === null || $destination->route !== AuditDesk::ROUTE) {
-                continue;
-            }
-            try {
-                $volume = Devices::destination($destination);
-                $bag = new \App\Devices\LocalVolume($volume->root().'/'.$event->bag);
-                $check = (new BagVerifier($bag, static fn (int $bytes, string $path) => $progress->add($bytes, $path)))->check();
-                $isValid = $check->valid;
-                $bad = [...$check->damaged, ...$check->missing, ...$check->extra];
-            } catch (BrokenBag|UnableToRead|FolderNotAllowed $e) {
-                $isValid = false;
-                $bad = [$e->getMessage()];
-            }
-            $hashes = $isValid ? $this->ledger->framesOn($card->id, $life->fill)->pluck('hash', 'path')->filter()->all() : [];
-            $this->ledger->record($card->id, $life->fill, $destination->id, $isValid ? 'verified' : 'failed', $event->bag, $event->device, $hashes, ['problem' => $isValid ? null : $bad[0] ?? 'not valid']);
-            $said[] = $destination->name.($isValid ? ' valid' : ' NOT valid: '.implode(', ', array_slice($bad, 0, 3)));
-            $good = $good && $isValid;
-        }
-
-        return ['good' => $good && $said !== [], 'text' => $card->item->label.': '.($said === [] ? 'no copy to verify' : implode('; ', $said)).'.'];
     }
 }

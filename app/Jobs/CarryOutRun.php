@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Desks\RunDesk;
+use App\Desks\RunWork;
 use App\Models\Run;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Hands a run to its desk; a second try would find its own traces and go on. */
+/** Hands a run to the work; a second try would find its own traces and go on. */
 final class CarryOutRun implements ShouldQueue
 {
     use Queueable;
@@ -20,9 +20,9 @@ final class CarryOutRun implements ShouldQueue
 
     public function __construct(private readonly int $runId) {}
 
-    public function handle(RunDesk $desk): void
+    public function handle(RunWork $work): void
     {
-        $desk->carryOut(Run::query()->findOrFail($this->runId));
+        $work->carryOut(Run::query()->findOrFail($this->runId));
     }
 
     public function failed(?\Throwable $e): void

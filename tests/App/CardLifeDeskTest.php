@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Desks\RunDesk;
+use App\Desks\RunWork;
 use App\Devices\Devices;
 use App\Models\Destination;
 use App\Models\Frame;
@@ -109,7 +109,7 @@ final class CardLifeDeskTest extends TestCase
         $this->post('/jobs/1/copies/go-on')->assertSessionHasErrors('run');
         $cards = [self::card('S01')];
         $run = Run::query()->create(['job_id' => 1, 'kind' => 'copy', 'state' => 'waiting', 'card_ids' => $cards, 'destination_ids' => [self::drive()->id, self::drive('Drive Birch')->id], 'pause_asked' => true]);
-        app(RunDesk::class)->carryOut($run);
+        app(RunWork::class)->carryOut($run);
         $this->assertSame('paused', $run->refresh()->state);
         $this->get('/jobs/1/copies')->assertSee('Paused: what is copied stays')->assertSee('Go on where it was')->assertDontSee('S01 lies verified');
         $this->post('/jobs/1/copies/go-on')->assertSessionHasNoErrors();
@@ -118,7 +118,7 @@ final class CardLifeDeskTest extends TestCase
         $waiting = Run::query()->create(['job_id' => 1, 'kind' => 'verify', 'state' => 'waiting', 'card_ids' => $cards, 'destination_ids' => [self::drive()->id]]);
         $this->get('/jobs/1/copies')->assertSee('>Pause<', false);
         $this->post('/jobs/1/copies/pause');
-        app(RunDesk::class)->carryOut($waiting->refresh());
+        app(RunWork::class)->carryOut($waiting->refresh());
         $this->assertSame('paused', $waiting->refresh()->state);
         $this->assertNull($waiting->started_at);
     }

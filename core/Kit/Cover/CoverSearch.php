@@ -15,8 +15,6 @@ final class CoverSearch
 
     private const NODE_STEPS = 14;
 
-    private const FREE = -1;
-
     /** @var array<int, int>|null the best choice so far */
     private ?array $best = null;
 
@@ -26,7 +24,15 @@ final class CoverSearch
 
     private bool $isCutOff = false;
 
-    public function __construct(private readonly CoverProblem $problem) {}
+    private readonly CoverRows $rows;
+
+    private readonly CoverChoice $choices;
+
+    public function __construct(private readonly CoverProblem $problem)
+    {
+        $this->rows = new CoverRows($problem);
+        $this->choices = new CoverChoice($problem);
+    }
 
     /**
      * @param  list<CoverItem>  $items
@@ -45,11 +51,11 @@ final class CoverSearch
         $this->deadline = hrtime(true) + (int) ($seconds * 1e9);
         $count = count($p->items);
         $all = array_fill(0, $count, 1);
-        $this->offer($this->lightened($all, range(0, max(0, $count - 1))));
-        $free = array_fill(0, $count, self::FREE);
+        $this->offer($this->choices->lightened($all, range(0, max(0, $count - 1))));
+        $free = array_fill(0, $count, CoverRows::FREE);
         $prices = array_fill(0, count($p->rows), 0.0);
         $root = 0;
-        if ($count > 0 && $this->propagate($free)) {
+        if ($count > 0 && $this->rows->propagate($free)) {
             [$bound, $prices] = $this->bound($free, $prices, self::ROOT_STEPS, 1.6);
             $root = min($this->bestCost, (int) ceil($bound - 1e-6));
             $this->branch($free, $prices, $bound);
@@ -84,7 +90,7 @@ final class CoverSearch
         $reduced = $this->reduced($prices);
         // What would cost too much to take, or to leave, needs no branch.
         foreach ($fixed as $index => $state) {
-            if ($state === self::FREE) {
+            if ($state === CoverRows::FREE) {
                 if ($reduced[$index] > 0 && ceil($bound + $reduced[$index] - 1e-6) >= $this->bestCost) {
                     $fixed[$index] = 0;
                 } elseif ($reduced[$index] < 0 && ceil($bound - $reduced[$index] - 1e-6) >= $this->bestCost) {
@@ -92,10 +98,10 @@ final class CoverSearch
                 }
             }
         }
-        if (! $this->propagate($fixed)) {
+        if (! $this->rows->propagate($fixed)) {
             return;
         }
-        $at = $this->mostOpen($fixed, $reduced);
+        $at = $this->rows->mostOpen($fixed, $reduced);
         if ($at === null) {
             $this->offer(array_map(static fn (int $s): int => max(0, $s), $fixed));
 
@@ -104,88 +110,11 @@ final class CoverSearch
         foreach ([1, 0] as $state) {
             $next = $fixed;
             $next[$at] = $state;
-            if ($this->propagate($next)) {
+            if ($this->rows->propagate($next)) {
                 [$below, $better] = $this->bound($next, $prices, self::NODE_STEPS, 0.5);
                 $this->branch($next, $better, max($below, $bound));
             }
         }
-    }
-
-    /**
-     * The free thing of the row that is hardest to fill; null when the things taken fill all rows.
-     *
-     * @param  array<int, int>  $fixed
-     * @param  array<int, float>  $reduced
-     */
-    private function mostOpen(array $fixed, array $reduced): ?int
-    {
-        $found = null;
-        $fewest = PHP_INT_MAX;
-        foreach ($this->problem->rows as $r => $row) {
-            $sum = 0;
-            $open = [];
-            foreach ($row as $index => $coefficient) {
-                if ($fixed[$index] === self::FREE && $coefficient > 0) {
-                    $open[] = $index;
-                } elseif ($fixed[$index] === 1) {
-                    $sum += $coefficient;
-                }
-            }
-            $ways = count($open) - ($this->problem->right[$r] - $sum);
-            if ($sum < $this->problem->right[$r] && $ways < $fewest) {
-                $fewest = $ways;
-                usort($open, static fn (int $a, int $b): int => [$reduced[$a], $a] <=> [$reduced[$b], $b]);
-                $found = $open[0];
-            }
-        }
-
-        return $found;
-    }
-
-    /**
-     * What follows from what is fixed; false when nothing can follow.
-     *
-     * @param  array<int, int>  $fixed  changed in place
-     */
-    private function propagate(array &$fixed): bool
-    {
-        do {
-            $isChanged = false;
-            foreach ($this->problem->rows as $r => $row) {
-                $most = 0;
-                foreach ($row as $index => $coefficient) {
-                    $most += $coefficient > 0 ? ($fixed[$index] === 0 ? 0 : $coefficient) : ($fixed[$index] === 1 ? $coefficient : 0);
-                }
-                $spare = $most - $this->problem->right[$r];
-                if ($spare < 0) {
-                    return false;
-                }
-                if ($spare > 0) {
-                    continue;
-                }
-                foreach ($row as $index => $coefficient) {
-                    if ($fixed[$index] === self::FREE) {
-                        $fixed[$index] = $coefficient > 0 ? 1 : 0;
-                        $isChanged = true;
-                    }
-                }
-            }
-            foreach ($this->problem->nextLike as $index => $next) {
-                if ($next >= 0 && $fixed[$index] === 0 && $fixed[$next] !== 0) {
-                    if ($fixed[$next] === 1) {
-                        return false;
-                    }
-                    $fixed[$next] = 0;
-                    $isChanged = true;
-                }
-                if ($next >= 0 && $fixed[$next] === 1 && $fixed[$index] === self::FREE) {
-                    $fixed[$index] = 1;
-                    $isChanged = true;
-                }
-            }
-        } while ($isChanged);
-
-        return true;
     }
 
     /**
@@ -206,7 +135,7 @@ final class CoverSearch
             $value = 0.0;
             $choice = [];
             foreach ($fixed as $index => $state) {
-                $taken = $state === self::FREE ? ($reduced[$index] < 0 ? 1 : 0) : $state;
+                $taken = $state === CoverRows::FREE ? ($reduced[$index] < 0 ? 1 : 0) : $state;
                 $choice[$index] = $taken;
                 $value += $taken * $reduced[$index];
             }
@@ -228,7 +157,7 @@ final class CoverSearch
                 $sinceBetter = 0;
             }
             if ($steps > self::NODE_STEPS && $step % 10 === 0) {
-                $this->offer($this->completed($choice, $reduced, $fixed));
+                $this->offer($this->choices->completed($choice, $reduced));
             }
             if ($length === 0 || ceil($best - 1e-6) >= $this->bestCost) {
                 break;
@@ -258,65 +187,6 @@ final class CoverSearch
         }
 
         return $reduced;
-    }
-
-    /**
-     * A choice that fills all rows, made of one that may not.
-     *
-     * @param  array<int, int>  $choice
-     * @param  array<int, float>  $reduced
-     * @param  array<int, int>  $fixed
-     * @return array<int, int>
-     */
-    private function completed(array $choice, array $reduced, array $fixed): array
-    {
-        do {
-            $worst = null;
-            foreach ($this->problem->rows as $r => $row) {
-                $sum = 0;
-                foreach ($row as $index => $coefficient) {
-                    $sum += $coefficient * $choice[$index];
-                }
-                if ($sum < $this->problem->right[$r]) {
-                    foreach ($row as $index => $coefficient) {
-                        if ($coefficient > 0 && $choice[$index] === 0 && ($worst === null || $reduced[$index] < $reduced[$worst])) {
-                            $worst = $index;
-                        }
-                    }
-                    break;
-                }
-            }
-            if ($worst !== null) {
-                $choice[$worst] = 1;
-            }
-        } while ($worst !== null);
-        $order = array_keys($choice);
-        usort($order, fn (int $a, int $b): int => $reduced[$b] <=> $reduced[$a]);
-
-        return $this->lightened($choice, $order);
-    }
-
-    /**
-     * The same without whatever can stay at home, looked at in that order.
-     *
-     * @param  array<int, int>  $choice
-     * @param  array<int>  $order
-     * @return array<int, int>
-     */
-    private function lightened(array $choice, array $order): array
-    {
-        // Of equally heavy things the last of the shelf goes first.
-        usort($order, fn (int $a, int $b): int => [$this->problem->costs[$b], $b] <=> [$this->problem->costs[$a], $a]);
-        foreach ($order as $index) {
-            if (($choice[$index] ?? 0) === 1) {
-                $choice[$index] = 0;
-                if (! $this->problem->holds($choice)) {
-                    $choice[$index] = 1;
-                }
-            }
-        }
-
-        return $choice;
     }
 
     /** @param  array<int, int>  $choice */
