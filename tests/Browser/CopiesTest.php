@@ -87,4 +87,55 @@ final class CopiesTest extends BrowserTestCase
         $this->see('are short of 4-2-1');
         $this->assertNoComplaints();
     }
+
+    #[Depends('test_1_all_copies_in_one_bag_are_found_and_one_is_sent_elsewhere')]
+    public function test_5_after_a_copy_the_database_lies_beside_the_bags_whole(): void
+    {
+        foreach (['drive-fir', 'drive-birch'] as $drive) {
+            $files = glob(self::$satchel->folder."/standins/drives/{$drive}/satchel-data/satchel-*.sqlite") ?: [];
+            $this->assertNotSame([], $files, $drive);
+            $db = new \PDO('sqlite:'.$files[0]);
+            $this->assertSame('ok', $db->query('PRAGMA integrity_check')->fetchColumn());
+            $this->assertSame('Tuva and Emrik, lakeside wedding', $db->query('select name from jobs where id = 1')->fetchColumn());
+            $this->assertGreaterThan(0, (int) $db->query("select count(*) from copy_events where kind = 'verified'")->fetchColumn(), 'with what it tells of the bags beside it');
+            $this->assertSame('0600', substr(sprintf('%o', fileperms($files[0])), -4));
+        }
+    }
+
+    #[Depends('test_1_all_copies_in_one_bag_are_found_and_one_is_sent_elsewhere')]
+    public function test_6_a_drive_is_handed_over_on_a_phone_and_comes_back(): void
+    {
+        self::$browser->size(390, 844);
+        $this->visit('/jobs/1/copies');
+        self::$browser->script('[...document.querySelectorAll("details.slab")].forEach((d) => { d.open = true; })');
+        $this->press('Hand Drive Fir over');
+        $this->see('This is needed.');
+        $id = (string) self::$browser->script('return document.querySelector("[aria-label=\'Hand Drive Fir over\']").closest("form").querySelector("[name=who]").id.slice(4)');
+        self::$browser->type("who-{$id}", 'Ola, runner');
+        self::$browser->script("document.getElementById('due-{$id}').value = '".date('Y-m-d', time() + 2 * 86400)."'");
+        $this->press('Hand Drive Fir over');
+        $this->see('Drive Fir is with Ola, runner: ticket 1 says what is on it.', 'Drive Fir, with Ola, runner');
+        $this->press('Ticket 1');
+        $this->see('Who has the drive, and what is on it?', '_S01_fill');
+        $this->press('Back to the copies');
+        $this->press('Drive Fir came back');
+        $this->see('Drive Fir is back: verify it before it counts.');
+        $this->assertNoComplaints();
+    }
+
+    #[Depends('test_1_all_copies_in_one_bag_are_found_and_one_is_sent_elsewhere')]
+    public function test_7_a_job_goes_out_as_a_bundle_and_comes_in_again(): void
+    {
+        $this->visit('/jobs/1/brief');
+        $this->see('Take the whole job out as a bundle');
+        $file = self::$satchel->folder.'/job.zip';
+        $bytes = self::$browser->script('const r = new XMLHttpRequest(); r.open("GET", "/jobs/1/bundle", false); r.overrideMimeType("text/plain; charset=x-user-defined"); r.send(); return btoa([...r.responseText].map((c) => String.fromCharCode(c.charCodeAt(0) & 255)).join(""))');
+        file_put_contents($file, (string) base64_decode((string) $bytes, true));
+        $this->visit('/jobs/new');
+        self::$browser->attach('f-bundle', $file);
+        $this->press('Bring it in');
+        $this->see('The job is brought in.', 'What is the job, and what must not be missed?');
+        $this->assertStringNotContainsString('/jobs/1/', self::$browser->driver->getCurrentURL());
+        $this->assertNoComplaints();
+    }
 }

@@ -81,8 +81,11 @@ final class SwapTimes
             $within = max(0, (int) ceil($here / $full - 1e-9) - 1);
             if ($here > $left + 1e-9 && ($left < $full || $within > 0)) {
                 $at = $left < $full ? self::naturalBreak($stretches, $index, $swaps === [] ? 0 : null) : $index;
-                $swaps[] = new Swap($left < $full ? $stretches[$at] : null, (int) round($frames), $stretch, $within);
-                $left = $full;
+                // Swapped earlier they serve the stretch between too: where that is too much, right before.
+                $between = $at === $index ? 0.0 : $loads[$at][0];
+                [$at, $between] = $between + $here - $within * $full > $full ? [$index, 0.0] : [$at, $between];
+                $swaps[] = new Swap($left < $full ? $stretches[$at] : null, (int) round($frames - ($at === $index ? 0 : $share * self::frames($stretches[$at]))), $stretch, $within);
+                $left = $full - $between;
             }
             $left -= $here - $within * $full;
             $frames += $share * self::frames($stretch);

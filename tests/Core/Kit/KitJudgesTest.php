@@ -168,6 +168,32 @@ final class KitJudgesTest extends TestCase
         SwapTimes::ofCells($day, 1.0, 0, 10, 20.0);
     }
 
+    /** However a day is filled: between two swaps nothing runs out but a stretch that alone takes more. */
+    public function test_swaps_of_cards_never_come_too_late(): void
+    {
+        $random = new Randomizer(new Mt19937(17));
+        for ($run = 0; $run < 60; $run++) {
+            $day = [];
+            for ($i = 0, $hour = 8; $i < 9; $i++, $hour += $random->getInt(1, 2)) {
+                $day[] = self::stretch($i + 1, "S{$i}", $hour, $random->getInt(0, 1) === 1 ? 60 : 40, [['a', 'must', $random->getInt(0, 400), 35]], priority: $random->getInt(0, 1) === 1 ? 'must' : 'should');
+            }
+            $full = $random->getInt(150, 600);
+            $swaps = SwapTimes::of($day, $full);
+            $before = array_filter(array_map(static fn (Swap $s): ?int => $s->before?->id, $swaps));
+            $left = $full;
+            foreach ($day as $stretch) {
+                $here = $stretch->shots[0]->frames;
+                if (in_array($stretch->id, $before, true)) {
+                    $left = $full;
+                }
+                $within = array_values(array_filter($swaps, static fn (Swap $s): bool => $s->wouldRunOutIn->id === $stretch->id))[0]->within ?? 0;
+                $left += $within * $full - $here;
+                $this->assertGreaterThanOrEqual(0, $left, "run {$run}, {$stretch->title}: {$here} of {$full}");
+                $this->assertTrue($within === 0 || $here > $within * $full, 'none too many');
+            }
+        }
+    }
+
     /** ICAO Technical Instructions and IATA DGR, from memory: 100 Wh freely, two of 100 to 160 Wh with approval, none above. */
     #[DataProvider('flights')]
     public function test_cells_in_aircraft(array $wattHours, string $expected): void
