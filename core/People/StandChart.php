@@ -7,6 +7,8 @@ namespace NorthSatchel\People;
 /** The drawing of who stands when: a row a person, time to the right. */
 final readonly class StandChart
 {
+    private const MARK_MINUTES = 5;
+
     public const WIDTH = 1000.0;
 
     public const ROW = 20.0;
@@ -60,7 +62,7 @@ final readonly class StandChart
     /** @return list<array{x: float, minute: int}> every five minutes */
     public function minutes(): array
     {
-        return array_map(fn (int $minute): array => ['x' => $this->x($minute), 'minute' => $minute], range(0, (int) $this->stand->totalMinutes, 5));
+        return array_map(fn (int $minute): array => ['x' => $this->x($minute), 'minute' => $minute], range(0, intdiv((int) $this->stand->totalMinutes, self::MARK_MINUTES) * self::MARK_MINUTES, self::MARK_MINUTES));
     }
 
     private function x(float $minute): float

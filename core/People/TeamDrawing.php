@@ -24,7 +24,7 @@ final readonly class TeamDrawing
     {
         $step = $this->schedule->finishMinutes > 120 ? 30 : 10;
 
-        return array_map(fn (int $m): array => ['x' => $this->x($m), 'minute' => $m], range(0, (int) $this->schedule->finishMinutes, $step));
+        return array_map(fn (int $m): array => ['x' => $this->x($m), 'minute' => $m], range(0, intdiv((int) $this->schedule->finishMinutes, $step) * $step, $step));
     }
 
     private function x(float $minute): float

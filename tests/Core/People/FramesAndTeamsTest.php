@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Tests\Core\People;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\Family;
+use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\FramesNeeded;
 use NorthSatchel\People\PoseRota;
+use NorthSatchel\People\StandChart;
+use NorthSatchel\People\StandTime;
 use NorthSatchel\People\Team;
 use NorthSatchel\People\TeamDrawing;
 use NorthSatchel\People\TeamSchedule;
 use NorthSatchel\People\TeamText;
+use NorthSatchel\Plan\Priority;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -132,6 +138,16 @@ final class FramesAndTeamsTest extends TestCase
         }
         $this->expectException(ImpossibleValue::class);
         PoseRota::of(3, ['a', 'a']);
+    }
+
+    public function test_a_short_list_is_drawn_too(): void
+    {
+        $this->assertSame([0], array_column((new TeamDrawing(TeamSchedule::of([new Team('Cubs', 2, 1, 60)], 2)))->minutes(), 'minute'));
+        $this->assertSame([0, 10, 20, 30], array_column((new TeamDrawing(TeamSchedule::of([new Team('Cubs', 14, 4, 120)], 2)))->minutes(), 'minute'));
+        $family = new Family(FamilyText::read([['name' => 'Ann', 'text' => 'bride'], ['name' => 'Bo', 'text' => 'groom']]));
+        $stand = new StandTime([new FamilyGroup('The two', ['Ann', 'Bo'], Priority::Must)], $family, true);
+        $this->assertLessThan(5, $stand->totalMinutes);
+        $this->assertSame([0], array_column((new StandChart($stand))->minutes(), 'minute'));
     }
 
     /** Every way to stand is tried: none puts more of the differences the right way round. */
