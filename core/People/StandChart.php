@@ -9,6 +9,8 @@ final readonly class StandChart
 {
     private const MARK_MINUTES = 5;
 
+    private const NUMBER_PX = 19.0;
+
     public const WIDTH = 1000.0;
 
     public const ROW = 20.0;
@@ -28,13 +30,17 @@ final readonly class StandChart
         return self::TOP + count($this->stand->people) * self::ROW + self::FOOT;
     }
 
-    /** @return list<array{x: float, width: float, middle: float, y: float, height: float, number: int}> a band a group */
+    /** @return list<array{x: float, width: float, middle: float, y: float, height: float, number: int, isNumbered: bool}> a band a group; numbered where the one before leaves room */
     public function groups(): array
     {
         $bands = [];
+        $last = -INF;
         foreach ($this->stand->groups as $index => $group) {
-            $bands[] = ['x' => $this->x($group['from']), 'width' => $this->width($group['from'], $group['to']), 'middle' => $this->x(($group['from'] + $group['to']) / 2),
-                'y' => self::TOP - 6, 'height' => $this->height() - self::TOP - 12, 'number' => $index + 1];
+            $middle = $this->x(($group['from'] + $group['to']) / 2);
+            $isNumbered = $middle - $last >= self::NUMBER_PX;
+            $last = $isNumbered ? $middle : $last;
+            $bands[] = ['x' => $this->x($group['from']), 'width' => $this->width($group['from'], $group['to']), 'middle' => $middle,
+                'y' => self::TOP - 6, 'height' => $this->height() - self::TOP - 12, 'number' => $index + 1, 'isNumbered' => $isNumbered];
         }
 
         return $bands;

@@ -54,12 +54,12 @@ final readonly class DayKit
     {
         $verdicts = [];
         foreach ($this->stops as $i => $one) {
-            foreach (array_slice($this->stops, $i + 1) as $other) {
+            foreach (array_slice($this->stops, $i + 1) as $skipped => $other) {
                 $both = array_keys(array_intersect_key($one->items, $other->items));
                 if ($both === [] || ($jobId !== null && $jobId !== $one->jobId && $jobId !== $other->jobId)) {
                     continue;
                 }
-                $verdicts = [...$verdicts, ...$this->between($one, $other, $both)];
+                $verdicts = [...$verdicts, ...$this->between($one, $other, $both, array_replace([], ...array_map(static fn (KitStop $s): array => $s->items, array_slice($this->stops, $i + 1, $skipped))))];
             }
         }
 
@@ -68,9 +68,10 @@ final readonly class DayKit
 
     /**
      * @param  non-empty-list<int>  $both
+     * @param  array<int, array{label: string, kind: string}>  $meanwhile  what stops in between want: from there it goes on
      * @return list<Verdict>
      */
-    private function between(KitStop $one, KitStop $other, array $both): array
+    private function between(KitStop $one, KitStop $other, array $both, array $meanwhile): array
     {
         $way = ($this->way)($one->jobId, $other->jobId);
         $spare = $other->from - $one->to - $way;
@@ -86,7 +87,7 @@ final readonly class DayKit
                     : "“{$other->name}” wants ".(count($spent) === 1 ? 'it' : 'them').' too: charge in the car in the '.self::hours($spare).' between, or put others on that list.', ['things' => count($spent)]);
             }
         }
-        $goOn = array_values(array_filter($both, static fn (int $id): bool => ! in_array($one->items[$id]['kind'], self::SPENT, true)));
+        $goOn = array_values(array_filter($both, static fn (int $id): bool => ! isset($meanwhile[$id]) && ! in_array($one->items[$id]['kind'], self::SPENT, true)));
         if ($goOn !== []) {
             $verdicts[] = Verdict::mind('pack.goes-on', self::named($one->labels(...$goOn)).(count($goOn) === 1 ? ' goes' : ' go')." on from “{$one->name}” to “{$other->name}”.", 'Over at '.ClockTime::ofMinutes($one->to)->text().($way > 0 ? ", {$way} min of way" : '').', wanted again at '.ClockTime::ofMinutes($other->from)->text().': '.$spare.' min to pack up and unpack.', ['things' => count($goOn), 'spare_minutes' => $spare]);
         }

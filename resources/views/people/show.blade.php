@@ -5,7 +5,7 @@
             <svg class="ruler" viewBox="0 0 1000 {{ $chart->height() }}" role="img" aria-label="{{ collect($chart->rows())->map(fn ($r) => $r['name'].' waits '.$r['waitsMinutes'].' min, free after '.$r['free'])->implode('; ') }}">
                 @foreach ($chart->groups() as $band)
                     <rect class="group-band{{ $band['number'] % 2 ? '' : ' odd' }}" x="{{ $band['x'] }}" y="{{ $band['y'] }}" width="{{ $band['width'] }}" height="{{ $band['height'] }}"/>
-                    <text x="{{ $band['middle'] }}" y="14" font-size="13" text-anchor="middle">{{ $band['number'] }}</text>
+                    @if ($band['isNumbered'])<text x="{{ $band['middle'] }}" y="14" font-size="13" text-anchor="middle">{{ $band['number'] }}</text>@endif
                 @endforeach
                 @foreach ($chart->rows() as $row)
                     <g transform="translate(0 {{ $row['y'] }})">

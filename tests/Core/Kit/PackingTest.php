@@ -223,7 +223,7 @@ final class PackingTest extends TestCase
         $this->assertSame(['Early', 'Noon', 'Late'], array_map(static fn (array $r): string => $r['stop']->name, $day->rows()));
         $this->assertSame([[['Body', 'Card 1', 'Cell 1'], [], ['Light', 'Zoom']], [['Light', 'Zoom'], ['Body'], ['Card 1', 'Cell 1']], [['Card 1', 'Cell 1'], ['Body'], ['Light', 'Zoom']]],
             array_map(static fn (array $r): array => [$r['out'], $r['on'], $r['home']], $day->rows()));
-        $this->assertSame('pack.goes-on pack.spent-card pack.spent-cell pack.goes-on pack.goes-on', self::codes($day->verdicts()));
+        $this->assertSame('pack.goes-on pack.spent-card pack.spent-cell pack.goes-on', self::codes($day->verdicts()));
         $this->assertStringContainsString('Card 1 comes from “Early” full of its frames.', $day->verdicts()[1]->finding);
         $this->assertStringContainsString('4.2 h later', $day->verdicts()[1]->because, '250 min from 10:00 and 20 min of way');
         $this->assertStringContainsString('wanted again at 11:00: 40 min', $day->verdicts()[0]->because);
