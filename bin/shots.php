@@ -63,6 +63,10 @@ try {
     $take('copies-dim', '/jobs/1/copies', before: static fn (Chromium $b) => $b->press('Dim'));
     $browser->press('Paper');
     $browser->visit($satchel->url.'/jobs/1/cards');
+    $browser->press('Look at frames of S02 1:1');
+    $browser->see('Is it sharp, pixel for pixel?');
+    $browser->press('I have looked at these');
+    $browser->see('noted as looked at');
     $browser->press('May I format S02?');
     $browser->see('S02 may be formatted.');
     $browser->script('document.querySelector("[data-card=S02]").scrollIntoView({block: "center"})');
