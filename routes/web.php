@@ -201,6 +201,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/jobs/{job}/cards/{card}/look', [CardLifeController::class, 'look']);
     Route::post('/jobs/{job}/cards/{card}/look', [CardLifeController::class, 'looked']);
     Route::post('/jobs/{job}/cards/{card}/incidents', [CardLifeController::class, 'incident']);
+    Route::post('/jobs/{job}/cards/{card}/heal', [CardLifeController::class, 'heal']);
     Route::post('/jobs/{job}/cards/{card}/retire', [CardLifeController::class, 'retire']);
 
     Route::middleware(DemoOnly::class)->group(static function (): void {

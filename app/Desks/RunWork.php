@@ -14,6 +14,7 @@ use App\Models\Job;
 use App\Models\Run;
 use Illuminate\Support\Collection;
 use NorthSatchel\Cards\CardEventKind;
+use NorthSatchel\Cards\Twin\HealedSet;
 use NorthSatchel\Cards\Twin\TwinCheck;
 use NorthSatchel\Cards\Twin\TwinFile;
 use NorthSatchel\Cards\Twin\TwinNote;
@@ -23,6 +24,7 @@ use NorthSatchel\Copies\BrokenBag;
 use NorthSatchel\Copies\Copier;
 use NorthSatchel\Copies\CopyConflict;
 use NorthSatchel\Copies\DestinationBag;
+use NorthSatchel\Copies\DestinationReport;
 use NorthSatchel\Copies\Names;
 use NorthSatchel\Copies\Volume\UnableToRead;
 
@@ -61,6 +63,7 @@ final class RunWork
                     'twin' => $this->compare($job, $card, $progress),
                     'copy' => $this->copy($job, $card, $destinations, $progress),
                     'repair' => $this->repairs->repair($card, $destinations[0], $progress),
+                    'heal' => $this->heal($job, $card, $destinations, $progress),
                     default => $this->verify($card, $destinations, $progress),
                 };
                 $progress->nextCard();
@@ -198,6 +201,34 @@ final class RunWork
         return [
             'good' => $gone === [] && $report->isWhole(allowSkips: true),
             'text' => "{$card->item->label}: ".implode('; ', [...$said, ...$gone]).'.',
+        ];
+    }
+
+    /**
+     * One whole set made of both cards, in a bag of its own beside theirs; the permits count the cards' own copies, not this.
+     *
+     * @param  array<int, Destination>  $destinations
+     * @return array{good: bool, text: string}
+     */
+    private function heal(Job $job, Card $card, array $destinations, RunProgress $progress): array
+    {
+        $twin = $this->cards->twinOf($job, $card);
+        if ($twin === null) {
+            return ['good' => false, 'text' => "{$card->item->label} has no twin: no other card was in its body with it."];
+        }
+        [$a, $b] = [Devices::card($card), Devices::card($twin)];
+        $set = new HealedSet($a, $b, (new TwinCheck($a, $b))->report());
+        $name = "{$this->bagName($job, $card)}-and-{$twin->item->label}_healed";
+        $bags = array_map(static fn (Destination $d): DestinationBag => new DestinationBag(Devices::destination($d), $d->name, $name), array_values($destinations));
+        $life = $this->log->lifeOf($card);
+        $report = (new Copier($set, $bags, ['External-Identifier' => $name, 'External-Description' => $job->name, 'Healed-From' => "{$card->item->label} and {$twin->item->label}", ...$this->shotWith($card->id, $life->fill, $life->bodyId)], now()->format('Y-m-d'), $progress))->run();
+        [$fromA, $fromB] = $set->counts();
+        $said = array_map(static fn (DestinationReport $at): string => "{$at->label} ".($at->verified ? 'verified' : "not verified: {$at->problem}"), $report->destinations);
+        $left = array_map(static fn (string $path): string => basename(Names::printable($path)), $set->leftOut);
+
+        return [
+            'good' => $left === [] && $report->isWhole(allowSkips: true),
+            'text' => "Healed set of {$card->item->label} and {$twin->item->label}: {$fromA} files from the first, {$fromB} from the second; ".implode('; ', $said).'.'.($left === [] ? '' : ' Whole on neither: '.implode(', ', array_slice($left, 0, 5)).(count($left) > 5 ? ' and more' : '').'.'),
         ];
     }
 

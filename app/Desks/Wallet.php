@@ -14,6 +14,7 @@ use NorthSatchel\Cards\CardLife;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\Check\BodyRead;
 use NorthSatchel\Cards\Permit\FormatPermit;
+use NorthSatchel\Cards\Twin\TwinVerdict;
 
 /** The cards page: bodies with their slots, and every card with what can be done with it next. */
 final class Wallet
@@ -94,7 +95,7 @@ final class Wallet
                 'where' => $this->where($job, $card, $life),
                 'facts' => array_values(array_filter([
                     $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
-                    $life->twinCheck === null ? null : 'twin check: '.$life->twinCheck->verdict->value,
+                    $isMine ? self::twin($this->cards->twinOf($job, $card), $life) : null,
                     $life->fill > 1 ? 'formatted '.($life->fill === 2 ? 'once' : ($life->fill - 1).' times').' since it is on the shelf' : null,
                     $life->lookedAt === null ? null : "{$life->lookedAt} frames looked at 1:1",
                     $life->faults === [] ? null : (count($life->faults) === 1 ? 'in its log: ' : 'in its log '.count($life->faults).' times, last: ').$life->faults[count($life->faults) - 1]->words,
@@ -131,8 +132,14 @@ final class Wallet
         return match (true) {
             ! $life->isSealed => ['seal'],
             $life->state === CardState::Permitted => ['format'],
-            default => [$life->twinCheck === null ? 'twin' : '', $life->lookedAt === null ? 'look' : '', 'permit'],
+            default => [$life->twinCheck === null ? 'twin' : '', in_array($life->twinCheck?->verdict, [TwinVerdict::Repairable, TwinVerdict::Split, TwinVerdict::Overflow], true) ? 'heal' : '', $life->lookedAt === null ? 'look' : '', 'permit'],
         };
+    }
+
+    /** Which card was in the body with it, and what the comparison said. */
+    private static function twin(?Card $twin, CardLife $life): ?string
+    {
+        return $twin === null ? null : "twin of {$twin->item->label}".($life->twinCheck === null ? '' : ": {$life->twinCheck->verdict->value}");
     }
 
     /** The first frame that is whole nowhere, when the permit hangs on it. */

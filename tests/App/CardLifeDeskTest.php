@@ -6,12 +6,14 @@ namespace Tests\App;
 
 use App\Desks\RunWork;
 use App\Devices\Devices;
+use App\Devices\LocalVolume;
 use App\Models\Destination;
 use App\Models\Frame;
 use App\Models\Handover;
 use App\Models\Item;
 use App\Models\Run;
 use Illuminate\Support\Facades\DB;
+use NorthSatchel\Copies\BagVerifier;
 
 /** Cards that are looked through, fail and retire; drives that shuttle; work that is paused. */
 final class CardLifeDeskTest extends TestCase
@@ -121,5 +123,18 @@ final class CardLifeDeskTest extends TestCase
         app(RunWork::class)->carryOut($waiting->refresh());
         $this->assertSame('paused', $waiting->refresh()->state);
         $this->assertNull($waiting->started_at);
+    }
+
+    public function test_a_healed_set_is_made_of_both_cards_beside_their_own_copies(): void
+    {
+        $this->get('/jobs/1/cards')->assertSee('Make one whole set of S02 and its twin');
+        $this->post('/jobs/1/cards/'.self::card('S02').'/heal')->assertSessionHasNoErrors();
+        $this->get('/jobs/1/cards')->assertSee('Healed set of S02 and S01:')->assertSee('Drive Fir verified');
+        $bags = glob(Devices::destination(self::drive())->root().'/*_S02_fill1-and-S01_healed') ?: [];
+        $this->assertCount(1, $bags);
+        $this->assertStringContainsString('Healed-From: S02 and S01', (string) file_get_contents("{$bags[0]}/bag-info.txt"));
+        $this->assertTrue((new BagVerifier(new LocalVolume($bags[0])))->check()->valid);
+        $this->get('/jobs/1/copies')->assertSee('S02 is not safe yet.', false);
+        $this->post('/jobs/1/cards/'.self::card('S08').'/heal')->assertSessionHasErrors('run');
     }
 }

@@ -142,7 +142,7 @@ final class CardsToFormatTest extends TestCase
     {
         $this->shoot([['S02', Fault::CutShort]]);
         $this->sealAndCompare();
-        $this->get($this->cards)->assertSee('damaged on the second')->assertSee('twin check: repairable');
+        $this->get($this->cards)->assertSee('damaged on the second')->assertSee('twin of S02: repairable');
         $this->copyAll();
         $this->ask('S02')->assertSee('S02 may be formatted.')->assertSee('2 healed from the twin');
         $this->post("{$this->cards}/{$this->card('S02')->id}/format")->assertSessionHasNoErrors();

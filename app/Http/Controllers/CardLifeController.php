@@ -7,7 +7,10 @@ namespace App\Http\Controllers;
 use App\Desks\BriefDesk;
 use App\Desks\CardLifeDesk;
 use App\Desks\CardsDesk;
+use App\Desks\CopiesDesk;
+use App\Desks\RunDesk;
 use App\Models\Card;
+use App\Models\Destination;
 use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -45,6 +48,16 @@ final class CardLifeController
         $desk->incident($opened, self::card($cards, $opened, $card), (string) $given['words'], $request->boolean('is_fault'));
 
         return redirect("/jobs/{$job}/cards#card-{$card}");
+    }
+
+    /** One whole set made of a card and its twin, onto the drives at hand. */
+    public function heal(int $job, int $card, CardsDesk $cards, CopiesDesk $copies, RunDesk $runs): RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $to = $copies->ours()->where('kept', '!=', 'elsewhere')->map(static fn (Destination $d): int => $d->id)->all();
+        $runs->start($opened, 'heal', [self::card($cards, $opened, $card)->id], array_values($to));
+
+        return redirect("/jobs/{$job}/cards");
     }
 
     public function retire(int $job, int $card, CardsDesk $cards, CardLifeDesk $desk): RedirectResponse
