@@ -40,6 +40,16 @@ final class HandoverDesk
         return Handover::query()->create(['destination_id' => $place->id, 'who' => $who, 'why' => $why === '' ? null : $why, 'due_on' => $dueOn, 'contents' => $this->contents($place), 'gone_at' => now()]);
     }
 
+    /** How many copies of the whole database lie on it, with every job and name: the receiver could read them. */
+    public function snapshotsOn(Destination $place): int
+    {
+        try {
+            return count(glob(Devices::destination($place)->root().'/'.SnapshotDesk::FOLDER.'/*.sqlite') ?: []);
+        } catch (FolderNotAllowed) {
+            return 0;
+        }
+    }
+
     public function takeBack(Handover $handover): void
     {
         if ($handover->back_at === null) {

@@ -114,7 +114,7 @@ final class CopiesTest extends BrowserTestCase
         self::$browser->type("who-{$id}", 'Ola, runner');
         self::$browser->script("document.getElementById('due-{$id}').value = '".date('Y-m-d', time() + 2 * 86400)."'");
         $this->press('Hand Drive Fir over');
-        $this->see('Drive Fir is with Ola, runner: ticket 1 says what is on it.', 'Drive Fir, with Ola, runner');
+        $this->see('Drive Fir is with Ola, runner: ticket 1 says what is on it. It also holds copies of your whole database', 'Drive Fir, with Ola, runner');
         $this->press('Ticket 1');
         $this->see('Who has the drive, and what is on it?', '_S01_fill');
         $this->press('Back to the copies');

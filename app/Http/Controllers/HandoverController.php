@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desks\HandoverDesk;
+use App\Desks\SnapshotDesk;
 use App\Models\Destination;
 use App\Models\Handover;
 use Illuminate\Contracts\View\View;
@@ -20,7 +21,7 @@ final class HandoverController
             ['required' => 'This is needed.', 'date_format' => 'This must be a day of the calendar.', 'after_or_equal' => 'This day has passed.', 'max' => 'That is too long.']);
         $ticket = $desk->give($destination, (string) $given['who'], (string) ($given['why'] ?? ''), (string) $given['due_on']);
 
-        return redirect("/jobs/{$job}/copies")->with('said', "{$destination->name} is with {$ticket->who}: ticket {$ticket->id} says what is on it.");
+        return redirect("/jobs/{$job}/copies")->with('said', "{$destination->name} is with {$ticket->who}: ticket {$ticket->id} says what is on it.".($desk->snapshotsOn($destination) > 0 ? ' It also holds copies of your whole database in '.SnapshotDesk::FOLDER.': take them off first if the receiver should not read them.' : ''));
     }
 
     public function back(int $job, Handover $handover, HandoverDesk $desk): RedirectResponse
