@@ -42,6 +42,7 @@ final class CallingTest extends BrowserTestCase
         // Henning is missing: the group is put off, and the next one comes.
         $this->press('Later');
         $this->see('The two with Torleif and Majken');
+        self::$browser->until(fn (): bool => self::$browser->script('return document.querySelector("h1").textContent.trim()') === 'The two with Torleif and Majken', 'The photographer does not see the next group as the one to shoot.');
         // It stood there as the next one before: the page has come when its people can be found.
         $isCalled = 'return [...document.querySelectorAll("button")].some((b) => (b.getAttribute("aria-label") || b.textContent).trim() === "Torleif is found")';
         self::$phone->until(fn (): bool => (bool) self::$phone->script($isCalled), 'The phone does not call the next group.');
