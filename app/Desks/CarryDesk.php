@@ -26,6 +26,9 @@ final class CarryDesk
 
     private const USUAL_STANDBY_H = 40.0;
 
+    /** @var array<int, array<string, array{bodies: list<Gear>, changes: LensChanges}>> by job, for this request */
+    private array $changes = [];
+
     public function __construct(private readonly NeedsDesk $needs, private readonly ShelfDesk $items) {}
 
     /** @return list<array{gear: Gear, lane: string}> */
@@ -48,6 +51,12 @@ final class CarryDesk
      * @return array<string, array{bodies: list<Gear>, changes: LensChanges}>
      */
     public function lensChanges(Job $job): array
+    {
+        return $this->changes[$job->id] ??= Kept::of($job, 'lens-changes', fn (): array => $this->changed($job));
+    }
+
+    /** @return array<string, array{bodies: list<Gear>, changes: LensChanges}> */
+    private function changed(Job $job): array
     {
         $lanes = [];
         foreach ($this->needs->stretches($job) as $stretch) {
@@ -72,6 +81,12 @@ final class CarryDesk
 
     /** @return array<string, list<array{what: string, swap: Swap}>> by photographer; bodies whose cells are swapped at one moment in one line */
     public function swaps(Job $job): array
+    {
+        return Kept::of($job, 'swaps', fn (): array => $this->swapped($job));
+    }
+
+    /** @return array<string, list<array{what: string, swap: Swap}>> */
+    private function swapped(Job $job): array
     {
         $swaps = [];
         foreach ($this->lensChanges($job) as $lane => ['bodies' => $bodies]) {
