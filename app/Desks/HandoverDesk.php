@@ -76,9 +76,11 @@ final class HandoverDesk
     public function verdicts(Job $job): array
     {
         $verdicts = [];
+        $places = $this->last()->keys()->all();
+        $verified = $places === [] ? collect() : CopyEvent::query()->whereIn('destination_id', $places)->where('kind', 'verified')->groupBy('destination_id')->selectRaw('destination_id, max(at) as last')->toBase()->pluck('last', 'destination_id');
         foreach ($this->last() as $one) {
-            $verified = CopyEvent::query()->where('destination_id', $one->destination_id)->where('kind', 'verified')->orderByDesc('id')->first();
-            $verdicts = [...$verdicts, ...ShuttleJudge::of($one->destination->name, $one->who, $one->due_on, now($job->place->timezone)->format('Y-m-d'), $one->back_at?->getTimestamp(), $verified?->at->getTimestamp())];
+            $at = $verified->get($one->destination_id);
+            $verdicts = [...$verdicts, ...ShuttleJudge::of($one->destination->name, $one->who, $one->due_on, now($job->place->timezone)->format('Y-m-d'), $one->back_at?->getTimestamp(), is_string($at) ? (int) strtotime("{$at} UTC") : null)];
         }
 
         return $verdicts;

@@ -170,11 +170,15 @@ final class RunWork
     {
         $name = $this->bagName($job, $card);
         $life = $this->log->lifeOf($card);
-        $devices = $bags = $gone = [];
+        $last = $this->ledger->lastEvents($card->id, $life->fill);
+        $devices = $bags = $names = $gone = [];
         foreach ($destinations as $destination) {
+            // Where the first bag rotted and was repaired into another, that other one is gone on with.
+            $there = $last[$destination->id] ?? null;
+            $names[$destination->id] = $there?->kind === 'verified' && str_starts_with($there->bag, $name) ? $there->bag : $name;
             try {
                 $devices[$destination->id] = Devices::deviceOf($destination);
-                $bags[$destination->id] = new DestinationBag(Devices::destination($destination), $destination->name, $name);
+                $bags[$destination->id] = new DestinationBag(Devices::destination($destination), $destination->name, $names[$destination->id]);
             } catch (FolderNotAllowed $e) {
                 $gone[] = "{$destination->name}: {$e->getMessage()}";
             }
@@ -189,7 +193,7 @@ final class RunWork
         $said = [];
         foreach (array_keys($bags) as $index => $id) {
             $at = $report->destinations[$index];
-            $this->ledger->record($card->id, $life->fill, $id, $at->verified ? 'verified' : 'failed', $name, $devices[$id], $at->hashes, [
+            $this->ledger->record($card->id, $life->fill, $id, $at->verified ? 'verified' : 'failed', $names[$id], $devices[$id], $at->hashes, [
                 'files' => $at->files, 'reused' => $at->reused, 'problem' => $at->problem, 'from_medium' => $report->fromMedium,
             ]);
             $said[] = "{$at->label} ".($at->verified ? "verified, {$at->files} files" : "not verified: {$at->problem}");

@@ -57,6 +57,11 @@ final class RepairTest extends TestCase
         $this->assertSame(0, $exit);
         $this->assertFileEquals(str_replace($bag, $this->bagAt('Drive Birch'), $file), str_replace($bag, $new, $file));
         $this->assertSame('Drive Birch', CopyEvent::query()->latest('id')->first()?->data['repaired_from'] ?? null);
+        // Copied once more, the new bag is gone on with, and the damaged one is not met again.
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'cards' => [$this->card], 'destinations' => [$fir->id]])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/copies')->assertSee('S01: Drive Fir verified')->assertDontSee('A copy of S01 did not verify.');
+        $this->assertSame($new, $this->bagAt('Drive Fir'));
+        $this->assertSame($rotten, file_get_contents($file));
     }
 
     public function test_nothing_is_made_of_copies_that_are_all_rotten_or_of_good_ones(): void
