@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\CommandLine;
 
 use App\Devices\LocalVolume;
+use App\Devices\ReadBackBeside;
 use NorthSatchel\Copies\Copier;
 use NorthSatchel\Copies\CopyConflict;
 use NorthSatchel\Copies\CopyReport;
@@ -40,7 +41,7 @@ final class CopyCommand
 
         $started = microtime(true);
         $bags = array_map(
-            static fn (string $real, string $label): DestinationBag => new DestinationBag(LocalVolume::at($real), $label, $name),
+            static fn (string $real, string $label): DestinationBag => new DestinationBag($volume = LocalVolume::at($real), $label, $name, new ReadBackBeside($volume)),
             $destinations,
             $given,
         );

@@ -13,7 +13,6 @@ use App\Models\Destination;
 use NorthSatchel\Copies\BagVerifier;
 use NorthSatchel\Copies\BrokenBag;
 use NorthSatchel\Copies\Copier;
-use NorthSatchel\Copies\DestinationBag;
 use NorthSatchel\Copies\Volume\UnableToRead;
 
 /** What has rotted is copied anew from another copy, into a new bag; the rotten one stays as it is. */
@@ -37,7 +36,7 @@ final class RepairDesk
         }
         [$volume, $name] = $from;
         $bag = self::nextName($bad->bag);
-        $report = (new Copier($volume, [new DestinationBag(Devices::destination($destination), $destination->name, $bag)], ['External-Identifier' => $bag, 'Card-Label' => $label, 'Repaired-From' => $name], now()->format('Y-m-d'), $progress))->run();
+        $report = (new Copier($volume, [Devices::bag($destination, $bag)], ['External-Identifier' => $bag, 'Card-Label' => $label, 'Repaired-From' => $name], now()->format('Y-m-d'), $progress))->run();
         $at = $report->destinations[0];
         $this->ledger->record($card->id, $fill, $destination->id, $at->verified ? 'verified' : 'failed', $bag, Devices::deviceOf($destination), $at->hashes, ['files' => $at->files, 'repaired_from' => $name, 'problem' => $at->problem]);
 

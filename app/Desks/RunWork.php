@@ -178,7 +178,7 @@ final class RunWork
             $names[$destination->id] = $there?->kind === 'verified' && str_starts_with($there->bag, $name) ? $there->bag : $name;
             try {
                 $devices[$destination->id] = Devices::deviceOf($destination);
-                $bags[$destination->id] = new DestinationBag(Devices::destination($destination), $destination->name, $names[$destination->id]);
+                $bags[$destination->id] = Devices::bag($destination, $names[$destination->id]);
             } catch (FolderNotAllowed $e) {
                 $gone[] = "{$destination->name}: {$e->getMessage()}";
             }
@@ -223,7 +223,7 @@ final class RunWork
         [$a, $b] = [Devices::card($card), Devices::card($twin)];
         $set = new HealedSet($a, $b, (new TwinCheck($a, $b))->report());
         $name = "{$this->bagName($job, $card)}-and-{$twin->item->label}_healed";
-        $bags = array_map(static fn (Destination $d): DestinationBag => new DestinationBag(Devices::destination($d), $d->name, $name), array_values($destinations));
+        $bags = array_map(static fn (Destination $d): DestinationBag => Devices::bag($d, $name), array_values($destinations));
         $life = $this->log->lifeOf($card);
         $report = (new Copier($set, $bags, ['External-Identifier' => $name, 'External-Description' => $job->name, 'Healed-From' => "{$card->item->label} and {$twin->item->label}", ...$this->shotWith($card->id, $life->fill, $life->bodyId)], now()->format('Y-m-d'), $progress))->run();
         [$fromA, $fromB] = $set->counts();

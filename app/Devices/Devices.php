@@ -9,6 +9,7 @@ use App\Devices\StandIn\StandInDrive;
 use App\Models\Body;
 use App\Models\Card;
 use App\Models\Destination;
+use NorthSatchel\Copies\DestinationBag;
 
 /** From what is stored to the thing itself: cards and drives as volumes, stand-in bodies. */
 final class Devices
@@ -33,6 +34,18 @@ final class Devices
         $folder = AllowedRoots::now()->folder($destination->folder);
 
         return self::isStandIn($folder) ? StandInDrive::plugIn($folder) : LocalVolume::at($folder);
+    }
+
+    /**
+     * A bag to be written there, read back by a process of its own.
+     *
+     * @throws FolderNotAllowed
+     */
+    public static function bag(Destination $destination, string $name): DestinationBag
+    {
+        $volume = self::destination($destination);
+
+        return new DestinationBag($volume, $destination->name, $name, new ReadBackBeside($volume));
     }
 
     /**

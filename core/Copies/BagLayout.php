@@ -15,7 +15,7 @@ final class BagLayout
 
     public const TAG_MANIFEST = 'tagmanifest-'.Digest::DEFAULT.'.txt';
 
-    /** Stands in a bag while it is being copied or added to; holds a manifest line for each file that arrived. */
+    /** Stands in a bag while it is being copied or added to; holds a line for each file that arrived, with its quick hash. */
     public const UNFINISHED = 'copy-unfinished.txt';
 
     /** Ends the name of a file that is still being written. */

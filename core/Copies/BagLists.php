@@ -11,11 +11,14 @@ use NorthSatchel\Copies\Volume\Volume;
 
 /**
  * What a bag being written is known to hold: the manifest of a finished bag, and the journal of an
- * unfinished run, a manifest line for each file that arrived. Paths are below the bag, `data/…`.
+ * unfinished run, a line with the quick hash of each file that arrived. Paths are below the bag, `data/…`.
  */
 final class BagLists
 {
     private Manifest $listed;
+
+    /** @var array<string, string> quick hash by path, of what this run or one before it wrote and did not finish */
+    private array $quick = [];
 
     /** @var array<string, true> paths that only the journal knows */
     private array $journaled = [];
@@ -53,33 +56,49 @@ final class BagLists
         $end = strrpos($text, "\n");
         foreach (explode("\n", $end === false ? '' : substr($text, 0, $end)) as $line) {
             foreach (Manifest::parse($line)->all() as $path => $hash) {
-                $this->listed->put((string) $path, $hash);
+                $this->put((string) $path, FileHash::fromLine($hash));
                 $this->journaled[$path] = true;
             }
         }
-        foreach (array_keys($this->listed->all()) as $path) {
+        foreach (array_keys($this->listed->all() + $this->quick) as $path) {
             if ($this->volume->kindOf($this->path((string) $path)) !== EntryKind::File) {
-                $this->listed->drop((string) $path);
+                $this->drop((string) $path);
             }
         }
     }
 
     /** @throws UnableToWrite */
-    public function enter(string $path, string $hash): void
+    public function enter(string $path, FileHash $hash): void
     {
         $this->journaled[$path] = true;
-        $this->listed->put($path, $hash);
-        $this->volume->appendTagFile($this->path(BagLayout::UNFINISHED), Manifest::line($path, $hash));
+        $this->put($path, $hash);
+        $this->volume->appendTagFile($this->path(BagLayout::UNFINISHED), Manifest::line($path, $hash->line()));
+    }
+
+    /** The hash for the list of a file that is known by its quick one. */
+    public function learn(string $path, string $digest): void
+    {
+        $this->listed->put($path, $digest);
     }
 
     public function drop(string $path): void
     {
         $this->listed->drop($path);
+        unset($this->quick[$path]);
     }
 
-    public function hashOf(string $path): ?string
+    public function hashOf(string $path): ?FileHash
     {
-        return $this->listed->hashOf($path);
+        $digest = $this->listed->hashOf($path);
+        $quick = $this->quick[$path] ?? null;
+
+        return $digest === null && $quick === null ? null : new FileHash($digest, $quick);
+    }
+
+    /** @return list<string> paths that have a quick hash alone as yet */
+    public function withoutDigest(): array
+    {
+        return array_map(strval(...), array_keys(array_diff_key($this->quick, $this->listed->all())));
     }
 
     public function isJournaled(string $path): bool
@@ -123,6 +142,17 @@ final class BagLists
         }
 
         return null;
+    }
+
+    private function put(string $path, FileHash $hash): void
+    {
+        $this->drop($path);
+        if ($hash->digest !== null) {
+            $this->listed->put($path, $hash->digest);
+        }
+        if ($hash->quick !== null) {
+            $this->quick[$path] = $hash->quick;
+        }
     }
 
     private function payloadBytes(): int

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies;
 
+use NorthSatchel\Copies\ReadBack\SecondPass;
 use NorthSatchel\Copies\Volume\Entry;
 use NorthSatchel\Copies\Volume\EntryKind;
 use NorthSatchel\Copies\Volume\UnableToRead;
 use NorthSatchel\Copies\Volume\Volume;
 
 /**
- * Copies a card into a bag at each destination: one read of the card, all writes and the hash in
- * the same pass, then everything is read back. Run again after anything, it goes on where it stopped.
+ * Copies a card into a bag at each destination: one read of the card, all writes and the hash in the same pass, and
+ * everything is read back some way behind it. Run again after anything, it goes on where it stopped.
  */
 final class Copier
 {
-    public const PIECE = 1 << 20;
+    public const PIECE = 1 << 19;
 
     private int $done = 0;
 
@@ -23,8 +24,10 @@ final class Copier
 
     private CopyPhase $phase = CopyPhase::Comparing;
 
-    /** @var array<string, string> hash by card path, of files compared before the copy */
+    /** @var array<string, FileHash> by card path, of files compared before the copy */
     private array $compared = [];
+
+    private readonly SecondPass $second;
 
     /** @var list<Skipped> */
     private array $skipped = [];
@@ -40,13 +43,27 @@ final class Copier
         private readonly array $labels,
         private readonly string $date,
         private readonly ?Progress $progress = null,
-    ) {}
+    ) {
+        $this->second = new SecondPass($bags, $this->tell(...));
+    }
 
     /**
      * @throws CopyConflict before anything is written
      * @throws UnableToRead when the card cannot be listed
      */
     public function run(): CopyReport
+    {
+        try {
+            return $this->copyAll();
+        } finally {
+            foreach ($this->bags as $bag) {
+                $bag->readBack->close();
+            }
+        }
+    }
+
+    /** @throws CopyConflict|UnableToRead */
+    private function copyAll(): CopyReport
     {
         $files = $this->filesOnCard();
         foreach ($this->bags as $bag) {
@@ -67,8 +84,8 @@ final class Copier
             }
         }
         $this->phase = CopyPhase::ReadingBack;
+        $this->second->finish();
         foreach ($this->bags as $bag) {
-            $bag->readBack(fn (int $more, string $path) => $this->tell($more, $path));
             $bag->finish($this->labels, $this->date);
         }
 
@@ -77,7 +94,7 @@ final class Copier
             bytes: $bytes,
             destinations: array_map(static fn (DestinationBag $bag): DestinationReport => $bag->report(), $this->bags),
             skipped: $this->skipped,
-            fromMedium: array_reduce($this->bags, static fn (bool $all, DestinationBag $bag): bool => $all && $bag->readFromMedium(), true),
+            fromMedium: array_reduce($this->bags, static fn (bool $all, DestinationBag $bag): bool => $all && $bag->readBack->isFromMedium(), true),
         );
     }
 
@@ -111,11 +128,11 @@ final class Copier
                 continue;
             }
             try {
-                $hash = $this->compared[$file->path] ??= $this->readCard($file, [])[0];
+                $hash = $this->compared[$file->path] ??= $this->readCard($file, [], withDigest: true);
             } catch (UnableToRead) {
                 continue;
             }
-            if ($hash !== $there) {
+            if (! $hash->isSameAs($there)) {
                 throw CopyConflict::otherContent($bag->label, $file->path);
             }
         }
@@ -137,46 +154,43 @@ final class Copier
                 $known[$index] = $there;
             }
         }
-        try {
-            [$hash, $bytes, $quick] = $to === [] && isset($this->compared[$file->path])
-                ? [$this->compared[$file->path], $file->bytes, '']
-                : $this->readCard($file, $to);
-        } catch (UnableToRead $e) {
-            foreach ($to as $bag) {
-                $bag->drop($file->path);
-            }
-            $this->skipped[] = new Skipped(Names::printable($file->path), $e->reason, harmless: false);
-
+        $needsDigest = array_filter($known, static fn (FileHash $there): bool => $there->digest !== null) !== [];
+        $hash = $to === [] && isset($this->compared[$file->path]) ? $this->compared[$file->path] : $this->bring($file, $to, $needsDigest);
+        if ($hash === null) {
             return null;
         }
-        foreach ($to as $bag) {
-            $bag->arrive($file->path, $hash, $quick);
-        }
-        $stale = false;
+        $isStale = false;
         foreach ($known as $index => $there) {
             $bag = $this->bags[$index];
-            if ($there === $hash) {
+            if ($there->isSameAs($hash)) {
                 $bag->reuse($file->path, $hash);
             } elseif ($bag->keeps($file->path)) {
                 throw CopyConflict::otherContent($bag->label, $file->path);
             } else {
+                // An unfinished bag held an older content of this file: the card's goes there anew.
                 $bag->demote($file->path);
-                $stale = $stale || ! $bag->isLost();
+                $isStale = $isStale || ! $bag->isLost();
             }
         }
+        $anew = array_values(array_filter($this->bags, static fn (DestinationBag $bag): bool => $isStale && ! $bag->isLost() && $bag->hashOf($file->path) === null));
+        if ($isStale && $this->bring($file, $anew, false) === null) {
+            return null;
+        }
+        $this->second->add($file->path, $file->bytes, array_keys(array_filter($this->bags, static fn (DestinationBag $bag): bool => ! $bag->isLost() && $bag->expected($file->path) !== null)));
 
-        return $stale ? $this->copyAgain($file) : $bytes;
+        return $file->bytes;
     }
 
-    /** An unfinished bag held an older content of this file: the card's goes there anew. */
-    private function copyAgain(Entry $file): ?int
+    /**
+     * Reads a file of the card once, and writes it to those bags.
+     *
+     * @param  list<DestinationBag>  $to
+     * @return FileHash|null null when the file could not be read; then nothing of it stays there
+     */
+    private function bring(Entry $file, array $to, bool $withDigest): ?FileHash
     {
-        $to = array_values(array_filter(
-            $this->bags,
-            static fn (DestinationBag $bag): bool => ! $bag->isLost() && $bag->hashOf($file->path) === null,
-        ));
         try {
-            [$hash, $bytes, $quick] = $this->readCard($file, $to);
+            $hash = $this->readCard($file, $to, $withDigest);
         } catch (UnableToRead $e) {
             foreach ($to as $bag) {
                 $bag->drop($file->path);
@@ -186,20 +200,17 @@ final class Copier
             return null;
         }
         foreach ($to as $bag) {
-            $bag->arrive($file->path, $hash, $quick);
+            $bag->arrive($file->path, $hash);
         }
 
-        return $bytes;
+        return $hash;
     }
 
-    /**
-     * @param  list<DestinationBag>  $to
-     * @return array{string, int, string} hash, bytes, quick hash
-     */
-    private function readCard(Entry $file, array $to): array
+    /** @param  list<DestinationBag>  $to */
+    private function readCard(Entry $file, array $to, bool $withDigest): FileHash
     {
         $source = $this->card->open($file->path);
-        $digest = Digest::with();
+        $digest = $withDigest ? Digest::with() : null;
         $quick = Digest::quick();
         $before = $source->stamp();
         $bytes = 0;
@@ -208,7 +219,7 @@ final class Copier
                 $bag->begin($file->path);
             }
             while (($piece = $source->read(self::PIECE)) !== '') {
-                $digest->add($piece);
+                $digest?->add($piece);
                 $quick->add($piece);
                 foreach ($to as $bag) {
                     $bag->write($piece);
@@ -218,6 +229,7 @@ final class Copier
                 if ($bytes > $file->bytes) {
                     break;
                 }
+                $this->second->goOn();
             }
             if ($bytes !== $file->bytes || $source->stamp() !== $before) {
                 throw UnableToRead::fromPath($file->path, 'it changed while it was read');
@@ -226,7 +238,7 @@ final class Copier
             $source->close();
         }
 
-        return [$digest->hex(), $bytes, $quick->hex()];
+        return new FileHash($digest?->hex(), $quick->hex());
     }
 
     private function tell(int $more, string $file): void

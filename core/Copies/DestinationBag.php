@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies;
 
+use NorthSatchel\Copies\ReadBack\ReadBack;
+use NorthSatchel\Copies\ReadBack\ReadBackHere;
+use NorthSatchel\Copies\ReadBack\Reading;
 use NorthSatchel\Copies\Volume\EntryKind;
 use NorthSatchel\Copies\Volume\UnableToRead;
 use NorthSatchel\Copies\Volume\UnableToWrite;
@@ -29,22 +32,25 @@ final class DestinationBag
 
     private ?string $problem = null;
 
-    /** @var array<string, string> expected hash by card path of what is there */
-    private array $present = [];
+    /** What did not read back; unlike a problem it does not keep the rest of the card from being copied here. */
+    private ?string $damage = null;
 
-    /** @var array<string, string> quick hash by card path, of what this run wrote */
-    private array $quick = [];
+    /** @var array<string, true> card paths of what is there */
+    private array $present = [];
 
     private int $reused = 0;
 
-    private bool $fromMedium = true;
+    public readonly ReadBack $readBack;
 
+    /** @param  ReadBack|null  $readBack  by which its files are read a second time; in this process where none is given */
     public function __construct(
         private readonly Volume $volume,
         public readonly string $label,
         private readonly string $name,
+        ?ReadBack $readBack = null,
     ) {
         $this->lists = new BagLists($volume, $name);
+        $this->readBack = $readBack ?? new ReadBackHere($volume);
     }
 
     /** @throws CopyConflict when the name is taken by something that is no bag of ours */
@@ -88,11 +94,11 @@ final class DestinationBag
     }
 
     /**
-     * The hash of a card file that is there already, from the manifest or else from the file itself.
+     * The hash of a card file that is there already, from the lists or else from the file itself.
      *
      * @throws CopyConflict when something that is no file stands in its place
      */
-    public function hashOf(string $cardPath): ?string
+    public function hashOf(string $cardPath): ?FileHash
     {
         $path = 'data/'.$cardPath;
         $kind = $this->volume->kindOf($this->path($path));
@@ -102,16 +108,19 @@ final class DestinationBag
         if ($kind !== EntryKind::File) {
             throw CopyConflict::nameTaken($this->label, $path, 'it is no plain file');
         }
-        try {
-            return $this->lists->hashOf($path) ?? $this->readHash($path);
-        } catch (UnableToRead $e) {
-            throw CopyConflict::nameTaken($this->label, $path, $e->reason);
+        if (($listed = $this->lists->hashOf($path)) !== null) {
+            return $listed;
         }
+        $this->volume->forgetCached($this->path($path));
+        $reading = Reading::of($this->volume, $this->path($path), withDigest: false);
+
+        return $reading->problem === null ? $reading->hash : throw CopyConflict::nameTaken($this->label, $path, $reading->problem);
     }
 
-    public function lists(string $cardPath): bool
+    /** What the lists say of a card file; null when they do not have it. */
+    public function expected(string $cardPath): ?FileHash
     {
-        return $this->lists->hashOf('data/'.$cardPath) !== null;
+        return $this->lists->hashOf('data/'.$cardPath);
     }
 
     public function isLost(): bool
@@ -119,11 +128,11 @@ final class DestinationBag
         return $this->problem !== null;
     }
 
-    public function reuse(string $cardPath, string $hash): void
+    public function reuse(string $cardPath, FileHash $hash): void
     {
         $this->reused++;
-        $this->present[$cardPath] = $hash;
-        if (! $this->lists($cardPath)) {
+        $this->present[$cardPath] = true;
+        if ($this->expected($cardPath) === null) {
             $this->guarded(function () use ($cardPath, $hash): void {
                 $this->mark();
                 $this->lists->enter('data/'.$cardPath, $hash);
@@ -146,17 +155,15 @@ final class DestinationBag
         $this->guarded(fn () => $this->writing?->write($bytes));
     }
 
-    /** @param  string  $quick  by which it is read back in this run */
-    public function arrive(string $cardPath, string $hash, string $quick): void
+    public function arrive(string $cardPath, FileHash $hash): void
     {
-        $this->guarded(function () use ($cardPath, $hash, $quick): void {
+        $this->guarded(function () use ($cardPath, $hash): void {
             $this->writing?->finish();
             $this->writing = null;
             $final = $this->path('data/'.$cardPath);
             $this->volume->rename($final.BagLayout::PARTIAL, $final);
             $this->lists->enter('data/'.$cardPath, $hash);
-            $this->present[$cardPath] = $hash;
-            $this->quick[$cardPath] = $quick;
+            $this->present[$cardPath] = true;
         });
     }
 
@@ -168,38 +175,33 @@ final class DestinationBag
         $this->guarded(fn () => $this->volume->removeOwn($this->path('data/'.$cardPath.BagLayout::PARTIAL)));
     }
 
-    /**
-     * Reads everything back and compares.
-     *
-     * @param  \Closure(int, string): void  $onBytes  bytes read, file
-     */
-    public function readBack(\Closure $onBytes): void
+    /** @return bool whether the file reads back as it was written; one of an unfinished bag that does not is partial again */
+    public function judge(string $cardPath, Reading $reading): bool
     {
-        $paths = array_map(strval(...), array_keys($this->present));
-        foreach ($paths as $index => $cardPath) {
-            $hash = $this->present[$cardPath];
-            try {
-                $quick = $this->quick[$cardPath] ?? null;
-                if ($index === 0) {
-                    $this->forget('data/'.$cardPath);
-                }
-                // The next one comes from the medium while this one is hashed.
-                if (isset($paths[$index + 1])) {
-                    $this->forget('data/'.$paths[$index + 1]);
-                }
-                if ($this->hashOfMedium('data/'.$cardPath, $quick === null ? Digest::with() : Digest::quick(), $onBytes) === ($quick ?? $hash)) {
-                    continue;
-                }
-                $why = 'does not read back as it was written';
-            } catch (UnableToRead $e) {
-                $why = 'does not read back: '.$e->reason;
-            }
-            $this->problem ??= Names::printable($cardPath).' '.$why;
-            unset($this->present[$cardPath]);
-            if (! $this->finishedBefore || $this->lists->isJournaled('data/'.$cardPath)) {
-                $this->demote($cardPath);
-            }
+        if ($reading->problem === null && ($this->expected($cardPath)?->isSameAs($reading->hash) ?? false)) {
+            return true;
         }
+        $this->damage ??= Names::printable($cardPath).($reading->problem === null ? ' does not read back as it was written' : ' does not read back: '.$reading->problem);
+        unset($this->present[$cardPath]);
+        if (! $this->finishedBefore || $this->lists->isJournaled('data/'.$cardPath)) {
+            $this->demote($cardPath);
+        }
+
+        return false;
+    }
+
+    /** The hash of a file as a destination gave it, for the list of this one where that has the same file. */
+    public function learn(string $cardPath, FileHash $hash): void
+    {
+        if ($hash->digest !== null && ($this->expected($cardPath)?->isSameAs($hash) ?? false)) {
+            $this->lists->learn('data/'.$cardPath, $hash->digest);
+        }
+    }
+
+    /** @return list<string> card paths whose hash for the list is not known yet, those of an earlier run included */
+    public function withoutDigest(): array
+    {
+        return array_map(static fn (string $path): string => substr($path, strlen('data/')), $this->lists->withoutDigest());
     }
 
     /**
@@ -209,7 +211,7 @@ final class DestinationBag
      */
     public function finish(array $labels, string $date): void
     {
-        if ($this->problem !== null || ! $this->marked) {
+        if ($this->problem !== null || $this->damage !== null || ! $this->marked) {
             return;
         }
         $this->guarded(function () use ($labels, $date): void {
@@ -224,19 +226,16 @@ final class DestinationBag
 
     public function report(): DestinationReport
     {
+        $paths = array_map(strval(...), array_keys($this->present));
+
         return new DestinationReport(
             label: $this->label,
-            verified: $this->problem === null && ! $this->marked,
+            verified: $this->problem === null && $this->damage === null && ! $this->marked,
             files: count($this->present),
             reused: $this->reused,
-            hashes: $this->present,
-            problem: $this->problem,
+            hashes: array_filter(array_combine($paths, array_map(fn (string $path): ?string => $this->expected($path)?->digest, $paths)), is_string(...)),
+            problem: $this->problem ?? $this->damage,
         );
-    }
-
-    public function readFromMedium(): bool
-    {
-        return $this->fromMedium;
     }
 
     private function mark(): void
@@ -261,36 +260,6 @@ final class DestinationBag
         }
     }
 
-    private function readHash(string $path): string
-    {
-        $this->forget($path);
-
-        return $this->hashOfMedium($path, Digest::with());
-    }
-
-    private function forget(string $path): void
-    {
-        $this->fromMedium = $this->volume->forgetCached($this->path($path)) && $this->fromMedium;
-    }
-
-    /** @param  (\Closure(int, string): void)|null  $onBytes */
-    private function hashOfMedium(string $path, Digest $digest, ?\Closure $onBytes = null): string
-    {
-        $file = $this->volume->open($this->path($path));
-        try {
-            while (($bytes = $file->read(Copier::PIECE)) !== '') {
-                $digest->add($bytes);
-                if ($onBytes !== null) {
-                    $onBytes(strlen($bytes), $path);
-                }
-            }
-        } finally {
-            $file->close();
-        }
-
-        return $digest->hex();
-    }
-
     private function isEmpty(): bool
     {
         foreach ($this->volume->entries($this->name) as $entry) {
@@ -313,6 +282,12 @@ final class DestinationBag
             $this->writing?->abandon();
             $this->writing = null;
         }
+    }
+
+    /** Where a card file lies, below the volume. */
+    public function pathOf(string $cardPath): string
+    {
+        return $this->path('data/'.$cardPath);
     }
 
     private function path(string $below): string

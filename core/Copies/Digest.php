@@ -20,6 +20,9 @@ final class Digest
 
     private const QUICK = 'xxh128';
 
+    /** Of the quick hash in hexadecimal. */
+    public const QUICK_LENGTH = 32;
+
     private const BY_HASH = ['md5', 'sha1', 'sha224', 'sha256', 'sha384', 'sha512'];
 
     /** @var non-empty-string|null the state that libsodium keeps */
