@@ -57,7 +57,7 @@ final class AuditDesk
         foreach ($grid as $row) {
             $copies = [];
             foreach ($this->ledger->lastEvents($row['card']->id, $row['fill']) as $id => $event) {
-                if ($event->kind === 'verified' && isset($places[$id])) {
+                if (isset($places[$id]) && $this->ledger->stands($event)) {
                     $copies[] = self::copy($places[$id], $event);
                 }
             }

@@ -92,8 +92,12 @@ final class CopiesDesk
         $last = $this->ledger->lastEvents($card->id, $fill);
         foreach ($this->destinations() as $destination) {
             $event = $last[$destination->id] ?? null;
-            $cells[$destination->id] = $event === null ? 'none' : $event->kind;
-            if ($event?->kind === 'verified') {
+            $cells[$destination->id] = match (true) {
+                $event === null => 'none',
+                $event->kind === 'verified' && $this->ledger->isUnread($event) => 'unread',
+                default => $event->kind,
+            };
+            if ($event !== null && $this->ledger->stands($event)) {
                 $devices[] = $event->device;
             }
         }
@@ -114,9 +118,10 @@ final class CopiesDesk
                     remedy: $isElsewhereWhole ? new Remedy('copy.repair', 'Repair it from another copy', ['card' => $row['card']->id, 'destination' => $failed]) : new Remedy('copy.start', 'Copy it again', ['card' => $row['card']->id]));
             }
             if ($row['verified'] < $wanted) {
+                $isUnread = in_array('unread', $row['cells'], true);
                 $verdicts[] = Verdict::stop('copies.too-few', "{$label} is not safe yet.",
-                    "It lies verified on {$row['verified']} of {$wanted} devices; the card itself is not counted.", ['verified' => $row['verified'], 'wanted' => $wanted],
-                    new Remedy('copy.start', 'Copy it to the drives', ['card' => $row['card']->id]));
+                    "It lies verified on {$row['verified']} of {$wanted} devices; the card itself is not counted".($isUnread ? ', nor a drive that came back and was not read since.' : '.'), ['verified' => $row['verified'], 'wanted' => $wanted],
+                    $isUnread ? new Remedy('copy.verify', 'Verify what came back') : new Remedy('copy.start', 'Copy it to the drives', ['card' => $row['card']->id]));
             }
         }
         if ($verdicts === [] && $this->grid($job) !== []) {

@@ -21,6 +21,8 @@ final class CopyLedger
     /** @var array<string, array<int, CopyEvent>>|null last event by "card fill" and destination */
     private ?array $last = null;
 
+    public function __construct(private readonly HandoverLog $handovers) {}
+
     /**
      * Writes down the files of a sealed card; what is there already stays as it was.
      *
@@ -86,6 +88,18 @@ final class CopyLedger
      */
     public function lastEvents(int $cardId, int $fill): array
     {
+        return $this->allLast()["{$cardId} {$fill}"] ?? [];
+    }
+
+    /** @return list<CopyEvent> the last of each card's fill at one destination */
+    public function lastAt(int $destinationId): array
+    {
+        return array_values(array_filter(array_map(static fn (array $at): ?CopyEvent => $at[$destinationId] ?? null, $this->allLast())));
+    }
+
+    /** @return array<string, array<int, CopyEvent>> by "card fill" and destination */
+    private function allLast(): array
+    {
         if ($this->last === null) {
             $this->last = [];
             foreach (CopyEvent::query()->orderBy('id')->get() as $event) {
@@ -93,20 +107,35 @@ final class CopyLedger
             }
         }
 
-        return $this->last["{$cardId} {$fill}"] ?? [];
+        return $this->last;
+    }
+
+    /** Whether a copy counts: verified, and not away with somebody since. */
+    public function stands(CopyEvent $event): bool
+    {
+        return $event->kind === 'verified' && ! $this->isUnread($event);
+    }
+
+    /** Whether its drive came back from somebody and that copy was not read since. */
+    public function isUnread(CopyEvent $event): bool
+    {
+        return $this->handovers->cameBack($event->destination_id)?->gt($event->at) ?? false;
+    }
+
+    /** A drive came back: what was safe may not be. */
+    public function forget(): void
+    {
+        $this->safe = [];
     }
 
     /**
-     * The devices that hold each file of a fill, verified; a destination counts while its last event is a verification.
+     * The devices that hold each file of a fill; a destination counts while its last event is a verification that stands.
      *
      * @return array<string, list<string>> by path
      */
     public function devicesByPath(int $cardId, int $fill): array
     {
-        $valid = array_map(
-            static fn (CopyEvent $e): int => $e->id,
-            array_filter($this->lastEvents($cardId, $fill), static fn (CopyEvent $e): bool => $e->kind === 'verified'),
-        );
+        $valid = array_map(static fn (CopyEvent $e): int => $e->id, array_filter($this->lastEvents($cardId, $fill), $this->stands(...)));
         $devices = [];
         $rows = Copy::query()
             ->join('frames', 'frames.id', '=', 'copies.frame_id')
@@ -120,14 +149,38 @@ final class CopyLedger
         return array_map(static fn (array $list): array => array_values(array_unique($list)), $devices);
     }
 
-    /** Whether a frame of that content has enough verified copies on different devices. */
+    /**
+     * The devices on which each of these frames lies, by the copies that stand.
+     *
+     * @param  list<int>  $frameIds
+     * @return array<int, list<string>> by frame
+     */
+    public function devicesOf(array $frameIds): array
+    {
+        $devices = [];
+        foreach (array_chunk($frameIds, self::ROWS_A_QUERY) as $ids) {
+            $rows = Copy::query()->whereIn('frame_id', $ids)->join('copy_events', 'copy_events.id', '=', 'copies.copy_event_id')->toBase()->get(['frame_id', 'copy_event_id', 'card_id', 'fill', 'destination_id']);
+            foreach ($rows as $row) {
+                $last = $this->lastEvents((int) $row->card_id, (int) $row->fill)[(int) $row->destination_id];
+                if ($last->id === (int) $row->copy_event_id && $this->stands($last)) {
+                    $devices[(int) $row->frame_id][$last->device] = true;
+                }
+            }
+        }
+
+        return array_map(static fn (array $names): array => array_map(strval(...), array_keys($names)), $devices);
+    }
+
+    /** Whether a frame of that content has enough copies that stand, on different devices. */
     public function isSafe(string $hash): bool
     {
-        return $this->safe[$hash] ??= Frame::query()
-            ->join('copies', 'copies.frame_id', '=', 'frames.id')
-            ->join('copy_events', 'copy_events.id', '=', 'copies.copy_event_id')
-            ->where('frames.hash', $hash)
-            ->where('copy_events.kind', 'verified')
-            ->distinct()->count('copy_events.device') >= (int) config('satchel.copies_before_format');
+        return $this->safe[$hash] ??= $this->devicesWith($hash) >= (int) config('satchel.copies_before_format');
+    }
+
+    private function devicesWith(string $hash): int
+    {
+        $ids = Frame::query()->where('hash', $hash)->pluck('id')->map(intval(...))->values()->all();
+
+        return count(array_unique(array_merge(...array_values($this->devicesOf($ids)))));
     }
 }

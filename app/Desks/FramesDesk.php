@@ -52,7 +52,7 @@ final class FramesDesk
         $one = fn (): Builder => $this->exposures($job);
         $count = DB::query()->fromSub($one(), 'exposures')->count();
         $rows = $one()->orderByRaw(self::trueTime($offsets).', min(frames.id)')->limit(self::A_PAGE)->offset(self::A_PAGE * max(0, $page - 1))->get();
-        $copies = $this->copies($rows->pluck('id')->map(intval(...))->all());
+        $copies = array_map(count(...), $this->ledger->devicesOf($rows->pluck('id')->map(intval(...))->values()->all()));
         $damage = $this->damage($job);
         $zone = new \DateTimeZone($job->place->timezone);
         $frames = [];
@@ -197,17 +197,6 @@ final class FramesDesk
         $cases = implode(' ', array_map(static fn (int $body, int $s): string => "when {$body} then {$s}", array_keys($offsets->seconds), $offsets->seconds));
 
         return "taken_at - (case body_id {$cases} else 0 end)";
-    }
-
-    /**
-     * @param  list<int>  $ids
-     * @return array<int, int> how many verified copies each has
-     */
-    private function copies(array $ids): array
-    {
-        $rows = DB::table('copies')->join('copy_events', 'copy_events.id', '=', 'copies.copy_event_id')->whereIn('frame_id', $ids)->where('copy_events.kind', 'verified')->groupBy('frame_id')->selectRaw('frame_id, count(distinct copy_events.device) as devices')->get();
-
-        return $rows->mapWithKeys(static fn (\stdClass $r): array => [(int) $r->frame_id => (int) $r->devices])->all();
     }
 
     /** From the card while it still holds that fill, else from a verified copy; opened for reading only. */

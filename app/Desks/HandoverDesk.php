@@ -20,10 +20,7 @@ use NorthSatchel\Verdict;
 /** Drives that shuttle: what is on one, who took it, when it came back. */
 final class HandoverDesk
 {
-    /** @var Collection<int, Handover>|null the last of each place, for this request */
-    private ?Collection $last = null;
-
-    public function __construct(private readonly CardLog $log) {}
+    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly HandoverLog $handovers) {}
 
     /**
      * The ticket keeps what lay verified on the drive when it went.
@@ -35,9 +32,10 @@ final class HandoverDesk
         if ($this->away($place->id) !== null) {
             throw ValidationException::withMessages(["handover{$place->id}" => "{$place->name} is with {$this->away($place->id)->who}: note first that it came back."]);
         }
-        $this->last = null;
+        $ticket = Handover::query()->create(['destination_id' => $place->id, 'who' => $who, 'why' => $why === '' ? null : $why, 'due_on' => $dueOn, 'contents' => $this->contents($place), 'gone_at' => now()]);
+        $this->handovers->forget();
 
-        return Handover::query()->create(['destination_id' => $place->id, 'who' => $who, 'why' => $why === '' ? null : $why, 'due_on' => $dueOn, 'contents' => $this->contents($place), 'gone_at' => now()]);
+        return $ticket;
     }
 
     /** How many copies of the whole database lie on it, with every job and name: the receiver could read them. */
@@ -55,7 +53,8 @@ final class HandoverDesk
         if ($handover->back_at === null) {
             $handover->update(['back_at' => now()]);
         }
-        $this->last = null;
+        $this->handovers->forget();
+        $this->ledger->forget();
     }
 
     /** The ticket under which a place is away; null when it is here. */
@@ -69,33 +68,36 @@ final class HandoverDesk
     /** @return Collection<int, Handover> by place */
     public function last(): Collection
     {
-        return $this->last ??= Handover::query()->with('destination')->orderBy('id')->get()->keyBy('destination_id');
+        return $this->handovers->last();
     }
 
     /** @return list<Verdict> */
     public function verdicts(Job $job): array
     {
+        $today = now($job->place->timezone)->format('Y-m-d');
         $verdicts = [];
-        $places = $this->last()->keys()->all();
-        $verified = $places === [] ? collect() : CopyEvent::query()->whereIn('destination_id', $places)->where('kind', 'verified')->groupBy('destination_id')->selectRaw('destination_id, max(at) as last')->toBase()->pluck('last', 'destination_id');
         foreach ($this->last() as $one) {
-            $at = $verified->get($one->destination_id);
-            $verdicts = [...$verdicts, ...ShuttleJudge::of($one->destination->name, $one->who, $one->due_on, now($job->place->timezone)->format('Y-m-d'), $one->back_at?->getTimestamp(), is_string($at) ? (int) strtotime("{$at} UTC") : null)];
+            [$unread, $bags] = $one->back_at === null ? [0, 0] : $this->unread($one->destination_id);
+            $verdicts = [...$verdicts, ...ShuttleJudge::of($one->destination->name, $one->who, $one->due_on, $today, $one->back_at !== null, $unread, $bags)];
         }
 
         return $verdicts;
     }
 
+    /** @return array{int, int} of the bags that lay verified there, those not read since it came back, and all */
+    private function unread(int $placeId): array
+    {
+        $bags = array_filter($this->ledger->lastAt($placeId), static fn (CopyEvent $e): bool => $e->kind === 'verified');
+
+        return [count(array_filter($bags, $this->ledger->isUnread(...))), count($bags)];
+    }
+
     /** @return list<array{bag: string, label: string, job: string, files: int, bytes: int, manifest: string|null}> the bags that lie verified there */
     private function contents(Destination $place): array
     {
-        $last = [];
-        foreach (CopyEvent::query()->where('destination_id', $place->id)->orderBy('id')->get() as $event) {
-            $last["{$event->card_id} {$event->fill}"] = $event;
-        }
         $cards = Card::query()->with('item')->get()->keyBy('id');
         $contents = [];
-        foreach ($last as $event) {
+        foreach ($this->ledger->lastAt($place->id) as $event) {
             $card = $cards->get($event->card_id);
             if ($event->kind !== 'verified' || $card === null) {
                 continue;

@@ -13,6 +13,7 @@ use App\Desks\CopiesDesk;
 use App\Desks\CopyLedger;
 use App\Desks\DaysDesk;
 use App\Desks\HandoverDesk;
+use App\Desks\HandoverLog;
 use App\Desks\HomeDesk;
 use App\Desks\KitDesk;
 use App\Desks\NeedsDesk;
@@ -32,7 +33,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The desks keep what they read for the length of one request. */
-    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, ShelfDesk::class, NeedsDesk::class, CarryDesk::class, DaysDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, CopyLedger::class, CardsDesk::class, HandoverDesk::class, AuditDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
+    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, ShelfDesk::class, NeedsDesk::class, CarryDesk::class, DaysDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, HandoverLog::class, CopyLedger::class, CardsDesk::class, HandoverDesk::class, AuditDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
 
     public function register(): void
     {

@@ -32,15 +32,34 @@ function signIn(CurlHandle $curl, string $url): void
     curl_exec($curl);
 }
 
-/** @return array{float, float} seconds, peak memory in MB */
+/** @return array{float, float} seconds, and the peak memory of all its processes together in MB (proportional set size, every 50 ms) */
 function timed(string $command): array
 {
-    $out = [];
+    $errors = (string) tempnam(sys_get_temp_dir(), 'bench');
+    $pipes = [];
     $started = microtime(true);
-    exec('/usr/bin/env bash -c '.escapeshellarg("{ {$command}; } >/dev/null 2>/tmp/satchel-bench-err"), $out, $exit);
-    if ($exit !== 0) {
-        throw new RuntimeException("{$command} failed: ".file_get_contents('/tmp/satchel-bench-err'));
+    $process = proc_open(['bash', '-c', $command], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', $errors, 'w']], $pipes) ?: throw new RuntimeException("{$command} did not start");
+    $peak = 0;
+    while (($state = proc_get_status($process))['running']) {
+        $peak = max($peak, memoryOf($state['pid']));
+        usleep(50_000);
+    }
+    $took = microtime(true) - $started;
+    $said = (string) file_get_contents($errors);
+    unlink($errors);
+    if ($state['exitcode'] !== 0) {
+        throw new RuntimeException("{$command} failed: {$said}");
     }
 
-    return [microtime(true) - $started, getrusage(1)['ru_maxrss'] / 1024];
+    return [$took, $peak / 1024];
+}
+
+/** @return int kB of a process and all that it started */
+function memoryOf(int $pid): int
+{
+    $parts = [];
+    $own = preg_match('/^Pss:\s+(\d+)/m', (string) @file_get_contents("/proc/{$pid}/smaps_rollup"), $parts) === 1 ? (int) $parts[1] : 0;
+    $children = array_filter(explode(' ', (string) @file_get_contents("/proc/{$pid}/task/{$pid}/children")));
+
+    return $own + array_sum(array_map(static fn (string $child): int => memoryOf((int) $child), $children));
 }

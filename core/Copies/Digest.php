@@ -49,7 +49,7 @@ final class Digest
         return new self($algorithm);
     }
 
-    /** Within a run only; never written into a list. */
+    /** Within a run and its journal only; never written into a list. */
     public static function quick(): self
     {
         return new self(self::QUICK);

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Desks\CopyLedger;
 use App\Desks\RunWork;
 use App\Devices\Devices;
 use App\Devices\LocalVolume;
+use App\Models\Card;
 use App\Models\Destination;
 use App\Models\Frame;
 use App\Models\Handover;
@@ -46,14 +48,14 @@ final class CardLifeDeskTest extends TestCase
         $page = $this->get("/jobs/1/cards/{$card}/look")->assertOk()->assertSee('not looked at since it was sealed')->assertSee('the first')->assertSee('differs between the two cards');
         $this->assertSame(1, preg_match('#/frames/(\d+)/actual#', (string) $page->getContent(), $found));
         $frame = Frame::query()->findOrFail((int) $found[1]);
-        $before = md5_file(Devices::card(\App\Models\Card::query()->findOrFail($frame->card_id))->root().'/'.$frame->path);
+        $before = md5_file(Devices::card(Card::query()->findOrFail($frame->card_id))->root().'/'.$frame->path);
         $picture = $this->get("/frames/{$frame->id}/actual");
         if ($picture->status() === 200) {
             $size = getimagesizefromstring((string) $picture->getContent());
             $this->assertIsArray($size);
             $this->assertLessThanOrEqual(640, max($size[0], $size[1]));
         }
-        $this->assertSame($before, md5_file(Devices::card(\App\Models\Card::query()->findOrFail($frame->card_id))->root().'/'.$frame->path));
+        $this->assertSame($before, md5_file(Devices::card(Card::query()->findOrFail($frame->card_id))->root().'/'.$frame->path));
         $this->post("/jobs/1/cards/{$card}/look", ['words' => str_repeat('x', 501)])->assertSessionHasErrors('words');
         $this->followingRedirects()->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp'])->assertSee('frames of S02 are noted as looked at.');
         $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
@@ -98,9 +100,23 @@ final class CardLifeDeskTest extends TestCase
         $this->travel(3)->days();
         $this->get('/jobs/1/copies')->assertSee('Drive Fir is not back.')->assertSee('1 day ago');
         $id = Handover::query()->value('id');
-        $this->followingRedirects()->post("/jobs/1/handovers/{$id}/back")->assertSee('Drive Fir came back, and nobody has read it since.')->assertSee('Last with Ola');
+        $card = self::card('S02');
+        $root = Devices::card(Card::query()->findOrFail($card))->root();
+        $held = glob("{$root}/DCIM/*/*");
+        $this->assertNotEmpty($held);
+        $this->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp']);
+        $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
+        $hash = (string) Frame::query()->where('card_id', $card)->whereNotNull('hash')->value('hash');
+        $this->assertTrue(app(CopyLedger::class)->isSafe($hash));
+        $this->followingRedirects()->post("/jobs/1/handovers/{$id}/back")->assertSee('Drive Fir came back, and nobody has read it since.')->assertSee('Last with Ola')
+            ->assertSee('back, not read since')->assertSee('nor a drive that came back and was not read since');
+        $this->app->forgetScopedInstances();
+        $this->assertFalse(app(CopyLedger::class)->isSafe($hash));
+        $this->followingRedirects()->from('/jobs/1/cards')->post("/jobs/1/cards/{$card}/format")->assertSee('The permit is void');
+        $this->assertSame($held, glob("{$root}/DCIM/*/*"), 'nothing was formatted');
         $this->post('/jobs/1/copies', ['kind' => 'verify', 'all' => 1])->assertSessionHasNoErrors();
-        $this->get('/jobs/1/copies')->assertDontSee('nobody has read it since');
+        $this->get('/jobs/1/copies')->assertDontSee('nobody has read it since')->assertDontSee('back, not read since');
+        $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
         $this->expectExceptionMessage('append-only');
         DB::table('handovers')->update(['who' => 'Nobody']);
     }

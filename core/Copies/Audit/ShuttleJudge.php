@@ -12,13 +12,13 @@ final class ShuttleJudge
 {
     /**
      * @param  string  $dueOn  and today: days of the calendar
-     * @param  int|null  $backAt  Unix seconds; null while it is away
-     * @param  int|null  $verifiedAt  when its bags were last verified, after it came back or before
+     * @param  int  $unread  of its bags, those that were not verified since it came back
+     * @param  int  $bags  all that lay verified there when it went
      * @return list<Verdict>
      */
-    public static function of(string $drive, string $who, string $dueOn, string $today, ?int $backAt, ?int $verifiedAt): array
+    public static function of(string $drive, string $who, string $dueOn, string $today, bool $isBack, int $unread, int $bags): array
     {
-        if ($backAt === null) {
+        if (! $isBack) {
             $days = (int) round((strtotime($today) - strtotime($dueOn)) / 86400);
 
             return $days > 0
@@ -26,7 +26,11 @@ final class ShuttleJudge
                 : [Verdict::mind('shuttle.away', "{$drive} is with {$who}.", "Due back {$dueOn}. Until then its copies count as elsewhere, and nothing is copied to it.")];
         }
 
-        return $verifiedAt !== null && $verifiedAt >= $backAt ? []
-            : [Verdict::fix('shuttle.came-back', "{$drive} came back, and nobody has read it since.", 'Drives fall, are plugged into other machines and get tidied up: verify it before it counts.', [], new Remedy('copy.verify', 'Verify again'))];
+        if ($unread === 0) {
+            return [];
+        }
+        $what = $unread === $bags ? 'nobody has read it since' : "{$unread} of its {$bags} bags ".($unread === 1 ? 'was' : 'were').' not read since';
+
+        return [Verdict::fix('shuttle.came-back', "{$drive} came back, and {$what}.", 'Drives fall, are plugged into other machines and get tidied up: until a bag is verified again it counts as no copy, and no card may be formatted for it.', ['unread' => $unread], new Remedy('copy.verify', 'Verify again'))];
     }
 }

@@ -7,14 +7,12 @@ namespace NorthSatchel\People\Order;
 /**
  * The order in which the fewest people walk in and out between groups. With an empty frame before the first and
  * after the last it is a round tour, so what is still to walk is bounded by a spanning tree whose edges carry prices on
- * the groups (M. Held and R. M. Karp, 1970); branch and bound, a group at a time. Fewest meetings of people
- * kept apart come first, by a price on those changes that no walking outweighs.
+ * the groups ({@see WalkingTree}); branch and bound, a group at a time. Fewest meetings of people kept apart come first, by a
+ * price on those changes that no walking outweighs.
  */
 final class LeastWalking
 {
     private const MEETING = 100_000;
-
-    private const ROUNDS = 250;
 
     private const MOST_KEPT = 400_000;
 
@@ -26,8 +24,7 @@ final class LeastWalking
     /** @var array<int, int> by group, those that must come before it as bits */
     private array $before = [];
 
-    /** @var array<int, float> by group, and one more for the empty frame */
-    private array $prices;
+    private readonly WalkingTree $tree;
 
     /** @var list<int> */
     private array $best = [];
@@ -60,7 +57,7 @@ final class LeastWalking
         foreach ($before as [$first, $then]) {
             $this->before[$then] |= 1 << $first;
         }
-        $this->prices = array_fill(0, $this->count + 1, 0.0);
+        $this->tree = new WalkingTree($this->walks);
     }
 
     /**
@@ -74,15 +71,15 @@ final class LeastWalking
         }
         $end = hrtime(true) + (int) ($seconds * 1e9);
         $this->begin();
-        $root = $this->priced();
-        if (self::whole($root) < $this->bestCost) {
+        $root = $this->tree->priced();
+        if (WalkingTree::whole($root) < $this->bestCost) {
             foreach ($this->nearest(0, null) as $first) {
                 $this->deepen([$first], 1 << $first, 0, $end);
             }
         }
         $walks = $this->bestCost % self::MEETING;
 
-        return ['order' => $this->best, 'walks' => $walks, 'lowerBound' => $this->isCut ? min($walks, self::whole($root) % self::MEETING) : $walks, 'isOptimal' => ! $this->isCut];
+        return ['order' => $this->best, 'walks' => $walks, 'lowerBound' => $this->isCut ? min($walks, WalkingTree::whole($root) % self::MEETING) : $walks, 'isOptimal' => ! $this->isCut];
     }
 
     /**
@@ -189,99 +186,12 @@ final class LeastWalking
         $next = [];
         for ($g = 0; $g < $this->count; $g++) {
             if (($done >> $g & 1) === 0 && ($this->before[$g] & ~$done) === 0) {
-                $next[$g] = $last === null ? 0.0 : $this->walks[$last][$g] + $this->prices[$g];
+                $next[$g] = $last === null ? 0.0 : $this->walks[$last][$g] + $this->tree->price($g);
             }
         }
         asort($next);
 
         return array_keys($next);
-    }
-
-    /**
-     * Raises the price of groups at which the tree has too many edges, lowers it at those with one.
-     *
-     * @return float what no order falls below
-     */
-    private function priced(): float
-    {
-        $best = -INF;
-        $kept = $this->prices;
-        $step = 2.0;
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            [$bound, $edges] = $this->tree(array_keys($this->walks));
-            $ends = $this->cheapest();
-            $bound += $ends[0] + $ends[1] - 2 * array_sum($this->prices);
-            if ($bound > $best + 1e-9) {
-                [$best, $kept] = [$bound, $this->prices];
-            } else {
-                $step *= 0.96;
-            }
-            $edges[$ends[2]] = ($edges[$ends[2]] ?? 0) + 1;
-            $edges[$ends[3]] = ($edges[$ends[3]] ?? 0) + 1;
-            for ($g = 0; $g < $this->count; $g++) {
-                $this->prices[$g] += $step * (($edges[$g] ?? 0) - 2);
-            }
-        }
-        $this->prices = $kept;
-
-        return $best;
-    }
-
-    /** @return array{float, float, int, int} the two cheapest ways between the empty frame and a group, and those groups */
-    private function cheapest(): array
-    {
-        $prices = array_slice($this->prices, 0, $this->count, true);
-        asort($prices);
-        $groups = array_keys($prices);
-        $second = $groups[1] ?? $groups[0];
-
-        return [$prices[$groups[0]], $prices[$second], $groups[0], $second];
-    }
-
-    /**
-     * The cheapest tree over some groups, with prices (R. C. Prim, 1957).
-     *
-     * @param  list<int>  $groups
-     * @return array{float, array<int, int>} its cost, and how many edges each group has
-     */
-    private function tree(array $groups): array
-    {
-        $edges = [];
-        $cost = 0.0;
-        $at = array_pop($groups) ?? 0;
-        $near = $from = [];
-        foreach ($groups as $g) {
-            $near[$g] = INF;
-            $from[$g] = $at;
-        }
-        while ($near !== []) {
-            $least = INF;
-            $next = 0;
-            $walks = $this->walks[$at];
-            $price = $this->prices[$at];
-            foreach ($near as $g => $best) {
-                $now = $walks[$g] + $price + $this->prices[$g];
-                if ($now < $best) {
-                    $near[$g] = $best = $now;
-                    $from[$g] = $at;
-                }
-                if ($best < $least) {
-                    [$least, $next] = [$best, $g];
-                }
-            }
-            $cost += $least;
-            $edges[$next] = ($edges[$next] ?? 0) + 1;
-            $edges[$from[$next]] = ($edges[$from[$next]] ?? 0) + 1;
-            $at = $next;
-            unset($near[$next]);
-        }
-
-        return [$cost, $edges];
-    }
-
-    private static function whole(float $bound): int
-    {
-        return max(0, (int) ceil($bound - 1e-6));
     }
 
     /** @param  non-empty-list<int>  $order */
@@ -298,7 +208,7 @@ final class LeastWalking
             return;
         }
         $last = $order[count($order) - 1];
-        if (($this->seen[$done][$last] ?? PHP_INT_MAX) <= $cost || self::whole($this->bound($done, $last, $cost)) >= $this->bestCost) {
+        if (($this->seen[$done][$last] ?? PHP_INT_MAX) <= $cost || WalkingTree::whole($cost + $this->tree->stillToWalk($done, $last)) >= $this->bestCost) {
             return;
         }
         if ($this->kept < self::MOST_KEPT) {
@@ -308,22 +218,5 @@ final class LeastWalking
         foreach ($this->nearest($done, $last) as $next) {
             $this->deepen([...$order, $next], $done | 1 << $next, $cost + $this->walks[$last][$next], $end);
         }
-    }
-
-    /** What an order that begins so does not fall below: a tree over the last group and all to come, and the cheapest way out. */
-    private function bound(int $done, int $last, int $cost): float
-    {
-        $left = [];
-        $sum = 0.0;
-        $out = INF;
-        for ($g = 0; $g < $this->count; $g++) {
-            if (($done >> $g & 1) === 0) {
-                $left[] = $g;
-                $sum += $this->prices[$g];
-                $out = min($out, $this->prices[$g]);
-            }
-        }
-
-        return $cost + $this->tree([...$left, $last])[0] + $out - $this->prices[$last] - 2 * $sum;
     }
 }

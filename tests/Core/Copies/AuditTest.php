@@ -149,12 +149,14 @@ final class AuditTest extends TestCase
 
     public function test_a_drive_that_shuttles_is_due_back_and_read_before_it_counts(): void
     {
-        $codes = static fn (?int $back, ?int $verified, string $today = '2030-05-04'): array => array_map(static fn ($v): string => "{$v->severity->value} {$v->code}", ShuttleJudge::of('Drive', 'Ola', '2030-05-04', $today, $back, $verified));
-        $this->assertSame(['mind shuttle.away'], $codes(null, 5));
-        $this->assertSame(['fix shuttle.overdue'], $codes(null, 5, '2030-05-06'));
-        $this->assertStringContainsString('2 days ago', ShuttleJudge::of('Drive', 'Ola', '2030-05-04', '2030-05-06', null, 5)[0]->because);
-        $this->assertSame(['fix shuttle.came-back'], $codes(10, 9));
-        $this->assertSame(['fix shuttle.came-back'], $codes(10, null));
-        $this->assertSame([], $codes(10, 11));
+        $of = static fn (bool $isBack, int $unread, string $today = '2030-05-04'): array => ShuttleJudge::of('Drive', 'Ola', '2030-05-04', $today, $isBack, $unread, 3);
+        $codes = static fn (array $verdicts): array => array_map(static fn ($v): string => "{$v->severity->value} {$v->code}", $verdicts);
+        $this->assertSame(['mind shuttle.away'], $codes($of(false, 0)));
+        $this->assertSame(['fix shuttle.overdue'], $codes($of(false, 0, '2030-05-06')));
+        $this->assertStringContainsString('2 days ago', $of(false, 0, '2030-05-06')[0]->because);
+        $this->assertSame(['fix shuttle.came-back'], $codes($of(true, 3)));
+        $this->assertSame('Drive came back, and nobody has read it since.', $of(true, 3)[0]->finding);
+        $this->assertSame('Drive came back, and 1 of its 3 bags was not read since.', $of(true, 1)[0]->finding);
+        $this->assertSame([], $of(true, 0));
     }
 }
