@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bundle;
 
+use App\Desks\AuditDesk;
 use App\Desks\BriefDesk;
 use App\Desks\PlanDesk;
 use App\Desks\Strap;
@@ -195,7 +196,11 @@ final class BundleImport
         if ($table === 'destinations') {
             $row['name'] = self::free('destinations', 'name', (string) ($row['name'] ?? ''));
             $row['folder'] = 'not here: '.Str::uuid();
-            $row['route'] = 'another satchel';
+            $row['route'] = AuditDesk::TOLD;
+        }
+        if ($table === 'copy_events') {
+            $data = json_decode((string) ($row['data'] ?? '{}'), true);
+            $row['data'] = json_encode(['told' => true] + (is_array($data) ? $data : []), JSON_THROW_ON_ERROR);
         }
         if ($table === 'card_events') {
             $row['event_id'] = (string) Str::uuid();

@@ -21,6 +21,9 @@ final class AuditDesk
 {
     public const ROUTE = 'this program';
 
+    /** Of places that came in with a bundle: what is said of them is believed once it was looked through here. */
+    public const TOLD = 'another satchel';
+
     public const KINDS = ['ssd', 'disk', 'cloud'];
 
     private ?AuditRuleRecord $record = null;

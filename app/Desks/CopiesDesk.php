@@ -45,6 +45,18 @@ final class CopiesDesk
             ->sortBy(static fn (Destination $d): int => (int) array_search($d->kept, self::NEAREST_FIRST, true))->values();
     }
 
+    /**
+     * The places across a job's grid: those that a bundle brought in only where they tell something of this job.
+     *
+     * @return Collection<int, Destination>
+     */
+    public function columns(Job $job): Collection
+    {
+        $grid = $this->grid($job);
+
+        return $this->destinations()->filter(static fn (Destination $d): bool => $d->route !== AuditDesk::TOLD || array_filter($grid, static fn (array $row): bool => $row['cells'][$d->id] !== 'none') !== [])->values();
+    }
+
     /** @return Collection<int, Destination> that this program writes to, and that are here */
     public function ours(): Collection
     {
@@ -92,11 +104,7 @@ final class CopiesDesk
         $last = $this->ledger->lastEvents($card->id, $fill);
         foreach ($this->destinations() as $destination) {
             $event = $last[$destination->id] ?? null;
-            $cells[$destination->id] = match (true) {
-                $event === null => 'none',
-                $event->kind === 'verified' && $this->ledger->isUnread($event) => 'unread',
-                default => $event->kind,
-            };
+            $cells[$destination->id] = $event === null ? 'none' : $this->ledger->state($event);
             if ($event !== null && $this->ledger->stands($event)) {
                 $devices[] = $event->device;
             }
@@ -118,10 +126,7 @@ final class CopiesDesk
                     remedy: $isElsewhereWhole ? new Remedy('copy.repair', 'Repair it from another copy', ['card' => $row['card']->id, 'destination' => $failed]) : new Remedy('copy.start', 'Copy it again', ['card' => $row['card']->id]));
             }
             if ($row['verified'] < $wanted) {
-                $isUnread = in_array('unread', $row['cells'], true);
-                $verdicts[] = Verdict::stop('copies.too-few', "{$label} is not safe yet.",
-                    "It lies verified on {$row['verified']} of {$wanted} devices; the card itself is not counted".($isUnread ? ', nor a drive that came back and was not read since.' : '.'), ['verified' => $row['verified'], 'wanted' => $wanted],
-                    $isUnread ? new Remedy('copy.verify', 'Verify what came back') : new Remedy('copy.start', 'Copy it to the drives', ['card' => $row['card']->id]));
+                $verdicts[] = $this->tooFew($row, $wanted);
             }
         }
         if ($verdicts === [] && $this->grid($job) !== []) {
@@ -135,5 +140,22 @@ final class CopiesDesk
         }
 
         return new Verdicts([...$verdicts, ...$this->audit($job)->verdicts(), ...$this->handovers->verdicts($job)]);
+    }
+
+    /** @param  array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}  $row */
+    private function tooFew(array $row, int $wanted): Verdict
+    {
+        $not = ['the card itself is not counted'];
+        $remedy = new Remedy('copy.start', 'Copy it to the drives', ['card' => $row['card']->id]);
+        if (in_array('told', $row['cells'], true)) {
+            $not[] = 'nor what another satchel tells of copies: point to them under “A copy made otherwise”, and they are looked through';
+        }
+        if (in_array('unread', $row['cells'], true)) {
+            $not[] = 'nor a drive that came back and was not read since';
+            $remedy = new Remedy('copy.verify', 'Verify what came back');
+        }
+
+        return Verdict::stop('copies.too-few', "{$row['card']->item->label} is not safe yet.", "It lies verified on {$row['verified']} of {$wanted} devices; ".implode(', ', $not).'.', ['verified' => $row['verified'], 'wanted' => $wanted],
+            $row['card']->folder === null && $remedy->action === 'copy.start' ? null : $remedy);
     }
 }

@@ -110,10 +110,21 @@ final class CopyLedger
         return $this->last;
     }
 
-    /** Whether a copy counts: verified, and not away with somebody since. */
+    /** Whether a copy counts: verified here, and not away with somebody since. */
     public function stands(CopyEvent $event): bool
     {
-        return $event->kind === 'verified' && ! $this->isUnread($event);
+        return $this->state($event) === 'verified';
+    }
+
+    /** @return string verified, failed, …, or why a verification does not count: unread since it came back, told by another satchel */
+    public function state(CopyEvent $event): string
+    {
+        return match (true) {
+            $event->kind !== 'verified' => $event->kind,
+            ($event->data['told'] ?? false) === true => 'told',
+            $this->isUnread($event) => 'unread',
+            default => 'verified',
+        };
     }
 
     /** Whether its drive came back from somebody and that copy was not read since. */

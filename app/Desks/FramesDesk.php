@@ -44,7 +44,7 @@ final class FramesDesk
     /**
      * A page of exposures in the true order: raw and jpeg, and the twins of both cards, are one.
      *
-     * @return array{frames: list<array{id: int, name: string, body: int, clock: string, exposure: string, files: int, cards: int, copies: int, damaged: string|null}>, count: int}
+     * @return array{frames: list<array{id: int, name: string, body: int, clock: string, exposure: string, files: int, cards: int, copies: int, damaged: string|null, isHere: bool}>, count: int}
      */
     public function page(Job $job, int $page): array
     {
@@ -54,6 +54,7 @@ final class FramesDesk
         $rows = $one()->orderByRaw(self::trueTime($offsets).', min(frames.id)')->limit(self::A_PAGE)->offset(self::A_PAGE * max(0, $page - 1))->get();
         $copies = array_map(count(...), $this->ledger->devicesOf($rows->pluck('id')->map(intval(...))->values()->all()));
         $damage = $this->damage($job);
+        $mounted = Card::query()->whereIn('id', $rows->pluck('card_id')->unique())->whereNotNull('folder')->pluck('id')->flip();
         $zone = new \DateTimeZone($job->place->timezone);
         $frames = [];
         foreach ($rows as $row) {
@@ -62,6 +63,7 @@ final class FramesDesk
                 'id' => (int) $row->id, 'name' => basename(Names::printable(FrameKind::frameOf((string) $row->path))), 'body' => (int) $row->body_id, 'clock' => $at->format('j M H:i:s'),
                 'exposure' => implode(', ', array_filter([$row->f_number ? 'f/'.round((float) $row->f_number, 1) : '', $row->shutter_s ? '1/'.round(1 / $row->shutter_s).' s' : '', $row->iso ? "ISO {$row->iso}" : '', (string) $row->lens])),
                 'files' => (int) $row->files, 'cards' => (int) $row->cards, 'copies' => $copies[(int) $row->id] ?? 0, 'damaged' => $damage["{$row->body_id} ".FrameKind::frameOf(Names::printable((string) $row->path))] ?? null,
+                'isHere' => $mounted->has((int) $row->card_id) || isset($copies[(int) $row->id]),
             ];
         }
 
@@ -167,7 +169,7 @@ final class FramesDesk
         $query = Frame::ofLoads($loads)->toBase()->whereNotNull('kind');
 
         return $query->groupByRaw('body_id, taken_at, substr(path, 1, length(path) - 4)')
-            ->selectRaw("coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, min(path) as path, body_id, taken_at, min(f_number) as f_number, min(shutter_s) as shutter_s, min(iso) as iso, min(lens) as lens, count(*) as files, count(distinct card_id) as cards");
+            ->selectRaw("coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, min(path) as path, min(card_id) as card_id, body_id, taken_at, min(f_number) as f_number, min(shutter_s) as shutter_s, min(iso) as iso, min(lens) as lens, count(*) as files, count(distinct card_id) as cards");
     }
 
     /** @return array<string, string> where a frame is not whole, by body and name, as the last twin checks say */

@@ -22,14 +22,13 @@ use NorthSatchel\Optics\FieldOfView;
 use NorthSatchel\Optics\FrameEdge;
 use NorthSatchel\Optics\MotionBlur;
 use NorthSatchel\Optics\Panning;
+use NorthSatchel\Optics\Sensor;
 use NorthSatchel\Scout\Sun;
 use NorthSatchel\Verdict;
 
 /** The desk of flash and exposure: worked out from what stands in the address, nothing is stored. */
 final class LightDesk
 {
-    public const SENSOR_MM = 36.0;
-
     /** What is asked where nothing is typed. */
     private const USUAL = [
         'under' => 1.0, 'f' => 5.6, 'iso' => 100.0, 'distance' => 2.5, 'lost' => 1.0, 'people' => 4.0, 'focal' => 50.0, 'light_width' => 0.9, 'depth' => 0.7,
@@ -97,13 +96,12 @@ final class LightDesk
         $gear = $asked['gun'];
         $gun = new FlashGun($gear->label ?? 'A flash of guide number 50', $gear?->number('guide_number_m') ?? 50.0, $gear?->number('recycle_s') ?? 2.0, (int) ($gear?->number('pops_per_charge') ?? 200), $gear?->is('high_speed') ?? true);
         $plan = new FlashPlan($gun, $asked['ev'], $v['under'], $v['f'], $v['iso'], 1 / $asked['sync'], $v['distance'], $v['lost']);
-        $width = FieldOfView::of($v['focal'], self::SENSOR_MM, 24, $v['people'])->widthM;
-        $along = max(0.3, $v['people'] - $v['distance'] * 0.6);
-        $edge = FrameEdge::of($v['focal'], self::SENSOR_MM, $along, $v['light_width']);
+        $width = FieldOfView::of($v['focal'], Sensor::FULL_WIDTH_MM, 24, $v['people'])->widthM;
+        $edge = FrameEdge::beside($v['focal'], Sensor::FULL_WIDTH_MM, $v['people'], $v['distance'], max(0.0, $v['light_width']));
         $even = Evenness::of($v['distance'], $v['distance'] + max(0.0, $v['depth']));
         $frames = $asked['segment'] === null ? 0 : array_sum(array_map(static fn (PlannedShot $s): int => $s->frames, $asked['segment']->shots));
 
-        return ['plan' => $plan, 'drawing' => new LightDrawing($v['people'], $v['distance'], $width, $edge, max(0.0, $v['depth'])), 'edge' => $edge, 'even' => $even, 'verdicts' => FlashJudge::of($plan, $even, $v['depth'], $frames)];
+        return ['plan' => $plan, 'drawing' => new LightDrawing($v['people'], $width, $edge, max(0.0, $v['depth'])), 'edge' => $edge, 'even' => $even, 'verdicts' => FlashJudge::of($plan, $even, $v['depth'], $frames, $edge)];
     }
 
     /**
@@ -118,7 +116,7 @@ final class LightDesk
             'blur' => MotionBlur::of($v['speed'], $v['away'], $v['pan_focal'], 1 / max(0.001, $v['pan_shutter']), $pixelUm),
             'pan' => Panning::of($v['speed'], $v['away'], $v['pan_focal'], 1 / max(0.001, $v['pan_shutter']), $pixelUm),
             'freeze' => Panning::freezing($v['speed'], $v['away'], $v['pan_focal'], $pixelUm),
-            'fit' => CornerFit::of($v['room_focal'], self::SENSOR_MM, $v['room_width'], $v['room_length']),
+            'fit' => CornerFit::of($v['room_focal'], Sensor::FULL_WIDTH_MM, $v['room_width'], $v['room_length']),
             'best' => Diffraction::of($v['room_focal'], $v['near'], $v['far']),
         ];
     }
@@ -150,9 +148,8 @@ final class LightDesk
     public function pixelUm(Job $job): float
     {
         $body = $this->bodyOf($job);
-        $megapixels = $body?->number('megapixels') ?? 24.0;
 
-        return round(1000 * self::SENSOR_MM / ($body?->crop() ?? 1.0) / sqrt($megapixels * 1.5e6), 2);
+        return round(Sensor::pixelUm($body?->number('megapixels') ?? 24.0, $body?->crop() ?? 1.0), 2);
     }
 
     private function bodyOf(Job $job): ?Gear

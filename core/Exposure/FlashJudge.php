@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Exposure;
 
+use NorthSatchel\Optics\FrameEdge;
 use NorthSatchel\Verdict;
 
 /** Does the exposure plan break the sync speed (M30), is the flash strong enough, and are the rows lit alike? */
@@ -12,11 +13,19 @@ final class FlashJudge
     /**
      * @param  float  $depthM  from the front row to the back row
      * @param  int  $frames  planned with it
+     * @param  FrameEdge|null  $edge  where the light stands, when that is known
      * @return list<Verdict>
      */
-    public static function of(FlashPlan $plan, Evenness $even, float $depthM, int $frames): array
+    public static function of(FlashPlan $plan, Evenness $even, float $depthM, int $frames, ?FrameEdge $edge = null): array
     {
-        return [self::sync($plan), self::power($plan, $frames), self::evenness($even, $depthM)];
+        return [self::sync($plan), self::power($plan, $frames), self::evenness($even, $depthM), ...($edge === null || $edge->isOutside ? [] : [self::inFrame($edge)])];
+    }
+
+    private static function inFrame(FrameEdge $edge): Verdict
+    {
+        $least = ceil(10 * $edge->leastM) / 10;
+
+        return Verdict::fix('flash.in-frame', 'So near, the light stands in the picture.', "The frame's edge, half the light and a hand's breadth leave it {$least} m from the people at best, ".round($edge->asideM, 1).' m to the side and '.round($edge->alongM, 1).' m from the camera: take that, a longer lens from farther off, or a smaller light.', ['least_m' => $least]);
     }
 
     private static function sync(FlashPlan $plan): Verdict

@@ -17,11 +17,8 @@ final readonly class LightDrawing
 
     private float $pixelsPerM;
 
-    /**
-     * @param  float  $peopleM  from the camera
-     * @param  float  $lightM  from the people
-     */
-    public function __construct(private float $peopleM, private float $lightM, private float $frameWidthM, private FrameEdge $edge, private float $depthM = 0.0)
+    /** @param  float  $peopleM  from the camera */
+    public function __construct(private float $peopleM, private float $frameWidthM, private FrameEdge $edge, private float $depthM = 0.0)
     {
         $high = $peopleM + $depthM + 0.6;
         $wide = 2 * max($frameWidthM / 2, $edge->asideM) + 1.2;
@@ -61,18 +58,10 @@ final readonly class LightDrawing
     /** @return array{x: float, y: float, toX: float, toY: float} the light, and the face that it is measured to */
     public function light(): array
     {
-        $light = $this->at($this->edge->asideM, $this->lightAlongM());
+        $light = $this->at($this->edge->asideM, $this->edge->alongM);
         $face = $this->at(0, $this->peopleM);
 
         return [...$light, 'toX' => $face['x'], 'toY' => $face['y']];
-    }
-
-    /** From the camera to the light, along the axis: so that it is as far from the people as was said, as far as that goes. */
-    public function lightAlongM(): float
-    {
-        $aside = min($this->edge->asideM, $this->lightM);
-
-        return max(0.2, $this->peopleM - sqrt(max(0.0, $this->lightM ** 2 - $aside ** 2)));
     }
 
     /** @return array{x: float, y: float} */

@@ -194,6 +194,15 @@
     }
   };
 
+  /* A form that leads to another page: the address follows, so that loading it again shows the same. */
+  document.addEventListener('htmx:beforeSwap', ({ detail }) => {
+    const { verb, path } = detail.requestConfig;
+    const led = detail.xhr.responseURL ? new URL(detail.xhr.responseURL) : null;
+    if (led && verb !== 'get' && detail.shouldSwap && detail.target.id === 'work' && led.pathname !== new URL(path, location.href).pathname) {
+      history.replaceState(history.state, '', led.pathname + led.search);
+    }
+  });
+
   document.addEventListener('htmx:afterSettle', () => {
     showWaiting();
     showPhase();

@@ -9,6 +9,7 @@ use App\Bundle\BundleTables;
 use App\Desks\BriefDesk;
 use App\Desks\CardLog;
 use App\Desks\Strap;
+use App\Devices\Devices;
 use App\Models\Card;
 use App\Models\CardEventRecord;
 use App\Models\CopyEvent;
@@ -106,7 +107,15 @@ final class BundleTest extends TestCase
         foreach (['brief', 'scout', 'plan', 'people', 'kit', 'pack', 'cards', 'copies', 'frames'] as $page) {
             $this->get("/jobs/{$new}/{$page}")->assertOk();
         }
-        $this->get("/jobs/{$new}/copies")->assertSee('S01, brought in');
+        // What the other satchel tells of copies counts once it was looked through here.
+        $this->get("/jobs/{$new}/copies")->assertSee('S01, brought in is not safe yet.')->assertSee('told, not read here')->assertSee('what another satchel tells of copies')->assertSee('Drive Fir, brought in');
+        $this->get('/jobs/1/copies')->assertDontSee('Drive Fir, brought in');
+        $this->get("/jobs/{$new}/frames")->assertSee('neither card nor copy is here')->assertDontSee('/preview');
+        $drive = Devices::standIns().'/drives/brought';
+        exec('cp -r '.escapeshellarg(Devices::standIns().'/drives/drive-fir').' '.escapeshellarg($drive));
+        $this->followingRedirects()->post("/jobs/{$new}/copies/adopt", ['name' => 'Drive from elsewhere', 'folder' => $drive, 'route' => 'another satchel’s drive', 'adopt_kept' => 'bag', 'adopt_kind' => 'disk'])
+            ->assertSee('files lie there with the same content')->assertSee('It lies verified on 1 of 2 devices');
+        $this->get("/jobs/{$new}/frames")->assertSee('one copy');
         // Once more: still nothing is mixed up.
         $this->bringIn($file)->assertSessionHasNoErrors();
         $this->assertSame(1, Item::query()->where('label', 'S01, brought in 2')->count());

@@ -135,7 +135,10 @@ final class CopiesTest extends BrowserTestCase
         self::$browser->attach('f-bundle', $file);
         $this->press('Bring it in');
         $this->see('The job is brought in.', 'What is the job, and what must not be missed?');
-        $this->assertStringNotContainsString('/jobs/1/', self::$browser->driver->getCurrentURL());
+        $url = self::$browser->driver->getCurrentURL();
+        $this->assertMatchesRegularExpression('#/jobs/([2-9]|\d\d+)/brief$#', $url, 'the address is that of the job that came in');
+        self::$browser->visit($url);
+        $this->see('What is the job, and what must not be missed?', 'Tuva and Emrik, lakeside wedding');
         $this->assertNoComplaints();
     }
 }

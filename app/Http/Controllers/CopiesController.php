@@ -24,7 +24,7 @@ use NorthSatchel\Copies\Audit\Blows;
 
 final class CopiesController
 {
-    private const CELL_WORDS = ['none' => 'not there', 'copied' => 'copied', 'verified' => 'verified', 'failed' => 'failed', 'unread' => 'back, not read since'];
+    private const CELL_WORDS = ['none' => 'not there', 'copied' => 'copied', 'verified' => 'verified', 'failed' => 'failed', 'unread' => 'back, not read since', 'told' => 'told, not read here'];
 
     public function show(int $job, CopiesDesk $desk, AuditDesk $audits, HandoverDesk $handovers, Strap $strap): View
     {
@@ -34,9 +34,9 @@ final class CopiesController
             'job' => $opened,
             'verdicts' => $strap->of($opened, 'copies'),
             'grid' => $desk->grid($opened),
-            'destinations' => $desk->destinations(),
+            'destinations' => $desk->columns($opened),
             'ours' => $desk->ours(),
-            'groups' => $desk->destinations()->countBy('kept')->all(),
+            'groups' => $desk->columns($opened)->countBy('kept')->all(),
             'tickets' => $handovers->last(),
             'keptWords' => FolderController::KEPT,
             'cellWords' => self::CELL_WORDS,

@@ -1,12 +1,4 @@
-@php $asset = fn (string $file): string => '/build/'.$file.'?v='.(@filemtime(public_path('build/'.$file)) ?: 0); @endphp
-<!doctype html>
-<html lang="en" class="paper-a4">
-<head>
-    <meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
-    <title>Ticket {{ $ticket->id }} · {{ $ticket->destination->name }}</title>
-    <link rel="icon" href="/build/icon.svg" type="image/svg+xml"><link rel="stylesheet" href="{{ $asset('app.css') }}">
-</head>
-<body class="sheet-page">
+<x-sheet :title="'Ticket '.$ticket->id.' · '.$ticket->destination->name">
     <nav class="no-print mb-4"><a class="button" href="{{ $back }}">Back to the copies</a></nav>
     <main>
         <header class="sheet-head"><h1>Who has the drive, and what is on it?</h1>
@@ -18,5 +10,4 @@
         <p class="mt-3">Checked on any machine: <span class="figures">sha256sum</span> of the list of a bag gives the hash above, and <span class="figures">sha256sum -c</span> (or <span class="figures">b2sum -c</span>) with that list, from the bag's folder, checks every file.</p>
         <p class="mt-8">Handed over ______________________________ &emsp; Received ______________________________</p>
     </main>
-</body>
-</html>
+</x-sheet>

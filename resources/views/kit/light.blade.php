@@ -4,7 +4,7 @@
     <form method="get" action="/jobs/{{ $job->id }}/light" class="grid gap-4">
         <section class="slab grid gap-4 lg:grid-cols-[27rem_1fr]">
             <figure>@if ($flash)
-                <svg class="w-full max-w-[27rem]" viewBox="0 0 420 300" role="img" aria-label="From above: the camera below, people {{ $v['people'] }} m away, the light {{ round($flash['edge']->asideM, 1) }} m to the side, just outside the frame">
+                <svg class="w-full max-w-[27rem]" viewBox="0 0 420 300" role="img" aria-label="From above: the camera below, people {{ $v['people'] }} m away, the light {{ round($flash['edge']->asideM, 1) }} m to the side, {{ $flash['edge']->isOutside ? 'just outside the frame' : 'and so near as was asked it would stand in the frame' }}">
                     <polygon class="frame-cone" points="{{ $flash['drawing']->frame() }}"/>
                     @foreach ($flash['drawing']->people() as $head)<circle class="head" cx="{{ $head['x'] }}" cy="{{ $head['y'] }}" r="8"/>@endforeach
                     @php $l = $flash['drawing']->light(); $c = $flash['drawing']->camera(); @endphp
@@ -12,7 +12,7 @@
                     <rect class="lamp" x="{{ $l['x'] - 11 }}" y="{{ $l['y'] - 7 }}" width="22" height="14" rx="3"/>
                     <rect class="cam" x="{{ $c['x'] - 13 }}" y="{{ $c['y'] - 4 }}" width="26" height="15" rx="3"/>
                 </svg>
-                <figcaption class="text-sm text-faint">From above. The light is just out of the picture {{ round($flash['edge']->asideM, 1) }} m to the side: half the frame is {{ round($flash['edge']->halfWidthM, 1) }} m wide there, then half the light and a hand’s breadth.</figcaption>
+                <figcaption class="text-sm text-faint">From above. {{ $flash['edge']->isOutside ? 'The light is just out of the picture' : 'So near it cannot be out of the picture; the nearest that can is' }} {{ round($flash['edge']->asideM, 1) }} m to the side and {{ round($flash['edge']->alongM, 1) }} m from the camera: half the frame is {{ round($flash['edge']->halfWidthM, 1) }} m wide there, then half the light and a hand’s breadth.</figcaption>
             @endif</figure>
             <div class="grid gap-3 grid-cols-2 sm:grid-cols-3 items-start content-start">
                 <x-field name="segment" label="Light of" type="select">@foreach ($stretches as $one)<option value="{{ $one->id }}" @selected($asked['segment']?->id === $one->id)>{{ $one->clock }} {{ $one->title }}</option>@endforeach</x-field>

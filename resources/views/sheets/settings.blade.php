@@ -1,12 +1,4 @@
-@php $asset = fn (string $file): string => '/build/'.$file.'?v='.(@filemtime(public_path('build/'.$file)) ?: 0); @endphp
-<!doctype html>
-<html lang="en" class="paper-{{ $paper }}">
-<head>
-    <meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
-    <title>Settings · {{ $job->name }}</title>
-    <link rel="icon" href="/build/icon.svg" type="image/svg+xml"><link rel="stylesheet" href="{{ $asset('app.css') }}">
-</head>
-<body class="sheet-page">
+<x-sheet :title="'Settings · '.$job->name" :paper="$paper">
     <nav class="no-print flex flex-wrap gap-2 mb-4" aria-label="This sheet"><a class="button" href="/jobs/{{ $job->id }}/tests">Back to the tests</a>@foreach (['a4' => 'A4', 'letter' => 'Letter'] as $size => $name)<a class="button {{ $paper === $size ? 'main' : '' }}" href="?paper={{ $size }}">{{ $name }}</a>@endforeach</nav>
     <main>
         <header class="sheet-head"><h1>What should the dials show?</h1><p><b>{{ $job->name }}</b> · {{ $job->place->name }} · {{ $sheet->says() }}</p></header>
@@ -24,5 +16,4 @@
         </div>
         <p class="mt-2">Places to start, from the forecast of the light; the meter decides. A body that hangs unused is the one whose dial has turned.</p>
     </main>
-</body>
-</html>
+</x-sheet>

@@ -1,14 +1,4 @@
-@php $asset = fn (string $file): string => '/build/'.$file.'?v='.(@filemtime(public_path('build/'.$file)) ?: 0); @endphp
-<!doctype html>
-<html lang="en" class="paper-{{ $paper }}">
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <title>{{ ucfirst($sheet->audience->value) }} · {{ $job->name }}</title>
-    <link rel="icon" href="/build/icon.svg" type="image/svg+xml">
-    <link rel="stylesheet" href="{{ $asset('app.css') }}">
-</head>
-<body class="sheet-page">
+<x-sheet :title="ucfirst($sheet->audience->value).' · '.$job->name" :paper="$paper">
     <nav class="no-print flex flex-wrap gap-2 mb-4" aria-label="This sheet">
         <a class="button" href="/jobs/{{ $job->id }}/plan">Back to the plan</a>
         @foreach (['a4' => 'A4', 'letter' => 'Letter'] as $size => $name)<a class="button {{ $paper === $size ? 'main' : '' }}" href="?paper={{ $size }}">{{ $name }}</a>@endforeach
@@ -44,5 +34,4 @@
         </table>
         @if ($sheet->rows === [])<p>Nothing of this day is for this sheet.</p>@endif
     </main>
-</body>
-</html>
+</x-sheet>

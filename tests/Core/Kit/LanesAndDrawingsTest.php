@@ -107,10 +107,19 @@ final class LanesAndDrawingsTest extends TestCase
         $this->assertStringContainsString('photosensitive epilepsy', $power->because);
     }
 
+    public function test_a_light_that_would_stand_in_the_picture_is_told(): void
+    {
+        $plan = new FlashPlan(new FlashGun('Head', 60), 8, 1, 5.6, 100, 1 / 250, 1.5);
+        $last = static fn (float $lightM): Verdict => array_reverse(FlashJudge::of($plan, Evenness::of(6, 6.5), 0.5, 100, FrameEdge::beside(50, 36, 4.0, $lightM, 0.9)))[0];
+        $this->assertSame(['fix', 'flash.in-frame'], [$last(1.5)->severity->value, $last(1.5)->code]);
+        $this->assertSame(2.0, $last(1.5)->figures['least_m'] ?? null);
+        $this->assertSame('flash.even', $last(2.0)->code, 'at what was said it is out');
+    }
+
     public function test_the_light_is_drawn_outside_the_frame(): void
     {
-        $edge = FrameEdge::of(50, 36, 2.0, 0.6);
-        $drawing = new LightDrawing(4.0, 2.5, 2.88, $edge, 0.7);
+        $edge = FrameEdge::beside(50, 36, 4.0, 2.5, 0.6);
+        $drawing = new LightDrawing(4.0, 2.88, $edge, 0.7);
         $points = array_map(static fn (string $p): array => array_map(floatval(...), explode(',', $p)), explode(' ', $drawing->frame()));
         [$camera, , $right] = $points;
         $light = $drawing->light();
@@ -118,7 +127,7 @@ final class LanesAndDrawingsTest extends TestCase
         $this->assertGreaterThan($camera[0] + $share * ($right[0] - $camera[0]), $light['x'], 'to the right of the edge at its height');
         $this->assertSame(['x' => $camera[0], 'y' => $camera[1]], $drawing->camera());
         $this->assertSame(6, count($drawing->people()), 'two rows of three');
-        $this->assertSame(3, count((new LightDrawing(4.0, 2.5, 2.88, $edge))->people()));
+        $this->assertSame(3, count((new LightDrawing(4.0, 2.88, $edge))->people()));
         foreach ([...$points, [$light['x'], $light['y']]] as [$x, $y]) {
             $this->assertTrue($x >= 0 && $x <= LightDrawing::WIDTH && $y >= 0 && $y <= LightDrawing::HEIGHT, "{$x} {$y}");
         }

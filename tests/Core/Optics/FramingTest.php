@@ -11,18 +11,46 @@ use NorthSatchel\Optics\FieldOfView;
 use NorthSatchel\Optics\FrameEdge;
 use NorthSatchel\Optics\MotionBlur;
 use NorthSatchel\Optics\Panning;
+use NorthSatchel\Optics\Sensor;
 use PHPUnit\Framework\TestCase;
 
 /** The edge of the frame, rooms, panning and diffraction. */
 final class FramingTest extends TestCase
 {
-    public function test_a_light_stands_just_outside_the_frame(): void
+    /** Against a walk along the line in steps of a millimetre: the light is as far as was said, or as near as the line comes. */
+    public function test_a_light_so_far_from_people_and_out_of_the_picture(): void
     {
-        $edge = FrameEdge::of(50, 36, 3.0, 0.9);
-        $this->assertEqualsWithDelta(FieldOfView::of(50, 36, 24, 3.0)->widthM / 2, $edge->halfWidthM, 1e-9);
-        $this->assertEqualsWithDelta(1.08 + 0.45 + 0.15, $edge->asideM, 1e-9);
+        foreach ([[50, 4.0, 2.5, 0.9], [35, 3.0, 1.2, 0.6], [85, 6.0, 2.0, 1.2], [24, 2.0, 1.8, 0.3], [50, 4.0, 1.0, 0.9], [135, 9.0, 1.4, 0.5]] as [$focal, $people, $light, $wide]) {
+            $edge = FrameEdge::beside($focal, 36, $people, $light, $wide);
+            $aside = static fn (float $along): float => $along * 18 / $focal + $wide / 2 + 0.15;
+            [$least, $best] = [INF, null];
+            for ($mm = 0; $mm <= 1000 * $people; $mm++) {
+                $away = hypot($people - $mm / 1000, $aside($mm / 1000));
+                $least = min($least, $away);
+                $best ??= $away <= $light ? $mm / 1000 : null;
+            }
+            $this->assertEqualsWithDelta($least, $edge->leastM, 1e-4);
+            $this->assertSame($best !== null, $edge->isOutside);
+            $this->assertEqualsWithDelta($aside($edge->alongM), $edge->asideM, 1e-9);
+            $this->assertEqualsWithDelta(FieldOfView::of($focal, 36, 24, $edge->alongM)->widthM / 2, $edge->halfWidthM, 1e-9);
+            if ($best !== null) {
+                $this->assertEqualsWithDelta($best, $edge->alongM, 0.0015);
+            }
+        }
+        $behind = FrameEdge::beside(50, 36, 2.0, 5.0, 0.9);
+        $this->assertSame([0.0, true], [$behind->alongM, $behind->isOutside]);
+        $this->assertEqualsWithDelta(5.0, hypot(2.0, $behind->asideM), 1e-9, 'beside the camera, as far aside as the distance says');
         $this->expectException(ImpossibleValue::class);
-        FrameEdge::of(0, 36, 3);
+        FrameEdge::beside(50, 36, 4.0, 0.0);
+    }
+
+    /** 24 million pixels of 3:2 on 36 mm are 6000 across: 6 µm; on a crop of 1.5 with as many, 4 µm. Arithmetic. */
+    public function test_how_wide_a_pixel_is(): void
+    {
+        $this->assertEqualsWithDelta(6.0, Sensor::pixelUm(24), 1e-9);
+        $this->assertEqualsWithDelta(4.0, Sensor::pixelUm(24, 1.5), 1e-9);
+        $this->expectException(ImpossibleValue::class);
+        Sensor::pixelUm(0);
     }
 
     /** Geometry: a right angle is seen by 18 mm on 36 mm; 24 mm sees 73.7° (makers' tables). */
