@@ -15,6 +15,9 @@ use NorthSatchel\Copies\Names;
 /** Copies made by hand or by another routine, counted as a route of their own once their content is compared. */
 final class AdoptDesk
 {
+    /** Stands for the bag of what others wrote. */
+    public const NO_BAG = '(adopted)';
+
     public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger) {}
 
     /**
@@ -45,7 +48,7 @@ final class AdoptDesk
                 continue;
             }
             $isWhole = $missing === [];
-            $this->ledger->record($card->id, $this->log->lifeOf($card)->fill, $destination->id, $isWhole ? 'verified' : 'failed', '(adopted)', Devices::deviceOf($destination), $hashes, ['route' => $destination->route, 'problem' => $isWhole ? null : count($missing).' files are not there']);
+            $this->ledger->record($card->id, $this->log->lifeOf($card)->fill, $destination->id, $isWhole ? 'verified' : 'failed', self::NO_BAG, Devices::deviceOf($destination), $hashes, ['route' => $destination->route, 'problem' => $isWhole ? null : (count($missing) === 1 ? '1 file is' : count($missing).' files are').' not there']);
             $report[] = ['good' => $isWhole, 'text' => "{$label}: ".count($hashes).' of '.count($frames[$card->id]).' files lie there with the same content'.($isWhole ? " ({$destination->route})." : '; not there: '.implode(', ', array_slice($missing, 0, 3)).(count($missing) > 3 ? ' and more.' : '.'))];
         }
 

@@ -125,6 +125,9 @@ final class CopiesDesk
                 $verdicts[] = Verdict::stop('copies.failed', "A copy of {$label} did not verify.", $isElsewhereWhole ? 'What was read back is not what was written, or the drive stopped. Another copy is whole: a new bag is made from it, and the damaged one stays as it is.' : 'What was read back is not what was on the card, or the drive stopped: copy it again.',
                     remedy: $isElsewhereWhole ? new Remedy('copy.repair', 'Repair it from another copy', ['card' => $row['card']->id, 'destination' => $failed]) : new Remedy('copy.start', 'Copy it again', ['card' => $row['card']->id]));
             }
+            foreach (array_keys($row['cells'], 'partly', true) as $place) {
+                $verdicts[] = $this->partly($row['card'], $row['fill'], $place);
+            }
             if ($row['verified'] < $wanted) {
                 $verdicts[] = $this->tooFew($row, $wanted);
             }
@@ -157,5 +160,13 @@ final class CopiesDesk
 
         return Verdict::stop('copies.too-few', "{$row['card']->item->label} is not safe yet.", "It lies verified on {$row['verified']} of {$wanted} devices; ".implode(', ', $not).'.', ['verified' => $row['verified'], 'wanted' => $wanted],
             $row['card']->folder === null && $remedy->action === 'copy.start' ? null : $remedy);
+    }
+
+    private function partly(Card $card, int $fill, int $placeId): Verdict
+    {
+        $place = $this->destinations()->firstWhere('id', $placeId);
+        $lacks = $this->ledger->lastEvents($card->id, $fill)[$placeId]->data['problem'] ?? 'some files are not there';
+
+        return Verdict::mind('copies.partly', "Not all of {$card->item->label} lies on {$place?->name}.", (is_string($lacks) ? ucfirst($lacks) : 'Some files are not there').' with the same content: it counts as no copy. Finish it the way it was made ('.($place->route ?? 'otherwise').'), and look through it again.', ['place' => $placeId]);
     }
 }

@@ -116,10 +116,11 @@ final class CopyLedger
         return $this->state($event) === 'verified';
     }
 
-    /** @return string verified, failed, …, or why a verification does not count: unread since it came back, told by another satchel */
+    /** @return string verified, failed, partly (what others wrote lacks files), or why a verification does not count: unread since it came back, told by another satchel */
     public function state(CopyEvent $event): string
     {
         return match (true) {
+            $event->kind === 'failed' && $event->bag === AdoptDesk::NO_BAG => 'partly',
             $event->kind !== 'verified' => $event->kind,
             ($event->data['told'] ?? false) === true => 'told',
             $this->isUnread($event) => 'unread',

@@ -213,7 +213,7 @@ final class FramesDesk
             }
         }
         foreach ($this->ledger->lastEvents($frame->card_id, $frame->fill) as $id => $event) {
-            $place = $event->kind === 'verified' && $event->bag !== '(adopted)' ? Destination::query()->find($id) : null;
+            $place = $event->kind === 'verified' && $event->bag !== AdoptDesk::NO_BAG ? Destination::query()->find($id) : null;
             if ($place !== null) {
                 try {
                     return self::read(LocalVolume::at(Devices::destination($place)->root()."/{$event->bag}/data"), $frame->path);

@@ -52,7 +52,7 @@ final class RepairDesk
     private function intact(array $last, int $notAt): ?array
     {
         foreach ($last as $id => $event) {
-            $place = $id !== $notAt && $event->kind === 'verified' && $event->bag !== '(adopted)' ? Destination::query()->find($id) : null;
+            $place = $id !== $notAt && $event->kind === 'verified' && $event->bag !== AdoptDesk::NO_BAG ? Destination::query()->find($id) : null;
             if ($place === null) {
                 continue;
             }

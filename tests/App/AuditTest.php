@@ -89,7 +89,8 @@ final class AuditTest extends TestCase
         $path = "{$folder}/wedding/renamed-000.bin";
         $bytes = (string) file_get_contents($path);
         file_put_contents($path, chr(ord($bytes[0]) ^ 1).substr($bytes, 1));
-        $this->followingRedirects()->post('/jobs/1/copies/adopt', $ask)->assertSee('S01: '.(count($frames) - 1).' of '.count($frames).' files lie there');
+        $this->followingRedirects()->post('/jobs/1/copies/adopt', $ask)->assertSee('S01: '.(count($frames) - 1).' of '.count($frames).' files lie there')
+            ->assertSee('Not all of S01 lies on Drive Oak.')->assertSee('1 file is not there with the same content')->assertSee('not all of it')->assertDontSee('A copy of S01 did not verify.');
     }
 
     /** @return array<string, string> */

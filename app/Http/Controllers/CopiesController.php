@@ -24,7 +24,7 @@ use NorthSatchel\Copies\Audit\Blows;
 
 final class CopiesController
 {
-    private const CELL_WORDS = ['none' => 'not there', 'copied' => 'copied', 'verified' => 'verified', 'failed' => 'failed', 'unread' => 'back, not read since', 'told' => 'told, not read here'];
+    private const CELL_WORDS = ['none' => 'not there', 'copied' => 'copied', 'verified' => 'verified', 'failed' => 'failed', 'unread' => 'back, not read since', 'told' => 'told, not read here', 'partly' => 'not all of it'];
 
     public function show(int $job, CopiesDesk $desk, AuditDesk $audits, HandoverDesk $handovers, Strap $strap): View
     {

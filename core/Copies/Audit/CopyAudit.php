@@ -124,8 +124,13 @@ final class CopyAudit
         $step = $this->nextStep();
         $has = "{$first->label}: {$first->devices()} ".($first->devices() === 1 ? 'device' : 'devices').', '.(count($first->kinds()) === 1 ? 'one kind' : count($first->kinds()).' kinds').", {$first->elsewhere()} elsewhere";
 
-        return [Verdict::mind('audit.rule', count($short).' of '.count($this->loads)." card loads are short of {$this->rule->name()}.", $has.'.'.($step === null ? ' No place that is known would mend it: add one elsewhere, on another kind of device.' : " The next step: copy to {$step['place']->name}, about {$step['minutes']} min; the chance of losing a load within a week goes from ".self::odds($step['before']).' to '.self::odds($step['after']).'.'), ['short' => count($short)],
+        return [Verdict::mind('audit.rule', count($short).' of '.count($this->loads)." card loads are short of {$this->rule->name()}.", $has.'.'.($step === null ? ' No place that is known would mend it: add one elsewhere, on another kind of device.' : " The next step: copy to {$step['place']->name}, about {$step['minutes']} min; the chance of losing a load within a week ".self::change($step['before'], $step['after']).'.'), ['short' => count($short)],
             $step === null ? null : new Remedy('copy.to', "Copy to {$step['place']->name}", ['destination' => $step['place']->id]))];
+    }
+
+    private static function change(float $before, float $after): string
+    {
+        return self::odds($before) === self::odds($after) ? 'stays about '.self::odds($before).', as other causes weigh more' : 'goes from '.self::odds($before).' to '.self::odds($after);
     }
 
     /** @return list<Verdict> */

@@ -18,7 +18,7 @@
                                     <svg class="disc" viewBox="0 0 30 30" role="img" aria-label="{{ $cellWords[$cell] ?? $cell }}">
                                         <circle cx="15" cy="15" r="11" fill="{{ $cell === 'verified' ? 'var(--moss)' : 'none' }}" stroke="{{ $cell === 'failed' ? 'var(--signal)' : 'var(--ink)' }}" stroke-width="2.5" @if (in_array($cell, ['unread', 'told'], true)) stroke-dasharray="4 3" @endif/>
                                         @if (in_array($cell, ['unread', 'told'], true))<path d="M9 15l5 5 8-10" fill="none" stroke="var(--ink)" stroke-width="2" stroke-dasharray="3 3"/>@endif
-                                        @if ($cell === 'copied')<path d="M15 4a11 11 0 0 1 0 22z" fill="var(--lake)"/>@endif
+                                        @if (in_array($cell, ['copied', 'partly'], true))<path d="M15 4a11 11 0 0 1 0 22z" fill="var(--lake)"/>@endif
                                         @if ($cell === 'verified')<path d="M9 15l5 5 8-10" fill="none" stroke="var(--leaf)" stroke-width="3"/>@endif
                                         @if ($cell === 'failed')<path d="M5 25L25 5" stroke="var(--signal)" stroke-width="3.5"/>@endif
                                     </svg>
