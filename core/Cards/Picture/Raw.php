@@ -16,6 +16,8 @@ final class Raw
     /** RawImageDigest: MD5 of the raw picture data (DNG specification 1.4, tag 50972, from memory). */
     private const DIGEST = 0xC71C;
 
+    private const OUTSIDE = 1 << 61;
+
     /** @return array{PictureState, string|null} state, and why */
     public static function judge(Bytes $bytes): array
     {
@@ -38,6 +40,9 @@ final class Raw
             foreach ([self::STRIPS, self::TILES, self::EMBEDDED_JPEG] as [$offsets, $counts]) {
                 $at = self::list($picture[$offsets] ?? null);
                 $length = self::list($picture[$counts] ?? null);
+                if (array_sum($length) > $bytes->size()) {
+                    return [PictureState::Damaged, 'its structure names more than the file holds'];
+                }
                 foreach ($at as $index => $offset) {
                     $hasData = true;
                     if ($offset + ($length[$index] ?? 0) > $bytes->size()) {
@@ -67,8 +72,9 @@ final class Raw
             $context = hash_init('md5');
             $counts = self::list($picture[self::STRIPS[1]] ?? null);
             foreach (self::list($picture[self::STRIPS[0]] ?? null) as $index => $offset) {
-                for ($done = 0; $done < $counts[$index]; $done += 1 << 20) {
-                    hash_update($context, $bytes->at($offset + $done, min(1 << 20, $counts[$index] - $done)));
+                $count = $counts[$index] ?? 0;
+                for ($done = 0; $done < $count; $done += 1 << 20) {
+                    hash_update($context, $bytes->at($offset + $done, min(1 << 20, $count - $done)));
                 }
             }
             if (! hash_equals($wanted, hash_final($context, true))) {
@@ -81,9 +87,9 @@ final class Raw
         return [PictureState::Intact, null];
     }
 
-    /** @return list<int> */
+    /** @return list<int> offsets or lengths; what no file can have stands for one that lies outside */
     private static function list(mixed $value): array
     {
-        return is_array($value) ? array_map(static fn (mixed $one): int => is_numeric($one) ? (int) $one : 0, array_values($value)) : [];
+        return is_array($value) ? array_map(static fn (mixed $one): int => is_numeric($one) && $one >= 0 && $one < self::OUTSIDE ? (int) $one : self::OUTSIDE, array_values($value)) : [];
     }
 }

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cards;
 
+use App\Devices\LocalVolume;
 use NorthSatchel\Cards\Picture\Exif;
 use NorthSatchel\Cards\Picture\FrameKind;
 use NorthSatchel\Cards\Picture\Jpeg;
+use NorthSatchel\Cards\Picture\PictureInspector;
 use NorthSatchel\Cards\Picture\PictureState;
 use NorthSatchel\Cards\Picture\Raw;
 use NorthSatchel\Cards\Picture\TextBytes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\FaultyVolume;
 use Tests\Support\Pictures;
 use Tests\Support\TempFolder;
 
@@ -90,6 +93,91 @@ final class PicturesTest extends TestCase
     public function test_what_a_raw_tells_of_itself(\Closure $harm, PictureState $state): void
     {
         $this->assertSame($state, Raw::judge(new TextBytes($harm(Pictures::dng())))[0]);
+    }
+
+    /**
+     * A directory of fields: tag, type, count, and the value or where it stands (TIFF 6.0, 2).
+     *
+     * @param  list<array{int, int, int, int}>  $fields
+     */
+    private static function directory(array $fields, int $next = 0): string
+    {
+        return pack('v', count($fields)).implode('', array_map(static fn (array $f): string => pack('vvVV', ...$f), $fields)).pack('V', $next);
+    }
+
+    /** @return array<string, array{string}> what nobody's camera writes */
+    public static function hostileRaws(): array
+    {
+        $head = 'II'.pack('vV', 42, 8);
+        // Behind a directory of four fields, 8 + 2 + 48 + 4, and of five.
+        [$at, $five] = [62, 74];
+        $negative = pack('q', PHP_INT_MIN + 50);
+        $huge = pack('q', PHP_INT_MAX - 50);
+
+        return [
+            'an offset below zero and a length that makes up for it' => [$head.self::directory([[0x00FE, 4, 1, 0], [0x0103, 3, 1, 1], [0x0111, 12, 1, $five], [0x0117, 12, 1, $five + 8], [0xC71C, 7, 16, $five]]).$negative.$huge],
+            'fewer lengths than offsets' => [$head.self::directory([[0x00FE, 4, 1, 0], [0x0103, 3, 1, 1], [0x0111, 4, 2, $at], [0xC71C, 7, 16, $at]]).str_repeat("\x01\0\0\0", 4)],
+            'a directory below zero' => [$head.self::directory([[0x014A, 12, 1, $at], [0x8769, 12, 1, $at], [0x8825, 12, 1, $at], [0x0111, 4, 1, 8]]).$negative],
+            'directories that point at each other' => [$head.self::directory([[0x014A, 4, 1, 8], [0x8769, 4, 1, 8], [0x8825, 4, 1, 8], [0x0111, 4, 1, 8]], 8)],
+            'the same stretch a thousand times' => [$head.self::directory([[0x00FE, 4, 1, 0], [0x0103, 3, 1, 1], [0x0111, 4, 40_000, $five], [0x0117, 4, 40_000, $five + 160_000], [0xC71C, 7, 16, $five]]).str_repeat(pack('V', 0), 40_000).str_repeat(pack('V', 320_000), 40_000)],
+            'text where numbers belong' => [$head.self::directory([[0x014A, 2, 4, 0x41414141], [0x8769, 2, 1, 0], [0x0111, 2, 4, 0x41414141], [0x0117, 2, 4, 0x41414141]])],
+        ];
+    }
+
+    #[DataProvider('hostileRaws')]
+    public function test_a_hostile_raw_is_an_answer_and_not_an_end(string $bytes): void
+    {
+        $before = hrtime(true);
+        $this->assertNotSame(PictureState::Proved, Raw::judge(new TextBytes($bytes))[0]);
+        Exif::of(new TextBytes($bytes));
+        $file = LocalVolume::at(dirname($this->file('card/x.DNG', $bytes)));
+        $this->assertNotSame(PictureState::Proved, PictureInspector::judge($file, 'x.DNG')[0]);
+        PictureInspector::exif($file, 'x.DNG');
+        $this->assertLessThan(5e9, hrtime(true) - $before, 'it does not hang');
+    }
+
+    /** Bytes turned, cut out and doubled at random: always an answer, and a raw that changed is never called proved where its data changed. */
+    public function test_pictures_with_random_harm_are_always_answered(): void
+    {
+        mt_srand(41);
+        foreach (['x.JPG' => Pictures::jpeg(), 'x.DNG' => Pictures::dng()] as $name => $good) {
+            for ($i = 0; $i < 150; $i++) {
+                $bytes = $good;
+                $at = mt_rand(0, min(strlen($good) - 1, mt_rand(0, 1) === 0 ? 600 : PHP_INT_MAX));
+                $bytes = match (mt_rand(0, 3)) {
+                    0 => substr_replace($bytes, chr(mt_rand(0, 255)), $at, 1),
+                    1 => substr($bytes, 0, $at),
+                    2 => substr_replace($bytes, random_bytes(40), $at, mt_rand(0, 80)),
+                    default => substr($bytes, 0, $at).substr($bytes, max(0, $at - 100)),
+                };
+                $volume = LocalVolume::at(dirname($this->file("card/{$name}", $bytes)));
+                [$state, $why] = PictureInspector::judge($volume, $name);
+                $this->assertSame($state === PictureState::Intact || $state === PictureState::Proved, $why === null, "{$name} {$i}");
+                PictureInspector::exif($volume, $name);
+            }
+        }
+    }
+
+    /** Wherever a jpeg is cut, that is noticed. */
+    public function test_a_jpeg_that_ends_early_is_never_whole(): void
+    {
+        $good = Pictures::jpeg();
+        for ($length = 0; $length < strlen($good); $length += $length < 800 ? 7 : 997) {
+            $this->assertNotNull(Jpeg::fault(substr($good, 0, $length), decodeUpToPixels: 0), "cut at {$length}");
+        }
+        $this->assertSame('it holds no picture', Jpeg::fault("\xFF\xD8\xFF\xFE\x00\x04ab\xFF\xD9"));
+        $this->assertSame('its structure is broken', Jpeg::fault("\xFF\xD8\xFF\xE0\x00\x01ab\xFF\xD9"));
+        $this->assertNull(Jpeg::exifBlock(new TextBytes("\xFF\xD8\xFF\xE1\x00\x01")), 'a block shorter than its own length');
+    }
+
+    public function test_what_cannot_be_opened_or_read_is_damaged_and_tells_nothing(): void
+    {
+        $this->file('card/x.JPG', Pictures::jpeg());
+        $volume = new FaultyVolume($this->temp.'/card');
+        $volume->unreadable = 'x.JPG';
+        $this->assertSame([PictureState::Damaged, 'input/output error'], PictureInspector::judge($volume, 'x.JPG'));
+        $this->assertNull(PictureInspector::exif($volume, 'x.JPG'));
+        $this->assertSame([PictureState::Damaged, 'it is not there'], PictureInspector::judge($volume, 'y.JPG'));
     }
 
     public function test_exif_is_read_from_both_kinds(): void

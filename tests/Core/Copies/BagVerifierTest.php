@@ -10,6 +10,7 @@ use NorthSatchel\Copies\BagVerifier;
 use NorthSatchel\Copies\BrokenBag;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\FaultyVolume;
 use Tests\Support\TempFolder;
 
 /** Bags written by hand here, as others write them (RFC 8493). */
@@ -57,6 +58,31 @@ final class BagVerifierTest extends TestCase
         file_put_contents($this->temp.'/bag/data/one.jpg', 'fIrst');
         $this->assertSame(['data/one.jpg'], $this->check()->damaged);
         $this->assertFalse($this->check()->valid);
+    }
+
+    /** @return array<string, array{string, string}> what the drive does not give, and what is then named */
+    public static function unreadable(): array
+    {
+        return ['a picture' => ['one.jpg', 'data/one.jpg'], 'a list' => ['manifest-sha512.txt', 'manifest-sha512.txt'], 'the declaration' => ['bagit.txt', 'bagit.txt'], 'the info' => ['bag-info.txt', 'bag-info.txt']];
+    }
+
+    #[DataProvider('unreadable')]
+    public function test_what_cannot_be_read_is_damaged_and_the_rest_is_checked(string $file, string $named): void
+    {
+        $this->bag(['sha256', 'sha512']);
+        $drive = new FaultyVolume($this->temp.'/bag');
+        $drive->unreadable = $file;
+        $check = (new BagVerifier($drive))->check();
+        $this->assertFalse($check->valid);
+        $this->assertSame([$named], $check->damaged);
+        $this->assertSame([], $check->missing);
+    }
+
+    public function test_a_list_of_an_unknown_kind_is_passed_over(): void
+    {
+        $this->bag();
+        $this->file('bag/manifest-whirl9.txt', "00  data/one.jpg\n");
+        $this->assertTrue($this->check()->valid);
     }
 
     public function test_what_is_missing_and_what_is_extra_is_named(): void

@@ -18,6 +18,8 @@ use NorthSatchel\Copies\ReadBack\ReadBack;
 use NorthSatchel\Copies\ReadBack\ReadBackHere;
 use NorthSatchel\Copies\ReadBack\Reading;
 use NorthSatchel\Copies\ReadBack\SecondPass;
+use NorthSatchel\Copies\Volume\ReadableFile;
+use NorthSatchel\Copies\Volume\UnableToRead;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\FaultyVolume;
@@ -254,6 +256,69 @@ final class ReadBackTest extends TestCase
         $this->assertFalse($report->destinations[0]->verified);
         $this->assertStringContainsString('OSTV0003.DNG does not read back', (string) $report->destinations[0]->problem);
         $this->assertTrue($report->destinations[1]->verified);
+    }
+
+    /** The card was formatted and shot again in between, under the same names. */
+    public function test_an_older_content_in_an_unfinished_bag_gives_way_to_the_cards(): void
+    {
+        $this->cutOffAfterThree();
+        $this->file('card/DCIM/100OSTVK/OSTV0001.DNG', random_bytes(77_000));
+        $report = $this->copy(new ReadBackBeside($this->fir), new ReadBackBeside($this->birch));
+        $this->assertSame([true, 5, 1], [$report->isWhole(), $report->destinations[0]->files, $report->destinations[0]->reused]);
+        foreach (['fir', 'birch'] as $drive) {
+            $this->assertSame(md5_file($this->temp.'/card/DCIM/100OSTVK/OSTV0001.DNG'), md5_file("{$this->temp}/{$drive}/load/data/DCIM/100OSTVK/OSTV0001.DNG"));
+            $this->assertCheckedByCoreutils($drive);
+        }
+    }
+
+    public function test_an_older_content_at_one_destination_alone_gives_way_there_alone(): void
+    {
+        $this->cutOffAfterThree();
+        $this->file('card/DCIM/100OSTVK/OSTV0001.DNG', random_bytes(77_000));
+        copy($this->temp.'/card/DCIM/100OSTVK/OSTV0001.DNG', $this->temp.'/birch/load/data/DCIM/100OSTVK/OSTV0001.DNG');
+        $journal = $this->temp.'/birch/load/'.BagLayout::UNFINISHED;
+        $lines = file($journal) ?: [];
+        file_put_contents($journal, implode('', array_filter($lines, static fn (string $line): bool => ! str_contains($line, '0001.DNG'))));
+        $report = $this->copy();
+        $this->assertSame([true, 1, 2], [$report->isWhole(), $report->destinations[0]->reused, $report->destinations[1]->reused]);
+        $this->assertCheckedByCoreutils('fir');
+        $this->assertCheckedByCoreutils('birch');
+    }
+
+    public function test_a_card_that_cannot_be_read_when_its_stale_file_is_brought_anew_leaves_the_bags_whole(): void
+    {
+        $this->cutOffAfterThree();
+        $this->file('card/DCIM/100OSTVK/OSTV0001.DNG', random_bytes(77_000));
+        $card = new class($this->temp.'/card') extends LocalVolume
+        {
+            private int $opened = 0;
+
+            public function open(string $path): ReadableFile
+            {
+                if (str_ends_with($path, '0001.DNG') && ++$this->opened > 1) {
+                    throw UnableToRead::fromPath($path, 'input/output error');
+                }
+
+                return parent::open($path);
+            }
+        };
+        $report = (new Copier($card, [new DestinationBag($this->fir, 'fir', 'load'), new DestinationBag($this->birch, 'birch', 'load')], [], '2030-06-08'))->run();
+        $this->assertSame([4, 'DCIM/100OSTVK/OSTV0001.DNG', 'input/output error'], [$report->files, $report->skipped[0]->name, $report->skipped[0]->why]);
+        $this->assertFalse($report->isWhole(allowSkips: true));
+        $this->assertFileDoesNotExist($this->temp.'/fir/load/data/DCIM/100OSTVK/OSTV0001.DNG');
+        $this->assertCheckedByCoreutils('fir');
+    }
+
+    public function test_a_file_that_a_finished_bag_has_and_the_card_no_longer_gives_is_named_and_kept(): void
+    {
+        $this->copy();
+        $before = $this->contentsOf($this->temp.'/fir');
+        $card = new FaultyVolume($this->temp.'/card');
+        $card->unreadable = '0002.DNG';
+        $report = (new Copier($card, [new DestinationBag($this->fir, 'fir', 'load')], [], '2030-06-08'))->run();
+        $this->assertSame([5, 5], [$report->files, $report->destinations[0]->reused]);
+        $this->assertSame(['DCIM/100OSTVK/OSTV0002.DNG', 'input/output error'], [$report->skipped[0]->name, $report->skipped[0]->why]);
+        $this->assertSame($before, $this->contentsOf($this->temp.'/fir'));
     }
 
     /** Journals had the hash of the lists before they had the quick one. */
