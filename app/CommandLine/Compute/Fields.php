@@ -12,6 +12,9 @@ final readonly class Fields
     use ReadsLists;
     use ReadsMoments;
 
+    /** Nothing that a photographer measures is larger, or, where it must be above 0, smaller than one part of it. */
+    private const LARGEST = 1e12;
+
     /**
      * @param  list<string>  $known
      *
@@ -53,6 +56,9 @@ final readonly class Fields
         if (($min !== null && $value < $min) || ($max !== null && $value > $max)
             || ($above !== null && $value <= $above) || ($below !== null && $value >= $below)) {
             throw Refusal::of($this->path.$name, $must);
+        }
+        if (! self::isOrdinary($value) || ($above !== null && $above >= 0 && $value < 1 / self::LARGEST)) {
+            throw Refusal::of($this->path.$name, "{$must}, of an ordinary size: 1e-12 to 1e12");
         }
 
         return $value;
@@ -185,5 +191,11 @@ final readonly class Fields
     private static function printable(string $name): string
     {
         return substr((string) preg_replace('/[^\x20-\x7E]/', '?', $name), 0, 60);
+    }
+
+    /** @phpstan-assert-if-true int|float $value */
+    private static function isOrdinary(mixed $value): bool
+    {
+        return (is_int($value) || is_float($value)) && abs($value) <= self::LARGEST;
     }
 }

@@ -25,7 +25,7 @@ trait ReadsLists
         }
         $numbers = [];
         foreach (array_values($list) as $index => $value) {
-            if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value) || $value < $min) {
+            if (! self::isOrdinary($value) || $value < $min) {
                 throw Refusal::of("{$this->path}{$name}[{$index}]", "must be a number of at least {$min}");
             }
             $numbers[] = (float) $value;
@@ -45,7 +45,7 @@ trait ReadsLists
     {
         $numbers = [];
         foreach ($this->items($name, $must, false) as $index => $value) {
-            if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value) || $value <= $above) {
+            if (! self::isOrdinary($value) || $value <= $above || ($above >= 0 && $value < 1 / self::LARGEST)) {
                 throw Refusal::of("{$this->path}{$name}[{$index}]", "must be a number above {$above}");
             }
             $numbers[] = (float) $value;
