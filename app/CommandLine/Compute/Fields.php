@@ -57,7 +57,7 @@ final readonly class Fields
             || ($above !== null && $value <= $above) || ($below !== null && $value >= $below)) {
             throw Refusal::of($this->path.$name, $must);
         }
-        if (! self::isOrdinary($value) || ($above !== null && $above >= 0 && $value < 1 / self::LARGEST)) {
+        if (abs($value) > self::LARGEST || ($above !== null && $above >= 0 && $value < 1 / self::LARGEST)) {
             throw Refusal::of($this->path.$name, "{$must}, of an ordinary size: 1e-12 to 1e12");
         }
 

@@ -26,7 +26,7 @@ trait ReadsLists
         $numbers = [];
         foreach (array_values($list) as $index => $value) {
             if (! self::isOrdinary($value) || $value < $min) {
-                throw Refusal::of("{$this->path}{$name}[{$index}]", "must be a number of at least {$min}");
+                throw Refusal::of("{$this->path}{$name}[{$index}]", "must be a number from {$min} to 1e12");
             }
             $numbers[] = (float) $value;
         }
@@ -46,7 +46,7 @@ trait ReadsLists
         $numbers = [];
         foreach ($this->items($name, $must, false) as $index => $value) {
             if (! self::isOrdinary($value) || $value <= $above || ($above >= 0 && $value < 1 / self::LARGEST)) {
-                throw Refusal::of("{$this->path}{$name}[{$index}]", "must be a number above {$above}");
+                throw Refusal::of("{$this->path}{$name}[{$index}]", "must be a number above {$above}, 1e12 at most");
             }
             $numbers[] = (float) $value;
         }
