@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurityPolicy;
+use App\Http\Middleware\WellFormedText;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -13,6 +14,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(ContentSecurityPolicy::class);
+        $middleware->web(append: [WellFormedText::class]);
         $middleware->encryptCookies(except: ['look']);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
