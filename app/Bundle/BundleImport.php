@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bundle;
 
-use App\Desks\AuditDesk;
 use App\Desks\BriefDesk;
 use App\Desks\PlanDesk;
 use App\Desks\Strap;
@@ -134,7 +133,7 @@ final class BundleImport
     {
         $hasTimes = Schema::hasColumn($table->name, 'created_at');
         foreach ($rows as $id => $row) {
-            $known = $this->known($table->name, $row);
+            $known = NewRow::known($table->name, $row);
             if ($known !== null) {
                 $this->ids[$table->name][$id] = $known;
                 unset($rows[$id]);
@@ -143,7 +142,7 @@ final class BundleImport
         $isBig = in_array($table->name, ['frames', 'card_events', 'copy_events'], true);
         $pending = [];
         foreach ($rows as $id => $row) {
-            $row = $this->made($table->name, $row) + ($hasTimes ? ['created_at' => now(), 'updated_at' => now()] : []);
+            $row = NewRow::made($table->name, $row, $this->ids['cards'] ?? []) + ($hasTimes ? ['created_at' => now(), 'updated_at' => now()] : []);
             try {
                 if ($isBig) {
                     $pending[] = $row;
@@ -161,66 +160,6 @@ final class BundleImport
                 self::refuse("tables/{$table->name}.json: a row does not fit (".Str::limit($e->getPrevious()?->getMessage() ?? '', 80).').');
             }
         }
-    }
-
-    /**
-     * What is here already: a thing of the shelf by kind and name, as long as it has no log of its own.
-     *
-     * @param  array<string, mixed>  $row
-     */
-    private function known(string $table, array $row): ?int
-    {
-        if ($table === 'items' && ! in_array($row['kind'] ?? null, ['card', 'body'], true)) {
-            $id = DB::table('items')->where('kind', $row['kind'] ?? '')->where('label', $row['label'] ?? '')->value('id');
-
-            return is_numeric($id) ? (int) $id : null;
-        }
-
-        return null;
-    }
-
-    /**
-     * What is filled in here: no name twice, no folder from elsewhere, log lines under new ids.
-     *
-     * @param  array<string, mixed>  $row
-     * @return array<string, mixed>
-     */
-    private function made(string $table, array $row): array
-    {
-        if ($table === 'items' && DB::table('items')->where('label', $row['label'] ?? '')->exists()) {
-            $row['label'] = self::free('items', 'label', (string) ($row['label'] ?? ''));
-        }
-        if ($table === 'bodies' && DB::table('bodies')->where('serial', $row['serial'] ?? '')->exists()) {
-            $row['serial'] = self::free('bodies', 'serial', (string) ($row['serial'] ?? ''));
-        }
-        if ($table === 'destinations') {
-            $row['name'] = self::free('destinations', 'name', (string) ($row['name'] ?? ''));
-            $row['folder'] = 'not here: '.Str::uuid();
-            $row['route'] = AuditDesk::TOLD;
-        }
-        if ($table === 'copy_events') {
-            $data = json_decode((string) ($row['data'] ?? '{}'), true);
-            $row['data'] = json_encode(['told' => true] + (is_array($data) ? $data : []), JSON_THROW_ON_ERROR);
-        }
-        if ($table === 'card_events') {
-            $row['event_id'] = (string) Str::uuid();
-            $data = json_decode((string) ($row['data'] ?? '{}'), true);
-            if (is_array($data) && is_int($data['twin'] ?? null)) {
-                $data['twin'] = $this->ids['cards'][$data['twin']] ?? 0;
-            }
-            $row['data'] = json_encode((object) (is_array($data) ? $data : []), JSON_THROW_ON_ERROR);
-        }
-
-        return $row;
-    }
-
-    private static function free(string $table, string $column, string $name): string
-    {
-        for ($n = 1, $try = $name; DB::table($table)->where($column, $try)->exists(); $n++) {
-            $try = "{$name}, brought in".($n > 1 ? " {$n}" : '');
-        }
-
-        return $try;
     }
 
     private function settleLater(): void

@@ -12,13 +12,8 @@ use App\Models\Destination;
 use App\Models\Frame;
 use App\Models\Job;
 use App\Models\Run;
-use Illuminate\Support\Collection;
-use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\Twin\HealedSet;
 use NorthSatchel\Cards\Twin\TwinCheck;
-use NorthSatchel\Cards\Twin\TwinFile;
-use NorthSatchel\Cards\Twin\TwinNote;
-use NorthSatchel\Cards\Twin\TwinReport;
 use NorthSatchel\Copies\BagVerifier;
 use NorthSatchel\Copies\BrokenBag;
 use NorthSatchel\Copies\Copier;
@@ -34,6 +29,7 @@ final class RunWork
     public function __construct(
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
+        private readonly TwinWork $twins,
         private readonly CopyLedger $ledger,
         private readonly AdoptDesk $adoption,
         private readonly RepairDesk $repairs,
@@ -58,9 +54,9 @@ final class RunWork
                 $report = $this->adoption->adopt($destinations[0], $cards, $progress);
                 $cards = collect();
             }
-            foreach ($run->kind === 'twin' ? $this->onePerPair($job, $cards) : $cards as $card) {
+            foreach ($run->kind === 'twin' ? $this->twins->onePerPair($job, $cards) : $cards as $card) {
                 $report[] = match ($run->kind) {
-                    'twin' => $this->compare($job, $card, $progress),
+                    'twin' => $this->twins->compare($job, $card, $progress),
                     'copy' => $this->copy($job, $card, $destinations, $progress),
                     'repair' => $this->repairs->repair($card, $destinations[0], $progress),
                     'heal' => $this->heal($job, $card, $destinations, $progress),
@@ -101,65 +97,6 @@ final class RunWork
         $plain = static fn (string $text): string => trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $text), '-');
 
         return substr($job->date.'_'.$plain($job->name), 0, 80)."_{$plain($card->item->label)}_fill{$fill}";
-    }
-
-    /**
-     * @param  Collection<int, Card>  $cards
-     * @return list<Card>
-     */
-    private function onePerPair(Job $job, Collection $cards): array
-    {
-        $chosen = [];
-        $paired = [];
-        foreach ($cards as $card) {
-            if (! in_array($card->id, $paired, true)) {
-                $chosen[] = $card;
-                $paired[] = $this->cards->twinOf($job, $card)->id ?? 0;
-            }
-        }
-
-        return $chosen;
-    }
-
-    /** @return array{good: bool, text: string} */
-    private function compare(Job $job, Card $card, RunProgress $progress): array
-    {
-        $twin = $this->cards->twinOf($job, $card);
-        if ($twin === null) {
-            return ['good' => false, 'text' => "{$card->item->label} has no twin: no other card was in its body with it."];
-        }
-        $report = (new TwinCheck(
-            Devices::card($card),
-            Devices::card($twin),
-            static fn (int $done, int $all, string $path) => $progress->share($done / max(1, $all), Names::printable($path)),
-        ))->report();
-        $this->keepTwinCheck($job, $card, $twin, $report, isA: true);
-        $this->keepTwinCheck($job, $twin, $card, $report, isA: false);
-        $differing = array_filter($report->files, static fn (TwinFile $f): bool => ! $f->isIdentical || $f->isLost());
-
-        return [
-            'good' => in_array($report->verdict->value, ['twins', 'repairable'], true),
-            'text' => "{$card->item->label} and {$twin->item->label}: {$report->verdict->value}, {$report->frames()} frames, {$report->identical()} of ".count($report->files).' files identical.',
-            'files' => array_map(static fn (TwinFile $f): array => [
-                'name' => Names::printable($f->path), 'a' => $f->a->value ?? 'missing', 'b' => $f->b->value ?? 'missing', 'why' => $f->whyA ?? $f->whyB,
-            ], array_slice(array_values($differing), 0, 50)),
-        ];
-    }
-
-    private function keepTwinCheck(Job $job, Card $card, Card $twin, TwinReport $report, bool $isA): void
-    {
-        $states = [];
-        $twinStates = [];
-        foreach ($report->files as $file) {
-            if (! $file->isIdentical || $file->isLost()) {
-                $name = Names::printable($file->path);
-                $states[$name] = $isA ? $file->a : $file->b;
-                $twinStates[$name] = $isA ? $file->b : $file->a;
-            }
-        }
-        $life = $this->log->lifeOf($card);
-        $note = new TwinNote($report->verdict, $report->frames(), $twin->id, $this->log->lifeOf($twin)->fill, array_filter($states), array_filter($twinStates));
-        $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, $note->row());
     }
 
     /**

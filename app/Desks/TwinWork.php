@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks;
+
+use App\Devices\Devices;
+use App\Models\Card;
+use App\Models\Job;
+use Illuminate\Support\Collection;
+use NorthSatchel\Cards\CardEventKind;
+use NorthSatchel\Cards\Twin\TwinCheck;
+use NorthSatchel\Cards\Twin\TwinFile;
+use NorthSatchel\Cards\Twin\TwinNote;
+use NorthSatchel\Cards\Twin\TwinReport;
+use NorthSatchel\Copies\Names;
+
+/** Compares the two cards of a body, and writes into both logs what came of it. */
+final class TwinWork
+{
+    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards) {}
+
+    /**
+     * @param  Collection<int, Card>  $cards
+     * @return list<Card>
+     */
+    public function onePerPair(Job $job, Collection $cards): array
+    {
+        $chosen = [];
+        $paired = [];
+        foreach ($cards as $card) {
+            if (! in_array($card->id, $paired, true)) {
+                $chosen[] = $card;
+                $paired[] = $this->cards->twinOf($job, $card)->id ?? 0;
+            }
+        }
+
+        return $chosen;
+    }
+
+    /** @return array{good: bool, text: string} */
+    public function compare(Job $job, Card $card, RunProgress $progress): array
+    {
+        $twin = $this->cards->twinOf($job, $card);
+        if ($twin === null) {
+            return ['good' => false, 'text' => "{$card->item->label} has no twin: no other card was in its body with it."];
+        }
+        $report = (new TwinCheck(
+            Devices::card($card),
+            Devices::card($twin),
+            static fn (int $done, int $all, string $path) => $progress->share($done / max(1, $all), Names::printable($path)),
+        ))->report();
+        $this->keepTwinCheck($job, $card, $twin, $report, isA: true);
+        $this->keepTwinCheck($job, $twin, $card, $report, isA: false);
+        $differing = array_filter($report->files, static fn (TwinFile $f): bool => ! $f->isIdentical || $f->isLost());
+
+        return [
+            'good' => in_array($report->verdict->value, ['twins', 'repairable'], true),
+            'text' => "{$card->item->label} and {$twin->item->label}: {$report->verdict->value}, {$report->frames()} frames, {$report->identical()} of ".count($report->files).' files identical.',
+            'files' => array_map(static fn (TwinFile $f): array => [
+                'name' => Names::printable($f->path), 'a' => $f->a->value ?? 'missing', 'b' => $f->b->value ?? 'missing', 'why' => $f->whyA ?? $f->whyB,
+            ], array_slice(array_values($differing), 0, 50)),
+        ];
+    }
+
+    private function keepTwinCheck(Job $job, Card $card, Card $twin, TwinReport $report, bool $isA): void
+    {
+        $states = [];
+        $twinStates = [];
+        foreach ($report->files as $file) {
+            if (! $file->isIdentical || $file->isLost()) {
+                $name = Names::printable($file->path);
+                $states[$name] = $isA ? $file->a : $file->b;
+                $twinStates[$name] = $isA ? $file->b : $file->a;
+            }
+        }
+        $life = $this->log->lifeOf($card);
+        $note = new TwinNote($report->verdict, $report->frames(), $twin->id, $this->log->lifeOf($twin)->fill, array_filter($states), array_filter($twinStates));
+        $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, $note->row());
+    }
+}
