@@ -38,7 +38,13 @@ final class CardsDesk
     /** A card with more files than this is not hashed for a check: it is no card with test frames. */
     private const HASH_UP_TO = 200;
 
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger) {}
+    /** @var \WeakMap<Job, Collection<int, Card>> as the job was opened */
+    private readonly \WeakMap $cardsOf;
+
+    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger)
+    {
+        $this->cardsOf = new \WeakMap;
+    }
 
     /** @return Collection<int, Body> the bodies on the packing list */
     public function bodies(Job $job): Collection
@@ -50,8 +56,11 @@ final class CardsDesk
     /** @return Collection<int, Card> the cards on the packing list */
     public function cards(Job $job): Collection
     {
-        return $job->packing->map(static fn ($entry): ?Card => $entry->item->card?->setRelation('item', $entry->item))
+        /** @var Collection<int, Card> $found */
+        $found = $this->cardsOf[$job] ?? $job->packing->map(static fn ($entry): ?Card => $entry->item->card?->setRelation('item', $entry->item))
             ->filter()->sortBy(static fn (Card $c): string => $c->item->label)->values();
+
+        return $this->cardsOf[$job] = $found;
     }
 
     /**

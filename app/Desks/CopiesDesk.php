@@ -22,6 +22,9 @@ final class CopiesDesk
     /** @var array<int, CopyAudit> by job, for this request */
     private array $audited = [];
 
+    /** @var array<int, list<array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}>> by job, for this request */
+    private array $grids = [];
+
     /** @var Collection<int, Destination>|null */
     private ?Collection $destinations = null;
 
@@ -79,6 +82,12 @@ final class CopiesDesk
      * @return list<array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}>
      */
     public function grid(Job $job): array
+    {
+        return $this->grids[$job->id] ??= $this->rows($job);
+    }
+
+    /** @return list<array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}> */
+    private function rows(Job $job): array
     {
         $rows = [];
         foreach ($this->cards->cards($job) as $card) {

@@ -31,7 +31,13 @@ final class ScoutDesk
     /** @var array<int, Collection<int, StoredSpot>> by job, for this request */
     private array $spots = [];
 
-    public function __construct(private readonly PlanDesk $plan) {}
+    /** @var \WeakMap<Job, Collection<int, Place>> as the job was opened */
+    private readonly \WeakMap $placesOf;
+
+    public function __construct(private readonly PlanDesk $plan)
+    {
+        $this->placesOf = new \WeakMap;
+    }
 
     /** @return Collection<int, StoredSpot> of all places of the job, remembered from earlier jobs too */
     public function spots(Job $job): Collection
@@ -53,7 +59,10 @@ final class ScoutDesk
     /** @return Collection<int, Place> */
     public function places(Job $job): Collection
     {
-        return $job->segments->map(static fn ($segment): ?Place => $segment->place)->push($job->place)->filter()->unique('id')->values();
+        /** @var Collection<int, Place> $found */
+        $found = $this->placesOf[$job] ?? $job->segments->map(static fn ($segment): ?Place => $segment->place)->push($job->place)->filter()->unique('id')->values();
+
+        return $this->placesOf[$job] = $found;
     }
 
     public function verdicts(Job $job): Verdicts
