@@ -123,6 +123,17 @@ final class CardLifeDeskTest extends TestCase
         DB::table('handovers')->update(['who' => 'Nobody']);
     }
 
+    public function test_a_drive_is_due_back_by_the_day_of_the_job(): void
+    {
+        DB::table('places')->update(['timezone' => 'America/Anchorage']);
+        $fir = self::drive();
+        // Three in the morning in UTC is the evening before where the job is.
+        $this->travelTo(now()->setTime(3, 0));
+        $url = "/jobs/1/copies/places/{$fir->id}/hand-over";
+        $this->post($url, ['who' => 'Ola', 'due_on' => now()->subDays(2)->format('Y-m-d')])->assertSessionHasErrors('due_on');
+        $this->post($url, ['who' => 'Ola', 'due_on' => now()->subDay()->format('Y-m-d')])->assertSessionHasNoErrors();
+    }
+
     public function test_work_is_paused_and_goes_on_where_it_was(): void
     {
         $this->post('/jobs/1/copies/pause')->assertRedirect();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Desks\BriefDesk;
 use App\Desks\HandoverDesk;
 use App\Desks\SnapshotDesk;
 use App\Models\Destination;
@@ -17,7 +18,9 @@ final class HandoverController
 {
     public function give(Request $request, int $job, Destination $destination, HandoverDesk $desk): RedirectResponse
     {
-        $given = $request->validate(['who' => ['required', 'string', 'max:80'], 'why' => ['nullable', 'string', 'max:120'], 'due_on' => ['required', 'date_format:Y-m-d', 'after_or_equal:today']],
+        // Today is where the job is, as the finding of an overdue drive counts it.
+        $today = now(BriefDesk::open($job)->place->timezone)->format('Y-m-d');
+        $given = $request->validate(['who' => ['required', 'string', 'max:80'], 'why' => ['nullable', 'string', 'max:120'], 'due_on' => ['required', 'date_format:Y-m-d', "after_or_equal:{$today}"]],
             ['required' => 'This is needed.', 'date_format' => 'This must be a day of the calendar.', 'after_or_equal' => 'This day has passed.', 'max' => 'That is too long.']);
         $ticket = $desk->give($destination, (string) $given['who'], (string) ($given['why'] ?? ''), (string) $given['due_on']);
 
