@@ -129,15 +129,9 @@ final class CopyLedger
     }
 
     /** Whether its drive came back from somebody and that copy was not read since. */
-    public function isUnread(CopyEvent $event): bool
+    private function isUnread(CopyEvent $event): bool
     {
         return $this->handovers->cameBack($event->destination_id)?->gt($event->at) ?? false;
-    }
-
-    /** A drive came back: what was safe may not be. */
-    public function forget(): void
-    {
-        $this->safe = [];
     }
 
     /**

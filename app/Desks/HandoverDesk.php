@@ -7,7 +7,6 @@ namespace App\Desks;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Card;
-use App\Models\CopyEvent;
 use App\Models\Destination;
 use App\Models\Frame;
 use App\Models\Handover;
@@ -54,7 +53,6 @@ final class HandoverDesk
             $handover->update(['back_at' => now()]);
         }
         $this->handovers->forget();
-        $this->ledger->forget();
     }
 
     /** The ticket under which a place is away; null when it is here. */
@@ -87,9 +85,10 @@ final class HandoverDesk
     /** @return array{int, int} of the bags that lay verified there, those not read since it came back, and all */
     private function unread(int $placeId): array
     {
-        $bags = array_filter($this->ledger->lastAt($placeId), static fn (CopyEvent $e): bool => $e->kind === 'verified');
+        $states = array_count_values(array_map($this->ledger->state(...), $this->ledger->lastAt($placeId)));
+        $unread = $states['unread'] ?? 0;
 
-        return [count(array_filter($bags, $this->ledger->isUnread(...))), count($bags)];
+        return [$unread, $unread + ($states['verified'] ?? 0)];
     }
 
     /** @return list<array{bag: string, label: string, job: string, files: int, bytes: int, manifest: string|null}> the bags that lie verified there */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use NorthSatchel\Copies\Digest;
 use NorthSatchel\Copies\FileHash;
 use NorthSatchel\Copies\ReadBack\ReadBack;
 use NorthSatchel\Copies\ReadBack\ReadBackHere;
@@ -113,7 +114,7 @@ final class ReadBackBeside implements ReadBack
         if (count($parts) === 4 && $parts[3] !== '') {
             return Reading::failed(rawurldecode($parts[3]));
         }
-        if (count($parts) !== 4 || strlen($parts[1]) !== 32 || ($this->asked[0][1] && strlen($parts[2]) !== 128)) {
+        if (count($parts) !== 4 || strlen($parts[1]) !== Digest::QUICK_LENGTH || ($this->asked[0][1] && strlen($parts[2]) !== Digest::LENGTH)) {
             $this->fallBack();
 
             return null;

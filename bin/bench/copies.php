@@ -74,7 +74,7 @@ function copyPlace(string $at, int $megabytes, string $where, array $states): bo
         ] + ($where === 'in memory' ? [] : [
             // What ours does too: until the copies are on the medium nothing is safe.
             'synced' => str_replace(' && find', ' && sync && find', $cp).'xxhsum -H2',
-            // What nobody can undercut who writes both copies and reads both from the medium: both at a time, past the cache.
+            // Another way to write both copies and read both from the medium: both at a time, past the cache.
             'medium' => "for d in to1 to2; do ({$past("{$at}/card/DCIM/100OSTVK/*", "{$at}/\$d/\$(basename \$f)", 'oflag')}) & done; wait; for d in to1 to2; do ({$past("{$at}/\$d/*", '/dev/null', 'iflag')}) & done; wait",
         ]);
         $isGood = true;

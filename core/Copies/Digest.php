@@ -18,6 +18,9 @@ final class Digest
 {
     public const DEFAULT = 'blake2b512';
 
+    /** Of the default hash in hexadecimal. */
+    public const LENGTH = 128;
+
     private const QUICK = 'xxh128';
 
     /** Of the quick hash in hexadecimal. */

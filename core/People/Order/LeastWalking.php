@@ -21,8 +21,10 @@ final class LeastWalking
     /** @var array<int, array<int, int>> people who walk, between two groups */
     private array $walks = [];
 
+    private readonly Earlier $earlier;
+
     /** @var array<int, int> by group, those that must come before it as bits */
-    private array $before = [];
+    private readonly array $before;
 
     private readonly WalkingTree $tree;
 
@@ -42,21 +44,19 @@ final class LeastWalking
 
     /**
      * @param  list<list<string>>  $groups  the people in each
-     * @param  list<array{int, int}>  $before  indexes of groups, the first earlier; without a circle
+     * @param  list<array{int, int}>  $before  indexes of groups, the first earlier
      * @param  list<array{string, string}>  $apart  people
      */
     public function __construct(array $groups, array $before = [], array $apart = [])
     {
         $this->count = count($groups);
         foreach ($groups as $i => $one) {
-            $this->before[$i] = 0;
             foreach ($groups as $j => $other) {
                 $this->walks[$i][$j] = count(array_diff($one, $other)) + count(array_diff($other, $one)) + (self::isMeeting($one, $other, $apart) ? self::MEETING : 0);
             }
         }
-        foreach ($before as [$first, $then]) {
-            $this->before[$then] |= 1 << $first;
-        }
+        $this->earlier = Earlier::of($this->count, $before);
+        $this->before = $this->earlier->before;
         $this->tree = new WalkingTree($this->walks);
     }
 
@@ -129,7 +129,7 @@ final class LeastWalking
                     for ($to = 0; $to <= count($rest); $to++) {
                         $try = [...array_slice($rest, 0, $to), ...$stretch, ...array_slice($rest, $to)];
                         $now = $this->cost($try);
-                        if ($now < $cost && $this->isAllowed($try)) {
+                        if ($now < $cost && $this->earlier->isKept($try)) {
                             [$order, $cost, $isBetter] = [$try, $now, true];
 
                             continue 3;
@@ -160,20 +160,6 @@ final class LeastWalking
         }
 
         return $cost;
-    }
-
-    /** @param  list<int>  $order */
-    private function isAllowed(array $order): bool
-    {
-        $done = 0;
-        foreach ($order as $group) {
-            if (($this->before[$group] & ~$done) !== 0) {
-                return false;
-            }
-            $done |= 1 << $group;
-        }
-
-        return true;
     }
 
     /**

@@ -49,6 +49,8 @@ final class OrderProblem
     /** @var list<int> by merged person, the groups as bits */
     public array $groupsOf = [];
 
+    private readonly Earlier $earlier;
+
     /** Whether some people were left out because there are too many different ones: then costs are only bounds. */
     public bool $isPartial = false;
 
@@ -85,7 +87,8 @@ final class OrderProblem
                 $this->within[$g] |= $isWithin && $other !== $g ? 1 << $other : 0;
             }
         }
-        $this->readPrecedence($precedence);
+        $this->earlier = $this->readPrecedence($precedence);
+        [$this->before, $this->after] = [$this->earlier->before, $this->earlier->after];
         $this->readPairs();
         $this->buildTables();
     }
@@ -193,15 +196,7 @@ final class OrderProblem
     /** @param  list<int>  $order */
     public function keepsPrecedence(array $order): bool
     {
-        $done = 0;
-        foreach ($order as $index) {
-            if (($this->before[$index] & ~$done) !== 0) {
-                return false;
-            }
-            $done |= 1 << $index;
-        }
-
-        return true;
+        return $this->earlier->isKept($order);
     }
 
     /** @param  array<string, int|float>  $weights */
@@ -243,29 +238,20 @@ final class OrderProblem
     }
 
     /** @param  list<array{string, string}>  $precedence */
-    private function readPrecedence(array $precedence): void
+    private function readPrecedence(array $precedence): Earlier
     {
         $index = array_flip(array_map(static fn (Group $g): string => $g->id, $this->groups));
-        $this->before = $this->after = array_fill(0, $this->count, 0);
+        $pairs = [];
         foreach ($precedence as [$first, $then]) {
             foreach ([$first, $then] as $id) {
                 if (! isset($index[$id])) {
                     throw ImpossibleValue::of('before', "must name groups of the list, and {$id} is none");
                 }
             }
-            $this->before[$index[$then]] |= 1 << $index[$first];
-            $this->after[$index[$first]] |= 1 << $index[$then];
+            $pairs[] = [$index[$first], $index[$then]];
         }
-        $done = 0;
-        do {
-            $was = $done;
-            foreach ($this->before as $group => $needed) {
-                $done |= ($needed & ~$done) === 0 ? 1 << $group : 0;
-            }
-        } while ($done !== $was);
-        if ($done !== $this->all()) {
-            throw ImpossibleValue::of('before', 'must not run in a circle');
-        }
+
+        return Earlier::of($this->count, $pairs);
     }
 
     private function readPairs(): void
