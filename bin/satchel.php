@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-/* The commands that need no framework, no database and no server: compute, twin, copy, verify. */
+/* The commands that need no framework, no database and no server: compute, twin, copy, verify, permit. */
 
 use App\CommandLine\Compute\ComputeCommand;
 use App\CommandLine\CopyCommand;
+use App\CommandLine\PermitCommand;
 use App\CommandLine\Refusal;
 use App\CommandLine\TwinCommand;
 use App\CommandLine\VerifyCommand;
@@ -23,7 +24,8 @@ try {
         'twin' => TwinCommand::run($arguments),
         'copy' => CopyCommand::run($arguments),
         'verify' => VerifyCommand::run($arguments),
-        default => throw Refusal::because('command must be compute, twin, copy or verify'),
+        'permit' => PermitCommand::run($arguments),
+        default => throw Refusal::because('command must be compute, twin, copy, verify or permit'),
     };
 } catch (Refusal $refusal) {
     fwrite(STDERR, str_replace(["\r", "\n"], ' ', $refusal->getMessage())."\n");

@@ -9,8 +9,12 @@ return [
     'pictures' => env('SATCHEL_PICTURES', storage_path('app/test-pictures')),
     /* Whether the demo's buttons (shoot, mend the stand-in camera) are shown. */
     'demo' => (bool) env('SATCHEL_DEMO', false),
-    /* How many verified copies on different devices a frame needs before its card may be formatted. */
-    'copies_before_format' => 2,
+    /* Whether what was copied is read back by a process of its own, beside the copying. */
+    'reads_beside' => (bool) env('SATCHEL_READS_BESIDE', true),
+    /* More than so many bytes are read again in the background when a permit is asked for. */
+    'reads_at_once' => 400_000_000,
+    /* Where cards and drives are mounted on this machine; null for the usual places. */
+    'mount_roots' => null,
     /* How long the least waiting is searched for in the background, where a page could not prove it. */
     'proof_seconds' => 120,
 ];

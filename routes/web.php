@@ -196,7 +196,12 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/jobs/{job}/cards/{card}/seal', [CardsController::class, 'seal']);
     Route::post('/jobs/{job}/cards/{card}/twin', [CardsController::class, 'twin']);
     Route::post('/jobs/{job}/cards/{card}/permit', [CardsController::class, 'permit']);
+    Route::post('/jobs/{job}/cards/{card}/release', [CardsController::class, 'release']);
     Route::post('/jobs/{job}/cards/{card}/format', [CardsController::class, 'format']);
+    Route::get('/jobs/{job}/cards/{card}/permit', [CardLifeController::class, 'paper']);
+    Route::post('/jobs/{job}/cards/{card}/twin-lost', [CardLifeController::class, 'loseTwin']);
+    Route::post('/jobs/{job}/cards/{card}/back-in-use', [CardLifeController::class, 'backInUse']);
+    Route::post('/jobs/{job}/cards/{card}/claim', [CardLifeController::class, 'claim']);
     Route::post('/jobs/{job}/cards/{card}/losses', [CardsController::class, 'acceptLoss']);
     Route::get('/jobs/{job}/cards/{card}/look', [CardLifeController::class, 'look']);
     Route::post('/jobs/{job}/cards/{card}/look', [CardLifeController::class, 'looked']);
@@ -231,5 +236,8 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/folders', [FolderController::class, 'allow']);
     Route::delete('/folders/{root}', [FolderController::class, 'forget']);
     Route::post('/destinations', [FolderController::class, 'destination']);
+    Route::post('/destinations/{destination}/medium', [FolderController::class, 'medium'])->whereNumber('destination');
+    Route::post('/destinations/{destination}/mark', [FolderController::class, 'mark'])->whereNumber('destination');
+    Route::post('/cards/seen', [FolderController::class, 'mountSeen']);
     Route::post('/cards/{card}/folder', [FolderController::class, 'mount']);
 });

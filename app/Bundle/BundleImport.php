@@ -58,6 +58,7 @@ final class BundleImport
                 $this->settleLater();
                 $job = array_values($this->ids['jobs'] ?? [])[0] ?? self::refuse('There is no job in it.');
                 $this->separations($job);
+                $this->spans();
                 self::openOnce($job);
 
                 return $job;
@@ -169,6 +170,14 @@ final class BundleImport
             if ($to !== null) {
                 DB::table($one['table'])->where('id', $this->ids[$one['table']][$one['id']])->update([$one['column'] => $to]);
             }
+        }
+    }
+
+    /** When the frames of each load were taken. */
+    private function spans(): void
+    {
+        foreach (array_chunk(array_values($this->ids['cards'] ?? []), self::ROWS_A_QUERY) as $cards) {
+            DB::table('loads')->insertUsing(['card_id', 'fill', 'body_id', 'first_taken', 'last_taken'], DB::table('frames')->whereIn('card_id', $cards)->whereNotNull('taken_at')->groupBy('card_id', 'fill')->selectRaw('card_id, fill, max(body_id), min(taken_at), max(taken_at)'));
         }
     }
 

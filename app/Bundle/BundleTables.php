@@ -42,7 +42,8 @@ final class BundleTables
             new BundleTable('card_events', static fn (int $job): Builder => DB::table('card_events')->whereIn('card_id', $cards($job))->where(static fn (Builder $q): Builder => $q->where('job_id', $job)->orWhereNull('job_id')), ['card_id' => 'cards', 'job_id' => 'jobs', 'body_id' => 'bodies'], ['data'], ['event_id']),
             new BundleTable('clock_offsets', $of('clock_offsets'), ['job_id' => 'jobs', 'body_id' => 'bodies']),
             new BundleTable('frames', $loads('frames'), ['card_id' => 'cards', 'body_id' => 'bodies']),
-            new BundleTable('destinations', static fn (int $job): Builder => DB::table('destinations')->whereIn('id', DB::table('copy_events')->whereIn('card_id', $cards($job))->select('destination_id')), without: ['item_id', 'folder', 'account']),
+            new BundleTable('destinations', static fn (int $job): Builder => DB::table('destinations')->whereIn('id', DB::table('copy_events')->whereIn('card_id', $cards($job))->select('destination_id')), without: ['item_id', 'folder', 'account', 'mark', 'medium_said', 'medium_words']),
+            new BundleTable('frame_claims', static fn (int $job): Builder => DB::table('frame_claims')->whereIn('card_id', $cards($job))->where('job_id', $job), ['card_id' => 'cards', 'job_id' => 'jobs']),
             new BundleTable('copy_events', $loads('copy_events'), ['card_id' => 'cards', 'destination_id' => 'destinations'], ['data']),
         ];
     }

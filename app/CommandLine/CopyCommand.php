@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\CommandLine;
 
 use App\Devices\LocalVolume;
+use App\Devices\PlaceRule;
 use App\Devices\ReadBackBeside;
 use NorthSatchel\Copies\Copier;
 use NorthSatchel\Copies\CopyConflict;
@@ -37,7 +38,7 @@ final class CopyCommand
             throw Refusal::of('--name', 'must be one plain folder name');
         }
         $given = $options->all('--to');
-        $destinations = self::destinations($given, $card);
+        $destinations = self::destinations($given, $card, $name);
 
         $started = microtime(true);
         $bags = array_map(
@@ -67,7 +68,7 @@ final class CopyCommand
      *
      * @throws Refusal
      */
-    private static function destinations(array $given, string $card): array
+    private static function destinations(array $given, string $card, string $name): array
     {
         if ($given === [] || count($given) > self::MOST_DESTINATIONS) {
             throw Refusal::of('--to', 'must be given one to eight times');
@@ -75,16 +76,28 @@ final class CopyCommand
         $real = [];
         foreach ($given as $folder) {
             $path = Options::folder($folder, '--to');
-            if ($path === $card || str_starts_with($path.'/', rtrim($card, '/').'/')) {
-                throw Refusal::of('--to', "must not lie inside the card: {$folder} does");
+            $why = (new PlaceRule)->against($path, ['that is copied' => $card]);
+            if ($why !== null) {
+                throw Refusal::of('--to', "must be a place for copies: {$folder} is none, {$why}");
             }
-            if (in_array($path, $real, true)) {
+            if (realpath("{$path}/{$name}") === $card) {
+                throw Refusal::of('--name', 'must not be the card itself');
+            }
+            if (in_array($path, $real, true) || self::isSameFolder($path, $real)) {
                 throw Refusal::of('--to', "must name different folders: {$folder} is there twice");
             }
             $real[] = $path;
         }
 
         return $real;
+    }
+
+    /** @param  list<string>  $others  a folder that is bound to a second name is one folder */
+    private static function isSameFolder(string $folder, array $others): bool
+    {
+        $name = static fn (string $of): string => implode(':', array_intersect_key(stat($of) ?: [], ['dev' => 0, 'ino' => 0]));
+
+        return in_array($name($folder), array_map($name, $others), true);
     }
 
     /** @throws Refusal */

@@ -26,13 +26,11 @@ final class AuditDesk
 
     public const KINDS = ['ssd', 'disk', 'cloud'];
 
-    private ?AuditRuleRecord $record = null;
-
-    public function __construct(private readonly CopyLedger $ledger, private readonly HandoverDesk $handovers) {}
+    public function __construct(private readonly CopyLedger $ledger, private readonly HandoverDesk $handovers, private readonly AuditRules $rules, private readonly Places $places) {}
 
     public function record(): AuditRuleRecord
     {
-        return $this->record ??= AuditRuleRecord::query()->latest('id')->first() ?? new AuditRuleRecord(['copies' => 3, 'kinds' => 2, 'elsewhere' => 1, 'again_after_days' => 90, 'waits_for_elsewhere' => false, 'looks_first' => true]);
+        return $this->rules->record();
     }
 
     public function rule(): AuditRule
@@ -61,7 +59,7 @@ final class AuditDesk
             $copies = [];
             foreach ($this->ledger->lastEvents($row['card']->id, $row['fill']) as $id => $event) {
                 if (isset($places[$id]) && $this->ledger->stands($event)) {
-                    $copies[] = self::copy($places[$id], $event);
+                    $copies[] = $this->copy($places[$id], $event);
                 }
             }
             [$files, $gb] = $sizes["{$row['card']->id} {$row['fill']}"] ?? [0, 0.0];
@@ -72,12 +70,6 @@ final class AuditDesk
         $ours = array_values(array_filter($places, fn (AuditPlace $p): bool => $p->route === self::ROUTE && $this->handovers->away($p->id) === null));
 
         return new CopyAudit($loads, $ours, $this->rule(), now()->getTimestamp(), array_map(floatval(...), $this->record()->a_year ?? []));
-    }
-
-    /** @return list<string>|null devices that are elsewhere; null where cards need not wait for them */
-    public function devicesElsewhere(): ?array
-    {
-        return $this->record()->waits_for_elsewhere ? array_values(Destination::query()->get()->filter(fn (Destination $d): bool => $this->keptNow($d) === 'elsewhere')->map(self::device(...))->all()) : null;
     }
 
     /** A drive that somebody took is elsewhere until it comes back. */
@@ -93,15 +85,15 @@ final class AuditDesk
         return $away === null ? $destination->name : "{$destination->name}, with {$away->who}";
     }
 
-    private static function copy(AuditPlace $place, CopyEvent $event): AuditCopy
+    private function copy(AuditPlace $place, CopyEvent $event): AuditCopy
     {
-        return new AuditCopy($place->name, $event->device, $place->kind, $place->kept, $place->route, $place->account, $event->at->getTimestamp());
+        return new AuditCopy($place->name, $this->places->medium($event)->name, $place->kind, $place->kept, $place->route, $place->account, $event->at->getTimestamp());
     }
 
     private static function device(Destination $destination): string
     {
         try {
-            return Devices::deviceOf($destination);
+            return Devices::mediumOf($destination)->name;
         } catch (\RuntimeException) {
             return "place {$destination->id}";
         }

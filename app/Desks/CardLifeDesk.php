@@ -10,7 +10,10 @@ use App\Models\Job;
 use Illuminate\Support\Collection;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\CardHealth;
+use NorthSatchel\Cards\CardState;
+use NorthSatchel\Cards\CardUse;
 use NorthSatchel\Cards\Check\LookSample;
+use NorthSatchel\Cards\Look;
 use NorthSatchel\Cards\Picture\FrameKind;
 use NorthSatchel\Copies\Names;
 use NorthSatchel\Verdict;
@@ -34,13 +37,14 @@ final class CardLifeDesk
         return LookSample::of(array_values($frames->map(static fn (Frame $f): array => ['id' => $f->id, 'name' => Names::printable(basename($f->path)), 'bytes' => $f->bytes, 'isDiffering' => isset($twin?->states[Names::printable($f->path)])])->all()));
     }
 
-    /** @return int how many frames that were */
-    public function looked(Job $job, Card $card, string $words): int
+    /** @param  list<string>  $bad  names of frames that are not as they should be */
+    public function looked(Job $job, Card $card, array $bad, string $words, bool $isWell, bool $goesAnyway): Look
     {
-        $count = count($this->sample($card));
-        $this->add($job, $card, CardEventKind::Looked, ['frames' => $count, 'words' => $words]);
+        $names = array_column($this->sample($card), 'name');
+        $look = new Look(count($names), array_values(array_intersect($names, $bad)), trim($words), $isWell, $goesAnyway && trim($words) !== '');
+        $this->add($job, $card, CardEventKind::Looked, $look->row());
 
-        return $count;
+        return $look;
     }
 
     public function incident(Job $job, Card $card, string $words, bool $isFault): void
@@ -58,7 +62,10 @@ final class CardLifeDesk
     {
         $now = (float) now()->getTimestamp();
 
-        return array_merge([], ...array_values($this->cards->cards($job)->map(fn (Card $c): array => CardHealth::of($c->id, $c->item->label, $this->log->lifeOf($c), $now))->all()));
+        return array_merge([], ...array_values($this->cards->cards($job)->map(fn (Card $c): array => [
+            ...CardHealth::of($c->id, $c->item->label, $this->log->lifeOf($c), $now),
+            ...CardUse::of($c->id, $c->item->label, $this->log->lifeOf($c), $job->id, $this->log->lifeOf($c)->state === CardState::Ready ? $this->cards->isEmpty($c) : null),
+        ])->all()));
     }
 
     /** @param  array<string, mixed>  $data */

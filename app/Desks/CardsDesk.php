@@ -10,6 +10,7 @@ use App\Models\Body;
 use App\Models\CameraCheckRecord;
 use App\Models\Card;
 use App\Models\Frame;
+use App\Models\FrameClaim;
 use App\Models\Job;
 use Illuminate\Support\Collection;
 use NorthSatchel\Cards\After\CardAfter;
@@ -24,9 +25,11 @@ use NorthSatchel\Cards\Check\SlotRead;
 use NorthSatchel\Cards\Picture\FrameKind;
 use NorthSatchel\Cards\Picture\PictureInspector;
 use NorthSatchel\Copies\Digest;
+use NorthSatchel\Copies\Names;
 use NorthSatchel\Copies\Volume\EntryKind;
 use NorthSatchel\Copies\Volume\UnableToRead;
 use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Kit\Pack\CardsSeen;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
@@ -41,7 +44,7 @@ final class CardsDesk
     /** @var \WeakMap<Job, Collection<int, Card>> as the job was opened */
     private readonly \WeakMap $cardsOf;
 
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger)
+    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly ProofDesk $proofs, private readonly LoadOwners $owners)
     {
         $this->cardsOf = new \WeakMap;
     }
@@ -53,12 +56,35 @@ final class CardsDesk
             ->filter()->sortBy(static fn (Body $b): string => $b->item->label)->values();
     }
 
-    /** @return Collection<int, Card> the cards on the packing list */
+    /** @return list<LoadOfCard> the card loads that concern a job */
+    public function loads(Job $job): array
+    {
+        return $this->owners->of($job, $this->packed($job));
+    }
+
+    /** @return Collection<int, Card> the cards on the packing list, and those of other jobs that hold frames of this one */
     public function cards(Job $job): Collection
+    {
+        $cards = $this->packed($job);
+        foreach ($this->loads($job) as $load) {
+            if ($load->isPresent && ! $cards->contains('id', $load->card->id)) {
+                $cards = $cards->push($load->card)->sortBy(static fn (Card $c): string => $c->item->label)->values();
+            }
+        }
+
+        return $cards;
+    }
+
+    /** @return Collection<int, Card> the cards on the packing list */
+    private function packed(Job $job): Collection
     {
         /** @var Collection<int, Card> $found */
         $found = $this->cardsOf[$job] ?? $job->packing->map(static fn ($entry): ?Card => $entry->item->card?->setRelation('item', $entry->item))
             ->filter()->sortBy(static fn (Card $c): string => $c->item->label)->values();
+
+        if (! isset($this->cardsOf[$job])) {
+            $this->log->prepare($found);
+        }
 
         return $this->cardsOf[$job] = $found;
     }
@@ -163,16 +189,20 @@ final class CardsDesk
     /** Once no card is in a body and some are shot, the question is what each still needs; null before. */
     private function afterTheDay(Job $job): ?Verdicts
     {
-        $shot = $this->cards($job)->filter(function (Card $card) use ($job): bool {
-            $life = $this->log->lifeOf($card);
-
-            return $life->jobId === $job->id && in_array($life->state, [CardState::Shot, CardState::Permitted], true);
-        });
+        $shot = $this->shot($job);
         if ($shot->isEmpty() || $this->slots($job) !== []) {
             return null;
         }
 
-        return CardsAfter::of($shot->map(fn (Card $card): CardAfter => new CardAfter($card->id, $card->item->label, $this->log->lifeOf($card)))->values()->all());
+        return CardsAfter::of($shot->map(fn (Card $card): CardAfter => new CardAfter($card->id, $card->item->label, $life = $this->log->lifeOf($card), $life->state === CardState::Permitted ? $this->proofs->answer($card)->verdicts->worst() : null))->values()->all());
+    }
+
+    /** @return Collection<int, Card> shot cards with frames of a job, or loaded for it, that are not formatted yet */
+    public function shot(Job $job): Collection
+    {
+        $shot = array_filter($this->loads($job), fn (LoadOfCard $load): bool => $load->isPresent && in_array($this->log->lifeOf($load->card)->state, [CardState::Shot, CardState::Permitted], true));
+
+        return new Collection(array_values(array_map(static fn (LoadOfCard $load): Card => $load->card, $shot)));
     }
 
     private function isStale(Job $job, float $checkedAt): bool
@@ -188,7 +218,8 @@ final class CardsDesk
     }
 
     /**
-     * Lists a shot card, with what its frames say of themselves; nothing is hashed or changed.
+     * Lists everything on a shot card, with what its frames say of themselves; nothing is changed. What each file holds is known
+     * once it was read: by the copy that follows, or when the permit is asked for.
      *
      * @throws FolderNotAllowed
      * @throws UnableToRead when it cannot be listed, or is empty
@@ -197,35 +228,105 @@ final class CardsDesk
     {
         $life = $this->log->lifeOf($card);
         $volume = Devices::card($card);
-        $rows = [];
+        $zone = $this->zoneOf($life->jobId);
+        $rows = $odd = [];
         foreach ($volume->entries() as $entry) {
             if ($entry->kind === EntryKind::Folder) {
                 throw UnableToRead::fromPath($entry->path, 'the folder cannot be looked into');
             }
-            if ($entry->kind !== EntryKind::File) {
+            $oddity = ProofDesk::oddity($entry->kind);
+            if ($oddity !== null) {
+                $odd[Names::printable($entry->path)] = $oddity;
+
                 continue;
             }
             $kind = FrameKind::of($entry->path);
             $exif = $kind === null ? null : PictureInspector::exif($volume, $entry->path);
             $rows[] = [
                 'card_id' => $card->id, 'fill' => $life->fill, 'body_id' => $life->bodyId, 'path' => $entry->path, 'kind' => $kind?->value,
-                'bytes' => $entry->bytes, 'modified_at' => $entry->modifiedAt, 'taken_at' => $exif?->instant(0), 'body_serial' => $exif?->bodySerial,
+                'bytes' => $entry->bytes, 'modified_at' => $entry->modifiedAt, 'taken_at' => $exif?->instant($exif->clock === null ? 0 : $zone->getOffset(new \DateTimeImmutable('@'.$exif->clock))), 'body_serial' => $exif?->bodySerial,
                 'lens' => $exif?->lens, 'shutter_s' => $exif?->shutterS, 'f_number' => $exif?->fNumber, 'iso' => $exif?->iso,
             ];
         }
-        if ($rows === []) {
+        if ($rows === [] && $odd === []) {
             throw UnableToRead::fromPath($card->item->label, 'there is nothing on it');
         }
-        $this->ledger->index($card->id, $life->fill, $rows);
-        $this->log->add($card, CardEventKind::Sealed, $life->jobId, $life->bodyId, $life->slot, ['files' => count($rows)]);
+        $this->ledger->index($card->id, $life->fill, $life->seals + 1, $rows);
+        $this->log->add($card, CardEventKind::Sealed, $life->jobId, $life->bodyId, $life->slot, array_filter(['files' => count($rows), 'not_files' => $odd, 'volume' => ProofDesk::volumeOf($volume)]));
 
         return count($rows);
+    }
+
+    /**
+     * What lies on the cards of the packing list: those in a reader are looked at, of the others only their log tells.
+     *
+     * @param  bool  $isRead  whether the test frames on the cards in the bodies were read, and nothing else was found on them
+     */
+    public function seen(Job $job, bool $isRead): CardsSeen
+    {
+        $empty = $unseen = 0;
+        $holding = [];
+        foreach ($this->packed($job) as $card) {
+            $state = $this->log->lifeOf($card)->state;
+            $isEmpty = $this->isEmpty($card);
+            $isHolding = in_array($state, [CardState::Shot, CardState::Permitted], true) || ($state === CardState::Ready && $isEmpty === false) || ($state === CardState::InBody && $isRead && $this->hasLeftovers($job, $card));
+            match (true) {
+                $isHolding => $holding[] = $card->item->label,
+                $state === CardState::InBody ? ! $isRead : $isEmpty === null => $unseen++,
+                default => $empty++,
+            };
+        }
+
+        return new CardsSeen($empty, $unseen, $holding);
+    }
+
+    /** Whether nothing lies on a card that is in the reader; null where it is not. */
+    public function isEmpty(Card $card): ?bool
+    {
+        try {
+            foreach (Devices::card($card)->entries() as $entry) {
+                return false;
+            }
+
+            return true;
+        } catch (FolderNotAllowed|UnableToRead) {
+            return null;
+        }
+    }
+
+    private function hasLeftovers(Job $job, Card $card): bool
+    {
+        $body = $this->log->lifeOf($card)->bodyId;
+        foreach ($this->verdicts($job) as $verdict) {
+            if (str_starts_with($verdict->code, 'camera.leftovers') && ($verdict->figures['body'] ?? $body) === $body) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A person says whose frames are on a card. */
+    public function claim(Job $job, Card $card, string $words): void
+    {
+        FrameClaim::query()->create(['card_id' => $card->id, 'fill' => $this->log->lifeOf($card)->fill, 'job_id' => $job->id, 'words' => $words === '' ? null : $words, 'at' => now()]);
+        $this->owners->forget();
     }
 
     /** @return Collection<int, Frame> the frames of a card's present fill */
     public function framesOn(Card $card): Collection
     {
-        return $this->ledger->framesOn($card->id, $this->log->lifeOf($card)->fill);
+        $life = $this->log->lifeOf($card);
+
+        return $this->ledger->framesOn($card->id, $life->fill, max(1, $life->seals));
+    }
+
+    /** Clocks of cameras that say no offset are taken for those of the job. */
+    private function zoneOf(?int $jobId): \DateTimeZone
+    {
+        $job = $jobId === null ? null : Job::query()->with('place')->find($jobId);
+
+        return new \DateTimeZone($job->place->timezone ?? 'UTC');
     }
 
     /** @return array{card: string, frames: list<array<string, mixed>>, loaded_at: int|null, problem: string|null} */

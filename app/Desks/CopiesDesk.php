@@ -34,6 +34,9 @@ final class CopiesDesk
         private readonly CopyLedger $ledger,
         private readonly AuditDesk $audits,
         private readonly HandoverDesk $handovers,
+        private readonly CoverageDesk $coverage,
+        private readonly Places $places,
+        private readonly AuditRules $rules,
     ) {}
 
     public function audit(Job $job): CopyAudit
@@ -44,7 +47,7 @@ final class CopiesDesk
     /** @return Collection<int, Destination> */
     public function destinations(): Collection
     {
-        return $this->destinations ??= Destination::query()->orderBy('id')->get()
+        return $this->destinations ??= $this->places->all()
             ->sortBy(static fn (Destination $d): int => (int) array_search($d->kept, self::NEAREST_FIRST, true))->values();
     }
 
@@ -66,14 +69,10 @@ final class CopiesDesk
         return $this->destinations()->filter(fn (Destination $d): bool => $d->route === AuditDesk::ROUTE && $this->handovers->away($d->id) === null)->values();
     }
 
-    /** @return Collection<int, Card> shot cards of the job that are not formatted yet */
+    /** @return Collection<int, Card> shot cards with frames of the job that are not formatted yet */
     public function shotCards(Job $job): Collection
     {
-        return $this->cards->cards($job)->filter(function (Card $card) use ($job): bool {
-            $life = $this->log->lifeOf($card);
-
-            return $life->jobId === $job->id && in_array($life->state, [CardState::Shot, CardState::Permitted], true);
-        })->values();
+        return $this->cards->shot($job);
     }
 
     /**
@@ -89,42 +88,44 @@ final class CopiesDesk
     /** @return list<array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}> */
     private function rows(Job $job): array
     {
+        $loads = $this->cards->loads($job);
+        $this->coverage->keep(Kept::of($job, 'coverage', fn (): array => $this->coverage->prepared(array_map(fn (LoadOfCard $l): array => [$l->card->id, $l->fill, $this->givenUp($l->card, $l->fill)], $loads))));
+        $this->ledger->prepare(array_map(static fn (LoadOfCard $l): array => [$l->card->id, $l->fill], $loads));
         $rows = [];
-        foreach ($this->cards->cards($job) as $card) {
-            foreach ($this->log->lifeOf($card)->pastFills as $fill => $jobId) {
-                if ($jobId === $job->id) {
-                    $rows[] = $this->row($card, $fill, 'formatted', isSealed: true);
-                }
+        foreach ($loads as $load) {
+            $life = $this->log->lifeOf($load->card);
+            if (! $load->isPresent) {
+                $rows[] = $this->row($load->card, $load->fill, 'formatted', isSealed: true);
+            } elseif (in_array($life->state, [CardState::Shot, CardState::Permitted], true)) {
+                $rows[] = $this->row($load->card, $load->fill, $life->isSealed ? 'on the card too' : 'not sealed', $life->isSealed);
             }
-        }
-        foreach ($this->shotCards($job) as $card) {
-            $life = $this->log->lifeOf($card);
-            $rows[] = $this->row($card, $life->fill, $life->isSealed ? 'on the card too' : 'not sealed', $life->isSealed);
         }
 
         return $rows;
     }
 
-    /** @return array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int} */
+    /**
+     * On how many media a load is verified is the least that any file of it lies on, by content: the same that the permit asks.
+     *
+     * @return array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}
+     */
     private function row(Card $card, int $fill, string $state, bool $isSealed): array
     {
         $cells = [];
-        $devices = [];
         $last = $this->ledger->lastEvents($card->id, $fill);
+        $covered = $this->coverage->of($card->id, $fill, $this->givenUp($card, $fill));
         foreach ($this->destinations() as $destination) {
             $event = $last[$destination->id] ?? null;
-            $cells[$destination->id] = $event === null ? 'none' : $this->ledger->state($event);
-            if ($event !== null && $this->ledger->stands($event)) {
-                $devices[] = $event->device;
-            }
+            $cell = $event === null ? 'none' : $this->ledger->state($event);
+            $cells[$destination->id] = $cell === 'verified' && ! $covered->isWholeIn($event->id ?? 0) ? 'partly' : $cell;
         }
 
-        return ['card' => $card, 'fill' => $fill, 'state' => $state, 'isSealed' => $isSealed, 'cells' => $cells, 'verified' => count(array_unique($devices))];
+        return ['card' => $card, 'fill' => $fill, 'state' => $state, 'isSealed' => $isSealed, 'cells' => $cells, 'verified' => $isSealed ? $covered->least : 0];
     }
 
     public function verdicts(Job $job): Verdicts
     {
-        $wanted = (int) config('satchel.copies_before_format');
+        $wanted = $this->rules->record()->permit_copies;
         $verdicts = [];
         foreach ($this->grid($job) as $row) {
             $label = $row['card']->item->label;
@@ -137,21 +138,46 @@ final class CopiesDesk
             foreach (array_keys($row['cells'], 'partly', true) as $place) {
                 $verdicts[] = $this->partly($row['card'], $row['fill'], $place);
             }
-            if ($row['verified'] < $wanted) {
-                $verdicts[] = $this->tooFew($row, $wanted);
+            $wantedHere = $this->wanted($row, $wanted);
+            if ($row['verified'] < $wantedHere) {
+                $verdicts[] = $this->tooFew($row, $wantedHere);
             }
         }
         if ($verdicts === [] && $this->grid($job) !== []) {
             $verdicts[] = Verdict::fine('copies.enough', 'Every shot card is on enough devices.', "Each lies verified on at least {$wanted}, the cards themselves not counted.");
         }
         if ($this->grid($job) === []) {
-            $verdicts[] = Verdict::fine('copies.nothing-yet', 'Nothing waits to be copied.', 'No card of this job is shot and unformatted.');
+            $verdicts[] = Verdict::mind('copies.nothing-yet', 'Nothing waits to be copied.', 'No card of this job is shot and unformatted: of copies there is nothing to say yet.');
+        }
+        foreach ($this->places->sharing() as $id => $others) {
+            $verdicts[] = Verdict::fix('copies.one-medium', "{$this->places->get($id)->name} and ".implode(' and ', $others).' count as one.', 'They are on one disk, or the system says nothing of their disks: what takes one takes the other. If they are two, say so in writing under Folders.', remedy: new Remedy('folders.open', 'Say which disk is which'));
+            break;
         }
         if ($this->destinations()->count() < $wanted) {
             $verdicts[] = Verdict::fix('copies.no-drive', 'There are too few drives.', "{$this->destinations()->count()} known, {$wanted} needed: add them under Folders.");
         }
 
         return new Verdicts([...$verdicts, ...$this->audit($job)->verdicts(), ...$this->handovers->verdicts($job)]);
+    }
+
+    /** @return list<string> names of files of a load that were given up in writing */
+    private function givenUp(Card $card, int $fill): array
+    {
+        $life = $this->log->lifeOf($card);
+
+        return $life->fill === $fill ? array_map(strval(...), array_keys($life->acceptedLosses)) : [];
+    }
+
+    /**
+     * A load without a twin wants more.
+     *
+     * @param  array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}  $row
+     */
+    private function wanted(array $row, int $wanted): int
+    {
+        $life = $this->log->lifeOf($row['card']);
+
+        return $wanted + ($life->fill === $row['fill'] && $life->isAlone() ? $this->rules->record()->more_without_twin : 0);
     }
 
     /** @param  array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}  $row */

@@ -14,6 +14,7 @@ use App\Models\Destination;
 use App\Models\Frame;
 use App\Models\Job;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\Clock\ClockOffsets;
@@ -36,9 +37,12 @@ final class FramesDesk
 
     public function __construct(private readonly CardsDesk $cards, private readonly CardLog $log, private readonly CopyLedger $ledger) {}
 
+    /** @var array<int, ClockOffsets> by job, for this request */
+    private array $offsets = [];
+
     public function offsets(Job $job): ClockOffsets
     {
-        return new ClockOffsets(ClockOffset::query()->where('job_id', $job->id)->orderBy('id')->get()->mapWithKeys(static fn (ClockOffset $o): array => [$o->body_id => $o->offset_s])->all());
+        return $this->offsets[$job->id] ??= new ClockOffsets(ClockOffset::query()->where('job_id', $job->id)->orderBy('id')->get()->mapWithKeys(static fn (ClockOffset $o): array => [$o->body_id => $o->offset_s])->all());
     }
 
     /**
@@ -52,7 +56,7 @@ final class FramesDesk
         $one = fn (): Builder => $this->exposures($job);
         $count = DB::query()->fromSub($one(), 'exposures')->count();
         $rows = $one()->orderByRaw(self::trueTime($offsets).', min(frames.id)')->limit(self::A_PAGE)->offset(self::A_PAGE * max(0, $page - 1))->get();
-        $copies = array_map(count(...), $this->ledger->devicesOf($rows->pluck('id')->map(intval(...))->values()->all()));
+        $copies = array_map(count(...), $this->ledger->mediaOf($rows->whereNotNull('hash')->mapWithKeys(static fn (\stdClass $row): array => [(int) $row->id => (string) $row->hash])->all()));
         $damage = $this->damage($job);
         $mounted = Card::query()->whereIn('id', $rows->pluck('card_id')->unique())->whereNotNull('folder')->pluck('id')->flip();
         $zone = new \DateTimeZone($job->place->timezone);
@@ -83,7 +87,7 @@ final class FramesDesk
      */
     public function sameMoment(Job $job, int $first, int $second): string
     {
-        $ids = $this->cards->cards($job)->pluck('id');
+        $ids = new Collection(array_map(static fn (LoadOfCard $l): int => $l->card->id, $this->cards->loads($job)));
         [$a, $b] = [Frame::query()->whereIn('card_id', $ids)->find($first), Frame::query()->whereIn('card_id', $ids)->find($second)];
         if ($a?->taken_at === null || $b?->taken_at === null || $a->body_id === null || $b->body_id === null) {
             throw ValidationException::withMessages(['moment' => 'Choose two frames of this job that say when they were taken.']);
@@ -93,6 +97,7 @@ final class FramesDesk
         }
         $offset = $this->offsets($job)->offsetFor($a->body_id, $a->taken_at, $b->taken_at);
         ClockOffset::query()->create(['job_id' => $job->id, 'body_id' => $b->body_id, 'offset_s' => $offset, 'how' => 'two frames of one moment', 'at' => now()]);
+        unset($this->offsets[$job->id]);
 
         return ($this->bodies($job)[$b->body_id] ?? 'The body').': its clock was '.ClockOffsets::inWords($offset).'; corrected in the index, not in the files.';
     }
@@ -158,18 +163,10 @@ final class FramesDesk
 
     private function exposures(Job $job): Builder
     {
-        $loads = [];
-        foreach ($this->cards->cards($job) as $card) {
-            $life = $this->log->lifeOf($card);
-            $fills = array_keys(array_filter($life->pastFills, static fn (int $of): bool => $of === $job->id));
-            foreach ($life->jobId === $job->id ? [...$fills, $life->fill] : $fills as $fill) {
-                $loads[] = [$card->id, $fill];
-            }
-        }
-        $query = Frame::ofLoads($loads)->toBase()->whereNotNull('kind');
+        $query = LoadOwners::only(DB::table('frames')->whereNotNull('kind'), ...$this->cards->loads($job));
 
         return $query->groupByRaw('body_id, taken_at, substr(path, 1, length(path) - 4)')
-            ->selectRaw("coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, min(path) as path, min(card_id) as card_id, body_id, taken_at, min(f_number) as f_number, min(shutter_s) as shutter_s, min(iso) as iso, min(lens) as lens, count(*) as files, count(distinct card_id) as cards");
+            ->selectRaw("coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, coalesce(min(case when kind = 'jpeg' then hash end), min(hash)) as hash, min(path) as path, min(card_id) as card_id, body_id, taken_at, min(f_number) as f_number, min(shutter_s) as shutter_s, min(iso) as iso, min(lens) as lens, count(*) as files, count(distinct card_id) as cards");
     }
 
     /** @return array<string, string> where a frame is not whole, by body and name, as the last twin checks say */

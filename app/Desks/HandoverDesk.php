@@ -7,6 +7,7 @@ namespace App\Desks;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Card;
+use App\Models\CopyEvent;
 use App\Models\Destination;
 use App\Models\Frame;
 use App\Models\Handover;
@@ -50,7 +51,7 @@ final class HandoverDesk
     public function takeBack(Handover $handover): void
     {
         if ($handover->back_at === null) {
-            $handover->update(['back_at' => now()]);
+            $handover->update(['back_at' => now(), 'back_after' => (int) CopyEvent::query()->max('id')]);
         }
         $this->handovers->forget();
     }

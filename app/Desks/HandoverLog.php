@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Desks;
 
+use App\Models\CopyEvent;
 use App\Models\Handover;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
 /** The tickets of drives that shuttle, read once a request. */
@@ -23,12 +23,13 @@ final class HandoverLog
         return $this->all()->keyBy('destination_id');
     }
 
-    /** When a drive that somebody had came back for the last time; null for one that never went. */
-    public function cameBack(int $placeId): ?Carbon
+    /** Whether a bag was last read before its drive came back from somebody: by the order of the logs, whatever the clock said. */
+    public function isBeforeItCameBack(CopyEvent $event): bool
     {
         $this->back ??= $this->all()->whereNotNull('back_at')->keyBy('destination_id');
+        $ticket = $this->back->get($event->destination_id);
 
-        return $this->back->get($placeId)?->back_at;
+        return $ticket !== null && ($ticket->back_after === null ? $ticket->back_at?->gt($event->at) === true : $event->id <= $ticket->back_after);
     }
 
     public function forget(): void

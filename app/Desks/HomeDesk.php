@@ -34,9 +34,8 @@ final class HomeDesk
         $codes = array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($this->cards->verdicts($job)));
         $isRead = array_intersect($codes, ['camera.not-read', 'camera.stale', 'camera.no-test-frames', 'camera.no-body']) === [] && $items->where('kind', 'body')->isNotEmpty();
         $has = static fn (string ...$some): bool => array_intersect($codes, $some) !== [];
-        $leftovers = count(array_filter($codes, static fn (string $c): bool => str_starts_with($c, 'camera.leftovers')));
 
-        return NightList::of($cells, array_values($items->where('kind', 'body')->pluck('label')->all()), $items->where('kind', 'card')->count() - $leftovers, $leftovers,
+        return NightList::of($cells, array_values($items->where('kind', 'body')->pluck('label')->all()), $this->cards->seen($job, $isRead),
             $isRead ? ['clock' => ! $has('camera.clock'), 'mode' => ! $has('camera.mode', 'camera.no-raw')] : [],
             array_values($job->packing->reject(fn (Packing $p): bool => $this->packing->isPacked($job, $p->item_id))->map(static fn (Packing $p): string => $p->item->label)->all()),
             array_values($items->where('kind', 'paper')->pluck('label')->all()));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks;
 
+use App\Models\Card;
 use App\Models\Job;
 use App\Models\KitAsk;
 use App\Models\Packing;
@@ -20,6 +21,7 @@ use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\PlannedWork;
+use NorthSatchel\Cards\CardState;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Plan\ClockTime;
@@ -38,7 +40,7 @@ final class NeedsDesk
     /** @var array<int, Collection<int, KitAsk>> */
     private array $asks = [];
 
-    public function __construct(private readonly ShelfDesk $shelf) {}
+    public function __construct(private readonly ShelfDesk $shelf, private readonly CardLog $log) {}
 
     /** @return list<PlannedStretch> in the order of time */
     public function stretches(Job $job): array
@@ -94,8 +96,25 @@ final class NeedsDesk
     public function bag(Job $job): array
     {
         $gear = $this->shelf->gear();
+        $full = $this->notUsable($job);
 
-        return array_values(array_filter(array_map(static fn (int $id): ?Gear => $gear[$id] ?? null, $job->packing->pluck('item_id')->all())));
+        return array_values(array_filter(array_map(static fn (int $id): ?Gear => isset($full[$id]) ? null : ($gear[$id] ?? null), $job->packing->pluck('item_id')->all())));
+    }
+
+    /** @return array<int, true> cards that still hold frames of another job, or are out of use, by item */
+    private function notUsable(Job $job): array
+    {
+        $cards = $job->packing->map(static fn (Packing $p): ?Card => $p->item->card)->filter();
+        $this->log->prepare($cards);
+        $full = [];
+        foreach ($cards as $card) {
+            $life = $this->log->lifeOf($card);
+            if (in_array($life->state, [CardState::Aside, CardState::Retired], true) || ($life->jobId !== $job->id && in_array($life->state, [CardState::Shot, CardState::Permitted], true))) {
+                $full[$card->item_id] = true;
+            }
+        }
+
+        return $full;
     }
 
     /** @return list<Gear> on the shelf, and on no list of any job that day */

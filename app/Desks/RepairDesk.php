@@ -18,7 +18,7 @@ use NorthSatchel\Copies\Volume\UnableToRead;
 /** What has rotted is copied anew from another copy, into a new bag; the rotten one stays as it is. */
 final class RepairDesk
 {
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger) {}
+    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly BagEyes $eyes) {}
 
     /** @return array{good: bool, text: string} */
     public function repair(Card $card, Destination $destination, RunProgress $progress): array
@@ -38,7 +38,7 @@ final class RepairDesk
         $bag = self::nextName($bad->bag);
         $report = (new Copier($volume, [Devices::bag($destination, $bag)], ['External-Identifier' => $bag, 'Card-Label' => $label, 'Repaired-From' => $name], now()->format('Y-m-d'), $progress))->run();
         $at = $report->destinations[0];
-        $this->ledger->record($card->id, $fill, $destination->id, $at->verified ? 'verified' : 'failed', $bag, Devices::deviceOf($destination), $at->hashes, ['files' => $at->files, 'repaired_from' => $name, 'problem' => $at->problem]);
+        $this->ledger->record($card->id, $fill, $destination->id, $at->verified ? 'verified' : 'failed', $bag, Devices::mediumOf($destination)->name, $at->contents, $this->eyes->facts($destination->id, Devices::destination($destination), $bag, 'repair') + ['files' => $at->files, 'repaired_from' => $name, 'problem' => $at->problem]);
 
         return ['good' => $at->verified, 'text' => $at->verified ? "{$label}: {$at->files} files from {$name} into the new bag {$bag} on {$destination->name}; the damaged one stays as it is." : "{$label}: not repaired: {$at->problem}."];
     }

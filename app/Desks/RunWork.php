@@ -12,6 +12,8 @@ use App\Models\Destination;
 use App\Models\Frame;
 use App\Models\Job;
 use App\Models\Run;
+use App\Models\User;
+use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\Twin\HealedSet;
 use NorthSatchel\Cards\Twin\TwinCheck;
 use NorthSatchel\Copies\BagVerifier;
@@ -34,6 +36,9 @@ final class RunWork
         private readonly AdoptDesk $adoption,
         private readonly RepairDesk $repairs,
         private readonly SnapshotDesk $snapshots,
+        private readonly BagEyes $eyes,
+        private readonly PermitDesk $permits,
+        private readonly Places $places,
     ) {}
 
     /** Called by the queue. */
@@ -60,6 +65,7 @@ final class RunWork
                     'copy' => $this->copy($job, $card, $destinations, $progress),
                     'repair' => $this->repairs->repair($card, $destinations[0], $progress),
                     'heal' => $this->heal($job, $card, $destinations, $progress),
+                    'permit' => $this->permit($job, $card, $progress),
                     default => $this->verify($card, $destinations, $progress),
                 };
                 $progress->nextCard();
@@ -93,10 +99,10 @@ final class RunWork
 
     public function bagName(Job $job, Card $card): string
     {
-        $fill = $this->log->lifeOf($card)->fill;
+        $life = $this->log->lifeOf($card);
         $plain = static fn (string $text): string => trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $text), '-');
 
-        return substr($job->date.'_'.$plain($job->name), 0, 80)."_{$plain($card->item->label)}_fill{$fill}";
+        return substr($job->date.'_'.$plain($job->name), 0, 80)."_{$plain($card->item->label)}_fill{$life->fill}".($life->seals > 1 ? "_seal{$life->seals}" : '');
     }
 
     /**
@@ -108,13 +114,12 @@ final class RunWork
         $name = $this->bagName($job, $card);
         $life = $this->log->lifeOf($card);
         $last = $this->ledger->lastEvents($card->id, $life->fill);
-        $devices = $bags = $names = $gone = [];
+        $bags = $names = $gone = [];
         foreach ($destinations as $destination) {
             // Where the first bag rotted and was repaired into another, that other one is gone on with.
             $there = $last[$destination->id] ?? null;
             $names[$destination->id] = $there?->kind === 'verified' && str_starts_with($there->bag, $name) ? $there->bag : $name;
             try {
-                $devices[$destination->id] = Devices::deviceOf($destination);
                 $bags[$destination->id] = Devices::bag($destination, $names[$destination->id]);
             } catch (FolderNotAllowed $e) {
                 $gone[] = "{$destination->name}: {$e->getMessage()}";
@@ -127,20 +132,24 @@ final class RunWork
             'Card-Fill' => (string) $life->fill,
             ...$this->shotWith($card->id, $life->fill, $life->bodyId),
         ], now()->format('Y-m-d'), $progress))->run();
-        $said = [];
+        $said = $differing = [];
         foreach (array_keys($bags) as $index => $id) {
             $at = $report->destinations[$index];
-            $this->ledger->record($card->id, $life->fill, $id, $at->verified ? 'verified' : 'failed', $names[$id], $devices[$id], $at->hashes, [
-                'files' => $at->files, 'reused' => $at->reused, 'problem' => $at->problem, 'from_medium' => $report->fromMedium,
-            ]);
+            $differing += array_flip($this->ledger->learn($card->id, $life->fill, $life->seals, $at->hashes));
+            $this->record($card, $id, $at, $names[$id], 'copy', ['files' => $at->files, 'reused' => $at->reused, 'from_medium' => $report->fromMedium]);
             $said[] = "{$at->label} ".($at->verified ? "verified, {$at->files} files" : "not verified: {$at->problem}");
+        }
+        if ($differing !== []) {
+            $paths = array_map(static fn (string|int $path): string => Names::printable((string) $path), array_keys($differing));
+            $this->log->add($card, CardEventKind::Differs, $job->id, $life->bodyId, $life->slot, ['paths' => $paths]);
+            $said[] = count($paths) === 1 ? "{$paths[0]} holds something else than was sealed" : count($paths).' files hold something else than was sealed';
         }
         foreach ($report->skipped as $skipped) {
             $said[] = "left out {$skipped->name}: {$skipped->why}";
         }
 
         return [
-            'good' => $gone === [] && $report->isWhole(allowSkips: true),
+            'good' => $gone === [] && $differing === [] && $report->isWhole(allowSkips: true),
             'text' => "{$card->item->label}: ".implode('; ', [...$said, ...$gone]).'.',
         ];
     }
@@ -171,6 +180,24 @@ final class RunWork
             'good' => $left === [] && $report->isWhole(allowSkips: true),
             'text' => "Healed set of {$card->item->label} and {$twin->item->label}: {$fromA} files from the first, {$fromB} from the second; ".implode('; ', $said).'.'.($left === [] ? '' : ' Whole on neither: '.implode(', ', array_slice($left, 0, 5)).(count($left) > 5 ? ' and more' : '').'.'),
         ];
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function record(Card $card, int $placeId, DestinationReport $at, string $bag, string $reader, array $data): void
+    {
+        $place = $this->places->now($placeId);
+        $facts = is_string($place) ? ['reader' => $reader, 'disks' => [], 'stamp' => null] : $this->eyes->facts($placeId, $place, $bag, $reader);
+        $medium = is_string($place) ? 'a drive that is gone' : Devices::mediumOf($this->places->get($placeId))->name;
+        $this->ledger->record($card->id, $this->log->lifeOf($card)->fill, $placeId, $at->verified ? 'verified' : 'failed', $bag, $medium, $at->contents, $facts + $data + ['problem' => $at->problem]);
+    }
+
+    /** @return array{good: bool, text: string} */
+    private function permit(Job $job, Card $card, RunProgress $progress): array
+    {
+        $permit = $this->permits->ask($job, $card, (string) (User::query()->value('name') ?? 'the owner'), $progress->add(...));
+        $worst = $permit->verdicts->worst();
+
+        return ['good' => $permit->isGranted, 'text' => "{$worst?->finding} {$worst?->because}"];
     }
 
     /** @return array<string, string> for bag-info.txt: the body, and when its clock says that the frames were taken */
@@ -208,13 +235,16 @@ final class RunWork
                 $bag = new \App\Devices\LocalVolume($volume->root().'/'.$event->bag);
                 $check = (new BagVerifier($bag, static fn (int $bytes, string $path) => $progress->add($bytes, $path)))->check();
                 $isValid = $check->valid;
-                $bad = [...$check->damaged, ...$check->missing, ...$check->extra];
+                $contents = array_values($check->contents);
+                $bad = [...$check->damaged, ...$check->missing, ...$check->extra, ...($check->valid ? [] : [(string) $check->problem()])];
             } catch (BrokenBag|UnableToRead|FolderNotAllowed $e) {
                 $isValid = false;
+                $contents = [];
                 $bad = [$e->getMessage()];
             }
-            $hashes = $isValid ? $this->ledger->framesOn($card->id, $life->fill)->pluck('hash', 'path')->filter()->all() : [];
-            $this->ledger->record($card->id, $life->fill, $destination->id, $isValid ? 'verified' : 'failed', $event->bag, $event->device, $hashes, ['problem' => $isValid ? null : $bad[0] ?? 'not valid']);
+            $now = $this->places->now($destination->id);
+            $facts = is_string($now) ? ['reader' => 'verify', 'disks' => $event->data['disks'] ?? [], 'stamp' => null] : $this->eyes->facts($destination->id, $now, $event->bag, 'verify');
+            $this->ledger->record($card->id, $life->fill, $destination->id, $isValid ? 'verified' : 'failed', $event->bag, $this->places->medium($event)->name, $contents, $facts + ['problem' => $isValid ? null : $bad[0] ?? 'not valid']);
             $said[] = $destination->name.($isValid ? ' valid' : ' NOT valid: '.implode(', ', array_slice($bad, 0, 3)));
             $good = $good && $isValid;
         }

@@ -9,6 +9,9 @@ use App\Models\Card;
 use App\Models\Job;
 use Illuminate\Support\Collection;
 use NorthSatchel\Cards\CardEventKind;
+use NorthSatchel\Cards\Permit\Content;
+use NorthSatchel\Cards\Twin\LoneCheck;
+use NorthSatchel\Cards\Twin\Side;
 use NorthSatchel\Cards\Twin\TwinCheck;
 use NorthSatchel\Cards\Twin\TwinFile;
 use NorthSatchel\Cards\Twin\TwinNote;
@@ -43,7 +46,7 @@ final class TwinWork
     {
         $twin = $this->cards->twinOf($job, $card);
         if ($twin === null) {
-            return ['good' => false, 'text' => "{$card->item->label} has no twin: no other card was in its body with it."];
+            return $this->lookThrough($job, $card, $progress);
         }
         $report = (new TwinCheck(
             Devices::card($card),
@@ -63,6 +66,40 @@ final class TwinWork
         ];
     }
 
+    /**
+     * One slot, or a twin that is lost: its pictures are judged by themselves.
+     *
+     * @return array{good: bool, text: string}
+     */
+    private function lookThrough(Job $job, Card $card, RunProgress $progress): array
+    {
+        $life = $this->log->lifeOf($card);
+        $note = LoneCheck::of(Devices::card($card), static fn (int $done, string $path) => $progress->share(0.0, Names::printable($path)));
+        $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, $note->row());
+        $bad = count($note->states);
+
+        return ['good' => $bad === 0, 'text' => "{$card->item->label} has no twin, so its {$note->frames} frames were judged by themselves: ".($bad === 0 ? 'none is seen to be damaged' : ($bad === 1 ? 'one file is damaged' : "{$bad} files are damaged")).'. One copy more is wanted.'];
+    }
+
+    /**
+     * What the other card's intact files hold where this one's are damaged.
+     *
+     * @return array<string, string> hash by name
+     */
+    private static function healing(Card $twin, TwinReport $report, bool $isA): array
+    {
+        $healing = [];
+        $volume = Devices::card($twin);
+        foreach ($report->files as $file) {
+            [$own, $other] = $isA ? [$file->a, $file->b] : [$file->b, $file->a];
+            if (! $file->isIdentical && $own === Side::Damaged && $other === Side::Intact) {
+                $healing[Names::printable($file->path)] = Content::of($volume, $file->path)->hash();
+            }
+        }
+
+        return $healing;
+    }
+
     private function keepTwinCheck(Job $job, Card $card, Card $twin, TwinReport $report, bool $isA): void
     {
         $states = [];
@@ -75,7 +112,7 @@ final class TwinWork
             }
         }
         $life = $this->log->lifeOf($card);
-        $note = new TwinNote($report->verdict, $report->frames(), $twin->id, $this->log->lifeOf($twin)->fill, array_filter($states), array_filter($twinStates));
+        $note = new TwinNote($report->verdict, $report->frames(), $twin->id, $this->log->lifeOf($twin)->fill, array_filter($states), array_filter($twinStates), self::healing($twin, $report, $isA));
         $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, $note->row());
     }
 }

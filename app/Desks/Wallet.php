@@ -21,11 +21,15 @@ final class Wallet
 {
     public function __construct(
         private readonly CardsDesk $cards,
+        private readonly ProofDesk $proofs,
         private readonly PermitDesk $permits,
     ) {}
 
-    /** @return array<string, mixed> */
-    public function page(Job $job): array
+    /**
+     * @param  int|null  $asked  the card whose permit was asked for just now
+     * @return array<string, mixed>
+     */
+    public function page(Job $job, ?int $asked): array
     {
         $lives = $this->cards->cards($job)->mapWithKeys(fn (Card $c): array => [$c->id => $this->cards->lifeOf($c)])->all();
         $check = $this->cards->lastCheck($job);
@@ -34,10 +38,10 @@ final class Wallet
             'bodies' => $this->panels($job),
             'lives' => $lives,
             'ready' => $this->cards->cards($job)->filter(static fn (Card $c): bool => $lives[$c->id]->state === CardState::Ready && $c->folder !== null)->values(),
-            'wallet' => $this->entries($job, $lives),
+            'wallet' => $this->entries($job, $lives, $asked),
             'checkedAt' => $check?->at->timezone($job->place->timezone)->format('H:i:s'),
             'canSealAll' => $this->sealable($job)->isNotEmpty(),
-            'canCompareAll' => $this->cards->cards($job)->contains(static fn (Card $c): bool => $lives[$c->id]->isSealed && $lives[$c->id]->jobId === $job->id && $lives[$c->id]->twinCheck === null),
+            'canCompareAll' => $this->cards->cards($job)->contains(static fn (Card $c): bool => $lives[$c->id]->isSealed && ! $lives[$c->id]->isFree() && $lives[$c->id]->twinCheck === null),
         ];
     }
 
@@ -47,7 +51,7 @@ final class Wallet
         return $this->cards->cards($job)->filter(function (Card $card) use ($job): bool {
             $life = $this->cards->lifeOf($card);
 
-            return $life->jobId === $job->id && ! $life->isSealed && ! $life->isFree() && $card->folder !== null;
+            return ($life->jobId === $job->id || $life->state === CardState::Shot) && ! $life->isSealed && ! $life->isFree() && $card->folder !== null;
         })->values();
     }
 
@@ -77,16 +81,17 @@ final class Wallet
      * @param  array<int, CardLife>  $lives
      * @return list<array<string, mixed>>
      */
-    private function entries(Job $job, array $lives): array
+    private function entries(Job $job, array $lives, ?int $asked): array
     {
         $files = Frame::ofLoads(array_map(static fn (int $id, CardLife $life): array => [$id, $life->fill], array_keys($lives), array_values($lives)))->groupBy('card_id', 'fill')
             ->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')->toBase()->get()
             ->keyBy(static fn (object $row): string => "{$row->card_id} {$row->fill}");
+        $written = $this->permits->written(array_keys($lives));
         $entries = [];
         foreach ($this->cards->cards($job) as $card) {
             $life = $lives[$card->id];
-            $isMine = $life->jobId === $job->id;
-            $permit = $isMine && session('asked') === $card->id ? $this->permits->answer($card) : null;
+            $isMine = ! $life->isFree() && ($life->jobId === $job->id || in_array($life->state, [CardState::Shot, CardState::Permitted], true));
+            $permit = $isMine && $life->isSealed && ($asked === $card->id || $life->state === CardState::Permitted) ? $this->proofs->answer($card) : null;
             $index = $files->get("{$card->id} {$life->fill}");
             $entries[] = [
                 'card' => $card,
@@ -97,17 +102,31 @@ final class Wallet
                     $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
                     $isMine ? self::twin($this->cards->twinOf($job, $card), $life) : null,
                     $life->fill > 1 ? 'formatted '.($life->fill === 2 ? 'once' : ($life->fill - 1).' times').' since it is on the shelf' : null,
-                    $life->lookedAt === null ? null : "{$life->lookedAt} frames looked at 1:1",
+                    $life->look === null ? null : "{$life->look->frames} frames looked at 1:1".($life->look->isPassed() ? '' : ', with trouble'),
                     $life->faults === [] ? null : (count($life->faults) === 1 ? 'in its log: ' : 'in its log '.count($life->faults).' times, last: ').$life->faults[count($life->faults) - 1]->words,
                     $permit === null && $life->lastRefusal !== null ? 'last refused: '.$life->lastRefusal : null,
                 ])),
                 'permit' => $permit,
                 'lost' => self::lost($permit),
-                'steps' => $isMine ? self::steps($life, $card) : [],
+                'steps' => $isMine ? self::steps($life, $card, $card->folder !== null && Devices::isStandIn($card->folder), $permit) : [],
+                'others' => $this->others($job, $card),
+                'paper' => isset($written["{$card->id} {$life->fill}"]),
             ];
         }
 
         return $entries;
+    }
+
+    /** Whose frames are on a load that serves several jobs. */
+    private function others(Job $job, Card $card): ?string
+    {
+        foreach ($this->cards->loads($job) as $load) {
+            if ($load->card->id === $card->id && $load->isPresent && count($load->jobs()) > 1) {
+                return 'By the hours of your jobs it holds frames of '.implode(' and ', Job::query()->whereIn('id', $load->jobs())->orderBy('date')->orderBy('covered_from')->pluck('name')->all()).'; the permit asks for all of it.';
+            }
+        }
+
+        return null;
     }
 
     private function where(Job $job, Card $card, CardLife $life): string
@@ -116,6 +135,7 @@ final class Wallet
 
         return match (true) {
             $life->state === CardState::Retired => 'retired: not to be used again',
+            $life->state === CardState::Aside => "out of use: {$life->aside}",
             $life->state === CardState::Ready => $card->folder === null ? 'in the bag, ready' : 'ready',
             $life->state === CardState::InBody => "in slot {$life->slot} of ".($body->item->label ?? 'a body'),
             default => 'shot in '.($body->item->label ?? 'a body').", slot {$life->slot}",
@@ -123,7 +143,7 @@ final class Wallet
     }
 
     /** @return list<string> */
-    private static function steps(CardLife $life, Card $card): array
+    private static function steps(CardLife $life, Card $card, bool $isStandIn, ?FormatPermit $permit): array
     {
         if ($card->folder === null || $life->isFree()) {
             return [];
@@ -131,8 +151,9 @@ final class Wallet
 
         return match (true) {
             ! $life->isSealed => ['seal'],
-            $life->state === CardState::Permitted => ['format'],
-            default => [$life->twinCheck === null ? 'twin' : '', in_array($life->twinCheck?->verdict, [TwinVerdict::Repairable, TwinVerdict::Split, TwinVerdict::Overflow], true) ? 'heal' : '', $life->lookedAt === null ? 'look' : '', 'permit'],
+            $life->state === CardState::Permitted && $permit?->isGranted === true => [$isStandIn || $life->releasedAt !== null ? 'format' : 'release', 'paper'],
+            $life->state === CardState::Permitted => ['gone', 'permit'],
+            default => [$life->twinCheck === null ? 'twin' : '', in_array($life->twinCheck?->verdict, [TwinVerdict::Repairable, TwinVerdict::Split, TwinVerdict::Overflow], true) ? 'heal' : '', $life->look?->isPassed() === true ? '' : 'look', 'permit'],
         };
     }
 
@@ -146,7 +167,7 @@ final class Wallet
     private static function lost(?FormatPermit $permit): ?string
     {
         foreach ($permit->verdicts ?? [] as $verdict) {
-            if ($verdict->code === 'permit.damaged') {
+            if ($verdict->remedy?->action === 'card.accept-loss') {
                 return (string) $verdict->remedy?->on['path'];
             }
         }

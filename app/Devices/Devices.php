@@ -9,6 +9,7 @@ use App\Devices\StandIn\StandInDrive;
 use App\Models\Body;
 use App\Models\Card;
 use App\Models\Destination;
+use NorthSatchel\Cards\Permit\Medium;
 use NorthSatchel\Copies\DestinationBag;
 
 /** From what is stored to the thing itself: cards and drives as volumes, stand-in bodies. */
@@ -32,8 +33,45 @@ final class Devices
     public static function destination(Destination $destination): LocalVolume
     {
         $folder = AllowedRoots::now()->folder($destination->folder);
+        $mark = $destination->mark === null ? null : PlaceMark::read($folder);
+        if ($destination->mark !== $mark) {
+            throw FolderNotAllowed::away($destination->name, $folder, $mark !== null);
+        }
 
         return self::isStandIn($folder) ? StandInDrive::plugIn($folder) : LocalVolume::at($folder);
+    }
+
+    /**
+     * A place that is about to be written to: no card, and known again by the mark that is left on it.
+     *
+     * @throws FolderNotAllowed
+     */
+    public static function placeForCopies(Destination $destination): LocalVolume
+    {
+        $volume = self::destination($destination);
+        $why = (new PlaceRule)->against($volume->root(), self::cardFolders());
+        if ($why !== null) {
+            throw FolderNotAllowed::noPlace($destination->name, $why);
+        }
+        if ($destination->mark === null) {
+            $destination->update(['mark' => PlaceMark::leave($volume->root())]);
+        }
+
+        return $volume;
+    }
+
+    /** @return array<string, string> where cards are mounted, by their names */
+    public static function cardFolders(): array
+    {
+        $folders = [];
+        foreach (Card::query()->with('item')->whereNotNull('folder')->get() as $card) {
+            $real = realpath((string) $card->folder);
+            if ($real !== false) {
+                $folders[$card->item->label] = $real;
+            }
+        }
+
+        return $folders;
     }
 
     /**
@@ -43,25 +81,22 @@ final class Devices
      */
     public static function bag(Destination $destination, string $name): DestinationBag
     {
-        $volume = self::destination($destination);
+        $volume = self::placeForCopies($destination);
 
-        return new DestinationBag($volume, $destination->name, $name, new ReadBackBeside($volume));
+        return new DestinationBag($volume, $destination->name, $name, config('satchel.reads_beside') === true ? new ReadBackBeside($volume) : null);
     }
 
     /**
-     * What tells one device from another: two folders on one disk are one device.
+     * What tells one medium from another, also when it is plugged in again: partitions of one disk are one.
      *
      * @throws FolderNotAllowed
      */
-    public static function deviceOf(Destination $destination): string
+    public static function mediumOf(Destination $destination): Medium
     {
         $folder = AllowedRoots::now()->folder($destination->folder);
-        if (self::isStandIn($folder)) {
-            return 'stand-in '.basename($folder);
-        }
-        $stat = stat($folder);
+        $disks = self::isStandIn($folder) ? ['stand-in '.StandInDrive::diskOf($folder)] : (new DiskBehind)->of($folder)->lasting ?? [];
 
-        return 'device '.($stat === false ? $folder : $stat['dev']);
+        return $destination->medium_said === null ? Medium::found($disks) : Medium::said($destination->medium_said, $disks);
     }
 
     public static function camera(Body $body): StandInCamera

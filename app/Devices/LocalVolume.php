@@ -18,7 +18,13 @@ class LocalVolume implements Volume
 {
     private const DEEPEST = 64;
 
-    public function __construct(private readonly string $root) {}
+    /** What the file system called the root when work began: where that changes, another disk has come to stand there. */
+    private ?string $identity;
+
+    public function __construct(private readonly string $root)
+    {
+        $this->identity = self::identityOf($root);
+    }
 
     /** @throws UnableToRead when the folder is not there or may not be read */
     public static function at(string $root): self
@@ -100,6 +106,7 @@ class LocalVolume implements Volume
     public function putTagFile(string $path, string $contents): void
     {
         $this->refusePayload($path);
+        $this->refuseAnotherDisk($path);
         $new = $path.BagLayout::PARTIAL;
         $this->removeOwn($new);
         $file = $this->create($new);
@@ -131,9 +138,7 @@ class LocalVolume implements Volume
     public function makeFolder(string $path): void
     {
         $this->refuseLinks($path, static fn (string $why): UnableToWrite => UnableToWrite::atPath($path, $why));
-        if (! is_dir($this->root)) {
-            throw UnableToWrite::becauseGone($path);
-        }
+        $this->refuseAnotherDisk($path);
         $full = $this->full($path);
         if (! is_dir($full) && ! @mkdir($full, 0777, true) && ! is_dir($full)) {
             throw UnableToWrite::atPath($path, self::lastError());
@@ -193,6 +198,27 @@ class LocalVolume implements Volume
             'dir' => EntryKind::Folder,
             default => EntryKind::Special,
         };
+    }
+
+    private static function identityOf(string $root): ?string
+    {
+        clearstatcache(true, $root);
+        $stat = @stat($root);
+
+        return $stat === false || ($stat['mode'] & 0170000) !== 0040000 ? null : "{$stat['dev']}:{$stat['ino']}";
+    }
+
+    /**
+     * A drive that is pulled out, or unmounted while it is in use, leaves its folder behind, on the disk below.
+     *
+     * @throws UnableToWrite
+     */
+    private function refuseAnotherDisk(string $path): void
+    {
+        $now = self::identityOf($this->root);
+        if ($now === null || $now !== ($this->identity ??= $now)) {
+            throw UnableToWrite::becauseGone($path);
+        }
     }
 
     /** @param  \Closure(string): \Throwable  $refusal */

@@ -17,6 +17,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $account  whose password opens it
  * @property float $mb_per_s
  * @property string $route  who writes to it
+ * @property string|null $mark  what was left on it, by which it is known again
+ * @property string|null $medium_said  what its owner calls the medium, where the system says nothing
+ * @property string|null $medium_words  why, in writing
  */
 final class Destination extends Model
 {

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * A file of a sealed card, as it was when the card was sealed.
@@ -19,7 +18,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $kind
  * @property int $bytes
  * @property int $modified_at
- * @property string|null $hash
+ * @property string|null $hash  of what it held when it was read since the seal; null where nobody did
+ * @property int $seal  the last seal of the fill that saw it
  * @property int|null $taken_at
  * @property string|null $lens
  * @property float|null $shutter_s
@@ -31,12 +31,6 @@ final class Frame extends Model
     protected $guarded = [];
 
     public $timestamps = false;
-
-    /** @return HasMany<Copy, $this> */
-    public function copies(): HasMany
-    {
-        return $this->hasMany(Copy::class);
-    }
 
     /**
      * Of these card loads only; a card that serves for years has many.

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<array{bag: string, label: string, job: string, files: int, bytes: int, manifest: string|null}> $contents
  * @property \Illuminate\Support\Carbon $gone_at
  * @property \Illuminate\Support\Carbon|null $back_at
+ * @property int|null $back_after  the last reading of any bag that was noted before it came back
  * @property Destination $destination
  */
 final class Handover extends Model

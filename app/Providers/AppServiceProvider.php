@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Desks\AuditDesk;
+use App\Desks\AuditRules;
+use App\Desks\CoverageDesk;
+use App\Desks\LoadOwners;
+use App\Desks\Places;
+use App\Desks\ProofDesk;
 use App\Desks\BriefDesk;
 use App\Desks\CardLog;
 use App\Desks\CardsDesk;
@@ -33,7 +38,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The desks keep what they read for the length of one request. */
-    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, ShelfDesk::class, NeedsDesk::class, CarryDesk::class, DaysDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, HandoverLog::class, CopyLedger::class, CardsDesk::class, HandoverDesk::class, AuditDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
+    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, ShelfDesk::class, NeedsDesk::class, CarryDesk::class, DaysDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, HandoverLog::class, Places::class, AuditRules::class, CopyLedger::class, CoverageDesk::class, LoadOwners::class, ProofDesk::class, CardsDesk::class, HandoverDesk::class, AuditDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
 
     public function register(): void
     {

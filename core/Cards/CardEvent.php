@@ -17,6 +17,14 @@ final readonly class CardEvent
         public array $data = [],
     ) {}
 
+    /** @return array<array-key, string> texts among the data, under their keys */
+    public function texts(string $name): array
+    {
+        $value = $this->data[$name] ?? null;
+
+        return is_array($value) ? array_filter($value, is_string(...)) : [];
+    }
+
     /** A text among the data; empty where there is none. */
     public function text(string $name): string
     {

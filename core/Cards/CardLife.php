@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Cards;
 
 use NorthSatchel\Cards\Twin\TwinNote;
+use NorthSatchel\Cards\Twin\TwinVerdict;
 
 /** A card's state, computed from its log. A fill is what lies between two formats. */
 final readonly class CardLife
@@ -13,7 +14,13 @@ final readonly class CardLife
      * @param  array<string, string>  $acceptedLosses  words by path
      * @param  TwinNote|null  $twinCheck  what the last twin check since sealing found
      * @param  array<int, int>  $pastFills  job by fill, of the sealed fills that were formatted away
-     * @param  int|null  $lookedAt  how many frames of this fill were looked at 1:1 since it was sealed; null for none
+     * @param  Look|null  $look  how frames of this fill were looked at 1:1 since it was sealed; null where nobody did
+     * @param  int  $seals  how often this fill was sealed; the last one is its inventory
+     * @param  array<string, string>  $notFiles  what is on it by the last seal and is no plain file: why, by name
+     * @param  list<string>  $differing  what was found not to be as it was sealed
+     * @param  string|null  $volume  what the file system on it called itself when it was sealed
+     * @param  float|null  $releasedAt  when it was looked at a last time before its format; null where it was not
+     * @param  string|null  $aside  why it is out of use; null where it is not
      * @param  list<CardFault>  $faults  in all its life
      * @param  bool  $isRetiring  it is not to be used again; retired once it is empty
      */
@@ -30,16 +37,29 @@ final readonly class CardLife
         public array $acceptedLosses,
         public array $pastFills,
         public ?string $lastRefusal,
-        public ?int $lookedAt,
+        public ?Look $look,
         public array $faults,
         public bool $isRetiring,
         public ?float $boughtAt,
+        public int $seals,
+        public array $notFiles,
+        public array $differing,
+        public ?string $volume,
+        public bool $isTwinLost,
+        public ?float $releasedAt,
+        public ?string $aside,
     ) {}
+
+    /** Whether it is known to have no twin: its body wrote to it alone, or the other one is lost. */
+    public function isAlone(): bool
+    {
+        return $this->isTwinLost || $this->twinCheck?->verdict === TwinVerdict::Alone;
+    }
 
     /** Whether it holds nothing of any job. */
     public function isFree(): bool
     {
-        return $this->state === CardState::Ready || $this->state === CardState::Retired;
+        return in_array($this->state, [CardState::Ready, CardState::Retired, CardState::Aside], true);
     }
 
     /** Whether two cards were in the two slots of one body at the same time. */
@@ -60,7 +80,10 @@ final readonly class CardLife
         $sealed = false;
         $loadedAt = $leftAt = null;
         $losses = $past = [];
-        $refusal = $looked = $bought = null;
+        $refusal = $look = $bought = $volume = $released = $aside = null;
+        $seals = 0;
+        $notFiles = $differing = [];
+        $isTwinLost = false;
         $faults = [];
         $isRetiring = false;
         foreach ($list as $event) {
@@ -71,6 +94,7 @@ final readonly class CardLife
                     $slot = $event->slot;
                     $loadedAt = $event->at;
                     $leftAt = null;
+                    $released = null;
                     $state = $state === CardState::Ready ? CardState::InBody : $state;
                     break;
                 case CardEventKind::Unloaded:
@@ -80,7 +104,11 @@ final readonly class CardLife
                 case CardEventKind::Sealed:
                     $leftAt ??= $event->at;
                     $sealed = true;
-                    $twin = $looked = null;
+                    $seals++;
+                    $twin = $look = $released = null;
+                    $differing = [];
+                    $notFiles = $event->texts('not_files');
+                    $volume = $event->text('volume') ?: null;
                     $state = CardState::Shot;
                     break;
                 case CardEventKind::TwinChecked:
@@ -94,11 +122,12 @@ final readonly class CardLife
                     $losses[$event->text('path')] = $event->text('words');
                     break;
                 case CardEventKind::Permitted:
-                    $refusal = null;
+                    $refusal = $released = null;
                     $state = CardState::Permitted;
                     break;
                 case CardEventKind::Refused:
                     $refusal = $event->text('because');
+                    $released = null;
                     $state = $state === CardState::Permitted ? CardState::Shot : $state;
                     break;
                 case CardEventKind::Formatted:
@@ -108,12 +137,13 @@ final readonly class CardLife
                     $fill++;
                     $state = CardState::Ready;
                     $job = $body = $slot = $twin = $loadedAt = $leftAt = null;
-                    $sealed = false;
-                    $losses = [];
-                    $refusal = $looked = null;
+                    $sealed = $isTwinLost = false;
+                    $seals = 0;
+                    $losses = $notFiles = $differing = [];
+                    $refusal = $look = $volume = $released = null;
                     break;
                 case CardEventKind::Looked:
-                    $looked = is_int($event->data['frames'] ?? null) ? $event->data['frames'] : 0;
+                    $look = Look::ofRow($event->data);
                     break;
                 case CardEventKind::Incident:
                     $faults[] = new CardFault($event->at, $event->text('words'), ($event->data['is_fault'] ?? true) === true);
@@ -121,14 +151,36 @@ final readonly class CardLife
                 case CardEventKind::Retired:
                     $isRetiring = true;
                     break;
+                case CardEventKind::Differs:
+                    $differing = array_values($event->texts('paths'));
+                    $released = null;
+                    $state = $state === CardState::Permitted ? CardState::Shot : $state;
+                    break;
+                case CardEventKind::Released:
+                    $released = $event->at;
+                    break;
+                case CardEventKind::TwinLost:
+                    $isTwinLost = true;
+                    break;
+                case CardEventKind::SetAside:
+                    $aside = $event->text('words');
+                    break;
+                case CardEventKind::BackInUse:
+                    $aside = null;
+                    break;
                 case CardEventKind::Bought:
                     $bought = $event->at;
                     break;
             }
         }
 
-        $state = $isRetiring && $state === CardState::Ready ? CardState::Retired : $state;
+        $state = match (true) {
+            $state !== CardState::Ready => $state,
+            $isRetiring => CardState::Retired,
+            $aside !== null => CardState::Aside,
+            default => $state,
+        };
 
-        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past, $refusal, $looked, array_values($faults), $isRetiring, $bought);
+        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past, $refusal, $look, array_values($faults), $isRetiring, $bought, $seals, $notFiles, $differing, $volume, $isTwinLost, $released, $aside);
     }
 }

@@ -11,6 +11,7 @@ enum CardState: string
     case InBody = 'in body';
     case Shot = 'shot';
     case Permitted = 'may be formatted';
+    case Aside = 'out of use';
     case Retired = 'retired';
 
     /** Ready cards lie face up, the others face down, as photographers do with real ones. */

@@ -23,8 +23,14 @@ final class BagVerifier
     /** @var array<string, array<string, string>> expected hash by path and algorithm */
     private array $expected = [];
 
-    /** @param  \Closure(int, string): void|null  $onBytes bytes read, file */
-    public function __construct(private readonly Volume $bag, private readonly ?\Closure $onBytes = null) {}
+    /** @var array<string, string> by path, of what is right */
+    private array $contents = [];
+
+    /**
+     * @param  \Closure(int, string): void|null  $onBytes bytes read, file
+     * @param  array<string, string>  $known  BLAKE2b-512 by path, of files that were read a moment ago: they are not read again
+     */
+    public function __construct(private readonly Volume $bag, private readonly ?\Closure $onBytes = null, private readonly array $known = []) {}
 
     /** @throws BrokenBag when it is no bag at all */
     public function check(): BagCheck
@@ -47,7 +53,7 @@ final class BagVerifier
         $extra = $this->extra($payloadLists);
         $this->checkDeclaration();
         $this->checkOxum();
-        $isWhole = ! $unfinished && $payloadLists > 0 && $this->missing === [] && $this->damaged === [] && $extra === [];
+        $isWhole = ! $unfinished && $payloadLists > 0 && $payload !== [] && $this->missing === [] && $this->damaged === [] && $extra === [];
 
         return new BagCheck(
             valid: $isWhole,
@@ -56,6 +62,7 @@ final class BagVerifier
             damaged: self::names($this->damaged),
             extra: $extra,
             unfinished: $unfinished,
+            contents: array_diff_key($this->contents, $this->damaged),
         );
     }
 
@@ -92,10 +99,19 @@ final class BagVerifier
 
             return;
         }
+        $isPayload = str_starts_with($path, 'data/');
+        if (isset($this->known[$path]) && array_keys($hashes) === [Digest::DEFAULT]) {
+            if (! hash_equals($this->known[$path], $hashes[Digest::DEFAULT])) {
+                $this->damaged[$path] = true;
+            }
+            $this->contents[$path] = $this->known[$path];
+
+            return;
+        }
         try {
-            $digests = [];
+            $digests = $isPayload ? [Digest::DEFAULT => Digest::with()] : [];
             foreach (array_keys($hashes) as $algorithm) {
-                $digests[$algorithm] = Digest::with((string) $algorithm);
+                $digests[$algorithm] ??= Digest::with((string) $algorithm);
             }
             $file = $this->bag->open($path);
             while (($bytes = $file->read(Copier::PIECE)) !== '') {
@@ -107,10 +123,14 @@ final class BagVerifier
                 }
             }
             $file->close();
-            foreach ($digests as $algorithm => $digest) {
-                if (! hash_equals($digest->hex(), $hashes[$algorithm])) {
+            $read = array_map(static fn (Digest $digest): string => $digest->hex(), $digests);
+            foreach ($hashes as $algorithm => $hash) {
+                if (! hash_equals($read[$algorithm], $hash)) {
                     $this->damaged[$path] = true;
                 }
+            }
+            if ($isPayload) {
+                $this->contents[$path] = $read[Digest::DEFAULT];
             }
         } catch (UnableToRead) {
             $this->damaged[$path] = true;

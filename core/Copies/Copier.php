@@ -87,6 +87,7 @@ final class Copier
         $this->second->finish();
         foreach ($this->bags as $bag) {
             $bag->finish($this->labels, $this->date);
+            $bag->check($this->tell(...));
         }
 
         return new CopyReport(

@@ -7,6 +7,7 @@ namespace NorthSatchel\Copies;
 use NorthSatchel\Copies\ReadBack\ReadBack;
 use NorthSatchel\Copies\ReadBack\ReadBackHere;
 use NorthSatchel\Copies\ReadBack\Reading;
+use NorthSatchel\Copies\Volume\Below;
 use NorthSatchel\Copies\Volume\EntryKind;
 use NorthSatchel\Copies\Volume\UnableToRead;
 use NorthSatchel\Copies\Volume\UnableToWrite;
@@ -31,6 +32,12 @@ final class DestinationBag
     private ?WritableFile $writing = null;
 
     private ?string $problem = null;
+
+    /** @var array<string, true> card paths that read back right in this run */
+    private array $readBackRight = [];
+
+    /** @var array<string, string> hash by path below the bag, of all that was read in it; known once it was checked */
+    private array $contents = [];
 
     /** What did not read back; unlike a problem it does not keep the rest of the card from being copied here. */
     private ?string $damage = null;
@@ -144,7 +151,7 @@ final class DestinationBag
     {
         $this->guarded(function () use ($cardPath): void {
             $this->mark();
-            $partial = $this->path('data/'.$cardPath.BagLayout::PARTIAL);
+            $partial = $this->path(BagLayout::partial('data/'.$cardPath));
             $this->volume->removeOwn($partial);
             $this->writing = $this->volume->create($partial);
         });
@@ -161,7 +168,7 @@ final class DestinationBag
             $this->writing?->finish();
             $this->writing = null;
             $final = $this->path('data/'.$cardPath);
-            $this->volume->rename($final.BagLayout::PARTIAL, $final);
+            $this->volume->rename(BagLayout::partial($final), $final);
             $this->lists->enter('data/'.$cardPath, $hash);
             $this->present[$cardPath] = true;
         });
@@ -172,13 +179,15 @@ final class DestinationBag
     {
         $this->writing?->abandon();
         $this->writing = null;
-        $this->guarded(fn () => $this->volume->removeOwn($this->path('data/'.$cardPath.BagLayout::PARTIAL)));
+        $this->guarded(fn () => $this->volume->removeOwn($this->path(BagLayout::partial('data/'.$cardPath))));
     }
 
     /** @return bool whether the file reads back as it was written; one of an unfinished bag that does not is partial again */
     public function judge(string $cardPath, Reading $reading): bool
     {
         if ($reading->problem === null && ($this->expected($cardPath)?->isSameAs($reading->hash) ?? false)) {
+            $this->readBackRight[$cardPath] = true;
+
             return true;
         }
         $this->damage ??= Names::printable($cardPath).($reading->problem === null ? ' does not read back as it was written' : ' does not read back: '.$reading->problem);
@@ -224,16 +233,42 @@ final class DestinationBag
         });
     }
 
+    /**
+     * The finished bag is checked by its lists as anybody would, so that it is called good only where `verify` calls it good.
+     * What read back right a moment ago is not read a third time; what else lies in it is.
+     *
+     * @param  (\Closure(int, string): void)|null  $onBytes
+     */
+    public function check(?\Closure $onBytes = null): void
+    {
+        if ($this->problem !== null || $this->damage !== null || $this->marked) {
+            return;
+        }
+        $known = [];
+        foreach (array_map(strval(...), array_keys($this->readBackRight)) as $path) {
+            $known["data/{$path}"] = (string) $this->expected($path)?->digest;
+        }
+        try {
+            $check = (new BagVerifier(new Below($this->volume, $this->name), $onBytes, array_filter($known)))->check();
+            $this->contents = $check->contents;
+            $this->damage = $check->valid ? null : $check->problem();
+        } catch (BrokenBag|UnableToRead $e) {
+            $this->damage = $e->getMessage();
+        }
+    }
+
     public function report(): DestinationReport
     {
-        $paths = array_map(strval(...), array_keys($this->present));
+        $paths = array_map(strval(...), array_keys($this->readBackRight));
+        $read = array_combine($paths, array_map(fn (string $path): ?string => $this->expected($path)?->digest, $paths));
 
         return new DestinationReport(
             label: $this->label,
             verified: $this->problem === null && $this->damage === null && ! $this->marked,
             files: count($this->present),
             reused: $this->reused,
-            hashes: array_filter(array_combine($paths, array_map(fn (string $path): ?string => $this->expected($path)?->digest, $paths)), is_string(...)),
+            hashes: array_filter($read, is_string(...)),
+            contents: $this->contents === [] ? array_values(array_filter($read, is_string(...))) : array_values($this->contents),
             problem: $this->problem ?? $this->damage,
         );
     }
@@ -253,8 +288,8 @@ final class DestinationBag
         $this->lists->drop('data/'.$cardPath);
         try {
             $final = $this->path('data/'.$cardPath);
-            $this->volume->removeOwn($final.BagLayout::PARTIAL);
-            $this->volume->rename($final, $final.BagLayout::PARTIAL);
+            $this->volume->removeOwn(BagLayout::partial($final));
+            $this->volume->rename($final, BagLayout::partial($final));
         } catch (UnableToWrite) {
             // The problem is reported already; the next run meets the same file and says so again.
         }

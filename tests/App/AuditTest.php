@@ -73,7 +73,7 @@ final class AuditTest extends TestCase
         $folder = Devices::standIns().'/by-hand';
         mkdir($folder.'/wedding', 0777, true);
         $ask = ['name' => 'Drive Oak', 'folder' => $folder, 'route' => 'by hand', 'adopt_kept' => 'home', 'adopt_kind' => 'disk'];
-        $this->followingRedirects()->post('/jobs/1/copies/adopt', $ask)->assertSee('nobody knows its contents yet; copy and verify it once first.');
+        $this->followingRedirects()->post('/jobs/1/copies/adopt', $ask)->assertSee('S01: nothing of it lies there.');
         $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
         $card = Card::query()->findOrFail(self::card('S01'));
         $frames = glob("{$card->folder}/DCIM/*/*") ?: [];

@@ -46,7 +46,7 @@ final class BudgetOfPagesTest extends TestCase
         DB::flushQueryLog();
         DB::enableQueryLog();
         $this->get($page)->assertOk();
-        $this->assertLessThanOrEqual(self::QUERIES + self::MORE_AT_FIRST, count(DB::getQueryLog()), 'the first look');
+        $this->assertLessThanOrEqual(self::QUERIES + self::MORE_AT_FIRST, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));
         DB::flushQueryLog();
         $html = (string) $this->get($page)->assertOk()->getContent();
         $this->assertLessThanOrEqual(self::QUERIES, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));

@@ -57,7 +57,7 @@ final class CardLifeDeskTest extends TestCase
         }
         $this->assertSame($before, md5_file(Devices::card(Card::query()->findOrFail($frame->card_id))->root().'/'.$frame->path));
         $this->post("/jobs/1/cards/{$card}/look", ['words' => str_repeat('x', 501)])->assertSessionHasErrors('words');
-        $this->followingRedirects()->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp'])->assertSee('frames of S02 are noted as looked at.');
+        $this->followingRedirects()->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp', 'result' => 'well'])->assertSee('frames of S02 are noted as looked at.');
         $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
         $this->post('/jobs/1/cards/'.self::card('S08').'/look')->assertSessionHasErrors('words');
         $this->get('/jobs/1/frames')->assertSee('✕ damaged on S02');
@@ -106,7 +106,7 @@ final class CardLifeDeskTest extends TestCase
         $root = Devices::card(Card::query()->findOrFail($card))->root();
         $held = glob("{$root}/DCIM/*/*");
         $this->assertNotEmpty($held);
-        $this->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp']);
+        $this->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp', 'result' => 'well']);
         $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
         $hash = (string) Frame::query()->where('card_id', $card)->whereNotNull('hash')->value('hash');
         $this->assertTrue(app(CopyLedger::class)->isSafe($hash));

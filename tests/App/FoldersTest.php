@@ -59,8 +59,8 @@ final class FoldersTest extends TestCase
     {
         $this->post('/destinations', ['name' => 'Mine', 'folder' => $this->temp.'/private', 'kept' => 'bag'])->assertSessionHasErrors('folder');
         $this->assertSame(0, Destination::query()->count());
-        $this->post('/destinations', ['name' => 'Mine', 'folder' => $this->temp.'/media', 'kept' => 'bag'])->assertSessionHasNoErrors();
-        $this->post('/destinations', ['name' => 'Again', 'folder' => $this->temp.'/media/../media', 'kept' => 'bag'])->assertSessionHasErrors('folder');
+        $this->post('/destinations', ['name' => 'Mine', 'folder' => $this->folder('media/drive'), 'kept' => 'bag'])->assertSessionHasNoErrors();
+        $this->post('/destinations', ['name' => 'Again', 'folder' => $this->temp.'/media/../media/drive', 'kept' => 'bag'])->assertSessionHasErrors('folder');
 
         $this->post('/shelf', ['kind' => 'card', 'label' => 'R1', 'capacity_gb' => 64]);
         $this->post('/cards/1/folder', ['folder' => $this->temp.'/private'])->assertSessionHasErrors('folder');
@@ -94,6 +94,8 @@ final class FoldersTest extends TestCase
         $this->post("/jobs/{$job->id}/copies", ['kind' => 'copy', 'all' => 1])->assertSessionHasNoErrors();
         $this->post("/jobs/{$job->id}/cards/{$card->id}/look")->assertSessionHasNoErrors();
         $this->post("/jobs/{$job->id}/cards/{$card->id}/permit");
+        $this->get("/jobs/{$job->id}/cards")->assertSee('A last look, then take it out')->assertDontSee('I have formatted it');
+        $this->post("/jobs/{$job->id}/cards/{$card->id}/release")->assertSessionHasNoErrors();
         $this->get("/jobs/{$job->id}/cards")->assertSee('I have formatted it');
         $this->post("/jobs/{$job->id}/cards/{$card->id}/format")->assertSessionHasErrors("card{$card->id}");
         $this->assertNotSame([], $this->contentsOf($this->temp.'/media/card'), 'the program itself deletes nothing');

@@ -27,8 +27,7 @@ final class StandInDrive extends LocalVolume
     /** Reads the drive's size and faults from the note beside its folder. */
     public static function plugIn(string $folder): self
     {
-        $note = is_file($folder.'.json') ? json_decode((string) file_get_contents($folder.'.json'), true) : [];
-        $note = is_array($note) ? $note : [];
+        $note = self::note($folder);
 
         return new self(
             $folder,
@@ -37,12 +36,27 @@ final class StandInDrive extends LocalVolume
         );
     }
 
-    public static function make(string $folder, int $sizeMb, ?float $goneAfterMb = null): void
+    /** The disk that it is, or a partition of. */
+    public static function diskOf(string $folder): string
+    {
+        return (string) (self::note($folder)['disk'] ?? basename($folder));
+    }
+
+    /** @return array<string, mixed> */
+    private static function note(string $folder): array
+    {
+        $note = is_file($folder.'.json') ? json_decode((string) file_get_contents($folder.'.json'), true) : [];
+
+        return is_array($note) ? $note : [];
+    }
+
+    /** @param  string|null  $disk  that it is a partition of; one of its own where none is named */
+    public static function make(string $folder, int $sizeMb, ?float $goneAfterMb = null, ?string $disk = null): void
     {
         if (! is_dir($folder)) {
             mkdir($folder, 0777, true);
         }
-        file_put_contents($folder.'.json', json_encode(['size_mb' => $sizeMb, 'gone_after_mb' => $goneAfterMb], JSON_THROW_ON_ERROR));
+        file_put_contents($folder.'.json', json_encode(array_filter(['size_mb' => $sizeMb, 'gone_after_mb' => $goneAfterMb, 'disk' => $disk], static fn (mixed $v): bool => $v !== null), JSON_THROW_ON_ERROR));
     }
 
     public function create(string $path): WritableFile

@@ -8,6 +8,7 @@ use App\Desks\BriefDesk;
 use App\Desks\CardLifeDesk;
 use App\Desks\CardsDesk;
 use App\Desks\CopiesDesk;
+use App\Desks\PermitDesk;
 use App\Desks\RunDesk;
 use App\Models\Card;
 use App\Models\Destination;
@@ -15,7 +16,10 @@ use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Cards\Permit\PermitDrawing;
 
 /** What befalls a card beside being shot and copied: it is looked through, something happens to it, it is retired. */
 final class CardLifeController
@@ -30,15 +34,18 @@ final class CardLifeController
 
     public function looked(Request $request, int $job, int $card, CardsDesk $cards, CardLifeDesk $desk): RedirectResponse
     {
-        $given = $request->validate(['words' => ['nullable', 'string', 'max:500']], ['max' => 'That is too long.']);
+        $given = $request->validate([
+            'words' => ['nullable', 'string', 'max:500', 'required_if:result,anyway', Rule::when($request->input('result') === 'anyway', ['min:10'])], 'result' => ['nullable', 'in:well,trouble,anyway'], 'bad' => ['nullable', 'array', 'max:60'], 'bad.*' => ['string', 'max:300'],
+        ], ['max' => 'That is too long.', 'required_if' => 'Say in your words why it may go all the same.', 'min' => 'A few more words.']);
         $opened = BriefDesk::open($job);
         $chosen = self::card($cards, $opened, $card);
         if (! $cards->lifeOf($chosen)->isSealed) {
             throw ValidationException::withMessages(['words' => "{$chosen->item->label} has not been sealed: seal it first."]);
         }
-        $count = $desk->looked($opened, $chosen, (string) ($given['words'] ?? ''));
+        $look = $desk->looked($opened, $chosen, array_values($given['bad'] ?? []), (string) ($given['words'] ?? ''), ($given['result'] ?? (($given['words'] ?? '') === '' ? 'well' : 'trouble')) === 'well', ($given['result'] ?? '') === 'anyway');
+        $said = $look->isPassed() ? "{$look->frames} frames of {$chosen->item->label} are noted as looked at." : "It is noted what you saw on {$chosen->item->label}; it gets no permit as long as that stands.";
 
-        return redirect("/jobs/{$job}/cards")->with('said', "{$count} frames of {$chosen->item->label} are noted as looked at.")->with('asked', $card);
+        return redirect("/jobs/{$job}/cards")->with('said', $said)->with('asked', $card);
     }
 
     public function incident(Request $request, int $job, int $card, CardsDesk $cards, CardLifeDesk $desk): RedirectResponse
@@ -48,6 +55,68 @@ final class CardLifeController
         $desk->incident($opened, self::card($cards, $opened, $card), (string) $given['words'], $request->boolean('is_fault'));
 
         return redirect("/jobs/{$job}/cards#card-{$card}");
+    }
+
+    /** Said in writing: its twin is lost. */
+    public function loseTwin(Request $request, int $job, int $card, CardsDesk $cards, PermitDesk $permits): RedirectResponse
+    {
+        $words = $this->words($request);
+        $opened = BriefDesk::open($job);
+        $chosen = self::card($cards, $opened, $card);
+        $permits->loseTwin($opened, $chosen, $words);
+
+        return redirect("/jobs/{$job}/cards#card-{$card}")->with('said', "{$chosen->item->label} is alone from now on: its frames are judged by themselves, and one copy more is wanted.");
+    }
+
+    /** Said in writing: nothing is to be rescued from it any more. */
+    public function backInUse(Request $request, int $job, int $card, CardsDesk $cards, PermitDesk $permits): RedirectResponse
+    {
+        $words = $this->words($request);
+        $opened = BriefDesk::open($job);
+        $chosen = self::card($cards, $opened, $card);
+        $permits->backInUse($opened, $chosen, $words);
+
+        return redirect("/jobs/{$job}/cards#card-{$card}")->with('said', "{$chosen->item->label} is back in use.");
+    }
+
+    /** Where every frame lies, on one page to print. */
+    public function paper(Request $request, int $job, int $card, CardsDesk $cards, PermitDesk $permits): View|Response
+    {
+        $opened = BriefDesk::open($job);
+        $chosen = self::card($cards, $opened, $card);
+        $fill = $request->integer('fill') ?: $cards->lifeOf($chosen)->fill;
+        $record = $permits->paper($chosen->id, $fill);
+        $isPresent = $cards->lifeOf($chosen)->fill === $fill;
+        if ($record === null && ! $isPresent) {
+            abort(404);
+        }
+        $now = $isPresent ? $permits->standing($chosen) : null;
+        $paper = $record->paper ?? $permits->unwritten($chosen);
+        if ($record !== null && $request->query('as') === 'file') {
+            return response(json_encode($record->paper, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="permit.json"']);
+        }
+
+        return view('cards.permit', [
+            'job' => $opened, 'card' => $chosen, 'fill' => $fill, 'paper' => $paper, 'drawing' => PermitDrawing::of($paper), 'isKept' => $record !== null,
+            'at' => ($record->at ?? now())->timezone($opened->place->timezone)->format('j M Y, H:i'), 'zone' => new \DateTimeZone($opened->place->timezone),
+            'void' => $record !== null && $now !== null && ! $now->isGranted ? $now->verdicts->worst()?->because : null,
+        ]);
+    }
+
+    /** Whose frames are on it: a person may say otherwise than the hours do. */
+    public function claim(Request $request, int $job, int $card, CardsDesk $cards): RedirectResponse
+    {
+        $given = $request->validate(['words' => ['nullable', 'string', 'max:300']], ['max' => 'That is too long.']);
+        $opened = BriefDesk::open($job);
+        $chosen = self::card($cards, $opened, $card);
+        $cards->claim($opened, $chosen, (string) ($given['words'] ?? ''));
+
+        return redirect("/jobs/{$job}/cards#card-{$card}")->with('said', "All frames on {$chosen->item->label} belong to {$opened->name}.");
+    }
+
+    private function words(Request $request): string
+    {
+        return (string) $request->validate(['words' => ['required', 'string', 'min:10', 'max:500']], ['required' => 'This is needed, in your words.', 'min' => 'A few more words.', 'max' => 'That is too long.'])['words'];
     }
 
     /** One whole set made of a card and its twin, onto the drives at hand. */

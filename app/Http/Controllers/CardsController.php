@@ -21,7 +21,7 @@ use NorthSatchel\Copies\Volume\UnableToRead;
 
 final class CardsController
 {
-    public function show(int $job, CardsDesk $desk, Wallet $wallet, Strap $strap): View
+    public function show(Request $request, int $job, Wallet $wallet, Strap $strap): View
     {
         $opened = BriefDesk::open($job);
 
@@ -29,7 +29,7 @@ final class CardsController
             'job' => $opened,
             'verdicts' => $strap->of($opened, 'cards'),
             'isDemo' => (bool) config('satchel.demo'),
-            ...$wallet->page($opened),
+            ...$wallet->page($opened, is_int($asked = $request->session()->get('asked')) ? $asked : null),
             'run' => RunView::of($opened, "/jobs/{$job}/cards"),
         ]);
     }
@@ -69,16 +69,22 @@ final class CardsController
     public function twinAll(int $job, CardsDesk $desk, RunDesk $runs): RedirectResponse
     {
         $opened = BriefDesk::open($job);
-        $sealed = $desk->cards($opened)->filter(static fn (Card $card): bool => $desk->lifeOf($card)->isSealed && $desk->lifeOf($card)->jobId === $job);
+        $sealed = $desk->cards($opened)->filter(static fn (Card $card): bool => $desk->lifeOf($card)->isSealed && ! $desk->lifeOf($card)->isFree());
         $runs->start($opened, 'twin', array_values($sealed->pluck('id')->all()));
 
         return redirect("/jobs/{$job}/cards");
     }
 
-    public function permit(int $job, int $card, CardsDesk $desk, PermitDesk $permits): RedirectResponse
+    /** Card and copies are read again for it: at once where that is quick, in the background where it is not. */
+    public function permit(Request $request, int $job, int $card, CardsDesk $desk, PermitDesk $permits, RunDesk $runs): RedirectResponse
     {
         $opened = BriefDesk::open($job);
-        $permits->ask($opened, $this->card($desk, $opened, $card));
+        $chosen = $this->card($desk, $opened, $card);
+        if ($permits->bytesToRead($chosen) > (int) config('satchel.reads_at_once')) {
+            $runs->start($opened, 'permit', [$card]);
+        } else {
+            $permits->ask($opened, $chosen, (string) $request->user()?->name);
+        }
 
         return redirect("/jobs/{$job}/cards")->with('asked', $card);
     }
@@ -88,12 +94,12 @@ final class CardsController
         $opened = BriefDesk::open($job);
         $chosen = $this->card($desk, $opened, $card);
         try {
-            $permits->format($opened, $chosen);
+            $said = $permits->format($opened, $chosen);
         } catch (FolderNotAllowed|UnableToRead $e) {
             throw ValidationException::withMessages(["card{$card}" => $e->getMessage()]);
         }
 
-        return redirect("/jobs/{$job}/cards")->with('said', "{$chosen->item->label} is empty and ready; the format is in its log.");
+        return redirect("/jobs/{$job}/cards")->with('said', $said);
     }
 
     public function acceptLoss(Request $request, int $job, int $card, CardsDesk $desk, PermitDesk $permits): RedirectResponse
@@ -106,6 +112,16 @@ final class CardsController
         $permits->acceptLoss($opened, $this->card($desk, $opened, $card), (string) $given['path'], (string) $given['words']);
 
         return redirect("/jobs/{$job}/cards")->with('asked', $card);
+    }
+
+    /** The last look before a card goes into its camera to be formatted. */
+    public function release(int $job, int $card, CardsDesk $desk, PermitDesk $permits): RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $chosen = $this->card($desk, $opened, $card);
+        $permits->release($opened, $chosen);
+
+        return redirect("/jobs/{$job}/cards")->with('said', "All of {$chosen->item->label} is safe at this moment. Take it out, format it in its camera, shoot nothing on it before, and put it back into the reader.");
     }
 
     private function card(CardsDesk $desk, Job $job, int $id): Card

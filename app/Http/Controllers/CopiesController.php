@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desks\AuditDesk;
+use App\Desks\AuditRules;
 use App\Desks\BriefDesk;
 use App\Desks\CopiesDesk;
 use App\Desks\HandoverDesk;
@@ -20,6 +21,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Cards\Permit\ReadAgain;
 use NorthSatchel\Copies\Audit\Blows;
 
 final class CopiesController
@@ -40,7 +42,7 @@ final class CopiesController
             'tickets' => $handovers->last(),
             'keptWords' => FolderController::KEPT,
             'cellWords' => self::CELL_WORDS,
-            'wanted' => (int) config('satchel.copies_before_format'),
+            'wanted' => $audits->record()->permit_copies,
             'audit' => $desk->audit($opened),
             'rule' => $audits->record(),
             'run' => RunView::of($opened, "/jobs/{$job}/copies"),
@@ -88,14 +90,15 @@ final class CopiesController
     }
 
     /** The owner's rule, for all jobs. */
-    public function rule(Request $request, int $job): RedirectResponse
+    public function rule(Request $request, int $job, AuditRules $rules): RedirectResponse
     {
         $causes = array_keys(Blows::USUAL);
         $given = $request->validate([
             'copies' => ['required', 'integer', 'between:1,8'], 'kinds' => ['required', 'integer', 'between:1,4'], 'elsewhere' => ['required', 'integer', 'min:0', 'lte:copies'], 'again_after_days' => ['required', 'integer', 'between:1,3650'],
+            'permit_copies' => ['sometimes', 'required', 'integer', 'between:1,8'], 'more_without_twin' => ['sometimes', 'required', 'integer', 'between:0,4'], 'away_days' => ['sometimes', 'required', 'integer', 'between:0,3650'], 'reads_again' => ['sometimes', 'required', Rule::in(array_keys(ReadAgain::CHOICES))],
             ...array_fill_keys(array_map(static fn (string $c): string => "a_year.{$c}", $causes), ['nullable', 'numeric', 'between:0,50']),
         ], ['required' => 'This is needed.', 'integer' => 'This must be a whole number.', 'numeric' => 'This must be a number.', 'between' => 'This must lie between :min and :max.', 'lte' => 'No more than the copies.']);
-        AuditRuleRecord::query()->create([...array_intersect_key($given, array_flip(['copies', 'kinds', 'elsewhere', 'again_after_days'])), 'waits_for_elsewhere' => $request->boolean('waits_for_elsewhere'), 'looks_first' => $request->boolean('looks_first'),
+        AuditRuleRecord::query()->create([...$rules->record()->only(['permit_copies', 'more_without_twin', 'away_days', 'reads_again']), ...array_intersect_key($given, array_flip(['copies', 'kinds', 'elsewhere', 'again_after_days', 'permit_copies', 'more_without_twin', 'away_days', 'reads_again'])), 'waits_for_elsewhere' => $request->boolean('waits_for_elsewhere'), 'looks_first' => $request->boolean('looks_first'),
             'a_year' => array_map(floatval(...), array_filter($given['a_year'] ?? [], is_numeric(...)))]);
 
         return redirect("/jobs/{$job}/copies")->with('said', 'The rule is kept, for all jobs.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Desks\AuditRules;
 use App\Desks\BriefDesk;
 use App\Desks\FramesDesk;
 use App\Models\Frame;
@@ -18,7 +19,7 @@ use NorthSatchel\Cards\Clock\ClockOffsets;
 /** In what order did it happen? */
 final class FramesController
 {
-    public function show(Request $request, int $job, FramesDesk $desk): View
+    public function show(Request $request, int $job, FramesDesk $desk, AuditRules $rules): View
     {
         $opened = BriefDesk::open($job);
         $page = max(1, $request->integer('page', 1));
@@ -26,7 +27,7 @@ final class FramesController
 
         return view('copies.frames', [
             'job' => $opened, 'page' => $page, 'pages' => max(1, (int) ceil($found['count'] / FramesDesk::A_PAGE)), ...$found, 'bodies' => $desk->bodies($opened),
-            'offsets' => array_map(ClockOffsets::inWords(...), $desk->offsets($opened)->seconds), 'wanted' => (int) config('satchel.copies_before_format'),
+            'offsets' => array_map(ClockOffsets::inWords(...), $desk->offsets($opened)->seconds), 'wanted' => $rules->record()->permit_copies,
         ]);
     }
 

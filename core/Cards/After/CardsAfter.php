@@ -7,6 +7,7 @@ namespace NorthSatchel\Cards\After;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\Twin\TwinVerdict;
 use NorthSatchel\Remedy;
+use NorthSatchel\Severity;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -34,10 +35,14 @@ final class CardsAfter
         if ($verdict === TwinVerdict::Loss || $verdict === TwinVerdict::Undecided) {
             return Verdict::stop('cards.twin-trouble', "Frames on {$label} are whole on neither card.", "The twin check of {$frames} frames says {$verdict->value}: keep both cards as they are and try to rescue them.", ['frames' => $frames]);
         }
-        if ($card->life->state === CardState::Permitted) {
-            return Verdict::fine('cards.permitted', "{$label} may be formatted.", 'Every frame on it is safe; the permit is void if anything changes.');
+        if ($card->life->state === CardState::Permitted && $card->permit !== null) {
+            return $card->permit->severity === Severity::Fine
+                ? Verdict::fine('cards.permitted', "{$label} may be formatted.", $card->permit->because)
+                : Verdict::stop('cards.permit-void', "The permit of {$label} is void.", $card->permit->because, remedy: $card->permit->remedy);
         }
 
-        return Verdict::mind('cards.waits', "{$label} waits for its permit.", "The twin check of {$frames} frames says {$verdict->value}. Copy it, then ask.", ['frames' => $frames]);
+        $says = $card->life->isAlone() ? "Its {$frames} frames were looked through by themselves: it has no twin, and wants one copy more" : "The twin check of {$frames} frames says {$verdict->value}";
+
+        return Verdict::mind('cards.waits', "{$label} waits for its permit.", "{$says}. Copy it, then ask.", ['frames' => $frames]);
     }
 }

@@ -12,6 +12,7 @@ final readonly class TwinNote
     /**
      * @param  array<string, Side>  $states  by printable path, of the files that are not the same and whole on both
      * @param  array<string, Side>  $twinStates  the same for the other card
+     * @param  array<string, string>  $healing  hash of the other card's intact file, by name, where this one is damaged
      */
     public function __construct(
         public TwinVerdict $verdict,
@@ -20,6 +21,7 @@ final readonly class TwinNote
         public int $twinFill,
         public array $states,
         public array $twinStates,
+        public array $healing = [],
     ) {}
 
     public function stateOf(string $name): Side
@@ -46,7 +48,7 @@ final readonly class TwinNote
     {
         return [
             'verdict' => $this->verdict->value, 'frames' => $this->frames, 'twin' => $this->twinCardId, 'twin_fill' => $this->twinFill,
-            'states' => self::values($this->states), 'twin_states' => self::values($this->twinStates),
+            'states' => self::values($this->states), 'twin_states' => self::values($this->twinStates), 'healing' => (object) $this->healing,
         ];
     }
 
@@ -60,6 +62,7 @@ final readonly class TwinNote
             is_int($row['twin_fill'] ?? null) ? $row['twin_fill'] : 0,
             self::sides($row['states'] ?? null),
             self::sides($row['twin_states'] ?? null),
+            array_filter(is_array($row['healing'] ?? null) ? $row['healing'] : [], is_string(...)),
         );
     }
 

@@ -13,4 +13,6 @@ enum TwinVerdict: string
     case Repairable = 'repairable';
     case Loss = 'loss';
     case Undecided = 'undecided';
+    /** There is no other card: each frame was judged by itself. */
+    case Alone = 'alone';
 }

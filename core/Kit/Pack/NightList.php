@@ -10,14 +10,13 @@ final class NightList
     /**
      * @param  array<string, int>  $cellsByType  in the bag
      * @param  list<string>  $bodies  labels
-     * @param  int  $cardsReady  formatted and empty
-     * @param  int  $cardsWaiting  with frames that may not be formatted yet
+     * @param  CardsSeen  $cards  what was found on the cards
      * @param  array<string, bool>  $proved  by code of the camera check: mode, types, clock; absent where nothing was read
      * @param  list<string>  $open  labels that are not packed
      * @param  list<string>  $papers  in the bag
      * @return array{night: list<ListLine>, door: list<ListLine>}
      */
-    public static function of(array $cellsByType, array $bodies, int $cardsReady, int $cardsWaiting, array $proved, array $open, array $papers): array
+    public static function of(array $cellsByType, array $bodies, CardsSeen $cards, array $proved, array $open, array $papers): array
     {
         $night = [];
         foreach ($cellsByType as $type => $count) {
@@ -27,7 +26,7 @@ final class NightList
         $night[] = new ListLine('clocks', "Set the clocks of {$all} to the same second", 'Else frames of two photographers interleave wrongly.', $proved['clock'] ?? null);
         $night[] = new ListLine('modes', 'Mirror and raw on every body', 'Both slots, the same on both.', $proved['mode'] ?? null);
         $night[] = new ListLine('test-frames', 'Test frames on every body', 'They prove mode, file types, clock and exposure.', $proved === [] ? null : true);
-        $night[] = new ListLine('cards', $cardsWaiting > 0 ? "{$cardsWaiting} cards still hold frames" : "{$cardsReady} cards are empty", $cardsWaiting > 0 ? 'Format none without its permit.' : 'Formatted in the camera, after the permit.', $cardsWaiting === 0 ? true : null);
+        $night[] = self::cards($cards);
         $night[] = new ListLine('glass', 'Front elements and sensors looked at', 'A plain frame of each body, looked through.');
         $door = [new ListLine('packed', $open === [] ? 'Everything is packed' : count($open).' things are not packed', $open === [] ? 'All of the list is ticked.' : implode(', ', array_slice($open, 0, 5)).(count($open) > 5 ? ' and more' : '').'.', $open === [])];
         foreach ($papers as $paper) {
@@ -38,5 +37,22 @@ final class NightList
         }
 
         return ['night' => $night, 'door' => $door];
+    }
+
+    /** Only cards that were looked at are called empty. */
+    private static function cards(CardsSeen $cards): ListLine
+    {
+        if ($cards->holding !== []) {
+            $count = count($cards->holding);
+
+            return new ListLine('cards', $count === 1 ? "{$cards->holding[0]} still holds frames" : "{$count} cards still hold frames", ($count === 1 ? '' : implode(', ', array_slice($cards->holding, 0, 6)).($count > 6 ? ' and more' : '').'. ').'Format none without its permit.');
+        }
+        if ($cards->unseen > 0) {
+            return new ListLine('cards', $cards->unseen === 1 ? 'One card was not looked at' : "{$cards->unseen} cards were not looked at", 'By its log each is ready; put them into the reader to see that they are empty.'.($cards->empty > 0 ? " {$cards->empty} others were looked at and are empty." : ''));
+        }
+
+        return $cards->empty === 0
+            ? new ListLine('cards', 'No card is on the list', 'Put the cards onto the packing list; they are looked at here.')
+            : new ListLine('cards', $cards->empty === 1 ? 'The card is empty, or holds test frames alone' : "{$cards->empty} cards are empty, or hold test frames alone", 'Looked at in the reader just now.', true);
     }
 }

@@ -55,9 +55,12 @@
                         <div class="text-sm min-w-0">
                             <p class="font-bold">{{ $entry['where'] }}</p>
                             @foreach ($entry['facts'] as $fact)<p class="text-faint">{{ $fact }}</p>@endforeach
-                            @if ($life->state->value === 'may be formatted' && ! $entry['isStandIn'])<p class="text-faint">Format it in its camera, put it back into the reader, then say so.</p>@endif
+                            @if ($life->state->value === 'may be formatted' && ! $entry['isStandIn'])<p class="text-faint">{{ $life->releasedAt === null ? 'Have it looked at a last time, then take it out and format it in its camera.' : 'Format it in its camera, put it back into the reader, then say so.' }}</p>@endif
                         </div>
                     </div>
+                    @if ($life->aside !== null && $life->isFree())
+                        <x-form :action="'/jobs/'.$job->id.'/cards/'.$card->id.'/back-in-use'" class="mt-2 grid gap-2" id="aside-{{ $card->id }}"><x-field name="words" :id="'aside-words-'.$card->id" label="Why nothing is to be rescued from it any more" type="textarea" required /><div><button class="button" aria-label="{{ $card->item->label }} is back in use">Put it back in use</button></div></x-form>
+                    @endif
                     @error('card'.$card->id)<p class="wrong mt-2" role="alert">{{ $message }}</p>@enderror
                     @if ($permit)
                         <div class="mt-2" role="status">@foreach ($permit->verdicts as $verdict)<x-verdict :verdict="$verdict" :job="$job" />@endforeach</div>
@@ -75,7 +78,9 @@
                         @if (in_array('heal', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/heal') <button class="button" aria-label="Make one whole set of {{ $card->item->label }} and its twin">Healed set</button> @endpost @endif
                         @if (in_array('look', $entry['steps'], true))<a class="button" href="/jobs/{{ $job->id }}/cards/{{ $card->id }}/look" aria-label="Look at frames of {{ $card->item->label }} 1:1">Look 1:1</a>@endif
                         @if (in_array('permit', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/permit') <button class="button main" aria-label="May I format {{ $card->item->label }}?">May I format this card?</button> @endpost @endif
+                        @if (in_array('release', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/release') <button class="button" aria-label="Look at {{ $card->item->label }} a last time, then take it out">A last look, then take it out</button> @endpost @endif
                         @if (in_array('format', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/format') <button class="button" aria-label="{{ $entry['isStandIn'] ? 'Format' : 'I have formatted' }} {{ $card->item->label }}">{{ $entry['isStandIn'] ? 'Format in the camera' : 'I have formatted it' }}</button> @endpost @endif
+                        @if ($entry['paper'] || $life->isSealed)<a class="button quiet" href="/jobs/{{ $job->id }}/cards/{{ $card->id }}/permit" aria-label="Where all of {{ $card->item->label }} lies">Where it lies</a>@endif
                         @if ($card->folder === null || ! $entry['isStandIn'])<a class="button quiet" href="/folders?for=card-{{ $card->id }}">{{ $card->folder === null ? 'Where is it mounted?' : 'Mounted elsewhere?' }}</a>@endif
                     </div>
                     @if ($life->state->value !== 'retired')
@@ -86,6 +91,12 @@
                                 <label class="tick"><input type="checkbox" name="is_fault" value="1" checked> it speaks against the card itself</label>
                                 <div class="flex flex-wrap gap-2"><button class="button small" aria-label="Note it for {{ $card->item->label }}">Note it</button></div>
                             </x-form>
+                            @if ($life->isSealed && ! $life->isTwinLost)
+                                <x-form :action="'/jobs/'.$job->id.'/cards/'.$card->id.'/twin-lost'" class="grid gap-2 mt-3"><x-field name="words" :id="'twin-lost-words-'.$card->id" label="Its twin is lost: how" maxlength="500" /><div><button class="button small" aria-label="The twin of {{ $card->item->label }} is lost">Go on without its twin</button></div></x-form>
+                            @endif
+                            @if ($entry['others'])
+                                <p class="mt-3 text-sm">{{ $entry['others'] }}</p>@post('/jobs/'.$job->id.'/cards/'.$card->id.'/claim') <button class="button small" aria-label="All frames on {{ $card->item->label }} belong to this job">All of it belongs to this job</button> @endpost
+                            @endif
                             @if (! $life->isRetiring)<div class="mt-2">@post('/jobs/'.$job->id.'/cards/'.$card->id.'/retire') <button class="button quiet small" aria-label="Retire {{ $card->item->label }}">Retire this card</button> @endpost</div>@endif
                         </details>
                     @endif

@@ -11,9 +11,11 @@ use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\CardHealth;
 use NorthSatchel\Cards\CardLife;
 use NorthSatchel\Cards\CardState;
+use NorthSatchel\Cards\Look;
 use NorthSatchel\Cards\Twin\Side;
 use NorthSatchel\Cards\Twin\TwinNote;
 use NorthSatchel\Cards\Twin\TwinVerdict;
+use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 
 final class CardLifeTest extends TestCase
@@ -117,16 +119,57 @@ final class CardLifeTest extends TestCase
         $this->assertSame('cards.no-twin-check', $code($sealed));
         $this->assertSame('cards.twin-trouble', $code($sealed, $checked(TwinVerdict::Loss)));
         $this->assertSame('cards.waits', $code($sealed, $checked(TwinVerdict::Twins)));
-        $this->assertSame('cards.permitted', $code($sealed, $checked(TwinVerdict::Twins), self::event(CardEventKind::Permitted, 6)));
+        $permitted = CardLife::of([...array_slice(self::shot(), 0, 3), $sealed, $checked(TwinVerdict::Twins), self::event(CardEventKind::Permitted, 6)]);
+        $now = static fn (?Verdict $worth): ?string => CardsAfter::of([new CardAfter(1, 'S01', $permitted, $worth)])->worst()?->code;
+        $this->assertSame('cards.permitted', $now(Verdict::fine('permit.granted', 'It may go.', 'All of it is safe.')));
+        $this->assertSame('cards.permit-void', $now(Verdict::stop('permit.copies', 'Not safe.', 'A drive went.')), 'what was given yesterday is worth what it is worth today');
+        $this->assertSame('cards.waits', $now(null), 'nothing is claimed that nobody looked at');
     }
 
     public function test_looking_is_for_one_fill_and_one_seal(): void
     {
         $looked = self::event(CardEventKind::Looked, 5, data: ['frames' => 9]);
-        $this->assertNull(CardLife::of(self::shot())->lookedAt);
-        $this->assertSame(9, CardLife::of([...self::shot(), $looked])->lookedAt);
-        $this->assertNull(CardLife::of([...self::shot(), $looked, self::event(CardEventKind::Sealed, 6)])->lookedAt, 'sealed again, looked at again');
-        $this->assertNull(CardLife::of([...self::shot(), $looked, self::event(CardEventKind::Formatted, 6)])->lookedAt);
+        $this->assertNull(CardLife::of(self::shot())->look);
+        $this->assertSame(9, CardLife::of([...self::shot(), $looked])->look?->frames);
+        $this->assertNull(CardLife::of([...self::shot(), $looked, self::event(CardEventKind::Sealed, 6)])->look, 'sealed again, looked at again');
+        $this->assertNull(CardLife::of([...self::shot(), $looked, self::event(CardEventKind::Formatted, 6)])->look);
+    }
+
+    public function test_words_of_trouble_are_no_look_that_found_nothing(): void
+    {
+        $this->assertTrue((new Look(9))->isPassed());
+        $this->assertFalse((new Look(9, words: 'soft and damaged', isWell: false))->isPassed());
+        $this->assertFalse(Look::ofRow(['frames' => 9, 'words' => 'soft and damaged'])->isPassed(), 'noted before one was asked whether all is well');
+        $this->assertFalse((new Look(9, ['OSTV0003.JPG']))->isPassed());
+        $look = new Look(9, ['OSTV0003.JPG'], 'nobody can jump again', false, true);
+        $this->assertTrue($look->isPassed());
+        $this->assertEquals($look, Look::ofRow($look->row()));
+    }
+
+    public function test_what_was_read_to_differ_voids_seal_and_permit_until_it_is_sealed_again(): void
+    {
+        $differs = self::event(CardEventKind::Differs, 6, data: ['paths' => ['X.JPG']]);
+        $life = CardLife::of([...self::shot(), self::event(CardEventKind::Permitted, 5), $differs]);
+        $this->assertSame([CardState::Shot, ['X.JPG']], [$life->state, $life->differing]);
+        $again = CardLife::of([...self::shot(), $differs, self::event(CardEventKind::Sealed, 7)]);
+        $this->assertSame([[], 2], [$again->differing, $again->seals]);
+    }
+
+    public function test_a_card_that_may_have_lost_something_is_out_of_use_until_somebody_says_otherwise(): void
+    {
+        $aside = [...self::shot(), self::event(CardEventKind::Permitted, 5), self::event(CardEventKind::Formatted, 6), self::event(CardEventKind::SetAside, 7, data: ['words' => 'formatted when its permit was void'])];
+        $life = CardLife::of($aside);
+        $this->assertSame([CardState::Aside, 'formatted when its permit was void', false], [$life->state, $life->aside, $life->state->isFaceUp()]);
+        $this->assertSame(CardState::Ready, CardLife::of([...$aside, self::event(CardEventKind::BackInUse, 8)])->state);
+    }
+
+    public function test_the_last_look_before_a_format_counts_until_the_card_is_used_or_asked_for_again(): void
+    {
+        $released = [...self::shot(), self::event(CardEventKind::Permitted, 5), self::event(CardEventKind::Released, 6)];
+        $this->assertSame(6.0, CardLife::of($released)->releasedAt);
+        foreach ([CardEventKind::Loaded, CardEventKind::Sealed, CardEventKind::Permitted, CardEventKind::Refused, CardEventKind::Differs, CardEventKind::Formatted] as $kind) {
+            $this->assertNull(CardLife::of([...$released, self::event($kind, 7)])->releasedAt, $kind->value);
+        }
     }
 
     public function test_a_retired_card_is_out_once_it_is_empty(): void

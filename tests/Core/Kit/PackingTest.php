@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kit;
 
+use NorthSatchel\Kit\Pack\CardsSeen;
 use NorthSatchel\Cards\Check\BumpCheck;
 use NorthSatchel\Cards\Check\ExposedFrame;
 use NorthSatchel\Cards\Check\SettingsSheet;
@@ -144,15 +145,20 @@ final class PackingTest extends TestCase
     public function test_the_night_before_and_the_door(): void
     {
         $codes = static fn (array $lines): array => array_map(static fn (ListLine $l): ?bool => $l->proved, array_column($lines, null, 'code'));
-        $lists = NightList::of(['OV-16' => 5], ['Body A', 'Body B'], 6, 0, ['clock' => true, 'mode' => false], ['Reader'], ['Press pass']);
+        $lists = NightList::of(['OV-16' => 5], ['Body A', 'Body B'], new CardsSeen(6, 0, []), ['clock' => true, 'mode' => false], ['Reader'], ['Press pass']);
         $this->assertSame('Charge 5 cells of type OV-16', $lists['night'][0]->what);
         $night = $codes($lists['night']);
         $this->assertSame([true, false, true, true], [$night['clocks'], $night['modes'], $night['test-frames'], $night['cards']]);
         $this->assertFalse($codes($lists['door'])['packed']);
         $this->assertContains('Press pass', array_column($lists['door'], 'what'));
-        $waiting = NightList::of([], ['Body A'], 6, 2, [], [], []);
+        $waiting = NightList::of([], ['Body A'], new CardsSeen(4, 0, ['S01', 'S02']), [], [], []);
         $this->assertNull($codes($waiting['night'])['clocks'], 'nothing was read, so only a person can tell');
         $this->assertContains('2 cards still hold frames', array_column($waiting['night'], 'what'));
+        $cards = static fn (CardsSeen $seen): array => array_values(array_filter(array_map(static fn (ListLine $l): ?array => $l->code === 'cards' ? [$l->what, $l->proved] : null, NightList::of([], [], $seen, [], [], [])['night'])))[0];
+        $this->assertSame(['6 cards are empty, or hold test frames alone', true], $cards(new CardsSeen(6, 0, [])));
+        $this->assertSame(['2 cards were not looked at', null], $cards(new CardsSeen(4, 2, [])), 'a log alone proves nothing');
+        $this->assertSame(['No card is on the list', null], $cards(new CardsSeen(0, 0, [])), 'nor does an empty list');
+        $this->assertSame(['S01 still holds frames', null], $cards(new CardsSeen(5, 1, ['S01'])));
     }
 
     /** M11: what was placed and not fetched. */

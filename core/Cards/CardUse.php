@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Cards;
+
+use NorthSatchel\Remedy;
+use NorthSatchel\Verdict;
+
+/** Can a card be used on a job, by its log and by what lies on it? */
+final class CardUse
+{
+    /**
+     * @param  bool|null  $isEmpty  whether nothing lies on it, where it was looked at; null where it is not in a reader
+     * @return list<Verdict>
+     */
+    public static function of(int $cardId, string $label, CardLife $life, int $jobId, ?bool $isEmpty): array
+    {
+        $isFull = in_array($life->state, [CardState::Shot, CardState::Permitted], true);
+
+        return match (true) {
+            $life->state === CardState::Aside => [Verdict::fix('card.aside', "{$label} is out of use.", ucfirst((string) $life->aside).' It is not counted among the cards of this job.', ['card' => $cardId])],
+            $isFull && $life->jobId !== null && $life->jobId !== $jobId => [Verdict::fix('card.full', "{$label} still holds frames of another job.", 'It is not counted among the cards of this job until those are safe and it was formatted under its permit.', ['card' => $cardId])],
+            $life->state === CardState::Ready && $isEmpty === false => [Verdict::stop('card.not-empty', "{$label} is not empty.", 'Its log calls it ready, and files lie on it: put it down as shot, seal it and see what they are. It must not be formatted before.', ['card' => $cardId], new Remedy('card.seal', 'Seal it', ['card' => $cardId]))],
+            default => [],
+        };
+    }
+}

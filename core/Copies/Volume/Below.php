@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Copies\Volume;
+
+/** A folder of a volume as a volume of its own, for reading only: a bag on a drive. */
+final readonly class Below implements Volume
+{
+    public function __construct(private Volume $volume, private string $folder) {}
+
+    public function entries(string $below = ''): iterable
+    {
+        foreach ($this->volume->entries($this->path($below)) as $entry) {
+            yield new Entry(substr($entry->path, strlen($this->folder) + 1), $entry->kind, $entry->bytes, $entry->modifiedAt);
+        }
+    }
+
+    public function kindOf(string $path): ?EntryKind
+    {
+        return $this->volume->kindOf($this->path($path));
+    }
+
+    public function open(string $path): ReadableFile
+    {
+        return $this->volume->open($this->path($path));
+    }
+
+    public function contents(string $path): string
+    {
+        return $this->volume->contents($this->path($path));
+    }
+
+    public function forgetCached(string $path): bool
+    {
+        return $this->volume->forgetCached($this->path($path));
+    }
+
+    public function create(string $path): WritableFile
+    {
+        throw self::forReading($path);
+    }
+
+    public function rename(string $from, string $to): void
+    {
+        throw self::forReading($to);
+    }
+
+    public function putTagFile(string $path, string $contents): void
+    {
+        throw self::forReading($path);
+    }
+
+    public function appendTagFile(string $path, string $contents): void
+    {
+        throw self::forReading($path);
+    }
+
+    public function removeOwn(string $path): void
+    {
+        throw self::forReading($path);
+    }
+
+    public function makeFolder(string $path): void
+    {
+        throw self::forReading($path);
+    }
+
+    private function path(string $below): string
+    {
+        return $below === '' ? $this->folder : "{$this->folder}/{$below}";
+    }
+
+    private static function forReading(string $path): UnableToWrite
+    {
+        return UnableToWrite::atPath($path, 'it is opened for reading only');
+    }
+}
