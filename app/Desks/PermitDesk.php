@@ -50,17 +50,7 @@ final class PermitDesk
     public function ask(Job $job, Card $card, string $who, ?\Closure $onBytes = null): FormatPermit
     {
         $life = $this->log->lifeOf($card);
-        $first = $this->proofs->answer($card);
-        $q = $first->question;
-        $said = null;
-        if ($life->isSealed && $q->unreadable === null && $q->changed === [] && $q->differing === []) {
-            $plan = $this->plan($card);
-            $this->readCard($job, $card, $life, $plan, $onBytes);
-            foreach ($plan->isAll ? $this->bags($card, $life) : [] as $event) {
-                $this->eyes->readAgain($event, 'permit', $onBytes);
-            }
-            $said = $plan->said;
-        }
+        $said = $this->lookAgain($job, $card, $this->plan($card), $onBytes);
         $permit = $this->proofs->answer($card, $said);
         $worst = $permit->verdicts->worst();
         $this->note($job, $card, $permit->isGranted ? CardEventKind::Permitted : CardEventKind::Refused, ['because' => (string) $worst?->because, 'code' => (string) $worst?->code, 'said' => $said]);
@@ -120,6 +110,10 @@ final class PermitDesk
     {
         if ($this->log->lifeOf($card)->state !== CardState::Permitted) {
             throw ValidationException::withMessages(["card{$card->id}" => 'There is no permit for this card: ask for it first.']);
+        }
+        $plan = $this->plan($card);
+        if ($plan->bytes <= (int) config('satchel.reads_at_once')) {
+            $this->lookAgain($job, $card, $plan, null);
         }
         $this->refuseVoid($job, $card);
         $this->note($job, $card, CardEventKind::Released);
@@ -182,6 +176,27 @@ final class PermitDesk
     public function backInUse(Job $job, Card $card, string $words): void
     {
         $this->note($job, $card, CardEventKind::BackInUse, ['words' => $words]);
+    }
+
+    /**
+     * Reads the card, and the bags that are here, again; nothing where the card is already known not to be what was sealed.
+     *
+     * @param  (\Closure(int, string): void)|null  $onBytes
+     * @return string|null what was read, in words
+     */
+    private function lookAgain(Job $job, Card $card, ReadAgain $plan, ?\Closure $onBytes): ?string
+    {
+        $life = $this->log->lifeOf($card);
+        $q = $this->proofs->answer($card)->question;
+        if (! $life->isSealed || $q->unreadable !== null || $q->changed !== [] || $q->differing !== []) {
+            return null;
+        }
+        $this->readCard($job, $card, $life, $plan, $onBytes);
+        foreach ($plan->isAll ? $this->bags($card, $life) : [] as $event) {
+            $this->eyes->readAgain($event, 'permit', $onBytes);
+        }
+
+        return $plan->said;
     }
 
     /** @throws ValidationException */

@@ -7,10 +7,13 @@ namespace NorthSatchel\Cards\Owner;
 /**
  * Whose frames are these? A load belongs to the owner; each of its frames to the job in whose hours it was taken. Where the
  * hours of two overlap, to the one that packed the body, then to the one under which the card was loaded, then to the one that
- * began last; outside all hours, to the nearest.
+ * began last; within three hours of any, to the nearest; at other times, as test frames are, to the one it was loaded for.
  */
 final class FrameShares
 {
+    /** So long before or after its hours a job may still be going on (common practice, no source). */
+    private const BESIDE_S = 3 * 3600;
+
     /**
      * @param  list<JobHours>  $jobs
      * @param  int  $first  when the first frame of the load was taken, unix seconds by the body's clock
@@ -72,7 +75,7 @@ final class FrameShares
     {
         $edges = [];
         foreach ($jobs as $job) {
-            array_push($edges, $job->from, $job->to + 1);
+            array_push($edges, $job->from, $job->to + 1, $job->from - self::BESIDE_S, $job->to + self::BESIDE_S + 1);
             foreach ($jobs as $next) {
                 if ($next->from > $job->to) {
                     $edges[] = intdiv($job->to + $next->from, 2) + 1;
@@ -88,6 +91,10 @@ final class FrameShares
     /** @param  list<JobHours>  $jobs */
     private static function ownerAt(array $jobs, ?int $bodyId, int $at, ?int $loadedFor): int
     {
+        $isBeside = min(array_map(static fn (JobHours $j): int => $j->away($at), $jobs)) <= self::BESIDE_S;
+        if (! $isBeside && $loadedFor !== null) {
+            return $loadedFor;
+        }
         usort($jobs, static fn (JobHours $a, JobHours $b): int => [
             $a->away($at), ! in_array($bodyId, $a->bodies, true), $a->jobId !== $loadedFor, -$a->from, $a->jobId,
         ] <=> [

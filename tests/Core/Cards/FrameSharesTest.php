@@ -30,6 +30,9 @@ final class FrameSharesTest extends TestCase
             'overlapping, nobody packed it: who began last' => [[new JobHours(1, 100, 200, []), new JobHours(2, 150, 400, [])], [160, 190], null, [[2, 160, 190]]],
             'three houses' => [[$a, $b, new JobHours(3, 500, 600, [7])], [150, 550], 1, [[1, 150, 250], [2, 251, 450], [3, 451, 550]]],
             'no job at all' => [[], [1, 2], null, []],
+            'the day before, as test frames are: for whom it was loaded' => [[$a, $b], [-90_000, -86_000], 2, [[2, -90_000, -86_000]]],
+            'the day before, loaded for nobody: the nearest' => [[$a, $b], [-90_000, -86_000], null, [[1, -90_000, -86_000]]],
+            'long after, and then beside' => [[$a], [11_000, 11_010], 9, [[1, 11_000, 11_000], [9, 11_001, 11_010]]],
             'one frame' => [[$a, $b], [400, 400], null, [[2, 400, 400]]],
         ];
     }
