@@ -3,18 +3,22 @@
 declare(strict_types=1);
 
 /*
- * Two tests of trust, each by one command.
+ * Tests of trust, each by one command.
  *
  * ./satchel trust crash [--runs 200]   kills the copier at random points (SIGKILL) and lets it go on: every run must end
  *                                      whole, the card untouched byte for byte, and no bag valid before it is finished
  * ./satchel trust flip [--runs 500]    turns one random bit in each of so many bags: every one must be found
+ * ./satchel trust permit [--runs 10000]   random histories of three cards, four drives and two jobs: the permit beside a reference
+ *                                      that looks at every byte, and beside `satchel permit`
+ * ./satchel trust fuzz [--runs 20000]  well-formed requests to every route, harmed one field at a time: none may end in a server
+ *                                      error, none may change what it was refused for
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
 $what = $argv[1] ?? '';
 $at = array_search('--runs', $argv, true);
-$runs = max(1, (int) ($at === false ? ($what === 'crash' ? 200 : 500) : $argv[$at + 1]));
+$runs = max(1, (int) ($at === false ? (['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000][$what] ?? 1) : $argv[$at + 1]));
 $folder = dirname(__DIR__).'/storage/run/trust-'.bin2hex(random_bytes(3));
 $satchel = dirname(__DIR__).'/satchel';
 
@@ -151,12 +155,45 @@ function flip(int $runs, string $folder, string $satchel): bool
     return $found === $runs && $refused === $runs && $outside === 0;
 }
 
+/** Shares of the histories side by side, one process a core. */
+function permit(int $runs): bool
+{
+    $share = 100;
+    $cores = max(1, (int) shell_exec('nproc'));
+    $next = 1;
+    $total = [];
+    $running = [];
+    $isGood = true;
+    $started = microtime(true);
+    while ($next <= $runs || $running !== []) {
+        while ($next <= $runs && count($running) < $cores) {
+            $count = min($share, $runs - $next + 1);
+            $pipes = [];
+            $process = proc_open(['php', '-d', 'memory_limit=1G', __DIR__.'/trust/permit.php', (string) $next, (string) $count], [['file', '/dev/null', 'r'], ['pipe', 'w'], STDERR], $pipes) ?: throw new RuntimeException('It did not start.');
+            $running[] = [$process, $pipes[1]];
+            $next += $count;
+        }
+        [$process, $out] = array_shift($running);
+        $counts = json_decode((string) stream_get_contents($out), true);
+        $isGood = proc_close($process) === 0 && is_array($counts) && $isGood;
+        foreach ($counts ?? [] as $name => $n) {
+            $total[$name] = ($total[$name] ?? 0) + $n;
+        }
+        printf("\r%d of %d histories, %d wrong, %.0f min ", $total['histories'] ?? 0, $runs, $total['wrong'] ?? 0, (microtime(true) - $started) / 60);
+    }
+    printf("\n%d histories: %d permits asked for, %d granted, %d refused, %d cards formatted; %d answers compared with the command; %d histories with a false grant, a false refusal or a difference.\n", ...array_map(static fn (string $k): int => $total[$k] ?? 0, ['histories', 'asked', 'granted', 'refused', 'formatted', 'compared', 'wrong']));
+
+    return $isGood && ($total['wrong'] ?? 1) === 0;
+}
+
 mkdir($folder, 0777, true);
 try {
     $isGood = match ($what) {
         'crash' => crash($runs, $folder, $satchel),
         'flip' => flip($runs, $folder, $satchel),
-        default => throw new InvalidArgumentException('Say crash or flip.'),
+        'permit' => permit($runs),
+        'fuzz' => passthru('php -d memory_limit=1G '.escapeshellarg(__DIR__.'/trust/fuzz.php')." {$runs}", $exit) === null && $exit === 0,
+        default => throw new InvalidArgumentException('Say crash, flip, permit or fuzz.'),
     };
 } catch (InvalidArgumentException $e) {
     fwrite(STDERR, $e->getMessage()."\n");

@@ -8,6 +8,7 @@ use App\Desks\CardLog;
 use App\Desks\ShelfDesk;
 use App\Desks\StandInDesk;
 use App\Devices\Devices;
+use App\Devices\PlaceMark;
 use App\Devices\StandIn\StandInDrive;
 use App\Models\Bag;
 use App\Models\Body;
@@ -169,7 +170,7 @@ final class DemoGear
         foreach ([['Drive Fir', 'bag'], ['Drive Birch', 'on-you'], ['Home office', 'elsewhere']] as [$name, $kept]) {
             $folder = Devices::standIns().'/drives/'.str_replace(' ', '-', strtolower($name));
             StandInDrive::make($folder, sizeMb: 4000);
-            Destination::query()->create(['name' => $name, 'folder' => realpath($folder), 'kept' => $kept, 'device_kind' => $kept === 'elsewhere' ? 'disk' : 'ssd', 'mb_per_s' => $kept === 'elsewhere' ? 12 : 300, 'item_id' => Item::query()->where('label', $name)->value('id')]);
+            Destination::query()->create(['name' => $name, 'folder' => realpath($folder), 'mark' => PlaceMark::leave($folder), 'kept' => $kept, 'device_kind' => $kept === 'elsewhere' ? 'disk' : 'ssd', 'mb_per_s' => $kept === 'elsewhere' ? 12 : 300, 'item_id' => Item::query()->where('label', $name)->value('id')]);
         }
     }
 }

@@ -12,6 +12,7 @@ use App\Desks\CardsDesk;
 use App\Desks\PermitDesk;
 use App\Desks\ProofDesk;
 use App\Desks\RunWork;
+use App\Devices\PlaceMark;
 use App\Devices\StandIn\StandInDrive;
 use App\Models\AuditRuleRecord;
 use App\Models\Body;
@@ -103,7 +104,7 @@ final class PermitWorld
         }
         foreach (self::DRIVES as $name => $disk) {
             StandInDrive::make("{$root}/standins/drives/{$name}", 4000, disk: $disk);
-            $this->places[$name] = Destination::query()->create(['name' => $name, 'folder' => "{$root}/standins/drives/{$name}", 'kept' => 'bag']);
+            $this->places[$name] = Destination::query()->create(['name' => $name, 'folder' => "{$root}/standins/drives/{$name}", 'kept' => 'bag', 'mark' => PlaceMark::leave("{$root}/standins/drives/{$name}")]);
             $this->standing[$name] = $name;
         }
         AuditRuleRecord::query()->create(['looks_first' => false, 'permit_copies' => 2, 'more_without_twin' => 1, 'away_days' => 30, 'reads_again' => 'minute', 'waits_for_elsewhere' => false]);
@@ -121,6 +122,8 @@ final class PermitWorld
             $this->compare($label);
             $this->copy($label);
             $this->ask($label);
+            $this->random->getInt(0, 1) === 1 && $this->deed();
+            $this->askOrFormat($label);
         }
     }
 
@@ -128,7 +131,7 @@ final class PermitWorld
     {
         $label = $this->pick(self::CARDS);
         $drive = $this->pick(array_keys(self::DRIVES));
-        match ($this->random->getInt(0, 23)) {
+        match ($this->random->getInt(0, 26)) {
             0, 1 => $this->shoot(),
             2 => $this->change($label, isHidden: false),
             3 => $this->change($label, isHidden: true),
@@ -146,6 +149,7 @@ final class PermitWorld
             20 => $this->clock($this->pick([-7200, -60, 3600, 20 * 86400, 31 * 86400])),
             21 => $this->cut($label),
             22 => $this->rule(),
+            23, 24 => $this->inOrder($label),
             default => $this->askOrFormat($label),
         };
     }
@@ -156,7 +160,11 @@ final class PermitWorld
         for ($i = $this->random->getInt(1, 3); $i > 0; $i--) {
             $ending = $this->pick(['JPG', 'MOV', 'HIF', 'WAV']);
             $path = sprintf('DCIM/100WORLD/W%07d.%s', ++$this->number, $ending);
-            $bytes = $ending === 'JPG' ? self::jpeg($this->number) : $this->random->getBytes($this->random->getInt(0, 900));
+            $bytes = match (true) {
+                $ending === 'JPG' => self::jpeg($this->number),
+                $this->random->getInt(0, 9) === 0 => '',
+                default => $this->random->getBytes($this->random->getInt(1, 900)),
+            };
             foreach ($twin ? ['C1', 'C2'] : ['C3'] as $label) {
                 $this->put($label, $path, $bytes);
             }
@@ -177,12 +185,12 @@ final class PermitWorld
     private function change(string $label, bool $isHidden): void
     {
         foreach ($this->random->getInt(0, 1) === 1 && $label !== 'C3' ? ['C1', 'C2'] : [$label] as $one) {
-            $files = self::filesIn((string) $this->cards[$one]->folder);
+            // A picture that is changed may be damaged by it, and then another rule holds: it is cut short elsewhere.
+            $files = array_filter(self::filesIn((string) $this->cards[$one]->folder), static fn (string $path): bool => ! str_ends_with($path, '.JPG'), ARRAY_FILTER_USE_KEY);
             if ($files === []) {
                 return;
             }
-            ksort($files);
-            $path = (string) array_keys($files)[count($files) - 1];
+            $path = (string) array_key_last($files);
             $file = "{$this->cards[$one]->folder}/{$path}";
             $time = (int) filemtime($file);
             $bytes = $files[$path];
@@ -374,6 +382,15 @@ final class PermitWorld
     {
         AuditRuleRecord::query()->create(['looks_first' => false, 'permit_copies' => $this->random->getInt(1, 3), 'more_without_twin' => 1, 'away_days' => $this->pick([0, 7, 30]), 'reads_again' => $this->pick(['minute', 'all']), 'waits_for_elsewhere' => false]);
         $this->log[] = 'another rule';
+    }
+
+    /** As a careful person does it. */
+    private function inOrder(string $label): void
+    {
+        $this->seal($label);
+        $this->compare($label);
+        $this->copy($label);
+        $this->ask($label);
     }
 
     private function askOrFormat(string $label): void
