@@ -169,7 +169,7 @@ function permit(int $runs): bool
         while ($next <= $runs && count($running) < $cores) {
             $count = min($share, $runs - $next + 1);
             $pipes = [];
-            $process = proc_open(['php', '-d', 'memory_limit=1G', __DIR__.'/trust/permit.php', (string) $next, (string) $count], [['file', '/dev/null', 'r'], ['pipe', 'w'], STDERR], $pipes) ?: throw new RuntimeException('It did not start.');
+            $process = proc_open(['php', '-d', 'memory_limit=1G', __DIR__.'/trust/permit.php', (string) $next, (string) $count], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', 'php://stderr', 'a']], $pipes) ?: throw new RuntimeException('It did not start.');
             $running[] = [$process, $pipes[1]];
             $next += $count;
         }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ContentSecurityPolicy;
+use App\Http\Middleware\OwnAddresses;
 use App\Http\Middleware\WellFormedText;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -13,6 +14,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(OwnAddresses::class);
         $middleware->append(ContentSecurityPolicy::class);
         $middleware->web(append: [WellFormedText::class]);
         $middleware->encryptCookies(except: ['look']);

@@ -9,6 +9,10 @@ return [
     'pictures' => env('SATCHEL_PICTURES', storage_path('app/test-pictures')),
     /* Whether the demo's buttons (shoot, mend the stand-in camera) are shown. */
     'demo' => (bool) env('SATCHEL_DEMO', false),
+    /* Names under which the program may be reached, beside this machine's own; with commas between them. */
+    'hosts' => env('SATCHEL_HOSTS', ''),
+    /* Whether others on the network can reach it: then the demo's published password opens nothing. */
+    'lan' => (bool) env('SATCHEL_LAN', false),
     /* Whether what was copied is read back by a process of its own, beside the copying. */
     'reads_beside' => (bool) env('SATCHEL_READS_BESIDE', true),
     /* More than so many bytes are read again in the background when a permit is asked for. */

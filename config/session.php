@@ -7,7 +7,8 @@ return [
     'lifetime' => 60 * 24,
     'expire_on_close' => false,
     'encrypt' => false,
-    'files' => storage_path('framework/sessions'),
+    // Who is signed in to the demo is nobody to data of one's own.
+    'files' => storage_path(env('SATCHEL_DEMO', false) ? 'framework/sessions-demo' : 'framework/sessions'),
     'connection' => null,
     'table' => 'sessions',
     'store' => null,

@@ -48,13 +48,13 @@ Route::middleware('guest')->group(static function (): void {
 Route::post('/look', [LookController::class, 'store']);
 
 /* What strangers send is throttled harder. */
-Route::middleware('throttle:20,1')->group(static function (): void {
+Route::middleware('throttle:couple')->group(static function (): void {
     Route::get('/form/{token}', [ProposalController::class, 'show'])->where('token', '[A-Za-z0-9]{40}');
     Route::post('/form/{token}', [ProposalController::class, 'store'])->where('token', '[A-Za-z0-9]{40}');
 });
 
 /* For people without an account: a token opens one list of one job. */
-Route::middleware('throttle:120,1')->group(static function (): void {
+Route::middleware('throttle:caller')->group(static function (): void {
     Route::get('/call/{token}', [CallController::class, 'caller'])->where('token', '[A-Za-z0-9]{40}');
     Route::post('/call/{token}/events', [CallController::class, 'taps'])->where('token', '[A-Za-z0-9]{40}');
 });

@@ -16,7 +16,7 @@ use NorthSatchel\Cards\CardLife;
 final class CardLog
 {
     /** What is tapped may have waited on a phone, and has its place by the time it was tapped. */
-    private const TAPPED = ['loaded', 'unloaded'];
+    private const TAPPED = ['loaded', 'unloaded', 'clashed'];
 
     /** @var array<int, CardLife> by card id, for this request */
     private array $lives = [];

@@ -7,6 +7,7 @@ namespace App\Desks;
 use App\Models\Body;
 use App\Models\Card;
 use App\Models\DeviceEvent;
+use App\Models\Job;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -25,6 +26,8 @@ final class DeviceEventDesk
     public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards) {}
 
     /**
+     * Takes what was pressed on a page: what cannot be is said, and nothing is noted.
+     *
      * @param  list<array{id: string, kind: string, on: array<string, mixed>, made_at: string}>  $events
      * @return list<string> ids that the server now has
      *
@@ -33,7 +36,6 @@ final class DeviceEventDesk
      */
     public function take(array $events): array
     {
-        usort($events, static fn (array $a, array $b): int => $a['made_at'] <=> $b['made_at']);
         $taken = [];
         foreach ($events as $event) {
             DB::transaction(fn () => $this->takeOne($event));
@@ -41,6 +43,35 @@ final class DeviceEventDesk
         }
 
         return $taken;
+    }
+
+    /**
+     * Keeps a tap of a device, whatever it says: it happened. The same tap twice does no harm.
+     *
+     * @param  array{id: string, kind: string, on: array<string, int>, made_at: string}  $tap
+     * @return string|null what it clashes with; null where it fits
+     */
+    public function keep(array $tap): ?string
+    {
+        try {
+            DB::transaction(fn () => $this->takeOne($tap));
+
+            return null;
+        } catch (ValidationException $e) {
+            $clash = $e->getMessage();
+        } catch (ModelNotFoundException) {
+            $clash = 'What this tap was about is no longer there.';
+        }
+        DB::transaction(function () use ($tap, $clash): void {
+            $card = Card::query()->with('item')->find($tap['on']['card'] ?? 0);
+            if ($card !== null && in_array($tap['kind'], ['load', 'unload'], true)) {
+                $body = Body::query()->find($tap['on']['body'] ?? 0);
+                $this->log->add($card, CardEventKind::Clashed, Job::query()->find($tap['on']['job'] ?? 0)?->id, $body?->id, min(255, $tap['on']['slot'] ?? 0) ?: null, ['words' => $clash], $tap['id'], Carbon::parse($tap['made_at'])->utc());
+            }
+            $this->note($tap);
+        });
+
+        return $clash;
     }
 
     /** @param  array{id: string, kind: string, on: array<string, mixed>, made_at: string}  $event */
@@ -55,11 +86,17 @@ final class DeviceEventDesk
             'unload' => $this->unload($event['id'], $event['on'], $at),
             default => null,
         };
+        $this->note($event);
+    }
+
+    /** @param  array{id: string, kind: string, on: array<string, mixed>, made_at: string}  $event */
+    private function note(array $event): void
+    {
         DeviceEvent::query()->insertOrIgnore([
             'id' => $event['id'],
             'kind' => $event['kind'],
             'on' => json_encode((object) $event['on'], JSON_THROW_ON_ERROR),
-            'made_at' => $at->format('Y-m-d H:i:s.v'),
+            'made_at' => Carbon::parse($event['made_at'])->utc()->format('Y-m-d H:i:s.v'),
             'received_at' => now()->format('Y-m-d H:i:s.v'),
         ]);
     }
@@ -71,13 +108,16 @@ final class DeviceEventDesk
      */
     private function load(string $id, array $on, Carbon $at): void
     {
-        $card = Card::query()->with('item')->findOrFail((int) $on['card']);
-        $body = Body::query()->with('item')->findOrFail((int) $on['body']);
-        $slot = (int) $on['slot'];
+        $card = Card::query()->with('item')->findOrFail((int) ($on['card'] ?? 0));
+        $body = Body::query()->with('item')->findOrFail((int) ($on['body'] ?? 0));
+        $slot = (int) ($on['slot'] ?? 0);
+        if ($slot !== 1 && $slot !== 2) {
+            throw ValidationException::withMessages(["card{$card->id}" => 'A body has slot 1 and slot 2.']);
+        }
         if ($this->log->lifeOf($card)->state !== CardState::Ready) {
             throw ValidationException::withMessages(["card{$card->id}" => "{$card->item->label} is not ready: it is {$this->log->lifeOf($card)->state->value}."]);
         }
-        $job = BriefDesk::open((int) $on['job']);
+        $job = BriefDesk::open((int) ($on['job'] ?? 0));
         if (isset($this->cards->slots($job)[$body->id][$slot])) {
             throw ValidationException::withMessages(["card{$card->id}" => "Slot {$slot} of {$body->item->label} is taken: take that card out first."]);
         }
@@ -87,7 +127,7 @@ final class DeviceEventDesk
     /** @param  array<string, mixed>  $on */
     private function unload(string $id, array $on, Carbon $at): void
     {
-        $card = Card::query()->findOrFail((int) $on['card']);
+        $card = Card::query()->findOrFail((int) ($on['card'] ?? 0));
         $life = $this->log->lifeOf($card);
         $this->log->add($card, CardEventKind::Unloaded, $life->jobId, $life->bodyId, $life->slot, eventId: $id, at: $at);
     }

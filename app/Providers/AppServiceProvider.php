@@ -32,7 +32,10 @@ use App\Desks\Strap;
 use App\Devices\AllowedRoots;
 use App\Http\PostForm;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -50,6 +53,9 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // A caller on the day and a couple at home are counted apart, each by link and address.
+        RateLimiter::for('couple', static fn (Request $request): Limit => Limit::perMinute(20)->by('couple '.sha1((string) $request->route('token')).' '.$request->ip()));
+        RateLimiter::for('caller', static fn (Request $request): Limit => Limit::perMinute(120)->by('caller '.sha1((string) $request->route('token')).' '.$request->ip()));
         Blade::directive('post', PostForm::open(...));
         Blade::directive('endpost', static fn (): string => '</form>');
         Model::shouldBeStrict(! app()->environment('production'));

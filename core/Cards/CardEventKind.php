@@ -28,4 +28,6 @@ enum CardEventKind: string
     /** Something may have been formatted away: not to be used until somebody says in writing that it may. */
     case SetAside = 'set-aside';
     case BackInUse = 'back-in-use';
+    /** Something was tapped of it that cannot be, or contradicts its log. */
+    case Clashed = 'clashed';
 }

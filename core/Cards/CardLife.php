@@ -21,6 +21,7 @@ final readonly class CardLife
      * @param  string|null  $volume  what the file system on it called itself when it was sealed
      * @param  float|null  $releasedAt  when it was looked at a last time before its format; null where it was not
      * @param  string|null  $aside  why it is out of use; null where it is not
+     * @param  list<string>  $clashes  taps of this fill that contradict its log, in words
      * @param  list<CardFault>  $faults  in all its life
      * @param  bool  $isRetiring  it is not to be used again; retired once it is empty
      */
@@ -48,6 +49,7 @@ final readonly class CardLife
         public bool $isTwinLost,
         public ?float $releasedAt,
         public ?string $aside,
+        public array $clashes,
     ) {}
 
     /** Whether it is known to have no twin: its body wrote to it alone, or the other one is lost. */
@@ -82,7 +84,7 @@ final readonly class CardLife
         $losses = $past = [];
         $refusal = $look = $bought = $volume = $released = $aside = null;
         $seals = 0;
-        $notFiles = $differing = [];
+        $notFiles = $differing = $clashes = [];
         $isTwinLost = false;
         $faults = [];
         $isRetiring = false;
@@ -139,7 +141,7 @@ final readonly class CardLife
                     $job = $body = $slot = $twin = $loadedAt = $leftAt = null;
                     $sealed = $isTwinLost = false;
                     $seals = 0;
-                    $losses = $notFiles = $differing = [];
+                    $losses = $notFiles = $differing = $clashes = [];
                     $refusal = $look = $volume = $released = null;
                     break;
                 case CardEventKind::Looked:
@@ -165,6 +167,10 @@ final readonly class CardLife
                 case CardEventKind::SetAside:
                     $aside = $event->text('words');
                     break;
+                case CardEventKind::Clashed:
+                    $clashes[] = $event->text('words');
+                    $released = null;
+                    break;
                 case CardEventKind::BackInUse:
                     $aside = null;
                     break;
@@ -181,6 +187,6 @@ final readonly class CardLife
             default => $state,
         };
 
-        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past, $refusal, $look, array_values($faults), $isRetiring, $bought, $seals, $notFiles, $differing, $volume, $isTwinLost, $released, $aside);
+        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past, $refusal, $look, array_values($faults), $isRetiring, $bought, $seals, $notFiles, $differing, $volume, $isTwinLost, $released, $aside, array_values(array_unique($clashes)));
     }
 }

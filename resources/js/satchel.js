@@ -46,14 +46,14 @@
       const answer = await fetch(address(), {
         method: 'POST',
         headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': token() },
-        body: JSON.stringify({ events: taps }),
+        body: JSON.stringify({ events: taps, sent_at: new Date().toISOString() }),
       });
       if (answer.ok || answer.status === 422) {
         const said = await answer.json();
         const done = new Set([...(said.taken || []), ...(said.refused || []).map((r) => r.id)]);
         keep(queue().filter((tap) => !done.has(tap.id)));
         await refresh();
-        (said.refused || []).forEach((r) => showRefusal(r.why));
+        [...(said.refused || []), ...(said.clashes || [])].forEach((r) => showRefusal(r.why));
       }
     } catch {
       /* The server is away: the taps stay queued. */

@@ -106,6 +106,19 @@ final class SheetsTest extends TestCase
         $this->assertSame('Sundnes Chapel', (string) $ceremony->LOCATION);
         $this->assertStringContainsString('Vows and rings', (string) $ceremony->DESCRIPTION);
         $this->assertCount(1, $calendar->select('VTIMEZONE'));
+        // Each change of the zone with the offsets on either side, as PHP's own time zone data has them.
+        $this->assertStringContainsString("BEGIN:STANDARD\r\n", $text);
+        $this->assertSame(0, preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $text));
+        $zone = new \DateTimeZone((string) $calendar->select('VTIMEZONE')[0]->TZID);
+        $parts = [...$calendar->select('VTIMEZONE')[0]->select('STANDARD'), ...$calendar->select('VTIMEZONE')[0]->select('DAYLIGHT')];
+        $this->assertGreaterThanOrEqual(4, count($parts));
+        foreach ($parts as $part) {
+            $this->assertNotSame((string) $part->TZOFFSETFROM, (string) $part->TZOFFSETTO);
+            $at = new \DateTimeImmutable((string) $part->DTSTART.(string) $part->TZOFFSETFROM);
+            $this->assertSame((string) $part->TZOFFSETTO, $at->setTimezone($zone)->format('O'));
+            $this->assertSame((string) $part->TZOFFSETFROM, $at->modify('-1 second')->setTimezone($zone)->format('O'));
+            $this->assertSame($part->name === 'DAYLIGHT', (bool) $at->setTimezone($zone)->format('I'));
+        }
         $this->assertNotSame([], array_filter($events, static fn ($e): bool => isset($e->VALARM)), 'an alarm at the time to leave');
     }
 

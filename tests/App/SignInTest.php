@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\User;
+use Database\Demo\Demo;
+use Illuminate\Support\Facades\Hash;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class SignInTest extends TestCase
@@ -69,6 +71,72 @@ final class SignInTest extends TestCase
             $this->post('/sign-out');
         }
         $this->assertGuest();
+    }
+
+    public function test_for_an_address_that_nobody_has_as_much_is_computed(): void
+    {
+        $this->owner();
+        Hash::partialMock()->shouldReceive('check')->times(2)->andReturn(false);
+        Hash::shouldReceive('make')->andReturn('$2y$04$abcdefghijklmnopqrstuuW1oJr8Z7Q2nGz9b3r0Wk2V7p5h1k2aS');
+        $this->from('/sign-in')->post('/sign-in', ['email' => 'me@satchel.test', 'password' => 'guess'])->assertRedirect('/sign-in');
+        $this->from('/sign-in')->post('/sign-in', ['email' => 'nobody@satchel.test', 'password' => 'guess'])->assertRedirect('/sign-in');
+    }
+
+    public function test_the_demos_published_sign_in_opens_the_demo_on_this_machine_and_nothing_else(): void
+    {
+        User::query()->create(['name' => 'Demo', 'email' => Demo::EMAIL, 'password' => Demo::PASSWORD]);
+        $try = fn () => $this->post('/sign-in', ['email' => Demo::EMAIL, 'password' => Demo::PASSWORD]);
+        config(['satchel.demo' => false]);
+        $try();
+        $this->assertGuest();
+        config(['satchel.demo' => true, 'satchel.lan' => true]);
+        $try();
+        $this->assertGuest();
+        config(['satchel.lan' => false]);
+        $try()->assertRedirect('/');
+        $this->assertAuthenticated();
+    }
+
+    public function test_the_demo_is_not_loaded_over_own_data_and_an_owner_is_none_of_the_demos(): void
+    {
+        config(['satchel.demo' => false]);
+        $this->artisan('satchel:demo-data')->assertFailed();
+        $this->assertSame(0, User::query()->count());
+        $this->artisan('satchel:owner', ['email' => Demo::EMAIL])->assertExitCode(2);
+        config(['satchel.demo' => true]);
+        $this->artisan('satchel:owner', ['email' => 'me@satchel.test'])->assertExitCode(2);
+    }
+
+    public function test_no_link_or_redirect_leads_elsewhere(): void
+    {
+        $this->get('http://evil.example/sign-in')->assertStatus(400);
+        $this->get('http://evil.example/')->assertStatus(400);
+        $this->withHeaders(['Referer' => 'http://evil.example/trap'])->post('http://localhost/look')->assertRedirect('http://localhost');
+        $this->withHeaders(['Referer' => 'http://localhost/sign-in'])->post('http://localhost/look')->assertRedirect('http://localhost/sign-in');
+        config(['satchel.hosts' => '10.0.0.7, studio.lan']);
+        $this->get('http://studio.lan/sign-in')->assertOk();
+        $this->get('http://10.0.0.7:8340/sign-in')->assertOk();
+    }
+
+    public function test_under_tls_cookies_go_over_tls_alone(): void
+    {
+        $secure = static fn ($response): array => array_unique(array_map(static fn ($c): bool => $c->isSecure(), $response->headers->getCookies()));
+        $this->assertSame([true], $secure($this->get('https://localhost/sign-in')));
+        $this->assertSame([true], $secure($this->post('https://localhost/look')));
+    }
+
+    public function test_a_callers_taps_do_not_use_up_the_couples_form(): void
+    {
+        $token = str_repeat('a', 40);
+        for ($i = 0; $i < 25; $i++) {
+            $this->get("/call/{$token}")->assertNotFound();
+        }
+        $this->get("/form/{$token}")->assertNotFound();
+        for ($i = 0; $i < 19; $i++) {
+            $this->get("/form/{$token}")->assertNotFound();
+        }
+        $this->get("/form/{$token}")->assertTooManyRequests();
+        $this->get("/call/{$token}")->assertNotFound();
     }
 
     public function test_the_password_is_stored_hashed(): void

@@ -427,6 +427,7 @@ final class PermitWorld
         try {
             app(PermitDesk::class)->format($this->job(), $this->card($label));
         } catch (ValidationException $e) {
+            $this->remember();
             $this->log[] = "format of {$label} refused";
             if (self::filesIn((string) $this->cards[$label]->folder) !== $had) {
                 $this->wrong[] = "a refused format changed {$label}";
@@ -434,6 +435,7 @@ final class PermitWorld
 
             return;
         }
+        $this->remember();
         $this->counts['formatted']++;
         $this->log[] = "formatted {$label}";
         if ($unsafe !== [] || $this->dirty[$label]) {

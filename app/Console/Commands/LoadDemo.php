@@ -12,23 +12,28 @@ use Illuminate\Support\Facades\DB;
 
 final class LoadDemo extends Command
 {
-    protected $signature = 'satchel:demo-data {--fresh : set what is there aside and start over}';
+    protected $signature = 'satchel:demo-data {--fresh : set what is there aside and start over} {--password= : another password than the published one, for a network}';
 
     protected $description = 'Loads the demo data: a lakeside wedding with its gear, two jobs begun';
 
     public function handle(): int
     {
+        if (config('satchel.demo') !== true) {
+            $this->error('The demo is not loaded over data of your own.');
+
+            return self::FAILURE;
+        }
         if ($this->option('fresh')) {
             $this->setAside();
         }
         $this->callSilently('migrate', ['--force' => true]);
         if (User::query()->exists()) {
             $this->line('The data is kept as it is.');
-
-            return self::SUCCESS;
+        } else {
+            DB::transaction(static fn () => Demo::load());
+            $this->line('The demo data is loaded.');
         }
-        DB::transaction(static fn () => Demo::load());
-        $this->line('The demo data is loaded.');
+        User::query()->where('email', Demo::EMAIL)->firstOrFail()->update(['password' => (string) ($this->option('password') ?? Demo::PASSWORD)]);
 
         return self::SUCCESS;
     }

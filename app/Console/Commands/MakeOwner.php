@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\User;
+use Database\Demo\Demo;
 use Illuminate\Console\Command;
 
 final class MakeOwner extends Command
@@ -23,6 +24,11 @@ final class MakeOwner extends Command
 
             return 2;
         }
+        if (config('satchel.demo') === true || $email === Demo::EMAIL) {
+            $this->error('The demo has a sign-in of its own: yours belongs to data of your own.');
+
+            return 2;
+        }
         $other = User::query()->where('email', '!=', $email)->exists();
         if ($other) {
             $this->error('There is an owner already, under another address.');
@@ -30,7 +36,7 @@ final class MakeOwner extends Command
             return self::FAILURE;
         }
         $password = (string) $this->secret('Password, at least ten letters');
-        if (mb_strlen($password) < self::LEAST_LETTERS) {
+        if (mb_strlen($password) < self::LEAST_LETTERS || $password === Demo::PASSWORD) {
             $this->error('The password must have at least ten letters.');
 
             return 2;

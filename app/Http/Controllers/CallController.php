@@ -8,6 +8,7 @@ use App\Desks\BriefDesk;
 use App\Desks\CallDesk;
 use App\Desks\DeviceEventDesk;
 use App\Desks\GroupDesk;
+use App\Http\TapBatch;
 use App\Models\Segment;
 use App\Models\ShareLink;
 use Illuminate\Contracts\View\View;
@@ -18,8 +19,6 @@ use Illuminate\Http\Request;
 /** Who is called now, who next, and who can go? */
 final class CallController
 {
-    private const MOST_TAPS = 200;
-
     public function show(int $job, CallDesk $desk): View
     {
         $opened = BriefDesk::open($job);
@@ -83,11 +82,13 @@ final class CallController
     public function taps(Request $request, string $token, CallDesk $desk, DeviceEventDesk $events): JsonResponse
     {
         $job = $desk->jobOf($token) ?? abort(404);
-        $given = $request->validate(['events' => ['required', 'array', 'max:'.self::MOST_TAPS], 'events.*.id' => ['required', 'uuid'], 'events.*.kind' => ['required', 'string'], 'events.*.on' => ['required', 'array'], 'events.*.on.*' => ['integer'], 'events.*.made_at' => ['required', 'date']])['events'];
-        $taken = $refused = [];
-        foreach ($given as $event) {
+        $batch = TapBatch::of($request);
+        $taken = [];
+        $refused = $batch->refused;
+        foreach ($batch->taps as $event) {
             if ($desk->mayCallerTap($job, $event)) {
-                $taken = [...$taken, ...$events->take([$event])];
+                $events->keep($event);
+                $taken[] = $event['id'];
             } else {
                 $refused[] = ['id' => $event['id'], 'why' => 'That is not for this list.'];
             }

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Desks\DeviceEventDesk;
-use Illuminate\Database\Eloquent\ModelNotFoundException;
+use App\Http\TapBatch;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 
 /** Takes taps: many at once from a device's queue, or one from a plain form where scripts are off. */
 final class DeviceEventController
@@ -21,7 +20,8 @@ final class DeviceEventController
         if ($request->isJson()) {
             return $this->storeQueue($request, $desk);
         }
-        $given = $request->validate(['kind' => ['required', Rule::in(DeviceEventDesk::KINDS)]]);
+        $whole = ['nullable', 'integer', 'between:0,999999999999'];
+        $given = $request->validate(['kind' => ['required', 'string', Rule::in(DeviceEventDesk::KINDS)], 'job' => $whole, 'item' => $whole, 'card' => [Rule::requiredIf(in_array($request->input('kind'), ['load', 'unload'], true)), ...$whole], 'body' => [Rule::requiredIf($request->input('kind') === 'load'), ...$whole], 'slot' => [Rule::requiredIf($request->input('kind') === 'load'), ...$whole], 'person' => $whole, 'group' => $whole, 'line' => $whole]);
         $desk->take([[
             'id' => (string) Str::uuid(),
             'kind' => (string) $given['kind'],
@@ -32,29 +32,19 @@ final class DeviceEventController
         return back();
     }
 
-    /** An event that can never be taken is refused by id, so that the device lets go of it; the others are kept. */
+    /** Every well-formed tap is kept, each is answered by itself; one that clashes with what is known becomes a finding. */
     private function storeQueue(Request $request, DeviceEventDesk $desk): JsonResponse
     {
-        $events = $request->validate([
-            'events' => ['required', 'array', 'max:500'],
-            'events.*.id' => ['required', 'uuid'],
-            'events.*.kind' => ['required', Rule::in(DeviceEventDesk::KINDS)],
-            'events.*.on' => ['required', 'array'],
-            'events.*.on.*' => ['integer'],
-            'events.*.made_at' => ['required', 'date'],
-        ])['events'];
-        $taken = $refused = [];
-        usort($events, static fn (array $a, array $b): int => $a['made_at'] <=> $b['made_at']);
-        foreach ($events as $event) {
-            try {
-                $taken = [...$taken, ...$desk->take([$event])];
-            } catch (ValidationException $e) {
-                $refused[] = ['id' => $event['id'], 'why' => $e->getMessage()];
-            } catch (ModelNotFoundException) {
-                $refused[] = ['id' => $event['id'], 'why' => 'What this tap was about is no longer there.'];
+        $batch = TapBatch::of($request);
+        $taken = $clashes = [];
+        foreach ($batch->taps as $tap) {
+            $clash = $desk->keep($tap);
+            $taken[] = $tap['id'];
+            if ($clash !== null) {
+                $clashes[] = ['id' => $tap['id'], 'why' => $clash];
             }
         }
 
-        return response()->json(['taken' => $taken, 'refused' => $refused]);
+        return response()->json(['taken' => $taken, 'refused' => $batch->refused, 'clashes' => $clashes]);
     }
 }

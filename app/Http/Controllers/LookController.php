@@ -16,6 +16,6 @@ final class LookController
     {
         $look = $request->cookie('look') === 'dim' ? 'paper' : 'dim';
 
-        return back()->withCookie(cookie('look', $look, self::A_YEAR_MINUTES, sameSite: 'lax'));
+        return back()->withCookie(cookie('look', $look, self::A_YEAR_MINUTES, secure: $request->isSecure(), sameSite: 'lax'));
     }
 }
