@@ -35,8 +35,10 @@ use App\Http\Controllers\WhatIfController;
 use App\Http\Middleware\DemoOnly;
 use Illuminate\Support\Facades\Route;
 
-Route::pattern('job', '[0-9]+');
-Route::pattern('card', '[0-9]+');
+/* Numbers of rows, no longer than a whole number is. */
+foreach (['job', 'card', 'spot', 'obstacle', 'picture', 'segment', 'shot', 'change', 'window', 'index', 'group', 'link', 'proposal', 'ask', 'item', 'destination', 'handover', 'frame', 'root'] as $id) {
+    Route::pattern($id, '[0-9]{1,15}');
+}
 Route::pattern('date', '\d{4}-\d{2}-\d{2}');
 
 Route::get('/up', static fn (): string => 'up');
@@ -87,7 +89,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/jobs/{job}/spots/{spot}/obstacles', [ScoutController::class, 'storeObstacle']);
     Route::delete('/jobs/{job}/obstacles/{obstacle}', [ScoutController::class, 'destroyObstacle']);
     Route::get('/jobs/{job}/plan', [PlanController::class, 'show']);
-    Route::get('/jobs/{job}/bundle', [BundleController::class, 'export'])->whereNumber('job');
+    Route::get('/jobs/{job}/bundle', [BundleController::class, 'export']);
     Route::post('/jobs/bundle', [BundleController::class, 'import']);
     Route::get('/jobs/{job}/sheets/{audience}', [SheetController::class, 'show']);
     Route::get('/jobs/{job}/calendar/{audience}', [SheetController::class, 'calendar']);
@@ -172,7 +174,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/jobs/{job}/pack/into', [PackController::class, 'intoBag']);
     Route::get('/jobs/{job}/home', [PackController::class, 'home']);
     Route::post('/jobs/{job}/home/placed', [PackController::class, 'place']);
-    Route::post('/jobs/{job}/home/{item}/measure', [PackController::class, 'measure'])->whereNumber('item');
+    Route::post('/jobs/{job}/home/{item}/measure', [PackController::class, 'measure']);
     Route::post('/jobs/{job}/packing', [KitController::class, 'store']);
     Route::post('/jobs/{job}/packing/all', [KitController::class, 'storeAll']);
     Route::post('/jobs/{job}/packing/carry', [KitController::class, 'carry']);
@@ -184,10 +186,10 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/shelf/import', [ShelfController::class, 'import']);
     Route::post('/shelf/starter', [ShelfController::class, 'starter']);
     Route::get('/shelf/labels', [ShelfController::class, 'labels']);
-    Route::put('/shelf/{item}', [ShelfController::class, 'update'])->whereNumber('item');
-    Route::post('/shelf/{item}/tests', [ShelfController::class, 'test'])->whereNumber('item');
-    Route::post('/shelf/{item}/back', [ShelfController::class, 'giveBack'])->whereNumber('item');
-    Route::post('/shelf/{item}/keep', [ShelfController::class, 'keep'])->whereNumber('item');
+    Route::put('/shelf/{item}', [ShelfController::class, 'update']);
+    Route::post('/shelf/{item}/tests', [ShelfController::class, 'test']);
+    Route::post('/shelf/{item}/back', [ShelfController::class, 'giveBack']);
+    Route::post('/shelf/{item}/keep', [ShelfController::class, 'keep']);
 
     Route::get('/jobs/{job}/cards', [CardsController::class, 'show']);
     Route::post('/jobs/{job}/camera-check', [CardsController::class, 'check']);
@@ -213,6 +215,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::post('/jobs/{job}/stand-ins/test', [StandInController::class, 'test']);
         Route::post('/jobs/{job}/stand-ins/mode', [StandInController::class, 'mode']);
         Route::post('/jobs/{job}/stand-ins/clock', [StandInController::class, 'clock']);
+        Route::post('/jobs/{job}/stand-ins/meddle', [StandInController::class, 'meddle']);
         Route::post('/jobs/{job}/stand-ins/shoot', [StandInController::class, 'shoot']);
     });
 
@@ -221,23 +224,23 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/jobs/{job}/frames', [FramesController::class, 'show']);
     Route::post('/jobs/{job}/frames/moment', [FramesController::class, 'moment']);
     Route::post('/jobs/{job}/frames/sidecars', [FramesController::class, 'sidecars']);
-    Route::get('/frames/{frame}/preview', [FramesController::class, 'preview'])->whereNumber('frame');
-    Route::get('/frames/{frame}/actual', [FramesController::class, 'preview'])->whereNumber('frame')->name('frames.actual');
+    Route::get('/frames/{frame}/preview', [FramesController::class, 'preview']);
+    Route::get('/frames/{frame}/actual', [FramesController::class, 'preview'])->name('frames.actual');
     Route::post('/jobs/{job}/copies/pause', [CopiesController::class, 'pause']);
     Route::post('/jobs/{job}/copies/go-on', [CopiesController::class, 'goOn']);
-    Route::post('/jobs/{job}/copies/places/{destination}/hand-over', [HandoverController::class, 'give'])->whereNumber('destination');
-    Route::post('/jobs/{job}/handovers/{handover}/back', [HandoverController::class, 'back'])->whereNumber('handover');
-    Route::get('/handovers/{handover}', [HandoverController::class, 'show'])->whereNumber('handover');
+    Route::post('/jobs/{job}/copies/places/{destination}/hand-over', [HandoverController::class, 'give']);
+    Route::post('/jobs/{job}/handovers/{handover}/back', [HandoverController::class, 'back']);
+    Route::get('/handovers/{handover}', [HandoverController::class, 'show']);
     Route::post('/jobs/{job}/copies/adopt', [CopiesController::class, 'adopt']);
     Route::post('/jobs/{job}/copies/rule', [CopiesController::class, 'rule']);
-    Route::post('/jobs/{job}/copies/places/{destination}', [CopiesController::class, 'place'])->whereNumber('destination');
+    Route::post('/jobs/{job}/copies/places/{destination}', [CopiesController::class, 'place']);
 
     Route::get('/folders', [FolderController::class, 'index']);
     Route::post('/folders', [FolderController::class, 'allow']);
     Route::delete('/folders/{root}', [FolderController::class, 'forget']);
     Route::post('/destinations', [FolderController::class, 'destination']);
-    Route::post('/destinations/{destination}/medium', [FolderController::class, 'medium'])->whereNumber('destination');
-    Route::post('/destinations/{destination}/mark', [FolderController::class, 'mark'])->whereNumber('destination');
+    Route::post('/destinations/{destination}/medium', [FolderController::class, 'medium']);
+    Route::post('/destinations/{destination}/mark', [FolderController::class, 'mark']);
     Route::post('/cards/seen', [FolderController::class, 'mountSeen']);
     Route::post('/cards/{card}/folder', [FolderController::class, 'mount']);
 });

@@ -76,7 +76,7 @@ final class BundleDesk
     {
         $loads = DB::table('card_events')->where('job_id', $job->id)->select('card_id');
         $rows = DB::table('frames')->join('cards', 'cards.id', '=', 'frames.card_id')->join('items', 'items.id', '=', 'cards.item_id')->whereIn('frames.card_id', $loads)->orderBy('frames.id')
-            ->selectRaw("items.label, frames.fill, frames.path, frames.taken_at, frames.body_serial, frames.lens, frames.shutter_s, frames.f_number, frames.iso, frames.bytes, frames.hash, (select group_concat(distinct destinations.name) from copies join copy_events on copy_events.id = copies.copy_event_id join destinations on destinations.id = copy_events.destination_id where copies.content = substr(frames.hash, 1, 64)) as copies")->get();
+            ->selectRaw('items.label, frames.fill, frames.path, frames.taken_at, frames.body_serial, frames.lens, frames.shutter_s, frames.f_number, frames.iso, frames.bytes, frames.hash, (select group_concat(distinct destinations.name) from copies join copy_events on copy_events.id = copies.copy_event_id join destinations on destinations.id = copy_events.destination_id where copies.content = substr(frames.hash, 1, 64)) as copies')->get();
 
         return self::csv(['card', 'fill', 'path', 'taken at (camera clock, Unix s)', 'body', 'lens', 'shutter s', 'f-number', 'ISO', 'bytes', 'hash', 'verified on'], $rows->map(static fn (\stdClass $r): array => array_map(strval(...), array_values((array) $r)))->all());
     }

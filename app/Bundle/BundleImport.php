@@ -19,9 +19,16 @@ use Illuminate\Validation\ValidationException;
  */
 final class BundleImport
 {
-    private const MOST_BYTES = 300_000_000;
+    private const MOST_BYTES = 120_000_000;
+
+    private const MOST_BYTES_IN_ALL = 300_000_000;
+
+    /** Tables of a job shrink to a twentieth; what shrinks to so little more was made to burst. */
+    private const MOST_SHRUNK = 200;
 
     private const MOST_ROWS = 500_000;
+
+    private const MOST_VALUES = 12_000_000;
 
     private const ROWS_A_QUERY = 200;
 
@@ -50,10 +57,12 @@ final class BundleImport
         }
         $this->ids = [];
         $this->later = [];
+        // All is read and looked at before the first row is written.
+        $tables = $this->tables($zip);
         try {
-            return DB::transaction(function () use ($zip): int {
+            return DB::transaction(function () use ($tables): int {
                 foreach (BundleTables::all() as $table) {
-                    $this->table($table, self::json($zip, "tables/{$table->name}.json"));
+                    $this->table($table, $tables[$table->name]);
                 }
                 $this->settleLater();
                 $job = array_values($this->ids['jobs'] ?? [])[0] ?? self::refuse('There is no job in it.');
@@ -70,6 +79,62 @@ final class BundleImport
         } finally {
             $zip->close();
         }
+    }
+
+    /**
+     * Every table, read and found to be right by itself; what its rows point to is followed when they are written.
+     *
+     * @return array<string, list<array<string, mixed>>> by name
+     */
+    private function tables(\ZipArchive $zip): array
+    {
+        $bytes = 0;
+        foreach (BundleTables::all() as $table) {
+            $bytes += (int) ($zip->statName("tables/{$table->name}.json")['size'] ?? 0);
+        }
+        if ($bytes > self::MOST_BYTES_IN_ALL) {
+            self::refuse('It is larger than can be read here.');
+        }
+        $tables = [];
+        foreach (BundleTables::all() as $table) {
+            $tables[$table->name] = $this->rightRows($table, self::json($zip, "tables/{$table->name}.json"));
+        }
+
+        return $tables;
+    }
+
+    /**
+     * @param  array<mixed>  $rows
+     * @return list<array<string, mixed>>
+     */
+    private function rightRows(BundleTable $table, array $rows): array
+    {
+        if (! array_is_list($rows) || count($rows) > self::MOST_ROWS) {
+            self::refuse(array_is_list($rows) ? "There are too many rows in {$table->name}." : "tables/{$table->name}.json must be a list of rows.");
+        }
+        $rules = BundleRules::of($table->name);
+        $points = array_merge(array_keys($table->refs), array_keys($table->later));
+        $seen = [];
+        foreach ($rows as $index => $row) {
+            $where = "tables/{$table->name}.json, row ".($index + 1);
+            if (! is_array($row) || ! is_int($row['id'] ?? null) || isset($seen[$row['id']])) {
+                self::refuse("{$where}: a row needs a whole number of its own as its id.");
+            }
+            $seen[$row['id']] = true;
+            foreach ($rules as $column => $rule) {
+                $wrong = $rule->wrong($row[$column] ?? null);
+                if ($wrong !== null) {
+                    self::refuse("{$where}: {$column} {$wrong}.");
+                }
+            }
+            foreach ($points as $column) {
+                if (isset($row[$column]) && ! is_int($row[$column])) {
+                    self::refuse("{$where}: {$column} must be the id of a row.");
+                }
+            }
+        }
+
+        return $rows;
     }
 
     /** @param  array<mixed>  $rows */
@@ -210,10 +275,15 @@ final class BundleImport
         if ($stat === false) {
             self::refuse("{$name} is missing: this is no bundle of a job, or it was cut short.");
         }
-        if ($stat['size'] > self::MOST_BYTES) {
+        if ($stat['size'] > self::MOST_BYTES || ($stat['size'] > 1_000_000 && $stat['size'] > self::MOST_SHRUNK * max(1, $stat['comp_size']))) {
             self::refuse("{$name} is larger than can be read here.");
         }
-        $value = json_decode((string) $zip->getFromName($name), true, 32);
+        $text = (string) $zip->getFromName($name);
+        // Numbers alone take two bytes each, and sixteen times that in memory.
+        if (substr_count($text, ',') > self::MOST_VALUES) {
+            self::refuse("{$name} holds more than can be read here.");
+        }
+        $value = json_decode($text, true, 32);
         if (! is_array($value)) {
             self::refuse("{$name} is no JSON list or object.");
         }

@@ -21,7 +21,7 @@ final class AdoptDesk
     /** Stands for the bag of what others wrote. */
     public const NO_BAG = '(adopted)';
 
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly BagEyes $eyes, private readonly Places $places) {}
+    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly BagEyes $eyes) {}
 
     /**
      * @param  Collection<int, Card>  $cards

@@ -38,7 +38,7 @@ final class DeviceEventDesk
     {
         $taken = [];
         foreach ($events as $event) {
-            DB::transaction(fn () => $this->takeOne($event));
+            $this->whole($event);
             $taken[] = $event['id'];
         }
 
@@ -54,7 +54,7 @@ final class DeviceEventDesk
     public function keep(array $tap): ?string
     {
         try {
-            DB::transaction(fn () => $this->takeOne($tap));
+            $this->whole($tap);
 
             return null;
         } catch (ValidationException $e) {
@@ -74,7 +74,34 @@ final class DeviceEventDesk
         return $clash;
     }
 
-    /** @param  array{id: string, kind: string, on: array<string, mixed>, made_at: string}  $event */
+    /**
+     * Both of its lines, or none.
+     *
+     * @param  array{id: string, kind: string, on: array<string, mixed>, made_at: string}  $event
+     *
+     * @throws ValidationException when it contradicts what is known
+     * @throws ModelNotFoundException
+     */
+    private function whole(array $event): void
+    {
+        $outside = DB::transactionLevel();
+        DB::beginTransaction();
+        try {
+            $this->takeOne($event);
+            DB::commit();
+        } finally {
+            if (DB::transactionLevel() > $outside) {
+                DB::rollBack();
+            }
+        }
+    }
+
+    /**
+     * @param  array{id: string, kind: string, on: array<string, mixed>, made_at: string}  $event
+     *
+     * @throws ValidationException when it contradicts what is known
+     * @throws ModelNotFoundException
+     */
     private function takeOne(array $event): void
     {
         if (DeviceEvent::query()->whereKey($event['id'])->exists()) {

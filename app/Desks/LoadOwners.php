@@ -11,7 +11,6 @@ use App\Models\Job;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use NorthSatchel\Cards\CardLife;
 use NorthSatchel\Cards\Owner\FrameShares;
 use NorthSatchel\Cards\Owner\JobHours;
 use NorthSatchel\Cards\Owner\Share;

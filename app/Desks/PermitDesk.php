@@ -92,7 +92,9 @@ final class PermitDesk
      */
     public function written(array $cardIds): array
     {
-        return PermitRecord::query()->whereIn('card_id', $cardIds)->toBase()->get(['card_id', 'fill'])->mapWithKeys(static fn (\stdClass $p): array => ["{$p->card_id} {$p->fill}" => true])->all();
+        $loads = PermitRecord::query()->whereIn('card_id', $cardIds)->toBase()->get(['card_id', 'fill'])->map(static fn (\stdClass $p): string => "{$p->card_id} {$p->fill}")->all();
+
+        return array_fill_keys($loads, true);
     }
 
     /** The last permit that was given for a load. */

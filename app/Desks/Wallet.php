@@ -40,6 +40,7 @@ final class Wallet
             'ready' => $this->cards->cards($job)->filter(static fn (Card $c): bool => $lives[$c->id]->state === CardState::Ready && $c->folder !== null)->values(),
             'wallet' => $this->entries($job, $lives, $asked),
             'checkedAt' => $check?->at->timezone($job->place->timezone)->format('H:i:s'),
+            'canMeddle' => $this->cards->shot($job)->contains(fn (Card $c): bool => $this->cards->lifeOf($c)->isSealed),
             'canSealAll' => $this->sealable($job)->isNotEmpty(),
             'canCompareAll' => $this->cards->cards($job)->contains(static fn (Card $c): bool => $lives[$c->id]->isSealed && ! $lives[$c->id]->isFree() && $lives[$c->id]->twinCheck === null),
         ];
@@ -91,7 +92,7 @@ final class Wallet
         foreach ($this->cards->cards($job) as $card) {
             $life = $lives[$card->id];
             $isMine = ! $life->isFree() && ($life->jobId === $job->id || in_array($life->state, [CardState::Shot, CardState::Permitted], true));
-            $permit = $isMine && $life->isSealed && ($asked === $card->id || $life->state === CardState::Permitted) ? $this->proofs->answer($card) : null;
+            $permit = $isMine && $life->isSealed && ($asked === $card->id || $life->state === CardState::Permitted || $life->differing !== []) ? $this->proofs->answer($card) : null;
             $index = $files->get("{$card->id} {$life->fill}");
             $entries[] = [
                 'card' => $card,
@@ -151,6 +152,7 @@ final class Wallet
 
         return match (true) {
             ! $life->isSealed => ['seal'],
+            $life->differing !== [] => ['seal'],
             $life->state === CardState::Permitted && $permit?->isGranted === true => [$isStandIn || $life->releasedAt !== null ? 'format' : 'release', 'paper'],
             $life->state === CardState::Permitted => ['gone', 'permit'],
             default => [$life->twinCheck === null ? 'twin' : '', in_array($life->twinCheck?->verdict, [TwinVerdict::Repairable, TwinVerdict::Split, TwinVerdict::Overflow], true) ? 'heal' : '', $life->look?->isPassed() === true ? '' : 'look', 'permit'],
@@ -168,7 +170,7 @@ final class Wallet
     {
         foreach ($permit->verdicts ?? [] as $verdict) {
             if ($verdict->remedy?->action === 'card.accept-loss') {
-                return (string) $verdict->remedy?->on['path'];
+                return (string) $verdict->remedy->on['path'];
             }
         }
 

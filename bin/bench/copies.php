@@ -31,12 +31,13 @@ function benchTwin(int $megabytes): bool
 }
 
 /**
- * Copying with read-back against cp to both places and a hash of all three, by sha256sum and by xxhsum -H2, in one run and from
- * the same state of the cache: in memory, where no medium holds anybody up, and on this disk, warm for all and cold for all.
+ * Copying with read-back against the same promise made with plain tools: cp to both places, sync, the copies put out of the cache,
+ * and sums of all three, by sha256sum and by xxhsum -H2; in one run and from the same state of the cache: in memory, where no
+ * medium holds anybody up, and on this disk, warm for all and cold for all.
  */
 function benchCopy(int $megabytes): bool
 {
-    printf("Copying %d MB from one folder to two with read-back, against cp to both and a hash of all three:\n", $megabytes);
+    printf("Copying %d MB from one folder to two with read-back, against cp to both, sync, the copies put out of the cache, and sums of all three:\n", $megabytes);
     $isGood = true;
     $folder = '/bench-'.bin2hex(random_bytes(3));
     // Card, two copies, and some air.
@@ -47,7 +48,6 @@ function benchCopy(int $megabytes): bool
     }
     $isGood = copyPlace(dirname(__DIR__, 2).'/storage/run'.$folder, $megabytes, 'on this disk', canDropCaches() ? ['warm', 'cold'] : ['warm']) && $isGood;
     echo canDropCaches() ? '' : "  No cold figures: this system does not let its caches be dropped.\n";
-    echo "  Ours syncs every file and reads back from the medium; the plain way reads its copies from the cache, and syncs nothing.\n";
     echo $isGood ? "  As fast as wanted, and under 64 MB.\n" : "  SLOWER than wanted somewhere, or over 64 MB.\n";
 
     return $isGood;
@@ -65,15 +65,14 @@ function copyPlace(string $at, int $megabytes, string $where, array $states): bo
             }
             fclose($handle);
         }
-        $cp = "cp -r {$at}/card {$at}/to1/ && cp -r {$at}/card {$at}/to2/ && find {$at}/card {$at}/to1 {$at}/to2 -type f -print0 | xargs -0 ";
+        $out = "find {$at}/to1 {$at}/to2 -type f -exec dd if={} iflag=nocache count=0 status=none \\;";
+        $cp = "cp -r {$at}/card {$at}/to1/ && cp -r {$at}/card {$at}/to2/ && sync && {$out} && find {$at}/card {$at}/to1 {$at}/to2 -type f -print0 | xargs -0 ";
         $past = static fn (string $from, string $to, string $flag): string => "for f in {$from}; do dd if=\$f of={$to} bs=4M {$flag}=direct status=none; done";
         $ways = [
             'ours' => 'php -d memory_limit=64M '.dirname(__DIR__, 2)."/bin/satchel.php copy {$at}/card --to {$at}/to1 --to {$at}/to2 --name load --json",
             'xxhsum -H2' => $cp.'xxhsum -H2',
             'sha256sum' => $cp.'sha256sum',
         ] + ($where === 'in memory' ? [] : [
-            // What ours does too: until the copies are on the medium nothing is safe.
-            'synced' => str_replace(' && find', ' && sync && find', $cp).'xxhsum -H2',
             // Another way to write both copies and read both from the medium: both at a time, past the cache.
             'medium' => "for d in to1 to2; do ({$past("{$at}/card/DCIM/100OSTVK/*", "{$at}/\$d/\$(basename \$f)", 'oflag')}) & done; wait; for d in to1 to2; do ({$past("{$at}/\$d/*", '/dev/null', 'iflag')}) & done; wait",
         ]);
@@ -95,11 +94,12 @@ function copyPlace(string $at, int $megabytes, string $where, array $states): bo
             $took = array_map(median(...), $took);
             $sha = $took['sha256sum'] / $took['ours'];
             $xx = $took['xxhsum -H2'] / $took['ours'];
-            printf("  %s, %s: %.2f times the rate with sha256sum (wanted 1.5), %.2f with xxhsum -H2 (wanted 0.8)   %.1f s against %.1f and %.1f s   %.0f MB of memory, all processes\n", $where, $state, $sha, $xx, $took['ours'], $took['sha256sum'], $took['xxhsum -H2'], $memory);
+            printf("  %s, %s: %.2f times the rate with sha256sum (wanted 3), %.2f with xxhsum -H2 (wanted 1)   %.1f s against %.1f and %.1f s   %.0f MB of memory, all processes\n", $where, $state, $sha, $xx, $took['ours'], $took['sha256sum'], $took['xxhsum -H2'], $memory);
             if (isset($took['medium'])) {
-                printf("        %.2f with xxhsum -H2 where the plain way syncs as well (%.1f s); the medium alone takes %.1f s to be written twice and read twice (dd, past the cache): %.2f\n", $took['synced'] / $took['ours'], $took['synced'], $took['medium'], $took['medium'] / $took['ours']);
+                printf("        the medium alone takes %.1f s to be written twice and read twice (dd, past the cache): %.2f of its rate (wanted 0.9)\n", $took['medium'], $took['medium'] / $took['ours']);
+                $isGood = $isGood && $took['medium'] / $took['ours'] >= 0.9;
             }
-            $isGood = $isGood && $sha >= 1.5 && $xx >= 0.8 && $memory < 64;
+            $isGood = $isGood && $sha >= 3 && $xx >= 1 && $memory < 64;
         }
 
         return $isGood;

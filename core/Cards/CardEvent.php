@@ -17,12 +17,18 @@ final readonly class CardEvent
         public array $data = [],
     ) {}
 
-    /** @return array<array-key, string> texts among the data, under their keys */
+    /** @return array<string, string> texts among the data, under their keys */
     public function texts(string $name): array
     {
+        $texts = [];
         $value = $this->data[$name] ?? null;
+        foreach (is_array($value) ? $value : [] as $key => $text) {
+            if (is_string($text)) {
+                $texts[(string) $key] = $text;
+            }
+        }
 
-        return is_array($value) ? array_filter($value, is_string(...)) : [];
+        return $texts;
     }
 
     /** A text among the data; empty where there is none. */

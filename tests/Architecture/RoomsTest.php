@@ -20,6 +20,16 @@ final class RoomsTest
             ->because('the rules of the job are plain PHP, tested on their own');
     }
 
+    public function test_the_proof_of_a_permit_shares_nothing_with_the_copier(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('NorthSatchel\Cards\Permit'))
+            ->shouldNot()->dependOn()
+            ->classes(Selector::inNamespace('NorthSatchel\Copies'))
+            ->excluding(Selector::inNamespace('NorthSatchel\Copies\Volume'))
+            ->because('a fault of the copier or the verifier must not pass here too; only the reading of files is shared');
+    }
+
     public function test_the_command_line_and_the_volumes_need_no_framework(): Rule
     {
         return PHPat::rule()

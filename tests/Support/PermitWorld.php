@@ -438,7 +438,7 @@ final class PermitWorld
         $this->remember();
         $this->counts['formatted']++;
         $this->log[] = "formatted {$label}";
-        if ($unsafe !== [] || $this->dirty[$label]) {
+        if ($unsafe !== []) {
             $this->wrong[] = "FORMATTED AWAY on {$label}: ".implode(', ', $unsafe);
         }
         $this->whole[$label] = [];
@@ -451,8 +451,9 @@ final class PermitWorld
     {
         $codes = array_map(static fn ($v): string => $v->code, iterator_to_array($permit->verdicts));
         $unsafe = $this->unsafe($label);
-        if ($permit->isGranted && ($unsafe !== [] || $this->dirty[$label])) {
-            $this->wrong[] = "FALSE GRANT for {$label}: ".implode(', ', $unsafe).($this->dirty[$label] ? ' (changed since the seal)' : '');
+        // What changed between its seal and the first reading is sealed as it was read: its bytes decide.
+        if ($permit->isGranted && $unsafe !== []) {
+            $this->wrong[] = "FALSE GRANT for {$label}: ".implode(', ', $unsafe);
         }
         if ($permit->isGranted || array_intersect($codes, self::GATES) !== []) {
             return;

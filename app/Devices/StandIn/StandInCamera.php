@@ -75,6 +75,12 @@ final class StandInCamera
         return count($exposures);
     }
 
+    /** The raw file of another picture, as long as the others of this body. */
+    public function another(int $number, Exposure $exposure): string
+    {
+        return (new FrameMaker($this->settings->model, $this->serial, $this->settings->rawKb))->raw($exposure, $this->settings->clockErrorS, $number);
+    }
+
     /**
      * Formats a card in this body. A stand-in card's old contents are set aside under another name, so
      * that no mistake of this program can lose a picture.

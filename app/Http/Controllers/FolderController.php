@@ -48,7 +48,7 @@ final class FolderController
             'roots' => AllowedRoot::query()->orderBy('path')->get(),
             'destinations' => $places->all()->map(static fn (Destination $d): array => ['place' => $d, 'medium' => self::mediumIn($d), 'now' => is_string($now = $places->now($d->id)) ? $now : null, 'sharing' => $places->sharing()[$d->id] ?? []])->values(),
             'seen' => SeenFolders::now(),
-            'taken' => [...Destination::query()->pluck('name', 'folder')->all(), ...Card::query()->with('item')->whereNotNull('folder')->get()->mapWithKeys(static fn (Card $c): array => [(string) $c->folder => $c->item->label])->all()],
+            'taken' => [...Destination::query()->pluck('name', 'folder')->all(), ...array_flip(Devices::cardFolders())],
             'cards' => Card::query()->with('item')->get()->sortBy(static fn (Card $c): string => $c->item->label)->values(),
             'isCardAt' => PlaceRule::isCard($at),
             'keptWords' => self::KEPT,

@@ -48,6 +48,11 @@ final class StandInController
         return redirect("/jobs/{$job}/cards")->with('said', "{$taken} frames are taken.");
     }
 
+    public function meddle(int $job): RedirectResponse
+    {
+        return redirect("/jobs/{$job}/cards")->with('said', $this->desk->changeBehindItsBack(BriefDesk::open($job)));
+    }
+
     private function fireAndRead(Job $job): RedirectResponse
     {
         $this->desk->fireTestFrames($job);

@@ -40,11 +40,11 @@ final class ItemRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            $kind = GearKind::tryFrom((string) $this->input('kind'));
+            $kind = GearKind::tryFrom(is_string($this->input('kind')) ? $this->input('kind') : '');
             foreach ($kind === null ? [] : ShelfDesk::wrong($kind, $this->typed()) as $field => $sentence) {
                 $validator->errors()->add($field, $sentence);
             }
-            $serial = trim((string) $this->input('serial'));
+            $serial = trim(is_string($this->input('serial')) ? $this->input('serial') : '');
             if ($kind === GearKind::Body && $serial !== '' && Body::query()->where('serial', $serial)->where('item_id', '!=', $this->item()->id ?? 0)->exists()) {
                 $validator->errors()->add('serial', 'Another body has this serial number.');
             }

@@ -58,10 +58,18 @@ final class JobRequest extends FormRequest
         ];
     }
 
+    /** What was typed into a field; nothing where it is no text. */
+    private function typed(string $field): string
+    {
+        $typed = $this->input($field);
+
+        return is_string($typed) ? $typed : '';
+    }
+
     private function existsThatDay(string $attribute, mixed $value, Closure $fail): void
     {
         try {
-            LocalDay::of((string) $this->input('date'), (string) $this->input('timezone'))->instantOf(ClockTime::of((string) $value));
+            LocalDay::of($this->typed('date'), $this->typed('timezone'))->instantOf(ClockTime::of(is_string($value) ? $value : ''));
         } catch (ImpossibleValue $e) {
             if ($e->field === 'clock') {
                 $fail('This time '.$e->must.'.');
@@ -72,7 +80,7 @@ final class JobRequest extends FormRequest
     private function isAfterItOpens(string $attribute, mixed $value, Closure $fail): void
     {
         try {
-            if ($this->filled('appointment_from') && ClockTime::of((string) $value)->minutes < ClockTime::of((string) $this->input('appointment_from'))->minutes) {
+            if ($this->filled('appointment_from') && ClockTime::of(is_string($value) ? $value : '')->minutes < ClockTime::of($this->typed('appointment_from'))->minutes) {
                 $fail('The latest start must not come before the earliest.');
             }
         } catch (ImpossibleValue) {
@@ -83,7 +91,7 @@ final class JobRequest extends FormRequest
     private function isAfterStart(string $attribute, mixed $value, Closure $fail): void
     {
         try {
-            if (ClockTime::of((string) $value)->minutes <= ClockTime::of((string) $this->input('covered_from'))->minutes) {
+            if (ClockTime::of(is_string($value) ? $value : '')->minutes <= ClockTime::of($this->typed('covered_from'))->minutes) {
                 $fail('The end must come after the start; after midnight count on, 25:30 is half past one.');
             }
         } catch (ImpossibleValue) {

@@ -67,8 +67,11 @@ final class SpotRequest extends FormRequest
     private function reads(Closure $read): Closure
     {
         return static function (string $attribute, mixed $value, Closure $fail) use ($read): void {
+            if (! is_string($value)) {
+                return;
+            }
             try {
-                $read((string) $value);
+                $read($value);
             } catch (ImpossibleValue $e) {
                 $fail('This '.$e->must.'.');
             }

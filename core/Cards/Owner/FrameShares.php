@@ -17,25 +17,25 @@ final class FrameShares
     /**
      * @param  list<JobHours>  $jobs
      * @param  int  $first  when the first frame of the load was taken, unix seconds by the body's clock
-     * @param  int  $last  likewise the last
+     * @param  int  $until  likewise the last
      * @return list<Share> in the order of time, without a gap from first to last; none where there is no job
      */
-    public static function of(array $jobs, ?int $bodyId, int $first, int $last, ?int $loadedFor): array
+    public static function of(array $jobs, ?int $bodyId, int $first, int $until, ?int $loadedFor): array
     {
         if ($jobs === []) {
             return [];
         }
         $shares = [];
-        $starts = self::starts($jobs, $first, $last);
+        $starts = self::starts($jobs, $first, $until);
         foreach ($starts as $index => $from) {
-            $to = ($starts[$index + 1] ?? $last + 1) - 1;
+            $to = ($starts[$index + 1] ?? $until + 1) - 1;
             $owner = self::ownerAt($jobs, $bodyId, $from, $loadedFor);
-            $before = array_key_last($shares);
-            if ($before !== null && $shares[$before]->jobId === $owner) {
-                $shares[$before] = new Share($owner, $shares[$before]->from, $to);
-            } else {
-                $shares[] = new Share($owner, $from, $to);
+            $last = end($shares);
+            if ($last !== false && $last->jobId === $owner) {
+                array_pop($shares);
+                $from = $last->from;
             }
+            $shares[] = new Share($owner, $from, $to);
         }
 
         return $shares;
@@ -88,7 +88,7 @@ final class FrameShares
         return $starts;
     }
 
-    /** @param  list<JobHours>  $jobs */
+    /** @param  non-empty-list<JobHours>  $jobs */
     private static function ownerAt(array $jobs, ?int $bodyId, int $at, ?int $loadedFor): int
     {
         $isBeside = min(array_map(static fn (JobHours $j): int => $j->away($at), $jobs)) <= self::BESIDE_S;

@@ -40,7 +40,7 @@ final readonly class PermitDrawing
         $middle = self::WIDTH / 2;
         $lines = [];
         foreach (array_values($media) as $number => $of) {
-            $missing = array_values(array_filter($counted, static fn (array $f): bool => ! is_array($f['on'] ?? null) || array_intersect($f['on'], $of) === []));
+            $missing = array_values(array_filter($counted, static fn (array $f): bool => ! is_array($f['on'] ?? null) || array_filter($f['on'], static fn (mixed $on): bool => in_array($on, $of, true)) === []));
             $side = $number % 2 === 0 ? -1 : 1;
             $lines[] = new PermitLine(
                 place: implode(', ', array_unique(array_map(static fn (int $i): string => self::text($bags[$i]['place'] ?? null), $of))),

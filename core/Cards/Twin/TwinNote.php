@@ -62,8 +62,21 @@ final readonly class TwinNote
             is_int($row['twin_fill'] ?? null) ? $row['twin_fill'] : 0,
             self::sides($row['states'] ?? null),
             self::sides($row['twin_states'] ?? null),
-            array_filter(is_array($row['healing'] ?? null) ? $row['healing'] : [], is_string(...)),
+            self::texts($row['healing'] ?? null),
         );
+    }
+
+    /** @return array<string, string> */
+    private static function texts(mixed $values): array
+    {
+        $texts = [];
+        foreach (is_array($values) ? $values : [] as $name => $value) {
+            if (is_string($value)) {
+                $texts[(string) $name] = $value;
+            }
+        }
+
+        return $texts;
     }
 
     /** @param  array<string, Side>  $sides */

@@ -37,6 +37,7 @@
         <section class="slab mt-4 flex flex-wrap items-end gap-3" aria-label="Shoot with the stand-in cameras">
             <x-form :action="'/jobs/'.$job->id.'/stand-ins/shoot'" class="flex flex-wrap items-end gap-3"><x-field name="frames" label="Frames a body" class="figures" value="24" inputmode="numeric" /><button class="button">Shoot the planned day</button></x-form>
             <p class="text-faint text-sm basis-64 flex-1">The stand-in cameras write real files to both cards of each body. One frame goes wrong on one card, as it does on some days.</p>
+            @if ($canMeddle)@post('/jobs/'.$job->id.'/stand-ins/meddle') <button class="button">Change a picture behind its back</button> @endpost @endif
         </section>
     @endif
     @include('cards._run')
@@ -73,7 +74,7 @@
                         </x-form>
                     @endif
                     <div class="flex flex-wrap gap-2 mt-2">
-                        @if (in_array('seal', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/seal') <button class="button" aria-label="Seal {{ $card->item->label }}">Seal</button> @endpost @endif
+                        @if (in_array('seal', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/seal') <button class="button" aria-label="Seal {{ $card->item->label }}">{{ $life->isSealed ? 'Seal it again' : 'Seal' }}</button> @endpost @endif
                         @if (in_array('twin', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/twin') <button class="button" aria-label="Compare {{ $card->item->label }} with its twin">Twin check</button> @endpost @endif
                         @if (in_array('heal', $entry['steps'], true))@post('/jobs/'.$job->id.'/cards/'.$card->id.'/heal') <button class="button" aria-label="Make one whole set of {{ $card->item->label }} and its twin">Healed set</button> @endpost @endif
                         @if (in_array('look', $entry['steps'], true))<a class="button" href="/jobs/{{ $job->id }}/cards/{{ $card->id }}/look" aria-label="Look at frames of {{ $card->item->label }} 1:1">Look 1:1</a>@endif

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kit;
 
-use NorthSatchel\Kit\Pack\CardsSeen;
 use NorthSatchel\Cards\Check\BumpCheck;
 use NorthSatchel\Cards\Check\ExposedFrame;
 use NorthSatchel\Cards\Check\SettingsSheet;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Pack\BagDrawing;
+use NorthSatchel\Kit\Pack\CardsSeen;
 use NorthSatchel\Kit\Pack\DayKit;
 use NorthSatchel\Kit\Pack\KitStop;
 use NorthSatchel\Kit\Pack\Label;

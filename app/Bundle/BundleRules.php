@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bundle;
+
+use App\Bundle\BundleValue as V;
+use App\Desks\AuditDesk;
+use App\Http\Controllers\FolderController;
+use NorthSatchel\Cards\CardEventKind;
+use NorthSatchel\Kit\KitSchool;
+use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\Kit\SaveMode;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Plan\Audience;
+use NorthSatchel\Plan\Lane;
+use NorthSatchel\Plan\LightWanted;
+use NorthSatchel\Plan\Priority;
+use NorthSatchel\Scout\Skyline;
+use NorthSatchel\Scout\Window;
+
+/** What every value of a bundle may be: the same bounds that the forms have. */
+final class BundleRules
+{
+    private const FAR_S = 8_000_000_000;
+
+    private const LARGE = 100_000_000;
+
+    /** @return array<string, BundleValue> by column; what points to other rows is checked where it is followed */
+    public static function of(string $table): array
+    {
+        $words = static fn (string $enum): array => array_map(static fn (\BackedEnum $e): string => (string) $e->value, $enum::cases());
+        $priority = V::oneOf($words(Priority::class));
+        $lane = V::oneOf($words(Lane::class));
+        $lanes = V::listOf($lane, 10);
+        $hidden = V::listOf(V::oneOf($words(Audience::class)), 10);
+        $people = V::listOf(V::name(200), 400);
+        $count = V::whole(0, self::LARGE)->needed();
+        $minutes = static fn (int $most): V => V::whole(0, $most);
+
+        return match ($table) {
+            'places' => ['name' => V::name(120), 'latitude' => V::number(-90, 90), 'longitude' => V::number(-180, 180), 'timezone' => V::zone(), 'notes' => V::text(5000)],
+            'jobs' => ['name' => V::name(120), 'kind' => V::oneOf(['wedding', 'event', 'commercial']), 'client' => V::text(120), 'date' => V::day()->needed(), 'covered_from' => V::clock()->needed(), 'covered_to' => V::clock()->needed(),
+                'temperature_c' => V::number(-60, 60)->needed(), 'must_haves' => V::text(5000), 'restrictions' => V::text(5000), 'is_confidential' => V::yesOrNo(), 'appointment_from' => V::clock(), 'appointment_to' => V::clock(),
+                'separations' => V::listOf(V::object(['first' => V::name(200), 'second' => V::name(200), 'until' => V::whole(0, self::LARGE)]), 100), 'formals_gathered' => V::yesOrNo(), 'kit_school' => V::oneOf($words(KitSchool::class)), 'kit_limit_g' => V::whole(0, 500_000),
+                'goes_by_air' => V::yesOrNo(), 'settings_sheet' => V::object(['slowest' => V::number(0, 100_000), 'highest_iso' => V::number(0, 10_000_000), 'widest' => V::number(0, 100), 'smallest' => V::number(0, 200)]), 'wide_side' => V::oneOf(['left', 'right'])],
+            'travels' => ['minutes' => $minutes(2880)->needed(), 'walk_minutes' => $minutes(2880)->needed(), 'parking_minutes' => $minutes(2880)->needed(), 'loading_minutes' => $minutes(2880)->needed()],
+            'spots' => ['name' => V::name(80), 'facing_deg' => V::number(0, 360), 'is_indoor' => V::yesOrNo(), 'room_m' => V::number(0, 1000), 'notes' => V::text(2000), 'rejected_because' => V::text(200), 'scouted_on' => V::day(), 'latitude' => V::number(-90, 90), 'longitude' => V::number(-180, 180),
+                'east_m' => V::number(-20_000, 20_000), 'north_m' => V::number(-20_000, 20_000), 'power' => V::text(120), 'background' => V::text(200), 'plan_b' => V::text(120), 'plan_b_trigger' => V::text(120),
+                'skyline' => V::read('must be a skyline as it is typed', 4000, Skyline::read(...)), 'windows' => V::read('must be windows as they are typed', 2000, Window::readAll(...))],
+            'obstacles' => ['name' => V::name(60), 'bearing_deg' => V::number(0, 360)->needed(), 'distance_m' => V::number(0.001, 20_000)->needed(), 'height_m' => V::number(0.001, 5000)->needed(), 'width_m' => V::number(0.001, 20_000)->needed()],
+            'segments' => ['title' => V::name(120), 'lane' => $lane, 'start_clock' => V::clock()->needed(), 'minutes' => V::whole(1, 1440)->needed(), 'priority' => $priority, 'is_outdoor' => V::yesOrNo(), 'is_anchor' => V::yesOrNo(), 'short_minutes' => V::whole(1, 1440), 'low_minutes' => V::whole(1, 1440), 'high_minutes' => V::whole(1, 2880),
+                'may_move' => V::yesOrNo(), 'takes_in_minutes' => $minutes(600)->needed(), 'hidden_from' => $hidden, 'is_break' => V::yesOrNo(), 'day' => V::whole(0, 30)->needed(), 'light' => V::oneOf($words(LightWanted::class)), 'earliest_clock' => V::clock(), 'latest_clock' => V::clock(), 'setup_minutes' => $minutes(600)->needed(), 'worth' => V::whole(0, 1000), 'people' => $people, 'also_lanes' => $lanes],
+            'shot_lines' => ['position' => $count, 'what' => V::name(160), 'priority' => $priority, 'minutes' => $minutes(600)->needed(), 'frames' => V::whole(0, 5000)->needed(), 'focal_mm' => V::whole(4, 2000), 'hidden_from' => $hidden, 'distance' => V::text(40), 'height' => V::text(40), 'side' => V::text(40), 'people' => $people, 'light' => V::text(40), 'cue' => V::text(80), 'cue_seconds' => V::whole(1, 7200), 'prompt' => V::text(160), 'notes' => V::text(240)],
+            'people' => ['name' => V::name(200), 'role' => V::text(300)],
+            'formal_groups' => ['position' => $count, 'title' => V::name(200), 'people' => $people->needed(), 'priority' => $priority, 'is_pinned' => V::yesOrNo()],
+            'access_windows' => ['pass' => V::name(120), 'lanes' => $lanes, 'day' => V::whole(0, 30)->needed(), 'opens_clock' => V::clock()->needed(), 'closes_clock' => V::clock()->needed(), 'gate_minutes' => $minutes(600)->needed()],
+            'kit_asks' => ['what' => V::oneOf($words(NeedWhat::class)), 'count' => V::whole(1, 20)->needed(), 'priority' => $priority, 'note' => V::text(160), 'distance_m' => V::number(0.2, 100), 'f_number' => V::number(0.7, 64), 'iso' => V::whole(25, 409_600)->needed(), 'stops_lost' => V::number(0, 8)->needed(), 'hours' => V::number(0, 48)->needed()],
+            'items' => ['kind' => V::oneOf($words(GearKind::class)), 'label' => V::name(80), 'description' => V::text(300), 'focal_min_mm' => V::whole(1, 5000), 'focal_max_mm' => V::whole(1, 5000), 'cell_type' => V::text(40), 'specs' => V::anything(10_000), 'weight_g' => V::whole(0, 200_000), 'lead_days' => V::whole(0, 3650), 'ownership' => V::name(20), 'from_whom' => V::text(120), 'due_on' => V::day(), 'bought_on' => V::day(), 'returned_on' => V::day()],
+            'bodies' => ['serial' => V::name(80), 'raw_mb' => V::number(0, 2000)->needed(), 'jpeg_mb' => V::number(0, 500)->needed(), 'frames_per_charge' => V::whole(1, 100_000)->needed(), 'standby_hours_per_charge' => V::number(0.01, 10_000)->needed(), 'crop_factor' => V::number(0.1, 10)->needed(), 'planned_mode' => V::oneOf($words(SaveMode::class))],
+            'cards' => ['capacity_gb' => V::number(0.001, 100_000)->needed()],
+            'packing' => ['lane' => $lane],
+            'card_events' => ['event_id' => V::text(60), 'slot' => V::whole(0, 9), 'kind' => V::oneOf($words(CardEventKind::class)), 'data' => V::anything(4_000_000), 'at' => V::moment()],
+            'clock_offsets' => ['offset_s' => V::whole(-self::LARGE, self::LARGE)->needed(), 'how' => V::name(80), 'at' => V::moment()],
+            'frames' => ['fill' => V::whole(1, 1_000_000)->needed(), 'path' => V::name(1024), 'kind' => V::text(10), 'bytes' => V::whole(0, PHP_INT_MAX >> 8)->needed(), 'modified_at' => V::whole(-self::FAR_S, self::FAR_S)->needed(), 'hash' => V::read('must be a hash', 128, static fn (string $v): bool => ctype_xdigit($v) ?: throw \NorthSatchel\ImpossibleValue::of('hash', 'must be one')),
+                'taken_at' => V::whole(-self::FAR_S, self::FAR_S), 'body_serial' => V::text(80), 'lens' => V::text(120), 'shutter_s' => V::number(0, 1e6), 'f_number' => V::number(0, 1000), 'iso' => V::whole(0, 100_000_000), 'seal' => V::whole(1, 1_000_000)->needed()],
+            'frame_claims' => ['fill' => V::whole(1, 1_000_000)->needed(), 'from_taken' => V::whole(-self::FAR_S, self::FAR_S), 'to_taken' => V::whole(-self::FAR_S, self::FAR_S), 'words' => V::text(300), 'at' => V::moment()],
+            'destinations' => ['name' => V::name(60), 'kept' => V::oneOf(array_keys(FolderController::KEPT)), 'device_kind' => V::oneOf(AuditDesk::KINDS), 'mb_per_s' => V::number(0.001, 100_000)->needed(), 'route' => V::name(60)],
+            'copy_events' => ['fill' => V::whole(1, 1_000_000)->needed(), 'kind' => V::name(20), 'bag' => V::name(300), 'device' => V::text(300), 'data' => V::anything(100_000), 'at' => V::moment()],
+            default => throw new \OutOfBoundsException("No rules for {$table}."),
+        };
+    }
+}
