@@ -7,20 +7,20 @@ declare(strict_types=1);
  * against cp and the hashes of plain tools, the twin check against cmp, the lightest kit against glpsol. Figures
  * are ratios; the seconds beside them are of this machine.
  *
- * ./satchel bench [pages|copy|plan|kit|twin|index] [--mb N]
+ * ./satchel bench [pages|copy|plan|kit|twin|index|history] [--mb N]
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
-foreach (['tools', 'pages', 'plan', 'kit', 'index', 'copies'] as $part) {
+foreach (['tools', 'pages', 'plan', 'kit', 'index', 'history', 'copies'] as $part) {
     require __DIR__."/bench/{$part}.php";
 }
 
 $at = array_search('--mb', $argv, true);
 $megabytes = $at === false ? 4000 : max(25, (int) ($argv[$at + 1] ?? 4000));
-$benches = ['twin' => static fn (): bool => benchTwin($megabytes), 'kit' => benchKit(...), 'pages' => benchPages(...), 'plan' => benchPlan(...), 'copy' => static fn (): bool => benchCopy($megabytes), 'index' => benchIndex(...)];
-// The index takes minutes to fill: it is measured when asked for.
-$asked = isset($benches[$argv[1] ?? '']) ? [$argv[1]] : array_diff(array_keys($benches), ['index']);
+$benches = ['twin' => static fn (): bool => benchTwin($megabytes), 'kit' => benchKit(...), 'pages' => benchPages(...), 'plan' => benchPlan(...), 'copy' => static fn (): bool => benchCopy($megabytes), 'index' => benchIndex(...), 'history' => benchHistory(...)];
+// The index and the long history take a while to fill: they are measured when asked for.
+$asked = isset($benches[$argv[1] ?? '']) ? [$argv[1]] : array_diff(array_keys($benches), ['index', 'history']);
 $isGood = true;
 foreach ($asked as $what) {
     $isGood = $benches[$what]() && $isGood;

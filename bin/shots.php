@@ -65,7 +65,7 @@ try {
     $browser->visit($satchel->url.'/jobs/1/cards');
     $browser->press('Look at frames of S02 1:1');
     $browser->see('Is it sharp, pixel for pixel?');
-    $browser->press('I have looked at these');
+    $browser->press('All is well');
     $browser->see('noted as looked at');
     $browser->press('May I format S02?');
     $browser->see('S02 may be formatted.');

@@ -7,6 +7,8 @@ namespace App\Desks;
 use App\Models\Card;
 use App\Models\CardEventRecord;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use NorthSatchel\Cards\CardEvent;
 use NorthSatchel\Cards\CardEventKind;
@@ -18,24 +20,49 @@ final class CardLog
     /** What is tapped may have waited on a phone, and has its place by the time it was tapped. */
     private const TAPPED = ['loaded', 'unloaded', 'clashed'];
 
+    private const KEPT_S = 30 * 86400;
+
     /** @var array<int, CardLife> by card id, for this request */
     private array $lives = [];
 
+    /** @var array<int, true> cards to whose log something was added in this request */
+    private array $grown = [];
+
     public function lifeOf(Card $card): CardLife
     {
-        return $this->lives[$card->id] ?? $this->read([$card->id])[$card->id];
+        $this->prepare([$card]);
+
+        return $this->lives[$card->id];
     }
 
     /** @param  iterable<Card>  $cards  whose lives are about to be asked for */
     public function prepare(iterable $cards): void
     {
-        $ids = [];
+        $keys = $unknown = [];
         foreach ($cards as $card) {
-            if (! isset($this->lives[$card->id])) {
-                $ids[] = $card->id;
+            if (isset($this->lives[$card->id])) {
+                continue;
+            }
+            // What follows from a log is kept until the log has another last line.
+            if (array_key_exists('last_event', $card->getAttributes()) && ! isset($this->grown[$card->id])) {
+                $keys[$card->id] = 'life '.hash('xxh32', (string) config('database.connections.sqlite.database'))." {$card->id} {$card->last_event}";
+            } else {
+                $unknown[] = $card->id;
             }
         }
-        $this->read($ids);
+        $kept = $keys === [] ? [] : Cache::many(array_values($keys));
+        foreach ($keys as $id => $key) {
+            if ($kept[$key] instanceof CardLife) {
+                $this->lives[$id] = $kept[$key];
+            } else {
+                $unknown[] = $id;
+            }
+        }
+        foreach ($this->read($unknown) as $id => $life) {
+            if (isset($keys[$id])) {
+                Cache::put($keys[$id], $life, self::KEPT_S);
+            }
+        }
     }
 
     /** @param  array<string, mixed>  $data */
@@ -60,6 +87,7 @@ final class CardLog
             'at' => ($at ?? now())->format('Y-m-d H:i:s.v'),
         ]);
         unset($this->lives[$card->id]);
+        $this->grown[$card->id] = true;
     }
 
     /**
@@ -72,12 +100,15 @@ final class CardLog
     private function read(array $ids): array
     {
         $events = $latest = array_fill_keys($ids, null);
-        foreach ($ids === [] ? [] : CardEventRecord::query()->whereIn('card_id', $ids)->orderBy('id')->get() as $row) {
-            $at = (float) $row->at->format('U.v');
+        // A card in use for years has thousands of lines: they are read as they lie, without a model for each.
+        foreach ($ids === [] ? [] : DB::table('card_events')->whereIn('card_id', $ids)->orderBy('id')->get(['card_id', 'job_id', 'body_id', 'slot', 'kind', 'data', 'at']) as $row) {
+            $at = (float) strtotime("{$row->at} UTC");
+            $at += (float) ('0'.strstr((string) $row->at, '.'));
+            $data = $row->data === null || $row->data === '{}' ? [] : json_decode((string) $row->data, true);
             if (! in_array($row->kind, self::TAPPED, true)) {
                 $at = $latest[$row->card_id] = max($latest[$row->card_id] ?? $at, $at);
             }
-            $events[$row->card_id][] = new CardEvent(CardEventKind::from($row->kind), $at, $row->job_id, $row->body_id, $row->slot, $row->data ?? []);
+            $events[$row->card_id][] = new CardEvent(CardEventKind::from($row->kind), $at, $row->job_id, $row->body_id, $row->slot, is_array($data) ? $data : []);
         }
         $lives = array_map(static fn (?array $list): CardLife => CardLife::of($list ?? []), $events);
         $this->lives = $lives + $this->lives;

@@ -60,14 +60,7 @@ final class RunWork
                 $cards = collect();
             }
             foreach ($run->kind === 'twin' ? $this->twins->onePerPair($job, $cards) : $cards as $card) {
-                $report[] = match ($run->kind) {
-                    'twin' => $this->twins->compare($job, $card, $progress),
-                    'copy' => $this->copy($job, $card, $destinations, $progress),
-                    'repair' => $this->repairs->repair($card, $destinations[0], $progress),
-                    'heal' => $this->heal($job, $card, $destinations, $progress),
-                    'permit' => $this->permit($job, $card, $progress),
-                    default => $this->verify($card, $destinations, $progress),
-                };
+                $report[] = $this->one($run->kind, $job, $card, $destinations, $progress);
                 $progress->nextCard();
             }
             $isGood = array_filter($report, static fn (array $line): bool => ! $line['good']) === [];
@@ -75,8 +68,41 @@ final class RunWork
             $this->keepSnapshots($run->kind, $destinations);
         } catch (RunPaused) {
             $run->update(['state' => 'paused', 'told_at' => microtime(true), 'report' => [...$report, ['good' => true, 'text' => 'Paused: what is copied stays, and going on starts with what is missing.']]]);
-        } catch (FolderNotAllowed|UnableToRead|CopyConflict $e) {
+        } catch (FolderNotAllowed|UnableToRead $e) {
             $run->update(['state' => 'trouble', 'told_at' => microtime(true), 'report' => [...$report, ['good' => false, 'text' => $e->getMessage()]]]);
+        }
+    }
+
+    /**
+     * What befalls one card does not keep the others waiting.
+     *
+     * @param  array<int, Destination>  $destinations
+     * @return array{good: bool, text: string}
+     */
+    private function one(string $kind, Job $job, Card $card, array $destinations, RunProgress $progress): array
+    {
+        try {
+            return match ($kind) {
+                'twin' => $this->twins->compare($job, $card, $progress),
+                'copy' => $this->copy($job, $card, $destinations, $progress),
+                'repair' => $this->repairs->repair($card, $destinations[0], $progress),
+                'heal' => $this->heal($job, $card, $destinations, $progress),
+                'permit' => $this->permit($job, $card, $progress),
+                default => $this->verify($card, $destinations, $progress),
+            };
+        } catch (CopyConflict $e) {
+            $life = $this->log->lifeOf($card);
+            $path = $e->path;
+            // The bag holds what was sealed; so it is the card that has changed.
+            if ($path !== null && $kind === 'copy' && Frame::query()->where('card_id', $card->id)->where('fill', $life->fill)->where('seal', $life->seals)->where('path', $path)->whereNotNull('hash')->exists()) {
+                $this->log->add($card, CardEventKind::Differs, $job->id, $life->bodyId, $life->slot, ['paths' => [Names::printable($path)]]);
+
+                return ['good' => false, 'text' => "{$card->item->label}: {$e->getMessage()}. The card holds something else than was sealed: seal it again, and it is copied into a new bag."];
+            }
+
+            return ['good' => false, 'text' => "{$card->item->label}: {$e->getMessage()}."];
+        } catch (FolderNotAllowed|UnableToRead $e) {
+            return ['good' => false, 'text' => "{$card->item->label}: ".rtrim($e->getMessage(), '.').'.'];
         }
     }
 

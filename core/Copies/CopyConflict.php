@@ -7,9 +7,15 @@ namespace NorthSatchel\Copies;
 /** A copy that would have to overwrite something: nothing was written. */
 final class CopyConflict extends \RuntimeException
 {
+    /** @param  string|null  $path  on the card, of the file that holds something else than the finished bag has of it */
+    private function __construct(string $message, public readonly ?string $path = null)
+    {
+        parent::__construct($message);
+    }
+
     public static function otherContent(string $destination, string $path): self
     {
-        return new self("{$destination} already holds ".Names::printable($path).' with other content: nothing was overwritten');
+        return new self("{$destination} already holds ".Names::printable($path).' with other content: nothing was overwritten', $path);
     }
 
     public static function nameTaken(string $destination, string $name, string $reason): self

@@ -203,10 +203,35 @@ final class WholeJobTest extends BrowserTestCase
         $this->see('Nobody has looked at S02 at 1:1.');
         $this->press('Look at frames 1:1');
         $this->see('Is it sharp, pixel for pixel?', 'differs between the two cards');
-        $this->press('I have looked at these');
+        $this->press('All is well');
         $this->see('frames of S02 are noted as looked at.');
         $this->press('May I format S02?');
         $this->see('S02 may be formatted.', '2 healed from the twin');
+        // What no name, size or time tells: the permit is void, and granted again once the new content lies on both drives.
+        $this->press('Where all of S02 lies');
+        $this->see('May S02 be formatted?', 'Yes.', 'Drive Fir', 'Every file, and where its content lies');
+        $this->assertNoComplaints();
+        $this->visit('/jobs/1/cards');
+        $this->press('Change a picture behind its back');
+        $this->see('is another picture now, of the same name, size and time.');
+        $this->press('Format S02');
+        $this->see('The permit is void', 'What was copied is of what was sealed.');
+        $this->see('S02 does not hold what was sealed.');
+        $this->press('Seal S02');
+        $this->see('S02 has not been compared with its twin.');
+        $this->press('Compare S02 with its twin');
+        $this->see('Twin check done');
+        $this->press('May I format S02?');
+        $this->see('S02 holds frames that are not safe yet.');
+        // Its twin changed with it, which the copy finds.
+        $this->visit('/jobs/1/copies');
+        $this->press('Copy and verify');
+        $this->see('seal it again, and it is copied into a new bag');
+        $this->visit('/jobs/1/cards');
+        $this->press('Look at frames of S02 1:1');
+        $this->press('All is well');
+        $this->press('May I format S02?');
+        $this->see('S02 may be formatted.');
         $this->press('Format S02');
         $this->see('S02 is empty and ready; the format is in its log.');
         $this->assertDirectoryDoesNotExist(self::$satchel->folder.'/standins/cards/S02/DCIM');

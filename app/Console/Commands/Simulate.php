@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Desks\BriefDesk;
+use App\Desks\CardsDesk;
+use App\Desks\CopiesDesk;
+use App\Desks\RunDesk;
 use App\Desks\StandInDesk;
 use App\Devices\Devices;
 use App\Devices\StandIn\Fault;
 use App\Devices\StandIn\StandInDrive;
 use App\Models\Body;
+use App\Models\Card;
 use App\Models\Destination;
 use App\Models\Job;
 use Illuminate\Console\Command;
@@ -19,7 +23,7 @@ use NorthSatchel\Kit\SaveMode;
 final class Simulate extends Command
 {
     protected $signature = 'satchel:simulate
-        {what : shoot, test, camera or drive}
+        {what : shoot, test, copy, camera or drive}
         {--job= : id of the job; the next one without}
         {--frames=24 : frames a body}
         {--seed=1 : the same seed, the same day}
@@ -32,7 +36,7 @@ final class Simulate extends Command
         {--size= : drive: its size in MB; it fills up beyond}
         {--gone-after= : drive: pulled out once so many MB were written}';
 
-    protected $description = 'Moves the stand-ins: shoots the planned day, fires test frames, changes a camera or a drive';
+    protected $description = 'Moves the stand-ins: shoots the planned day, fires test frames, seals and copies, changes a camera or a drive';
 
     public function handle(StandInDesk $desk): int
     {
@@ -47,13 +51,34 @@ final class Simulate extends Command
                 return $this->changeCamera();
             case 'drive':
                 return $this->changeDrive();
+            case 'copy':
+                return $this->copy($job);
             case 'shoot':
                 return $this->shoot($job, $desk);
             default:
-                $this->error('what must be shoot, test, camera or drive');
+                $this->error('what must be shoot, test, copy, camera or drive');
 
                 return 2;
         }
+    }
+
+    /** What the buttons do after the day, one after the other: seal, compare, copy. The queue must be running. */
+    private function copy(Job $job): int
+    {
+        $cards = app(CardsDesk::class)->cards($job)->filter(static fn (Card $c): bool => $c->folder !== null && ! app(CardsDesk::class)->lifeOf($c)->isFree());
+        foreach ($cards as $card) {
+            app(CardsDesk::class)->seal($card);
+        }
+        foreach (['twin' => [], 'copy' => app(CopiesDesk::class)->ours()->pluck('id')->all()] as $kind => $places) {
+            app()->forgetScopedInstances();
+            $run = app(RunDesk::class)->start(BriefDesk::open($job->id), $kind, array_values($cards->pluck('id')->all()), array_values($places));
+            while (in_array($run->refresh()->state, ['waiting', 'running'], true)) {
+                usleep(200_000);
+            }
+            $this->line("{$kind}: {$run->state}");
+        }
+
+        return self::SUCCESS;
     }
 
     private function shoot(Job $job, StandInDesk $desk): int

@@ -27,6 +27,9 @@ final class CardsAfter
         if (! $card->life->isSealed) {
             return Verdict::fix('cards.not-sealed', "{$label} is shot and not sealed.", 'Until its frames are listed nobody can say that all of them are safe.', remedy: new Remedy('card.seal', 'Seal it', $on));
         }
+        if ($card->life->differing !== []) {
+            return Verdict::stop('cards.differs', "{$label} does not hold what was sealed.", basename($card->life->differing[0]).(count($card->life->differing) > 1 ? ' and more were' : ' was').' read and held something else. What was copied is of what was sealed: seal it again, and copy it.', remedy: new Remedy('card.seal', 'Seal it again', $on));
+        }
         if ($card->life->twinCheck === null) {
             return Verdict::fix('cards.no-twin-check', "{$label} has not been compared with its twin.", 'Only the comparison tells whether its frames came out whole; do it before leaving the place.', remedy: new Remedy('card.twin', 'Compare it now', $on));
         }

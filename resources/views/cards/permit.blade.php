@@ -25,7 +25,7 @@
         <details class="mt-3" open><summary class="font-bold min-h-11">Every file, and where its content lies</summary>
             <table class="sheet-table">
                 <thead><tr><th scope="col">File</th><th scope="col">In</th><th scope="col">{{ $paper['hash'] }}</th></tr></thead>
-                <tbody>@foreach (array_slice($paper['files'], 0, 4000) as $file)<tr><td class="break-all">{{ $file['name'] }}@if (! empty($file['healed'])) <i>healed from the twin</i>@endif @if (! empty($file['given_up'])) <i>given up in writing</i>@endif @if (! empty($file['why'])) <b>{{ $file['why'] }}</b>@endif</td><td class="figures">{{ implode(', ', array_map(fn ($i) => $i + 1, $file['on'])) ?: '–' }}</td><td class="figures break-all text-sm">{{ $file['hash'] ?? 'not read' }}</td></tr>@endforeach</tbody>
+                <tbody>@foreach (array_slice($paper['files'], 0, 4000) as $file)<tr><td class="break-all">{{ $file['name'] }}@if (! empty($file['healed'])) <i>healed from the twin</i>@endif @if (! empty($file['given_up'])) <i>given up in writing</i>@endif @if (! empty($file['why'])) <b>{{ $file['why'] }}</b>@endif</td><td class="figures">{{ implode(', ', array_map(fn ($i) => $i + 1, $file['on'])) ?: '–' }}</td><td class="hash">{{ $file['hash'] ?? 'not read' }}</td></tr>@endforeach</tbody>
             </table>
         </details>
         @if ($paper['found_bad'] || $paper['found_bad_words'])<p class="mt-3">Looked at 1:1 and found not as wanted: {{ implode(', ', $paper['found_bad']) ?: 'no frame named' }}. “{{ $paper['found_bad_words'] }}”</p>@endif
