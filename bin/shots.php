@@ -69,9 +69,7 @@ try {
     $browser->see('noted as looked at');
     $browser->press('May I format S02?');
     $browser->see('S02 may be formatted.');
-    $browser->script('document.querySelector("[data-card=S02]").scrollIntoView({block: "center"})');
-    $browser->driver->takeScreenshot("{$to}/permit.png");
-    echo "permit.png\n";
+    $take('permit', '/jobs/1/cards/2/permit');
     $take('cards-phone', '/jobs/1/cards', 390, 844);
 } finally {
     $browser->quit();

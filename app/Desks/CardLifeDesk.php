@@ -21,7 +21,7 @@ use NorthSatchel\Verdict;
 /** The life of a card beside shooting and copying: looked through, mishaps, retirement. */
 final class CardLifeDesk
 {
-    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards, private readonly CopyLedger $ledger) {}
+    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards, private readonly CopyLedger $ledger, private readonly AuditRules $rules) {}
 
     /** @return list<array{id: int, name: string, why: string}> */
     public function sample(Card $card): array
@@ -62,7 +62,16 @@ final class CardLifeDesk
     {
         $now = (float) now()->getTimestamp();
 
-        return array_merge([], ...array_values($this->cards->cards($job)->map(fn (Card $c): array => [
+        $rule = $this->rules->record();
+        $alone = [];
+        foreach ($this->cards->slots($job) as $bodyId => $slots) {
+            if (count($slots) === 1) {
+                $body = $this->cards->bodies($job)->firstWhere('id', $bodyId)->item->label ?? 'A body';
+                $alone[] = CardUse::alone(array_values($slots)[0]->item->label, $body, $rule->permit_copies + $rule->more_without_twin, $rule->more_without_twin);
+            }
+        }
+
+        return array_merge($alone, ...array_values($this->cards->cards($job)->map(fn (Card $c): array => [
             ...CardHealth::of($c->id, $c->item->label, $this->log->lifeOf($c), $now),
             ...CardUse::of($c->id, $c->item->label, $this->log->lifeOf($c), $job->id, $this->log->lifeOf($c)->state === CardState::Ready ? $this->cards->isEmpty($c) : null),
         ])->all()));

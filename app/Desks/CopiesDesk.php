@@ -136,6 +136,10 @@ final class CopiesDesk
                     remedy: $isElsewhereWhole ? new Remedy('copy.repair', 'Repair it from another copy', ['card' => $row['card']->id, 'destination' => $failed]) : new Remedy('copy.start', 'Copy it again', ['card' => $row['card']->id]));
             }
             foreach (array_keys($row['cells'], 'partly', true) as $place) {
+                // Of what this program copies the finding above says it: copy it.
+                if ($this->places->get($place)->route === AuditDesk::ROUTE) {
+                    continue;
+                }
                 $verdicts[] = $this->partly($row['card'], $row['fill'], $place);
             }
             $wantedHere = $this->wanted($row, $wanted);

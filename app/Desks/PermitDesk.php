@@ -113,6 +113,8 @@ final class PermitDesk
         if ($this->log->lifeOf($card)->state !== CardState::Permitted) {
             throw ValidationException::withMessages(["card{$card->id}" => 'There is no permit for this card: ask for it first.']);
         }
+        // What was lost since the permit voids it, also where reading now would find enough: then it is asked for again.
+        $this->refuseVoid($job, $card);
         $plan = $this->plan($card);
         if ($plan->bytes <= (int) config('satchel.reads_at_once')) {
             $this->lookAgain($job, $card, $plan, null);

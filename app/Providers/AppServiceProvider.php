@@ -53,9 +53,9 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        // A caller on the day and a couple at home are counted apart, each by link and address.
-        RateLimiter::for('couple', static fn (Request $request): Limit => Limit::perMinute(20)->by('couple '.sha1((string) $request->route('token')).' '.$request->ip()));
-        RateLimiter::for('caller', static fn (Request $request): Limit => Limit::perMinute(120)->by('caller '.sha1((string) $request->route('token')).' '.$request->ip()));
+        // A caller on the day and a couple at home are counted apart; by address, for whoever guesses has another link each time.
+        RateLimiter::for('couple', static fn (Request $request): Limit => Limit::perMinute(20)->by('couple '.$request->ip()));
+        RateLimiter::for('caller', static fn (Request $request): Limit => Limit::perMinute(120)->by('caller '.$request->ip()));
         Blade::directive('post', PostForm::open(...));
         Blade::directive('endpost', static fn (): string => '</form>');
         Model::shouldBeStrict(! app()->environment('production'));

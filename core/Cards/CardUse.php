@@ -10,6 +10,12 @@ use NorthSatchel\Verdict;
 /** Can a card be used on a job, by its log and by what lies on it? */
 final class CardUse
 {
+    /** Said before the job: what is shot on one card alone has nothing that heals it. */
+    public static function alone(string $label, string $body, int $copies, int $more): Verdict
+    {
+        return Verdict::mind('card.alone', "{$body} writes to {$label} alone.", 'No second card is in it, so a frame that is damaged there is damaged everywhere. '.($more === 0 ? "Your rule asks for {$copies} verified copies all the same." : "Your rule asks for {$more} verified ".($more === 1 ? 'copy' : 'copies')." more before it may be formatted: {$copies} in all."), ['copies' => $copies]);
+    }
+
     /**
      * @param  bool|null  $isEmpty  whether nothing lies on it, where it was looked at; null where it is not in a reader
      * @return list<Verdict>

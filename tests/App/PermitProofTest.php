@@ -341,6 +341,7 @@ final class PermitProofTest extends TestCase
         foreach (['S02'] as $label) {
             $this->post('/events', ['kind' => 'unload', 'job' => $this->job->id, 'card' => $this->card($label)->id]);
         }
+        $this->get($this->cards)->assertSee('Body A writes to S01 alone.')->assertSee('3 in all');
         // S02 was never in the body, as if it had one slot.
         \Illuminate\Support\Facades\DB::statement('DROP TRIGGER card_events_no_delete');
         \App\Models\CardEventRecord::query()->where('card_id', $this->card('S02')->id)->delete();

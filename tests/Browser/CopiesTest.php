@@ -28,6 +28,7 @@ final class CopiesTest extends BrowserTestCase
         $this->press('Copy and verify');
         $this->see('Every shot card is on enough devices.', 'One theft would take everything.', 'card loads are short of 3-2-1', 'The bag is stolen');
         $this->press('Copy to Home office');
+        $this->see('Home office verified');
         self::$browser->notSee('One theft would take everything.');
         self::$browser->notSee('are short of 3-2-1');
         $this->see('were copied by one routine alone');

@@ -17,6 +17,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\Permit\PermitDrawing;
@@ -91,15 +92,18 @@ final class CardLifeController
             abort(404);
         }
         $now = $isPresent ? $permits->standing($chosen) : null;
-        $paper = $record->paper ?? $permits->unwritten($chosen);
+        // A permit that is void is shown as what is true now; its file keeps what was true when it was given.
+        $isVoid = $record !== null && $now !== null && ! $now->isGranted;
+        $paper = $record === null || $isVoid ? $permits->unwritten($chosen) : $record->paper;
+        $zone = new \DateTimeZone($opened->place->timezone);
+        $at = static fn (?Carbon $moment): string => ($moment ?? now())->setTimezone($zone)->format('j M Y, H:i');
         if ($record !== null && $request->query('as') === 'file') {
             return response(json_encode($record->paper, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="permit.json"']);
         }
 
         return view('cards.permit', [
             'job' => $opened, 'card' => $chosen, 'fill' => $fill, 'paper' => $paper, 'drawing' => PermitDrawing::of($paper), 'isKept' => $record !== null,
-            'at' => ($record->at ?? now())->timezone($opened->place->timezone)->format('j M Y, H:i'), 'zone' => new \DateTimeZone($opened->place->timezone),
-            'void' => $record !== null && $now !== null && ! $now->isGranted ? $now->verdicts->worst()?->because : null,
+            'at' => $at($isVoid ? null : $record?->at), 'given' => $at($record?->at), 'givenTo' => $record?->who, 'zone' => $zone, 'void' => $isVoid,
         ]);
     }
 

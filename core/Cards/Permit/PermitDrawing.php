@@ -10,13 +10,13 @@ namespace NorthSatchel\Cards\Permit;
  */
 final readonly class PermitDrawing
 {
-    public const WIDTH = 760;
+    public const WIDTH = 480;
 
     private const ROW = 92;
 
-    private const CARD_HALF = 52;
+    private const CARD_HALF = 48;
 
-    private const ARM = 122;
+    private const ARM = 42;
 
     private const NAMED = 3;
 
