@@ -35,6 +35,7 @@ final class BagEyes
         if ($event->bag === AdoptDesk::NO_BAG) {
             return $this->readFolder($event, $place, $reader, $onBytes);
         }
+        $before = self::stamp($place, $event->bag);
         $bag = new Below($place, $event->bag);
         $read = new BagReader($bag, null, $onBytes);
         $known = [];
@@ -46,14 +47,14 @@ final class BagEyes
         } catch (BrokenBag|UnableToRead $e) {
             $problem = $e->getMessage();
         }
-        $this->note($event, $place, $reader, array_map(strval(...), array_keys($read->found())), $problem);
 
-        return $problem;
+        return $this->note($event, $place, $reader, array_map(strval(...), array_keys($read->found())), $problem, $before);
     }
 
     /** @param  (\Closure(int, string): void)|null  $onBytes */
     private function readFolder(CopyEvent $event, LocalVolume $place, string $reader, ?\Closure $onBytes): ?string
     {
+        $before = self::stamp($place, $event->bag);
         $found = [];
         $problem = null;
         try {
@@ -65,15 +66,34 @@ final class BagEyes
         } catch (UnableToRead $e) {
             $problem = $e->getMessage();
         }
-        $this->note($event, $place, $reader, array_map(strval(...), array_keys($found)), $problem ?? ($event->kind === 'failed' ? 'some files are not there' : null));
+
+        return $this->note($event, $place, $reader, array_map(strval(...), array_keys($found)), $problem ?? ($event->kind === 'failed' ? 'some files are not there' : null), $before);
+    }
+
+    /**
+     * @param  list<string>  $contents
+     * @param  string|null  $before  what the bag looked like when the reading began
+     * @return string|null what is wrong with it
+     */
+    private function note(CopyEvent $event, LocalVolume $place, string $reader, array $contents, ?string $problem, ?string $before): ?string
+    {
+        $facts = $this->facts($event->destination_id, $place, $event->bag, $reader);
+        if ($before === null || $facts['stamp'] !== $before) {
+            [$contents, $problem] = [[], $problem ?? 'it changed while it was read'];
+        }
+        $this->ledger->record($event->card_id, $event->fill, $event->destination_id, $problem === null ? 'verified' : 'failed', $event->bag, Devices::mediumOf($this->places->get($event->destination_id))->name, $contents, $facts + ['problem' => $problem]);
 
         return $problem;
     }
 
-    /** @param  list<string>  $contents */
-    private function note(CopyEvent $event, LocalVolume $place, string $reader, array $contents, ?string $problem): void
+    /** What a bag looks like from outside; null where it cannot be looked at. */
+    public static function stamp(LocalVolume $place, string $bag): ?string
     {
-        $this->ledger->record($event->card_id, $event->fill, $event->destination_id, $problem === null ? 'verified' : 'failed', $event->bag, $this->places->medium($event)->name, $contents, $this->facts($event->destination_id, $place, $event->bag, $reader) + ['problem' => $problem]);
+        try {
+            return Places::stamp($place, $bag);
+        } catch (UnableToRead) {
+            return null;
+        }
     }
 
     /**
@@ -83,12 +103,6 @@ final class BagEyes
      */
     public function facts(int $placeId, LocalVolume $place, string $bag, string $reader): array
     {
-        try {
-            $stamp = Places::stamp($place, $bag);
-        } catch (UnableToRead) {
-            $stamp = null;
-        }
-
-        return ['reader' => $reader, 'disks' => Devices::mediumOf($this->places->get($placeId))->disks, 'stamp' => $stamp];
+        return ['reader' => $reader, 'disks' => Devices::mediumOf($this->places->get($placeId))->disks, 'stamp' => self::stamp($place, $bag)];
     }
 }

@@ -169,7 +169,7 @@ final class CopiesDesk
     {
         $life = $this->log->lifeOf($card);
 
-        return $life->fill === $fill ? array_map(strval(...), array_keys($life->acceptedLosses)) : [];
+        return $life->fill === $fill ? array_map(strval(...), array_keys($life->acceptedLosses)) : ($life->pastLosses[$fill] ?? []);
     }
 
     /**

@@ -52,7 +52,8 @@ final class Places
     {
         $said = $this->get($event->destination_id)->medium_said;
         $disks = $event->data['disks'] ?? null;
-        $disks = is_array($disks) ? array_values(array_filter($disks, is_string(...))) : [];
+        // Readings noted before disks were have the name that was taken for one then.
+        $disks = is_array($disks) ? array_values(array_filter($disks, is_string(...))) : [$event->device];
 
         return $said === null ? Medium::found($disks) : Medium::said($said, $disks);
     }

@@ -40,7 +40,7 @@ final class RunDesk
         if ($cards->isEmpty()) {
             throw ValidationException::withMessages(['run' => 'Choose at least one sealed card of this job.']);
         }
-        if ($kind !== 'twin' && $destinationIds === []) {
+        if (! in_array($kind, ['twin', 'permit'], true) && $destinationIds === []) {
             throw ValidationException::withMessages(['run' => 'Choose at least one destination.']);
         }
         $run = Run::query()->create([

@@ -256,8 +256,10 @@ final class RunWork
             if ($event === null || $destination->route !== AuditDesk::ROUTE) {
                 continue;
             }
+            $before = null;
             try {
                 $volume = Devices::destination($destination);
+                $before = BagEyes::stamp($volume, $event->bag);
                 $bag = new \App\Devices\LocalVolume($volume->root().'/'.$event->bag);
                 $check = (new BagVerifier($bag, static fn (int $bytes, string $path) => $progress->add($bytes, $path)))->check();
                 $isValid = $check->valid;
@@ -270,6 +272,10 @@ final class RunWork
             }
             $now = $this->places->now($destination->id);
             $facts = is_string($now) ? ['reader' => 'verify', 'disks' => $event->data['disks'] ?? [], 'stamp' => null] : $this->eyes->facts($destination->id, $now, $event->bag, 'verify');
+            if (is_string($now) || $before === null || $facts['stamp'] !== $before) {
+                // What changed under the reading, or went, was not read.
+                [$contents, $isValid, $bad] = [[], false, $bad === [] ? ['it changed while it was read'] : $bad];
+            }
             $this->ledger->record($card->id, $life->fill, $destination->id, $isValid ? 'verified' : 'failed', $event->bag, $this->places->medium($event)->name, $contents, $facts + ['problem' => $isValid ? null : $bad[0] ?? 'not valid']);
             $said[] = $destination->name.($isValid ? ' valid' : ' NOT valid: '.implode(', ', array_slice($bad, 0, 3)));
             $good = $good && $isValid;

@@ -21,6 +21,7 @@ final readonly class CardLife
      * @param  string|null  $volume  what the file system on it called itself when it was sealed
      * @param  float|null  $releasedAt  when it was looked at a last time before its format; null where it was not
      * @param  string|null  $aside  why it is out of use; null where it is not
+     * @param  array<int, list<string>>  $pastLosses  names of what was given up, by fill that was formatted away
      * @param  list<string>  $clashes  taps of this fill that contradict its log, in words
      * @param  list<CardFault>  $faults  in all its life
      * @param  bool  $isRetiring  it is not to be used again; retired once it is empty
@@ -50,6 +51,7 @@ final readonly class CardLife
         public ?float $releasedAt,
         public ?string $aside,
         public array $clashes,
+        public array $pastLosses,
     ) {}
 
     /** Whether it is known to have no twin: its body wrote to it alone, or the other one is lost. */
@@ -81,7 +83,7 @@ final readonly class CardLife
         $job = $body = $slot = $twin = null;
         $sealed = false;
         $loadedAt = $leftAt = null;
-        $losses = $past = [];
+        $losses = $past = $pastLosses = [];
         $refusal = $look = $bought = $volume = $released = $aside = null;
         $seals = 0;
         $notFiles = $differing = $clashes = [];
@@ -108,7 +110,8 @@ final readonly class CardLife
                     $sealed = true;
                     $seals++;
                     $twin = $look = $released = null;
-                    $differing = [];
+                    // What was given up was given up of what lay there then.
+                    $differing = $losses = [];
                     $notFiles = $event->texts('not_files');
                     $volume = $event->text('volume') ?: null;
                     $state = CardState::Shot;
@@ -135,6 +138,9 @@ final readonly class CardLife
                 case CardEventKind::Formatted:
                     if ($sealed && $job !== null) {
                         $past[$fill] = $job;
+                    }
+                    if ($losses !== []) {
+                        $pastLosses[$fill] = array_map(strval(...), array_keys($losses));
                     }
                     $fill++;
                     $state = CardState::Ready;
@@ -187,6 +193,6 @@ final readonly class CardLife
             default => $state,
         };
 
-        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past, $refusal, $look, array_values($faults), $isRetiring, $bought, $seals, $notFiles, $differing, $volume, $isTwinLost, $released, $aside, array_values(array_unique($clashes)));
+        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past, $refusal, $look, array_values($faults), $isRetiring, $bought, $seals, $notFiles, $differing, $volume, $isTwinLost, $released, $aside, array_values(array_unique($clashes)), $pastLosses);
     }
 }

@@ -29,11 +29,14 @@ return new class extends Migration
             $table->primary(['card_id', 'fill']);
         });
         DB::statement('INSERT INTO loads (card_id, fill, body_id, first_taken, last_taken) SELECT card_id, fill, max(body_id), min(taken_at), max(taken_at) FROM frames WHERE taken_at IS NOT NULL GROUP BY card_id, fill');
-        // What was counted by name until now counts again once it was read.
-        DB::table('frames')->update(['hash' => null]);
-        Schema::drop('copies');
+        // What was counted by name until now counts again once it was read; of loads that were formatted away the old word stays.
+        $isPresent = "fill = 1 + (SELECT count(*) FROM card_events WHERE card_events.card_id = frames.card_id AND card_events.kind = 'formatted')";
+        DB::statement("UPDATE frames SET hash = NULL WHERE {$isPresent}");
+        Schema::rename('copies', 'copies_by_name');
         DB::statement('CREATE TABLE copies (content TEXT NOT NULL, copy_event_id INTEGER NOT NULL REFERENCES copy_events (id), PRIMARY KEY (content, copy_event_id)) WITHOUT ROWID');
         DB::statement('CREATE INDEX copies_of_event ON copies (copy_event_id)');
+        DB::statement('INSERT OR IGNORE INTO copies (content, copy_event_id) SELECT substr(frames.hash, 1, 64), copy_event_id FROM copies_by_name JOIN frames ON frames.id = copies_by_name.frame_id WHERE frames.hash IS NOT NULL');
+        Schema::drop('copies_by_name');
         Schema::table('copy_events', fn (Blueprint $table) => $table->index(['destination_id', 'id']));
         Schema::table('card_events', fn (Blueprint $table) => $table->index(['job_id', 'card_id']));
         Schema::table('destinations', function (Blueprint $table): void {

@@ -416,6 +416,48 @@ final class PermitProofTest extends TestCase
         $this->assertSame([0, true], [$exit, json_decode(implode('', $out), true)['granted']]);
     }
 
+    public function test_where_there_is_much_to_read_the_permit_is_asked_for_in_the_background(): void
+    {
+        $this->sealAndCompare();
+        $this->copyAll();
+        config(['satchel.reads_at_once' => 0]);
+        $this->ask('S01')->assertSee('Reading for the permit')->assertSee('S01 may be formatted.');
+        $this->assertSame(['permit', 'done'], [Run::query()->latest('id')->firstOrFail()->kind, Run::query()->latest('id')->firstOrFail()->state]);
+        $this->assertSame(CardState::Permitted, $this->state('S01'));
+        $this->change($this->frame('S03'));
+        $this->ask('S03')->assertSee('S03 does not hold what was sealed.');
+        $this->assertSame('trouble', Run::query()->latest('id')->firstOrFail()->state);
+    }
+
+    public function test_what_was_given_up_was_given_up_of_what_lay_there_then(): void
+    {
+        symlink('/etc/hostname', $this->card('S01')->folder.'/away');
+        $this->sealAndCompare();
+        $this->copyAll();
+        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", ['path' => 'away', 'words' => 'A link that a computer left.'])->assertSessionHasNoErrors();
+        $this->ask('S01')->assertSee('S01 may be formatted.');
+        unlink($this->card('S01')->folder.'/away');
+        file_put_contents($this->card('S01')->folder.'/away', 'a picture by that name');
+        $this->post("{$this->cards}/{$this->card('S01')->id}/seal")->assertSessionHasNoErrors();
+        $this->post("{$this->cards}/twin");
+        $this->ask('S01')->assertDontSee('S01 may be formatted.')->assertSee('away lies nowhere else');
+    }
+
+    public function test_after_the_format_what_was_given_up_is_asked_for_no_more(): void
+    {
+        file_put_contents($this->card('S01')->folder.'/DCIM/odd.MOV', 'a film');
+        $this->sealAndCompare();
+        $this->copyAll();
+        foreach ([...$this->bagsOf('S01'), ...$this->bagsOf('S02')] as $bag) {
+            @unlink("{$bag}/data/DCIM/odd.MOV");
+        }
+        $this->ask('S01')->assertSee('odd.MOV lies nowhere else');
+        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", ['path' => 'DCIM/odd.MOV', 'words' => 'A film of my own feet.'])->assertSessionHasNoErrors();
+        $this->ask('S01')->assertSee('S01 may be formatted.');
+        $this->post("{$this->cards}/{$this->card('S01')->id}/format")->assertSessionHasNoErrors();
+        $this->get("/jobs/{$this->job->id}/copies")->assertSee('fill 1, formatted')->assertDontSee('S01 is not safe yet.');
+    }
+
     public function test_a_clock_that_runs_back_grants_nothing_on_a_drive_that_is_away(): void
     {
         $this->sealAndCompare();
