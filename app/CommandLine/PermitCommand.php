@@ -8,7 +8,6 @@ use App\Devices\DiskBehind;
 use App\Devices\LocalVolume;
 use NorthSatchel\Cards\Permit\BagReader;
 use NorthSatchel\Cards\Permit\BagReading;
-use NorthSatchel\Cards\Permit\CardFile;
 use NorthSatchel\Cards\Permit\CardReader;
 use NorthSatchel\Cards\Permit\FileProof;
 use NorthSatchel\Cards\Permit\Medium;
@@ -51,7 +50,7 @@ final class PermitCommand
         } catch (UnableToRead $e) {
             throw Refusal::of('CARD_DIR', 'must be readable: '.$e->getMessage());
         }
-        if (array_filter($card->files, static fn (CardFile $f): bool => $f->whyNot !== CardReader::NOT_A_FILE) === []) {
+        if (array_filter($card->files, CardReader::isFile(...)) === []) {
             throw Refusal::of('CARD_DIR', 'must hold files: there is none on it');
         }
         $media = self::media($asked);
@@ -117,7 +116,7 @@ final class PermitCommand
     /** @return array<string, mixed> */
     private static function answer(PermitWords $asked, Proof $proof): array
     {
-        $plain = array_filter($proof->files, static fn (FileProof $f): bool => $f->file->whyNot !== CardReader::NOT_A_FILE);
+        $plain = array_filter($proof->files, static fn (FileProof $f): bool => CardReader::isFile($f->file));
         $media = self::media($asked);
         $named = static function (Medium $medium) use ($media): string {
             $said = array_values(array_unique(array_map(static fn (Medium $m): string => $m->name, array_filter($media, static fn (Medium $m): bool => $m->isSaid && $m->isSameAs($medium)))));
@@ -132,7 +131,7 @@ final class PermitCommand
             'unsafe' => array_map(static fn (FileProof $f): array => [
                 'name' => Names::printable($f->file->name), 'why' => (string) $f->why, 'on' => array_map(static fn (BagReading $b): string => $named($b->medium), $f->on),
             ], $proof->unsafe()),
-            'media' => array_map(static fn (array $bag, Medium $medium): array => ['bag' => $bag[0], 'medium' => $named($medium), 'said' => $medium->isSaid], $asked->bags, $media),
+            'media' => array_map(static fn (array $bag, Medium $medium): array => ['bag' => $bag[0], 'medium' => $bag[2] ?? $named($medium), 'said' => $bag[2] !== null], $asked->bags, $media),
         ];
     }
 

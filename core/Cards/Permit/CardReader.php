@@ -15,11 +15,19 @@ final readonly class CardReader
 {
     public const NOT_A_FILE = 'not a file';
 
+    private const CLOSED = 'a folder that cannot be looked into';
+
     /**
      * @param  list<CardFile>  $files
      * @param  array<int, true>  $sizes  of what must lie elsewhere, in bytes
      */
     private function __construct(public array $files, public array $sizes) {}
+
+    /** Whether something on a card is a file, readable or not, and no link, special file or folder. */
+    public static function isFile(CardFile $file): bool
+    {
+        return $file->whyNot !== self::NOT_A_FILE && $file->whyNot !== self::CLOSED;
+    }
 
     /**
      * @param  TwinReport|null  $report  of this card as the first and its twin as the second
@@ -38,7 +46,7 @@ final readonly class CardReader
         $sizes = [];
         foreach ($card->entries() as $entry) {
             if ($entry->kind !== EntryKind::File) {
-                $files[] = new CardFile($entry->path, null, whyNot: $entry->kind === EntryKind::Folder ? 'a folder that cannot be looked into' : self::NOT_A_FILE);
+                $files[] = new CardFile($entry->path, null, whyNot: $entry->kind === EntryKind::Folder ? self::CLOSED : self::NOT_A_FILE);
 
                 continue;
             }
