@@ -8,7 +8,7 @@ declare(strict_types=1);
  * ./satchel trust crash [--runs 200]   kills the copier at random points (SIGKILL) and lets it go on: every run must end
  *                                      whole, the card untouched byte for byte, and no bag valid before it is finished
  * ./satchel trust flip [--runs 500]    turns one random bit in each of so many bags: every one must be found
- * ./satchel trust permit [--runs 10000]   random histories of three cards, four drives and two jobs: the permit beside a reference
+ * ./satchel trust permit [--runs 10000] [--from 1]   random histories of three cards, four drives and two jobs: the permit beside a reference
  *                                      that looks at every byte, and beside `satchel permit`
  * ./satchel trust fuzz [--runs 20000]  well-formed requests to every route, harmed one field at a time: none may end in a server
  *                                      error, none may change what it was refused for
@@ -19,6 +19,8 @@ require dirname(__DIR__).'/vendor/autoload.php';
 $what = $argv[1] ?? '';
 $at = array_search('--runs', $argv, true);
 $runs = max(1, (int) ($at === false ? (['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000][$what] ?? 1) : $argv[$at + 1]));
+$at = array_search('--from', $argv, true);
+$from = max(1, (int) ($at === false ? 1 : $argv[$at + 1]));
 $folder = dirname(__DIR__).'/storage/run/trust-'.bin2hex(random_bytes(3));
 $satchel = dirname(__DIR__).'/satchel';
 
@@ -156,18 +158,19 @@ function flip(int $runs, string $folder, string $satchel): bool
 }
 
 /** Shares of the histories side by side, one process a core. */
-function permit(int $runs): bool
+function permit(int $runs, int $from): bool
 {
-    $share = 100;
+    $share = 50;
     $cores = max(1, (int) shell_exec('nproc'));
-    $next = 1;
+    $next = $from;
+    $last = $from + $runs - 1;
     $total = [];
     $running = [];
     $isGood = true;
     $started = microtime(true);
-    while ($next <= $runs || $running !== []) {
-        while ($next <= $runs && count($running) < $cores) {
-            $count = min($share, $runs - $next + 1);
+    while ($next <= $last || $running !== []) {
+        while ($next <= $last && count($running) < $cores) {
+            $count = min($share, $last - $next + 1);
             $pipes = [];
             $process = proc_open(['php', '-d', 'memory_limit=1G', __DIR__.'/trust/permit.php', (string) $next, (string) $count], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', 'php://stderr', 'a']], $pipes) ?: throw new RuntimeException('It did not start.');
             $running[] = [$process, $pipes[1]];
@@ -176,6 +179,7 @@ function permit(int $runs): bool
         [$process, $out] = array_shift($running);
         $counts = json_decode((string) stream_get_contents($out), true);
         $isGood = proc_close($process) === 0 && is_array($counts) && $isGood;
+        is_array($counts) || fwrite(STDERR, "A share of the histories came to no end.\n");
         foreach ($counts ?? [] as $name => $n) {
             $total[$name] = ($total[$name] ?? 0) + $n;
         }
@@ -191,7 +195,7 @@ try {
     $isGood = match ($what) {
         'crash' => crash($runs, $folder, $satchel),
         'flip' => flip($runs, $folder, $satchel),
-        'permit' => permit($runs),
+        'permit' => permit($runs, $from),
         'fuzz' => passthru('php -d memory_limit=1G '.escapeshellarg(__DIR__.'/trust/fuzz.php')." {$runs}", $exit) === null && $exit === 0,
         default => throw new InvalidArgumentException('Say crash, flip, permit or fuzz.'),
     };

@@ -15,20 +15,11 @@ use App\Models\Job;
 use Illuminate\Support\Collection;
 use NorthSatchel\Cards\After\CardAfter;
 use NorthSatchel\Cards\After\CardsAfter;
-use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\CardLife;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\Check\BodyRead;
 use NorthSatchel\Cards\Check\CameraCheck;
-use NorthSatchel\Cards\Check\FrameSeen;
-use NorthSatchel\Cards\Check\SlotRead;
-use NorthSatchel\Cards\Picture\FrameKind;
-use NorthSatchel\Cards\Picture\PictureInspector;
-use NorthSatchel\Copies\Digest;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\EntryKind;
 use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
 use NorthSatchel\Kit\Pack\CardsSeen;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Remedy;
@@ -38,13 +29,10 @@ use NorthSatchel\Verdicts;
 /** Cards before and during the job: what is in which body, and the check that the bodies are ready. */
 final class CardsDesk
 {
-    /** A card with more files than this is not hashed for a check: it is no card with test frames. */
-    private const HASH_UP_TO = 200;
-
     /** @var \WeakMap<Job, Collection<int, Card>> as the job was opened */
     private readonly \WeakMap $cardsOf;
 
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly ProofDesk $proofs, private readonly LoadOwners $owners)
+    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly ProofDesk $proofs, private readonly LoadOwners $owners, private readonly SlotReader $reader)
     {
         $this->cardsOf = new \WeakMap;
     }
@@ -131,7 +119,7 @@ final class CardsDesk
         foreach ($this->bodies($job) as $body) {
             $row = ['body' => $body->id];
             foreach ([1, 2] as $slot) {
-                $row["slot{$slot}"] = isset($slots[$body->id][$slot]) ? $this->readSlot($job, $slots[$body->id][$slot]) : null;
+                $row["slot{$slot}"] = isset($slots[$body->id][$slot]) ? $this->reader->read($job, $slots[$body->id][$slot]) : null;
             }
             $read[] = $row;
         }
@@ -154,7 +142,7 @@ final class CardsDesk
             $body = $bodies->get($row['body']);
             if ($body !== null) {
                 $reads[] = new BodyRead($body->id, $body->item->label, $body->serial, SaveMode::from($body->planned_mode),
-                    self::slotOfRow($row['slot1']), self::slotOfRow($row['slot2']));
+                    SlotReader::ofRow($row['slot1']), SlotReader::ofRow($row['slot2']));
             }
         }
 
@@ -215,46 +203,6 @@ final class CardsDesk
         }
 
         return false;
-    }
-
-    /**
-     * Lists everything on a shot card, with what its frames say of themselves; nothing is changed. What each file holds is known
-     * once it was read: by the copy that follows, or when the permit is asked for.
-     *
-     * @throws FolderNotAllowed
-     * @throws UnableToRead when it cannot be listed, or is empty
-     */
-    public function seal(Card $card): int
-    {
-        $life = $this->log->lifeOf($card);
-        $volume = Devices::card($card);
-        $zone = $this->zoneOf($life->jobId);
-        $rows = $odd = [];
-        foreach ($volume->entries() as $entry) {
-            if ($entry->kind === EntryKind::Folder) {
-                throw UnableToRead::fromPath($entry->path, 'the folder cannot be looked into');
-            }
-            $oddity = ProofDesk::oddity($entry->kind);
-            if ($oddity !== null) {
-                $odd[Names::printable($entry->path)] = $oddity;
-
-                continue;
-            }
-            $kind = FrameKind::of($entry->path);
-            $exif = $kind === null ? null : PictureInspector::exif($volume, $entry->path);
-            $rows[] = [
-                'card_id' => $card->id, 'fill' => $life->fill, 'body_id' => $life->bodyId, 'path' => $entry->path, 'kind' => $kind?->value,
-                'bytes' => $entry->bytes, 'modified_at' => $entry->modifiedAt, 'taken_at' => $exif?->instant($exif->clock === null ? 0 : $zone->getOffset(new \DateTimeImmutable('@'.$exif->clock))), 'body_serial' => $exif?->bodySerial,
-                'lens' => $exif?->lens, 'shutter_s' => $exif?->shutterS, 'f_number' => $exif?->fNumber, 'iso' => $exif?->iso,
-            ];
-        }
-        if ($rows === [] && $odd === []) {
-            throw UnableToRead::fromPath($card->item->label, 'there is nothing on it');
-        }
-        $this->ledger->index($card->id, $life->fill, $life->seals + 1, $rows);
-        $this->log->add($card, CardEventKind::Sealed, $life->jobId, $life->bodyId, $life->slot, array_filter(['files' => count($rows), 'not_files' => $odd, 'volume' => ProofDesk::volumeOf($volume)]));
-
-        return count($rows);
     }
 
     /**
@@ -319,59 +267,5 @@ final class CardsDesk
         $life = $this->log->lifeOf($card);
 
         return $this->ledger->framesOn($card->id, $life->fill, max(1, $life->seals));
-    }
-
-    /** Clocks of cameras that say no offset are taken for those of the job. */
-    private function zoneOf(?int $jobId): \DateTimeZone
-    {
-        $job = $jobId === null ? null : Job::query()->with('place')->find($jobId);
-
-        return new \DateTimeZone($job->place->timezone ?? 'UTC');
-    }
-
-    /** @return array{card: string, frames: list<array<string, mixed>>, loaded_at: int|null, problem: string|null} */
-    private function readSlot(Job $job, Card $card): array
-    {
-        $loaded = $this->log->lifeOf($card)->loadedAt;
-        $loadedAt = $loaded === null ? null : (int) $loaded;
-        $zone = new \DateTimeZone($job->place->timezone);
-        try {
-            $volume = Devices::card($card);
-            $found = [];
-            foreach ($volume->entries() as $entry) {
-                $kind = $entry->kind === EntryKind::File ? FrameKind::of($entry->path) : null;
-                if ($kind !== null && preg_match('//u', $entry->path) === 1) {
-                    $found[$entry->path] = $kind;
-                }
-            }
-            $isHashed = count($found) <= self::HASH_UP_TO;
-            $frames = [];
-            foreach ($found as $path => $kind) {
-                $exif = PictureInspector::exif($volume, (string) $path);
-                $frames[] = (new FrameSeen((string) $path, $kind, $exif?->clock, $exif->offsetS ?? $zone->getOffset(now()), $exif?->bodySerial, $isHashed ? self::hash($volume, (string) $path) : null))->row();
-            }
-
-            return ['card' => $card->item->label, 'frames' => $frames, 'loaded_at' => $loadedAt, 'problem' => null];
-        } catch (FolderNotAllowed|UnableToRead $e) {
-            return ['card' => $card->item->label, 'frames' => [], 'loaded_at' => $loadedAt, 'problem' => $e->getMessage()];
-        }
-    }
-
-    private static function hash(Volume $volume, string $path): string
-    {
-        $file = $volume->open($path);
-        $digest = Digest::with();
-        while (($bytes = $file->read(1 << 20)) !== '') {
-            $digest->add($bytes);
-        }
-        $file->close();
-
-        return $digest->hex();
-    }
-
-    /** @param  array{card: string, frames: list<array{path: string, kind: string, clock: int|null, zone: int, serial: string|null, hash: string|null}>, loaded_at: int|null, problem: string|null}|null  $row */
-    private static function slotOfRow(?array $row): ?SlotRead
-    {
-        return $row === null ? null : new SlotRead($row['card'], array_map(FrameSeen::ofRow(...), $row['frames']), $row['loaded_at'], $row['problem']);
     }
 }

@@ -143,7 +143,8 @@ final class PermitDesk
         if ($isStandIn) {
             $this->release($job, $card);
             $life = $this->log->lifeOf($card);
-            Devices::camera(Body::query()->findOrFail($life->bodyId))->format((string) $card->folder, Devices::standIns().'/formatted');
+            $body = Body::query()->find($life->bodyId) ?? throw ValidationException::withMessages(["card{$card->id}" => 'The log does not tell in which body this card is: say so on the cards page, then format it.']);
+            Devices::camera($body)->format((string) $card->folder, Devices::standIns().'/formatted');
         }
         $left = [];
         foreach (Devices::card($card)->entries() as $entry) {

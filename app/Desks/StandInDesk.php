@@ -94,11 +94,11 @@ final class StandInDesk
         foreach ($this->cards->shot($job) as $card) {
             $raws = $card->folder !== null && Devices::isStandIn($card->folder) ? (glob("{$card->folder}/DCIM/*/*.DNG") ?: []) : [];
             $twin = $this->cards->twinOf($job, $card);
-            if ($raws === [] || $twin?->folder === null) {
+            $body = Body::query()->find($this->cards->lifeOf($card)->bodyId);
+            if ($raws === [] || $twin?->folder === null || $body === null) {
                 continue;
             }
             $file = substr($raws[intdiv(count($raws), 2)], strlen((string) $card->folder));
-            $body = Body::query()->findOrFail($this->cards->lifeOf($card)->bodyId);
             $bytes = Devices::camera($body)->another((int) filemtime($card->folder.$file), $this->exposure($job, $body, (int) filemtime($card->folder.$file), 'Another picture'));
             foreach ([$card->folder.$file, $twin->folder.$file] as $at) {
                 if (is_file($at) && filesize($at) === strlen($bytes)) {

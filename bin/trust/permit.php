@@ -25,9 +25,11 @@ $root = (is_writable('/dev/shm') ? '/dev/shm' : sys_get_temp_dir()).'/satchel-wo
 $total = ['histories' => 0, 'asked' => 0, 'granted' => 0, 'refused' => 0, 'formatted' => 0, 'compared' => 0, 'wrong' => 0];
 for ($seed = $first; $seed < $first + $count; $seed++) {
     DB::beginTransaction();
+    $world = new PermitWorld("{$root}/{$seed}", $seed);
     try {
-        $world = new PermitWorld("{$root}/{$seed}", $seed);
         $world->live(20);
+    } catch (Throwable $e) {
+        $world->wrong[] = 'BROKE OFF: '.$e->getMessage().' at '.basename($e->getFile()).':'.$e->getLine();
     } finally {
         DB::rollBack();
         exec('rm -rf '.escapeshellarg("{$root}/{$seed}"));

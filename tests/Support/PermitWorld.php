@@ -8,10 +8,10 @@ use App\CommandLine\PermitCommand;
 use App\CommandLine\PermitWords;
 use App\Desks\BriefDesk;
 use App\Desks\CardLog;
-use App\Desks\CardsDesk;
 use App\Desks\PermitDesk;
 use App\Desks\ProofDesk;
 use App\Desks\RunWork;
+use App\Desks\SealDesk;
 use App\Devices\PlaceMark;
 use App\Devices\StandIn\StandInDrive;
 use App\Models\AuditRuleRecord;
@@ -233,7 +233,7 @@ final class PermitWorld
     {
         $this->fresh();
         try {
-            app(CardsDesk::class)->seal($this->card($label));
+            app(SealDesk::class)->seal($this->card($label));
             $this->dirty[$label] = false;
             $this->log[] = "sealed {$label}";
         } catch (UnableToRead) {

@@ -8,6 +8,7 @@ use App\Desks\BriefDesk;
 use App\Desks\CardsDesk;
 use App\Desks\CopiesDesk;
 use App\Desks\RunDesk;
+use App\Desks\SealDesk;
 use App\Desks\StandInDesk;
 use App\Devices\Devices;
 use App\Devices\StandIn\Fault;
@@ -67,7 +68,7 @@ final class Simulate extends Command
     {
         $cards = app(CardsDesk::class)->cards($job)->filter(static fn (Card $c): bool => $c->folder !== null && ! app(CardsDesk::class)->lifeOf($c)->isFree());
         foreach ($cards as $card) {
-            app(CardsDesk::class)->seal($card);
+            app(SealDesk::class)->seal($card);
         }
         foreach (['twin' => [], 'copy' => app(CopiesDesk::class)->ours()->pluck('id')->all()] as $kind => $places) {
             app()->forgetScopedInstances();

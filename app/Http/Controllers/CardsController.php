@@ -8,6 +8,7 @@ use App\Desks\BriefDesk;
 use App\Desks\CardsDesk;
 use App\Desks\PermitDesk;
 use App\Desks\RunDesk;
+use App\Desks\SealDesk;
 use App\Desks\Strap;
 use App\Desks\Wallet;
 use App\Devices\FolderNotAllowed;
@@ -41,18 +42,18 @@ final class CardsController
         return redirect("/jobs/{$job}/cards")->with('said', 'The test frames are read.');
     }
 
-    public function seal(int $job, int $card, CardsDesk $desk): RedirectResponse
+    public function seal(int $job, int $card, CardsDesk $desk, SealDesk $seals): RedirectResponse
     {
-        $this->sealOne($desk, $this->card($desk, BriefDesk::open($job), $card));
+        $this->sealOne($seals, $this->card($desk, BriefDesk::open($job), $card));
 
         return redirect("/jobs/{$job}/cards");
     }
 
-    public function sealAll(int $job, CardsDesk $desk, Wallet $wallet): RedirectResponse
+    public function sealAll(int $job, SealDesk $seals, Wallet $wallet): RedirectResponse
     {
         $count = 0;
         foreach ($wallet->sealable(BriefDesk::open($job)) as $card) {
-            $this->sealOne($desk, $card);
+            $this->sealOne($seals, $card);
             $count++;
         }
 
@@ -130,10 +131,10 @@ final class CardsController
     }
 
     /** @throws ValidationException */
-    private function sealOne(CardsDesk $desk, Card $card): void
+    private function sealOne(SealDesk $seals, Card $card): void
     {
         try {
-            $desk->seal($card);
+            $seals->seal($card);
         } catch (FolderNotAllowed|UnableToRead $e) {
             throw ValidationException::withMessages(["card{$card->id}" => $e->getMessage()]);
         }
