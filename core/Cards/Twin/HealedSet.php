@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace NorthSatchel\Cards\Twin;
 
 use NorthSatchel\Copies\Volume\EntryKind;
+use NorthSatchel\Copies\Volume\ForReading;
 use NorthSatchel\Copies\Volume\ReadableFile;
 use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\UnableToWrite;
 use NorthSatchel\Copies\Volume\Volume;
-use NorthSatchel\Copies\Volume\WritableFile;
 
 /**
  * The two cards of one body as one whole card: of each file the side that is intact, of what is on one card only
@@ -17,6 +16,8 @@ use NorthSatchel\Copies\Volume\WritableFile;
  */
 final readonly class HealedSet implements Volume
 {
+    use ForReading;
+
     /** @var array<string, bool> by path, whether it comes from the first card */
     private array $fromA;
 
@@ -88,43 +89,8 @@ final readonly class HealedSet implements Volume
         return $this->card($path)?->forgetCached($path) ?? false;
     }
 
-    public function create(string $path): WritableFile
-    {
-        throw self::forReading($path);
-    }
-
-    public function rename(string $from, string $to): void
-    {
-        throw self::forReading($to);
-    }
-
-    public function putTagFile(string $path, string $contents): void
-    {
-        throw self::forReading($path);
-    }
-
-    public function appendTagFile(string $path, string $contents): void
-    {
-        throw self::forReading($path);
-    }
-
-    public function removeOwn(string $path): void
-    {
-        throw self::forReading($path);
-    }
-
-    public function makeFolder(string $path): void
-    {
-        throw self::forReading($path);
-    }
-
     private function card(string $path): ?Volume
     {
         return isset($this->fromA[$path]) ? ($this->fromA[$path] ? $this->a : $this->b) : null;
-    }
-
-    private static function forReading(string $path): UnableToWrite
-    {
-        return UnableToWrite::atPath($path, 'cards are opened for reading only');
     }
 }

@@ -7,6 +7,8 @@ namespace NorthSatchel\Copies\Volume;
 /** A folder of a volume as a volume of its own, for reading only: a bag on a drive. */
 final readonly class Below implements Volume
 {
+    use ForReading;
+
     public function __construct(private Volume $volume, private string $folder) {}
 
     public function entries(string $below = ''): iterable
@@ -36,43 +38,8 @@ final readonly class Below implements Volume
         return $this->volume->forgetCached($this->path($path));
     }
 
-    public function create(string $path): WritableFile
-    {
-        throw self::forReading($path);
-    }
-
-    public function rename(string $from, string $to): void
-    {
-        throw self::forReading($to);
-    }
-
-    public function putTagFile(string $path, string $contents): void
-    {
-        throw self::forReading($path);
-    }
-
-    public function appendTagFile(string $path, string $contents): void
-    {
-        throw self::forReading($path);
-    }
-
-    public function removeOwn(string $path): void
-    {
-        throw self::forReading($path);
-    }
-
-    public function makeFolder(string $path): void
-    {
-        throw self::forReading($path);
-    }
-
     private function path(string $below): string
     {
         return $below === '' ? $this->folder : "{$this->folder}/{$below}";
-    }
-
-    private static function forReading(string $path): UnableToWrite
-    {
-        return UnableToWrite::atPath($path, 'it is opened for reading only');
     }
 }
