@@ -40,6 +40,7 @@ final class ProofDesk
         private readonly AuditRules $rules,
         private readonly AuditDesk $audits,
         private readonly Places $places,
+        private readonly DiskBehind $disks,
     ) {}
 
     /** May it be formatted, as things stand? Card and bags that are here are listed, and not read. */
@@ -172,7 +173,7 @@ final class ProofDesk
         $sealed += array_map(static fn (string $why): string => $why, $life->notFiles);
         try {
             $volume = Devices::card($card);
-            $stands = self::volumeOf($volume);
+            $stands = $this->disks->volumeOfCard($volume);
             if ($life->volume !== null && $stands !== null && $stands !== $life->volume) {
                 return [[], "another card stands in the reader: {$life->volume} was sealed as {$card->item->label}, and {$stands} is there"];
             }
@@ -187,12 +188,6 @@ final class ProofDesk
         $changed = array_keys(array_diff_assoc($now, $sealed) + array_diff_assoc($sealed, $now));
 
         return [array_map(static fn (string|int $path): string => Names::printable((string) $path), $changed), null];
-    }
-
-    /** What the file system on a card calls itself; null where it says nothing, or for a stand-in. */
-    public static function volumeOf(LocalVolume $card): ?string
-    {
-        return Devices::isStandIn($card->root()) ? null : (new DiskBehind)->of($card->root())->volume;
     }
 
     /** Why something on a card is no plain file; null where it is one. */

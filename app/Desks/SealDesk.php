@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks;
 
 use App\Devices\Devices;
+use App\Devices\DiskBehind;
 use App\Devices\FolderNotAllowed;
 use App\Models\Card;
 use App\Models\Job;
@@ -18,7 +19,7 @@ use NorthSatchel\Copies\Volume\UnableToRead;
 /** The seal of a shot card: the inventory of everything on it, which all later proof starts from. */
 final class SealDesk
 {
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger) {}
+    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly DiskBehind $disks) {}
 
     /**
      * Lists everything on a shot card, with what its frames say of themselves; nothing is changed. What each file holds is known
@@ -55,7 +56,7 @@ final class SealDesk
             throw UnableToRead::fromPath($card->item->label, 'there is nothing on it');
         }
         $this->ledger->index($card->id, $life->fill, $life->seals + 1, $rows);
-        $this->log->add($card, CardEventKind::Sealed, $life->jobId, $life->bodyId, $life->slot, array_filter(['files' => count($rows), 'not_files' => $odd, 'volume' => ProofDesk::volumeOf($volume)]));
+        $this->log->add($card, CardEventKind::Sealed, $life->jobId, $life->bodyId, $life->slot, array_filter(['files' => count($rows), 'not_files' => $odd, 'volume' => $this->disks->volumeOfCard($volume)]));
 
         return count($rows);
     }

@@ -33,12 +33,14 @@ final class Wallet
     {
         $lives = $this->cards->cards($job)->mapWithKeys(fn (Card $c): array => [$c->id => $this->cards->lifeOf($c)])->all();
         $check = $this->cards->lastCheck($job);
+        $entries = $this->entries($job, $lives, $asked);
 
         return [
             'bodies' => $this->panels($job),
             'lives' => $lives,
             'ready' => $this->cards->cards($job)->filter(static fn (Card $c): bool => $lives[$c->id]->state === CardState::Ready && $c->folder !== null)->values(),
-            'wallet' => $this->entries($job, $lives, $asked),
+            'wallet' => $entries,
+            'stands' => array_combine(array_map(static fn (array $e): int => $e['card']->id, $entries), array_column($entries, 'stands')),
             'checkedAt' => $check?->at->timezone($job->place->timezone)->format('H:i:s'),
             'canMeddle' => $this->cards->shot($job)->contains(fn (Card $c): bool => $this->cards->lifeOf($c)->isSealed),
             'canSealAll' => $this->sealable($job)->isNotEmpty(),
@@ -93,12 +95,14 @@ final class Wallet
             $life = $lives[$card->id];
             $isMine = ! $life->isFree() && ($life->jobId === $job->id || in_array($life->state, [CardState::Shot, CardState::Permitted], true));
             $permit = $isMine && $life->isSealed && ($asked === $card->id || $life->state === CardState::Permitted || $life->differing !== []) ? $this->proofs->answer($card) : null;
+            $holds = $life->state === CardState::Ready && $this->cards->isEmpty($card) === false;
             $index = $files->get("{$card->id} {$life->fill}");
             $entries[] = [
                 'card' => $card,
                 'life' => $life,
                 'isStandIn' => $card->folder !== null && Devices::isStandIn($card->folder),
-                'where' => $this->where($job, $card, $life),
+                'stands' => self::stands($life, $permit, $holds),
+                'where' => $holds ? 'no body is noted for it, and yet files lie on it: put it into its body here, take it out, and seal it' : $this->where($job, $card, $life),
                 'facts' => array_values(array_filter([
                     $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
                     $isMine ? self::twin($this->cards->twinOf($job, $card), $life) : null,
@@ -116,6 +120,16 @@ final class Wallet
         }
 
         return $entries;
+    }
+
+    /** What is written on the drawing of a card: a permit that is void at this moment is none. */
+    private static function stands(CardLife $life, ?FormatPermit $permit, bool $holds): string
+    {
+        return match (true) {
+            $holds => 'holds files',
+            $life->state === CardState::Permitted && $permit?->isGranted !== true => 'permit void',
+            default => $life->state->value,
+        };
     }
 
     /** Whose frames are on a load that serves several jobs. */

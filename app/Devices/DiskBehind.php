@@ -140,6 +140,12 @@ final readonly class DiskBehind
         return null;
     }
 
+    /** What the file system on a card calls itself; null where it says nothing, or for a stand-in. */
+    public function volumeOfCard(LocalVolume $card): ?string
+    {
+        return Devices::isStandIn($card->root()) ? null : $this->of($card->root())->volume;
+    }
+
     private function volumeOf(string $device): ?string
     {
         foreach (glob("{$this->system}/dev/disk/by-uuid/*") ?: [] as $link) {

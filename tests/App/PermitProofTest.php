@@ -8,6 +8,7 @@ use App\Desks\BriefDesk;
 use App\Desks\CardLog;
 use App\Desks\StandInDesk;
 use App\Devices\Devices;
+use App\Devices\DiskBehind;
 use App\Devices\PlaceMark;
 use App\Devices\StandIn\StandInDrive;
 use App\Models\Body;
@@ -181,6 +182,35 @@ final class PermitProofTest extends TestCase
         $this->ask('S01')->assertSee('S01 may be formatted.');
 
         return $this->card('S01');
+    }
+
+    /** A small system of files, laid out as Linux has it, in which the folder of the real card is a file system of that identity. */
+    private function volumeInTheReader(string $uuid): void
+    {
+        $system = "{$this->temp}/system-{$uuid}";
+        foreach (['proc/self', 'sys/dev/block', 'sys/devices/pci0/sdc/block/sdc/sdc1', 'dev/disk/by-uuid'] as $folder) {
+            mkdir("{$system}/{$folder}", 0777, true);
+        }
+        file_put_contents("{$system}/proc/self/mountinfo", "21 1 8:1 / / rw - ext4 /dev/sda1 rw\n30 21 8:33 / {$this->temp}/media/real rw - exfat /dev/sdc1 rw\n");
+        file_put_contents("{$system}/sys/devices/pci0/sdc/block/sdc/sdc1/partition", "1\n");
+        symlink("{$system}/sys/devices/pci0/sdc/block/sdc/sdc1", "{$system}/sys/dev/block/8:33");
+        symlink('../../sdc1', "{$system}/dev/disk/by-uuid/{$uuid}");
+        $this->app->forgetScopedInstances();
+        $this->app->instance(DiskBehind::class, new DiskBehind($system));
+    }
+
+    public function test_another_card_under_the_same_label_is_never_formatted_in_its_place(): void
+    {
+        $this->folder('media');
+        $this->volumeInTheReader('AB12-CD34');
+        $card = $this->realCard();
+        $this->assertSame('AB12-CD34', app(CardLog::class)->lifeOf($card)->volume);
+        $this->volumeInTheReader('99EE-0001');
+        $why = 'Another card stands in the reader: AB12-CD34 was sealed as S01, and 99EE-0001 is there';
+        $this->get($this->cards)->assertSee($why)->assertSee('S01, permit void')->assertDontSee('S01 may be formatted.')->assertDontSee('S01, may be formatted');
+        $this->post("{$this->cards}/{$card->id}/release")->assertSessionHasErrors("card{$card->id}");
+        $this->post("{$this->cards}/{$card->id}/format")->assertSessionHasErrors("card{$card->id}");
+        $this->assertSame(1, app(CardLog::class)->lifeOf($card)->fill);
     }
 
     public function test_4_a_real_card_is_looked_at_a_last_time_before_its_format(): void
@@ -374,7 +404,7 @@ final class PermitProofTest extends TestCase
         $spare = $this->card('S08');
         file_put_contents("{$spare->folder}/forgotten.JPG", 'a picture of last year');
         $this->get("/jobs/{$this->job->id}/pack")->assertSee('7 cards still hold frames');
-        $this->get($this->cards)->assertSee('S08 is not empty.');
+        $this->get($this->cards)->assertSee('S08 is not empty.')->assertSee('S08, holds files')->assertDontSee('S08, ready');
         // On another job they are not counted as usable.
         $other = Job::query()->where('id', '!=', $this->job->id)->firstOrFail();
         $other->packing()->firstOrCreate(['item_id' => $this->card('S01')->item_id], ['lane' => 'lead']);

@@ -15,7 +15,7 @@
                             @php $card = $panel['slots'][$slot] ?? null; @endphp
                             <div>
                                 <p class="text-sm text-faint mb-1">Slot {{ $slot }}</p>
-                                <x-mem-card :card="$card" :life="$card ? $lives[$card->id] : null" />
+                                <x-mem-card :card="$card" :life="$card ? $lives[$card->id] : null" :stands="$card ? $stands[$card->id] : ''" />
                                 @if ($card)
                                     <form method="post" action="/events" data-tap="unload" data-on="{{ json_encode(['job' => $job->id, 'card' => $card->id]) }}">@csrf<input type="hidden" name="kind" value="unload"><input type="hidden" name="job" value="{{ $job->id }}"><input type="hidden" name="card" value="{{ $card->id }}"><button class="button quiet" aria-label="Take {{ $card->item->label }} out of {{ $panel['body']->item->label }}">Take out</button></form>
                                 @else
@@ -52,11 +52,11 @@
                 @php [$card, $life, $permit] = [$entry['card'], $entry['life'], $entry['permit']]; @endphp
                 <article class="slab" id="card-{{ $card->id }}" data-card="{{ $card->item->label }}">
                     <div class="flex gap-3">
-                        <div class="w-32 shrink-0"><x-mem-card :card="$card" :life="$life" /></div>
+                        <div class="w-32 shrink-0"><x-mem-card :card="$card" :life="$life" :stands="$entry['stands']" /></div>
                         <div class="text-sm min-w-0">
                             <p class="font-bold">{{ $entry['where'] }}</p>
                             @foreach ($entry['facts'] as $fact)<p class="text-faint">{{ $fact }}</p>@endforeach
-                            @if ($life->state->value === 'may be formatted' && ! $entry['isStandIn'])<p class="text-faint">{{ $life->releasedAt === null ? 'Have it looked at a last time, then take it out and format it in its camera.' : 'Format it in its camera, put it back into the reader, then say so.' }}</p>@endif
+                            @if ($entry['stands'] === 'may be formatted' && ! $entry['isStandIn'])<p class="text-faint">{{ $life->releasedAt === null ? 'Have it looked at a last time, then take it out and format it in its camera.' : 'Format it in its camera, put it back into the reader, then say so.' }}</p>@endif
                         </div>
                     </div>
                     @if ($life->aside !== null && $life->isFree())
