@@ -148,7 +148,8 @@ final class RunWork
             try {
                 $bags[$destination->id] = Devices::bag($destination, $names[$destination->id]);
             } catch (FolderNotAllowed $e) {
-                $gone[] = "{$destination->name}: {$e->getMessage()}";
+                $why = rtrim($e->getMessage(), '.');
+                $gone[] = str_starts_with($why, $destination->name) ? $why : "{$destination->name}: {$why}";
             }
         }
         $report = (new Copier(Devices::card($card), array_values($bags), [

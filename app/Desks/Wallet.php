@@ -102,7 +102,7 @@ final class Wallet
                 'life' => $life,
                 'isStandIn' => $card->folder !== null && Devices::isStandIn($card->folder),
                 'stands' => self::stands($life, $permit, $holds),
-                'where' => $holds ? 'no body is noted for it, and yet files lie on it: put it into its body here, take it out, and seal it' : $this->where($job, $card, $life),
+                'where' => $holds ? 'its log calls it ready, and files lie on it' : $this->where($job, $card, $life),
                 'facts' => array_values(array_filter([
                     $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
                     $isMine ? self::twin($this->cards->twinOf($job, $card), $life) : null,
