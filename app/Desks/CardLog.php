@@ -25,8 +25,8 @@ final class CardLog
     /** @var array<int, CardLife> by card id, for this request */
     private array $lives = [];
 
-    /** @var array<int, true> cards to whose log something was added in this request */
-    private array $grown = [];
+    /** @var array<int, string|null>|null by card id, the last line of each log as it stood when first asked for */
+    private ?array $lastLines = null;
 
     public function lifeOf(Card $card): CardLife
     {
@@ -38,18 +38,19 @@ final class CardLog
     /** @param  iterable<Card>  $cards  whose lives are about to be asked for */
     public function prepare(iterable $cards): void
     {
-        $keys = $unknown = [];
+        $keys = $asked = [];
         foreach ($cards as $card) {
-            if (isset($this->lives[$card->id])) {
-                continue;
-            }
-            // What follows from a log is kept until the log has another last line.
-            if (array_key_exists('last_event', $card->getAttributes()) && ! isset($this->grown[$card->id])) {
-                $keys[$card->id] = 'life '.hash('xxh32', (string) config('database.connections.sqlite.database'))." {$card->id} {$card->last_event}";
-            } else {
-                $unknown[] = $card->id;
+            if (! isset($this->lives[$card->id])) {
+                $asked[] = $card->id;
             }
         }
+        // What follows from a log is kept until the log has another last line; those of all cards are asked for at once.
+        $lastLine = DB::table('card_events')->select('event_id')->whereColumn('card_events.card_id', 'cards.id')->orderByDesc('card_events.id')->limit(1);
+        $this->lastLines ??= $asked === [] ? null : DB::table('cards')->select('id')->selectSub($lastLine, 'last_line')->pluck('last_line', 'id')->all();
+        foreach (array_intersect($asked, array_keys($this->lastLines ?? [])) as $id) {
+            $keys[$id] = 'life '.hash('xxh32', (string) config('database.connections.sqlite.database'))." {$id} {$this->lastLines[$id]}";
+        }
+        $unknown = array_values(array_diff($asked, array_keys($keys)));
         $kept = $keys === [] ? [] : Cache::many(array_values($keys));
         foreach ($keys as $id => $key) {
             if ($kept[$key] instanceof CardLife) {
@@ -87,7 +88,7 @@ final class CardLog
             'at' => ($at ?? now())->format('Y-m-d H:i:s.v'),
         ]);
         unset($this->lives[$card->id]);
-        $this->grown[$card->id] = true;
+        $this->lastLines = null;
     }
 
     /**
