@@ -61,7 +61,8 @@ final class BriefDesk
     private static function joined(Collection $jobs): Collection
     {
         $ids = $jobs->pluck('place_id')->concat($jobs->flatMap(static fn (Job $job) => $job->segments->pluck('place_id')))->filter()->unique();
-        $places = Place::query()->whereIn('id', $ids->all())->get()->keyBy('id');
+        // Their spots, where a page wants them, are then read for all of them at once.
+        $places = Place::query()->whereIn('id', $ids->all())->get()->withRelationshipAutoloading()->keyBy('id');
         foreach ($jobs as $job) {
             $job->setRelation('place', $places->get($job->place_id));
             $lines = $job->shotLines->groupBy(static fn (ShotLine $line): int => $line->segment_id ?? 0);

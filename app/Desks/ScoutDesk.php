@@ -42,10 +42,9 @@ final class ScoutDesk
     /** @return Collection<int, StoredSpot> of all places of the job, remembered from earlier jobs too */
     public function spots(Job $job): Collection
     {
-        return $this->spots[$job->id] ??= StoredSpot::query()
-            ->whereIn('place_id', $this->places($job)->pluck('id')->all())
-            ->with('obstacles')->orderBy('name')->get()->values()
-            ->each(fn (StoredSpot $spot) => $spot->setRelation('place', $this->places($job)->firstWhere('id', $spot->place_id)));
+        return $this->spots[$job->id] ??= $this->places($job)
+            ->flatMap(static fn (Place $place) => $place->spots->each(static fn (StoredSpot $spot) => $spot->setRelation('place', $place)))
+            ->sortBy('name')->values();
     }
 
     /** The spot of the first segment outdoors, else any. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * A place, remembered for the next job there.
@@ -15,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $longitude
  * @property string $timezone
  * @property string|null $notes
+ * @property-read Collection<int, Spot> $spots
  */
 final class Place extends Model
 {
@@ -24,5 +27,11 @@ final class Place extends Model
     protected function casts(): array
     {
         return ['latitude' => 'float', 'longitude' => 'float'];
+    }
+
+    /** @return HasMany<Spot, $this> */
+    public function spots(): HasMany
+    {
+        return $this->hasMany(Spot::class);
     }
 }
