@@ -13,11 +13,11 @@ use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Plan\Audience;
-use NorthSatchel\Plan\Lane;
-use NorthSatchel\Plan\LightWanted;
-use NorthSatchel\Plan\Priority;
 use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\Window;
+use NorthSatchel\Sky\LightWanted;
+use NorthSatchel\Time\Lane;
+use NorthSatchel\Time\Priority;
 
 /** What every value of a bundle may be: the same bounds that the forms have. */
 final class BundleRules

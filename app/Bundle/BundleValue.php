@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bundle;
 
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 
 /** What a value of a bundle may be; says what is wrong with one that is not. */
 final readonly class BundleValue

@@ -12,9 +12,9 @@ use NorthSatchel\Copies\CopyConflict;
 use NorthSatchel\Copies\CopyReport;
 use NorthSatchel\Copies\DestinationBag;
 use NorthSatchel\Copies\DestinationReport;
-use NorthSatchel\Copies\Names;
 use NorthSatchel\Copies\Skipped;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
 
 /** `satchel copy CARD_DIR --to DIR … --name NAME`: a card into a verified bag at each destination. */
 final class CopyCommand

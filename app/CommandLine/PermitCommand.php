@@ -13,8 +13,8 @@ use NorthSatchel\Cards\Permit\FileProof;
 use NorthSatchel\Cards\Permit\Medium;
 use NorthSatchel\Cards\Permit\Proof;
 use NorthSatchel\Cards\Twin\TwinCheck;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
 
 /** `satchel permit CARD_DIR BAG_DIR… `: may the card be formatted? From content alone, with no database. */
 final class PermitCommand

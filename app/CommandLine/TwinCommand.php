@@ -9,8 +9,8 @@ use NorthSatchel\Cards\Twin\TwinCheck;
 use NorthSatchel\Cards\Twin\TwinFile;
 use NorthSatchel\Cards\Twin\TwinReport;
 use NorthSatchel\Cards\Twin\TwinVerdict;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
 
 /** `satchel twin DIR_A DIR_B`: the two cards of one body, compared. */
 final class TwinCommand

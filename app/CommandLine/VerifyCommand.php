@@ -7,7 +7,7 @@ namespace App\CommandLine;
 use App\Devices\LocalVolume;
 use NorthSatchel\Copies\BagVerifier;
 use NorthSatchel\Copies\BrokenBag;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\UnableToRead;
 
 /** `satchel verify BAG_DIR`: a bag against its own lists. */
 final class VerifyCommand

@@ -12,8 +12,8 @@ use App\Models\Frame;
 use Illuminate\Support\Collection;
 use NorthSatchel\Cards\Permit\Content;
 use NorthSatchel\Copies\Adoption;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
 
 /** Copies made by hand or by another routine, counted as a route of their own once their content is compared. */
 final class AdoptDesk

@@ -11,9 +11,9 @@ use NorthSatchel\Cards\Permit\BagReader;
 use NorthSatchel\Cards\Permit\Content;
 use NorthSatchel\Copies\BagVerifier;
 use NorthSatchel\Copies\BrokenBag;
-use NorthSatchel\Copies\Volume\Below;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\Below;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\UnableToRead;
 
 /** Reads bags again, whole, and writes down what was found. */
 final class BagEyes

@@ -13,8 +13,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\Judge\ZoneJudge;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 

@@ -14,9 +14,9 @@ use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\CardUse;
 use NorthSatchel\Cards\Check\LookSample;
 use NorthSatchel\Cards\Look;
-use NorthSatchel\Cards\Picture\FrameKind;
-use NorthSatchel\Copies\Names;
+use NorthSatchel\Picture\FrameKind;
 use NorthSatchel\Verdict;
+use NorthSatchel\Volume\Names;
 
 /** The life of a card beside shooting and copying: looked through, mishaps, retirement. */
 final class CardLifeDesk

@@ -19,12 +19,12 @@ use NorthSatchel\Cards\CardLife;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\Check\BodyRead;
 use NorthSatchel\Cards\Check\CameraCheck;
-use NorthSatchel\Copies\Volume\UnableToRead;
 use NorthSatchel\Kit\Pack\CardsSeen;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
+use NorthSatchel\Volume\UnableToRead;
 
 /** Cards before and during the job: what is in which body, and the check that the bodies are ready. */
 final class CardsDesk

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Desks;
 
 use App\Models\Job;
-use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\Sheet\Sheet;
+use NorthSatchel\Time\LocalDay;
 use Sabre\VObject\Component\VAlarm;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;

@@ -16,8 +16,6 @@ use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Pack\DayKit;
 use NorthSatchel\Kit\Pack\KitStop;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\Stops\Restack;
 use NorthSatchel\Plan\Stops\Round;
 use NorthSatchel\Plan\Stops\Stop;
@@ -25,6 +23,8 @@ use NorthSatchel\Plan\Stops\StopOrder;
 use NorthSatchel\Plan\Stops\StopsDrawing;
 use NorthSatchel\Plan\Stops\StopsJudge;
 use NorthSatchel\Plan\Travels;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdicts;
 
 /** Several jobs on one day: their order, and what is rained off put onto other days. */

@@ -18,10 +18,10 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\Clock\ClockOffsets;
-use NorthSatchel\Cards\Picture\FrameKind;
 use NorthSatchel\Cards\Twin\Side;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Picture\FrameKind;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
 use NorthSatchel\Wrap\XmpSidecar;
 
 /** The index: frames of all bodies in one true order, previews, and sidecars. */
@@ -223,7 +223,7 @@ final class FramesDesk
         return null;
     }
 
-    private static function read(\NorthSatchel\Copies\Volume\Volume $volume, string $path): string
+    private static function read(\NorthSatchel\Volume\Volume $volume, string $path): string
     {
         $file = $volume->open($path);
         $bytes = '';

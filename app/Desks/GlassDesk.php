@@ -14,14 +14,14 @@ use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\Check\BumpCheck;
 use NorthSatchel\Cards\Check\ExposedFrame;
 use NorthSatchel\Cards\Check\SettingsSheet;
-use NorthSatchel\Cards\Picture\FrameKind;
-use NorthSatchel\Cards\Picture\PictureInspector;
 use NorthSatchel\Cards\Twin\DcfNumber;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Test\PlainFrame;
+use NorthSatchel\Picture\FrameKind;
+use NorthSatchel\Picture\PictureInspector;
 use NorthSatchel\Verdict;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\UnableToRead;
 
 /** What frames say of their camera: dust and smudges from a plain one, a turned dial from the newest ones. */
 final class GlassDesk

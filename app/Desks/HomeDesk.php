@@ -15,7 +15,7 @@ use NorthSatchel\Kit\Pack\LightMarks;
 use NorthSatchel\Kit\Pack\ListLine;
 use NorthSatchel\Kit\Pack\NightList;
 use NorthSatchel\Kit\Pack\Placement;
-use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 

@@ -23,7 +23,7 @@ use NorthSatchel\Optics\FrameEdge;
 use NorthSatchel\Optics\MotionBlur;
 use NorthSatchel\Optics\Panning;
 use NorthSatchel\Optics\Sensor;
-use NorthSatchel\Scout\Sun;
+use NorthSatchel\Sky\Sun;
 use NorthSatchel\Verdict;
 
 /** The desk of flash and exposure: worked out from what stands in the address, nothing is stored. */

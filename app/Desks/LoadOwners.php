@@ -15,8 +15,8 @@ use NorthSatchel\Cards\Owner\FrameShares;
 use NorthSatchel\Cards\Owner\JobHours;
 use NorthSatchel\Cards\Owner\Share;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 
 /** Whose frames are on a load: by corrected time against the jobs' hours, unless a person said otherwise. */
 final class LoadOwners

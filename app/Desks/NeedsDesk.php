@@ -24,9 +24,9 @@ use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\PlannedWork;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\Priority;
-use NorthSatchel\Scout\Sun;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Priority;
 
 /** What the plan of a job asks of the kit. */
 final class NeedsDesk

@@ -20,8 +20,8 @@ use NorthSatchel\People\FormalsTiming;
 use NorthSatchel\People\GroupSetup;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandTime;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 

@@ -21,8 +21,8 @@ use NorthSatchel\Cards\Permit\FormatPermit;
 use NorthSatchel\Cards\Permit\LossAtFormat;
 use NorthSatchel\Cards\Permit\PermitPaper;
 use NorthSatchel\Cards\Permit\ReadAgain;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
 
 /** May I format this card? Asking, releasing, and what came of it. */
 final class PermitDesk

@@ -11,7 +11,7 @@ use App\Models\CopyEvent;
 use App\Models\Destination;
 use Illuminate\Support\Collection;
 use NorthSatchel\Cards\Permit\Medium;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\UnableToRead;
 
 /** The places that copies lie at: which is here now, and which medium each is. */
 final class Places

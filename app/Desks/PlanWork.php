@@ -11,8 +11,8 @@ use App\Models\Travel;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\Template\DayTemplate;
+use NorthSatchel\Time\ClockTime;
 
 /** What is done to a plan: segments, ways, passes, and a whole day from a template. */
 final class PlanWork

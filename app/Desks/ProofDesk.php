@@ -19,9 +19,9 @@ use NorthSatchel\Cards\Permit\FormatPermit;
 use NorthSatchel\Cards\Permit\PermitQuestion;
 use NorthSatchel\Cards\Permit\Proof;
 use NorthSatchel\Cards\Twin\Side;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
 
 /**
  * Gathers the evidence for a permit as it stands now, and hands it to the proof. Nothing is kept: a drive that went, a bag that

@@ -13,7 +13,7 @@ use App\Models\Destination;
 use NorthSatchel\Copies\BagVerifier;
 use NorthSatchel\Copies\BrokenBag;
 use NorthSatchel\Copies\Copier;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\UnableToRead;
 
 /** What has rotted is copied anew from another copy, into a new bag; the rotten one stays as it is. */
 final class RepairDesk

@@ -6,8 +6,8 @@ namespace App\Desks;
 
 use App\Models\Run;
 use NorthSatchel\Copies\CopyPhase;
-use NorthSatchel\Copies\Names;
 use NorthSatchel\Copies\Progress;
+use NorthSatchel\Volume\Names;
 
 /** Writes the progress of a run down, a few times a second, and hears when somebody asks for a pause. */
 final class RunProgress implements Progress

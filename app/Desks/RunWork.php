@@ -22,8 +22,8 @@ use NorthSatchel\Copies\Copier;
 use NorthSatchel\Copies\CopyConflict;
 use NorthSatchel\Copies\DestinationBag;
 use NorthSatchel\Copies\DestinationReport;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
 
 /** What the queue carries out: comparing twins, copying cards, verifying bags, with progress. */
 final class RunWork

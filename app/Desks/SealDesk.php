@@ -10,11 +10,11 @@ use App\Devices\FolderNotAllowed;
 use App\Models\Card;
 use App\Models\Job;
 use NorthSatchel\Cards\CardEventKind;
-use NorthSatchel\Cards\Picture\FrameKind;
-use NorthSatchel\Cards\Picture\PictureInspector;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Picture\FrameKind;
+use NorthSatchel\Picture\PictureInspector;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
 
 /** The seal of a shot card: the inventory of everything on it, which all later proof starts from. */
 final class SealDesk

@@ -7,12 +7,12 @@ namespace App\Desks;
 use App\Models\Job;
 use App\Models\ShotLine;
 use NorthSatchel\Plan\Audience;
-use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\DayPasses;
-use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\Sheet\Sheet;
 use NorthSatchel\Plan\Sheet\SheetRow;
 use NorthSatchel\Plan\Sheet\SheetShot;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 
 /** What goes out: sheets for print, calendar and table, each for one audience. */
 final class SheetDesk

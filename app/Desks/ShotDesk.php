@@ -11,10 +11,10 @@ use App\Models\ShotSet;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\ShotText;
 use NorthSatchel\Plan\Shots\SunOrder;
+use NorthSatchel\Time\Priority;
 
 /** What is done to a shot list: lines under segments and free ones, pasted, moved, kept as sets. */
 final class ShotDesk

@@ -10,12 +10,12 @@ use App\Models\Card;
 use App\Models\Job;
 use NorthSatchel\Cards\Check\FrameSeen;
 use NorthSatchel\Cards\Check\SlotRead;
-use NorthSatchel\Cards\Picture\FrameKind;
-use NorthSatchel\Cards\Picture\PictureInspector;
 use NorthSatchel\Copies\Digest;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Picture\FrameKind;
+use NorthSatchel\Picture\PictureInspector;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /** Reads the test frames on the card in one slot of a body, and keeps them as a row. */
 final class SlotReader

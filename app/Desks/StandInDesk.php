@@ -13,7 +13,7 @@ use App\Models\Job;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Kit\SaveMode;
-use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Time\ClockTime;
 
 /** The photographer's hands on the stand-in cameras: fire test frames, change the menu, shoot the day. */
 final class StandInDesk

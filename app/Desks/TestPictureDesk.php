@@ -10,15 +10,15 @@ use App\Models\Spot;
 use App\Models\TestPicture as StoredPicture;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
-use NorthSatchel\Cards\Picture\Exif;
-use NorthSatchel\Cards\Picture\Jpeg;
-use NorthSatchel\Cards\Picture\TextBytes;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Scout\GeoPoint;
+use NorthSatchel\Picture\Exif;
+use NorthSatchel\Picture\Jpeg;
+use NorthSatchel\Picture\TextBytes;
 use NorthSatchel\Scout\Measured;
 use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\TestPicture;
 use NorthSatchel\Scout\TestPictureJudge;
+use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Verdicts;
 
 /** Test pictures of spots: kept as they came, read for place, direction and light, and measured in. */

@@ -16,7 +16,7 @@ use NorthSatchel\Cards\Twin\TwinCheck;
 use NorthSatchel\Cards\Twin\TwinFile;
 use NorthSatchel\Cards\Twin\TwinNote;
 use NorthSatchel\Cards\Twin\TwinReport;
-use NorthSatchel\Copies\Names;
+use NorthSatchel\Volume\Names;
 
 /** Compares the two cards of a body, and writes into both logs what came of it. */
 final class TwinWork

@@ -12,13 +12,13 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Replan\How;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
 use NorthSatchel\Plan\WhatIf\LateDay;
 use NorthSatchel\Plan\WhatIf\LateLane;
 use NorthSatchel\Plan\WhatIf\Weather;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
 
 /** What if we run late? The best re-plan, applied on one press and undone on another; and the day rehearsed. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use NorthSatchel\Copies\Volume\ReadableFile;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\ReadableFile;
+use NorthSatchel\Volume\UnableToRead;
 
 /** A file of this machine, opened for reading only. */
 final class LocalReadableFile implements ReadableFile

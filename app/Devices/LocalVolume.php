@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use NorthSatchel\Copies\BagLayout;
-use NorthSatchel\Copies\Volume\Entry;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\ReadableFile;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\UnableToWrite;
-use NorthSatchel\Copies\Volume\Volume;
-use NorthSatchel\Copies\Volume\WritableFile;
+use NorthSatchel\Volume\Entry;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\ReadableFile;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\UnableToWrite;
+use NorthSatchel\Volume\Volume;
+use NorthSatchel\Volume\WritableFile;
 
 /** A folder of this machine: a mounted card, a mounted drive, or a stand-in. */
 class LocalVolume implements Volume

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use NorthSatchel\Copies\Volume\UnableToWrite;
-use NorthSatchel\Copies\Volume\WritableFile;
+use NorthSatchel\Volume\UnableToWrite;
+use NorthSatchel\Volume\WritableFile;
 
 /** A new file of this machine; it never opens one that exists. */
 final class LocalWritableFile implements WritableFile

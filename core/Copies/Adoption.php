@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies;
 
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /**
  * A folder that somebody or something else copied to, looked through: which of the wanted files lie there, told by

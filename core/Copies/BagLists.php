@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies;
 
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\UnableToWrite;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\UnableToWrite;
+use NorthSatchel\Volume\Volume;
 
 /**
  * What a bag being written is known to hold: the manifest of a finished bag, and the journal of an

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies;
 
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /** Checks a bag against its own lists (RFC 8493, 3): complete, and every checksum right. */
 final class BagVerifier

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace NorthSatchel\Copies;
 
 use NorthSatchel\Copies\ReadBack\SecondPass;
-use NorthSatchel\Copies\Volume\Entry;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\Entry;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /**
  * Copies a card into a bag at each destination: one read of the card, all writes and the hash in the same pass, and

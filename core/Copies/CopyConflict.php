@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies;
 
+use NorthSatchel\Volume\Names;
+
 /** A copy that would have to overwrite something: nothing was written. */
 final class CopyConflict extends \RuntimeException
 {

@@ -7,12 +7,13 @@ namespace NorthSatchel\Copies;
 use NorthSatchel\Copies\ReadBack\ReadBack;
 use NorthSatchel\Copies\ReadBack\ReadBackHere;
 use NorthSatchel\Copies\ReadBack\Reading;
-use NorthSatchel\Copies\Volume\Below;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\UnableToWrite;
-use NorthSatchel\Copies\Volume\Volume;
-use NorthSatchel\Copies\Volume\WritableFile;
+use NorthSatchel\Volume\Below;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\UnableToWrite;
+use NorthSatchel\Volume\Volume;
+use NorthSatchel\Volume\WritableFile;
 
 /**
  * One bag being written at one destination.

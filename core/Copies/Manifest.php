@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies;
 
+use NorthSatchel\Volume\Names;
+
 /**
  * A checksum list of a bag: a line a file, hash, two spaces, path (RFC 8493, 2.1.3).
  *

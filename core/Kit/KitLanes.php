@@ -8,7 +8,7 @@ use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
-use NorthSatchel\Plan\Lane;
+use NorthSatchel\Time\Lane;
 
 /** Who carries what: a body each and the lead the rest, lenses with who uses them most, cells and cards by frames. */
 final class KitLanes

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** A group of the formals, as it is called. */
 final readonly class FamilyGroup

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
-use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Remedy;
+use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 

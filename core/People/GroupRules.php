@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /**
  * The groups that a family like this one wants (common practice, no source): the two with each set of parents,

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
-use NorthSatchel\Scout\GeoPoint;
-use NorthSatchel\Scout\Sun;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\SkyLook;
+use NorthSatchel\Sky\Sun;
 
 /**
  * The drawing of a day, in units of its own: time from left to right, the sky's light behind, a lane
@@ -58,7 +59,7 @@ final readonly class DayRuler
             return $bands;
         }
         for ($at = $this->from; $at < $this->to; $at += self::SKY_STEP_S) {
-            $sky = Sky::named(Sun::at($this->place, $at + self::SKY_STEP_S / 2)->elevationDeg);
+            $sky = SkyLook::named(Sun::at($this->place, $at + self::SKY_STEP_S / 2)->elevationDeg);
             $x = $this->x($at);
             $width = $this->x(min($at + self::SKY_STEP_S, $this->to)) - $x;
             /** @var array{x: float, width: float, sky: string}|null $last */

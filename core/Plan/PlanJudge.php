@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan;
 
 use NorthSatchel\Remedy;
+use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
-use NorthSatchel\Scout\GeoPoint;
-use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Time\Lane;
+use NorthSatchel\Time\LocalDay;
 
 /** The day as planned: segments of all lanes, the ways between places, the sun where it is known. */
 final readonly class PlannedDay

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Time\Priority;
 
 /** A stretch of the day in one lane, with the shots under it. */
 final readonly class Segment

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
-use NorthSatchel\Scout\GeoPoint;
+use NorthSatchel\Sky\GeoPoint;
 
 /** Minutes from place to place; a way that is listed once holds in both directions. */
 final readonly class Travels
 {
-    private const EARTH_RADIUS_KM = 6371.0;
-
     /** Roads are about a third longer than the straight line (common practice, no source). */
     private const DETOUR = 1.3;
 
@@ -34,21 +32,10 @@ final readonly class Travels
     /** A first guess from the straight line: on foot when near, else by road with five minutes to park. */
     public static function estimate(GeoPoint $from, GeoPoint $to): int
     {
-        $km = self::straightKm($from, $to) * self::DETOUR;
+        $km = $from->kmTo($to) * self::DETOUR;
 
         return $km <= self::WALK_UP_TO_KM
             ? max(1, (int) ceil($km / self::WALKING_KM_H * 60))
             : (int) ceil($km / self::DRIVING_KM_H * 60) + self::PARKING_MINUTES;
-    }
-
-    /** Great-circle distance by the haversine formula. */
-    public static function straightKm(GeoPoint $from, GeoPoint $to): float
-    {
-        $latitude = deg2rad($to->latitudeDeg - $from->latitudeDeg);
-        $longitude = deg2rad($to->longitudeDeg - $from->longitudeDeg);
-        $half = sin($latitude / 2) ** 2
-            + cos(deg2rad($from->latitudeDeg)) * cos(deg2rad($to->latitudeDeg)) * sin($longitude / 2) ** 2;
-
-        return 2 * self::EARTH_RADIUS_KM * asin(min(1.0, sqrt($half)));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
+use NorthSatchel\Sky\LightWanted;
+
 /** What a segment asks of the day beside its time and place. */
 final readonly class Wants
 {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\Scout;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Sky\Bearing;
+use NorthSatchel\Sky\SunPosition;
 
 /** An upright thing that faces a spot: a tree, a mast, a wall. */
 final readonly class ShadowCaster

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Scout;
 
-use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Time\LocalDay;
 
 /** When a point stands in the shadow of a thing on one local day. */
 final class ShadowForecast

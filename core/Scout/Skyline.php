@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Scout;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Sky\SunPosition;
 
 /** The height of the land around a spot: angles above the level by bearing, straight between two of them. */
 final readonly class Skyline

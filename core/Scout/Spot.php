@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Scout;
 
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\SunPosition;
+
 /** Where people will stand, which way they face, and what stands around. */
 final readonly class Spot
 {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Scout;
 
-use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Sky\SunPosition;
+use NorthSatchel\Time\LocalDay;
 
 /** The drawing of a spot from above: north up, the sun's path of the day on a ring, things and their shadows at one minute. */
 final class SpotPlan

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Scout;
 
-use NorthSatchel\Cards\Picture\Exif;
 use NorthSatchel\Exposure\ExposureValue;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Picture\Exif;
+use NorthSatchel\Sky\Bearing;
+use NorthSatchel\Sky\GeoPoint;
 
 /**
  * A test picture as a measuring tool: where it was taken, which way it looks, what light it met, and by

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace NorthSatchel\Scout;
 
 use NorthSatchel\Exposure\ClearSky;
-use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Remedy;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
 
 /** What a test picture says of its spot: where it really is, which way they face, and how far the light was from a clear sky. */
@@ -35,7 +37,7 @@ final class TestPictureJudge
         if ($spot === null) {
             return Verdict::fix('scout.picture-place', "{$name} knows where this spot is.", 'The spot has no coordinates, and the picture does.', [], $remedy);
         }
-        $metres = (int) round(Travels::straightKm($spot, $picture->place) * 1000);
+        $metres = (int) round($spot->kmTo($picture->place) * 1000);
 
         return $metres <= self::PLACE_ERROR_M ? null : Verdict::mind('scout.picture-place', "{$name} was taken {$metres} m from where this spot is written down.",
             'By the coordinates in the picture. The sun is the same there; the walk is not.', ['metres' => $metres], $remedy);

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace NorthSatchel\Scout;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Sky\Bearing;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Sky\SunPosition;
 
 /** A window of an indoor spot: which way it looks, and how high its head is above the floor. */
 final readonly class Window

@@ -12,8 +12,8 @@ use App\Models\Place;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
-use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\Template\DayTemplate;
+use NorthSatchel\Time\ClockTime;
 
 /** The whole demo: an owner, the lakeside wedding with its gear, and two jobs that are only begun. */
 final class Demo

@@ -13,12 +13,12 @@ use App\Models\Place;
 use App\Models\Spot;
 use App\Models\Travel;
 use Illuminate\Support\Carbon;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LocalDay;
-use NorthSatchel\Scout\Bearing;
-use NorthSatchel\Scout\Sun;
-use NorthSatchel\Scout\SunDay;
-use NorthSatchel\Scout\SunPosition;
+use NorthSatchel\Sky\Bearing;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Sky\SunPosition;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 
 /**
  * A wedding at a northern lake, four days from now, two photographers. All of it is made up.

@@ -7,7 +7,7 @@ namespace Tests\App;
 use App\Models\Job;
 use App\Models\Segment;
 use App\Models\ShotLine;
-use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Time\LocalDay;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Node;

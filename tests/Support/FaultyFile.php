@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
-use NorthSatchel\Copies\Volume\WritableFile;
+use NorthSatchel\Volume\WritableFile;
 
 /** A file whose bytes may turn on the way to the medium without anybody noticing. */
 final class FaultyFile implements WritableFile

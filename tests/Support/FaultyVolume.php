@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Support;
 
 use App\Devices\LocalVolume;
-use NorthSatchel\Copies\Volume\ReadableFile;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\WritableFile;
+use NorthSatchel\Volume\ReadableFile;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\WritableFile;
 
 /** A volume that breaks when it is told to: after so many operations, on reading a file, or silently on writing. */
 final class FaultyVolume extends LocalVolume

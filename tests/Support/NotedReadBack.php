@@ -7,7 +7,7 @@ namespace Tests\Support;
 use NorthSatchel\Copies\ReadBack\ReadBack;
 use NorthSatchel\Copies\ReadBack\ReadBackHere;
 use NorthSatchel\Copies\ReadBack\Reading;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\Volume;
 
 /** Notes what is asked of it. */
 final class NotedReadBack implements ReadBack

@@ -28,7 +28,7 @@ use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\Permit\FormatPermit;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\UnableToRead;
 
 /**
  * A small world in which everything happens to three cards (two of them twins), four drives (two of them partitions of one disk)

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\CommandLine\Compute;
 
-use NorthSatchel\Scout\LightWindow;
 use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\ShadowForecast;
-use NorthSatchel\Scout\Sun;
-use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Sky\LightWindow;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Sky\SunDay;
 
 /** Light at a place and time. */
 final class LightTopics

@@ -6,9 +6,9 @@ namespace App\CommandLine\Compute;
 
 use App\CommandLine\Refusal;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LocalDay;
-use NorthSatchel\Scout\GeoPoint;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 
 /** Places, days, times of day and instants among the fields. */
 trait ReadsMoments

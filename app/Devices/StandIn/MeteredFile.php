@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices\StandIn;
 
-use NorthSatchel\Copies\Volume\WritableFile;
+use NorthSatchel\Volume\WritableFile;
 
 /** A file on a stand-in drive: every write is metered first. */
 final readonly class MeteredFile implements WritableFile

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Devices\StandIn;
 
 use App\Devices\LocalVolume;
-use NorthSatchel\Copies\Volume\UnableToWrite;
-use NorthSatchel\Copies\Volume\WritableFile;
+use NorthSatchel\Volume\UnableToWrite;
+use NorthSatchel\Volume\WritableFile;
 
 /** A simulated drive: a folder with a size, which can fill up, or be pulled out after some bytes. */
 final class StandInDrive extends LocalVolume

@@ -12,7 +12,7 @@ use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Carbon;
-use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Time\ClockTime;
 
 final class BriefController
 {

@@ -18,7 +18,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use NorthSatchel\Copies\Volume\UnableToRead;
+use NorthSatchel\Volume\UnableToRead;
 
 final class CardsController
 {

@@ -13,9 +13,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\Stops\Restack;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdicts;
 
 /** Which job first, when there are several on one day? */

@@ -21,7 +21,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
-use NorthSatchel\Plan\Lane;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Verdicts;
 
 /** What if one thing breaks? */

@@ -32,7 +32,7 @@ use NorthSatchel\People\Team;
 use NorthSatchel\People\TeamDrawing;
 use NorthSatchel\People\TeamSchedule;
 use NorthSatchel\People\TeamText;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdicts;
 
 /** Who stands when? */

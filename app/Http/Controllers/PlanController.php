@@ -22,8 +22,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use NorthSatchel\Plan\Audience;
-use NorthSatchel\Plan\Lane;
 use NorthSatchel\Plan\Template\DayTemplate;
+use NorthSatchel\Time\Lane;
 
 final class PlanController
 {

@@ -15,7 +15,7 @@ use App\Models\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use NorthSatchel\Exposure\PlannedDials;
+use NorthSatchel\Cards\Check\PlannedDials;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Test\TestDays;
 use NorthSatchel\Severity;

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthSatchel\Kit\Needs\NeedWhat;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** Something that is asked of the kit by hand. */
 final class AskRequest extends FormRequest

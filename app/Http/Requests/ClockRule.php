@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Time\ClockTime;
 
 /** A time of the plan: HH:MM, hours 00 to 47. */
 final class ClockRule implements ValidationRule

@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 
 /** The brief of a job. */
 final class JobRequest extends FormRequest

@@ -8,8 +8,8 @@ use App\Models\Job;
 use App\Models\Segment;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use NorthSatchel\Plan\Lane;
-use NorthSatchel\Plan\LightWanted;
+use NorthSatchel\Sky\LightWanted;
+use NorthSatchel\Time\Lane;
 
 /** A segment of the day. */
 final class SegmentRequest extends FormRequest

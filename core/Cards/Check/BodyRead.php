@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Check;
 
-use NorthSatchel\Cards\Picture\FrameKind;
 use NorthSatchel\Kit\SaveMode;
+use NorthSatchel\Picture\FrameKind;
 
 /** Both cards of one body, read together: from them the save mode is computed. */
 final readonly class BodyRead

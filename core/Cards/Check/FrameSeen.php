@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Check;
 
-use NorthSatchel\Cards\Picture\FrameKind;
 use NorthSatchel\Cards\Twin\DcfNumber;
+use NorthSatchel\Picture\FrameKind;
 
 /** A frame as it stands on a card in a body. */
 final readonly class FrameSeen

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Check;
 
-use NorthSatchel\Cards\Picture\FrameKind;
+use NorthSatchel\Picture\FrameKind;
 
 /** What was read from the card in one slot. */
 final readonly class SlotRead

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Permit;
 
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /**
  * Reads what a bag (RFC 8493) holds: every plain file below data/ that is read now, from end to end, and that a list of the bag

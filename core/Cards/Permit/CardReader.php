@@ -6,9 +6,9 @@ namespace NorthSatchel\Cards\Permit;
 
 use NorthSatchel\Cards\Twin\Side;
 use NorthSatchel\Cards\Twin\TwinReport;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /** Everything on a card, whatever its kind, read whole. The card is opened for reading only. */
 final readonly class CardReader

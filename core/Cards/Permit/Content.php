@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Permit;
 
-use NorthSatchel\Copies\Volume\ReadableFile;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\ReadableFile;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /** What a file holds, read from its first byte to its last: its BLAKE2b-512 (RFC 7693), and whatever other hashes are asked for. */
 final readonly class Content

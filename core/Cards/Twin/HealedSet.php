@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Twin;
 
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\ForReading;
-use NorthSatchel\Copies\Volume\ReadableFile;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\ForReading;
+use NorthSatchel\Volume\ReadableFile;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /**
  * The two cards of one body as one whole card: of each file the side that is intact, of what is on one card only

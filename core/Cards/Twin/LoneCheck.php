@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Twin;
 
-use NorthSatchel\Cards\Picture\FrameKind;
-use NorthSatchel\Cards\Picture\PictureInspector;
-use NorthSatchel\Cards\Picture\PictureState;
-use NorthSatchel\Copies\Names;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Picture\FrameKind;
+use NorthSatchel\Picture\PictureInspector;
+use NorthSatchel\Picture\PictureState;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /** A card without a twin: each picture is judged by itself, by decoding, by structure, and by a digest that it carries. */
 final class LoneCheck

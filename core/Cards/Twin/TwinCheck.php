@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Twin;
 
-use NorthSatchel\Cards\Picture\FrameKind;
-use NorthSatchel\Cards\Picture\PictureInspector;
-use NorthSatchel\Cards\Picture\PictureState;
-use NorthSatchel\Copies\Volume\EntryKind;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Picture\FrameKind;
+use NorthSatchel\Picture\PictureInspector;
+use NorthSatchel\Picture\PictureState;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /**
  * Compares the two cards of one body, names and contents, and says which side of a difference is

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Twin;
 
-use NorthSatchel\Cards\Picture\FrameKind;
+use NorthSatchel\Picture\FrameKind;
 
 /** One path on the two cards; a side is null where the file is not there. */
 final readonly class TwinFile

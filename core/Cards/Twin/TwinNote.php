@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Twin;
 
-use NorthSatchel\Cards\Picture\FrameKind;
+use NorthSatchel\Picture\FrameKind;
 
 /** What a twin check says of one of the two cards; kept in that card's log. */
 final readonly class TwinNote

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Twin;
 
-use NorthSatchel\Cards\Picture\FrameKind;
+use NorthSatchel\Picture\FrameKind;
 
 /** Two cards of one body, compared file by file. */
 final readonly class TwinReport

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies\ReadBack;
 
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\Volume;
 
 /** Reads back in this process, through the volume itself, when it is waited for. */
 final class ReadBackHere implements ReadBack

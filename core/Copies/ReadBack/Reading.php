@@ -7,8 +7,8 @@ namespace NorthSatchel\Copies\ReadBack;
 use NorthSatchel\Copies\Copier;
 use NorthSatchel\Copies\Digest;
 use NorthSatchel\Copies\FileHash;
-use NorthSatchel\Copies\Volume\UnableToRead;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\Volume;
 
 /** What a file was when it was read from end to end, or why it could not be. */
 final readonly class Reading

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\Needs\PlannedStretch;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 
 /** People can fail too: what is lost when a photographer is ill, and what the others can take over. */

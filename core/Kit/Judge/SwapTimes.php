@@ -9,7 +9,7 @@ use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /**
  * When cards or cells are swapped: between two segments, before the one in which they would run out, and never within

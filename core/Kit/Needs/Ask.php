@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** What somebody asks for by hand, for a segment or for the whole job. */
 final readonly class Ask

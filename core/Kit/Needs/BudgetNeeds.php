@@ -9,7 +9,7 @@ use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** The cells and cards that the chosen bodies and flashes want for the planned frames and hours. */
 final class BudgetNeeds

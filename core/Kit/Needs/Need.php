@@ -6,7 +6,7 @@ namespace NorthSatchel\Kit\Needs;
 
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** Something that the plan asks of the shelf, with its reasons. */
 final readonly class Need

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** Where in the plan something is needed, and by whom. */
 final readonly class NeededAt

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** What the plan asks of the kit, each with its reasons. */
 final class PlanNeeds

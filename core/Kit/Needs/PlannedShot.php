@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** What a line of the shot list says that the kit must know. */
 final readonly class PlannedShot

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** A segment of the plan, as the kit sees it. */
 final readonly class PlannedStretch

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Pack;
 
-use NorthSatchel\Plan\ClockTime;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdict;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Pack;
 
-use NorthSatchel\Scout\Bearing;
+use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Verdict;
 
 /** Has a light that stayed overnight been moved? Its marks measured again (M18). */

@@ -9,8 +9,8 @@ use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\SaveMode;
-use NorthSatchel\Scout\Bearing;
-use NorthSatchel\Scout\SunPosition;
+use NorthSatchel\Sky\Bearing;
+use NorthSatchel\Sky\SunPosition;
 use NorthSatchel\Verdict;
 
 /**

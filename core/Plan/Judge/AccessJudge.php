@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Judge;
 
-use NorthSatchel\Plan\Lane;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 

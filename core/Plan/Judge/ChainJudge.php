@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Judge;
 
 use NorthSatchel\Plan\DayPasses;
-use NorthSatchel\Plan\Lane;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 

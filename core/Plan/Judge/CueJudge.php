@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Judge;
 
-use NorthSatchel\Plan\Lane;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Judge;
 
-use NorthSatchel\Plan\LightWanted;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
-use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Sky\LightWanted;
+use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 

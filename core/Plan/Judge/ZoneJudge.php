@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Judge;
 
-use NorthSatchel\Plan\LocalDay;
-use NorthSatchel\Scout\GeoPoint;
-use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
 
 /** Does the time zone fit the coordinates? An hour of the clock is 15 degrees of longitude. */

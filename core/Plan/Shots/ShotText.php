@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Shots;
 
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /**
  * A pasted shot list, as it is handed over at the gate. A line a shot: "Rings close, 5 min, 12 frames,

@@ -6,7 +6,7 @@ namespace NorthSatchel\Plan\Shots;
 
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
-use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Verdict;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Stops;
 
-use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Time\LocalDay;
 
 /** The drawing of a day of stops: a row a job, time to the right; its appointment, where it is planned, where the best order puts it. */
 final readonly class StopsDrawing

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Template;
 
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /**
  * A day by job kind, filled in backwards from what does not move: what comes before an anchor is laid

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Template;
 
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** A segment as a template proposes it; start in minutes since midnight. */
 final readonly class TemplateSegment

@@ -7,13 +7,13 @@ namespace NorthSatchel\Plan\WhatIf;
 use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\Judge\WantsJudge;
 use NorthSatchel\Plan\PlannedDay;
-use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Replan\Choice;
 use NorthSatchel\Plan\Replan\How;
 use NorthSatchel\Plan\Replan\Replan;
 use NorthSatchel\Plan\Replan\Replanner;
 use NorthSatchel\Plan\Replan\Rest;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Time\Priority;
 
 /**
  * The rest of one lane re-planned for the most value: an outdoor segment that would end in daylight must

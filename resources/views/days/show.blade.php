@@ -59,7 +59,7 @@
         </form>
         @if ($restack)
             <ul class="mt-3">
-                @foreach ($restack['days'] as $id => $to)<li class="border-t border-rule py-1"><b>{{ $jobs->firstWhere('id', $id)?->name }}</b> <span class="figures">{{ $to }} at {{ NorthSatchel\Plan\ClockTime::ofMinutes($restack['rounds'][$to]->starts[$id])->text() }}</span> <span class="text-faint figures">{{ $restack['rounds'][$to]->slackMinutes === null ? '' : 'set out up to '.$restack['rounds'][$to]->slackMinutes.' min after '.$from.' that day' }}</span></li>@endforeach
+                @foreach ($restack['days'] as $id => $to)<li class="border-t border-rule py-1"><b>{{ $jobs->firstWhere('id', $id)?->name }}</b> <span class="figures">{{ $to }} at {{ NorthSatchel\Time\ClockTime::ofMinutes($restack['rounds'][$to]->starts[$id])->text() }}</span> <span class="text-faint figures">{{ $restack['rounds'][$to]->slackMinutes === null ? '' : 'set out up to '.$restack['rounds'][$to]->slackMinutes.' min after '.$from.' that day' }}</span></li>@endforeach
                 @foreach ($restack['left'] as $id)<li class="border-t border-rule py-1 text-signal"><b>{{ $jobs->firstWhere('id', $id)?->name }}</b> fits on none of these days within its appointment.</li>@endforeach
             </ul>
             <p class="text-faint text-sm">As many as fit, and of those ways the one whose tightest day has the most slack: all were weighed.</p>

@@ -22,7 +22,7 @@
         <x-field bag="access" id="a-opens" name="opens_clock" label="from" class="figures" placeholder="08:00" required />
         <x-field bag="access" id="a-closes" name="closes_clock" label="until" class="figures" placeholder="09:40" required />
         <x-field bag="access" id="a-gate" name="gate_minutes" label="Gates, stairs, min" class="figures" inputmode="numeric" />
-        <fieldset class="col-span-2 sm:col-span-5 flex flex-wrap gap-3"><legend class="text-sm">Who holds it; nobody ticked: everybody</legend>@foreach (NorthSatchel\Plan\Lane::cases() as $lane)<label class="tick"><input type="checkbox" name="lanes[]" value="{{ $lane->value }}"> {{ $lane->value }}</label>@endforeach</fieldset>
+        <fieldset class="col-span-2 sm:col-span-5 flex flex-wrap gap-3"><legend class="text-sm">Who holds it; nobody ticked: everybody</legend>@foreach (NorthSatchel\Time\Lane::cases() as $lane)<label class="tick"><input type="checkbox" name="lanes[]" value="{{ $lane->value }}"> {{ $lane->value }}</label>@endforeach</fieldset>
         <button class="button">Keep the pass</button>
     </x-form>
     <h3 class="font-bold mt-4">Who must not see each other</h3>

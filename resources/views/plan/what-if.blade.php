@@ -22,7 +22,7 @@
                 @endif
             </div>
         @elseif ($late)
-            <div class="note bad" role="alert">@php $blocked = $late->blocked(); @endphp No plan of {{ NorthSatchel\Plan\Lane::person($blocked->name) }} keeps every must and every anchor.{{ $late->isBlockedByWhatIsShared() ? ' What is done together would run into it: let one of you do that alone.' : '' }}{{ $late->isBlockedByWhatIsShared() ? '' : ($blocked->replan->shortByMinutes === null ? ' Even hours earlier would not help: something in it cannot be done at all.' : ' '.$blocked->replan->shortByMinutes.' min are missing: tell the coordinator now, or give up one of the musts.') }}</div>
+            <div class="note bad" role="alert">@php $blocked = $late->blocked(); @endphp No plan of {{ NorthSatchel\Time\Lane::person($blocked->name) }} keeps every must and every anchor.{{ $late->isBlockedByWhatIsShared() ? ' What is done together would run into it: let one of you do that alone.' : '' }}{{ $late->isBlockedByWhatIsShared() ? '' : ($blocked->replan->shortByMinutes === null ? ' Even hours earlier would not help: something in it cannot be done at all.' : ' '.$blocked->replan->shortByMinutes.' min are missing: tell the coordinator now, or give up one of the musts.') }}</div>
         @endif
         <section class="slab mt-4" aria-label="The weather">
             <h2 class="mb-2">The weather delays everything outdoors</h2>

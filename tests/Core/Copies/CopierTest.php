@@ -15,7 +15,7 @@ use NorthSatchel\Copies\CopyPhase;
 use NorthSatchel\Copies\CopyReport;
 use NorthSatchel\Copies\DestinationBag;
 use NorthSatchel\Copies\Progress;
-use NorthSatchel\Copies\Volume\Volume;
+use NorthSatchel\Volume\Volume;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\FaultyVolume;

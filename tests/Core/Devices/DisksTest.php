@@ -8,7 +8,7 @@ use App\Devices\DiskBehind;
 use App\Devices\LocalVolume;
 use App\Devices\PlaceMark;
 use App\Devices\PlaceRule;
-use NorthSatchel\Copies\Volume\UnableToWrite;
+use NorthSatchel\Volume\UnableToWrite;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\TempFolder;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exposure;
 
+use NorthSatchel\Cards\Check\PlannedDials;
 use NorthSatchel\Cards\Check\SettingsSheet;
-use NorthSatchel\Exposure\PlannedDials;
 use NorthSatchel\Kit\Needs\PlannedStretch;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -8,7 +8,7 @@ use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 
 /** Made-up gear and days for the tests. */
 trait GearHelp

@@ -25,7 +25,7 @@ use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Kit\WantedReach;
 use NorthSatchel\Optics\FrameEdge;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 

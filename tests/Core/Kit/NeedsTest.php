@@ -16,7 +16,7 @@ use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\PlannedWork;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\TestCase;
 
 /** From the plan to what must come along, and from the shelf to the bag. */

@@ -28,10 +28,10 @@ use NorthSatchel\Kit\Test\PlainFrame;
 use NorthSatchel\Kit\Test\TestDays;
 use NorthSatchel\Kit\Test\TestResult;
 use NorthSatchel\Kit\Test\TestState;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LocalDay;
-use NorthSatchel\Scout\GeoPoint;
-use NorthSatchel\Scout\Sun;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 

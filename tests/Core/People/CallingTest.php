@@ -9,7 +9,7 @@ use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\RealPace;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\TestCase;
 
 final class CallingTest extends TestCase

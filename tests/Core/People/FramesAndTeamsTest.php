@@ -16,7 +16,7 @@ use NorthSatchel\People\Team;
 use NorthSatchel\People\TeamDrawing;
 use NorthSatchel\People\TeamSchedule;
 use NorthSatchel\People\TeamText;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -14,8 +14,8 @@ use NorthSatchel\People\Pace;
 use NorthSatchel\People\Precedence;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandTime;
-use NorthSatchel\Plan\LocalDay;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LocalDay;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\DayRuler;
-use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\PlannedDay;
-use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Travels;
-use NorthSatchel\Scout\GeoPoint;
-use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\TestCase;
 
 final class DayRulerTest extends TestCase

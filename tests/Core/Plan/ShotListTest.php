@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\Kit\BagLens;
+use NorthSatchel\Kit\LensJudge;
 use NorthSatchel\Kit\WantedReach;
-use NorthSatchel\Plan\LocalDay;
-use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Segment;
-use NorthSatchel\Plan\Shots\LensJudge;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\ShotText;
 use NorthSatchel\Plan\Shots\SunOrder;
-use NorthSatchel\Scout\GeoPoint;
-use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\Stops\Restack;
 use NorthSatchel\Plan\Stops\Round;
 use NorthSatchel\Plan\Stops\Stop;
 use NorthSatchel\Plan\Stops\StopOrder;
 use NorthSatchel\Plan\Stops\StopsDrawing;
 use NorthSatchel\Plan\Stops\StopsJudge;
+use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

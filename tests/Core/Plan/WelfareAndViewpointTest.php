@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\PlannedDay;
-use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Viewpoint\ShotView;
 use NorthSatchel\Plan\Viewpoint\ViewpointJudge;
 use NorthSatchel\Plan\Welfare;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
 use NorthSatchel\Plan\DayPasses;
-use NorthSatchel\Plan\LocalDay;
 use NorthSatchel\Plan\PlannedDay;
-use NorthSatchel\Plan\Priority;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
@@ -17,8 +14,11 @@ use NorthSatchel\Plan\WhatIf\DayRehearsal;
 use NorthSatchel\Plan\WhatIf\LateDay;
 use NorthSatchel\Plan\WhatIf\LateLane;
 use NorthSatchel\Plan\WhatIf\Weather;
-use NorthSatchel\Scout\GeoPoint;
-use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\TestCase;
 
 final class WhatIfTest extends TestCase

@@ -5,25 +5,25 @@ declare(strict_types=1);
 namespace Tests\Core\Scout;
 
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\ClockTime;
-use NorthSatchel\Plan\LightWanted;
-use NorthSatchel\Plan\LocalDay;
-use NorthSatchel\Plan\Priority;
+use NorthSatchel\Plan\Light\SpotJudge;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
-use NorthSatchel\Scout\Bearing;
-use NorthSatchel\Scout\GeoPoint;
 use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\Spot;
-use NorthSatchel\Scout\SpotJudge;
 use NorthSatchel\Scout\SpotPlan;
 use NorthSatchel\Scout\Stretches;
-use NorthSatchel\Scout\Sun;
-use NorthSatchel\Scout\SunDay;
-use NorthSatchel\Scout\SunPosition;
 use NorthSatchel\Scout\Window;
+use NorthSatchel\Sky\Bearing;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\LightWanted;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Sky\SunPosition;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -169,7 +169,7 @@ final class ScoutedLightTest extends TestCase
     {
         foreach ([[47.1, 13.2, 300, 400, 500], [-62.0, 179.999, 3000, 0, 3000], [0.0, 0.0, -60, 80, 100]] as [$latitude, $longitude, $east, $north, $metres]) {
             $place = GeoPoint::of($latitude, $longitude);
-            $this->assertEqualsWithDelta($metres, Travels::straightKm($place, $place->moved($east, $north)) * 1000, $metres / 1000);
+            $this->assertEqualsWithDelta($metres, $place->kmTo($place->moved($east, $north)) * 1000, $metres / 1000);
         }
     }
 

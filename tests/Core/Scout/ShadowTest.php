@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Scout;
 
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\LocalDay;
-use NorthSatchel\Scout\GeoPoint;
 use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\ShadowForecast;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Time\LocalDay;
 use PHPUnit\Framework\TestCase;
 
 final class ShadowTest extends TestCase

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Scout;
 
-use NorthSatchel\Plan\LocalDay;
-use NorthSatchel\Scout\GeoPoint;
-use NorthSatchel\Scout\Sun;
-use NorthSatchel\Scout\SunDay;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Time\LocalDay;
 use PHPUnit\Framework\TestCase;
 
 final class SunDayTest extends TestCase

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Scout;
 
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Scout\GeoPoint;
-use NorthSatchel\Scout\Sun;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\Sun;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -66,9 +66,9 @@ final class SunTest extends TestCase
 
     public function test_a_shadow_is_as_long_as_the_thing_at_45_degrees_and_endless_below_the_horizon(): void
     {
-        $this->assertEqualsWithDelta(1.0, (new \NorthSatchel\Scout\SunPosition(45.0, 180.0))->shadowRatio(), 1e-12);
-        $this->assertNull((new \NorthSatchel\Scout\SunPosition(0.0, 180.0))->shadowRatio());
-        $this->assertNull((new \NorthSatchel\Scout\SunPosition(-3.0, 180.0))->shadowRatio());
+        $this->assertEqualsWithDelta(1.0, (new \NorthSatchel\Sky\SunPosition(45.0, 180.0))->shadowRatio(), 1e-12);
+        $this->assertNull((new \NorthSatchel\Sky\SunPosition(0.0, 180.0))->shadowRatio());
+        $this->assertNull((new \NorthSatchel\Sky\SunPosition(-3.0, 180.0))->shadowRatio());
     }
 
     /** @return array<string, array{float, float, string}> */

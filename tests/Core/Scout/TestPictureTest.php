@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Scout;
 
 use App\Devices\StandIn\StandInPhone;
-use NorthSatchel\Cards\Picture\Exif;
-use NorthSatchel\Cards\Picture\Jpeg;
-use NorthSatchel\Cards\Picture\TextBytes;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\LocalDay;
-use NorthSatchel\Scout\GeoPoint;
+use NorthSatchel\Picture\Exif;
+use NorthSatchel\Picture\Jpeg;
+use NorthSatchel\Picture\TextBytes;
 use NorthSatchel\Scout\TestPicture;
 use NorthSatchel\Scout\TestPictureJudge;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Light;
+
+use NorthSatchel\Exposure\ClearSky;
+use NorthSatchel\Exposure\Scene;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Scout\Spot;
+use NorthSatchel\Scout\Window;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Verdict;
+
+/** When does direct sun come through the windows of an indoor spot, and how far into the room? */
+final class WindowJudge
+{
+    private const DEEPEST_ROOM_M = 12.0;
+
+    /** @return list<Verdict> */
+    public static function of(Spot $spot, GeoPoint $place, Segment $segment, LocalDay $day): array
+    {
+        $verdicts = [];
+        foreach ($spot->windows as $window) {
+            $verdicts[] = self::window($window, $spot, $place, $segment, $day);
+        }
+        if ($verdicts !== []) {
+            $ev = Scene::WindowSide->ev100();
+            $start = ClearSky::startingExposure($ev);
+            $verdicts[] = Verdict::mind('scout.window-exposure', "Start {$segment->title} at f/{$start['fNumber']}, 1/{$start['shutter']} s, ISO {$start['iso']}.",
+                "Beside a window without direct sun a face has about EV {$ev} (common practice); turn body and chin to the window.", ['ev100' => $ev]);
+        }
+
+        return $verdicts;
+    }
+
+    private static function window(Window $window, Spot $spot, GeoPoint $place, Segment $segment, LocalDay $day): Verdict
+    {
+        $all = $window->sunBetween($place, $spot->skyline, $day->startsAt(), $day->endsAt());
+        $bearing = (int) round($window->bearingDeg);
+        foreach ($all as $stretch) {
+            $from = max($stretch['from'], $segment->startsAt);
+            $to = min($stretch['to'], $segment->endsAt());
+            if ($from < $to) {
+                $middle = intdiv($from + $to, 2);
+                $sun = Sun::at($place, $middle);
+                $patch = round((float) $window->patchM($sun), 1);
+                $reach = $patch > self::DEEPEST_ROOM_M ? 'its patch reaches right across the room. Turn their backs to it, or draw the curtain.' : "its patch reaches {$patch} m into the room. Stand beyond it, or draw the curtain.";
+                $elevation = (int) round($sun->elevationDeg);
+                $azimuth = (int) round($sun->azimuthDeg);
+
+                return Verdict::mind('scout.window-sun', "Direct sun comes through {$window->name} from {$day->face($stretch['from'])} to {$day->face($stretch['to'])}, during {$segment->title}.",
+                    "It looks to {$bearing}°; at {$day->face($middle)} the sun stands {$elevation}° high at {$azimuth}°, and {$reach}",
+                    ['patch_m' => $patch]);
+            }
+        }
+        $when = implode(' and ', array_map(static fn (array $s): string => "{$day->face($s['from'])} to {$day->face($s['to'])}", $all));
+
+        return Verdict::fine('scout.window-soft', "{$window->name} gives soft light throughout {$segment->title}.",
+            $all === [] ? "It looks to {$bearing}°, and that day no direct sun comes in." : "It looks to {$bearing}°, and direct sun comes in only from {$when}.");
+    }
+}

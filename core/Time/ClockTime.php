@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Time;
+
+use NorthSatchel\ImpossibleValue;
+
+/** A time as the plan writes it: HH:MM, hours 00 to 47, from 24 on the next day's. */
+final readonly class ClockTime
+{
+    private function __construct(public int $minutes) {}
+
+    /** @throws ImpossibleValue when it is no such time */
+    public static function of(string $clock): self
+    {
+        $parts = [];
+        if (preg_match('/^([0-3]\d|4[0-7]):([0-5]\d)$/D', $clock, $parts) !== 1) {
+            throw ImpossibleValue::of('clock', 'must be a time as HH:MM, hours 00 to 47');
+        }
+
+        return new self((int) $parts[1] * 60 + (int) $parts[2]);
+    }
+
+    /** @throws ImpossibleValue before the first or after the last minute of the two days */
+    public static function ofMinutes(int $minutes): self
+    {
+        if ($minutes < 0 || $minutes >= 48 * 60) {
+            throw ImpossibleValue::of('clock', 'must lie between 00:00 and 47:59');
+        }
+
+        return new self($minutes);
+    }
+
+    public function plus(int $minutes): self
+    {
+        return self::ofMinutes($this->minutes + $minutes);
+    }
+
+    public function text(): string
+    {
+        return sprintf('%02d:%02d', intdiv($this->minutes, 60), $this->minutes % 60);
+    }
+
+    /** As a watch shows it: 25:10 reads 01:10. */
+    public function onTheFace(): string
+    {
+        return sprintf('%02d:%02d', intdiv($this->minutes % 1440, 60), $this->minutes % 60);
+    }
+}
