@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bundle;
 
-use App\Desks\CsvCell;
-use App\Desks\SheetDesk;
-use App\Models\Job;
+use App\Desks\Plan\SheetDesk;
+use App\Models\Brief\Job;
+use App\Tables\CsvCell;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Plan\Audience;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bundle;
 
-use App\Desks\BriefDesk;
-use App\Desks\PlanDesk;
-use App\Desks\Strap;
+use App\Desks\Brief\BriefDesk;
+use App\Desks\House\Readiness;
+use App\Desks\Plan\PlanDesk;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
@@ -262,7 +262,7 @@ final class BundleImport
         try {
             $opened = BriefDesk::open($job);
             PlanDesk::localDay($opened);
-            app(Strap::class)->holes($opened);
+            app(Readiness::class)->holes($opened);
         } catch (\Throwable $e) {
             self::refuse('It does not make a job that can be opened: '.Str::limit($e->getMessage(), 120));
         }

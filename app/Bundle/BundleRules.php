@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bundle;
 
 use App\Bundle\BundleValue as V;
-use App\Desks\AuditDesk;
-use App\Http\Controllers\FolderController;
+use App\Desks\Copies\AuditDesk;
+use App\Http\Controllers\Copies\FolderController;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;

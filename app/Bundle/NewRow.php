@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bundle;
 
-use App\Desks\AuditDesk;
+use App\Desks\Copies\AuditDesk;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Models\AllowedRoot;
+use App\Models\Copies\AllowedRoot;
 
 /** The folders of this machine that the program may look into: the stand-ins, and what the owner allowed. */
 final class AllowedRoots

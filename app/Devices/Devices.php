@@ -6,9 +6,9 @@ namespace App\Devices;
 
 use App\Devices\StandIn\StandInCamera;
 use App\Devices\StandIn\StandInDrive;
-use App\Models\Body;
-use App\Models\Card;
-use App\Models\Destination;
+use App\Models\Copies\Destination;
+use App\Models\Kit\Body;
+use App\Models\Kit\Card;
 use NorthSatchel\Cards\Permit\Medium;
 use NorthSatchel\Copies\DestinationBag;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Models\Job;
+use App\Models\Brief\Job;
 use NorthSatchel\Remedy;
 
 /** From the remedies that the judges name to the addresses that carry them out. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Desks\DeviceEventDesk;
+use App\Desks\Taps\DeviceEventDesk;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use NorthSatchel\Taps\TapTime;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Desks\RunWork;
-use App\Models\Run;
+use App\Desks\Copies\RunWork;
+use App\Models\Copies\Run;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 

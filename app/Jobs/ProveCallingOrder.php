@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Desks\CallOrderDesk;
-use App\Desks\PeopleDesk;
-use App\Models\Job;
+use App\Desks\People\CallOrderDesk;
+use App\Desks\People\PeopleDesk;
+use App\Models\Brief\Job;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 

@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Desks\AuditDesk;
-use App\Desks\AuditRules;
-use App\Desks\BriefDesk;
-use App\Desks\CardLog;
-use App\Desks\CardsDesk;
-use App\Desks\CarryDesk;
-use App\Desks\CopiesDesk;
-use App\Desks\CopyLedger;
-use App\Desks\CoverageDesk;
-use App\Desks\DaysDesk;
-use App\Desks\HandoverDesk;
-use App\Desks\HandoverLog;
-use App\Desks\HomeDesk;
-use App\Desks\KitDesk;
-use App\Desks\LoadOwners;
-use App\Desks\NeedsDesk;
-use App\Desks\PackDesk;
-use App\Desks\PeopleDesk;
-use App\Desks\Places;
-use App\Desks\PlanDesk;
-use App\Desks\ProofDesk;
-use App\Desks\RunDesk;
-use App\Desks\ScoutDesk;
-use App\Desks\ShelfDesk;
-use App\Desks\Strap;
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\CardLog;
+use App\Desks\Cards\CardsDesk;
+use App\Desks\Cards\HomeDesk;
+use App\Desks\Cards\LoadOwners;
+use App\Desks\Copies\AuditDesk;
+use App\Desks\Copies\AuditRules;
+use App\Desks\Copies\CopiesDesk;
+use App\Desks\Copies\CopyLedger;
+use App\Desks\Copies\CoverageDesk;
+use App\Desks\Copies\HandoverDesk;
+use App\Desks\Copies\HandoverLog;
+use App\Desks\Copies\Places;
+use App\Desks\Copies\ProofDesk;
+use App\Desks\Copies\RunDesk;
+use App\Desks\House\Readiness;
+use App\Desks\Kit\CarryDesk;
+use App\Desks\Kit\KitDesk;
+use App\Desks\Kit\NeedsDesk;
+use App\Desks\Kit\PackDesk;
+use App\Desks\Kit\ShelfDesk;
+use App\Desks\People\PeopleDesk;
+use App\Desks\Plan\DaysDesk;
+use App\Desks\Plan\PlanDesk;
+use App\Desks\Scout\ScoutDesk;
 use App\Devices\AllowedRoots;
 use App\Http\PostForm;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -41,7 +41,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The desks keep what they read for the length of one request. */
-    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, ShelfDesk::class, NeedsDesk::class, CarryDesk::class, DaysDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, HandoverLog::class, Places::class, AuditRules::class, CopyLedger::class, CoverageDesk::class, LoadOwners::class, ProofDesk::class, CardsDesk::class, HandoverDesk::class, AuditDesk::class, CopiesDesk::class, RunDesk::class, Strap::class];
+    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, ShelfDesk::class, NeedsDesk::class, CarryDesk::class, DaysDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, HandoverLog::class, Places::class, AuditRules::class, CopyLedger::class, CoverageDesk::class, LoadOwners::class, ProofDesk::class, CardsDesk::class, HandoverDesk::class, AuditDesk::class, CopiesDesk::class, RunDesk::class, Readiness::class];
 
     public function register(): void
     {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 /* The requests of `./satchel trust fuzz`, against the demo in memory. Argument: how many. */
 
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\CardsDesk;
+use App\Desks\Cards\StandInDesk;
 use Database\Demo\Demo;
 use Tests\Support\RequestFuzz;
 
@@ -23,8 +26,8 @@ Illuminate\Support\Facades\Bus::fake([App\Jobs\ProveCallingOrder::class]);
 register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($folder)));
 
 $job = Demo::load();
-$desks = app(App\Desks\CardsDesk::class);
-app(App\Desks\StandInDesk::class)->shootDay(App\Desks\BriefDesk::open($job->id), 2);
+$desks = app(CardsDesk::class);
+app(StandInDesk::class)->shootDay(BriefDesk::open($job->id), 2);
 
 $runs = max(1, (int) ($argv[1] ?? 20_000));
 $fuzz = new RequestFuzz(20_261_129);

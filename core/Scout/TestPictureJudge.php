@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NorthSatchel\Scout;
 
 use NorthSatchel\Exposure\ClearSky;
-use NorthSatchel\Plan\Travels;
 use NorthSatchel\Remedy;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\Sun;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Desks\PlanWork;
-use App\Models\Item;
-use App\Models\Job;
-use App\Models\Packing;
-use App\Models\Place;
+use App\Desks\Plan\PlanWork;
+use App\Models\Brief\Job;
+use App\Models\Brief\Place;
+use App\Models\Kit\Item;
+use App\Models\Kit\Packing;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
-use App\Desks\GroupDesk;
-use App\Desks\PlanDesk;
-use App\Desks\TestPictureDesk;
+use App\Desks\People\GroupDesk;
+use App\Desks\Plan\PlanDesk;
+use App\Desks\Scout\TestPictureDesk;
 use App\Devices\StandIn\StandInPhone;
-use App\Models\Job;
-use App\Models\Place;
-use App\Models\Spot;
-use App\Models\Travel;
+use App\Models\Brief\Job;
+use App\Models\Brief\Place;
+use App\Models\Plan\Travel;
+use App\Models\Scout\Spot;
 use Illuminate\Support\Carbon;
 use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Sky\Sun;

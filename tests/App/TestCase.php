@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Jobs\ProveCallingOrder;
-use App\Models\Job;
+use App\Models\Brief\Job;
 use App\Models\User;
 use Database\Demo\Demo;
 use Illuminate\Foundation\Testing\RefreshDatabase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Desks\SnapshotDesk;
+use App\Desks\Copies\SnapshotDesk;
 use Illuminate\Console\Command;
 
 /** A consistent copy of the database, small enough to lie beside the bags. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Desks\BriefDesk;
-use App\Desks\CopiesDesk;
-use App\Desks\RunDesk;
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Copies\CopiesDesk;
+use App\Desks\Copies\RunDesk;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;
 

@@ -1,8 +1,8 @@
 @props(['title', 'job' => null, 'phase' => null, 'verdicts' => null, 'at' => null])
 @php
     $isDim = request()->cookie('look') === 'dim';
-    $holes = $job ? app(App\Desks\Strap::class)->holes($job) : [];
-    $days = $job ? App\Desks\BriefDesk::daysTo($job) : null;
+    $holes = $job ? app(App\Desks\House\Readiness::class)->holes($job) : [];
+    $days = $job ? App\Desks\Brief\BriefDesk::daysTo($job) : null;
     $asset = fn (string $file): string => '/build/'.$file.'?v='.(@filemtime(public_path('build/'.$file)) ?: 0);
 @endphp
 <!doctype html>

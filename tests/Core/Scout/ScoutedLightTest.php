@@ -7,7 +7,6 @@ namespace Tests\Core\Scout;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Light\SpotJudge;
 use NorthSatchel\Plan\Segment;
-use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
 use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\Skyline;

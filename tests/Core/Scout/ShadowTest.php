@@ -10,6 +10,7 @@ use NorthSatchel\Scout\ShadowForecast;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Time\LocalDay;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Sky\ReferenceSun;
 
 final class ShadowTest extends TestCase
 {

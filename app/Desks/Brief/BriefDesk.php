@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Brief;
+
+use App\Desks\Plan\PlanDesk;
+use App\Models\Brief\Job;
+use App\Models\Brief\Place;
+use App\Models\Plan\ShotLine;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Judge\ZoneJudge;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** Brief: who, what, where, when. */
+final class BriefDesk
+{
+    private const PAST_DAYS = 30;
+
+    private const EVERYTHING = ['segments', 'shotLines', 'packing.item.body', 'packing.item.card', 'latestCheck', 'accessWindows'];
+
+    /** A job with all that its pages need, in a handful of queries. */
+    public static function open(int $id): Job
+    {
+        return self::joined(new Collection([self::query()->findOrFail($id)]))->firstOrFail();
+    }
+
+    /** @return Collection<int, Job> by date */
+    public static function all(): Collection
+    {
+        return self::joined(self::query()->orderBy('date')->orderBy('covered_from')->get());
+    }
+
+    /** @return Collection<int, Job> those of the last month and of the time to come, by date */
+    public static function current(): Collection
+    {
+        return self::joined(self::query()->with(['people', 'formalGroups', 'kitAsks'])->where('date', '>=', now()->subDays(self::PAST_DAYS)->format('Y-m-d'))->orderBy('date')->orderBy('covered_from')->get());
+    }
+
+    /** @return Builder<Job> with the number of changes to the database at that moment */
+    private static function query(): Builder
+    {
+        $query = Job::query()->with(self::EVERYTHING);
+        $query->select('jobs.*')->selectRaw('(select number from changes) as change_number');
+
+        return $query;
+    }
+
+    /**
+     * Gives segments their shots and places, and jobs their place and free shots, from one reading of each.
+     *
+     * @param  Collection<int, Job>  $jobs
+     * @return Collection<int, Job>
+     */
+    private static function joined(Collection $jobs): Collection
+    {
+        $ids = $jobs->pluck('place_id')->concat($jobs->flatMap(static fn (Job $job) => $job->segments->pluck('place_id')))->filter()->unique();
+        // Their spots, where a page wants them, are then read for all of them at once.
+        $places = Place::query()->whereIn('id', $ids->all())->get()->withRelationshipAutoloading()->keyBy('id');
+        foreach ($jobs as $job) {
+            $job->setRelation('place', $places->get($job->place_id));
+            $lines = $job->shotLines->groupBy(static fn (ShotLine $line): int => $line->segment_id ?? 0);
+            $job->setRelation('freeShots', $lines->get(0, $job->shotLines->take(0))->values());
+            foreach ($job->segments as $segment) {
+                $segment->setRelation('place', $segment->place_id === null ? null : $places->get($segment->place_id));
+                $segment->setRelation('shotLines', $lines->get($segment->id, $job->shotLines->take(0))->values());
+            }
+        }
+
+        return $jobs;
+    }
+
+    /** Whole days from today to the job, by the calendar of its place; negative once it is over. */
+    public static function daysTo(Job $job): int
+    {
+        $today = Carbon::now($job->place->timezone)->startOfDay();
+
+        return (int) round($today->diffInDays(Carbon::parse($job->date, $job->place->timezone)->startOfDay(), false));
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields  as validated by JobRequest
+     */
+    public function save(array $fields, ?Job $job = null): Job
+    {
+        return DB::transaction(function () use ($fields, $job): Job {
+            $people = self::people((string) ($fields['people'] ?? ''));
+            $place = $this->place($fields);
+            unset($fields['people'], $fields['place_name'], $fields['latitude'], $fields['longitude'], $fields['timezone']);
+            $job ??= new Job;
+            $job->fill([...$fields, 'is_confidential' => (bool) ($fields['is_confidential'] ?? false), 'place_id' => $place->id])->save();
+            $this->refuseSkippedTimes($place);
+            $job->people()->delete();
+            $job->people()->createMany($people);
+
+            return $job;
+        });
+    }
+
+    public function verdicts(Job $job): Verdicts
+    {
+        $verdicts = [];
+        if ($job->place->latitude === null) {
+            $verdicts[] = Verdict::fix('brief.no-coordinates', "{$job->place->name} has no coordinates.", 'Without them neither the sun nor the ways can be worked out.');
+        }
+        $verdicts = [...$verdicts, ...ZoneJudge::of($job->place->name, PlanDesk::point($job->place), PlanDesk::localDay($job))];
+        if (trim((string) $job->must_haves) === '') {
+            $verdicts[] = Verdict::mind('brief.no-must-haves', 'No must-haves are written down.', 'Ask the client what cannot be missing; it decides what is cut when the day runs late.');
+        }
+        $days = self::daysTo($job);
+        if ($verdicts === []) {
+            $when = $days > 0 ? "{$days} days to go" : ($days === 0 ? 'it is today' : abs($days).' days ago');
+            $verdicts[] = Verdict::fine('brief.complete', 'The brief says what is needed.', "Who, where, when and what must not be missed are written down; {$when}.");
+        }
+
+        return new Verdicts($verdicts);
+    }
+
+    /**
+     * A new day or time zone may skip an hour in which something is planned, in any job at that place.
+     *
+     * @throws ValidationException
+     */
+    private function refuseSkippedTimes(Place $place): void
+    {
+        foreach (Job::query()->where('place_id', $place->id)->with(['place', 'segments', 'accessWindows'])->get() as $job) {
+            foreach ($job->segments as $segment) {
+                self::refuseSkipped($job, $segment->day, $segment->title, [$segment->start_clock, $segment->earliest_clock, $segment->latest_clock]);
+            }
+            foreach ($job->accessWindows as $window) {
+                self::refuseSkipped($job, $window->day, $window->pass, [$window->opens_clock, $window->closes_clock]);
+            }
+        }
+    }
+
+    /** @param  list<string|null>  $clocks */
+    private static function refuseSkipped(Job $job, int $day, string $what, array $clocks): void
+    {
+        foreach (array_filter($clocks) as $clock) {
+            try {
+                PlanDesk::localDay($job, $day)->instantOf(ClockTime::of($clock));
+            } catch (ImpossibleValue) {
+                throw ValidationException::withMessages(['date' => "{$what} of {$job->name} is planned for {$clock}, which the clocks skip on that day."]);
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function place(array $fields): Place
+    {
+        $place = Place::query()->firstOrNew(['name' => $fields['place_name']]);
+        $place->fill(['latitude' => $fields['latitude'], 'longitude' => $fields['longitude'], 'timezone' => $fields['timezone']])->save();
+
+        return $place;
+    }
+
+    /**
+     * One person a line, the role after a comma.
+     *
+     * @return list<array{name: string, role: string|null}>
+     */
+    public static function people(string $text): array
+    {
+        $people = [];
+        foreach (preg_split('/\R/', $text) ?: [] as $line) {
+            [$name, $role] = [...explode(',', $line, 2), null];
+            if (trim($name) !== '') {
+                $people[] = ['name' => trim($name), 'role' => $role === null ? null : trim($role)];
+            }
+        }
+
+        return $people;
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Cards;
+
+use App\Desks\Kit\PackDesk;
+use App\Models\Brief\Job;
+use App\Models\Kit\Item;
+use App\Models\Kit\Packing;
+use App\Models\Plan\Segment;
+use App\Models\Taps\DeviceEvent;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\Kit\Pack\LeaveCheck;
+use NorthSatchel\Kit\Pack\LightMarks;
+use NorthSatchel\Kit\Pack\ListLine;
+use NorthSatchel\Kit\Pack\NightList;
+use NorthSatchel\Kit\Pack\Placement;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** The lists before and after: the night before, the door, what was placed where, and the count at the end. */
+final class HomeDesk
+{
+    public const MARKS = ['heightCm', 'angleDeg', 'distanceCm'];
+
+    public function __construct(private readonly PackDesk $packing, private readonly CardsDesk $cards) {}
+
+    /** @return array{night: list<ListLine>, door: list<ListLine>} */
+    public function lists(Job $job): array
+    {
+        $items = $job->packing->map(static fn (Packing $p): Item => $p->item);
+        $cells = $items->where('kind', 'cell')->countBy(static fn (Item $i): string => $i->cell_type ?? 'any')->all();
+        $codes = array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($this->cards->verdicts($job)));
+        $isRead = array_intersect($codes, ['camera.not-read', 'camera.stale', 'camera.no-test-frames', 'camera.no-body']) === [] && $items->where('kind', 'body')->isNotEmpty();
+        $has = static fn (string ...$some): bool => array_intersect($codes, $some) !== [];
+
+        return NightList::of($cells, array_values($items->where('kind', 'body')->pluck('label')->all()), $this->cards->seen($job, $isRead),
+            $isRead ? ['clock' => ! $has('camera.clock'), 'mode' => ! $has('camera.mode', 'camera.no-raw')] : [],
+            array_values($job->packing->reject(fn (Packing $p): bool => $this->packing->isPacked($job, $p->item_id))->map(static fn (Packing $p): string => $p->item->label)->all()),
+            array_values($items->where('kind', 'paper')->pluck('label')->all()));
+    }
+
+    /** A number for a line of a list, the same each time. */
+    public static function lineId(string $code): int
+    {
+        return (int) hexdec(substr(hash('xxh32', $code), 0, 7));
+    }
+
+    public function isChecked(Job $job, ListLine $line): bool
+    {
+        return $line->proved ?? $this->packing->ticked($job, 'check', self::lineId($line->code));
+    }
+
+    /** @return list<Placement> in the order of time */
+    public function placements(Job $job): array
+    {
+        $labels = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => $p->item->label])->all();
+        $list = [];
+        foreach (DeviceEvent::query()->whereIn('kind', ['placed', 'fetched'])->where('on->job', $job->id)->orderBy('made_at')->get() as $event) {
+            $id = (int) ($event->on['item'] ?? 0);
+            $marks = array_filter(array_map(static fn (string $m): ?float => is_numeric($event->on[$m] ?? null) ? (float) $event->on[$m] : null, array_combine(self::MARKS, self::MARKS)), static fn (?float $v): bool => $v !== null);
+            $place = (string) ($event->on['place'] ?? '');
+            $list[] = new Placement($id, $labels[$id] ?? "thing {$id}", $place !== '' ? $place : self::lastPlace($list, $id), $event->made_at->timezone($job->place->timezone)->format('H:i'), $event->kind === 'fetched', $marks);
+        }
+
+        return $list;
+    }
+
+    public function verdicts(Job $job): Verdicts
+    {
+        $packed = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => $p->item->label])->all();
+        $home = array_fill_keys(array_filter(array_keys($packed), fn (int $id): bool => $this->packing->ticked($job, 'home', $id)), true);
+
+        return new Verdicts(LeaveCheck::of($this->placements($job), $this->leaving($job), $packed, $home));
+    }
+
+    /**
+     * A thing put somewhere.
+     *
+     * @param  array<string, float>  $marks
+     *
+     * @throws ValidationException when it is not on the list
+     */
+    public function place(Job $job, int $itemId, string $place, array $marks): void
+    {
+        if (! $job->packing->contains('item_id', $itemId)) {
+            throw ValidationException::withMessages(['item' => 'That is not on the list of this job.']);
+        }
+        $this->packing->log('placed', ['job' => $job->id, 'item' => $itemId, 'place' => $place, ...$marks]);
+    }
+
+    /** @param  array<string, float>  $now  measured again */
+    public function compare(Job $job, int $itemId, array $now): Verdict
+    {
+        $standing = LeaveCheck::standing($this->placements($job))[$itemId] ?? null;
+
+        return LightMarks::compare($standing->label ?? 'It', $standing->marks ?? [], $now);
+    }
+
+    /** @return array<string, string> by place name, when the plan leaves it for the last time */
+    public function leaving(Job $job): array
+    {
+        $last = [];
+        foreach ($job->segments->sortBy(static fn (Segment $s): array => [$s->day, $s->start_clock]) as $segment) {
+            if ($segment->place !== null) {
+                $last[$segment->place->name] = ClockTime::of($segment->start_clock)->plus($segment->minutes)->text();
+            }
+        }
+
+        return $last;
+    }
+
+    /** @param  list<Placement>  $before */
+    private static function lastPlace(array $before, int $itemId): string
+    {
+        foreach (array_reverse($before) as $placement) {
+            if ($placement->itemId === $itemId) {
+                return $placement->place;
+            }
+        }
+
+        return 'somewhere';
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Copies;
+
+use App\Devices\Devices;
+use App\Models\Brief\Job;
+use App\Models\Cards\Frame;
+use App\Models\Copies\AuditRuleRecord;
+use App\Models\Copies\CopyEvent;
+use App\Models\Copies\Destination;
+use NorthSatchel\Copies\Audit\AuditCopy;
+use NorthSatchel\Copies\Audit\AuditLoad;
+use NorthSatchel\Copies\Audit\AuditPlace;
+use NorthSatchel\Copies\Audit\AuditRule;
+use NorthSatchel\Copies\Audit\CopyAudit;
+
+/** The copies of a job by the owner's rule. */
+final class AuditDesk
+{
+    public const ROUTE = 'this program';
+
+    /** Of places that came in with a bundle: what is said of them is believed once it was looked through here. */
+    public const TOLD = 'another satchel';
+
+    public const KINDS = ['ssd', 'disk', 'cloud'];
+
+    public function __construct(private readonly CopyLedger $ledger, private readonly HandoverDesk $handovers, private readonly AuditRules $rules, private readonly Places $places) {}
+
+    public function record(): AuditRuleRecord
+    {
+        return $this->rules->record();
+    }
+
+    public function rule(): AuditRule
+    {
+        $r = $this->record();
+
+        return new AuditRule($r->copies, $r->kinds, $r->elsewhere, $r->again_after_days);
+    }
+
+    /**
+     * @param  list<array{card: \App\Models\Kit\Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}>  $grid
+     * @param  iterable<Destination>  $destinations
+     */
+    public function of(array $grid, iterable $destinations): CopyAudit
+    {
+        $sizes = [];
+        foreach ($grid === [] ? [] : Frame::ofLoads(array_map(static fn (array $row): array => [$row['card']->id, $row['fill']], $grid))->groupBy('card_id', 'fill')->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')->toBase()->get() as $row) {
+            $sizes["{$row->card_id} {$row->fill}"] = [(int) $row->files, (float) $row->bytes / 1e9];
+        }
+        $places = [];
+        foreach ($destinations as $destination) {
+            $places[$destination->id] = new AuditPlace($destination->id, $this->named($destination), self::device($destination), $destination->device_kind, $this->keptNow($destination), $destination->route, $destination->account, $destination->mb_per_s);
+        }
+        $loads = [];
+        foreach ($grid as $row) {
+            $copies = [];
+            foreach ($this->ledger->lastEvents($row['card']->id, $row['fill']) as $id => $event) {
+                if (isset($places[$id]) && $this->ledger->stands($event)) {
+                    $copies[] = $this->copy($places[$id], $event);
+                }
+            }
+            [$files, $gb] = $sizes["{$row['card']->id} {$row['fill']}"] ?? [0, 0.0];
+            $loads[] = new AuditLoad($row['card']->item->label.($row['fill'] > 1 ? ", fill {$row['fill']}" : ''), $files, $gb, $copies, $row['state'] !== 'formatted');
+        }
+
+        // What others write to, or what is away, is no place that this program copies to.
+        $ours = array_values(array_filter($places, fn (AuditPlace $p): bool => $p->route === self::ROUTE && $this->handovers->away($p->id) === null));
+
+        return new CopyAudit($loads, $ours, $this->rule(), now()->getTimestamp(), array_map(floatval(...), $this->record()->a_year ?? []));
+    }
+
+    /** A drive that somebody took is elsewhere until it comes back. */
+    public function keptNow(Destination $destination): string
+    {
+        return $this->handovers->away($destination->id) === null ? $destination->kept : 'elsewhere';
+    }
+
+    private function named(Destination $destination): string
+    {
+        $away = $this->handovers->away($destination->id);
+
+        return $away === null ? $destination->name : "{$destination->name}, with {$away->who}";
+    }
+
+    private function copy(AuditPlace $place, CopyEvent $event): AuditCopy
+    {
+        return new AuditCopy($place->name, $this->places->medium($event)->name, $place->kind, $place->kept, $place->route, $place->account, $event->at->getTimestamp());
+    }
+
+    private static function device(Destination $destination): string
+    {
+        try {
+            return Devices::mediumOf($destination)->name;
+        } catch (\RuntimeException) {
+            return "place {$destination->id}";
+        }
+    }
+}

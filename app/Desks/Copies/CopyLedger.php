@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Copies;
+
+use App\Models\Cards\Frame;
+use App\Models\Copies\CopyEvent;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use NorthSatchel\Cards\Permit\Medium;
+
+/**
+ * What was read back from which bag, by content. Each reading of a bag takes the place of the one before it, whole: what a
+ * reading did not find there no longer counts, whatever was found earlier.
+ */
+final class CopyLedger
+{
+    private const ROWS_A_QUERY = 400;
+
+    /** So much of a hash is kept of what lies in a bag: 256 bits tell any two contents apart. */
+    private const KEY = 64;
+
+    /** @var array<string, bool> by hash, for this request */
+    private array $safe = [];
+
+    /** @var array<string, array<int, CopyEvent>> last event by "card fill" and destination, of the loads asked for */
+    private array $last = [];
+
+    public function __construct(private readonly HandoverLog $handovers, private readonly AuditRules $rules, private readonly Places $places) {}
+
+    /** The part of a hash by which contents are compared here. */
+    public static function key(string $hash): string
+    {
+        return substr($hash, 0, self::KEY);
+    }
+
+    /**
+     * Writes down the inventory of a sealed card. What a file held before this seal is forgotten until somebody reads it.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     */
+    public function index(int $cardId, int $fill, int $seal, array $rows): void
+    {
+        DB::transaction(static function () use ($cardId, $fill, $seal, $rows): void {
+            $known = Frame::query()->where('card_id', $cardId)->where('fill', $fill)->pluck('id', 'path');
+            $new = [];
+            foreach ($rows as $row) {
+                if ($known->has($row['path'])) {
+                    Frame::query()->whereKey($known[$row['path']])->update([...$row, 'seal' => $seal, 'hash' => null]);
+                } else {
+                    $new[] = [...$row, 'seal' => $seal];
+                }
+            }
+            foreach (array_chunk($new, self::ROWS_A_QUERY) as $chunk) {
+                Frame::query()->insert($chunk);
+            }
+            self::span($cardId, $fill, $rows);
+        });
+    }
+
+    /** @param  list<array<string, mixed>>  $rows */
+    private static function span(int $cardId, int $fill, array $rows): void
+    {
+        $taken = array_values(array_filter(array_column($rows, 'taken_at'), is_int(...)));
+        if ($taken !== []) {
+            DB::table('loads')->upsert([['card_id' => $cardId, 'fill' => $fill, 'body_id' => $rows[0]['body_id'] ?? null, 'first_taken' => min($taken), 'last_taken' => max($taken)]], ['card_id', 'fill']);
+        }
+    }
+
+    /** @return Collection<int, Frame> all files of a fill, those of earlier seals too; of one seal where it is named */
+    public function framesOn(int $cardId, int $fill, ?int $seal = null): Collection
+    {
+        $query = Frame::query()->where('card_id', $cardId)->where('fill', $fill);
+
+        return ($seal === null ? $query : $query->where('seal', $seal))->orderBy('path')->get()->values();
+    }
+
+    /**
+     * What files of the card hold, as they were read.
+     *
+     * @param  array<string, string>  $hashes  by path on the card
+     * @return list<string> paths that hold something else than was read since the seal
+     */
+    public function learn(int $cardId, int $fill, int $seal, array $hashes): array
+    {
+        $differing = [];
+        DB::transaction(static function () use ($cardId, $fill, $seal, $hashes, &$differing): void {
+            foreach (Frame::query()->where('card_id', $cardId)->where('fill', $fill)->where('seal', $seal)->get(['id', 'path', 'hash']) as $frame) {
+                $read = $hashes[$frame->path] ?? null;
+                if ($read !== null && $frame->hash === null) {
+                    $frame->update(['hash' => $read]);
+                } elseif ($read !== null && $frame->hash !== $read) {
+                    $differing[] = $frame->path;
+                }
+            }
+        });
+
+        return $differing;
+    }
+
+    /**
+     * A reading of a bag.
+     *
+     * @param  list<string>  $contents  hashes of all that was read there and is what the bag's lists say
+     * @param  array<string, mixed>  $data
+     */
+    public function record(int $cardId, int $fill, int $destinationId, string $kind, string $bag, string $device, array $contents, array $data): void
+    {
+        DB::transaction(static function () use ($cardId, $fill, $destinationId, $kind, $bag, $device, $contents, $data): void {
+            $event = CopyEvent::query()->create([
+                'card_id' => $cardId, 'fill' => $fill, 'destination_id' => $destinationId, 'kind' => $kind,
+                'bag' => $bag, 'device' => $device, 'data' => $data, 'at' => now(),
+            ]);
+            DB::table('copies')->whereIn('copy_event_id', CopyEvent::query()->where('card_id', $cardId)->where('fill', $fill)->where('destination_id', $destinationId)->where('id', '<', $event->id)->select('id'))->delete();
+            $rows = array_map(static fn (string $hash): array => ['content' => self::key($hash), 'copy_event_id' => $event->id], array_values(array_unique($contents)));
+            foreach (array_chunk($rows, self::ROWS_A_QUERY) as $chunk) {
+                DB::table('copies')->insertOrIgnore($chunk);
+            }
+        });
+        $this->last = [];
+        $this->safe = [];
+    }
+
+    /**
+     * The last copy event of a card's fill at each destination.
+     *
+     * @return array<int, CopyEvent> by destination id
+     */
+    public function lastEvents(int $cardId, int $fill): array
+    {
+        if (! isset($this->last["{$cardId} {$fill}"])) {
+            $this->prepare([[$cardId, $fill]]);
+        }
+
+        return $this->last["{$cardId} {$fill}"];
+    }
+
+    /** @param  list<array{int, int}>  $loads  card and fill, that are about to be asked for */
+    public function prepare(array $loads): void
+    {
+        $loads = array_values(array_filter($loads, fn (array $load): bool => ! isset($this->last["{$load[0]} {$load[1]}"])));
+        foreach ($loads as [$card, $fill]) {
+            $this->last["{$card} {$fill}"] = [];
+        }
+        foreach (array_chunk($loads, self::ROWS_A_QUERY) as $some) {
+            $last = DB::table('copy_events')->where(static function (Builder $any) use ($some): void {
+                foreach ($some as [$card, $fill]) {
+                    $any->orWhere(static fn (Builder $of) => $of->where('card_id', $card)->where('fill', $fill));
+                }
+            })->groupBy('card_id', 'fill', 'destination_id')->selectRaw('max(id)');
+            foreach (CopyEvent::query()->whereIn('id', $last)->orderBy('id')->get() as $event) {
+                $this->last["{$event->card_id} {$event->fill}"][$event->destination_id] = $event;
+            }
+        }
+    }
+
+    /** @return list<CopyEvent> the last of each card's fill at one destination */
+    public function lastAt(int $destinationId): array
+    {
+        $last = DB::table('copy_events')->where('destination_id', $destinationId)->groupBy('card_id', 'fill')->selectRaw('max(id)');
+
+        return array_values(CopyEvent::query()->whereIn('id', $last)->orderBy('id')->get()->all());
+    }
+
+    /** Whether a copy counts: verified here, and not away with somebody since. */
+    public function stands(CopyEvent $event): bool
+    {
+        return $this->state($event) === 'verified';
+    }
+
+    /** @return string verified, failed, partly (what others wrote lacks files), or why a verification does not count: unread since it came back, told by another satchel */
+    public function state(CopyEvent $event): string
+    {
+        return match (true) {
+            ($event->data['told'] ?? false) === true => 'told',
+            $event->kind === 'failed' && $event->bag === AdoptDesk::NO_BAG => 'partly',
+            $event->kind !== 'verified' => $event->kind,
+            $this->isUnread($event) => 'unread',
+            default => 'verified',
+        };
+    }
+
+    /** Whether its drive came back from somebody and that copy was not read since. */
+    public function isUnread(CopyEvent $event): bool
+    {
+        return $this->handovers->isBeforeItCameBack($event);
+    }
+
+    /** Whether what was read in a bag counts, file by file: read here, and its drive not given away since. */
+    public function counts(CopyEvent $event): bool
+    {
+        return ($event->data['told'] ?? false) !== true && ! $this->isUnread($event);
+    }
+
+    /**
+     * The readings in which any of these contents were found.
+     *
+     * @param  list<string>  $hashes
+     * @return list<array{CopyEvent, array<string, true>}> each with the contents it holds, by their keys
+     */
+    public function holding(array $hashes): array
+    {
+        $found = [];
+        foreach (array_chunk(array_values(array_unique(array_map(self::key(...), $hashes))), self::ROWS_A_QUERY) as $keys) {
+            foreach (DB::table('copies')->whereIn('content', $keys)->get() as $row) {
+                $found[(int) $row->copy_event_id][(string) $row->content] = true;
+            }
+        }
+        $events = [];
+        foreach (array_chunk(array_keys($found), self::ROWS_A_QUERY) as $ids) {
+            foreach (CopyEvent::query()->whereIn('id', $ids)->orderBy('id')->get() as $event) {
+                $events[] = [$event, $found[$event->id]];
+            }
+        }
+
+        return $events;
+    }
+
+    /**
+     * The media on which each of these contents lies, by the readings that count.
+     *
+     * @param  array<int, string>  $hashes  by frame
+     * @return array<int, list<string>> by frame
+     */
+    public function mediaOf(array $hashes): array
+    {
+        $keys = array_map(self::key(...), $hashes);
+        $media = [];
+        foreach ($this->holding(array_values($keys)) as [$event, $contents]) {
+            $medium = $this->places->medium($event);
+            foreach ($this->counts($event) ? array_keys($contents) : [] as $key) {
+                $media[$key][] = $medium;
+            }
+        }
+        $names = static fn (string $key): array => array_map(static fn (Medium $m): string => $m->name, Medium::different($media[$key]));
+
+        return array_map($names, array_filter($keys, static fn (string $key): bool => isset($media[$key])));
+    }
+
+    /** Whether a frame of that content has enough copies that count, on different devices. */
+    public function isSafe(string $hash): bool
+    {
+        return $this->safe[$hash] ??= $this->devicesWith($hash) >= $this->rules->record()->permit_copies;
+    }
+
+    private function devicesWith(string $hash): int
+    {
+        $media = [];
+        foreach ($this->holding([$hash]) as [$event]) {
+            if ($this->counts($event)) {
+                $media[] = $this->places->medium($event);
+            }
+        }
+
+        return count(Medium::different($media));
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Copies;
+
+use App\Desks\Cards\CardLog;
+use App\Desks\Cards\CardsDesk;
+use App\Jobs\CarryOutRun;
+use App\Models\Brief\Job;
+use App\Models\Copies\Run;
+use Illuminate\Validation\ValidationException;
+
+/** Long work of a job: begun, paused, gone on with; RunWork does it. */
+final class RunDesk
+{
+    /** A run that has not been heard of for so long has died with its worker. */
+    private const SILENT_S = 90;
+
+    /** @var array<int, Run|null> by job, for this request */
+    private array $last = [];
+
+    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards) {}
+
+    /**
+     * @param  list<int>  $cardIds
+     * @param  list<int>  $destinationIds
+     *
+     * @throws ValidationException
+     */
+    public function start(Job $job, string $kind, array $cardIds, array $destinationIds = []): Run
+    {
+        if ($this->active($job) !== null) {
+            throw ValidationException::withMessages(['run' => 'Other work is under way for this job: let it end first.']);
+        }
+        $cards = $this->cards->cards($job)->whereIn('id', $cardIds);
+        foreach ($cards as $card) {
+            if (! $this->log->lifeOf($card)->isSealed) {
+                throw ValidationException::withMessages(['run' => "{$card->item->label} has not been sealed: seal it first."]);
+            }
+        }
+        if ($cards->isEmpty()) {
+            throw ValidationException::withMessages(['run' => 'Choose at least one sealed card of this job.']);
+        }
+        if (! in_array($kind, ['twin', 'permit'], true) && $destinationIds === []) {
+            throw ValidationException::withMessages(['run' => 'Choose at least one destination.']);
+        }
+        $run = Run::query()->create([
+            'job_id' => $job->id, 'kind' => $kind, 'state' => 'waiting',
+            'card_ids' => $cards->pluck('id')->values()->all(), 'destination_ids' => array_values($destinationIds),
+        ]);
+        $this->last = [];
+        CarryOutRun::dispatch($run->id);
+
+        return $run;
+    }
+
+    public function active(Job $job): ?Run
+    {
+        $last = $this->last($job);
+
+        return $last !== null && in_array($last->state, ['waiting', 'running'], true) && ! $this->isSilent($last) ? $last : null;
+    }
+
+    public function last(Job $job): ?Run
+    {
+        return $this->last[$job->id] ??= Run::query()->where('job_id', $job->id)->orderBy('id', 'desc')->first();
+    }
+
+    public function isSilent(Run $run): bool
+    {
+        $heard = $run->told_at ?? (float) $run->getAttribute('created_at')->format('U.u');
+
+        return in_array($run->state, ['waiting', 'running'], true) && microtime(true) - $heard > self::SILENT_S;
+    }
+
+    /** The work stops within a moment; where it is already over, nothing happens. */
+    public function askToPause(Job $job): void
+    {
+        $run = $this->active($job);
+        $run?->update(['pause_asked' => true] + ($run->state === 'waiting' ? ['state' => 'paused'] : []));
+        $this->last = [];
+    }
+
+    /** @throws ValidationException when there is nothing to go on with */
+    public function goOn(Job $job): Run
+    {
+        $run = $this->last($job);
+        if ($run?->state !== 'paused') {
+            throw ValidationException::withMessages(['run' => 'No work of this job is paused.']);
+        }
+
+        return $this->start($job, $run->kind, $run->card_ids, $run->destination_ids);
+    }
+}

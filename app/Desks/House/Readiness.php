@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\House;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\CardLifeDesk;
+use App\Desks\Cards\CardsDesk;
+use App\Desks\Copies\CopiesDesk;
+use App\Desks\Job\KeptFindings;
+use App\Desks\Kit\KitDesk;
+use App\Desks\People\PeopleDesk;
+use App\Desks\Plan\PlanDesk;
+use App\Desks\Scout\ScoutDesk;
+use App\Models\Brief\Job;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** The nine phases of one job: how ready each is, and what is open in it. */
+final class Readiness
+{
+    public const PHASES = ['brief', 'scout', 'plan', 'people', 'kit', 'day', 'cards', 'copies', 'wrap'];
+
+    /** @var array<int, array<string, Verdicts>> by job and phase, for this request */
+    private array $judged = [];
+
+    public function __construct(
+        private readonly BriefDesk $brief,
+        private readonly ScoutDesk $scout,
+        private readonly PlanDesk $plan,
+        private readonly PeopleDesk $people,
+        private readonly KitDesk $kit,
+        private readonly CardsDesk $cards, private readonly CardLifeDesk $lives,
+        private readonly CopiesDesk $copies,
+    ) {}
+
+    /** @return array<string, Verdicts> of the phases that judge something */
+    public function verdicts(Job $job): array
+    {
+        return $this->judged[$job->id] ??= [
+            ...$this->kept($job),
+            'cards' => new Verdicts([...iterator_to_array($this->cards->verdicts($job)), ...$this->lives->verdicts($job)]),
+            'copies' => $this->copies->verdicts($job),
+        ];
+    }
+
+    /**
+     * What follows from the database and the day alone is kept until either changes; cards and copies are
+     * looked at anew each time, for they lie on disks.
+     *
+     * @return array<string, Verdicts>
+     */
+    private function kept(Job $job): array
+    {
+        return KeptFindings::of($job, 'verdicts', fn (): array => ['brief' => $this->brief->verdicts($job), 'scout' => $this->scout->verdicts($job), 'plan' => $this->plan->verdicts($job), 'people' => $this->people->verdicts($job), 'kit' => $this->kit->verdicts($job)]);
+    }
+
+    /** The findings of one phase; those it has no judge for are empty. */
+    public function of(Job $job, string $phase): Verdicts
+    {
+        return $this->verdicts($job)[$phase] ?? new Verdicts;
+    }
+
+    /**
+     * What each hole of the strap shows.
+     *
+     * @return list<array{phase: string, open: int|null, halves: array{bool, bool}, isThere: bool, left: int}>
+     *                                                                                             halves: the cards hole fills in two, ready before the day and safe after it
+     */
+    public function holes(Job $job): array
+    {
+        $verdicts = $this->verdicts($job);
+        $holes = [];
+        foreach (self::PHASES as $phase) {
+            $of = $verdicts[$phase] ?? null;
+            $isReady = $of !== null && $of->open() === 0;
+            $halves = match ($phase) {
+                'cards' => [$isReady, $this->isSafe($job)],
+                'copies' => [$this->isSafe($job), $this->isSafe($job)],
+                'plan' => [$isReady && $job->segments->isNotEmpty(), $isReady && $job->segments->isNotEmpty()],
+                default => [$isReady, $isReady],
+            };
+            $holes[] = ['phase' => $phase, 'open' => $of?->open(), 'halves' => $halves, 'isThere' => $of !== null, 'left' => $phase === 'kit' ? $this->kit->unpacked($job) : 0];
+        }
+
+        return $holes;
+    }
+
+    /** The worst open finding of a job, for the front page. */
+    public function mostUrgent(Job $job): ?Verdict
+    {
+        $all = new Verdicts;
+        foreach ($this->verdicts($job) as $verdicts) {
+            $all = $all->with($verdicts);
+        }
+        $worst = $all->worst();
+
+        return $worst !== null && $worst->severity->isOpen() ? $worst : null;
+    }
+
+    public function openCount(Job $job): int
+    {
+        return array_sum(array_map(static fn (Verdicts $v): int => $v->open(), $this->verdicts($job)));
+    }
+
+    /** Something was shot, and all of it is on enough devices. */
+    private function isSafe(Job $job): bool
+    {
+        $shot = $this->copies->shotCards($job);
+        $formatted = $this->cards->cards($job)->filter(fn ($card): bool => $this->cards->lifeOf($card)->fill > 1 && $this->cards->lifeOf($card)->isFree());
+
+        return ($shot->isNotEmpty() && $this->of($job, 'copies')->open() === 0) || ($shot->isEmpty() && $formatted->isNotEmpty());
+    }
+}

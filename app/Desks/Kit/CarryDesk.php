@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Kit;
+
+use App\Desks\Job\KeptFindings;
+use App\Models\Brief\Job;
+use App\Models\Kit\Packing;
+use NorthSatchel\Kit\CardBudget;
+use NorthSatchel\Kit\Judge\LensChanges;
+use NorthSatchel\Kit\Judge\Swap;
+use NorthSatchel\Kit\Judge\SwapTimes;
+use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\SaveMode;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+
+/** Who carries what, and what is changed on the way: lenses, cards, cells. */
+final class CarryDesk
+{
+    private const MOST_LENSES = 8;
+
+    /** Where a body does not say (common practice, no source). */
+    private const USUAL_FRAMES = 500.0;
+
+    private const USUAL_STANDBY_H = 40.0;
+
+    /** @var array<int, array<string, array{bodies: list<Gear>, changes: LensChanges}>> by job, for this request */
+    private array $changes = [];
+
+    public function __construct(private readonly NeedsDesk $needs, private readonly ShelfDesk $items) {}
+
+    /** @return list<array{gear: Gear, lane: string}> */
+    public function carried(Job $job): array
+    {
+        $gear = $this->items->gear();
+        $carried = [];
+        foreach ($job->packing as $entry) {
+            if (isset($gear[$entry->item_id])) {
+                $carried[] = ['gear' => $gear[$entry->item_id], 'lane' => $entry->lane];
+            }
+        }
+
+        return $carried;
+    }
+
+    /**
+     * For each photographer the bodies, the lenses that start on them, and the changes that the plan forces.
+     *
+     * @return array<string, array{bodies: list<Gear>, changes: LensChanges}>
+     */
+    public function lensChanges(Job $job): array
+    {
+        return $this->changes[$job->id] ??= KeptFindings::of($job, 'lens-changes', fn (): array => $this->changed($job));
+    }
+
+    /** @return array<string, array{bodies: list<Gear>, changes: LensChanges}> */
+    private function changed(Job $job): array
+    {
+        $lanes = [];
+        foreach ($this->needs->stretches($job) as $stretch) {
+            foreach ($stretch->lanes as $lane) {
+                foreach ($stretch->shots as $shot) {
+                    if ($shot->focalMm !== null) {
+                        $lanes[$lane][] = ['what' => $shot->what, 'focalMm' => $shot->focalMm];
+                    }
+                }
+            }
+        }
+        $found = [];
+        foreach ($lanes as $lane => $shots) {
+            $of = static fn (GearKind $kind, array $carried): array => array_values(array_map(static fn (array $c): Gear => $c['gear'], array_filter($carried, static fn (array $c): bool => $c['lane'] === $lane && $c['gear']->kind === $kind)));
+            $bodies = $of(GearKind::Body, $this->carried($job));
+            $lenses = array_slice($of(GearKind::Lens, $this->carried($job)), 0, self::MOST_LENSES);
+            $found[$lane] = ['bodies' => $bodies, 'changes' => LensChanges::of($lenses, max(1, count($bodies)), $shots, $bodies === [] ? 1.0 : $bodies[0]->crop())];
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, list<array{what: string, swap: Swap}>> by photographer; bodies whose cells are swapped at one moment in one line */
+    public function swaps(Job $job): array
+    {
+        return KeptFindings::of($job, 'swaps', fn (): array => $this->swapped($job));
+    }
+
+    /** @return array<string, list<array{what: string, swap: Swap}>> */
+    private function swapped(Job $job): array
+    {
+        $swaps = [];
+        foreach ($this->lensChanges($job) as $lane => ['bodies' => $bodies]) {
+            $share = 1 / max(1, count($bodies));
+            $stretches = array_values(array_filter($this->needs->stretches($job), static fn (PlannedStretch $s): bool => in_array($lane, $s->lanes, true)));
+            $pair = $bodies === [] ? null : $this->framesOfPair($job, $bodies[0]);
+            $swaps[$lane] = array_map(static fn (Swap $s): array => ['what' => 'cards', 'swap' => $s], $pair === null ? [] : SwapTimes::of($stretches, $pair, $share));
+            $cells = [];
+            foreach ($bodies as $body) {
+                foreach (SwapTimes::ofCells($stretches, $share, $body->number('frames_per_charge') ?? self::USUAL_FRAMES, $body->number('standby_hours_per_charge') ?? self::USUAL_STANDBY_H, $job->temperature_c) as $swap) {
+                    $cells[$swap->says('')]['swap'] = $swap;
+                    $cells[$swap->says('')]['of'][] = $body->label;
+                }
+            }
+            foreach ($cells as ['swap' => $swap, 'of' => $labels]) {
+                $swaps[$lane][] = ['what' => (count($labels) > 1 ? 'the cells of ' : 'the cell of ').implode(' and ', $labels), 'swap' => $swap];
+            }
+        }
+
+        return array_filter($swaps);
+    }
+
+    /** @return list<array{gear: Gear, lane: string, mode: string}> the bodies on the list, by who carries them */
+    public function bodies(Job $job): array
+    {
+        $modes = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => (string) $p->item->body?->planned_mode])->all();
+        $bodies = array_filter($this->carried($job), static fn (array $c): bool => $c['gear']->kind === GearKind::Body);
+
+        return array_values(array_map(static fn (array $c): array => [...$c, 'mode' => ['mirror' => 'both cards alike', 'overflow' => 'one card, then the other', 'split' => 'raw and jpeg apart'][$modes[$c['gear']->id]] ?? 'as it is set'], $bodies));
+    }
+
+    /** Frames that the smallest pair of cards on the list takes; null without cards. */
+    private function framesOfPair(Job $job, Gear $body): ?int
+    {
+        $cards = array_map(static fn (array $c): float => $c['gear']->number('capacity_gb') ?? 0.0, array_filter($this->carried($job), static fn (array $c): bool => $c['gear']->kind === GearKind::Card));
+
+        return $cards === [] ? null : CardBudget::of(1, max(0.1, $body->number('raw_mb') ?? 50.0), $body->number('jpeg_mb') ?? 0.0, SaveMode::Mirror, [min($cards), min($cards)], BudgetNeeds::CARD_RESERVE)->framesPerSet;
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Kit;
+
+use App\Models\Brief\Job;
+use App\Models\Kit\Item;
+use App\Models\Kit\Packing;
+use App\Models\Plan\Segment;
+use Illuminate\Support\Facades\DB;
+use NorthSatchel\Kit\KitLanes;
+use NorthSatchel\Kit\KitProposal;
+use NorthSatchel\Kit\Shelf\Gear;
+
+/** What is done to the packing list. */
+final class KitWork
+{
+    public function __construct(private readonly KitDesk $kit, private readonly NeedsDesk $needs) {}
+
+    public function add(Job $job, int $itemId, string $lane): void
+    {
+        Packing::query()->firstOrCreate(['job_id' => $job->id, 'item_id' => $itemId], ['lane' => $lane]);
+    }
+
+    /** Puts up to so many items of a kind on the list, the largest first. */
+    public function addKind(Job $job, string $kind, int $count): void
+    {
+        foreach ($this->kit->atHand($job)->where('kind', $kind)->sortByDesc(static fn (Item $i): float => $i->card->capacity_gb ?? 0.0)->take($count) as $item) {
+            $this->add($job, $item->id, 'lead');
+        }
+    }
+
+    /**
+     * All that was proposed goes on the list; each thing with who needs it, the spares with the lead.
+     *
+     * @return int how many are new
+     */
+    public function takeAll(Job $job, KitProposal $proposal): int
+    {
+        $lanes = KitLanes::of(array_map(static fn (array $c): Gear => $c['gear'], $proposal->chosen), $this->needs->stretches($job));
+        $before = $job->packing->pluck('item_id')->all();
+        foreach ($proposal->ids() as $id) {
+            $this->add($job, $id, $lanes[$id] ?? 'lead');
+        }
+
+        return count(array_diff($proposal->ids(), $before));
+    }
+
+    public function planSwap(int $segmentId, string $what): void
+    {
+        $segment = Segment::query()->findOrFail($segmentId);
+        DB::transaction(static function () use ($segment, $what): void {
+            $segment->shotLines()->increment('position');
+            $segment->shotLines()->create(['job_id' => $segment->job_id, 'position' => 1, 'what' => $what, 'priority' => 'must', 'minutes' => 1, 'frames' => 0]);
+        });
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Kit;
+
+use App\Desks\Cards\CardLog;
+use App\Desks\Plan\PlanDesk;
+use App\Models\Brief\Job;
+use App\Models\Kit\Card;
+use App\Models\Kit\KitAsk;
+use App\Models\Kit\Packing;
+use App\Models\Plan\Segment;
+use App\Models\Plan\ShotLine;
+use App\Models\Scout\Spot;
+use Illuminate\Support\Collection;
+use NorthSatchel\Cards\CardState;
+use NorthSatchel\Exposure\AmbientForecast;
+use NorthSatchel\Kit\Needs\Ask;
+use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\PlannedWork;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Priority;
+
+/** What the plan of a job asks of the kit. */
+final class NeedsDesk
+{
+    /** @var array<int, list<PlannedStretch>> by job, for this request */
+    private array $stretches = [];
+
+    /** @var array<string, array<int, int>> items on a list of that date, for this request */
+    private array $taken = [];
+
+    /** @var array<int, Collection<int, KitAsk>> */
+    private array $asks = [];
+
+    public function __construct(private readonly ShelfDesk $shelf, private readonly CardLog $log) {}
+
+    /** @return list<PlannedStretch> in the order of time */
+    public function stretches(Job $job): array
+    {
+        return $this->stretches[$job->id] ??= $this->read($job);
+    }
+
+    /** @return Collection<int, KitAsk> */
+    public function asks(Job $job): Collection
+    {
+        return $this->asks[$job->id] ??= ($job->relationLoaded('kitAsks') ? $job->kitAsks : $job->kitAsks()->get())->values();
+    }
+
+    /** Without cells and cards, which follow from the bodies that are chosen. */
+    public function work(Job $job): PlannedWork
+    {
+        $stretches = $this->stretches($job);
+        $asks = array_values($this->asks($job)->map(static fn (KitAsk $a): Ask => new Ask($a->id, NeedWhat::from($a->what), $a->count, Priority::from($a->priority), $a->segment_id, (string) $a->note, $a->distance_m, $a->f_number, (float) $a->iso, $a->stops_lost, $a->hours))->all());
+        $lit = array_filter(array_map(static fn (Ask $a): ?int => $a->what === NeedWhat::Light ? $a->segmentId : null, $asks));
+        $frames = static fn (PlannedStretch $s): int => array_sum(array_map(static fn (PlannedShot $shot): int => $shot->frames, $s->shots));
+        $byLane = [];
+        $pops = 0;
+        foreach ($stretches as $stretch) {
+            foreach ($stretch->lanes as $lane) {
+                $byLane[$lane] = ($byLane[$lane] ?? 0) + $frames($stretch);
+            }
+            $pops += in_array($stretch->id, $lit, true) ? $frames($stretch) : 0;
+        }
+        $hours = self::hours($job);
+
+        return new PlannedWork(PlanNeeds::of($stretches, $asks, $hours, PlanDesk::dayCount($job)), $byLane, $pops, $hours, $job->temperature_c, PlannedWork::remotes($asks, $stretches));
+    }
+
+    /** @return list<Need> with the cells and cards that the bodies of the bag want */
+    public function needsOfBag(Job $job): array
+    {
+        $work = $this->work($job);
+        $gear = $this->shelf->gear();
+        $bodies = [];
+        foreach ($job->packing as $entry) {
+            $one = $gear[$entry->item_id] ?? null;
+            if ($one?->kind === GearKind::Body) {
+                $bodies[$entry->lane][] = $one;
+            }
+        }
+        ['shared' => $shared, 'alone' => $alone] = BudgetNeeds::dealt($bodies, $work->framesByLane, $work->remotes);
+        $flashes = array_values(array_filter($this->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
+
+        return [...$work->needs, ...BudgetNeeds::of($shared, $flashes, $work->hours, $work->temperatureC, $work->pops, array_values($gear), $alone)];
+    }
+
+    /** @return list<Gear> what is on the packing list */
+    public function bag(Job $job): array
+    {
+        $gear = $this->shelf->gear();
+        $full = $this->notUsable($job);
+
+        return array_values(array_filter(array_map(static fn (int $id): ?Gear => isset($full[$id]) ? null : ($gear[$id] ?? null), $job->packing->pluck('item_id')->all())));
+    }
+
+    /** @return array<int, true> cards that still hold frames of another job, or are out of use, by item */
+    private function notUsable(Job $job): array
+    {
+        $cards = $job->packing->map(static fn (Packing $p): ?Card => $p->item->card)->filter();
+        $this->log->prepare($cards);
+        $full = [];
+        foreach ($cards as $card) {
+            $life = $this->log->lifeOf($card);
+            if (in_array($life->state, [CardState::Aside, CardState::Retired], true) || ($life->jobId !== $job->id && in_array($life->state, [CardState::Shot, CardState::Permitted], true))) {
+                $full[$card->item_id] = true;
+            }
+        }
+
+        return $full;
+    }
+
+    /** @return list<Gear> on the shelf, and on no list of any job that day */
+    public function rest(Job $job): array
+    {
+        $taken = $this->taken[$job->date] ??= Packing::query()->whereIn('job_id', Job::query()->where('date', $job->date)->select('id'))->pluck('item_id')->all();
+
+        return array_values(array_filter($this->shelf->gear(), static fn (Gear $g): bool => ! in_array($g->id, $taken, true)));
+    }
+
+    public static function hours(Job $job): float
+    {
+        return round((ClockTime::of($job->covered_to)->minutes - ClockTime::of($job->covered_from)->minutes) / 60, 1);
+    }
+
+    /** @return list<PlannedStretch> */
+    private function read(Job $job): array
+    {
+        $ids = $job->segments->pluck('spot_id')->filter()->unique();
+        $spots = $ids->isEmpty() ? collect() : Spot::query()->whereIn('id', $ids->all())->get()->keyBy('id');
+        $list = [];
+        foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
+            $from = PlanDesk::localDay($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
+            $list[] = new PlannedStretch(
+                $segment->id, $segment->title, array_values(array_unique([$segment->lane, ...($segment->also_lanes ?? [])])), $from, $from + 60 * $segment->minutes, $segment->start_clock, $segment->place_id,
+                Priority::from($segment->priority), self::light($segment, $spots->get($segment->spot_id), $from),
+                array_values($segment->shotLines->map(static fn (ShotLine $s): PlannedShot => new PlannedShot($s->what, Priority::from($s->priority), $s->frames, $s->focal_mm))->all()),
+            );
+        }
+
+        return $list;
+    }
+
+    private static function light(Segment $segment, ?Spot $spot, int $from): float
+    {
+        $point = $segment->place === null ? null : PlanDesk::point($segment->place);
+        $elevation = $point === null ? null : Sun::at($point, $from + 30 * $segment->minutes)->elevationDeg;
+
+        return AmbientForecast::of($spot === null ? $segment->is_outdoor : ! $spot->is_indoor, (string) $spot?->windows !== '', $elevation);
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\People;
+
+use App\Desks\Plan\ShotDesk;
+use App\Models\Brief\Job;
+use App\Models\Brief\Person;
+use App\Models\People\ShareLink;
+use App\Models\Plan\Segment;
+use App\Models\Taps\DeviceEvent;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Str;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\Calling;
+use NorthSatchel\People\Pace;
+use NorthSatchel\People\RealPace;
+use NorthSatchel\People\StandTime;
+
+/** The list being called, by the photographer and by the caller with a link; its state follows from the taps alone. */
+final class CallDesk
+{
+    public const KINDS = ['found', 'lost', 'shot', 'unshot', 'later', 'sooner'];
+
+    public const CALLER = 'caller';
+
+    public const COUPLE = 'couple';
+
+    public function __construct(private readonly PeopleDesk $people, private readonly ShotDesk $shots) {}
+
+    /** @throws ImpossibleValue when the family cannot be read */
+    public function calling(Job $job): Calling
+    {
+        $groups = $this->people->named($job);
+        $names = $job->people->mapWithKeys(static fn (Person $p): array => [$p->id => $p->name])->all();
+        $last = ['person' => [], 'shot' => [], 'later' => []];
+        foreach (DeviceEvent::query()->whereIn('kind', self::KINDS)->where('on->job', $job->id)->orderBy('made_at')->orderBy('id')->get() as $event) {
+            match ($event->kind) {
+                'found', 'lost' => $last['person'][(int) ($event->on['person'] ?? 0)] = $event->kind === 'found',
+                'shot', 'unshot' => $last['shot'][(int) ($event->on['group'] ?? 0)] = $event->kind === 'shot',
+                default => $last['later'][(int) ($event->on['group'] ?? 0)] = $event->kind === 'later',
+            };
+        }
+        $yes = static fn (array $marks): array => array_keys(array_filter($marks));
+
+        return new Calling($this->people->family($job), $groups, array_values(array_intersect_key($names, array_filter($last['person']))),
+            array_values(array_intersect($yes($last['shot']), array_keys($groups))), array_values(array_intersect($yes($last['later']), array_keys($groups))));
+    }
+
+    /** A new link, valid until the day after the job; the token is told once and kept nowhere. */
+    public function share(Job $job, string $kind = self::CALLER): string
+    {
+        $token = Str::random(40);
+        $end = Carbon::parse($job->date, $job->place->timezone)->addDays(2)->startOfDay()->utc();
+        ShareLink::query()->create(['job_id' => $job->id, 'kind' => $kind, 'digest' => hash('sha256', $token), 'expires_at' => $end->isPast() ? now()->addDay() : $end]);
+
+        return $token;
+    }
+
+    /** @return Collection<int, ShareLink> that still open something */
+    public function links(Job $job): Collection
+    {
+        return ShareLink::query()->where('job_id', $job->id)->whereNull('revoked_at')->where('expires_at', '>', now())->orderBy('id')->get();
+    }
+
+    /** Null for a token that is unknown, expired or revoked: the three are told apart by nobody. */
+    public function jobOf(string $token, string $kind = self::CALLER): ?int
+    {
+        return ShareLink::query()->where('digest', hash('sha256', $token))->where('kind', $kind)->whereNull('revoked_at')->where('expires_at', '>', now())->value('job_id');
+    }
+
+    /**
+     * Whether a tap is about this job, and of a kind that a caller may make.
+     *
+     * @param  array{kind: string, on: array<string, mixed>}  $event
+     */
+    public function mayCallerTap(int $jobId, array $event): bool
+    {
+        $on = $event['on'];
+
+        return in_array($event['kind'], ['found', 'lost'], true) && (int) ($on['job'] ?? 0) === $jobId && Person::query()->where('job_id', $jobId)->whereKey((int) ($on['person'] ?? 0))->exists();
+    }
+
+    /** @return Collection<int, Segment> of the same day, after the one in which the groups are called */
+    public function laterSegments(Job $job): Collection
+    {
+        $now = $job->segments->firstWhere('id', $job->formals_segment_id);
+
+        return $job->segments->filter(static fn (Segment $s): bool => $now === null || ($s->day === $now->day && $s->start_clock > $now->start_clock))->sortBy('start_clock')->values();
+    }
+
+    /** How fast it goes, and how long it will still take; null before the third group is shot. */
+    public function pace(Job $job, Calling $calling): ?RealPace
+    {
+        $planned = [];
+        $stand = new StandTime($this->people->order($job), $this->people->family($job), $job->formals_gathered);
+        foreach ($this->people->groups($job) as $index => $group) {
+            $planned[$group->id] = $stand->groups[$index]['minutes'] + $stand->groups[$index]['changeOver'];
+        }
+        $taps = [];
+        foreach (DeviceEvent::query()->where('kind', 'shot')->where('on->job', $job->id)->orderBy('made_at')->get() as $event) {
+            $id = (int) ($event->on['group'] ?? 0);
+            if ($calling->isShot($id) && isset($planned[$id])) {
+                $taps[$id] = ['at' => Carbon::parse($event->made_at, 'UTC')->getTimestamp(), 'minutes' => $planned[$id]];
+            }
+        }
+
+        return RealPace::of(array_values($taps), array_sum(array_intersect_key($planned, array_flip($calling->left()))));
+    }
+
+    /**
+     * The groups still owed become shots of a later segment, with their minutes.
+     *
+     * @return int how many
+     */
+    public function owe(Job $job, Segment $segment): int
+    {
+        $calling = $this->calling($job);
+        foreach ($calling->left() as $id) {
+            $group = $calling->group($id);
+            $count = count($group->people);
+            $this->shots->add($segment, ['what' => mb_substr("Owed: {$group->title}", 0, 160), 'priority' => $group->priority->value, 'minutes' => (int) ceil(Pace::minutes($count) + 1), 'frames' => Pace::frames($count), 'people' => $group->people]);
+        }
+
+        return count($calling->left());
+    }
+}

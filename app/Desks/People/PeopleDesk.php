@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\People;
+
+use App\Desks\Plan\PlanDesk;
+use App\Models\Brief\Job;
+use App\Models\Brief\Person;
+use App\Models\People\FormalGroup;
+use App\Models\Plan\Segment;
+use App\Models\Scout\Spot;
+use Illuminate\Support\Collection;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\CallSolution;
+use NorthSatchel\People\Family;
+use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyText;
+use NorthSatchel\People\FormalsJudge;
+use NorthSatchel\People\FormalsTiming;
+use NorthSatchel\People\GroupSetup;
+use NorthSatchel\People\School;
+use NorthSatchel\People\StandTime;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** People: the family, its groups, and the order in which they are called. */
+final class PeopleDesk
+{
+    /** Full-format focal lengths tried where no others are named. */
+    public const LENSES = [85, 70, 50, 35, 24];
+
+    /** @var array<int, Collection<int, FormalGroup>> by job, for this request */
+    private array $groups = [];
+
+    public function __construct(private readonly PlanDesk $plan, private readonly CallOrderDesk $orders) {}
+
+    /** @return Collection<int, FormalGroup> in the order in which they are called */
+    public function groups(Job $job): Collection
+    {
+        return $this->groups[$job->id] ??= ($job->relationLoaded('formalGroups') ? $job->formalGroups : $job->formalGroups()->get())->values();
+    }
+
+    /** After a change: the groups are read anew. */
+    public function forget(Job $job): void
+    {
+        unset($this->groups[$job->id]);
+    }
+
+    /** @throws ImpossibleValue when the lines do not make a family */
+    public function family(Job $job): Family
+    {
+        $job->loadMissing('people');
+
+        return new Family(FamilyText::read(array_values($job->people->map(static fn (Person $p): array => ['name' => $p->name, 'text' => (string) $p->role])->all())));
+    }
+
+    public function verdicts(Job $job): Verdicts
+    {
+        $job->loadMissing('people');
+        if ($job->people->isEmpty() && $this->groups($job)->isEmpty()) {
+            return new Verdicts([Verdict::mind('people.nobody', 'Nobody is named yet.', 'Enter the family once, a line a person; the list of groups follows from it.')]);
+        }
+        try {
+            $family = $this->family($job);
+        } catch (ImpossibleValue $e) {
+            return new Verdicts([Verdict::stop('people.unreadable', 'The family cannot be read.', ucfirst("people {$e->must}."))]);
+        }
+        $order = $this->order($job);
+        $best = $order === [] ? null : $this->stand($job, $family, School::LeastWaiting);
+
+        return FormalsJudge::of($family, new StandTime($order, $family, $job->formals_gathered), $best, $this->segment($job), PlanDesk::localDay($job));
+    }
+
+    /** The groups in the order of a school. */
+    public function stand(Job $job, Family $family, School $school): StandTime
+    {
+        return new StandTime($this->solution($job, $family, $school)->order, $family, $job->formals_gathered);
+    }
+
+    public function solution(Job $job, Family $family, School $school): CallSolution
+    {
+        return $this->orders->solution($job, $this->order($job), $family, $school);
+    }
+
+    public function isProving(Job $job, Family $family): bool
+    {
+        return $this->orders->isProving($job, $this->order($job), $family);
+    }
+
+    /**
+     * The three times at which groups are taken, against the plan.
+     *
+     * @return list<array{school: string, before: int, after: int, early: int, gained: int, free: int|null}>
+     */
+    public function timing(Job $job, Family $family): array
+    {
+        $segment = $job->segments->firstWhere('id', $job->formals_segment_id);
+        $anchors = $segment === null ? collect() : $job->segments->where('day', $segment->day)->where('lane', $segment->lane)->where('is_anchor', true)->sortBy('start_clock')->values();
+        $before = $anchors->last(static fn (Segment $s): bool => $s->start_clock <= ($segment->start_clock ?? ''));
+        $after = $anchors->first(static fn (Segment $s): bool => $s->start_clock > ($segment->start_clock ?? ''));
+        $way = static fn (?Segment $from, ?Segment $to, PlanDesk $plan): int => $from?->place_id === null || $to?->place_id === null || $from->place_id === $to->place_id ? 0 : $plan->day($job)->likelyWay($from->place_id, $to->place_id);
+        $gap = $before === null || $after === null ? null
+            : ClockTime::of($after->start_clock)->minutes - ClockTime::of($before->start_clock)->minutes - $before->minutes - $way($before, $after, $this->plan);
+        $first = $job->segments->sortBy('start_clock')->first();
+
+        return FormalsTiming::of($this->order($job), $family, $way($first, $before, $this->plan), $gap);
+    }
+
+    /** @return list<FamilyGroup> as they are called */
+    public function order(Job $job): array
+    {
+        return array_values($this->named($job));
+    }
+
+    /** @return array<int, FamilyGroup> the same, by id */
+    public function named(Job $job): array
+    {
+        $groups = $this->groups($job)->keyBy('id');
+
+        return $groups->map(static fn (FormalGroup $g): FamilyGroup => new FamilyGroup($g->title, $g->people, Priority::from($g->priority), $groups->get($g->after_id)?->title))->all();
+    }
+
+    /** @return array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null */
+    public function segment(Job $job): ?array
+    {
+        $segment = $job->segments->firstWhere('id', $job->formals_segment_id);
+
+        return $segment === null ? null : ['id' => $segment->id, 'title' => $segment->title, 'minutes' => $segment->minutes, 'isAnchor' => $segment->is_anchor,
+            'startsAt' => PlanDesk::localDay($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock))];
+    }
+
+    /**
+     * A group at a spot.
+     *
+     * @param  non-empty-list<int>  $focals
+     *
+     * @throws ImpossibleValue when it cannot be placed so
+     */
+    public function setup(Job $job, FormalGroup $group, array $focals, ?float $roomM, float $ev, bool $isOnSteps, ?int $rows): GroupSetup
+    {
+        $family = $this->family($job);
+        $people = array_values(array_filter(array_map($family->person(...), $group->people)));
+
+        return GroupSetup::best($people, $focals, $roomM, $ev, isOnSteps: $isOnSteps, rowCount: $rows);
+    }
+
+    /**
+     * The spot of the segment in which the groups are called.
+     *
+     * @param  Collection<int, Spot>  $spots
+     */
+    public function spotOf(Job $job, Collection $spots): ?Spot
+    {
+        return $spots->firstWhere('id', $job->segments->firstWhere('id', $job->formals_segment_id)?->spot_id);
+    }
+}

@@ -1,0 +1,265 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Models\Brief\Job;
+use App\Models\Brief\Place;
+use App\Models\Plan\AccessWindow as StoredWindow;
+use App\Models\Plan\Segment as StoredSegment;
+use App\Models\Plan\ShotLine;
+use App\Models\Plan\Travel;
+use Illuminate\Support\Collection;
+use NorthSatchel\Plan\Audience;
+use NorthSatchel\Plan\DayPasses;
+use NorthSatchel\Plan\DayRuler;
+use NorthSatchel\Plan\Judge\AccessJudge;
+use NorthSatchel\Plan\Judge\AccessWindow;
+use NorthSatchel\Plan\Judge\ChainJudge;
+use NorthSatchel\Plan\Judge\NightJudge;
+use NorthSatchel\Plan\Judge\PeopleJudge;
+use NorthSatchel\Plan\Judge\Separation;
+use NorthSatchel\Plan\Judge\SightJudge;
+use NorthSatchel\Plan\Judge\WantsJudge;
+use NorthSatchel\Plan\PlanJudge;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Travels;
+use NorthSatchel\Plan\Wants;
+use NorthSatchel\Plan\Welfare;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\LightWanted;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Lane;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdicts;
+
+/** Plan: the timed day, or several. */
+final class PlanDesk
+{
+    private ?Travels $travels = null;
+
+    /** @var Collection<int, Travel>|null */
+    private ?Collection $known = null;
+
+    /** @var array<string, PlannedDay> by job id and day, for this request */
+    private array $days = [];
+
+    public function __construct(private readonly ShotJudgement $shots) {}
+
+    public function day(Job $job, int $day = 0): PlannedDay
+    {
+        return $this->days["{$job->id} {$day}"] ??= $this->build($job, $day);
+    }
+
+    /** How many days the job has. */
+    public static function dayCount(Job $job): int
+    {
+        return 1 + (int) $job->segments->max('day');
+    }
+
+    public function verdicts(Job $job): Verdicts
+    {
+        $all = new Verdicts;
+        $count = self::dayCount($job);
+        for ($day = 0; $day < $count; $day++) {
+            $of = $this->verdictsOf($job, $this->day($job, $day), $day);
+            $all = $all->with($count === 1 ? $of : $of->headed('Day '.($day + 1).': '));
+        }
+
+        $days = array_map(fn (int $day): PlannedDay => $this->day($job, $day), range(0, $count - 1));
+
+        return $all->with(NightJudge::of($days))->with($this->shots->verdicts($job, $days));
+    }
+
+    /** All that is to be said of one day, as planned or otherwise. */
+    public function verdictsOf(Job $job, PlannedDay $day, int $number): Verdicts
+    {
+        return PlanJudge::of($day)
+            ->with(ChainJudge::of($day))
+            ->with(WantsJudge::of($day))
+            ->with(PeopleJudge::of($day))
+            ->with(SightJudge::of($day, self::separations($job)))
+            ->with(AccessJudge::of($day, self::windows($job, $number)))
+            ->with(Welfare::of($day));
+    }
+
+    public function ruler(Job $job, int $day = 0, ?PlannedDay $planned = null): DayRuler
+    {
+        $planned ??= $this->day($job, $day);
+
+        return DayRuler::of(
+            $planned,
+            self::point($job->place),
+            $planned->day->instantOf(ClockTime::of($job->covered_from)),
+            $planned->day->instantOf(ClockTime::of($job->covered_to)),
+        );
+    }
+
+    /**
+     * A day as a list: segments in the order of time, each shot with the time its segment gives it.
+     *
+     * @return list<array{segment: StoredSegment, from: string, to: string, slack: int|null, leaveAt: string|null, leaveBy: string|null, shots: list<array{line: ShotLine, at: string}>, shotMinutes: int, frames: int}>
+     */
+    public function list(Job $job, int $number = 0): array
+    {
+        $day = self::localDay($job, $number);
+        $passes = DayPasses::of($this->day($job, $number));
+        $leave = $passes->leaveAt();
+        $latest = $passes->leaveBy();
+        $rows = [];
+        foreach ($job->segments->where('day', $number)->sortBy([['start_clock', 'asc'], ['lane', 'asc'], ['id', 'asc']]) as $segment) {
+            $start = $day->instantOf(ClockTime::of($segment->start_clock));
+            $at = $start;
+            $shots = [];
+            foreach ($segment->shotLines as $line) {
+                $shots[] = ['line' => $line, 'at' => $day->face($at)];
+                $at += $line->minutes * 60;
+            }
+            $rows[] = [
+                'segment' => $segment,
+                'from' => $day->face($start),
+                'to' => $day->face($start + $segment->minutes * 60),
+                'slack' => $passes->slack($segment->id),
+                'leaveAt' => isset($leave[$segment->id]) ? $day->face($leave[$segment->id]) : null,
+                'leaveBy' => isset($latest[$segment->id]) ? $day->face($latest[$segment->id]) : null,
+                'shots' => $shots,
+                'shotMinutes' => (int) $segment->shotLines->sum('minutes'),
+                'frames' => (int) $segment->shotLines->sum('frames'),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Audience> who has something to read: a photographer with a lane, the coordinator, the client */
+    public function sheetsOf(Job $job): array
+    {
+        $lanes = $job->segments->flatMap(static fn (StoredSegment $s): array => [$s->lane, ...$s->also_lanes ?? []])->push(Lane::Lead->value)->unique();
+
+        return array_values(array_filter(Audience::cases(), static fn (Audience $a): bool => ! $a->isPhotographer() || $lanes->contains($a->value)));
+    }
+
+    /**
+     * The ways between the places of a job, both directions where they differ.
+     *
+     * @return list<array{from: Place, to: Place, way: Travel|null, minutes: int|null, estimate: int|null}>
+     */
+    public function ways(Job $job): array
+    {
+        $places = $job->segments->map(static fn (StoredSegment $s): ?Place => $s->place)->push($job->place)->filter()->unique('id')->sortBy('name')->values();
+        $known = $this->known()->keyBy(static fn (Travel $t): string => "{$t->from_place_id} {$t->to_place_id}");
+        $ways = [];
+        foreach ($places as $i => $a) {
+            foreach ($places as $j => $b) {
+                $way = $known->get("{$a->id} {$b->id}");
+                if ($i !== $j && ($way !== null || ($i < $j && ! $known->has("{$b->id} {$a->id}")))) {
+                    [$from, $to] = [self::point($a), self::point($b)];
+                    $ways[] = ['from' => $a, 'to' => $b, 'way' => $way, 'minutes' => $this->travels()->minutes($a->id, $b->id), 'estimate' => $from === null || $to === null ? null : Travels::estimate($from, $to)];
+                }
+            }
+        }
+
+        return $ways;
+    }
+
+    public static function localDay(Job $job, int $number = 0): LocalDay
+    {
+        $date = $number === 0 ? $job->date : (new \DateTimeImmutable($job->date))->modify("+{$number} days")->format('Y-m-d');
+
+        return LocalDay::of($date, $job->place->timezone);
+    }
+
+    public static function point(Place $place): ?GeoPoint
+    {
+        return $place->latitude === null || $place->longitude === null ? null : GeoPoint::of($place->latitude, $place->longitude);
+    }
+
+    /** @return list<Separation> those whose meeting is still planned, or that hold all day */
+    private static function separations(Job $job): array
+    {
+        $standing = array_filter($job->separations ?? [], static fn (array $s): bool => $s['until'] === null || $job->segments->contains('id', $s['until']));
+
+        return array_values(array_map(static fn (array $s): Separation => new Separation($s['first'], $s['second'], $s['until']), $standing));
+    }
+
+    /** @return list<AccessWindow> of one day */
+    private static function windows(Job $job, int $number): array
+    {
+        $day = self::localDay($job, $number);
+
+        return $job->accessWindows->where('day', $number)->map(static fn (StoredWindow $w): AccessWindow => new AccessWindow(
+            $w->pass, $w->place_id, $w->spot_id, $w->lanes ?? [],
+            $day->instantOf(ClockTime::of($w->opens_clock)), $day->instantOf(ClockTime::of($w->closes_clock)), $w->gate_minutes,
+        ))->values()->all();
+    }
+
+    private function build(Job $job, int $number): PlannedDay
+    {
+        $day = self::localDay($job, $number);
+        $segments = [];
+        $points = [];
+        foreach ($job->segments->where('day', $number) as $stored) {
+            $place = $stored->place;
+            if ($place !== null && ($point = self::point($place)) !== null) {
+                $points[$place->id] = $point;
+            }
+            $segments[] = new Segment(
+                id: $stored->id,
+                title: $stored->title,
+                lane: $stored->lane,
+                startsAt: $day->instantOf(ClockTime::of($stored->start_clock)),
+                minutes: $stored->minutes,
+                priority: Priority::from($stored->priority),
+                isOutdoor: $stored->is_outdoor,
+                isAnchor: $stored->is_anchor,
+                placeId: $stored->place_id,
+                placeName: $place?->name,
+                shotMinutes: (int) $stored->shotLines->sum('minutes'),
+                shortMinutes: $stored->short_minutes,
+                lowMinutes: $stored->low_minutes,
+                highMinutes: $stored->high_minutes,
+                mayMove: $stored->may_move,
+                takesInMinutes: $stored->takes_in_minutes,
+                isBreak: $stored->is_break,
+                wants: self::wants($stored, $day),
+            );
+        }
+        $point = self::point($job->place);
+        $gates = [];
+        foreach ($job->accessWindows->where('day', $number)->whereNull('spot_id') as $window) {
+            $gates[$window->place_id] = max($gates[$window->place_id] ?? 0, $window->gate_minutes);
+        }
+
+        return new PlannedDay($day, $segments, $this->travels(), $points, $point === null ? null : SunDay::of($point, $day), $gates);
+    }
+
+    private static function wants(StoredSegment $s, LocalDay $day): Wants
+    {
+        $at = static fn (?string $clock): ?int => $clock === null ? null : $day->instantOf(ClockTime::of($clock));
+
+        return new Wants(LightWanted::from($s->light), $at($s->earliest_clock), $at($s->latest_clock), $s->people ?? [], $s->setup_minutes, $s->worth, $s->also_lanes ?? [], $s->spot_id);
+    }
+
+    private function travels(): Travels
+    {
+        if ($this->travels === null) {
+            $minutes = [];
+            foreach ($this->known() as $way) {
+                $minutes[$way->from_place_id][$way->to_place_id] = $way->minutes + $way->walk_minutes + $way->parking_minutes + $way->loading_minutes;
+            }
+            $this->travels = new Travels($minutes);
+        }
+
+        return $this->travels;
+    }
+
+    /** @return Collection<int, Travel> */
+    private function known(): Collection
+    {
+        return $this->known ??= Travel::query()->get();
+    }
+}

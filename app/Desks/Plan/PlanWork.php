@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Models\Brief\Job;
+use App\Models\Plan\AccessWindow;
+use App\Models\Plan\Segment;
+use App\Models\Plan\Travel;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Template\DayTemplate;
+use NorthSatchel\Time\ClockTime;
+
+/** What is done to a plan: segments, ways, passes, and a whole day from a template. */
+final class PlanWork
+{
+    public function __construct(private readonly ShotDesk $shots) {}
+
+    /**
+     * @param  array<string, mixed>  $fields
+     *
+     * @throws ValidationException when a time does not exist that day
+     */
+    public function saveSegment(Job $job, array $fields, ?Segment $segment = null): Segment
+    {
+        foreach (['start_clock', 'earliest_clock', 'latest_clock'] as $field) {
+            if (($fields[$field] ?? null) !== null) {
+                $this->refuseSkippedTime($job, (int) ($fields['day'] ?? 0), (string) $fields[$field], $field);
+            }
+        }
+        $segment ??= new Segment(['job_id' => $job->id]);
+        $segment->fill($fields)->save();
+
+        return $segment;
+    }
+
+    /** Moves a segment by minutes, earlier when negative. */
+    public function shift(Job $job, Segment $segment, int $minutes): void
+    {
+        try {
+            $clock = ClockTime::of($segment->start_clock)->plus($minutes)->text();
+        } catch (ImpossibleValue) {
+            throw ValidationException::withMessages(['start_clock' => 'That would leave the day: times run from 00:00 to 47:59.']);
+        }
+        $this->refuseSkippedTime($job, $segment->day, $clock, 'start_clock');
+        $segment->update(['start_clock' => $clock]);
+    }
+
+    /** @param  array{minutes: int, walk_minutes?: int, parking_minutes?: int, loading_minutes?: int}  $parts */
+    public function setTravel(int $from, int $to, array $parts): void
+    {
+        Travel::query()->updateOrCreate(['from_place_id' => $from, 'to_place_id' => $to], $parts);
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     *
+     * @throws ValidationException when a time does not exist that day
+     */
+    public function addAccess(Job $job, array $fields): AccessWindow
+    {
+        foreach (['opens_clock', 'closes_clock'] as $field) {
+            $this->refuseSkippedTime($job, (int) $fields['day'], (string) $fields[$field], $field);
+        }
+        if (ClockTime::of((string) $fields['closes_clock'])->minutes <= ClockTime::of((string) $fields['opens_clock'])->minutes) {
+            throw ValidationException::withMessages(['closes_clock' => 'It must close after it opens.']);
+        }
+
+        return $job->accessWindows()->create($fields);
+    }
+
+    /**
+     * Lays a template's day onto the plan, all of it or nothing; what is planned already stays.
+     *
+     * @throws ValidationException
+     */
+    public function fillIn(Job $job, DayTemplate $template, string $first, string $second, int $day = 0): void
+    {
+        try {
+            $segments = $template->fill(ClockTime::of($first)->minutes, ClockTime::of($second)->minutes);
+            foreach ($segments as $segment) {
+                PlanDesk::localDay($job, $day)->instantOf(ClockTime::ofMinutes($segment->start));
+            }
+        } catch (ImpossibleValue $e) {
+            throw ValidationException::withMessages([in_array($e->field, ['first_anchor', 'second_anchor'], true) ? $e->field : 'first_anchor' => 'This '.$e->must.'.']);
+        }
+        DB::transaction(function () use ($job, $segments, $day): void {
+            foreach ($segments as $s) {
+                $stored = $job->segments()->create([
+                    'place_id' => $job->place_id, 'day' => $day, 'title' => $s->title, 'lane' => $s->lane, 'start_clock' => ClockTime::ofMinutes($s->start)->text(), 'minutes' => $s->minutes,
+                    'priority' => $s->priority->value, 'is_outdoor' => $s->isOutdoor, 'is_anchor' => $s->isAnchor, 'short_minutes' => $s->shortMinutes,
+                    'may_move' => $s->mayMove, 'takes_in_minutes' => $s->takesIn, 'is_break' => $s->isBreak,
+                ]);
+                foreach ($s->shots as $what) {
+                    $this->shots->add($stored, ['what' => $what, 'priority' => $s->priority->value, 'minutes' => max(1, intdiv($s->minutes, 2 * max(1, count($s->shots)))), 'frames' => 12]);
+                }
+            }
+        });
+    }
+
+    private function refuseSkippedTime(Job $job, int $day, string $clock, string $field): void
+    {
+        try {
+            PlanDesk::localDay($job, $day)->instantOf(ClockTime::of($clock));
+        } catch (ImpossibleValue $e) {
+            throw ValidationException::withMessages([$field => 'This time '.$e->must.'.']);
+        }
+    }
+}

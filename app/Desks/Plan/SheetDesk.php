@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Models\Brief\Job;
+use App\Models\Plan\ShotLine;
+use App\Tables\CsvCell;
+use NorthSatchel\Plan\Audience;
+use NorthSatchel\Plan\DayPasses;
+use NorthSatchel\Plan\Sheet\Sheet;
+use NorthSatchel\Plan\Sheet\SheetRow;
+use NorthSatchel\Plan\Sheet\SheetShot;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
+
+/** What goes out: sheets for print, calendar and table, each for one audience. */
+final class SheetDesk
+{
+    public function __construct(private readonly PlanDesk $plan) {}
+
+    public function sheet(Job $job, Audience $audience): Sheet
+    {
+        $leave = [];
+        for ($number = 0; $number < PlanDesk::dayCount($job); $number++) {
+            $leave += DayPasses::of($this->plan->day($job, $number))->leaveAt();
+        }
+        $rows = [];
+        foreach ($job->segments as $segment) {
+            $day = PlanDesk::localDay($job, $segment->day);
+            $start = $day->instantOf(ClockTime::of($segment->start_clock));
+            $at = $start;
+            $shots = [];
+            foreach ($segment->shotLines as $line) {
+                $shots[] = new SheetShot($day->face($at), $line->what, $line->priority, $line->minutes, self::audiences($line->hidden_from), self::cue($line), $line->prompt);
+                $at += $line->minutes * 60;
+            }
+            $rows[] = new SheetRow(
+                id: $segment->id,
+                lane: $segment->lane,
+                alsoLanes: $segment->also_lanes ?? [],
+                date: $day->date,
+                title: $segment->title,
+                place: $segment->place?->name,
+                startsAt: $start,
+                endsAt: $start + $segment->minutes * 60,
+                isAnchor: $segment->is_anchor,
+                leaveAt: $leave[$segment->id] ?? null,
+                shots: $shots,
+                hiddenFrom: self::audiences($segment->hidden_from),
+            );
+        }
+
+        return Sheet::for($audience, $rows);
+    }
+
+    /** RFC 5545: an event a segment, with its zone, and an alarm at the time to leave. */
+    public function calendar(Job $job, Audience $audience): string
+    {
+        return DayCalendar::of($job, $this->sheet($job, $audience), PlanDesk::localDay($job));
+    }
+
+    /** A table for spreadsheets; a cell that would be taken for a formula is made a text. */
+    public function table(Job $job, Audience $audience): string
+    {
+        $day = PlanDesk::localDay($job);
+        $handle = fopen('php://temp', 'w+');
+        if ($handle === false) {
+            throw new \RuntimeException('No memory for the table.');
+        }
+        $put = static fn (array $cells) => fputcsv($handle, array_map(CsvCell::write(...), $cells), escape: '', eol: "\r\n");
+        $put(['date', 'start', 'end', 'minutes', 'segment', 'place', 'photographer', 'leave at', 'shot', 'shot at']);
+        foreach ($this->sheet($job, $audience)->rows as $row) {
+            $cells = [$row->date, $day->face($row->startsAt), $day->face($row->endsAt), (string) intdiv($row->endsAt - $row->startsAt, 60), $row->title, (string) $row->place, $row->lane, self::face($day, $row->leaveAt)];
+            $put([...$cells, '', '']);
+            foreach ($row->shots as $shot) {
+                $put([...$cells, $shot->what, $shot->at]);
+            }
+        }
+        rewind($handle);
+
+        return (string) stream_get_contents($handle);
+    }
+
+    /** Whether the words of the brief may stand on this sheet. */
+    public static function mayReadBrief(Job $job, Audience $audience): bool
+    {
+        return $audience->isPhotographer() || ! $job->is_confidential;
+    }
+
+    private static function cue(ShotLine $line): ?string
+    {
+        return $line->cue === null ? null : "after {$line->cue}".($line->cue_seconds === null ? '' : ", within {$line->cue_seconds} s");
+    }
+
+    private static function face(LocalDay $day, ?int $at): string
+    {
+        return $at === null ? '' : $day->face($at);
+    }
+
+    /**
+     * @param  list<string>|null  $names
+     * @return list<Audience>
+     */
+    private static function audiences(?array $names): array
+    {
+        return array_values(array_filter(array_map(static fn (string $name): ?Audience => Audience::tryFrom($name), $names ?? [])));
+    }
+}

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Models\Brief\Job;
+use App\Models\Plan\Segment;
+use App\Models\Plan\ShotLine;
+use App\Models\Plan\ShotSet;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\Plan\Shots\ShotPlacer;
+use NorthSatchel\Plan\Shots\ShotText;
+use NorthSatchel\Plan\Shots\SunOrder;
+use NorthSatchel\Time\Priority;
+
+/** What is done to a shot list: lines under segments and free ones, pasted, moved, kept as sets. */
+final class ShotDesk
+{
+    /** What of a line is worth keeping for another job. */
+    private const REUSED = ['what', 'priority', 'minutes', 'frames', 'focal_mm', 'distance', 'height', 'side', 'light', 'cue', 'cue_seconds', 'prompt'];
+
+    /** @param  array<string, mixed>  $fields */
+    public function add(Segment $segment, array $fields): ShotLine
+    {
+        return $segment->shotLines()->create([...$fields, 'job_id' => $segment->job_id, 'position' => 1 + (int) $segment->shotLines()->max('position')]);
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    public function addFree(Job $job, array $fields): ShotLine
+    {
+        return $job->freeShots()->create([...$fields, 'position' => 1 + (int) $job->freeShots()->max('position')]);
+    }
+
+    /**
+     * @return int how many lines were added
+     *
+     * @throws ValidationException when there are none, or too many
+     */
+    public function paste(Segment $segment, string $text): int
+    {
+        $shots = self::read($text);
+        DB::transaction(function () use ($segment, $shots): void {
+            foreach ($shots as $shot) {
+                unset($shot['under']);
+                $this->add($segment, $shot);
+            }
+        });
+
+        return count($shots);
+    }
+
+    /**
+     * Pastes a list for the whole job: each line goes to the segment that its heading or its words name.
+     *
+     * @return array{placed: int, free: int}
+     *
+     * @throws ValidationException when there are none, or too many
+     */
+    public function pasteAnywhere(Job $job, string $text): array
+    {
+        $shots = self::read($text);
+        $segments = self::places($job);
+        $placed = 0;
+        DB::transaction(function () use ($job, $shots, $segments, &$placed): void {
+            foreach ($shots as $shot) {
+                $id = ShotPlacer::place($shot['what'], $shot['under'], $segments);
+                unset($shot['under']);
+                $placed += $id === null ? 0 : 1;
+                $id === null ? $this->addFree($job, $shot) : $this->add($job->segments->firstOrFail('id', $id), $shot);
+            }
+        });
+
+        return ['placed' => $placed, 'free' => count($shots) - $placed];
+    }
+
+    /** Gives the free lines to the segments that their words name. */
+    public function placeFree(Job $job): int
+    {
+        $segments = self::places($job);
+        $placed = 0;
+        foreach ($job->freeShots as $line) {
+            $id = ShotPlacer::place($line->what, null, $segments);
+            if ($id !== null) {
+                $this->put($line, $job->segments->firstOrFail('id', $id), null);
+                $placed++;
+            }
+        }
+
+        return $placed;
+    }
+
+    /** Swaps a shot with its neighbour. */
+    public function move(ShotLine $line, bool $isUp): void
+    {
+        $ids = $this->siblings($line)->pluck('id')->all();
+        $at = (int) array_search($line->id, $ids, true);
+        $to = $isUp ? $at - 1 : $at + 1;
+        if (isset($ids[$to])) {
+            [$ids[$at], $ids[$to]] = [$ids[$to], $ids[$at]];
+            $this->order(array_values($ids));
+        }
+    }
+
+    /** Puts a shot into a segment, before one of its lines, or at the end. */
+    public function put(ShotLine $line, Segment $segment, ?int $beforeId): void
+    {
+        DB::transaction(function () use ($line, $segment, $beforeId): void {
+            $line->update(['segment_id' => $segment->id]);
+            $ids = array_values(array_filter($this->siblings($line)->pluck('id')->all(), static fn (int $id): bool => $id !== $line->id));
+            $at = $beforeId === null ? false : array_search($beforeId, $ids, true);
+            array_splice($ids, $at === false ? count($ids) : $at, 0, [$line->id]);
+            $this->order($ids);
+        });
+    }
+
+    /** Puts the scenes of a segment in the order of the sun. */
+    public function followTheSun(Segment $segment, bool $isFalling): void
+    {
+        $this->order(SunOrder::sorted($segment->shotLines->map(static fn (ShotLine $l): array => ['id' => $l->id, 'light' => $l->light])->values()->all(), $isFalling));
+    }
+
+    /**
+     * @return Collection<int, ShotSet> those of the job's kind first
+     */
+    public function sets(Job $job): Collection
+    {
+        return ShotSet::query()->orderByRaw('kind = ? desc', [$job->kind])->orderBy('name')->get();
+    }
+
+    /** @throws ValidationException when the segment has no shots, or the name is taken */
+    public function keepSet(Segment $segment, string $name): ShotSet
+    {
+        if ($segment->shotLines->isEmpty() || ShotSet::query()->where('name', $name)->exists()) {
+            throw ValidationException::withMessages(['set_name' => $segment->shotLines->isEmpty() ? 'This segment has no shots to keep.' : 'There is a set of that name already.']);
+        }
+
+        return ShotSet::query()->create(['name' => $name, 'kind' => $segment->job->kind, 'lines' => $segment->shotLines->map(static fn (ShotLine $l): array => $l->only(self::REUSED))->values()->all()]);
+    }
+
+    public function addSet(Segment $segment, ShotSet $set): void
+    {
+        DB::transaction(function () use ($segment, $set): void {
+            foreach ($set->lines as $line) {
+                $this->add($segment, array_intersect_key($line, array_flip(self::REUSED)));
+            }
+        });
+    }
+
+    /** @return \Illuminate\Support\Collection<int, ShotLine> the lines of its segment, or the free ones, in order */
+    private function siblings(ShotLine $line): \Illuminate\Support\Collection
+    {
+        return ShotLine::query()->where('segment_id', $line->segment_id)->where('job_id', $line->job_id)->orderBy('position')->orderBy('id')->get();
+    }
+
+    /** @param  list<int>  $ids */
+    private function order(array $ids): void
+    {
+        DB::transaction(static function () use ($ids): void {
+            foreach ($ids as $index => $id) {
+                ShotLine::query()->whereKey($id)->update(['position' => $index + 1]);
+            }
+        });
+    }
+
+    /**
+     * @return list<array{what: string, priority: string, minutes: int, frames: int, focal_mm: int|null, under: string|null}>
+     *
+     * @throws ValidationException
+     */
+    private static function read(string $text): array
+    {
+        $shots = ShotText::read($text);
+        if ($shots === [] || count($shots) > ShotText::MOST_LINES) {
+            throw ValidationException::withMessages(['lines' => $shots === [] ? 'Paste at least one line.' : count($shots).' lines are too many at once: '.ShotText::MOST_LINES.' at most. Nothing was added.']);
+        }
+
+        return $shots;
+    }
+
+    /** @return array<int, array{title: string, shots: list<string>}> */
+    private static function places(Job $job): array
+    {
+        $segments = [];
+        foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc'], ['id', 'asc']]) as $segment) {
+            $segments[$segment->id] = ['title' => $segment->title, 'shots' => array_values($segment->shotLines->map(static fn (ShotLine $l): string => $l->what)->all())];
+        }
+
+        return $segments;
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Desks\Kit\KitDesk;
+use App\Models\Brief\Job;
+use App\Models\Plan\ShotLine;
+use Illuminate\Support\Facades\DB;
+use NorthSatchel\Kit\BagLens;
+use NorthSatchel\Kit\LensJudge;
+use NorthSatchel\Plan\Judge\CuedShot;
+use NorthSatchel\Plan\Judge\CueJudge;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Shots\ShotPlacer;
+use NorthSatchel\Plan\Shots\SunOrder;
+use NorthSatchel\Plan\Viewpoint\ShotView;
+use NorthSatchel\Plan\Viewpoint\ViewpointJudge;
+use NorthSatchel\Remedy;
+use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** What is to be said of a job's shot list. */
+final class ShotJudgement
+{
+    public function __construct(private readonly KitDesk $kit) {}
+
+    /** @param  list<PlannedDay>  $days */
+    public function verdicts(Job $job, array $days): Verdicts
+    {
+        $lenses = $this->kit->lenses($job);
+        $views = self::views($job);
+        $verdicts = [
+            self::repeated($job, $views),
+            self::free($job),
+            ...LensJudge::of($this->kit->wanted($job), $lenses),
+            ...self::order($job, $days),
+        ];
+
+        return (new Verdicts(array_filter($verdicts)))->with(ViewpointJudge::of($views))->with(CueJudge::of(self::cued($job), self::reaches($lenses)));
+    }
+
+    /** @return list<ShotView> */
+    private static function views(Job $job): array
+    {
+        $views = [];
+        foreach ($job->segments as $segment) {
+            foreach ($segment->shotLines as $line) {
+                $views[] = new ShotView($segment->title, $line->distance, $line->height, $line->side);
+            }
+        }
+
+        return $views;
+    }
+
+    /**
+     * The last job at this main place, before this one.
+     *
+     * @param  list<ShotView>  $views
+     */
+    private static function repeated(Job $job, array $views): ?Verdict
+    {
+        if (array_filter($views, static fn (ShotView $v): bool => $v->side !== null) === []) {
+            return null;
+        }
+        $rows = DB::select('SELECT jobs.name, distance, height, side, segments.title FROM shot_lines JOIN segments ON segments.id = shot_lines.segment_id JOIN jobs ON jobs.id = segments.job_id
+            WHERE shot_lines.deleted_at IS NULL AND segments.deleted_at IS NULL AND jobs.id = (SELECT id FROM jobs WHERE place_id = ? AND date < ? AND id <> ? ORDER BY date DESC LIMIT 1)', [$job->place_id, $job->date, $job->id]);
+
+        return $rows === [] ? null : ViewpointJudge::repeated($views, array_map(static fn (object $r): ShotView => new ShotView($r->title, $r->distance, $r->height, $r->side), $rows), $rows[0]->name);
+    }
+
+    private static function free(Job $job): ?Verdict
+    {
+        $musts = $job->freeShots->where('priority', Priority::Must->value);
+        if ($musts->isEmpty()) {
+            return null;
+        }
+        $segments = [];
+        foreach ($job->segments as $segment) {
+            $segments[$segment->id] = ['title' => $segment->title, 'shots' => []];
+        }
+        $canPlace = $musts->contains(static fn (ShotLine $l): bool => ShotPlacer::place($l->what, null, $segments) !== null);
+        $count = $musts->count();
+        $names = $musts->take(3)->pluck('what')->implode(', ');
+
+        return Verdict::fix('plan.must-without-time', ($count === 1 ? 'One must has' : "{$count} musts have").' no time in the day.', "{$names}".($count > 3 ? ' and more' : '').': no segment holds '.($count === 1 ? 'it' : 'them').', so no minute is kept.',
+            ['shots' => $count], $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : null);
+    }
+
+    /**
+     * @param  list<PlannedDay>  $days
+     * @return list<Verdict|null>
+     */
+    private static function order(Job $job, array $days): array
+    {
+        $verdicts = [];
+        $stored = $job->segments->keyBy('id');
+        foreach ($days as $day) {
+            foreach ($day->sun === null ? [] : $day->segments as $segment) {
+                $lines = $stored->get($segment->id)?->shotLines->map(static fn (ShotLine $l): array => ['id' => $l->id, 'light' => $l->light, 'what' => $l->what])->values()->all() ?? [];
+                $verdicts[] = SunOrder::judge($segment, $day->sun, $lines);
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /** @return list<CuedShot> */
+    private static function cued(Job $job): array
+    {
+        $cued = [];
+        foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
+            $before = null;
+            foreach ($segment->shotLines as $line) {
+                if ($line->cue !== null) {
+                    $cued[] = new CuedShot($line->id, $line->what, $line->cue, $line->cue_seconds, $line->focal_mm, $before?->focal_mm, $before?->what, $segment->lane);
+                }
+                $before = $line;
+            }
+        }
+
+        return $cued;
+    }
+
+    /**
+     * @param  list<BagLens>  $lenses
+     * @return array<string, list<array{int, int}>>
+     */
+    private static function reaches(array $lenses): array
+    {
+        $reaches = [];
+        foreach ($lenses as $lens) {
+            $reaches[$lens->lane][] = [$lens->fromMm, $lens->toMm];
+        }
+
+        return $reaches;
+    }
+}

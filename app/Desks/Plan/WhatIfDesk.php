@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Desks\Scout\ScoutDesk;
+use App\Models\Brief\Job;
+use App\Models\Plan\PlanChange;
+use App\Models\Plan\Segment;
+use App\Models\Plan\ShotLine;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Replan\How;
+use NorthSatchel\Plan\WhatIf\DayRehearsal;
+use NorthSatchel\Plan\WhatIf\LateDay;
+use NorthSatchel\Plan\WhatIf\LateLane;
+use NorthSatchel\Plan\WhatIf\Weather;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdicts;
+
+/** What if we run late? The best re-plan, applied on one press and undone on another; and the day rehearsed. */
+final class WhatIfDesk
+{
+    private const RUNS = 3000;
+
+    private const KEPT_S = 86400;
+
+    private const SEED = 20;
+
+    public function __construct(private readonly PlanDesk $plan, private readonly PlanWork $work, private readonly ScoutDesk $scout) {}
+
+    /** Null when no such segment is planned. */
+    public function late(Job $job, int $segmentId, int $minutes): ?LateDay
+    {
+        try {
+            return new LateDay($this->plan->day($job, (int) $job->segments->firstWhere('id', $segmentId)?->day), $segmentId, $minutes);
+        } catch (ImpossibleValue) {
+            return null;
+        }
+    }
+
+    /** Everything outdoors of a day later by so many minutes. */
+    public function delayed(Job $job, int $day, int $minutes): PlannedDay
+    {
+        return Weather::delay($this->plan->day($job, $day), $minutes);
+    }
+
+    /** All that is to be said of that day, from the light to the ways. */
+    public function verdictsOn(Job $job, int $number, PlannedDay $day): Verdicts
+    {
+        return $this->plan->verdictsOf($job, $day, $number)->with($this->scout->verdictsOn($job, $day));
+    }
+
+    /** Makes the delay the plan; nothing is changed when a segment would leave the day. */
+    public function applyDelay(Job $job, int $day, int $minutes): PlanChange
+    {
+        return DB::transaction(function () use ($job, $day, $minutes): PlanChange {
+            $change = self::remember($job, "everything outdoors {$minutes} min later");
+            foreach ($job->segments->where('is_outdoor', true)->where('day', $day) as $segment) {
+                $this->work->shift($job, $segment, $minutes);
+            }
+
+            return $change;
+        });
+    }
+
+    /**
+     * One lane lived through; kept for as long as the plan stays the same.
+     *
+     * @return array{rows: list<array{segment: \NorthSatchel\Plan\Segment, p50: string, p90: string, late: int, onTime: float, share: float}>, buffer: array{segment: \NorthSatchel\Plan\Segment, minutes: int, before: float, after: float, anchor: \NorthSatchel\Plan\Segment}|null}
+     */
+    public function rehearsal(Job $job, int $number, string $lane): array
+    {
+        $day = $this->plan->day($job, $number);
+        $key = 'rehearsal-'.hash('xxh128', serialize([$day->day->date, $lane, $day->segments, $day->travels, $day->points, $day->gates]));
+
+        return Cache::remember($key, self::KEPT_S, static function () use ($day, $lane): array {
+            $rehearsal = new DayRehearsal($day, $lane, self::RUNS, self::SEED);
+
+            return ['rows' => $rehearsal->rows(), 'buffer' => $rehearsal->bestBuffer()];
+        });
+    }
+
+    /** The last change that can still be undone. */
+    public function lastChange(Job $job): ?PlanChange
+    {
+        return PlanChange::query()->where('job_id', $job->id)->whereNull('undone_at')->orderBy('id', 'desc')->first();
+    }
+
+    /**
+     * Makes the re-plan the plan; what is moved hands its shots to where it moves.
+     *
+     * @throws ValidationException when there is nothing to apply
+     */
+    public function apply(Job $job, LateDay $late): PlanChange
+    {
+        if (! $late->isFeasible()) {
+            throw ValidationException::withMessages(['refused' => 'There is no plan that keeps every must and every anchor; nothing was changed.']);
+        }
+
+        return DB::transaction(static function () use ($job, $late): PlanChange {
+            $segments = Segment::query()->where('job_id', $job->id)->with('shotLines')->get()->keyBy('id');
+            $change = self::remember($job, "{$late->lateMinutes} min late");
+            foreach ($late->choices() as $id => $choice) {
+                $segment = $segments->get($id);
+                if ($segment === null) {
+                    continue;
+                }
+                if ($choice->start !== null && $choice->end !== null) {
+                    $segment->update(['start_clock' => ClockTime::ofMinutes($choice->start)->text(), 'minutes' => max(1, $choice->end - $choice->start)]);
+
+                    continue;
+                }
+                if ($choice->how === How::Moved) {
+                    foreach ($segment->shotLines as $line) {
+                        $line->update(['segment_id' => LateLane::pocketOf($choice), 'position' => 1000 + $line->position]);
+                    }
+                }
+                $segment->delete();
+            }
+
+            return $change;
+        });
+    }
+
+    /** Segments and shots as they are now, for the way back. */
+    private static function remember(Job $job, string $said): PlanChange
+    {
+        $segments = Segment::query()->where('job_id', $job->id)->with('shotLines')->get();
+
+        return PlanChange::query()->create([
+            'job_id' => $job->id,
+            'said' => $said,
+            'before' => [
+                'segments' => $segments->map(static fn (Segment $s): array => $s->only(['id', 'start_clock', 'minutes']))->values()->all(),
+                'shots' => $segments->flatMap(static fn (Segment $s) => $s->shotLines->map(static fn (ShotLine $l): array => $l->only(['id', 'segment_id', 'position'])))->values()->all(),
+            ],
+        ]);
+    }
+
+    public function undo(PlanChange $change): void
+    {
+        DB::transaction(static function () use ($change): void {
+            foreach ($change->before['segments'] as $row) {
+                $segment = Segment::withTrashed()->find($row['id']);
+                $segment?->restore();
+                $segment?->update(['start_clock' => $row['start_clock'], 'minutes' => $row['minutes']]);
+            }
+            foreach ($change->before['shots'] as $row) {
+                ShotLine::query()->whereKey($row['id'])->update(['segment_id' => $row['segment_id'], 'position' => $row['position']]);
+            }
+            foreach ($change->before['jobs'] ?? [] as $row) {
+                Job::query()->whereKey($row['id'])->update($row);
+            }
+            $change->update(['undone_at' => now()]);
+        });
+    }
+}

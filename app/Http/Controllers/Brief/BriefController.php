@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Brief;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\House\Readiness;
+use App\Desks\Plan\PlanDesk;
+use App\Http\Requests\Brief\JobRequest;
+use App\Models\Brief\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Carbon;
+use NorthSatchel\Time\ClockTime;
+
+final class BriefController
+{
+    public function show(int $job, BriefDesk $desk, PlanDesk $plan, Readiness $strap): View
+    {
+        $opened = BriefDesk::open($job)->load('people');
+        $minutes = ClockTime::of($opened->covered_to)->minutes - ClockTime::of($opened->covered_from)->minutes;
+        $day = $plan->day($opened);
+        $rise = $day->sun?->sunrise();
+        $set = $day->sun?->sunset();
+
+        return view('brief.show', [
+            'job' => $opened,
+            'verdicts' => $strap->of($opened, 'brief'),
+            'date' => Carbon::parse($opened->date)->format('l j F Y'),
+            'hours' => intdiv($minutes, 60).' h'.($minutes % 60 > 0 ? ' '.sprintf('%02d', $minutes % 60) : ''),
+            'light' => $day->sun === null ? 'no coordinates' : ($rise === null || $set === null
+                ? 'the sun does not rise or set'
+                : "{$day->day->face($rise)} – {$day->day->face($set)}"),
+        ]);
+    }
+
+    public function update(JobRequest $request, Job $job, BriefDesk $desk): RedirectResponse
+    {
+        $desk->save($request->validated(), $job);
+
+        return redirect("/jobs/{$job->id}/brief")->with('said', 'The brief is kept.');
+    }
+}

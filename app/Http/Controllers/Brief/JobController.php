@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Brief;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\House\Readiness;
+use App\Http\Requests\Brief\JobRequest;
+use App\Models\Brief\Job;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+
+final class JobController
+{
+    public function index(Request $request, Readiness $strap): View
+    {
+        $isAll = $request->boolean('all');
+        $all = $isAll ? BriefDesk::all() : BriefDesk::current();
+        $jobs = $all->map(static function (Job $job) use ($strap, $all): array {
+            $days = BriefDesk::daysTo($job);
+
+            return [
+                'job' => $job,
+                'date' => Carbon::parse($job->date)->format('D j M'),
+                'when' => match (true) {
+                    $days === 0 => 'today',
+                    $days === 1 => 'tomorrow',
+                    $days > 1 => "{$days} days to go",
+                    default => abs($days).' days ago',
+                },
+                'sameDay' => $all->where('date', $job->date)->count(),
+                'urgent' => $strap->mostUrgent($job),
+                'open' => $strap->openCount($job),
+                'holes' => $strap->holes($job),
+            ];
+        });
+
+        return view('brief.jobs', ['jobs' => $jobs, 'earlier' => $isAll ? 0 : Job::query()->count() - $jobs->count()]);
+    }
+
+    public function create(): View
+    {
+        return view('brief.new');
+    }
+
+    public function store(JobRequest $request, BriefDesk $desk): RedirectResponse
+    {
+        $job = $desk->save($request->validated());
+
+        return redirect("/jobs/{$job->id}/plan")->with('said', 'The job is there. Now the day.');
+    }
+}

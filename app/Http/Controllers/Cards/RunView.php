@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Cards;
+
+use App\Desks\Copies\RunDesk;
+use App\Models\Brief\Job;
+use NorthSatchel\Copies\Pace;
+
+/** The last run of a job, as its panel shows it. */
+final class RunView
+{
+    private const TITLES = ['twin' => 'Twin check', 'copy' => 'Copy and read back', 'verify' => 'Verification', 'adopt' => 'A copy made otherwise', 'repair' => 'Repair from another copy', 'heal' => 'A healed set of both cards', 'permit' => 'Reading for the permit'];
+
+    /** @return array<string, mixed>|null */
+    public static function of(Job $job, string $url): ?array
+    {
+        $desk = app(RunDesk::class);
+        $run = $desk->last($job);
+        if ($run === null) {
+            return null;
+        }
+        $isActive = $desk->active($job) !== null;
+        $pace = Pace::of($run->bytes_done, $run->bytes_total, max(0.001, ($run->told_at ?? 0) - ($run->started_at ?? 0)));
+
+        return [
+            'url' => $url,
+            'title' => self::TITLES[$run->kind] ?? $run->kind,
+            'state' => $desk->isSilent($run) ? 'stopped without a word; start it again, it goes on where it was' : $run->state,
+            'isActive' => $isActive,
+            'isPausing' => $isActive && $run->pause_asked,
+            'isPaused' => $run->state === 'paused',
+            'job' => $job->id,
+            'percent' => round($pace->share * 100, 1),
+            'pace' => $pace->text(),
+            'doing' => trim($run->phase.' '.$run->doing),
+            'report' => $run->report ?? [],
+        ];
+    }
+}

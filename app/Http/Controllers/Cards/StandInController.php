@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Cards;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\CardsDesk;
+use App\Desks\Cards\StandInDesk;
+use App\Devices\StandIn\Fault;
+use App\Models\Brief\Job;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The demo's hands on the stand-in cameras. */
+final class StandInController
+{
+    public function __construct(private readonly StandInDesk $desk, private readonly CardsDesk $cards) {}
+
+    public function test(int $job): RedirectResponse
+    {
+        return $this->fireAndRead(BriefDesk::open($job));
+    }
+
+    public function mode(Request $request, int $job): RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $this->desk->setMode($this->cards->bodies($opened)->firstWhere('id', $request->integer('body')) ?? abort(404));
+
+        return $this->fireAndRead($opened);
+    }
+
+    public function clock(Request $request, int $job): RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $this->desk->setClock($this->cards->bodies($opened)->firstWhere('id', $request->integer('body')) ?? abort(404));
+
+        return $this->fireAndRead($opened);
+    }
+
+    public function shoot(Request $request, int $job): RedirectResponse
+    {
+        $frames = $request->validate(['frames' => ['required', 'integer', 'between:1,500']], ['frames.*' => 'From 1 to 500 frames a body.'])['frames'];
+        $opened = BriefDesk::open($job);
+        $struck = collect($this->cards->slots($opened))->map(static fn (array $slots) => $slots[2] ?? null)->filter()->first();
+        $taken = $this->desk->shootDay($opened, (int) $frames, faults: $struck === null ? [] : [[$struck->item->label, Fault::CutShort]]);
+
+        return redirect("/jobs/{$job}/cards")->with('said', "{$taken} frames are taken.");
+    }
+
+    public function meddle(int $job): RedirectResponse
+    {
+        return redirect("/jobs/{$job}/cards")->with('said', $this->desk->changeBehindItsBack(BriefDesk::open($job)));
+    }
+
+    private function fireAndRead(Job $job): RedirectResponse
+    {
+        $this->desk->fireTestFrames($job);
+        $this->cards->readTestFrames($job);
+
+        return redirect("/jobs/{$job->id}/cards")->with('said', 'Every body has fired at the same moment, and the cards are read.');
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Copies;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Copies\AuditRules;
+use App\Desks\Copies\FramesDesk;
+use App\Models\Cards\Frame;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Session\NullSessionHandler;
+use Illuminate\Session\Store;
+use NorthSatchel\Cards\Clock\ClockOffsets;
+
+/** In what order did it happen? */
+final class FramesController
+{
+    public function show(Request $request, int $job, FramesDesk $desk, AuditRules $rules): View
+    {
+        $opened = BriefDesk::open($job);
+        $page = max(1, $request->integer('page', 1));
+        $found = $desk->page($opened, $page);
+
+        return view('copies.frames', [
+            'job' => $opened, 'page' => $page, 'pages' => max(1, (int) ceil($found['count'] / FramesDesk::A_PAGE)), ...$found, 'bodies' => $desk->bodies($opened),
+            'offsets' => array_map(ClockOffsets::inWords(...), $desk->offsets($opened)->seconds), 'wanted' => $rules->record()->permit_copies,
+        ]);
+    }
+
+    public function moment(Request $request, int $job, FramesDesk $desk): RedirectResponse
+    {
+        $given = $request->validate(['first' => ['required', 'integer'], 'second' => ['required', 'integer']], ['required' => 'Choose a frame.']);
+
+        return redirect("/jobs/{$job}/frames")->with('said', $desk->sameMoment(BriefDesk::open($job), (int) $given['first'], (int) $given['second']));
+    }
+
+    public function preview(Request $request, Frame $frame, FramesDesk $desk): Response
+    {
+        // Pictures are asked for beside the page, many at once: they leave the session, and what it is to say, as it is.
+        $session = $request->session();
+        if ($session instanceof Store) {
+            $session->setHandler(new NullSessionHandler);
+        }
+        $jpeg = $request->routeIs('frames.actual') ? $desk->actual($frame) : $desk->preview($frame);
+
+        return $jpeg === null ? response('', 404) : response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+    }
+
+    /** Creator and copyright as sidecars, in a zip; the originals are not touched. */
+    public function sidecars(Request $request, int $job, FramesDesk $desk): Response
+    {
+        $given = $request->validate(['creator' => ['required', 'string', 'max:120'], 'copyright' => ['required', 'string', 'max:200']], ['required' => 'This is needed.']);
+        $file = tempnam(sys_get_temp_dir(), 'sidecars') ?: throw new \RuntimeException('No room for the sidecars.');
+        $zip = new \ZipArchive;
+        $zip->open($file, \ZipArchive::OVERWRITE);
+        foreach ($desk->sidecars(BriefDesk::open($job), (string) $given['creator'], (string) $given['copyright']) as $name => $xmp) {
+            $zip->addFromString($name, $xmp);
+        }
+        $zip->close();
+        $bytes = (string) file_get_contents($file);
+        unlink($file);
+
+        return response($bytes, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="sidecars.zip"']);
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Kit;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\HomeDesk;
+use App\Desks\Kit\PackDesk;
+use App\Models\Kit\Bag;
+use App\Models\Kit\Packing;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use NorthSatchel\Kit\Pack\BagDrawing;
+use NorthSatchel\Kit\Pack\LeaveCheck;
+use NorthSatchel\Kit\Pack\PackedBag;
+use NorthSatchel\Kit\Pack\PackJudge;
+use NorthSatchel\Verdicts;
+
+/** What goes where, and is everything back? */
+final class PackController
+{
+    public function show(int $job, PackDesk $desk, HomeDesk $home): View
+    {
+        $opened = BriefDesk::open($job);
+        $packed = $desk->packed($opened);
+
+        return view('kit.pack', [
+            'job' => $opened, 'bags' => array_map(static fn (PackedBag $b): array => ['bag' => $b, 'drawing' => new BagDrawing($b), 'weighs' => PackJudge::kg($b->grams())], $packed['bags']), 'loose' => $packed['loose'], 'allBags' => $desk->bags(), 'kinds' => Bag::KINDS,
+            'entries' => $desk->sorted($opened), 'isPacked' => static fn (int $id): bool => $desk->isPacked($opened, $id), 'verdicts' => new Verdicts($desk->verdicts($opened)),
+            'lists' => $home->lists($opened), 'home' => $home,
+        ]);
+    }
+
+    public function scan(Request $request, int $job, PackDesk $desk): RedirectResponse
+    {
+        $text = (string) $request->validate(['scan' => ['required', 'string', 'max:80']], ['required' => 'Scan a label, or type one.'])['scan'];
+        $item = $desk->scan(BriefDesk::open($job), $text);
+
+        return redirect("/jobs/{$job}/pack")->with('said', "{$item->label} is in.");
+    }
+
+    public function storeBag(Request $request, int $job): RedirectResponse
+    {
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:40', 'unique:bags,name'], 'kind' => ['required', Rule::in(Bag::KINDS)], 'places' => ['required', 'integer', 'between:1,60'], 'limit_kg' => ['nullable', 'numeric', 'between:0.1,100'],
+        ], ['required' => 'This is needed.', 'unique' => 'There is a bag of that name.', 'between' => 'This must lie between :min and :max.', 'integer' => 'This must be a whole number.', 'numeric' => 'This must be a number.']);
+        Bag::query()->create(['name' => $given['name'], 'kind' => $given['kind'], 'places' => $given['places'], 'limit_g' => isset($given['limit_kg']) ? (int) round(1000 * (float) $given['limit_kg']) : null]);
+
+        return redirect("/jobs/{$job}/pack")->with('said', "{$given['name']} is there.");
+    }
+
+    /** Things go into a bag, or out of all. */
+    public function intoBag(Request $request, int $job): RedirectResponse
+    {
+        $given = $request->validate(['bag' => ['nullable', 'integer', 'exists:bags,id'], 'items' => ['required', 'array', 'max:200'], 'items.*' => ['integer']], ['items.required' => 'Choose what goes in.']);
+        Packing::query()->where('job_id', $job)->whereIn('item_id', $given['items'])->update(['bag_id' => $given['bag'] ?? null]);
+
+        return redirect("/jobs/{$job}/pack");
+    }
+
+    public function home(int $job, HomeDesk $desk, PackDesk $packing): View
+    {
+        $opened = BriefDesk::open($job);
+
+        return view('kit.home', [
+            'job' => $opened, 'verdicts' => $desk->verdicts($opened), 'standing' => LeaveCheck::standing($desk->placements($opened)), 'leaving' => $desk->leaving($opened),
+            'entries' => $packing->sorted($opened), 'isHome' => static fn (int $id): bool => $packing->ticked($opened, 'home', $id),
+            'places' => array_keys($desk->leaving($opened)),
+        ]);
+    }
+
+    public function place(Request $request, int $job, HomeDesk $desk): RedirectResponse
+    {
+        $given = $request->validate(['item' => ['required', 'integer'], 'place' => ['required', 'string', 'max:80'], ...self::marks()], self::messages());
+        $desk->place(BriefDesk::open($job), (int) $given['item'], trim((string) $given['place']), self::floats($given));
+
+        return redirect("/jobs/{$job}/home")->with('said', 'It is noted; the place asks for it when you leave.');
+    }
+
+    /** The marks of a light that stayed, measured again. */
+    public function measure(Request $request, int $job, int $item, HomeDesk $desk): RedirectResponse
+    {
+        $verdict = $desk->compare(BriefDesk::open($job), $item, self::floats($request->validate(self::marks(), self::messages())));
+
+        return redirect("/jobs/{$job}/home")->with('said', "{$verdict->finding} {$verdict->because}");
+    }
+
+    /** @return array<string, list<string>> */
+    private static function marks(): array
+    {
+        return ['heightCm' => ['nullable', 'numeric', 'between:0,1500'], 'angleDeg' => ['nullable', 'numeric', 'between:-360,360'], 'distanceCm' => ['nullable', 'numeric', 'between:0,10000']];
+    }
+
+    /** @return array<string, string> */
+    private static function messages(): array
+    {
+        return ['required' => 'This is needed.', 'numeric' => 'This must be a number.', 'between' => 'This must lie between :min and :max.'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @return array<string, float>
+     */
+    private static function floats(array $given): array
+    {
+        return array_map(floatval(...), array_filter(array_intersect_key($given, array_flip(HomeDesk::MARKS)), is_numeric(...)));
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Plan;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\ShotDesk;
+use App\Http\Requests\Plan\ShotRequest;
+use App\Models\Brief\Job;
+use App\Models\Plan\Segment;
+use App\Models\Plan\ShotLine;
+use App\Models\Plan\ShotSet;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class ShotController
+{
+    private const WORDS = ['required' => 'Paste at least one line.', 'max' => 'That is too much at once: 200 lines at most.'];
+
+    public function store(ShotRequest $request, Segment $segment, ShotDesk $desk): RedirectResponse
+    {
+        $desk->add($segment, $request->fields());
+
+        return self::plan($segment);
+    }
+
+    /** Many lines at once: all of them, or none. */
+    public function paste(Request $request, Segment $segment, ShotDesk $desk): RedirectResponse
+    {
+        $text = (string) $request->validate(['lines' => ['required', 'string', 'max:40000']], self::WORDS)['lines'];
+        $count = $desk->paste($segment, $text);
+
+        return self::plan($segment)->with('said', $count === 1 ? 'One shot is on the list.' : "{$count} shots are on the list.");
+    }
+
+    /** Many lines for the whole job, each put where its words belong. */
+    public function pasteAnywhere(Request $request, int $job, ShotDesk $desk): RedirectResponse
+    {
+        $text = (string) $request->validate(['lines' => ['required', 'string', 'max:40000']], self::WORDS)['lines'];
+        $done = $desk->pasteAnywhere(BriefDesk::open($job), $text);
+
+        return redirect("/jobs/{$job}/plan")->with('said', "{$done['placed']} shots are placed".($done['free'] > 0 ? ", {$done['free']} stand free until a segment takes them." : '.'));
+    }
+
+    public function placeFree(int $job, ShotDesk $desk): RedirectResponse
+    {
+        return redirect("/jobs/{$job}/plan")->with('said', $desk->placeFree(BriefDesk::open($job)).' shots are placed.');
+    }
+
+    public function storeFree(ShotRequest $request, Job $job, ShotDesk $desk): RedirectResponse
+    {
+        $desk->addFree($job, $request->fields());
+
+        return redirect("/jobs/{$job->id}/plan")->with('said', 'It stands free until a segment takes it.');
+    }
+
+    public function update(ShotRequest $request, ShotLine $shot): RedirectResponse
+    {
+        $shot->update($request->fields());
+
+        return self::planOf($shot);
+    }
+
+    public function move(Request $request, ShotLine $shot, ShotDesk $desk): RedirectResponse
+    {
+        $desk->move($shot, $request->validate(['way' => ['required', 'in:up,down']])['way'] === 'up');
+
+        return self::planOf($shot);
+    }
+
+    /** Dragged, or given to a segment: before a line of it, or at its end. */
+    public function put(Request $request, ShotLine $shot, ShotDesk $desk): RedirectResponse
+    {
+        $given = $request->validate(['segment' => ['required', 'integer'], 'before' => ['nullable', 'integer']]);
+        $segment = Segment::query()->where('job_id', $shot->job_id)->findOrFail((int) $given['segment']);
+        $desk->put($shot, $segment, isset($given['before']) ? (int) $given['before'] : null);
+
+        return self::plan($segment);
+    }
+
+    public function followTheSun(Segment $segment, ShotDesk $desk, PlanDesk $plan): RedirectResponse
+    {
+        $job = BriefDesk::open($segment->job_id);
+        $noon = $plan->day($job, $segment->day)->sun?->solarNoon;
+        $starts = collect($plan->day($job, $segment->day)->segments)->firstWhere('id', $segment->id)?->startsAt;
+        $desk->followTheSun($segment->load('shotLines'), $noon === null || $starts >= $noon);
+
+        return self::plan($segment);
+    }
+
+    public function keepSet(Request $request, Segment $segment, ShotDesk $desk): RedirectResponse
+    {
+        $name = (string) $request->validate(['set_name' => ['required', 'string', 'max:80']], ['required' => 'Name the set.'])['set_name'];
+        $desk->keepSet($segment->load(['shotLines', 'job']), $name);
+
+        return self::plan($segment)->with('said', "{$name} is kept for other jobs.");
+    }
+
+    public function addSet(Request $request, Segment $segment, ShotDesk $desk): RedirectResponse
+    {
+        $set = ShotSet::query()->findOrFail((int) $request->validate(['set' => ['required', 'integer']])['set']);
+        $desk->addSet($segment, $set);
+
+        return self::plan($segment)->with('said', "{$set->name} is on the list.");
+    }
+
+    public function destroy(ShotLine $shot): RedirectResponse
+    {
+        $shot->delete();
+
+        return self::planOf($shot)->with('said', "{$shot->what} is off the list.")->with('undo', "/shots/{$shot->id}/restore");
+    }
+
+    public function restore(int $shot): RedirectResponse
+    {
+        $gone = ShotLine::onlyTrashed()->findOrFail($shot);
+        $gone->restore();
+
+        return self::planOf($gone);
+    }
+
+    private static function planOf(ShotLine $shot): RedirectResponse
+    {
+        $segment = $shot->segment_id === null ? null : Segment::query()->find($shot->segment_id);
+
+        return $segment === null ? redirect("/jobs/{$shot->job_id}/plan") : self::plan($segment);
+    }
+
+    private static function plan(Segment $segment): RedirectResponse
+    {
+        return redirect(SegmentController::planOf($segment))->with('open', $segment->id);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Plan;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\House\Readiness;
+use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\WhatIfDesk;
+use App\Models\Plan\PlanChange;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** What if we run late, and how likely is the day to hold? */
+final class WhatIfController
+{
+    private const LATE = [10, 20, 40];
+
+    public function show(Request $request, int $job, WhatIfDesk $desk, PlanDesk $plan, Readiness $strap): View
+    {
+        $opened = BriefDesk::open($job);
+        $minutes = max(0, min(600, $request->integer('late') ?: self::LATE[1]));
+        $segments = $opened->segments->sortBy([['day', 'asc'], ['lane', 'asc'], ['start_clock', 'asc']])->values();
+        $segment = $segments->firstWhere('id', $request->integer('segment')) ?? $segments->first();
+        $day = $segment->day ?? 0;
+        $late = $segment === null ? null : $desk->late($opened, $segment->id, $minutes);
+
+        $hours = max(0, min(12, $request->integer('hours')));
+        $delayed = $hours === 0 ? null : $desk->delayed($opened, $day, 60 * $hours);
+
+        return view('plan.what-if', [
+            'job' => $opened,
+            'verdicts' => $strap->of($opened, 'plan'),
+            'segments' => $segments,
+            'segment' => $segment,
+            'minutes' => $minutes,
+            'choices' => self::LATE,
+            'late' => $late,
+            'day' => $day,
+            'days' => PlanDesk::dayCount($opened),
+            'today' => $plan->ruler($opened, $day),
+            'then' => $late !== null && $late->isFeasible() ? $plan->ruler($opened, $day, $late->changed()) : null,
+            'hours' => $hours,
+            'delayed' => $delayed === null ? null : $plan->ruler($opened, $day, $delayed),
+            'delayedVerdicts' => $delayed === null ? null : $desk->verdictsOn($opened, $day, $delayed),
+            'change' => $desk->lastChange($opened),
+        ]);
+    }
+
+    public function apply(Request $request, int $job, WhatIfDesk $desk): RedirectResponse
+    {
+        $given = $request->validate(['segment' => ['required', 'integer'], 'late' => ['required', 'integer', 'between:0,600']]);
+        $opened = BriefDesk::open($job);
+        $late = $desk->late($opened, (int) $given['segment'], (int) $given['late']) ?? abort(404);
+        $change = $desk->apply($opened, $late);
+
+        return redirect("/jobs/{$job}/plan")->with('said', 'The re-plan is the plan now.')->with('undo', "/plan-changes/{$change->id}/undo");
+    }
+
+    public function delay(Request $request, int $job, WhatIfDesk $desk): RedirectResponse
+    {
+        $given = $request->validate(['hours' => ['required', 'integer', 'between:1,12'], 'day' => ['nullable', 'integer', 'min:0']]);
+        $change = $desk->applyDelay(BriefDesk::open($job), (int) ($given['day'] ?? 0), 60 * (int) $given['hours']);
+
+        return redirect("/jobs/{$job}/plan")->with('said', 'Everything outdoors is later now.')->with('undo', "/plan-changes/{$change->id}/undo");
+    }
+
+    public function undo(PlanChange $change, WhatIfDesk $desk): RedirectResponse
+    {
+        if ($change->undone_at === null) {
+            $desk->undo($change);
+        }
+
+        return redirect("/jobs/{$change->job_id}/plan")->with('said', 'The plan is as it was.');
+    }
+
+    public function rehearse(Request $request, int $job, WhatIfDesk $desk, Readiness $strap): View
+    {
+        $opened = BriefDesk::open($job);
+        $day = min(PlanDesk::dayCount($opened) - 1, max(0, $request->integer('day')));
+        $lanes = $opened->segments->where('day', $day)->pluck('lane')->unique()->values();
+        $lane = $lanes->contains((string) $request->query('lane')) ? (string) $request->query('lane') : ($lanes->first() ?? 'lead');
+        $rehearsal = $desk->rehearsal($opened, $day, $lane);
+
+        return view('plan.rehearse', [
+            'job' => $opened,
+            'verdicts' => $strap->of($opened, 'plan'),
+            'day' => $day,
+            'days' => PlanDesk::dayCount($opened),
+            'lanes' => $lanes,
+            'lane' => $lane,
+            ...$rehearsal,
+        ]);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Cards;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What was read from the bodies' cards at one moment.
+ *
+ * @property int $id
+ * @property list<array<string, mixed>> $read
+ * @property \Illuminate\Support\Carbon $at
+ */
+final class CameraCheckRecord extends Model
+{
+    protected $guarded = [];
+
+    protected $table = 'camera_checks';
+
+    public $timestamps = false;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['read' => 'array', 'at' => 'datetime'];
+    }
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+}

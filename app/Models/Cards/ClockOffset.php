@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Cards;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * How far a body's clock was ahead during a job. Append-only.
+ *
+ * @property int $body_id
+ * @property int $offset_s
+ * @property string $how
+ */
+final class ClockOffset extends Model
+{
+    protected $guarded = [];
+
+    public $timestamps = false;
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+}

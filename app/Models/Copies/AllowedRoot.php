@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Copies;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A folder that the owner allowed the program to look into.
+ *
+ * @property string $path
+ */
+final class AllowedRoot extends Model
+{
+    protected $guarded = [];
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Copies;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A line of the log of copies. Append-only.
+ *
+ * @property int $id
+ * @property int $card_id
+ * @property int $fill
+ * @property int $destination_id
+ * @property string $kind
+ * @property string $bag
+ * @property string $device
+ * @property array<string, mixed>|null $data
+ * @property \Illuminate\Support\Carbon $at
+ */
+final class CopyEvent extends Model
+{
+    protected $guarded = [];
+
+    public $timestamps = false;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['data' => 'array', 'at' => 'datetime'];
+    }
+
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Kit;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * A thing on the shelf.
+ *
+ * @property int $id
+ * @property string $kind
+ * @property string $label
+ * @property string|null $description
+ * @property int|null $focal_min_mm
+ * @property int|null $focal_max_mm
+ * @property string|null $cell_type
+ * @property array<string, int|float|string|bool>|null $specs  by the names of the kind's fields
+ * @property int|null $weight_g
+ * @property int|null $lead_days
+ * @property string $ownership  owned, borrowed or hired
+ * @property string|null $from_whom
+ * @property string|null $due_on
+ * @property string|null $bought_on
+ * @property string|null $returned_on  given back: no longer on the shelf
+ * @property-read Body|null $body
+ * @property-read Card|null $card
+ */
+final class Item extends Model
+{
+    protected $guarded = [];
+
+    public const OWNERSHIPS = ['owned', 'borrowed', 'hired'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['specs' => 'array'];
+    }
+
+    /** @return HasOne<Body, $this> */
+    public function body(): HasOne
+    {
+        return $this->hasOne(Body::class);
+    }
+
+    /** @return HasOne<Card, $this> */
+    public function card(): HasOne
+    {
+        return $this->hasOne(Card::class);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Plan;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A re-plan that was applied, with the segments and shots as they were before.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property string $said
+ * @property array{segments: list<array<string, mixed>>, shots: list<array<string, mixed>>, jobs?: list<array<string, mixed>>} $before
+ * @property string|null $undone_at
+ */
+final class PlanChange extends Model
+{
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['before' => 'array'];
+    }
+}

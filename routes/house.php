@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\House\SignInController;
+use Illuminate\Support\Facades\Route;
+
+Route::post('/sign-out', [SignInController::class, 'destroy']);

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\People\CallController;
+use App\Http\Controllers\People\PeopleController;
+use App\Http\Controllers\People\ProposalController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/jobs/{job}/call', [CallController::class, 'show']);
+Route::post('/jobs/{job}/call/groups', [PeopleController::class, 'callNow']);
+Route::get('/jobs/{job}/call/sheet', [CallController::class, 'sheet']);
+Route::post('/jobs/{job}/call/links', [CallController::class, 'share']);
+Route::post('/jobs/{job}/form/links', [ProposalController::class, 'share']);
+Route::post('/proposals/{proposal}/accept', [ProposalController::class, 'accept']);
+Route::post('/proposals/{proposal}/decline', [ProposalController::class, 'decline']);
+Route::delete('/links/{link}', [CallController::class, 'revoke']);
+Route::get('/jobs/{job}/teams', [PeopleController::class, 'teams']);
+Route::get('/jobs/{job}/people', [PeopleController::class, 'show']);
+Route::post('/jobs/{job}/people/family', [PeopleController::class, 'family']);
+Route::post('/jobs/{job}/people/rules', [PeopleController::class, 'rules']);
+Route::post('/jobs/{job}/people/order', [PeopleController::class, 'order']);
+Route::post('/jobs/{job}/people/settings', [PeopleController::class, 'settings']);
+Route::post('/jobs/{job}/people/groups', [PeopleController::class, 'store']);
+Route::get('/groups/{group}/stand', [PeopleController::class, 'stand']);
+Route::put('/groups/{group}', [PeopleController::class, 'update']);
+Route::post('/groups/{group}/put', [PeopleController::class, 'put']);
+Route::post('/groups/{group}/pin', [PeopleController::class, 'pin']);
+Route::post('/groups/{group}/merge', [PeopleController::class, 'merge']);
+Route::post('/groups/{group}/split', [PeopleController::class, 'split']);
+Route::get('/jobs/{job}/people/table', [PeopleController::class, 'table']);
+Route::post('/jobs/{job}/people/import', [PeopleController::class, 'import']);
+Route::post('/jobs/{job}/call/around', [CallController::class, 'around']);
+Route::post('/jobs/{job}/call/owed', [CallController::class, 'owe']);
+Route::post('/groups/{group}/move', [PeopleController::class, 'move']);
+Route::delete('/groups/{group}', [PeopleController::class, 'destroy']);
+Route::post('/groups/{group}/restore', [PeopleController::class, 'restore']);

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Plan\DaysController;
+use App\Http\Controllers\Plan\PlanController;
+use App\Http\Controllers\Plan\SegmentController;
+use App\Http\Controllers\Plan\SheetController;
+use App\Http\Controllers\Plan\ShotController;
+use App\Http\Controllers\Plan\WhatIfController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/days/{date}', [DaysController::class, 'show']);
+Route::post('/days/{date}/order', [DaysController::class, 'order']);
+Route::post('/days/{date}/restack', [DaysController::class, 'restack']);
+Route::get('/jobs/{job}/plan', [PlanController::class, 'show']);
+Route::get('/jobs/{job}/sheets/{audience}', [SheetController::class, 'show']);
+Route::get('/jobs/{job}/calendar/{audience}', [SheetController::class, 'calendar']);
+Route::get('/jobs/{job}/table/{audience}', [SheetController::class, 'table']);
+Route::post('/segments/{segment}/secrecy', [SheetController::class, 'hideSegment']);
+Route::post('/shots/{shot}/secrecy', [SheetController::class, 'hideShot']);
+Route::post('/segments/{segment}/shots/paste', [ShotController::class, 'paste']);
+Route::get('/jobs/{job}/what-if', [WhatIfController::class, 'show']);
+Route::post('/jobs/{job}/what-if', [WhatIfController::class, 'apply']);
+Route::post('/jobs/{job}/delay', [WhatIfController::class, 'delay']);
+Route::post('/plan-changes/{change}/undo', [WhatIfController::class, 'undo']);
+Route::get('/jobs/{job}/rehearse', [WhatIfController::class, 'rehearse']);
+Route::post('/jobs/{job}/travels', [PlanController::class, 'travel']);
+Route::post('/jobs/{job}/access', [PlanController::class, 'access']);
+Route::delete('/access/{window}', [PlanController::class, 'removeAccess']);
+Route::post('/jobs/{job}/separations', [PlanController::class, 'separation']);
+Route::delete('/jobs/{job}/separations/{index}', [PlanController::class, 'removeSeparation']);
+Route::post('/jobs/{job}/import', [PlanController::class, 'import']);
+Route::post('/jobs/{job}/template', [PlanController::class, 'template']);
+Route::post('/jobs/{job}/segments', [SegmentController::class, 'store']);
+Route::put('/segments/{segment}', [SegmentController::class, 'update']);
+Route::post('/segments/{segment}/shift', [SegmentController::class, 'shift']);
+Route::post('/segments/{segment}/length', [SegmentController::class, 'length']);
+Route::delete('/segments/{segment}', [SegmentController::class, 'destroy']);
+Route::post('/segments/{segment}/restore', [SegmentController::class, 'restore']);
+Route::post('/segments/{segment}/shots', [ShotController::class, 'store']);
+Route::post('/segments/{segment}/shots/sun-order', [ShotController::class, 'followTheSun']);
+Route::post('/segments/{segment}/sets', [ShotController::class, 'keepSet']);
+Route::post('/segments/{segment}/sets/add', [ShotController::class, 'addSet']);
+Route::post('/jobs/{job}/shots', [ShotController::class, 'storeFree']);
+Route::post('/jobs/{job}/shots/paste', [ShotController::class, 'pasteAnywhere']);
+Route::post('/jobs/{job}/shots/place', [ShotController::class, 'placeFree']);
+Route::post('/shots/{shot}/put', [ShotController::class, 'put']);
+Route::put('/shots/{shot}', [ShotController::class, 'update']);
+Route::post('/shots/{shot}/move', [ShotController::class, 'move']);
+Route::delete('/shots/{shot}', [ShotController::class, 'destroy']);
+Route::post('/shots/{shot}/restore', [ShotController::class, 'restore']);

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\House;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\House\Readiness;
+use App\Desks\Kit\KitDesk;
+use App\Desks\People\PeopleDesk;
+use App\Desks\Plan\PlanDesk;
+use App\Desks\Scout\ScoutDesk;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\App\TestCase;
+
+/** Once its findings are kept, no page makes more than 25 queries; the first look after a change may make a few more. None sends more than 150 kB compressed at first load, fonts included. */
+final class BudgetOfPagesTest extends TestCase
+{
+    /** One more, who is signed in, is asked for outside the tests. */
+    private const QUERIES = 24;
+
+    /** The kit and the copies of the job that has a list; the spots of all jobs; the last lines of all logs. */
+    private const MORE_AT_FIRST = 20;
+
+    private const BYTES = 150_000;
+
+    /** @return array<string, array{string}> */
+    public static function pages(): array
+    {
+        return array_combine($all = ['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/rehearse', '/jobs/1/people', '/groups/9/stand', '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/tests', '/jobs/1/light', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/cards', '/jobs/1/copies', '/jobs/1/frames', '/shelf', '/folders', '/jobs/new'], array_map(static fn (string $p): array => [$p], $all));
+    }
+
+    #[DataProvider('pages')]
+    public function test_queries_and_bytes(string $page): void
+    {
+        $job = $this->demo();
+        $this->post("/jobs/{$job->id}/camera-check");
+        $this->post("/jobs/{$job->id}/stand-ins/shoot", ['frames' => 4]);
+        $this->post("/jobs/{$job->id}/cards/seal");
+        $this->post("/jobs/{$job->id}/cards/twin");
+        $this->post("/jobs/{$job->id}/copies", ['kind' => 'copy', 'all' => 1]);
+        $this->post("/jobs/{$job->id}/cards/1/permit");
+
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $this->get($page)->assertOk();
+        $this->assertLessThanOrEqual(self::QUERIES + self::MORE_AT_FIRST, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));
+        DB::flushQueryLog();
+        $html = (string) $this->get($page)->assertOk()->getContent();
+        $this->assertLessThanOrEqual(self::QUERIES, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));
+
+        $bytes = strlen((string) gzencode($html, 6));
+        foreach (['app.css', 'htmx.min.js', 'satchel.js', 'icon.svg'] as $file) {
+            $bytes += strlen((string) gzencode((string) file_get_contents(public_path('build/'.$file)), 6));
+        }
+        foreach (glob(public_path('build/fonts/*.woff2')) ?: [] as $font) {
+            $bytes += (int) filesize($font);
+        }
+        $this->assertGreaterThan(60_000, $bytes, 'the built files are there');
+        $this->assertLessThan(self::BYTES, $bytes);
+    }
+
+    /** Findings are kept until the database changes: every table that the judges read must count its changes. */
+    public function test_every_table_the_findings_are_read_from_counts_its_changes(): void
+    {
+        $this->demo();
+        $read = [];
+        DB::listen(static function (QueryExecuted $query) use (&$read): void {
+            preg_match_all('/(?:from|join) "?(\w+)"?/i', $query->sql, $found);
+            array_push($read, ...$found[1]);
+        });
+        $strap = app(Readiness::class);
+        Cache::flush();
+        foreach (BriefDesk::all() as $job) {
+            foreach ([BriefDesk::class, ScoutDesk::class, PlanDesk::class, PeopleDesk::class, KitDesk::class] as $desk) {
+                app($desk)->verdicts($job);
+            }
+        }
+        // What is read along with a job, and judged anew each time.
+        $uncounted = array_diff(array_unique($read), ['camera_checks', 'changes']);
+        $this->assertGreaterThan(10, count($uncounted));
+        foreach ($uncounted as $table) {
+            foreach (['insert', 'update', 'delete'] as $verb) {
+                $this->assertTrue(DB::table('sqlite_master')->where('type', 'trigger')->where('name', "{$table}_counts_{$verb}")->exists(), "{$table} {$verb}");
+            }
+        }
+        $job = BriefDesk::open(1);
+        $this->assertTrue($strap->of($job, 'plan')->has('plan.overlap'));
+        DB::update("update segments set start_clock = '12:00' where title = 'Drinks by the stove'");
+        app()->forgetScopedInstances();
+        $this->assertFalse(app(Readiness::class)->of(BriefDesk::open(1), 'plan')->has('plan.overlap'), 'even what no model changed is seen');
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\House;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Browser\BrowserTestCase;
+
+/** Every screen in both sizes and both looks: contrast, names, no sideways scrolling, keys. */
+final class ScreensTest extends BrowserTestCase
+{
+    protected function setUp(): void
+    {
+        self::$browser->size(1280, 800);
+        $this->signIn();
+    }
+
+    /** @return array<string, array{string, int, int, string}> */
+    public static function screens(): array
+    {
+        $all = [];
+        foreach (['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/tests', '/jobs/1/light', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/people', '/jobs/1/cards', '/jobs/1/copies', '/jobs/1/frames', '/shelf', '/shelf/labels', '/folders', '/find?q=lake', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/rehearse', '/jobs/1/sheets/lead', '/jobs/1/sheets/client', '/jobs/1/plan?open=3&edit=shot-7', '/jobs/new', '/groups/6/stand?rows=2', '/jobs/1/teams?teams=Cubs%2C+4%2C+heights+150+140+152+138&sets=2', '/jobs/1/cards/1/look', '/jobs/1/cards/1/permit', '/jobs/1/tests/sheet'] as $page) {
+            foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
+                foreach (['paper', 'dim'] as $look) {
+                    $all["{$page} {$width} {$look}"] = [$page, $width, $height, $look];
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /** Reference: axe-core's WCAG 2.2 A and AA rules, run in the page. */
+    #[DataProvider('screens')]
+    public function test_screen(string $page, int $width, int $height, string $look): void
+    {
+        self::$browser->size($width, $height);
+        self::$browser->driver->manage()->addCookie(['name' => 'look', 'value' => $look, 'path' => '/']);
+        $this->visit($page);
+        // A sheet for print is black on white in every look.
+        $this->assertSame($look === 'dim' && ! str_contains($page, '/sheet') && ! str_contains($page, '/permit'), self::$browser->script('return document.documentElement.classList.contains("dim")'));
+        $this->assertLessThanOrEqual($width, self::$browser->script('return document.documentElement.scrollWidth'), 'nothing scrolls sideways');
+        $this->assertNoComplaints();
+
+        self::$browser->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        $found = self::$browser->driver->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]}).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " — " + (n.any[0] || n.all[0] || {message: ""}).message).slice(0, 4).join(" | "))));'
+        );
+        $this->assertSame([], $found);
+    }
+
+    public function test_the_phases_and_the_keys_list_answer_to_single_keys(): void
+    {
+        $this->visit('/jobs/1/brief');
+        self::$browser->key('3');
+        self::$browser->see('Will the day hold?');
+        self::$browser->key('5');
+        self::$browser->see('What if one thing breaks?');
+        self::$browser->key('?');
+        $this->assertTrue(self::$browser->script('return document.getElementById("keys").open'));
+        $this->press('Close');
+        self::$browser->key('j');
+        self::$browser->see('What is coming, and what is urgent?');
+    }
+
+    public function test_on_the_phone_the_margin_is_a_bar_that_opens(): void
+    {
+        self::$browser->size(390, 844);
+        $this->visit('/jobs/1/plan');
+        $list = 'return getComputedStyle(document.querySelector(".margin-list")).display';
+        $this->assertSame('none', self::$browser->script($list));
+        self::$browser->script('document.getElementById("margin-open").click()');
+        $this->assertSame('block', self::$browser->script($list));
+    }
+
+    public function test_touch_targets_are_44_pixels_high_on_the_phone(): void
+    {
+        self::$browser->size(390, 844);
+        foreach (['/jobs/1/kit', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/cards', '/jobs/1/copies'] as $page) {
+            $this->visit($page);
+            $small = self::$browser->script('return [...document.querySelectorAll("main button, main a.button, main select, main input:not([type=hidden]):not([type=checkbox])")].filter((e) => e.offsetParent && e.getBoundingClientRect().height < 43.5).map((e) => e.textContent.trim() + " " + e.getBoundingClientRect().height)');
+            $this->assertSame([], $small, $page);
+        }
+    }
+}
