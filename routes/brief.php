@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Brief\BriefController;
 use App\Http\Controllers\Brief\BundleController;
-use App\Http\Controllers\Brief\FindController;
 use App\Http\Controllers\Brief\JobController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [JobController::class, 'index']);
-Route::get('/find', [FindController::class, 'index']);
 Route::get('/jobs/new', [JobController::class, 'create']);
 Route::post('/jobs', [JobController::class, 'store']);
 Route::redirect('/jobs/{job}', '/jobs/{job}/brief');

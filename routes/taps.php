@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\Taps\DeviceEventController;
+use App\Http\Controllers\Taps\TapController;
 use Illuminate\Support\Facades\Route;
 
-Route::post('/events', [DeviceEventController::class, 'store']);
+Route::post('/events', [TapController::class, 'store']);

@@ -41,6 +41,9 @@ final class BundleDesk
             $counts[$table->name] = count($rows);
             $zip->addFromString("tables/{$table->name}.json", json_encode($rows, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE));
         }
+        $taps = BundleTaps::rows($job->id);
+        $counts['taps'] = count($taps);
+        $zip->addFromString(BundleTaps::FILE, json_encode($taps, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
         $zip->addFromString('bundle.json', json_encode(['format' => self::FORMAT, 'version' => self::VERSION, 'job' => $job->name, 'date' => $job->date, 'made_at' => now()->utc()->format('Y-m-d\\TH:i:s\\Z'), 'rows' => $counts], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE));
         $zip->addFromString('csv/plan.csv', $this->sheets->table($job, Audience::Lead));
         $zip->addFromString('csv/people.csv', self::csv(['name', 'role'], $job->people->map(static fn ($p): array => [$p->name, (string) $p->role])->all()));

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bundle;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
-use App\Desks\Plan\PlanDesk;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
@@ -59,14 +59,16 @@ final class BundleImport
         $this->later = [];
         // All is read and looked at before the first row is written.
         $tables = $this->tables($zip);
+        $taps = BundleTaps::right($zip->statName(BundleTaps::FILE) === false ? [] : self::json($zip, BundleTaps::FILE));
         try {
-            return DB::transaction(function () use ($tables): int {
+            return DB::transaction(function () use ($tables, $taps): int {
                 foreach (BundleTables::all() as $table) {
                     $this->table($table, $tables[$table->name]);
                 }
                 $this->settleLater();
                 $job = array_values($this->ids['jobs'] ?? [])[0] ?? self::refuse('There is no job in it.');
                 $this->separations($job);
+                BundleTaps::store($taps, $job, $this->ids);
                 $this->spans();
                 self::openOnce($job);
 
@@ -261,7 +263,7 @@ final class BundleImport
     {
         try {
             $opened = BriefDesk::open($job);
-            PlanDesk::localDay($opened);
+            JobDay::of($opened);
             app(Readiness::class)->holes($opened);
         } catch (\Throwable $e) {
             self::refuse('It does not make a job that can be opened: '.Str::limit($e->getMessage(), 120));

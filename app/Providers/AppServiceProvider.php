@@ -8,27 +8,36 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\CardLog;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\HomeDesk;
+use App\Desks\Cards\KnownCopies;
 use App\Desks\Cards\LoadOwners;
+use App\Desks\Cards\OwnerRules;
+use App\Desks\Cards\RunDesk;
+use App\Desks\Cards\SlotTaps;
 use App\Desks\Copies\AuditDesk;
-use App\Desks\Copies\AuditRules;
 use App\Desks\Copies\CopiesDesk;
+use App\Desks\Copies\CopiesForCards;
 use App\Desks\Copies\CopyLedger;
 use App\Desks\Copies\CoverageDesk;
 use App\Desks\Copies\HandoverDesk;
 use App\Desks\Copies\HandoverLog;
 use App\Desks\Copies\Places;
 use App\Desks\Copies\ProofDesk;
-use App\Desks\Copies\RunDesk;
 use App\Desks\House\Readiness;
+use App\Desks\Kit\CardsInUse;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\NeedsDesk;
 use App\Desks\Kit\PackDesk;
+use App\Desks\Kit\SharedKitDesk;
 use App\Desks\Kit\ShelfDesk;
+use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\DaysDesk;
 use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\SpotLightDesk;
 use App\Desks\Scout\ScoutDesk;
+use App\Desks\Taps\TapDesk;
+use App\Desks\Taps\TapListener;
 use App\Devices\AllowedRoots;
 use App\Http\PostForm;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -41,7 +50,7 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The desks keep what they read for the length of one request. */
-    private const DESKS = [BriefDesk::class, PlanDesk::class, ScoutDesk::class, ShelfDesk::class, NeedsDesk::class, CarryDesk::class, DaysDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, HandoverLog::class, Places::class, AuditRules::class, CopyLedger::class, CoverageDesk::class, LoadOwners::class, ProofDesk::class, CardsDesk::class, HandoverDesk::class, AuditDesk::class, CopiesDesk::class, RunDesk::class, Readiness::class];
+    private const DESKS = [BriefDesk::class, TapDesk::class, PlanDesk::class, ScoutDesk::class, SpotLightDesk::class, ShotLensDesk::class, ShelfDesk::class, NeedsDesk::class, CarryDesk::class, DaysDesk::class, SharedKitDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, HandoverLog::class, Places::class, OwnerRules::class, CopyLedger::class, CoverageDesk::class, LoadOwners::class, ProofDesk::class, CardsDesk::class, HandoverDesk::class, AuditDesk::class, CopiesDesk::class, RunDesk::class, Readiness::class];
 
     public function register(): void
     {
@@ -49,6 +58,11 @@ final class AppServiceProvider extends ServiceProvider
         foreach (self::DESKS as $desk) {
             $this->app->scoped($desk);
         }
+        $this->app->tag([SlotTaps::class], TapListener::class);
+        $this->app->when(TapDesk::class)->needs('$listeners')->giveTagged(TapListener::class);
+        // What an earlier phase asks of a later one.
+        $this->app->bind(CardsInUse::class, CardLog::class);
+        $this->app->bind(KnownCopies::class, CopiesForCards::class);
     }
 
     public function boot(): void

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Desks\Brief\JobDay;
 use App\Desks\People\GroupDesk;
-use App\Desks\Plan\PlanDesk;
 use App\Desks\Scout\TestPictureDesk;
 use App\Devices\StandIn\StandInPhone;
 use App\Models\Brief\Job;
@@ -109,7 +109,7 @@ final class LakesideWedding
 
     private static function day(Job $job, Place $boathouse, Place $chapel, Place $shore): void
     {
-        $point = PlanDesk::point($boathouse) ?? throw new \LogicException('The boathouse has coordinates.');
+        $point = JobDay::pointOf($boathouse) ?? throw new \LogicException('The boathouse has coordinates.');
         $day = LocalDay::of($job->date, self::TIMEZONE);
         $sunset = SunDay::of($point, $day)->sunset() ?? $day->instantOf(ClockTime::of('22:00'));
         $sunsetMinutes = intdiv(ClockTime::of($day->face($sunset))->minutes, 5) * 5;
@@ -164,7 +164,7 @@ final class LakesideWedding
     {
         $look = $job->segments()->where('title', 'First look on the jetty')->firstOrFail();
         $day = LocalDay::of($job->date, self::TIMEZONE);
-        $point = PlanDesk::point($boathouse) ?? throw new \LogicException('The boathouse has coordinates.');
+        $point = JobDay::pointOf($boathouse) ?? throw new \LogicException('The boathouse has coordinates.');
         $sunset = Sun::at($point, SunDay::of($point, $day)->sunset() ?? $day->instantOf(ClockTime::of('22:00')));
         $sun = Sun::at($point, $day->instantOf(ClockTime::of($look->start_clock)) + 12 * 60);
         $jetty = Spot::query()->create([

@@ -6,10 +6,10 @@ namespace App\Console\Commands;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\CardsDesk;
+use App\Desks\Cards\RunDesk;
 use App\Desks\Cards\SealDesk;
 use App\Desks\Cards\StandInDesk;
 use App\Desks\Copies\CopiesDesk;
-use App\Desks\Copies\RunDesk;
 use App\Devices\Devices;
 use App\Devices\StandIn\Fault;
 use App\Devices\StandIn\StandInDrive;

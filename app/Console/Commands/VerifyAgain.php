@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\RunDesk;
 use App\Desks\Copies\CopiesDesk;
-use App\Desks\Copies\RunDesk;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;
 

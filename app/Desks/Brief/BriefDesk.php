@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Desks\Brief;
 
-use App\Desks\Plan\PlanDesk;
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
-use App\Models\Plan\ShotLine;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
@@ -66,7 +63,7 @@ final class BriefDesk
         $places = Place::query()->whereIn('id', $ids->all())->get()->withRelationshipAutoloading()->keyBy('id');
         foreach ($jobs as $job) {
             $job->setRelation('place', $places->get($job->place_id));
-            $lines = $job->shotLines->groupBy(static fn (ShotLine $line): int => $line->segment_id ?? 0);
+            $lines = $job->shotLines->groupBy(static fn ($line): int => $line->segment_id ?? 0);
             $job->setRelation('freeShots', $lines->get(0, $job->shotLines->take(0))->values());
             foreach ($job->segments as $segment) {
                 $segment->setRelation('place', $segment->place_id === null ? null : $places->get($segment->place_id));
@@ -75,14 +72,6 @@ final class BriefDesk
         }
 
         return $jobs;
-    }
-
-    /** Whole days from today to the job, by the calendar of its place; negative once it is over. */
-    public static function daysTo(Job $job): int
-    {
-        $today = Carbon::now($job->place->timezone)->startOfDay();
-
-        return (int) round($today->diffInDays(Carbon::parse($job->date, $job->place->timezone)->startOfDay(), false));
     }
 
     /**
@@ -110,11 +99,11 @@ final class BriefDesk
         if ($job->place->latitude === null) {
             $verdicts[] = Verdict::fix('brief.no-coordinates', "{$job->place->name} has no coordinates.", 'Without them neither the sun nor the ways can be worked out.');
         }
-        $verdicts = [...$verdicts, ...ZoneJudge::of($job->place->name, PlanDesk::point($job->place), PlanDesk::localDay($job))];
+        $verdicts = [...$verdicts, ...ZoneJudge::of($job->place->name, JobDay::pointOf($job->place), JobDay::of($job))];
         if (trim((string) $job->must_haves) === '') {
             $verdicts[] = Verdict::mind('brief.no-must-haves', 'No must-haves are written down.', 'Ask the client what cannot be missing; it decides what is cut when the day runs late.');
         }
-        $days = self::daysTo($job);
+        $days = JobDay::daysTo($job);
         if ($verdicts === []) {
             $when = $days > 0 ? "{$days} days to go" : ($days === 0 ? 'it is today' : abs($days).' days ago');
             $verdicts[] = Verdict::fine('brief.complete', 'The brief says what is needed.', "Who, where, when and what must not be missed are written down; {$when}.");
@@ -145,7 +134,7 @@ final class BriefDesk
     {
         foreach (array_filter($clocks) as $clock) {
             try {
-                PlanDesk::localDay($job, $day)->instantOf(ClockTime::of($clock));
+                JobDay::of($job, $day)->instantOf(ClockTime::of($clock));
             } catch (ImpossibleValue) {
                 throw ValidationException::withMessages(['date' => "{$what} of {$job->name} is planned for {$clock}, which the clocks skip on that day."]);
             }

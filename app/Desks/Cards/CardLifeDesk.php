@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Desks\Cards;
 
-use App\Desks\Copies\AuditRules;
-use App\Desks\Copies\CopyLedger;
 use App\Models\Brief\Job;
 use App\Models\Cards\Frame;
 use App\Models\Kit\Card;
@@ -23,7 +21,7 @@ use NorthSatchel\Volume\Names;
 /** The life of a card beside shooting and copying: looked through, mishaps, retirement. */
 final class CardLifeDesk
 {
-    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards, private readonly CopyLedger $ledger, private readonly AuditRules $rules) {}
+    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards, private readonly FrameIndex $frames, private readonly OwnerRules $rules) {}
 
     /** @return list<array{id: int, name: string, why: string}> */
     public function sample(Card $card): array
@@ -33,7 +31,7 @@ final class CardLifeDesk
         $frames = $jpegs($this->cards->framesOn($card));
         // Where raw and jpeg were written apart, the jpegs of these frames are on the twin.
         if ($frames->isEmpty() && $twin !== null) {
-            $frames = $jpegs($this->ledger->framesOn($twin->twinCardId, $twin->twinFill));
+            $frames = $jpegs($this->frames->framesOn($twin->twinCardId, $twin->twinFill));
         }
 
         return LookSample::of(array_values($frames->map(static fn (Frame $f): array => ['id' => $f->id, 'name' => Names::printable(basename($f->path)), 'bytes' => $f->bytes, 'isDiffering' => isset($twin?->states[Names::printable($f->path)])])->all()));

@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace App\Desks\Cards;
 
+use App\Desks\Kit\CardsInUse;
 use App\Models\Cards\CardEventRecord;
 use App\Models\Kit\Card;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use NorthSatchel\Cards\CardEvent;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\CardLife;
+use NorthSatchel\Cards\CardState;
 
 /** The lives of the cards: lines are added, states are computed. Only the cards at hand are read. */
-final class CardLog
+final class CardLog implements CardsInUse
 {
     /** What is tapped may have waited on a phone, and has its place by the time it was tapped. */
     private const TAPPED = ['loaded', 'unloaded', 'clashed'];
@@ -115,5 +118,20 @@ final class CardLog
         $this->lives = $lives + $this->lives;
 
         return $lives;
+    }
+
+    public function unusable(Collection $cards, int $jobId): array
+    {
+        $this->prepare($cards);
+        $full = [];
+        foreach ($cards as $card) {
+            $life = $this->lifeOf($card);
+            $isOthers = $life->jobId !== $jobId && in_array($life->state, [CardState::Shot, CardState::Permitted], true);
+            if ($isOthers || in_array($life->state, [CardState::Aside, CardState::Retired], true)) {
+                $full[$card->item_id] = true;
+            }
+        }
+
+        return $full;
     }
 }

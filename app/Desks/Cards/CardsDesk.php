@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Desks\Cards;
 
-use App\Desks\Copies\CopyLedger;
-use App\Desks\Copies\ProofDesk;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Brief\Job;
@@ -34,7 +32,7 @@ final class CardsDesk
     /** @var \WeakMap<Job, Collection<int, Card>> as the job was opened */
     private readonly \WeakMap $cardsOf;
 
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly ProofDesk $proofs, private readonly LoadOwners $owners, private readonly SlotReader $reader)
+    public function __construct(private readonly CardLog $log, private readonly FrameIndex $frames, private readonly KnownCopies $copies, private readonly LoadOwners $owners, private readonly SlotReader $reader)
     {
         $this->cardsOf = new \WeakMap;
     }
@@ -173,7 +171,7 @@ final class CardsDesk
                 remedy: new Remedy('camera.read', 'Read the test frames'))]);
         }
 
-        return CameraCheck::of($this->lastReads($job), fn (string $hash): bool => $this->ledger->isSafe($hash));
+        return CameraCheck::of($this->lastReads($job), fn (string $hash): bool => $this->copies->isSafe($hash));
     }
 
     /** Once no card is in a body and some are shot, the question is what each still needs; null before. */
@@ -184,7 +182,7 @@ final class CardsDesk
             return null;
         }
 
-        return CardsAfter::of($shot->map(fn (Card $card): CardAfter => new CardAfter($card->id, $card->item->label, $life = $this->log->lifeOf($card), $life->state === CardState::Permitted ? $this->proofs->answer($card)->verdicts->worst() : null))->values()->all());
+        return CardsAfter::of($shot->map(fn (Card $card): CardAfter => new CardAfter($card->id, $card->item->label, $life = $this->log->lifeOf($card), $life->state === CardState::Permitted ? $this->copies->againstFormat($card) : null))->values()->all());
     }
 
     /** @return Collection<int, Card> shot cards with frames of a job, or loaded for it, that are not formatted yet */
@@ -268,6 +266,6 @@ final class CardsDesk
     {
         $life = $this->log->lifeOf($card);
 
-        return $this->ledger->framesOn($card->id, $life->fill, max(1, $life->seals));
+        return $this->frames->framesOn($card->id, $life->fill, max(1, $life->seals));
     }
 }

@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace App\Desks\Cards;
 
 use App\Desks\Kit\PackDesk;
+use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
 use App\Models\Plan\Segment;
-use App\Models\Taps\DeviceEvent;
+use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Kit\Pack\LeaveCheck;
 use NorthSatchel\Kit\Pack\LightMarks;
 use NorthSatchel\Kit\Pack\ListLine;
 use NorthSatchel\Kit\Pack\NightList;
 use NorthSatchel\Kit\Pack\Placement;
+use NorthSatchel\Taps\TapKind;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -25,7 +27,7 @@ final class HomeDesk
 {
     public const MARKS = ['heightCm', 'angleDeg', 'distanceCm'];
 
-    public function __construct(private readonly PackDesk $packing, private readonly CardsDesk $cards) {}
+    public function __construct(private readonly PackDesk $packing, private readonly CardsDesk $cards, private readonly TapDesk $taps) {}
 
     /** @return array{night: list<ListLine>, door: list<ListLine>} */
     public function lists(Job $job): array
@@ -50,7 +52,7 @@ final class HomeDesk
 
     public function isChecked(Job $job, ListLine $line): bool
     {
-        return $line->proved ?? $this->packing->ticked($job, 'check', self::lineId($line->code));
+        return $line->proved ?? $this->packing->ticked($job, TapKind::Check, self::lineId($line->code));
     }
 
     /** @return list<Placement> in the order of time */
@@ -58,11 +60,12 @@ final class HomeDesk
     {
         $labels = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => $p->item->label])->all();
         $list = [];
-        foreach (DeviceEvent::query()->whereIn('kind', ['placed', 'fetched'])->where('on->job', $job->id)->orderBy('made_at')->get() as $event) {
-            $id = (int) ($event->on['item'] ?? 0);
-            $marks = array_filter(array_map(static fn (string $m): ?float => is_numeric($event->on[$m] ?? null) ? (float) $event->on[$m] : null, array_combine(self::MARKS, self::MARKS)), static fn (?float $v): bool => $v !== null);
-            $place = (string) ($event->on['place'] ?? '');
-            $list[] = new Placement($id, $labels[$id] ?? "thing {$id}", $place !== '' ? $place : self::lastPlace($list, $id), $event->made_at->timezone($job->place->timezone)->format('H:i'), $event->kind === 'fetched', $marks);
+        foreach ($this->taps->log($job->id)->ofKind(TapKind::Placed, TapKind::Fetched) as $tap) {
+            $id = $tap->subject();
+            $marks = array_map($tap->measure(...), array_combine(self::MARKS, self::MARKS));
+            $at = Carbon::createFromTimestamp($tap->at, $job->place->timezone)->format('H:i');
+            $list[] = new Placement($id, $labels[$id] ?? "thing {$id}", $tap->words('place') ?: self::lastPlace($list, $id), $at, $tap->kind === TapKind::Fetched,
+                array_filter($marks, static fn (?float $v): bool => $v !== null));
         }
 
         return $list;
@@ -71,7 +74,7 @@ final class HomeDesk
     public function verdicts(Job $job): Verdicts
     {
         $packed = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => $p->item->label])->all();
-        $home = array_fill_keys(array_filter(array_keys($packed), fn (int $id): bool => $this->packing->ticked($job, 'home', $id)), true);
+        $home = array_fill_keys(array_filter(array_keys($packed), fn (int $id): bool => $this->packing->ticked($job, TapKind::Home, $id)), true);
 
         return new Verdicts(LeaveCheck::of($this->placements($job), $this->leaving($job), $packed, $home));
     }
@@ -88,7 +91,7 @@ final class HomeDesk
         if (! $job->packing->contains('item_id', $itemId)) {
             throw ValidationException::withMessages(['item' => 'That is not on the list of this job.']);
         }
-        $this->packing->log('placed', ['job' => $job->id, 'item' => $itemId, 'place' => $place, ...$marks]);
+        $this->taps->press(TapKind::Placed, ['job' => $job->id, 'item' => $itemId, 'place' => $place, ...$marks]);
     }
 
     /** @param  array<string, float>  $now  measured again */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Desks\Cards;
 
-use App\Desks\Copies\CopyLedger;
-use App\Desks\Copies\ProofDesk;
 use App\Devices\Devices;
 use App\Devices\DiskBehind;
 use App\Devices\FolderNotAllowed;
@@ -21,7 +19,7 @@ use NorthSatchel\Volume\UnableToRead;
 /** The seal of a shot card: the inventory of everything on it, which all later proof starts from. */
 final class SealDesk
 {
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly DiskBehind $disks) {}
+    public function __construct(private readonly CardLog $log, private readonly FrameIndex $frames, private readonly DiskBehind $disks) {}
 
     /**
      * Lists everything on a shot card, with what its frames say of themselves; nothing is changed. What each file holds is known
@@ -40,7 +38,7 @@ final class SealDesk
             if ($entry->kind === EntryKind::Folder) {
                 throw UnableToRead::fromPath($entry->path, 'the folder cannot be looked into');
             }
-            $oddity = ProofDesk::oddity($entry->kind);
+            $oddity = $entry->kind->oddity();
             if ($oddity !== null) {
                 $odd[Names::printable($entry->path)] = $oddity;
 
@@ -57,7 +55,7 @@ final class SealDesk
         if ($rows === [] && $odd === []) {
             throw UnableToRead::fromPath($card->item->label, 'there is nothing on it');
         }
-        $this->ledger->index($card->id, $life->fill, $life->seals + 1, $rows);
+        $this->frames->index($card->id, $life->fill, $life->seals + 1, $rows);
         $this->log->add($card, CardEventKind::Sealed, $life->jobId, $life->bodyId, $life->slot, array_filter(['files' => count($rows), 'not_files' => $odd, 'volume' => $this->disks->volumeOfCard($volume)]));
 
         return count($rows);

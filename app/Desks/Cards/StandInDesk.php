@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Cards;
 
-use App\Desks\Plan\PlanDesk;
+use App\Desks\Brief\JobDay;
 use App\Devices\Devices;
 use App\Devices\StandIn\Exposure;
 use App\Devices\StandIn\Fault;
@@ -138,7 +138,7 @@ final class StandInDesk
     /** @return list<array{int, string}> true time and what is shot, in order */
     private function moments(Job $job, string $lane, int $count, int $seed): array
     {
-        $day = PlanDesk::localDay($job);
+        $day = JobDay::of($job);
         $weights = [];
         foreach ($job->segments->where('lane', $lane)->sortBy('start_clock') as $segment) {
             $weights[$segment->id] = max(1, (int) $segment->shotLines->sum('frames'));

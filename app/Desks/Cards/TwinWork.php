@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Desks\Cards;
 
-use App\Desks\Copies\RunProgress;
 use App\Devices\Devices;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Desks\Copies;
 
 use App\Desks\Cards\CardLog;
+use App\Desks\Cards\FrameIndex;
+use App\Desks\Cards\RunProgress;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Cards\Frame;
@@ -22,7 +24,7 @@ final class AdoptDesk
     /** Stands for the bag of what others wrote. */
     public const NO_BAG = '(adopted)';
 
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly BagReadings $eyes) {}
+    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly FrameIndex $frames, private readonly BagReadings $eyes) {}
 
     /**
      * @param  Collection<int, Card>  $cards
@@ -68,7 +70,7 @@ final class AdoptDesk
     private function read(Card $card, RunProgress $progress): Collection
     {
         $life = $this->log->lifeOf($card);
-        $frames = $this->ledger->framesOn($card->id, $life->fill, max(1, $life->seals));
+        $frames = $this->frames->framesOn($card->id, $life->fill, max(1, $life->seals));
         $hashes = [];
         foreach ($frames->whereNull('hash') as $frame) {
             try {
@@ -81,8 +83,8 @@ final class AdoptDesk
         if ($hashes === []) {
             return $frames;
         }
-        $this->ledger->learn($card->id, $life->fill, $life->seals, $hashes);
+        $this->frames->learn($card->id, $life->fill, $life->seals, $hashes);
 
-        return $this->ledger->framesOn($card->id, $life->fill, max(1, $life->seals));
+        return $this->frames->framesOn($card->id, $life->fill, max(1, $life->seals));
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Desks\Copies;
 
+use App\Desks\Cards\OwnerRules;
 use App\Devices\Devices;
 use App\Models\Brief\Job;
+use App\Models\Cards\AuditRuleRecord;
 use App\Models\Cards\Frame;
-use App\Models\Copies\AuditRuleRecord;
 use App\Models\Copies\CopyEvent;
 use App\Models\Copies\Destination;
 use NorthSatchel\Copies\Audit\AuditCopy;
@@ -26,7 +27,7 @@ final class AuditDesk
 
     public const KINDS = ['ssd', 'disk', 'cloud'];
 
-    public function __construct(private readonly CopyLedger $ledger, private readonly HandoverDesk $handovers, private readonly AuditRules $rules, private readonly Places $places) {}
+    public function __construct(private readonly CopyLedger $ledger, private readonly HandoverDesk $handovers, private readonly OwnerRules $rules, private readonly Places $places) {}
 
     public function record(): AuditRuleRecord
     {

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Desks\Copies;
 
+use App\Desks\Brief\KeptFindings;
 use App\Desks\Cards\CardLog;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\LoadOfCard;
-use App\Desks\Job\KeptFindings;
+use App\Desks\Cards\OwnerRules;
 use App\Models\Brief\Job;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
@@ -40,7 +41,7 @@ final class CopiesDesk
         private readonly HandoverDesk $handovers,
         private readonly CoverageDesk $coverage,
         private readonly Places $places,
-        private readonly AuditRules $rules,
+        private readonly OwnerRules $rules,
     ) {}
 
     public function audit(Job $job): CopyAudit

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Desks\Copies;
 
 use App\Desks\Cards\CardLog;
+use App\Desks\Cards\FrameIndex;
+use App\Desks\Cards\OwnerRules;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Brief\Job;
@@ -31,10 +33,10 @@ final class PermitDesk
     public function __construct(
         private readonly CardLog $log,
         private readonly ProofDesk $proofs,
-        private readonly CopyLedger $ledger,
+        private readonly CopyLedger $ledger, private readonly FrameIndex $frames,
         private readonly Places $places,
         private readonly BagReadings $eyes,
-        private readonly AuditRules $rules,
+        private readonly OwnerRules $rules,
     ) {}
 
     /** How many bytes asking would read. */
@@ -228,7 +230,7 @@ final class PermitDesk
                 $unreadable[] = $path;
             }
         }
-        $differing = [...$this->ledger->learn($card->id, $life->fill, $life->seals, $hashes), ...$unreadable];
+        $differing = [...$this->frames->learn($card->id, $life->fill, $life->seals, $hashes), ...$unreadable];
         if ($differing !== []) {
             $this->note($job, $card, CardEventKind::Differs, ['paths' => array_map(Names::printable(...), $differing)]);
         }
@@ -237,7 +239,7 @@ final class PermitDesk
     private function plan(Card $card): ReadAgain
     {
         $life = $this->log->lifeOf($card);
-        $files = $this->ledger->framesOn($card->id, $life->fill, $life->seals)->mapWithKeys(static fn (Frame $f): array => [$f->path => [$f->bytes, $f->modified_at, $f->hash !== null]])->all();
+        $files = $this->frames->framesOn($card->id, $life->fill, $life->seals)->mapWithKeys(static fn (Frame $f): array => [$f->path => [$f->bytes, $f->modified_at, $f->hash !== null]])->all();
         $here = array_filter($this->bags($card, $life), fn (CopyEvent $e): bool => ! is_string($this->places->now($e->destination_id)));
 
         return ReadAgain::of($this->rules->record()->reads_again, $files, count($here) * (int) array_sum(array_column($files, 0)), random_int(0, PHP_INT_MAX >> 1));
@@ -253,7 +255,7 @@ final class PermitDesk
                 $bags[$event->id] = $event;
             }
         }
-        $hashes = $this->ledger->framesOn($card->id, $life->fill, $life->seals)->pluck('hash')->filter()->values()->all();
+        $hashes = $this->frames->framesOn($card->id, $life->fill, $life->seals)->pluck('hash')->filter()->values()->all();
         foreach ($this->ledger->holding($hashes) as [$event]) {
             $bags[$event->id] = $event;
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Desks\Copies;
 
 use App\Desks\Cards\CardLog;
+use App\Desks\Cards\FrameIndex;
+use App\Desks\Cards\OwnerRules;
 use App\Devices\Devices;
 use App\Devices\DiskBehind;
 use App\Devices\FolderNotAllowed;
@@ -20,7 +22,6 @@ use NorthSatchel\Cards\Permit\FormatPermit;
 use NorthSatchel\Cards\Permit\PermitQuestion;
 use NorthSatchel\Cards\Permit\Proof;
 use NorthSatchel\Cards\Twin\Side;
-use NorthSatchel\Volume\EntryKind;
 use NorthSatchel\Volume\Names;
 use NorthSatchel\Volume\UnableToRead;
 
@@ -37,8 +38,8 @@ final class ProofDesk
 
     public function __construct(
         private readonly CardLog $log,
-        private readonly CopyLedger $ledger,
-        private readonly AuditRules $rules,
+        private readonly CopyLedger $ledger, private readonly FrameIndex $frames,
+        private readonly OwnerRules $rules,
         private readonly AuditDesk $audits,
         private readonly Places $places,
         private readonly DiskBehind $disks,
@@ -82,7 +83,7 @@ final class ProofDesk
      */
     public function proof(int $cardId, CardLife $life): array
     {
-        $frames = $life->isSealed ? $this->ledger->framesOn($cardId, $life->fill, $life->seals) : new Collection;
+        $frames = $life->isSealed ? $this->frames->framesOn($cardId, $life->fill, $life->seals) : new Collection;
         $note = $life->twinCheck;
         $files = [];
         foreach ($frames as $frame) {
@@ -180,7 +181,7 @@ final class ProofDesk
             }
             $now = [];
             foreach ($volume->entries() as $entry) {
-                $odd = self::oddity($entry->kind);
+                $odd = $entry->kind->oddity();
                 $now[$odd === null ? $entry->path : Names::printable($entry->path)] = $odd ?? "{$entry->bytes} {$entry->modifiedAt}";
             }
         } catch (FolderNotAllowed|UnableToRead $e) {
@@ -189,16 +190,5 @@ final class ProofDesk
         $changed = array_keys(array_diff_assoc($now, $sealed) + array_diff_assoc($sealed, $now));
 
         return [array_map(static fn (string|int $path): string => Names::printable((string) $path), $changed), null];
-    }
-
-    /** Why something on a card is no plain file; null where it is one. */
-    public static function oddity(EntryKind $kind): ?string
-    {
-        return match ($kind) {
-            EntryKind::File => null,
-            EntryKind::Link => 'a symbolic link',
-            EntryKind::Folder => 'a folder that cannot be looked into',
-            EntryKind::Special => 'a special file',
-        };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Copies;
 
 use App\Desks\Cards\CardLog;
+use App\Desks\Cards\RunProgress;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Devices\LocalVolume;

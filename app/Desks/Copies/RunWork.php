@@ -6,13 +6,16 @@ namespace App\Desks\Copies;
 
 use App\Desks\Cards\CardLog;
 use App\Desks\Cards\CardsDesk;
+use App\Desks\Cards\FrameIndex;
+use App\Desks\Cards\RunPaused;
+use App\Desks\Cards\RunProgress;
 use App\Desks\Cards\TwinWork;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Brief\Job;
 use App\Models\Cards\Frame;
+use App\Models\Cards\Run;
 use App\Models\Copies\Destination;
-use App\Models\Copies\Run;
 use App\Models\Kit\Body;
 use App\Models\Kit\Card;
 use App\Models\User;
@@ -35,7 +38,7 @@ final class RunWork
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
         private readonly TwinWork $twins,
-        private readonly CopyLedger $ledger,
+        private readonly CopyLedger $ledger, private readonly FrameIndex $frames,
         private readonly AdoptDesk $adoption,
         private readonly RepairDesk $repairs,
         private readonly SnapshotDesk $snapshots,
@@ -165,7 +168,7 @@ final class RunWork
         $said = $differing = [];
         foreach (array_keys($bags) as $index => $id) {
             $at = $report->destinations[$index];
-            $differing += array_flip($this->ledger->learn($card->id, $life->fill, $life->seals, $at->hashes));
+            $differing += array_flip($this->frames->learn($card->id, $life->fill, $life->seals, $at->hashes));
             $this->record($card, $id, $at, $names[$id], 'copy', ['files' => $at->files, 'reused' => $at->reused, 'from_medium' => $report->fromMedium]);
             $said[] = "{$at->label} ".($at->verified ? "verified, {$at->files} files" : "not verified: {$at->problem}");
         }

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Desks\House;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\KeptFindings;
 use App\Desks\Cards\CardLifeDesk;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Copies\CopiesDesk;
-use App\Desks\Job\KeptFindings;
 use App\Desks\Kit\KitDesk;
+use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\PlanDesk;
-use App\Desks\Scout\ScoutDesk;
+use App\Desks\Plan\SpotLightDesk;
 use App\Models\Brief\Job;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -27,10 +28,11 @@ final class Readiness
 
     public function __construct(
         private readonly BriefDesk $brief,
-        private readonly ScoutDesk $scout,
+        private readonly SpotLightDesk $light,
         private readonly PlanDesk $plan,
         private readonly PeopleDesk $people,
         private readonly KitDesk $kit,
+        private readonly ShotLensDesk $shotLenses,
         private readonly CardsDesk $cards, private readonly CardLifeDesk $lives,
         private readonly CopiesDesk $copies,
     ) {}
@@ -53,7 +55,7 @@ final class Readiness
      */
     private function kept(Job $job): array
     {
-        return KeptFindings::of($job, 'verdicts', fn (): array => ['brief' => $this->brief->verdicts($job), 'scout' => $this->scout->verdicts($job), 'plan' => $this->plan->verdicts($job), 'people' => $this->people->verdicts($job), 'kit' => $this->kit->verdicts($job)]);
+        return KeptFindings::of($job, 'verdicts', fn (): array => ['brief' => $this->brief->verdicts($job), 'scout' => $this->light->verdicts($job), 'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job)), 'people' => $this->people->verdicts($job), 'kit' => $this->kit->verdicts($job)]);
     }
 
     /** The findings of one phase; those it has no judge for are empty. */

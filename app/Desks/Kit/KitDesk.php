@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Kit;
 
-use App\Desks\Job\KeptFindings;
+use App\Desks\Brief\KeptFindings;
 use App\Models\Brief\Job;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;

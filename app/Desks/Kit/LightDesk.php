@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Kit;
 
-use App\Desks\Plan\PlanDesk;
+use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use NorthSatchel\Exposure\Evenness;
 use NorthSatchel\Exposure\FlashGun;
@@ -131,7 +131,7 @@ final class LightDesk
     {
         $segment = $asked['segment'];
         $place = $segment === null ? null : $job->segments->firstWhere('id', $segment->id)?->place;
-        $point = $place === null ? null : PlanDesk::point($place);
+        $point = $place === null ? null : JobDay::pointOf($place);
         $body = $this->bodyOf($job);
         if ($segment === null || $point === null || $body === null) {
             return null;

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Kit;
 
-use App\Desks\Cards\CardLog;
-use App\Desks\Plan\PlanDesk;
+use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;
 use App\Models\Kit\KitAsk;
@@ -14,7 +13,6 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use App\Models\Scout\Spot;
 use Illuminate\Support\Collection;
-use NorthSatchel\Cards\CardState;
 use NorthSatchel\Exposure\AmbientForecast;
 use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
@@ -42,7 +40,7 @@ final class NeedsDesk
     /** @var array<int, Collection<int, KitAsk>> */
     private array $asks = [];
 
-    public function __construct(private readonly ShelfDesk $shelf, private readonly CardLog $log) {}
+    public function __construct(private readonly ShelfDesk $shelf, private readonly CardsInUse $cards) {}
 
     /** @return list<PlannedStretch> in the order of time */
     public function stretches(Job $job): array
@@ -73,7 +71,7 @@ final class NeedsDesk
         }
         $hours = self::hours($job);
 
-        return new PlannedWork(PlanNeeds::of($stretches, $asks, $hours, PlanDesk::dayCount($job)), $byLane, $pops, $hours, $job->temperature_c, PlannedWork::remotes($asks, $stretches));
+        return new PlannedWork(PlanNeeds::of($stretches, $asks, $hours, JobDay::count($job)), $byLane, $pops, $hours, $job->temperature_c, PlannedWork::remotes($asks, $stretches));
     }
 
     /** @return list<Need> with the cells and cards that the bodies of the bag want */
@@ -98,25 +96,9 @@ final class NeedsDesk
     public function bag(Job $job): array
     {
         $gear = $this->shelf->gear();
-        $full = $this->notUsable($job);
+        $full = $this->cards->unusable($job->packing->map(static fn (Packing $p): ?Card => $p->item->card)->filter(), $job->id);
 
         return array_values(array_filter(array_map(static fn (int $id): ?Gear => isset($full[$id]) ? null : ($gear[$id] ?? null), $job->packing->pluck('item_id')->all())));
-    }
-
-    /** @return array<int, true> cards that still hold frames of another job, or are out of use, by item */
-    private function notUsable(Job $job): array
-    {
-        $cards = $job->packing->map(static fn (Packing $p): ?Card => $p->item->card)->filter();
-        $this->log->prepare($cards);
-        $full = [];
-        foreach ($cards as $card) {
-            $life = $this->log->lifeOf($card);
-            if (in_array($life->state, [CardState::Aside, CardState::Retired], true) || ($life->jobId !== $job->id && in_array($life->state, [CardState::Shot, CardState::Permitted], true))) {
-                $full[$card->item_id] = true;
-            }
-        }
-
-        return $full;
     }
 
     /** @return list<Gear> on the shelf, and on no list of any job that day */
@@ -139,7 +121,7 @@ final class NeedsDesk
         $spots = $ids->isEmpty() ? collect() : Spot::query()->whereIn('id', $ids->all())->get()->keyBy('id');
         $list = [];
         foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
-            $from = PlanDesk::localDay($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
+            $from = JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
             $list[] = new PlannedStretch(
                 $segment->id, $segment->title, array_values(array_unique([$segment->lane, ...($segment->also_lanes ?? [])])), $from, $from + 60 * $segment->minutes, $segment->start_clock, $segment->place_id,
                 Priority::from($segment->priority), self::light($segment, $spots->get($segment->spot_id), $from),
@@ -152,7 +134,7 @@ final class NeedsDesk
 
     private static function light(Segment $segment, ?Spot $spot, int $from): float
     {
-        $point = $segment->place === null ? null : PlanDesk::point($segment->place);
+        $point = $segment->place === null ? null : JobDay::pointOf($segment->place);
         $elevation = $point === null ? null : Sun::at($point, $from + 30 * $segment->minutes)->elevationDeg;
 
         return AmbientForecast::of($spot === null ? $segment->is_outdoor : ! $spot->is_indoor, (string) $spot?->windows !== '', $elevation);

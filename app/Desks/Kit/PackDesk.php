@@ -4,19 +4,18 @@ declare(strict_types=1);
 
 namespace App\Desks\Kit;
 
-use App\Desks\Plan\DaysDesk;
+use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Bag;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
-use App\Models\Taps\DeviceEvent;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Kit\Pack\Label;
 use NorthSatchel\Kit\Pack\PackedBag;
 use NorthSatchel\Kit\Pack\PackedItem;
 use NorthSatchel\Kit\Pack\PackJudge;
+use NorthSatchel\Taps\TapKind;
 use NorthSatchel\Verdict;
 
 /** What goes into which bag, ticked by tap, key or label. */
@@ -27,25 +26,20 @@ final class PackDesk
     /** In the order in which one packs: what must not be forgotten first, what lies on top last. */
     private const ORDER = ['body', 'lens', 'flash', 'trigger', 'cell', 'charger', 'card', 'reader', 'drive', 'computer', 'cable', 'modifier', 'stand', 'clamp', 'safety cable', 'reflector', 'ladder', 'tool', 'consumable', 'paper', 'other'];
 
-    /** @var array<int, array<string, array<int, bool>>>|null by job, pair of kinds and thing */
-    private ?array $ticks = null;
-
     /** @var Collection<int, Bag>|null */
     private ?Collection $bags = null;
 
-    public function __construct(private readonly ShelfDesk $shelf, private readonly DaysDesk $days) {}
+    public function __construct(private readonly ShelfDesk $shelf, private readonly SharedKitDesk $shared, private readonly TapDesk $taps) {}
 
     public function isPacked(Job $job, int $itemId): bool
     {
-        return $this->ticked($job, 'pack', $itemId);
+        return $this->ticked($job, TapKind::Pack, $itemId);
     }
 
-    /** Whether the last tap on a thing was this one: pack, home or check, whose opposites are unpack, away and uncheck. */
-    public function ticked(Job $job, string $kind, int $id): bool
+    /** Whether the last tap on a thing was this one, and not the one that takes it back. */
+    public function ticked(Job $job, TapKind $kind, int $id): bool
     {
-        $this->ticks ??= $this->readTicks();
-
-        return $this->ticks[$job->id][$kind][$id] ?? false;
+        return $this->taps->log($job->id)->states($kind)[$id] ?? false;
     }
 
     /** @return Collection<int, Bag> */
@@ -82,7 +76,7 @@ final class PackDesk
             $grams[$entry->lane] = ($grams[$entry->lane] ?? 0) + ($this->shelf->gear()[$entry->item_id] ?? null)?->grams();
         }
 
-        return [...PackJudge::of($bags, $loose, $grams), ...($this->days->kitOn($job->date)?->verdicts($job->id) ?? [])];
+        return [...PackJudge::of($bags, $loose, $grams), ...($this->shared->kitOn($job->date)?->verdicts($job->id) ?? [])];
     }
 
     /**
@@ -106,16 +100,9 @@ final class PackDesk
         if ($this->isPacked($job, $item->id)) {
             $refuse("{$item->label} is in already: scanned twice.");
         }
-        $this->log('pack', ['job' => $job->id, 'item' => $item->id]);
+        $this->taps->press(TapKind::Pack, ['job' => $job->id, 'item' => $item->id]);
 
         return $item;
-    }
-
-    /** @param  array<string, mixed>  $on */
-    public function log(string $kind, array $on): void
-    {
-        DeviceEvent::query()->create(['id' => (string) Str::uuid(), 'kind' => $kind, 'on' => $on, 'made_at' => now(), 'received_at' => now()]);
-        $this->ticks = null;
     }
 
     private function item(Job $job, Packing $entry): PackedItem
@@ -123,22 +110,5 @@ final class PackDesk
         $gear = $this->shelf->gear()[$entry->item_id] ?? ShelfDesk::of($entry->item);
 
         return new PackedItem($entry->item_id, $entry->item->label, $entry->item->kind, $gear->grams(), in_array($entry->item->kind, self::SMALL, true), $this->isPacked($job, $entry->item_id));
-    }
-
-    /**
-     * The last tap on each thing wins, by the time made on the device.
-     *
-     * @return array<int, array<string, array<int, bool>>>
-     */
-    private function readTicks(): array
-    {
-        $ticks = [];
-        $undone = ['unpack' => 'pack', 'away' => 'home', 'uncheck' => 'check'];
-        foreach (DeviceEvent::query()->whereIn('kind', ['pack', 'unpack', 'home', 'away', 'check', 'uncheck'])->orderBy('made_at')->get() as $event) {
-            $kind = $undone[$event->kind] ?? $event->kind;
-            $ticks[(int) ($event->on['job'] ?? 0)][$kind][(int) ($event->on[$kind === 'check' ? 'line' : 'item'] ?? 0)] = $kind === $event->kind;
-        }
-
-        return $ticks;
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Desks\People;
 
 use App\Desks\Plan\ShotDesk;
+use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Brief\Person;
 use App\Models\People\ShareLink;
 use App\Models\Plan\Segment;
-use App\Models\Taps\DeviceEvent;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
@@ -18,35 +18,28 @@ use NorthSatchel\People\Calling;
 use NorthSatchel\People\Pace;
 use NorthSatchel\People\RealPace;
 use NorthSatchel\People\StandTime;
+use NorthSatchel\Taps\Tap;
+use NorthSatchel\Taps\TapKind;
 
 /** The list being called, by the photographer and by the caller with a link; its state follows from the taps alone. */
 final class CallDesk
 {
-    public const KINDS = ['found', 'lost', 'shot', 'unshot', 'later', 'sooner'];
-
     public const CALLER = 'caller';
 
     public const COUPLE = 'couple';
 
-    public function __construct(private readonly PeopleDesk $people, private readonly ShotDesk $shots) {}
+    public function __construct(private readonly PeopleDesk $people, private readonly ShotDesk $shots, private readonly TapDesk $taps) {}
 
     /** @throws ImpossibleValue when the family cannot be read */
     public function calling(Job $job): Calling
     {
         $groups = $this->people->named($job);
         $names = $job->people->mapWithKeys(static fn (Person $p): array => [$p->id => $p->name])->all();
-        $last = ['person' => [], 'shot' => [], 'later' => []];
-        foreach (DeviceEvent::query()->whereIn('kind', self::KINDS)->where('on->job', $job->id)->orderBy('made_at')->orderBy('id')->get() as $event) {
-            match ($event->kind) {
-                'found', 'lost' => $last['person'][(int) ($event->on['person'] ?? 0)] = $event->kind === 'found',
-                'shot', 'unshot' => $last['shot'][(int) ($event->on['group'] ?? 0)] = $event->kind === 'shot',
-                default => $last['later'][(int) ($event->on['group'] ?? 0)] = $event->kind === 'later',
-            };
-        }
-        $yes = static fn (array $marks): array => array_keys(array_filter($marks));
+        $log = $this->taps->log($job->id);
+        $known = array_keys($groups);
 
-        return new Calling($this->people->family($job), $groups, array_values(array_intersect_key($names, array_filter($last['person']))),
-            array_values(array_intersect($yes($last['shot']), array_keys($groups))), array_values(array_intersect($yes($last['later']), array_keys($groups))));
+        return new Calling($this->people->family($job), $groups, array_values(array_intersect_key($names, array_flip($log->standing(TapKind::Found)))),
+            array_values(array_intersect($log->standing(TapKind::Shot), $known)), array_values(array_intersect($log->standing(TapKind::Later), $known)));
     }
 
     /** A new link, valid until the day after the job; the token is told once and kept nowhere. */
@@ -71,16 +64,12 @@ final class CallDesk
         return ShareLink::query()->where('digest', hash('sha256', $token))->where('kind', $kind)->whereNull('revoked_at')->where('expires_at', '>', now())->value('job_id');
     }
 
-    /**
-     * Whether a tap is about this job, and of a kind that a caller may make.
-     *
-     * @param  array{kind: string, on: array<string, mixed>}  $event
-     */
-    public function mayCallerTap(int $jobId, array $event): bool
+    /** Whether a tap is about this job, and of a kind that a caller may make. */
+    public function mayCallerTap(int $jobId, Tap $tap): bool
     {
-        $on = $event['on'];
+        $isTheirs = in_array($tap->kind, [TapKind::Found, TapKind::Lost], true) && $tap->number('job') === $jobId;
 
-        return in_array($event['kind'], ['found', 'lost'], true) && (int) ($on['job'] ?? 0) === $jobId && Person::query()->where('job_id', $jobId)->whereKey((int) ($on['person'] ?? 0))->exists();
+        return $isTheirs && Person::query()->where('job_id', $jobId)->whereKey($tap->subject())->exists();
     }
 
     /** @return Collection<int, Segment> of the same day, after the one in which the groups are called */
@@ -100,10 +89,10 @@ final class CallDesk
             $planned[$group->id] = $stand->groups[$index]['minutes'] + $stand->groups[$index]['changeOver'];
         }
         $taps = [];
-        foreach (DeviceEvent::query()->where('kind', 'shot')->where('on->job', $job->id)->orderBy('made_at')->get() as $event) {
-            $id = (int) ($event->on['group'] ?? 0);
+        foreach ($this->taps->log($job->id)->ofKind(TapKind::Shot) as $tap) {
+            $id = $tap->subject();
             if ($calling->isShot($id) && isset($planned[$id])) {
-                $taps[$id] = ['at' => Carbon::parse($event->made_at, 'UTC')->getTimestamp(), 'minutes' => $planned[$id]];
+                $taps[$id] = ['at' => (int) $tap->at, 'minutes' => $planned[$id]];
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\People;
 
+use App\Desks\Brief\JobDay;
 use App\Desks\Plan\PlanDesk;
 use App\Models\Brief\Job;
 use App\Models\Brief\Person;
@@ -71,7 +72,7 @@ final class PeopleDesk
         $order = $this->order($job);
         $best = $order === [] ? null : $this->stand($job, $family, School::LeastWaiting);
 
-        return FormalsJudge::of($family, new StandTime($order, $family, $job->formals_gathered), $best, $this->segment($job), PlanDesk::localDay($job));
+        return FormalsJudge::of($family, new StandTime($order, $family, $job->formals_gathered), $best, $this->segment($job), JobDay::of($job));
     }
 
     /** The groups in the order of a school. */
@@ -129,7 +130,7 @@ final class PeopleDesk
         $segment = $job->segments->firstWhere('id', $job->formals_segment_id);
 
         return $segment === null ? null : ['id' => $segment->id, 'title' => $segment->title, 'minutes' => $segment->minutes, 'isAnchor' => $segment->is_anchor,
-            'startsAt' => PlanDesk::localDay($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock))];
+            'startsAt' => JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock))];
     }
 
     /**

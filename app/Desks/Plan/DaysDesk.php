@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
+use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
-use App\Models\Kit\Packing;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
 use App\Models\Plan\Travel;
@@ -14,8 +14,6 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Kit\Pack\DayKit;
-use NorthSatchel\Kit\Pack\KitStop;
 use NorthSatchel\Plan\Stops\Restack;
 use NorthSatchel\Plan\Stops\Round;
 use NorthSatchel\Plan\Stops\Stop;
@@ -34,9 +32,6 @@ final class DaysDesk
 
     /** @var array<int, Place>|null */
     private ?array $places = null;
-
-    /** @var array<string, DayKit|null> by date, for this request */
-    private array $kits = [];
 
     /** @return Collection<int, Job> in the order of their planned starts */
     public function jobs(string $date): Collection
@@ -68,36 +63,6 @@ final class DaysDesk
     public function drawing(LocalDay $day, Collection $jobs, ?Round $best): StopsDrawing
     {
         return new StopsDrawing($day, self::stops($jobs), self::names($jobs), self::starts($jobs), $best);
-    }
-
-    /** The same for a day by its date; null where there is one job alone. */
-    public function kitOn(string $date): ?DayKit
-    {
-        if (! array_key_exists($date, $this->kits)) {
-            $this->kits[$date] = Job::query()->where('date', $date)->count() < 2 ? null : $this->kit(Job::query()->where('date', $date)->get());
-        }
-
-        return $this->kits[$date];
-    }
-
-    /**
-     * The kit of a day with several jobs, stop by stop.
-     *
-     * @param  Collection<int, Job>  $jobs
-     */
-    public function kit(Collection $jobs): ?DayKit
-    {
-        if ($jobs->count() < 2) {
-            return null;
-        }
-        $stops = [];
-        foreach ($jobs->loadMissing('packing.item') as $job) {
-            $items = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => ['label' => $p->item->label, 'kind' => $p->item->kind]])->all();
-            $stops[] = new KitStop($job->id, $job->name, self::start($job), ClockTime::of($job->covered_to)->minutes, $items);
-        }
-        $place = $jobs->pluck('place_id', 'id')->all();
-
-        return new DayKit($stops, fn (int $from, int $to): int => $place[$from] === $place[$to] ? 0 : $this->way((int) $place[$from], (int) $place[$to]));
     }
 
     /**
@@ -170,7 +135,7 @@ final class DaysDesk
             $job->update(['date' => $date, 'covered_from' => ClockTime::of($job->covered_from)->plus($by)->text(), 'covered_to' => ClockTime::of($job->covered_to)->plus($by)->text()]);
             foreach ($job->segments as $segment) {
                 $clock = ClockTime::of($segment->start_clock)->plus($by);
-                PlanDesk::localDay($job, $segment->day)->instantOf($clock);
+                JobDay::of($job, $segment->day)->instantOf($clock);
                 $segment->update(['start_clock' => $clock->text()]);
             }
         } catch (ImpossibleValue $e) {
@@ -193,13 +158,14 @@ final class DaysDesk
         })->all());
     }
 
-    private static function start(Job $job): int
+    /** Minutes of its first clock time. */
+    public static function start(Job $job): int
     {
         return ClockTime::of($job->covered_from)->minutes;
     }
 
     /** Minutes from place to place: as somebody said, else as the map makes likely, else none. */
-    private function way(int $from, int $to): int
+    public function way(int $from, int $to): int
     {
         $this->travels ??= new Travels(Travel::query()->get()->reduce(static function (array $minutes, Travel $t): array {
             $minutes[$t->from_place_id][$t->to_place_id] = $t->minutes + $t->walk_minutes + $t->parking_minutes + $t->loading_minutes;
@@ -207,7 +173,7 @@ final class DaysDesk
             return $minutes;
         }, []));
         $this->places ??= Place::query()->get()->keyBy('id')->all();
-        [$a, $b] = [PlanDesk::point($this->places[$from]), PlanDesk::point($this->places[$to])];
+        [$a, $b] = [JobDay::pointOf($this->places[$from]), JobDay::pointOf($this->places[$to])];
 
         return $this->travels->minutes($from, $to) ?? ($a === null || $b === null ? 0 : Travels::estimate($a, $b));
     }

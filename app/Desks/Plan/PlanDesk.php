@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
+use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
 use App\Models\Plan\AccessWindow as StoredWindow;
@@ -28,7 +29,6 @@ use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
 use NorthSatchel\Plan\Welfare;
-use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Time\ClockTime;
@@ -55,16 +55,10 @@ final class PlanDesk
         return $this->days["{$job->id} {$day}"] ??= $this->build($job, $day);
     }
 
-    /** How many days the job has. */
-    public static function dayCount(Job $job): int
-    {
-        return 1 + (int) $job->segments->max('day');
-    }
-
     public function verdicts(Job $job): Verdicts
     {
         $all = new Verdicts;
-        $count = self::dayCount($job);
+        $count = JobDay::count($job);
         for ($day = 0; $day < $count; $day++) {
             $of = $this->verdictsOf($job, $this->day($job, $day), $day);
             $all = $all->with($count === 1 ? $of : $of->headed('Day '.($day + 1).': '));
@@ -93,7 +87,7 @@ final class PlanDesk
 
         return DayRuler::of(
             $planned,
-            self::point($job->place),
+            JobDay::pointOf($job->place),
             $planned->day->instantOf(ClockTime::of($job->covered_from)),
             $planned->day->instantOf(ClockTime::of($job->covered_to)),
         );
@@ -106,7 +100,7 @@ final class PlanDesk
      */
     public function list(Job $job, int $number = 0): array
     {
-        $day = self::localDay($job, $number);
+        $day = JobDay::of($job, $number);
         $passes = DayPasses::of($this->day($job, $number));
         $leave = $passes->leaveAt();
         $latest = $passes->leaveBy();
@@ -157,25 +151,13 @@ final class PlanDesk
             foreach ($places as $j => $b) {
                 $way = $known->get("{$a->id} {$b->id}");
                 if ($i !== $j && ($way !== null || ($i < $j && ! $known->has("{$b->id} {$a->id}")))) {
-                    [$from, $to] = [self::point($a), self::point($b)];
+                    [$from, $to] = [JobDay::pointOf($a), JobDay::pointOf($b)];
                     $ways[] = ['from' => $a, 'to' => $b, 'way' => $way, 'minutes' => $this->travels()->minutes($a->id, $b->id), 'estimate' => $from === null || $to === null ? null : Travels::estimate($from, $to)];
                 }
             }
         }
 
         return $ways;
-    }
-
-    public static function localDay(Job $job, int $number = 0): LocalDay
-    {
-        $date = $number === 0 ? $job->date : (new \DateTimeImmutable($job->date))->modify("+{$number} days")->format('Y-m-d');
-
-        return LocalDay::of($date, $job->place->timezone);
-    }
-
-    public static function point(Place $place): ?GeoPoint
-    {
-        return $place->latitude === null || $place->longitude === null ? null : GeoPoint::of($place->latitude, $place->longitude);
     }
 
     /** @return list<Separation> those whose meeting is still planned, or that hold all day */
@@ -189,7 +171,7 @@ final class PlanDesk
     /** @return list<AccessWindow> of one day */
     private static function windows(Job $job, int $number): array
     {
-        $day = self::localDay($job, $number);
+        $day = JobDay::of($job, $number);
 
         return $job->accessWindows->where('day', $number)->map(static fn (StoredWindow $w): AccessWindow => new AccessWindow(
             $w->pass, $w->place_id, $w->spot_id, $w->lanes ?? [],
@@ -199,12 +181,12 @@ final class PlanDesk
 
     private function build(Job $job, int $number): PlannedDay
     {
-        $day = self::localDay($job, $number);
+        $day = JobDay::of($job, $number);
         $segments = [];
         $points = [];
         foreach ($job->segments->where('day', $number) as $stored) {
             $place = $stored->place;
-            if ($place !== null && ($point = self::point($place)) !== null) {
+            if ($place !== null && ($point = JobDay::pointOf($place)) !== null) {
                 $points[$place->id] = $point;
             }
             $segments[] = new Segment(
@@ -228,7 +210,7 @@ final class PlanDesk
                 wants: self::wants($stored, $day),
             );
         }
-        $point = self::point($job->place);
+        $point = JobDay::pointOf($job->place);
         $gates = [];
         foreach ($job->accessWindows->where('day', $number)->whereNull('spot_id') as $window) {
             $gates[$window->place_id] = max($gates[$window->place_id] ?? 0, $window->gate_minutes);

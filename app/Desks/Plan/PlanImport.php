@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
+use App\Desks\Brief\JobDay;
 use App\Http\Requests\Plan\SegmentRequest;
 use App\Models\Brief\Job;
 use App\Tables\CsvCell;
@@ -40,7 +41,7 @@ final class PlanImport
      */
     public function read(Job $job, string $text): int
     {
-        $day = PlanDesk::localDay($job);
+        $day = JobDay::of($job);
         if (preg_match('//u', $text) !== 1) {
             throw $this->refusal('It must be text in UTF-8.');
         }
@@ -83,11 +84,11 @@ final class PlanImport
             } catch (InvalidDataException|\InvalidArgumentException) {
                 throw $this->refusal("{$where}: its time or its time zone cannot be read.");
             }
-            if ($start < $day->startsAt() || $start >= PlanDesk::localDay($job, PlanDesk::dayCount($job) - 1)->endsAt() + self::NIGHT_SECONDS) {
+            if ($start < $day->startsAt() || $start >= JobDay::of($job, JobDay::count($job) - 1)->endsAt() + self::NIGHT_SECONDS) {
                 continue;
             }
             $number = max(0, intdiv($start - self::NIGHT_SECONDS - $day->startsAt(), 86400));
-            $of = PlanDesk::localDay($job, $number);
+            $of = JobDay::of($job, $number);
             $rows[] = ['day' => $number] + $this->row($where, $title, $of->clockOf($start)->text(), intdiv($end - $start, 60), trim((string) ($event->LOCATION ?? '')), 'lead', $of);
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
+use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Plan\AccessWindow;
 use App\Models\Plan\Segment;
@@ -82,7 +83,7 @@ final class PlanWork
         try {
             $segments = $template->fill(ClockTime::of($first)->minutes, ClockTime::of($second)->minutes);
             foreach ($segments as $segment) {
-                PlanDesk::localDay($job, $day)->instantOf(ClockTime::ofMinutes($segment->start));
+                JobDay::of($job, $day)->instantOf(ClockTime::ofMinutes($segment->start));
             }
         } catch (ImpossibleValue $e) {
             throw ValidationException::withMessages([in_array($e->field, ['first_anchor', 'second_anchor'], true) ? $e->field : 'first_anchor' => 'This '.$e->must.'.']);
@@ -104,7 +105,7 @@ final class PlanWork
     private function refuseSkippedTime(Job $job, int $day, string $clock, string $field): void
     {
         try {
-            PlanDesk::localDay($job, $day)->instantOf(ClockTime::of($clock));
+            JobDay::of($job, $day)->instantOf(ClockTime::of($clock));
         } catch (ImpossibleValue $e) {
             throw ValidationException::withMessages([$field => 'This time '.$e->must.'.']);
         }

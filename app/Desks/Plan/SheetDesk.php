@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
+use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Plan\ShotLine;
 use App\Tables\CsvCell;
@@ -23,12 +24,12 @@ final class SheetDesk
     public function sheet(Job $job, Audience $audience): Sheet
     {
         $leave = [];
-        for ($number = 0; $number < PlanDesk::dayCount($job); $number++) {
+        for ($number = 0; $number < JobDay::count($job); $number++) {
             $leave += DayPasses::of($this->plan->day($job, $number))->leaveAt();
         }
         $rows = [];
         foreach ($job->segments as $segment) {
-            $day = PlanDesk::localDay($job, $segment->day);
+            $day = JobDay::of($job, $segment->day);
             $start = $day->instantOf(ClockTime::of($segment->start_clock));
             $at = $start;
             $shots = [];
@@ -58,13 +59,13 @@ final class SheetDesk
     /** RFC 5545: an event a segment, with its zone, and an alarm at the time to leave. */
     public function calendar(Job $job, Audience $audience): string
     {
-        return DayCalendar::of($job, $this->sheet($job, $audience), PlanDesk::localDay($job));
+        return DayCalendar::of($job, $this->sheet($job, $audience), JobDay::of($job));
     }
 
     /** A table for spreadsheets; a cell that would be taken for a formula is made a text. */
     public function table(Job $job, Audience $audience): string
     {
-        $day = PlanDesk::localDay($job);
+        $day = JobDay::of($job);
         $handle = fopen('php://temp', 'w+');
         if ($handle === false) {
             throw new \RuntimeException('No memory for the table.');

@@ -4,14 +4,9 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
-use App\Desks\Kit\KitDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
-use NorthSatchel\Kit\BagLens;
-use NorthSatchel\Kit\LensJudge;
-use NorthSatchel\Plan\Judge\CuedShot;
-use NorthSatchel\Plan\Judge\CueJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\SunOrder;
@@ -22,24 +17,20 @@ use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
-/** What is to be said of a job's shot list. */
+/** What is to be said of a job's shot list; of the lenses for it, kit speaks. */
 final class ShotJudgement
 {
-    public function __construct(private readonly KitDesk $kit) {}
-
     /** @param  list<PlannedDay>  $days */
     public function verdicts(Job $job, array $days): Verdicts
     {
-        $lenses = $this->kit->lenses($job);
         $views = self::views($job);
         $verdicts = [
             self::repeated($job, $views),
             self::free($job),
-            ...LensJudge::of($this->kit->wanted($job), $lenses),
             ...self::order($job, $days),
         ];
 
-        return (new Verdicts(array_filter($verdicts)))->with(ViewpointJudge::of($views))->with(CueJudge::of(self::cued($job), self::reaches($lenses)));
+        return (new Verdicts(array_filter($verdicts)))->with(ViewpointJudge::of($views));
     }
 
     /** @return list<ShotView> */
@@ -105,36 +96,5 @@ final class ShotJudgement
         }
 
         return $verdicts;
-    }
-
-    /** @return list<CuedShot> */
-    private static function cued(Job $job): array
-    {
-        $cued = [];
-        foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
-            $before = null;
-            foreach ($segment->shotLines as $line) {
-                if ($line->cue !== null) {
-                    $cued[] = new CuedShot($line->id, $line->what, $line->cue, $line->cue_seconds, $line->focal_mm, $before?->focal_mm, $before?->what, $segment->lane);
-                }
-                $before = $line;
-            }
-        }
-
-        return $cued;
-    }
-
-    /**
-     * @param  list<BagLens>  $lenses
-     * @return array<string, list<array{int, int}>>
-     */
-    private static function reaches(array $lenses): array
-    {
-        $reaches = [];
-        foreach ($lenses as $lens) {
-            $reaches[$lens->lane][] = [$lens->fromMm, $lens->toMm];
-        }
-
-        return $reaches;
     }
 }

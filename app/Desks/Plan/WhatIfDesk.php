@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
-use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
@@ -31,7 +30,7 @@ final class WhatIfDesk
 
     private const SEED = 20;
 
-    public function __construct(private readonly PlanDesk $plan, private readonly PlanWork $work, private readonly ScoutDesk $scout) {}
+    public function __construct(private readonly PlanDesk $plan, private readonly PlanWork $work, private readonly SpotLightDesk $light) {}
 
     /** Null when no such segment is planned. */
     public function late(Job $job, int $segmentId, int $minutes): ?LateDay
@@ -52,7 +51,7 @@ final class WhatIfDesk
     /** All that is to be said of that day, from the light to the ways. */
     public function verdictsOn(Job $job, int $number, PlannedDay $day): Verdicts
     {
-        return $this->plan->verdictsOf($job, $day, $number)->with($this->scout->verdictsOn($job, $day));
+        return $this->plan->verdictsOf($job, $day, $number)->with($this->light->verdictsOn($job, $day));
     }
 
     /** Makes the delay the plan; nothing is changed when a segment would leave the day. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Scout;
 
-use App\Desks\Plan\PlanDesk;
+use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Scout\Obstacle;
 use App\Models\Scout\Spot;
@@ -66,7 +66,7 @@ final class TestPictureDesk
     {
         $verdicts = [];
         foreach ($spot->pictures as $picture) {
-            $verdicts = [...$verdicts, ...TestPictureJudge::of($picture->name, self::read($picture), $spot->id, ScoutDesk::point($spot), PlanDesk::localDay($job))];
+            $verdicts = [...$verdicts, ...TestPictureJudge::of($picture->name, self::read($picture), $spot->id, ScoutDesk::point($spot), JobDay::of($job))];
         }
 
         return new Verdicts($verdicts);

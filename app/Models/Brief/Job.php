@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Brief;
 
 use App\Models\Cards\CameraCheckRecord;
-use App\Models\Copies\Run;
+use App\Models\Cards\Run;
 use App\Models\Kit\KitAsk;
 use App\Models\Kit\Packing;
 use App\Models\People\FormalGroup;

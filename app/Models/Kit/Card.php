@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Kit;
 
-use App\Models\Cards\CardEventRecord;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * A memory card; its life is in its events.
@@ -32,11 +30,5 @@ final class Card extends Model
     public function item(): BelongsTo
     {
         return $this->belongsTo(Item::class);
-    }
-
-    /** @return HasMany<CardEventRecord, $this> */
-    public function events(): HasMany
-    {
-        return $this->hasMany(CardEventRecord::class);
     }
 }

@@ -2,7 +2,7 @@
 @php
     $isDim = request()->cookie('look') === 'dim';
     $holes = $job ? app(App\Desks\House\Readiness::class)->holes($job) : [];
-    $days = $job ? App\Desks\Brief\BriefDesk::daysTo($job) : null;
+    $days = $job ? \App\Desks\Brief\JobDay::daysTo($job) : null;
     $asset = fn (string $file): string => '/build/'.$file.'?v='.(@filemtime(public_path('build/'.$file)) ?: 0);
 @endphp
 <!doctype html>

@@ -18,8 +18,11 @@ use App\Models\Copies\CopyEvent;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use App\Models\Kit\Item;
+use App\Models\Kit\Packing;
+use App\Models\Taps\TapRecord;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use NorthSatchel\Taps\TapKind;
 use NorthSatchel\Verdict;
 use Tests\App\TestCase;
 
@@ -137,7 +140,7 @@ final class BundleTest extends TestCase
         }
         $head = (array) json_decode((string) $zip->getFromName('bundle.json'), true);
         $this->assertSame(['north-satchel-job', 1], [$head['format'], $head['version']]);
-        $this->assertSame(count(BundleTables::all()), count((array) $head['rows']));
+        $this->assertSame(count(BundleTables::all()) + 1, count((array) $head['rows']), 'every table, and the taps');
         foreach (['password', 'remember_token', 'digest', storage_path(), $this->temp, 'owner@satchel.test'] as $secret) {
             $this->assertStringNotContainsString($secret, $all);
         }
@@ -145,6 +148,24 @@ final class BundleTest extends TestCase
         $this->assertStringContainsString('card,fill,path', (string) $zip->getFromName('csv/frames.csv'));
         $this->post('/sign-out');
         $this->get('/jobs/1/bundle')->assertRedirect('/sign-in');
+    }
+
+    public function test_what_was_tapped_goes_along_and_means_the_same_things_there(): void
+    {
+        $first = Packing::query()->where('job_id', 1)->orderBy('id')->firstOrFail();
+        $this->post('/events', ['kind' => 'pack', 'job' => 1, 'item' => $first->item_id])->assertRedirect();
+        $file = $this->bundle();
+        $this->bringIn($file)->assertSessionHasNoErrors();
+        $brought = Job::query()->orderByDesc('id')->firstOrFail();
+        $taps = TapRecord::query()->where('job_id', $brought->id)->get();
+        $this->assertSame(TapRecord::query()->where('job_id', 1)->count(), $taps->count());
+        $this->assertGreaterThan(0, $taps->count());
+        $items = Packing::query()->where('job_id', $brought->id)->pluck('item_id')->all();
+        foreach ($taps->where('kind', TapKind::Pack) as $tap) {
+            $this->assertContains($tap->on['item'], $items);
+        }
+        $bad = $this->changed('tables/taps.json', static fn (array $rows): array => [['kind' => 'explode', 'on' => ['job' => 1], 'made_at' => '2030-01-01 10:00:00.000'], ...$rows]);
+        $this->bringIn($bad)->assertSessionHasErrors(['bundle' => 'tables/taps.json, row 1: kind must be one that is known.']);
     }
 
     /** A table that is added later belongs either into the bundle or among those that stay. */

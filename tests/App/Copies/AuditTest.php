@@ -6,7 +6,7 @@ namespace Tests\App\Copies;
 
 use App\Devices\Devices;
 use App\Models\Brief\Job;
-use App\Models\Copies\AuditRuleRecord;
+use App\Models\Cards\AuditRuleRecord;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use App\Models\Kit\Item;

@@ -6,7 +6,7 @@ namespace Tests\App\Kit;
 
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
-use App\Models\Taps\DeviceEvent;
+use App\Models\Taps\TapRecord;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
 
@@ -82,7 +82,7 @@ final class KitTest extends TestCase
         $this->signIn();
         $this->post('/shelf', ['kind' => 'flash', 'label' => 'F1']);
         $this->post('/shelf', ['kind' => 'reader', 'label' => 'F1'])->assertSessionHasErrors('label');
-        $this->assertSame(0, DeviceEvent::query()->count());
+        $this->assertSame(0, TapRecord::query()->count());
     }
 
     public function test_a_smaller_sensor_reaches_further(): void

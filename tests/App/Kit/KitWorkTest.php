@@ -18,7 +18,7 @@ use App\Models\Kit\KitAsk;
 use App\Models\Kit\Packing;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
-use App\Models\Taps\DeviceEvent;
+use App\Models\Taps\TapRecord;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Kit\Judge\LossRow;
@@ -127,7 +127,7 @@ final class KitWorkTest extends TestCase
         Packing::query()->create(['job_id' => $other->id, 'item_id' => self::item('Prime 135')->id]);
         $this->assertStringContainsString("but on that of “{$other->name}”", $wrong('Prime 135'));
         $this->assertStringContainsString('no longer on the shelf', $wrong(Label::of(99999)));
-        $this->assertSame(2, DeviceEvent::query()->where('kind', 'pack')->count());
+        $this->assertSame(2, TapRecord::query()->where('kind', 'pack')->count());
         $this->get('/shelf/labels')->assertOk()->assertSee(Label::of($body->id))->assertSee('<path d="M0 0h1v1h-1z', false);
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Kit;
 
 use App\Desks\Brief\BriefDesk;
-use App\Desks\Job\KeptFindings;
+use App\Desks\Brief\KeptFindings;
 use App\Desks\Kit\ShelfDesk;
 use App\Http\QrDrawing;
 use App\Models\Kit\Item;

@@ -8,7 +8,7 @@ use App\Models\Brief\Job;
 use App\Models\Brief\Person;
 use App\Models\People\FormalGroup;
 use App\Models\People\ShareLink;
-use App\Models\Taps\DeviceEvent;
+use App\Models\Taps\TapRecord;
 use Illuminate\Support\Str;
 use Tests\App\TestCase;
 
@@ -60,7 +60,7 @@ final class CallTest extends TestCase
         for ($i = 0; $i < 2; $i++) {
             $this->tap('found', ['job' => 1, 'person' => self::person('Jonas')], $id)->assertOk()->assertJson(['taken' => [$id], 'refused' => []]);
         }
-        $this->assertSame(1, DeviceEvent::query()->where('kind', 'found')->count());
+        $this->assertSame(1, TapRecord::query()->where('kind', 'found')->count());
         $this->signIn();
         $this->get('/jobs/1/call')->assertSee('✓ Jonas')->assertSee('1 still to be found');
         $this->tap('lost', ['job' => 1, 'person' => self::person('Jonas')]);
@@ -105,7 +105,7 @@ final class CallTest extends TestCase
         foreach ([['shot', ['job' => 1, 'group' => 1]], ['pack', ['job' => 1, 'item' => 1]], ['found', ['job' => 2, 'person' => $other->id]], ['found', ['job' => 1, 'person' => $other->id]]] as [$kind, $on]) {
             $this->assertCount(1, (array) $this->tap($kind, $on)->assertOk()->json('refused'), $kind);
         }
-        $this->assertSame(0, DeviceEvent::query()->whereIn('kind', ['shot', 'found'])->count());
+        $this->assertSame(0, TapRecord::query()->whereIn('kind', ['shot', 'found'])->count());
         $this->assertCount(600, (array) $this->postJson("{$this->link}/events", ['events' => array_fill(0, 600, [])])->assertOk()->json('refused'), 'each is answered by itself');
     }
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Brief;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
+use App\Desks\Taps\TapDesk;
 use App\Http\Requests\Brief\JobRequest;
 use App\Models\Brief\Job;
 use Illuminate\Contracts\View\View;
@@ -15,12 +17,13 @@ use Illuminate\Support\Carbon;
 
 final class JobController
 {
-    public function index(Request $request, Readiness $strap): View
+    public function index(Request $request, Readiness $strap, TapDesk $taps): View
     {
         $isAll = $request->boolean('all');
         $all = $isAll ? BriefDesk::all() : BriefDesk::current();
+        $taps->prepare($all->modelKeys());
         $jobs = $all->map(static function (Job $job) use ($strap, $all): array {
-            $days = BriefDesk::daysTo($job);
+            $days = JobDay::daysTo($job);
 
             return [
                 'job' => $job,

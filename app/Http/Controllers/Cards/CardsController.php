@@ -6,10 +6,10 @@ namespace App\Http\Controllers\Cards;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\CardsDesk;
+use App\Desks\Cards\RunDesk;
 use App\Desks\Cards\SealDesk;
 use App\Desks\Copies\CardsPage;
 use App\Desks\Copies\PermitDesk;
-use App\Desks\Copies\RunDesk;
 use App\Desks\House\Readiness;
 use App\Devices\FolderNotAllowed;
 use App\Models\Brief\Job;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Cards;
 
-use App\Desks\Copies\RunDesk;
+use App\Desks\Cards\RunDesk;
 use App\Models\Brief\Job;
 use NorthSatchel\Copies\Pace;
 

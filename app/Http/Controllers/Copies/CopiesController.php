@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Copies;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\OwnerRules;
+use App\Desks\Cards\RunDesk;
 use App\Desks\Copies\AuditDesk;
-use App\Desks\Copies\AuditRules;
 use App\Desks\Copies\CopiesDesk;
 use App\Desks\Copies\HandoverDesk;
-use App\Desks\Copies\RunDesk;
 use App\Desks\House\Readiness;
 use App\Devices\AllowedRoots;
 use App\Devices\FolderNotAllowed;
 use App\Http\Controllers\Cards\RunView;
-use App\Models\Copies\AuditRuleRecord;
+use App\Models\Cards\AuditRuleRecord;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use Illuminate\Contracts\View\View;
@@ -91,7 +91,7 @@ final class CopiesController
     }
 
     /** The owner's rule, for all jobs. */
-    public function rule(Request $request, int $job, AuditRules $rules): RedirectResponse
+    public function rule(Request $request, int $job, OwnerRules $rules): RedirectResponse
     {
         $causes = array_keys(Blows::USUAL);
         $given = $request->validate([

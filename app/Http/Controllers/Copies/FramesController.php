@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Copies;
 
 use App\Desks\Brief\BriefDesk;
-use App\Desks\Copies\AuditRules;
+use App\Desks\Cards\OwnerRules;
 use App\Desks\Copies\FramesDesk;
 use App\Models\Cards\Frame;
 use Illuminate\Contracts\View\View;
@@ -19,7 +19,7 @@ use NorthSatchel\Cards\Clock\ClockOffsets;
 /** In what order did it happen? */
 final class FramesController
 {
-    public function show(Request $request, int $job, FramesDesk $desk, AuditRules $rules): View
+    public function show(Request $request, int $job, FramesDesk $desk, OwnerRules $rules): View
     {
         $opened = BriefDesk::open($job);
         $page = max(1, $request->integer('page', 1));

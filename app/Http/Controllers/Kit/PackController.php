@@ -17,6 +17,7 @@ use NorthSatchel\Kit\Pack\BagDrawing;
 use NorthSatchel\Kit\Pack\LeaveCheck;
 use NorthSatchel\Kit\Pack\PackedBag;
 use NorthSatchel\Kit\Pack\PackJudge;
+use NorthSatchel\Taps\TapKind;
 use NorthSatchel\Verdicts;
 
 /** What goes where, and is everything back? */
@@ -67,7 +68,7 @@ final class PackController
 
         return view('kit.home', [
             'job' => $opened, 'verdicts' => $desk->verdicts($opened), 'standing' => LeaveCheck::standing($desk->placements($opened)), 'leaving' => $desk->leaving($opened),
-            'entries' => $packing->sorted($opened), 'isHome' => static fn (int $id): bool => $packing->ticked($opened, 'home', $id),
+            'entries' => $packing->sorted($opened), 'isHome' => static fn (int $id): bool => $packing->ticked($opened, TapKind::Home, $id),
             'places' => array_keys($desk->leaving($opened)),
         ]);
     }

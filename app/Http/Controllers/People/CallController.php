@@ -7,9 +7,9 @@ namespace App\Http\Controllers\People;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\People\CallDesk;
 use App\Desks\People\GroupDesk;
-use App\Desks\Taps\DeviceEventDesk;
+use App\Desks\Taps\TapDesk;
 use App\Http\Controllers\Plan\SegmentController;
-use App\Http\TapBatch;
+use App\Http\Controllers\Taps\TapBatch;
 use App\Models\People\ShareLink;
 use App\Models\Plan\Segment;
 use Illuminate\Contracts\View\View;
@@ -80,7 +80,7 @@ final class CallController
     }
 
     /** The caller's taps: who is found; anything else is refused by id. */
-    public function taps(Request $request, string $token, CallDesk $desk, DeviceEventDesk $events): JsonResponse
+    public function taps(Request $request, string $token, CallDesk $desk, TapDesk $events): JsonResponse
     {
         $job = $desk->jobOf($token) ?? abort(404);
         $batch = TapBatch::of($request);
@@ -89,9 +89,9 @@ final class CallController
         foreach ($batch->taps as $event) {
             if ($desk->mayCallerTap($job, $event)) {
                 $events->keep($event);
-                $taken[] = $event['id'];
+                $taken[] = $event->id;
             } else {
-                $refused[] = ['id' => $event['id'], 'why' => 'That is not for this list.'];
+                $refused[] = ['id' => $event->id, 'why' => 'That is not for this list.'];
             }
         }
 

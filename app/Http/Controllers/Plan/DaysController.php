@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
+use App\Desks\Kit\SharedKitDesk;
 use App\Desks\Plan\DaysDesk;
 use App\Http\Requests\Plan\ClockRule;
 use App\Models\Brief\Job;
@@ -23,7 +24,7 @@ final class DaysController
 {
     private const SET_OUT = '07:00';
 
-    public function show(Request $request, string $date, DaysDesk $desk): View
+    public function show(Request $request, string $date, DaysDesk $desk, SharedKitDesk $shared): View
     {
         $request->validate(self::rules(), self::words());
         $jobs = $desk->jobs($date);
@@ -31,7 +32,7 @@ final class DaysController
         [$now, $home] = self::setOut($request);
         $round = $desk->round($jobs, $now, $home);
         $day = LocalDay::of($date, $first->place->timezone);
-        $kit = $desk->kit($jobs);
+        $kit = $shared->kit($jobs);
         $chosen = array_map(intval(...), (array) $request->query('jobs'));
         $dates = self::dates($request);
 

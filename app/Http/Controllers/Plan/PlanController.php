@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\PlanImport;
@@ -30,7 +31,7 @@ final class PlanController
     public function show(Request $request, int $job, PlanDesk $desk, ShotDesk $shots, ScoutDesk $scout, Readiness $strap): View
     {
         $opened = BriefDesk::open($job);
-        $days = PlanDesk::dayCount($opened);
+        $days = JobDay::count($opened);
         $day = min($days - 1, max(0, $request->integer('day')));
         $list = $desk->list($opened, $day);
         $rules = $request->boolean('rules') || in_array($request->old('_form'), ['way', 'access', 'separation'], true);
@@ -39,7 +40,7 @@ final class PlanController
             'job' => $opened,
             'verdicts' => $strap->of($opened, 'plan'),
             'day' => $day,
-            'days' => array_map(static fn (int $n): array => ['number' => $n, 'date' => Carbon::parse(PlanDesk::localDay($opened, $n)->date)->format('D j M')], range(0, $days - 1)),
+            'days' => array_map(static fn (int $n): array => ['number' => $n, 'date' => Carbon::parse(JobDay::of($opened, $n)->date)->format('D j M')], range(0, $days - 1)),
             'rules' => $rules,
             'ways' => $rules ? $desk->ways($opened) : [],
             'sets' => $shots->sets($opened),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Desks\Brief\BriefDesk;
-use App\Desks\Plan\PlanDesk;
+use App\Desks\Brief\JobDay;
 use App\Desks\Plan\SheetDesk;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
@@ -28,8 +28,8 @@ final class SheetController
         return view('plan.sheet', [
             'job' => $opened,
             'sheet' => $desk->sheet($opened, $for),
-            'day' => PlanDesk::localDay($opened),
-            'dates' => collect(range(0, PlanDesk::dayCount($opened) - 1))->mapWithKeys(static fn (int $n): array => [PlanDesk::localDay($opened, $n)->date => Carbon::parse(PlanDesk::localDay($opened, $n)->date)->format('l j F Y')])->all(),
+            'day' => JobDay::of($opened),
+            'dates' => collect(range(0, JobDay::count($opened) - 1))->mapWithKeys(static fn (int $n): array => [JobDay::of($opened, $n)->date => Carbon::parse(JobDay::of($opened, $n)->date)->format('l j F Y')])->all(),
             'paper' => $request->query('paper') === 'letter' ? 'letter' : 'a4',
             'mayReadBrief' => SheetDesk::mayReadBrief($opened, $for),
         ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\WhatIfDesk;
@@ -39,7 +40,7 @@ final class WhatIfController
             'choices' => self::LATE,
             'late' => $late,
             'day' => $day,
-            'days' => PlanDesk::dayCount($opened),
+            'days' => JobDay::count($opened),
             'today' => $plan->ruler($opened, $day),
             'then' => $late !== null && $late->isFeasible() ? $plan->ruler($opened, $day, $late->changed()) : null,
             'hours' => $hours,
@@ -79,7 +80,7 @@ final class WhatIfController
     public function rehearse(Request $request, int $job, WhatIfDesk $desk, Readiness $strap): View
     {
         $opened = BriefDesk::open($job);
-        $day = min(PlanDesk::dayCount($opened) - 1, max(0, $request->integer('day')));
+        $day = min(JobDay::count($opened) - 1, max(0, $request->integer('day')));
         $lanes = $opened->segments->where('day', $day)->pluck('lane')->unique()->values();
         $lane = $lanes->contains((string) $request->query('lane')) ? (string) $request->query('lane') : ($lanes->first() ?? 'lead');
         $rehearsal = $desk->rehearsal($opened, $day, $lane);
@@ -88,7 +89,7 @@ final class WhatIfController
             'job' => $opened,
             'verdicts' => $strap->of($opened, 'plan'),
             'day' => $day,
-            'days' => PlanDesk::dayCount($opened),
+            'days' => JobDay::count($opened),
             'lanes' => $lanes,
             'lane' => $lane,
             ...$rehearsal,

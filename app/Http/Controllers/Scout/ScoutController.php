@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Scout;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
-use App\Desks\Plan\PlanDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Desks\Scout\TestPictureDesk;
 use App\Http\Requests\Scout\ObstacleRequest;
@@ -28,7 +28,7 @@ final class ScoutController
         $spot = $spots->firstWhere('id', $request->integer('spot')) ?? $desk->firstToLookAt($opened);
         $spot?->load('pictures');
         $segment = $spot === null ? null : $opened->segments->firstWhere('spot_id', $spot->id);
-        $day = PlanDesk::localDay($opened, $segment->day ?? 0);
+        $day = JobDay::of($opened, $segment->day ?? 0);
         $minute = max(0, min(1439, $request->has('minute') ? $request->integer('minute') : self::minutesOf($segment->start_clock ?? '12:00') + intdiv($segment->minutes ?? 0, 2)));
         $at = $day->startsAt() + $minute * 60;
 

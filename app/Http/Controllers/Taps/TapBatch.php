@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Http\Controllers\Taps;
 
-use App\Desks\Taps\DeviceEventDesk;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
+use NorthSatchel\Taps\Tap;
+use NorthSatchel\Taps\TapKind;
 use NorthSatchel\Taps\TapTime;
 
 /**
@@ -22,7 +22,7 @@ final readonly class TapBatch
     private const LONGEST = 40;
 
     /**
-     * @param  list<array{id: string, kind: string, on: array<string, int>, made_at: string}>  $taps  well formed, in the order of their times
+     * @param  list<Tap>  $taps  well formed, in the order of their times
      * @param  list<array{id: string|null, why: string}>  $refused
      */
     private function __construct(public array $taps, public array $refused) {}
@@ -43,9 +43,9 @@ final readonly class TapBatch
                 continue;
             }
             $at = TapTime::of((float) self::instant($event['made_at']), $sent, $received);
-            $taps[] = ['id' => strtolower($event['id']), 'kind' => $event['kind'], 'on' => array_map(intval(...), $event['on']), 'made_at' => Carbon::createFromTimestampMsUTC((int) round($at * 1000))->toIso8601ZuluString('millisecond')];
+            $taps[] = new Tap(strtolower($event['id']), TapKind::from($event['kind']), round($at, 3), array_map(intval(...), $event['on']));
         }
-        usort($taps, static fn (array $a, array $b): int => [$a['made_at'], $a['id']] <=> [$b['made_at'], $b['id']]);
+        usort($taps, static fn (Tap $a, Tap $b): int => [$a->at, $a->id] <=> [$b->at, $b->id]);
 
         return new self($taps, $refused);
     }
@@ -54,7 +54,7 @@ final readonly class TapBatch
     {
         return match (true) {
             ! is_array($event) || self::id($event) === null => 'A tap needs an id that its device made.',
-            ! is_string($event['kind'] ?? null) || ! in_array($event['kind'], DeviceEventDesk::KINDS, true) => 'There is no such tap.',
+            ! is_string($event['kind'] ?? null) || TapKind::tryFrom($event['kind'])?->isOfDevices() !== true => 'There is no such tap.',
             ! is_array($event['on'] ?? null) || $event['on'] === [] || count($event['on']) > self::MOST_NAMES => 'A tap needs what it acts on.',
             array_filter(array_keys($event['on']), static fn (mixed $n): bool => ! is_string($n) || strlen($n) > self::LONGEST) !== [] => 'A tap names what it acts on.',
             array_filter($event['on'], static fn (mixed $v): bool => ! is_int($v) && ! (is_string($v) && preg_match('/^\d{1,15}$/D', $v) === 1)) !== [] => 'A tap acts on things by their numbers.',

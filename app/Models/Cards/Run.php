@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Models\Copies;
+namespace App\Models\Cards;
 
 use Illuminate\Database\Eloquent\Model;
 

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Desks\Job;
+namespace App\Desks\Brief;
 
-use App\Desks\Brief\BriefDesk;
 use App\Models\Brief\Job;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +21,7 @@ final class KeptFindings
      */
     public static function of(Job $job, string $what, \Closure $make): mixed
     {
-        $stamp = ($job->getAttributes()['change_number'] ?? DB::table('changes')->value('number')).' '.BriefDesk::daysTo($job);
+        $stamp = ($job->getAttributes()['change_number'] ?? DB::table('changes')->value('number')).' '.JobDay::daysTo($job);
         // Two databases of one clone keep their findings apart.
         $key = 'kept-'.hash('xxh32', (string) config('database.connections.sqlite.database'))."-{$what}-{$job->id}";
         $kept = Cache::get($key);

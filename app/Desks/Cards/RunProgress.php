@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Desks\Copies;
+namespace App\Desks\Cards;
 
-use App\Models\Copies\Run;
+use App\Models\Cards\Run;
 use NorthSatchel\Copies\CopyPhase;
 use NorthSatchel\Copies\Progress;
 use NorthSatchel\Volume\Names;

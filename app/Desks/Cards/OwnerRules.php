@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Desks\Copies;
+namespace App\Desks\Cards;
 
-use App\Models\Copies\AuditRuleRecord;
+use App\Models\Cards\AuditRuleRecord;
 
 /** The owner's rule for copies and permits; the last one that was kept holds, for all jobs. */
-final class AuditRules
+final class OwnerRules
 {
     private const AT_FIRST = [
         'copies' => 3, 'kinds' => 2, 'elsewhere' => 1, 'again_after_days' => 90, 'waits_for_elsewhere' => false, 'looks_first' => true,

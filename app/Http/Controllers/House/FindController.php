@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers\Brief;
+namespace App\Http\Controllers\House;
 
-use App\Desks\Brief\FindDesk;
+use App\Desks\House\FindDesk;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 

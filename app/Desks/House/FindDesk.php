@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Desks\Brief;
+namespace App\Desks\House;
 
 use App\Models\Brief\Job;
 use App\Models\Brief\Person;

@@ -2,13 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Desks\Copies;
+namespace App\Desks\Cards;
 
-use App\Desks\Cards\CardLog;
-use App\Desks\Cards\CardsDesk;
 use App\Jobs\CarryOutRun;
 use App\Models\Brief\Job;
-use App\Models\Copies\Run;
+use App\Models\Cards\Run;
 use Illuminate\Validation\ValidationException;
 
 /** Long work of a job: begun, paused, gone on with; RunWork does it. */

@@ -8,7 +8,7 @@ use App\Desks\Cards\CardLog;
 use App\Models\Brief\Job;
 use App\Models\Cards\CardEventRecord;
 use App\Models\Kit\Card;
-use App\Models\Taps\DeviceEvent;
+use App\Models\Taps\TapRecord;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Str;
 use NorthSatchel\Cards\CardState;
@@ -17,7 +17,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
 
 /** Taps made on a device: the same twice, in any order, some that cannot be taken. */
-final class DeviceEventsTest extends TestCase
+final class TapsTest extends TestCase
 {
     private Job $job;
 
@@ -56,7 +56,7 @@ final class DeviceEventsTest extends TestCase
         $tap = $this->tap('pack', ['item' => 1]);
         $this->send([$tap])->assertOk()->assertJson(['taken' => [$tap['id']], 'refused' => []]);
         $this->send([$tap, $tap])->assertOk()->assertJson(['refused' => []]);
-        $this->assertSame(1, DeviceEvent::query()->count());
+        $this->assertSame(1, TapRecord::query()->count());
     }
 
     public function test_the_time_on_the_device_decides_not_the_order_of_arrival(): void
@@ -131,7 +131,7 @@ final class DeviceEventsTest extends TestCase
         $answer = $this->send([[...$this->tap('pack', ['item' => 1]), ...$change], $good])->assertOk()->json();
         $this->assertSame([$good['id']], $answer['taken']);
         $this->assertCount(1, $answer['refused']);
-        $this->assertSame(1, DeviceEvent::query()->count());
+        $this->assertSame(1, TapRecord::query()->count());
     }
 
     public function test_a_batch_of_anything_is_answered(): void
@@ -146,10 +146,10 @@ final class DeviceEventsTest extends TestCase
     {
         $tap = $this->tap('pack', ['item' => 1], now()->addHours(3)->subSeconds(20)->toIso8601ZuluString('millisecond'));
         $this->postJson('/events', ['events' => [$tap], 'sent_at' => now()->addHours(3)->toIso8601ZuluString('millisecond')])->assertOk();
-        $this->assertEqualsWithDelta(now()->subSeconds(20)->getTimestamp(), DeviceEvent::query()->findOrFail($tap['id'])->made_at->getTimestamp(), 2.0);
+        $this->assertEqualsWithDelta(now()->subSeconds(20)->getTimestamp(), TapRecord::query()->findOrFail($tap['id'])->made_at->getTimestamp(), 2.0);
         $late = $this->tap('pack', ['item' => 2], '2099-01-01T00:00:00Z');
         $this->send([$late]);
-        $this->assertLessThanOrEqual(now()->getTimestamp(), DeviceEvent::query()->findOrFail($late['id'])->made_at->getTimestamp());
+        $this->assertLessThanOrEqual(now()->getTimestamp(), TapRecord::query()->findOrFail($late['id'])->made_at->getTimestamp());
         $this->assertSame([100.0, 90.0, 100.0, 95.0], [TapTime::of(500, null, 100), TapTime::of(90, 100.5, 100), TapTime::of(-1e9, null, 100), TapTime::of(195, 200, 100)]);
     }
 
