@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bundle;
 
 use App\Bundle\BundleValue as V;
-use App\Desks\Copies\AuditDesk;
 use App\Http\Controllers\Copies\FolderController;
+use App\Models\Copies\Destination;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
@@ -65,7 +65,7 @@ final class BundleRules
             'frames' => ['fill' => V::whole(1, 1_000_000)->needed(), 'path' => V::name(1024), 'kind' => V::text(10), 'bytes' => V::whole(0, PHP_INT_MAX >> 8)->needed(), 'modified_at' => V::whole(-self::FAR_S, self::FAR_S)->needed(), 'hash' => V::read('must be a hash', 128, static fn (string $v): bool => ctype_xdigit($v) ?: throw \NorthSatchel\ImpossibleValue::of('hash', 'must be one')),
                 'taken_at' => V::whole(-self::FAR_S, self::FAR_S), 'body_serial' => V::text(80), 'lens' => V::text(120), 'shutter_s' => V::number(0, 1e6), 'f_number' => V::number(0, 1000), 'iso' => V::whole(0, 100_000_000), 'seal' => V::whole(1, 1_000_000)->needed()],
             'frame_claims' => ['fill' => V::whole(1, 1_000_000)->needed(), 'from_taken' => V::whole(-self::FAR_S, self::FAR_S), 'to_taken' => V::whole(-self::FAR_S, self::FAR_S), 'words' => V::text(300), 'at' => V::moment()],
-            'destinations' => ['name' => V::name(60), 'kept' => V::oneOf(array_keys(FolderController::KEPT)), 'device_kind' => V::oneOf(AuditDesk::KINDS), 'mb_per_s' => V::number(0.001, 100_000)->needed(), 'route' => V::name(60)],
+            'destinations' => ['name' => V::name(60), 'kept' => V::oneOf(array_keys(FolderController::KEPT)), 'device_kind' => V::oneOf(Destination::KINDS), 'mb_per_s' => V::number(0.001, 100_000)->needed(), 'route' => V::name(60)],
             'copy_events' => ['fill' => V::whole(1, 1_000_000)->needed(), 'kind' => V::name(20), 'bag' => V::name(300), 'device' => V::text(300), 'data' => V::anything(100_000), 'at' => V::moment()],
             default => throw new \OutOfBoundsException("No rules for {$table}."),
         };

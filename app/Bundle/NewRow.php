@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bundle;
 
-use App\Desks\Copies\AuditDesk;
+use App\Models\Copies\Destination;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -45,7 +45,7 @@ final class NewRow
         if ($table === 'destinations') {
             $row['name'] = self::free('destinations', 'name', (string) ($row['name'] ?? ''));
             $row['folder'] = 'not here: '.Str::uuid();
-            $row['route'] = AuditDesk::TOLD;
+            $row['route'] = Destination::TOLD;
         }
         if ($table === 'copy_events') {
             $data = json_decode((string) ($row['data'] ?? '{}'), true);

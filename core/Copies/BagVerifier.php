@@ -6,6 +6,7 @@ namespace NorthSatchel\Copies;
 
 use NorthSatchel\Volume\EntryKind;
 use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\ReadableFile;
 use NorthSatchel\Volume\UnableToRead;
 use NorthSatchel\Volume\Volume;
 
@@ -115,7 +116,7 @@ final class BagVerifier
                 $digests[$algorithm] ??= Digest::with((string) $algorithm);
             }
             $file = $this->bag->open($path);
-            while (($bytes = $file->read(Copier::PIECE)) !== '') {
+            while (($bytes = $file->read(ReadableFile::PIECE)) !== '') {
                 foreach ($digests as $digest) {
                     $digest->add($bytes);
                 }

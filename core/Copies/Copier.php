@@ -8,6 +8,7 @@ use NorthSatchel\Copies\ReadBack\SecondPass;
 use NorthSatchel\Volume\Entry;
 use NorthSatchel\Volume\EntryKind;
 use NorthSatchel\Volume\Names;
+use NorthSatchel\Volume\ReadableFile;
 use NorthSatchel\Volume\UnableToRead;
 use NorthSatchel\Volume\Volume;
 
@@ -17,8 +18,6 @@ use NorthSatchel\Volume\Volume;
  */
 final class Copier
 {
-    public const PIECE = 1 << 19;
-
     private int $done = 0;
 
     private int $total = 0;
@@ -220,7 +219,7 @@ final class Copier
             foreach ($to as $bag) {
                 $bag->begin($file->path);
             }
-            while (($piece = $source->read(self::PIECE)) !== '') {
+            while (($piece = $source->read(ReadableFile::PIECE)) !== '') {
                 $digest?->add($piece);
                 $quick->add($piece);
                 foreach ($to as $bag) {

@@ -7,6 +7,9 @@ namespace NorthSatchel\Volume;
 /** A file opened for reading only. */
 interface ReadableFile
 {
+    /** So many bytes are read at a time. */
+    public const PIECE = 1 << 19;
+
     /**
      * The next bytes; an empty string at the end.
      *

@@ -10,6 +10,7 @@ use App\Desks\Cards\RunProgress;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Cards\Frame;
+use App\Models\Copies\CopyEvent;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use Illuminate\Support\Collection;
@@ -21,9 +22,6 @@ use NorthSatchel\Volume\UnableToRead;
 /** Copies made by hand or by another routine, counted as a route of their own once their content is compared. */
 final class AdoptDesk
 {
-    /** Stands for the bag of what others wrote. */
-    public const NO_BAG = '(adopted)';
-
     public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly FrameIndex $frames, private readonly BagReadings $eyes) {}
 
     /**
@@ -55,7 +53,7 @@ final class AdoptDesk
             }
             $isWhole = $missing === [];
             $place = Devices::destination($destination);
-            $this->ledger->record($card->id, $this->log->lifeOf($card)->fill, $destination->id, $isWhole ? 'verified' : 'failed', self::NO_BAG, Devices::mediumOf($destination)->name, array_values($hashes), $this->eyes->facts($destination->id, $place, self::NO_BAG, 'adopt') + ['route' => $destination->route, 'problem' => $isWhole ? null : (count($missing) === 1 ? '1 file is' : count($missing).' files are').' not there']);
+            $this->ledger->record($card->id, $this->log->lifeOf($card)->fill, $destination->id, $isWhole ? 'verified' : 'failed', CopyEvent::NO_BAG, Devices::mediumOf($destination)->name, array_values($hashes), $this->eyes->facts($destination->id, $place, CopyEvent::NO_BAG, 'adopt') + ['route' => $destination->route, 'problem' => $isWhole ? null : (count($missing) === 1 ? '1 file is' : count($missing).' files are').' not there']);
             $report[] = ['good' => $isWhole, 'text' => "{$label}: ".count($hashes).' of '.count($frames[$card->id]).' files lie there with the same content'.($isWhole ? " ({$destination->route})." : '; not there: '.implode(', ', array_slice($missing, 0, 3)).(count($missing) > 3 ? ' and more.' : '.'))];
         }
 

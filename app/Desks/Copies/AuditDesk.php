@@ -20,13 +20,6 @@ use NorthSatchel\Copies\Audit\CopyAudit;
 /** The copies of a job by the owner's rule. */
 final class AuditDesk
 {
-    public const ROUTE = 'this program';
-
-    /** Of places that came in with a bundle: what is said of them is believed once it was looked through here. */
-    public const TOLD = 'another satchel';
-
-    public const KINDS = ['ssd', 'disk', 'cloud'];
-
     public function __construct(private readonly CopyLedger $ledger, private readonly HandoverDesk $handovers, private readonly OwnerRules $rules, private readonly Places $places) {}
 
     public function record(): AuditRuleRecord
@@ -68,7 +61,7 @@ final class AuditDesk
         }
 
         // What others write to, or what is away, is no place that this program copies to.
-        $ours = array_values(array_filter($places, fn (AuditPlace $p): bool => $p->route === self::ROUTE && $this->handovers->away($p->id) === null));
+        $ours = array_values(array_filter($places, fn (AuditPlace $p): bool => $p->route === Destination::OURS && $this->handovers->away($p->id) === null));
 
         return new CopyAudit($loads, $ours, $this->rule(), now()->getTimestamp(), array_map(floatval(...), $this->record()->a_year ?? []));
     }

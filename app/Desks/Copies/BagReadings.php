@@ -32,7 +32,7 @@ final class BagReadings
         if (is_string($place)) {
             return $place;
         }
-        if ($event->bag === AdoptDesk::NO_BAG) {
+        if ($event->bag === CopyEvent::NO_BAG) {
             return $this->readFolder($event, $place, $reader, $onBytes);
         }
         $before = self::stamp($place, $event->bag);

@@ -65,13 +65,13 @@ final class CopiesDesk
     {
         $grid = $this->grid($job);
 
-        return $this->destinations()->filter(static fn (Destination $d): bool => $d->route !== AuditDesk::TOLD || array_filter($grid, static fn (array $row): bool => $row['cells'][$d->id] !== 'none') !== [])->values();
+        return $this->destinations()->filter(static fn (Destination $d): bool => $d->route !== Destination::TOLD || array_filter($grid, static fn (array $row): bool => $row['cells'][$d->id] !== 'none') !== [])->values();
     }
 
     /** @return Collection<int, Destination> that this program writes to, and that are here */
     public function ours(): Collection
     {
-        return $this->destinations()->filter(fn (Destination $d): bool => $d->route === AuditDesk::ROUTE && $this->handovers->away($d->id) === null)->values();
+        return $this->destinations()->filter(fn (Destination $d): bool => $d->route === Destination::OURS && $this->handovers->away($d->id) === null)->values();
     }
 
     /** @return Collection<int, Card> shot cards with frames of the job that are not formatted yet */
@@ -142,7 +142,7 @@ final class CopiesDesk
             }
             foreach (array_keys($row['cells'], 'partly', true) as $place) {
                 // Of what this program copies the finding above says it: copy it.
-                if ($this->places->get($place)->route === AuditDesk::ROUTE) {
+                if ($this->places->get($place)->route === Destination::OURS) {
                     continue;
                 }
                 $verdicts[] = $this->partly($row['card'], $row['fill'], $place);

@@ -111,7 +111,7 @@ final class CopyLedger
     {
         return match (true) {
             ($event->data['told'] ?? false) === true => 'told',
-            $event->kind === 'failed' && $event->bag === AdoptDesk::NO_BAG => 'partly',
+            $event->kind === 'failed' && $event->bag === CopyEvent::NO_BAG => 'partly',
             $event->kind !== 'verified' => $event->kind,
             $this->isUnread($event) => 'unread',
             default => 'verified',

@@ -14,6 +14,7 @@ use App\Devices\LocalVolume;
 use App\Models\Brief\Job;
 use App\Models\Cards\ClockOffset;
 use App\Models\Cards\Frame;
+use App\Models\Copies\CopyEvent;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Body;
 use App\Models\Kit\Card;
@@ -214,7 +215,7 @@ final class FramesDesk
             }
         }
         foreach ($this->ledger->lastEvents($frame->card_id, $frame->fill) as $id => $event) {
-            $place = $event->kind === 'verified' && $event->bag !== AdoptDesk::NO_BAG ? Destination::query()->find($id) : null;
+            $place = $event->kind === 'verified' && $event->bag !== CopyEvent::NO_BAG ? Destination::query()->find($id) : null;
             if ($place !== null) {
                 try {
                     return self::read(LocalVolume::at(Devices::destination($place)->root()."/{$event->bag}/data"), $frame->path);

@@ -68,7 +68,7 @@ final class Places
         $media = [];
         foreach ($this->all() as $id => $place) {
             $now = $this->now($id);
-            if (! is_string($now) && $place->route === AuditDesk::ROUTE) {
+            if (! is_string($now) && $place->route === Destination::OURS) {
                 $media[$id] = Devices::mediumOf($place);
             }
         }
@@ -93,7 +93,7 @@ final class Places
     public static function stamp(LocalVolume $place, string $bag): string
     {
         $context = hash_init('xxh128');
-        foreach ($place->entries($bag === AdoptDesk::NO_BAG ? '' : $bag) as $entry) {
+        foreach ($place->entries($bag === CopyEvent::NO_BAG ? '' : $bag) as $entry) {
             hash_update($context, "{$entry->path}\0{$entry->kind->name}\0{$entry->bytes}\0{$entry->modifiedAt}\n");
         }
 

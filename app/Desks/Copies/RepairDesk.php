@@ -29,7 +29,7 @@ final class RepairDesk
         $last = $this->ledger->lastEvents($card->id, $fill);
         $bad = $last[$destination->id] ?? null;
         $label = $card->item->label;
-        if ($bad === null || $bad->kind !== 'failed' || $destination->route !== AuditDesk::ROUTE) {
+        if ($bad === null || $bad->kind !== 'failed' || $destination->route !== Destination::OURS) {
             return ['good' => false, 'text' => "{$label}: nothing on {$destination->name} is known to be damaged."];
         }
         $from = $this->intact($last, $destination->id);
@@ -54,7 +54,7 @@ final class RepairDesk
     private function intact(array $last, int $notAt): ?array
     {
         foreach ($last as $id => $event) {
-            $place = $id !== $notAt && $event->kind === 'verified' && $event->bag !== AdoptDesk::NO_BAG ? Destination::query()->find($id) : null;
+            $place = $id !== $notAt && $event->kind === 'verified' && $event->bag !== CopyEvent::NO_BAG ? Destination::query()->find($id) : null;
             if ($place === null) {
                 continue;
             }

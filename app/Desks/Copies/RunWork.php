@@ -260,7 +260,7 @@ final class RunWork
         foreach ($destinations as $destination) {
             $event = $this->ledger->lastEvents($card->id, $life->fill)[$destination->id] ?? null;
             // What others wrote is no bag; it is looked through again instead.
-            if ($event === null || $destination->route !== AuditDesk::ROUTE) {
+            if ($event === null || $destination->route !== Destination::OURS) {
                 continue;
             }
             $before = null;

@@ -21,6 +21,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class CopyEvent extends Model
 {
+    /** Stands for the bag of what others wrote. */
+    public const NO_BAG = '(adopted)';
+
     protected $guarded = [];
 
     public $timestamps = false;

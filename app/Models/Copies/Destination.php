@@ -23,5 +23,13 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Destination extends Model
 {
+    /** The route of what this program writes. */
+    public const OURS = 'this program';
+
+    /** Of places that came in with a bundle: what is said of them is believed once it was looked through here. */
+    public const TOLD = 'another satchel';
+
+    public const KINDS = ['ssd', 'disk', 'cloud'];
+
     protected $guarded = [];
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies\ReadBack;
 
-use NorthSatchel\Copies\Copier;
 use NorthSatchel\Copies\Digest;
 use NorthSatchel\Copies\FileHash;
+use NorthSatchel\Volume\ReadableFile;
 use NorthSatchel\Volume\UnableToRead;
 use NorthSatchel\Volume\Volume;
 
@@ -23,7 +23,7 @@ final readonly class Reading
         try {
             $file = $volume->open($path);
             try {
-                while (($piece = $file->read(Copier::PIECE)) !== '') {
+                while (($piece = $file->read(ReadableFile::PIECE)) !== '') {
                     $digest?->add($piece);
                     $quick->add($piece);
                     $bytes += strlen($piece);

@@ -26,7 +26,7 @@
         <x-form :action="'/jobs/'.$job->id.'/copies/places/'.$one->id" class="grid gap-3 grid-cols-2 sm:grid-cols-[1.2fr_1fr_1fr_1.4fr_1fr_auto] items-end mt-3 border-t border-rule pt-2">
             <b class="self-center col-span-2 sm:col-span-1">{{ $one->name }}</b>
             <x-field name="kept" :id="'kept-'.$one->id" label="Sleeps" type="select">@foreach ($keptWords as $kept => $word)<option value="{{ $kept }}" @selected($one->kept === $kept)>{{ $word }}</option>@endforeach</x-field>
-            <x-field name="device_kind" :id="'kind-'.$one->id" label="Device" type="select">@foreach (App\Desks\Copies\AuditDesk::KINDS as $k)<option @selected($one->device_kind === $k)>{{ $k }}</option>@endforeach</x-field>
+            <x-field name="device_kind" :id="'kind-'.$one->id" label="Device" type="select">@foreach (App\Models\Copies\Destination::KINDS as $k)<option @selected($one->device_kind === $k)>{{ $k }}</option>@endforeach</x-field>
             <x-field name="account" :id="'account-'.$one->id" label="Account, if any" :value="$one->account" />
             <x-field name="mb_per_s" :id="'rate-'.$one->id" label="MB/s" class="figures" inputmode="decimal" :value="$one->mb_per_s" />
             <button class="button">Keep</button>

@@ -54,7 +54,7 @@
                 <div class="col-span-2"><x-field name="folder" id="adopt-folder" label="Folder, within what is allowed under Folders" /></div>
                 <x-field name="route" id="adopt-route" label="Made by" value="by hand" />
                 <x-field name="adopt_kept" label="Sleeps" type="select">@foreach ($keptWords as $kept => $word)<option value="{{ $kept }}" @selected(old('adopt_kept', 'home') === $kept)>{{ $word }}</option>@endforeach</x-field>
-                <x-field name="adopt_kind" label="Device" type="select">@foreach (App\Desks\Copies\AuditDesk::KINDS as $k)<option @selected(old('adopt_kind') === $k)>{{ $k }}</option>@endforeach</x-field>
+                <x-field name="adopt_kind" label="Device" type="select">@foreach (App\Models\Copies\Destination::KINDS as $k)<option @selected(old('adopt_kind') === $k)>{{ $k }}</option>@endforeach</x-field>
                 <button class="button">Look through it</button>
             </x-form>
         </details>

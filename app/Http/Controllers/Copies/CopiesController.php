@@ -108,7 +108,7 @@ final class CopiesController
     /** Where a drive sleeps, what it is, and whose password opens it. */
     public function place(Request $request, int $job, Destination $destination): RedirectResponse
     {
-        $given = $request->validate(['kept' => ['required', Rule::in(array_keys(FolderController::KEPT))], 'device_kind' => ['required', Rule::in(AuditDesk::KINDS)], 'account' => ['nullable', 'string', 'max:80'], 'mb_per_s' => ['required', 'numeric', 'between:0.1,20000']],
+        $given = $request->validate(['kept' => ['required', Rule::in(array_keys(FolderController::KEPT))], 'device_kind' => ['required', Rule::in(Destination::KINDS)], 'account' => ['nullable', 'string', 'max:80'], 'mb_per_s' => ['required', 'numeric', 'between:0.1,20000']],
             ['required' => 'This is needed.', 'numeric' => 'This must be a number.', 'between' => 'This must lie between :min and :max.']);
         $destination->update([...$given, 'account' => $given['account'] ?? null]);
 
@@ -119,8 +119,8 @@ final class CopiesController
     public function adopt(Request $request, int $job, CopiesDesk $desk, RunDesk $runs): RedirectResponse
     {
         $given = $request->validate([
-            'name' => ['required', 'string', 'max:60'], 'folder' => ['required', 'string', 'max:1000'], 'route' => ['required', 'string', 'max:60', Rule::notIn([AuditDesk::ROUTE])],
-            'adopt_kept' => ['required', Rule::in(array_keys(FolderController::KEPT))], 'adopt_kind' => ['required', Rule::in(AuditDesk::KINDS)],
+            'name' => ['required', 'string', 'max:60'], 'folder' => ['required', 'string', 'max:1000'], 'route' => ['required', 'string', 'max:60', Rule::notIn([Destination::OURS])],
+            'adopt_kept' => ['required', Rule::in(array_keys(FolderController::KEPT))], 'adopt_kind' => ['required', Rule::in(Destination::KINDS)],
         ], ['required' => 'This is needed.', 'not_in' => 'By hand, or the name of the other routine.']);
         try {
             $folder = AllowedRoots::now()->folder((string) $given['folder']);
@@ -128,7 +128,7 @@ final class CopiesController
             throw ValidationException::withMessages(['folder' => $e->getMessage()]);
         }
         $there = Destination::query()->where('folder', $folder)->orWhere('name', $given['name'])->first();
-        if ($there !== null && ($there->folder !== $folder || $there->route === AuditDesk::ROUTE)) {
+        if ($there !== null && ($there->folder !== $folder || $there->route === Destination::OURS)) {
             throw ValidationException::withMessages([$there->folder === $folder ? 'folder' : 'name' => $there->folder === $folder ? 'This program itself copies to that folder.' : 'Another place has this name.']);
         }
         $place = $there ?? Destination::query()->create(['name' => $given['name'], 'folder' => $folder, 'kept' => $given['adopt_kept'], 'device_kind' => $given['adopt_kind'], 'route' => $given['route']]);
