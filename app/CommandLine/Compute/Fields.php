@@ -176,6 +176,15 @@ final readonly class Fields
         return $this->has($name) ? $this->whole($name, $min, $max) : null;
     }
 
+    /** The object as JSON, its keys sorted and what is null left out. */
+    public function written(): string
+    {
+        $fields = array_filter(get_object_vars($this->object), static fn (mixed $v): bool => $v !== null);
+        ksort($fields, SORT_STRING);
+
+        return json_encode($fields, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES);
+    }
+
     /** A refusal of one of these fields. */
     public function refusal(string $name, string $must): Refusal
     {

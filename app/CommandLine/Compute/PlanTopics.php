@@ -8,6 +8,7 @@ use App\CommandLine\Refusal;
 use NorthSatchel\Plan\Rehearsal\Rehearsal;
 use NorthSatchel\Plan\Rehearsal\Stretch;
 use NorthSatchel\Plan\Replan\Choice;
+use NorthSatchel\Plan\Replan\Replan;
 use NorthSatchel\Plan\Replan\Replanner;
 use NorthSatchel\Plan\Replan\Rest;
 use NorthSatchel\Plan\Timeline\Conflict;
@@ -19,6 +20,9 @@ use NorthSatchel\Plan\Timeline\Ways;
 /** The timed day. */
 final class PlanTopics
 {
+    /** The fields of a segment that is left. */
+    public const REST = ['id', 'minutes', 'short_minutes', 'value', 'short_value', 'must', 'fixed_start', 'earliest', 'latest_end', 'place', 'may_move_to'];
+
     private const MOST_MINUTES = 2880;
 
     private const MOST_RUNS = 200_000;
@@ -59,17 +63,18 @@ final class PlanTopics
     public static function replan(\stdClass $input): array
     {
         $in = new Fields($input, ['now', 'place', 'segments', 'pockets', 'travel']);
-        $pockets = [];
-        foreach ($in->objects('pockets', ['id', 'minutes'], isOptional: true) as $pocket) {
-            $pockets[$pocket->newId($pockets)] = $pocket->whole('minutes', 0, self::MOST_MINUTES);
-        }
+        $pockets = self::pockets($in);
         $known = array_map(strval(...), array_keys($pockets));
-        $fields = $in->objects('segments', [
-            'id', 'minutes', 'short_minutes', 'value', 'short_value', 'must', 'fixed_start', 'earliest', 'latest_end', 'place', 'may_move_to',
-        ]);
+        $fields = $in->objects('segments', self::REST);
         $rests = array_map(static fn (Fields $f, string $id): Rest => self::rest($f, $id, $known), $fields, self::ids($fields));
         $plan = (new Replanner($in->clock('now'), $in->textIfGiven('place'), $rests, $pockets, self::ways($in)))->best();
 
+        return self::replanned($plan);
+    }
+
+    /** @return array<string, mixed> */
+    public static function replanned(Replan $plan): array
+    {
         return [
             'feasible' => $plan->isFeasible,
             'choices' => array_map(static fn (Choice $c): array => [
@@ -117,8 +122,23 @@ final class PlanTopics
         ];
     }
 
+    /**
+     * @return array<string, int> minutes by id
+     *
+     * @throws Refusal
+     */
+    public static function pockets(Fields $in): array
+    {
+        $pockets = [];
+        foreach ($in->objects('pockets', ['id', 'minutes'], isOptional: true) as $pocket) {
+            $pockets[$pocket->newId($pockets)] = $pocket->whole('minutes', 0, self::MOST_MINUTES);
+        }
+
+        return $pockets;
+    }
+
     /** @param  list<string>  $pockets */
-    private static function rest(Fields $f, string $id, array $pockets): Rest
+    public static function rest(Fields $f, string $id, array $pockets): Rest
     {
         $minutes = $f->whole('minutes', 0, self::MOST_MINUTES);
         $short = $f->wholeIfGiven('short_minutes', 0, self::MOST_MINUTES);
@@ -145,7 +165,7 @@ final class PlanTopics
      * @param  list<Fields>  $segments
      * @return list<string>
      */
-    private static function ids(array $segments): array
+    public static function ids(array $segments): array
     {
         $ids = [];
         foreach ($segments as $segment) {
@@ -156,7 +176,7 @@ final class PlanTopics
     }
 
     /** @throws Refusal */
-    private static function ways(Fields $in): Ways
+    public static function ways(Fields $in): Ways
     {
         $list = [];
         $seen = [];

@@ -37,6 +37,25 @@ trait ReadsMoments
         return $this->has($name) ? $this->clock($name) : null;
     }
 
+    /**
+     * Seconds since midnight of a clock time with its seconds.
+     *
+     * @throws Refusal
+     */
+    public function clockWithSeconds(string $name): int
+    {
+        $must = 'must be a time as HH:MM:SS, hours 00 to 47';
+        $text = $this->text($name, $must);
+        if (preg_match('/^(\d\d:\d\d):([0-5]\d)$/D', $text, $parts) !== 1) {
+            throw Refusal::of($this->path.$name, $must);
+        }
+        try {
+            return ClockTime::of($parts[1])->minutes * 60 + (int) $parts[2];
+        } catch (ImpossibleValue) {
+            throw Refusal::of($this->path.$name, $must);
+        }
+    }
+
     /** @throws Refusal */
     public function place(): GeoPoint
     {

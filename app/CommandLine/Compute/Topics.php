@@ -30,6 +30,7 @@ final class Topics
             'team-schedule' => PeopleTopics::teamSchedule(...),
             'timeline' => PlanTopics::timeline(...),
             'replan' => PlanTopics::replan(...),
+            'day' => DayTopics::day(...),
             'rehearse' => PlanTopics::rehearse(...),
             'card-budget' => KitTopics::cardBudget(...),
             'lose-one' => KitTopics::loseOne(...),

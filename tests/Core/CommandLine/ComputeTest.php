@@ -33,6 +33,18 @@ final class ComputeTest extends TestCase
         ['id' => 'groups', 'minutes' => 20, 'value' => 50, 'may_move_to' => ['reception']], ['id' => 'speeches', 'minutes' => 40, 'value' => 100, 'must' => true, 'fixed_start' => '14:10'],
     ], 'pockets' => [['id' => 'reception', 'minutes' => 30]]];
 
+    private const DAY = [
+        'now' => '24:10:10',
+        'segments' => [['id' => 'groups', 'start' => '23:00', 'minutes' => 40, 'value' => 5], ['id' => 'speeches', 'start' => '23:53', 'minutes' => 22, 'value' => 50], ['id' => 'dance', 'start' => '24:20', 'minutes' => 30, 'value' => 20]],
+        'events' => [
+            ['id' => '10', 'kind' => 'done', 'segment' => 'nowhere', 'at' => '24:10:31', 'device' => 'phone'],
+            ['id' => '2', 'kind' => 'started', 'segment' => 'speeches', 'at' => '24:05:10', 'device' => 'phone'],
+            ['id' => '1', 'kind' => 'skipped', 'segment' => 'groups', 'at' => '24:00:00', 'device' => null],
+            ['id' => '9', 'kind' => 'undone', 'of' => '7', 'at' => '24:06:00'],
+        ],
+        'offsets' => [['device' => 'phone', 'seconds' => 20]],
+    ];
+
     private const REHEARSE = ['start' => '09:00', 'runs' => 2000, 'seed' => 4, 'correlation' => 0.2, 'segments' => [
         ['id' => 'drive', 'minutes_low' => 20, 'minutes_likely' => 30, 'minutes_high' => 40], ['id' => 'vows', 'minutes_low' => 60, 'minutes_likely' => 60, 'minutes_high' => 60, 'fixed_start' => '09:30'],
     ]];
@@ -103,6 +115,21 @@ final class ComputeTest extends TestCase
         $this->assertSame([false, [], null, 3], [$late['feasible'], $late['choices'], $late['value'], $late['short_by_minutes']]);
     }
 
+    public function test_day(): void
+    {
+        $answer = $this->compute('day', self::DAY);
+        $this->assertSame(['current', 'states', 'minutes_late', 'replan', 'counted', 'ignored'], array_keys($answer));
+        $this->assertSame(['segment' => 'speeches', 'started' => '24:04:50', 'minutes_left' => 17], $answer['current']);
+        $this->assertSame([['id' => 'groups', 'state' => 'skipped'], ['id' => 'speeches', 'state' => 'running'], ['id' => 'dance', 'state' => 'waiting']], $answer['states']);
+        $this->assertSame(12, $answer['minutes_late']);
+        $this->assertSame([['id' => 'dance', 'how' => 'full', 'start' => '24:27', 'end' => '24:57', 'pocket' => null]], $answer['replan']['choices']);
+        $this->assertSame(2, $answer['counted']);
+        $this->assertSame([['id' => '9', 'why' => 'unknown'], ['id' => '10', 'why' => 'future']], $answer['ignored']);
+        $this->assertSame($answer, $this->compute('day', [...self::DAY, 'events' => array_reverse([...self::DAY['events'], self::DAY['events'][1]])]));
+        $nothing = $this->compute('day', ['now' => '09:00:00', 'segments' => [], 'events' => []]);
+        $this->assertSame(['current' => null, 'states' => [], 'minutes_late' => null, 'replan' => null, 'counted' => 0, 'ignored' => []], $nothing);
+    }
+
     public function test_rehearse_is_repeatable(): void
     {
         $answer = $this->compute('rehearse', self::REHEARSE);
@@ -160,6 +187,15 @@ final class ComputeTest extends TestCase
             'a short way that is longer' => ['replan', [...self::REPLAN, 'segments' => [['id' => 'a', 'minutes' => 5, 'short_minutes' => 5, 'short_value' => 1, 'value' => 1]]], 'segments[0].short_minutes'],
             'a value of 1001' => ['replan', [...self::REPLAN, 'segments' => [['id' => 'a', 'minutes' => 5, 'value' => 1001]]], 'segments[0].value'],
             'a must that is a word' => ['replan', [...self::REPLAN, 'segments' => [['id' => 'a', 'minutes' => 5, 'value' => 1, 'must' => 'yes']]], 'segments[0].must'],
+            'a day without seconds' => ['day', [...self::DAY, 'now' => '24:10'], 'now'],
+            'a day with minutes of a hundred' => ['day', [...self::DAY, 'now' => '24:10:60'], 'now'],
+            'a day without events' => ['day', array_diff_key(self::DAY, ['events' => 1]), 'events'],
+            'a kind of event that is none' => ['day', [...self::DAY, 'events' => [['id' => 'a', 'kind' => 'found', 'segment' => 'groups', 'at' => '10:00:00']]], 'events[0].kind'],
+            'an event on no segment' => ['day', [...self::DAY, 'events' => [['id' => 'a', 'kind' => 'done', 'at' => '10:00:00']]], 'events[0].segment'],
+            'an undone of nothing' => ['day', [...self::DAY, 'events' => [['id' => 'a', 'kind' => 'undone', 'at' => '10:00:00']]], 'events[0].of'],
+            'an event without an id' => ['day', [...self::DAY, 'events' => [['kind' => 'done', 'segment' => 'groups', 'at' => '10:00:00']]], 'events[0].id'],
+            'a device with two clocks' => ['day', [...self::DAY, 'offsets' => [['device' => 'a', 'seconds' => 1], ['device' => 'a', 'seconds' => 1]]], 'offsets[1].device'],
+            'a segment without a start' => ['day', [...self::DAY, 'segments' => [['id' => 'a', 'minutes' => 5, 'value' => 1]]], 'segments[0].start'],
             'a pocket that is not there' => ['replan', [...self::REPLAN, 'segments' => [['id' => 'a', 'minutes' => 5, 'value' => 1, 'may_move_to' => ['bar']]]], 'segments[0].may_move_to[0]'],
             'likely before low' => ['rehearse', [...self::REHEARSE, 'segments' => [['id' => 'a', 'minutes_low' => 5, 'minutes_likely' => 4, 'minutes_high' => 9]]], 'segments[0].minutes_likely'],
             'no run' => ['rehearse', [...self::REHEARSE, 'runs' => 0], 'runs'],
