@@ -13,7 +13,7 @@ function benchKit(): bool
     for ($seed = 201; $seed <= 220; $seed++) {
         [$items, $needs] = RandomShelf::of($seed, 80, 26, 20);
         $started = microtime(true);
-        $cover = CoverSearch::lightest($items, $needs, 5.0);
+        $cover = CoverSearch::lightest($items, $needs, App\Devices\Stopwatch::seconds(5.0));
         $ours[] = microtime(true) - $started;
         $started = microtime(true);
         $isProven = RandomShelf::glpsol($items, $needs) === $cover->weight && $cover->isOptimal && $isProven;

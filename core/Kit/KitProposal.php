@@ -11,6 +11,7 @@ use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Time\Patience;
 use NorthSatchel\Verdict;
 
 /**
@@ -19,7 +20,8 @@ use NorthSatchel\Verdict;
  */
 final readonly class KitProposal
 {
-    private const SECONDS = 0.4;
+    /** A proposal is made of several choices. */
+    private const SECONDS_EACH = 0.4;
 
     /**
      * @param  list<array{gear: Gear, why: list<string>}>  $chosen
@@ -32,20 +34,21 @@ final readonly class KitProposal
     /**
      * @param  list<Gear>  $shelf
      * @param  int|null  $limitG  that may be carried
+     * @param  Patience|null  $patience  null: as long as it takes
      */
-    public static function of(array $shelf, PlannedWork $work, KitSchool $school = KitSchool::Lightest, ?int $limitG = null): self
+    public static function of(array $shelf, PlannedWork $work, KitSchool $school = KitSchool::Lightest, ?int $limitG = null, ?Patience $patience = null): self
     {
         $musts = array_values(array_filter($work->needs, static fn (Need $n): bool => $n->isMust()));
         $others = $school->takesShoulds() ? array_values(array_filter($work->needs, static fn (Need $n): bool => ! $n->isMust())) : [];
         usort($others, static fn (Need $a, Need $b): int => $b->priority->value() <=> $a->priority->value());
-        $best = self::solve($shelf, $work, [...$musts, ...$others], $school);
+        $best = self::solve($shelf, $work, [...$musts, ...$others], $school, $patience);
         $leftOut = $school->takesShoulds() ? [] : array_values(array_filter($work->needs, static fn (Need $n): bool => ! $n->isMust()));
         if ($limitG !== null && $best['grams'] > $limitG) {
             $taken = $musts;
             $leftOut = [];
-            $best = self::solve($shelf, $work, $taken, $school);
+            $best = self::solve($shelf, $work, $taken, $school, $patience);
             foreach ($others as $need) {
-                $with = self::solve($shelf, $work, [...$taken, $need], $school);
+                $with = self::solve($shelf, $work, [...$taken, $need], $school, $patience);
                 if ($with['grams'] <= $limitG) {
                     [$taken, $best] = [[...$taken, $need], $with];
                 } else {
@@ -100,10 +103,10 @@ final readonly class KitProposal
      * @param  list<Need>  $needs
      * @return array{ids: list<int>, grams: int, isOptimal: bool, short: array<string, int>, needs: list<Need>}
      */
-    private static function solve(array $shelf, PlannedWork $work, array $needs, KitSchool $school): array
+    private static function solve(array $shelf, PlannedWork $work, array $needs, KitSchool $school, ?Patience $patience): array
     {
         $stock = array_values(array_filter($shelf, static fn (Gear $g): bool => ! in_array($g->kind, [GearKind::Card], true)));
-        $first = self::cover($stock, $needs, $school);
+        $first = self::cover($stock, $needs, $school, $patience);
         $ids = self::gearIds($first);
         $chosen = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $ids, true)));
         $of = static fn (GearKind $kind): array => array_values(array_filter($chosen, static fn (Gear $g): bool => $g->kind === $kind));
@@ -111,7 +114,7 @@ final readonly class KitProposal
         $alone = BudgetNeeds::alone($of(GearKind::Body), array_map(static fn (array $s): int => $s['body']->id, $shared), $work->remotes);
         $budgets = BudgetNeeds::of($shared, $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->pops, $shelf, $alone);
         $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));
-        $second = self::cover($small, $budgets, $school);
+        $second = self::cover($small, $budgets, $school, $patience);
         // Cells that the first choice took for its bodies are among those of the second.
         $all = array_values(array_unique([...array_values(array_filter($ids, static fn (int $id): bool => ! in_array($id, array_map(static fn (Gear $g): int => $g->id, $small), true))), ...self::gearIds($second)]));
         $grams = array_sum(array_map(static fn (Gear $g): int => in_array($g->id, $all, true) ? $g->grams() : 0, $shelf));
@@ -123,7 +126,7 @@ final readonly class KitProposal
      * @param  list<Gear>  $stock
      * @param  list<Need>  $needs
      */
-    private static function cover(array $stock, array $needs, KitSchool $school): Cover
+    private static function cover(array $stock, array $needs, KitSchool $school, ?Patience $patience): Cover
     {
         $rows = [];
         foreach ($needs as $need) {
@@ -134,7 +137,7 @@ final readonly class KitProposal
             $heavier[$gear->id] = $school->times($gear);
         }
 
-        return CoverSearch::lightest((new Givers($stock, $needs))->coverItems($heavier), $rows, self::SECONDS);
+        return CoverSearch::lightest((new Givers($stock, $needs))->coverItems($heavier), $rows, $patience?->part(1.0, self::SECONDS_EACH));
     }
 
     /**

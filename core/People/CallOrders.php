@@ -10,6 +10,8 @@ use NorthSatchel\People\Order\FormalsOrder;
 use NorthSatchel\People\Order\Group;
 use NorthSatchel\People\Order\LeastWalking;
 use NorthSatchel\People\Order\Presence;
+use NorthSatchel\Time\Looks;
+use NorthSatchel\Time\Patience;
 
 /** The groups of a family in the order of each school. */
 final class CallOrders
@@ -19,36 +21,31 @@ final class CallOrders
 
     private const PASSES = 2;
 
-    /** A page does not wait longer for a proof. */
-    private const SECONDS = 0.9;
-
-    private const WALKING_SECONDS = 0.9;
-
     /**
      * @param  list<FamilyGroup>  $groups
      * @return list<FamilyGroup>
      *
      * @throws ImpossibleValue when what must come before what goes in a circle
      */
-    public static function by(School $school, array $groups, Family $family, bool $isGathered): array
+    public static function by(School $school, array $groups, Family $family, bool $isGathered, ?Patience $patience = null): array
     {
-        return self::solved($school, $groups, $family, $isGathered)->order;
+        return self::solved($school, $groups, $family, $isGathered, $patience)->order;
     }
 
     /**
      * The same, with how near a computed order is to the best there is.
      *
      * @param  list<FamilyGroup>  $groups
-     * @param  float  $seconds  spent on a proof
+     * @param  Patience|null  $patience  with a proof; null: as long as it takes
      *
      * @throws ImpossibleValue when what must come before what goes in a circle
      */
-    public static function solved(School $school, array $groups, Family $family, bool $isGathered, float $seconds = self::SECONDS): CallSolution
+    public static function solved(School $school, array $groups, Family $family, bool $isGathered, ?Patience $patience = null): CallSolution
     {
         $listed = self::inOneOrder($groups);
         $rule = new Precedence($listed, $family);
         if ($school === School::LeastWaiting) {
-            $found = self::leastWaiting($listed, $family, $isGathered, $seconds);
+            $found = self::leastWaiting($listed, $family, $isGathered, $patience);
 
             return new CallSolution(self::settled(self::pick($listed, $found->order), $family, $isGathered, $rule), $found->waiting, $found->lowerBound, $found->isOptimal);
         }
@@ -57,12 +54,12 @@ final class CallOrders
             School::AsListed => new CallSolution($rule->repaired($groups)),
             School::ReleaseDown => new CallSolution($rule->repaired(self::sorted($groups, -1))),
             School::BuildUp => new CallSolution($rule->repaired(self::sorted($groups, 1))),
-            School::LeastWalking => self::leastWalking($listed, $family),
+            School::LeastWalking => self::leastWalking($listed, $family, $patience ?? Looks::endless()),
         };
     }
 
     /** @param  list<FamilyGroup>  $groups */
-    public static function leastWaiting(array $groups, Family $family, bool $isGathered, float $seconds = self::SECONDS): CallingOrder
+    public static function leastWaiting(array $groups, Family $family, bool $isGathered, ?Patience $patience = null): CallingOrder
     {
         $weights = [];
         foreach ($family->people() as $person) {
@@ -75,7 +72,7 @@ final class CallOrders
         $before = array_map(static fn (array $pair): array => [(string) $pair[0], (string) $pair[1]], (new Precedence($groups, $family))->pairs());
         $apart = array_values(array_filter($family->apart(), static fn (array $pair): bool => array_filter($groups, static fn (FamilyGroup $g): bool => array_diff($pair, $g->people) === []) === []));
 
-        return FormalsOrder::best($isGathered ? Presence::Gathered : Presence::Called, $given, $weights, $before, $apart, $seconds);
+        return FormalsOrder::best($isGathered ? Presence::Gathered : Presence::Called, $given, $weights, $before, $apart, $patience);
     }
 
     /**
@@ -164,9 +161,9 @@ final class CallOrders
      *
      * @param  list<FamilyGroup>  $groups
      */
-    private static function leastWalking(array $groups, Family $family): CallSolution
+    private static function leastWalking(array $groups, Family $family, Patience $patience): CallSolution
     {
-        $found = (new LeastWalking(array_map(static fn (FamilyGroup $g): array => $g->people, $groups), (new Precedence($groups, $family))->pairs(), $family->apart()))->best(self::WALKING_SECONDS);
+        $found = (new LeastWalking(array_map(static fn (FamilyGroup $g): array => $g->people, $groups), (new Precedence($groups, $family))->pairs(), $family->apart()))->best($patience);
 
         return new CallSolution(array_map(static fn (int $i): FamilyGroup => $groups[$i], $found['order']), $found['walks'], $found['lowerBound'], $found['isOptimal']);
     }

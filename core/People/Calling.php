@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use NorthSatchel\Time\Patience;
+
 /** The list being called: what is shot, who is found, which group is next, who can go. */
 final readonly class Calling
 {
@@ -61,7 +63,7 @@ final readonly class Calling
      *
      * @return list<int>|null ids
      */
-    public function aroundTheMissing(bool $isGathered): ?array
+    public function aroundTheMissing(bool $isGathered, ?Patience $patience = null): ?array
     {
         $now = $this->now();
         $missing = $now === null ? [] : $this->missing($now);
@@ -71,7 +73,7 @@ final readonly class Calling
         $left = $this->left();
         $waiting = array_values(array_filter($left, fn (int $id): bool => array_intersect($this->groups[$id]->people, $missing) !== []));
         $going = array_values(array_diff($left, $waiting));
-        $solved = CallOrders::by(School::LeastWaiting, array_map($this->group(...), $going), $this->family, $isGathered);
+        $solved = CallOrders::by(School::LeastWaiting, array_map($this->group(...), $going), $this->family, $isGathered, $patience);
         $ids = array_map(fn (FamilyGroup $g): int => (int) array_search($g, $this->groups, true), $solved);
 
         return [...$ids, ...$waiting];

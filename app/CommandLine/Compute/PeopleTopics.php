@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\CommandLine\Compute;
 
+use App\Devices\Stopwatch;
 use NorthSatchel\People\FramesNeeded;
 use NorthSatchel\People\Order\FormalsOrder;
 use NorthSatchel\People\Order\Group;
@@ -14,6 +15,9 @@ use NorthSatchel\People\TeamSchedule;
 /** Groups, teams, and blinking people. */
 final class PeopleTopics
 {
+    /** Start-up and answer stay within two seconds. */
+    private const ORDER_S = 1.7;
+
     private const MOST_PEOPLE = 1_000_000;
 
     /** @return array<string, int|float|null> */
@@ -62,15 +66,15 @@ final class PeopleTopics
         $people = array_map(strval(...), array_keys($weights));
         $groups = [];
         foreach ($in->objects('groups', ['id', 'minutes', 'people']) as $f) {
-            $minutes = $f->number('minutes', above: 0);
+            $minutes = $f->whole('minutes', 1);
             $id = $f->newId($groups);
             $inIt = $f->texts('people', $people, isOptional: false);
             if ($inIt === [] || count(array_unique($inIt)) !== count($inIt)) {
                 throw $f->refusal('people', $inIt === [] ? 'must name somebody' : 'must name a person once');
             }
-            $groups[$id] = new Group($id, floor($minutes) === $minutes ? (int) $minutes : $minutes, $inIt);
+            $groups[$id] = new Group($id, $minutes, $inIt);
         }
-        $found = FormalsOrder::best($presence, array_values($groups), $weights, $in->pairs('before', array_map(strval(...), array_keys($groups))), $in->pairs('never_together', $people));
+        $found = FormalsOrder::best($presence, array_values($groups), $weights, $in->pairs('before', array_map(strval(...), array_keys($groups))), $in->pairs('never_together', $people), Stopwatch::seconds(self::ORDER_S));
 
         return ['order' => $found->order, 'waiting' => $found->waiting, 'lower_bound' => $found->lowerBound, 'optimal' => $found->isOptimal, 'next_to' => $found->nextTo];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Desks\Brief\KeptFindings;
+use App\Devices\Stopwatch;
 use App\Models\Brief\Job;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
@@ -35,6 +36,8 @@ use NorthSatchel\Verdicts;
 /** Kit: what goes along, and does it carry the plan? */
 final class KitDesk
 {
+    private const PROPOSAL_S = 3.0;
+
     /** @var array<int, LossReport> by job, for this request */
     private array $losses = [];
 
@@ -116,7 +119,7 @@ final class KitDesk
 
     public function proposal(Job $job, KitSchool $school, ?int $limitG): KitProposal
     {
-        return KeptFindings::of($job, "proposal-{$school->value}-".($limitG ?? 'any'), fn (): KitProposal => KitProposal::of(array_values($this->items->gear()), $this->needs->work($job), $school, $limitG));
+        return KeptFindings::of($job, "proposal-{$school->value}-".($limitG ?? 'any'), fn (): KitProposal => KitProposal::of(array_values($this->items->gear()), $this->needs->work($job), $school, $limitG, Stopwatch::seconds(self::PROPOSAL_S)));
     }
 
     public function reach(Job $job): ReachRuler

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\People;
 
+use App\Devices\Stopwatch;
 use App\Jobs\ProveCallingOrder;
 use App\Models\Brief\Job;
 use Illuminate\Support\Facades\Cache;
@@ -22,6 +23,9 @@ final class CallOrderDesk
 {
     private const KEPT_S = 7 * 86400;
 
+    /** A page does not wait longer for a proof. */
+    public const PAGE_S = 0.9;
+
     private const PROVING_S = 600;
 
     /** @param  list<FamilyGroup>  $groups */
@@ -32,7 +36,7 @@ final class CallOrderDesk
         if ($kept !== null) {
             return $kept;
         }
-        $solution = CallOrders::solved($school, $groups, $family, $job->formals_gathered);
+        $solution = CallOrders::solved($school, $groups, $family, $job->formals_gathered, Stopwatch::seconds(self::PAGE_S));
         self::keep($key, $groups, $solution);
         if ($solution->gap() > 0 && $school === School::LeastWaiting && Cache::add("{$key}-proving", true, self::PROVING_S)) {
             ProveCallingOrder::dispatch($job->id)->onQueue('proofs');
@@ -59,7 +63,7 @@ final class CallOrderDesk
     public function prove(Job $job, array $groups, Family $family): CallSolution
     {
         $key = self::key($job, $groups, $family, School::LeastWaiting);
-        $solution = CallOrders::solved(School::LeastWaiting, $groups, $family, $job->formals_gathered, (float) config('satchel.proof_seconds'));
+        $solution = CallOrders::solved(School::LeastWaiting, $groups, $family, $job->formals_gathered, Stopwatch::seconds((float) config('satchel.proof_seconds')));
         self::keep($key, $groups, $solution);
         Cache::forget("{$key}-proving");
         DB::table('changes')->increment('number');

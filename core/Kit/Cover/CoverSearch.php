@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Cover;
 
+use NorthSatchel\Time\Looks;
+use NorthSatchel\Time\Patience;
+
 /**
  * Branch and bound over the things of a shelf. The bound is the Lagrangian one (A. M. Geoffrion, 1974; subgradient
  * steps after M. Held, P. Wolfe and H. P. Crowder, 1974; both from memory): every row gets a price, and what is
@@ -20,15 +23,13 @@ final class CoverSearch
 
     private int $bestCost = PHP_INT_MAX;
 
-    private int $deadline = 0;
-
     private bool $isCutOff = false;
 
     private readonly CoverRows $rows;
 
     private readonly CoverChoice $choices;
 
-    public function __construct(private readonly CoverProblem $problem)
+    private function __construct(private readonly CoverProblem $problem, private readonly Patience $patience)
     {
         $this->rows = new CoverRows($problem);
         $this->choices = new CoverChoice($problem);
@@ -37,18 +38,18 @@ final class CoverSearch
     /**
      * @param  list<CoverItem>  $items
      * @param  array<string, int>  $needs  how often, by capability
+     * @param  Patience|null  $patience  after which the lightest found so far is given; null: as long as it takes
      */
-    public static function lightest(array $items, array $needs, float $seconds = 0.9): Cover
+    public static function lightest(array $items, array $needs, ?Patience $patience = null): Cover
     {
         $problem = new CoverProblem($items, $needs);
 
-        return (new self($problem))->run($seconds);
+        return (new self($problem, $patience ?? Looks::endless()))->run();
     }
 
-    private function run(float $seconds): Cover
+    private function run(): Cover
     {
         $p = $this->problem;
-        $this->deadline = hrtime(true) + (int) ($seconds * 1e9);
         $count = count($p->items);
         $all = array_fill(0, $count, 1);
         $this->offer($this->choices->lightened($all, range(0, max(0, $count - 1))));
@@ -82,7 +83,7 @@ final class CoverSearch
         if (ceil($bound - 1e-6) >= $this->bestCost) {
             return;
         }
-        if (hrtime(true) > $this->deadline) {
+        if ($this->patience->isOver()) {
             $this->isCutOff = true;
 
             return;

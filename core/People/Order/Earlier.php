@@ -6,7 +6,7 @@ namespace NorthSatchel\People\Order;
 
 use NorthSatchel\ImpossibleValue;
 
-/** Which group must come before which, as bits. */
+/** Which group must come before which, as bits; what must come before one that must come before it is among them. */
 final readonly class Earlier
 {
     /**
@@ -31,11 +31,21 @@ final readonly class Earlier
         do {
             $was = $done;
             foreach ($before as $group => $needed) {
-                $done |= ($needed & ~$done) === 0 ? 1 << $group : 0;
+                if (($needed & ~$done) === 0 && ($done >> $group & 1) === 0) {
+                    $done |= 1 << $group;
+                    foreach ($before as $earlier => $of) {
+                        $before[$group] |= ($needed >> $earlier & 1) === 1 ? $of : 0;
+                    }
+                }
             }
         } while ($done !== $was);
         if ($done !== (1 << $count) - 1) {
             throw ImpossibleValue::of('before', 'must not run in a circle');
+        }
+        foreach ($before as $then => $needed) {
+            foreach ($before as $first => $ignored) {
+                $after[$first] |= ($needed >> $first & 1) === 1 ? 1 << $then : 0;
+            }
         }
 
         return new self($before, $after);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\People\Order;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Time\Looks;
+use NorthSatchel\Time\Patience;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -14,8 +16,6 @@ use Random\Randomizer;
  */
 final class FormalsOrder
 {
-    private const SECONDS = 1.7;
-
     private const GUESS_SHARE = 0.12;
 
     /** Beyond so many groups the time goes into a good order rather than into a proof. */
@@ -30,7 +30,7 @@ final class FormalsOrder
     /** Up to so many groups the plain program is the quicker one. */
     private const PLAIN_UP_TO = 14;
 
-    private const HUB_SHARE = 0.85;
+    private const HUB_SHARE = 0.95;
 
     private const HUB_MOST_S = 3.0;
 
@@ -39,17 +39,18 @@ final class FormalsOrder
      * @param  array<string, int|float>  $weights  by person id; 1 where absent
      * @param  list<array{string, string}>  $before  group ids, the first earlier
      * @param  list<array{string, string}>  $neverTogether  person ids
+     * @param  Patience|null  $patience  after which the best found so far is given; null: as long as it takes
      *
      * @throws ImpossibleValue
      */
-    public static function best(Presence $presence, array $groups, array $weights = [], array $before = [], array $neverTogether = [], float $seconds = self::SECONDS): CallingOrder
+    public static function best(Presence $presence, array $groups, array $weights = [], array $before = [], array $neverTogether = [], ?Patience $patience = null): CallingOrder
     {
-        $end = hrtime(true) + (int) ($seconds * 1e9);
+        $patience ??= Looks::endless();
         $problem = new OrderProblem($presence, $groups, $weights, $before, $neverTogether);
         if ($groups === []) {
             return new CallingOrder([], 0, 0, true, []);
         }
-        [$order, $meetings, $waiting] = (new OrderGuess($problem, new Randomizer(new Mt19937(20))))->best($seconds * ($problem->count > self::PROVABLE ? self::LONG_GUESS_SHARE : self::GUESS_SHARE), self::GUESSES);
+        [$order, $meetings, $waiting] = (new OrderGuess($problem, new Randomizer(new Mt19937(20))))->best($patience->part($problem->count > self::PROVABLE ? self::LONG_GUESS_SHARE : self::GUESS_SHARE), self::GUESSES);
         $search = new OrderSearch($problem);
         $least = $neverTogether === [] ? 0 : (new MeetingBound($problem))->ofAll();
         $lower = 0;
@@ -58,8 +59,8 @@ final class FormalsOrder
             // With fewer meetings than the known order has, any order will do.
             $known = $most === $meetings ? $problem->quickWaiting($order) : INF;
             [$found, , $lower] = $presence === Presence::Called && $most === 0 && ! is_infinite($known) && $problem->count > self::PLAIN_UP_TO
-                ? self::fromBothSides($problem, $search, $known, $end)
-                : $search->below($problem->all(), $everybody, null, false, $known, $most, $end, self::WIDTH);
+                ? self::fromBothSides($problem, $search, $known, $patience)
+                : $search->below($problem->all(), $everybody, null, false, $known, $most, $patience, self::WIDTH);
             if ($found !== null) {
                 [$order, $waiting, $meetings] = [$found, $problem->waiting($found), $problem->meetings($found)];
             }
@@ -80,14 +81,13 @@ final class FormalsOrder
      *
      * @return array{list<int>|null, int|float, int|float}
      */
-    private static function fromBothSides(OrderProblem $problem, OrderSearch $search, int|float $known, int $end): array
+    private static function fromBothSides(OrderProblem $problem, OrderSearch $search, int|float $known, Patience $patience): array
     {
-        $left = $end - hrtime(true);
-        [$order, $waiting, $lower] = (new HubSearch($problem, $search))->below($known, hrtime(true) + (int) min(self::HUB_SHARE * $left, self::HUB_MOST_S * 1e9));
+        [$order, $waiting, $lower] = (new HubSearch($problem, $search))->below($known, $patience->part(self::HUB_SHARE, self::HUB_MOST_S));
         if ($waiting - $lower < 1e-9) {
             return [$order, $waiting, $lower];
         }
-        [$better, $waiting, $other] = (new HalfwaySearch($problem, $search))->below($waiting, $end);
+        [$better, $waiting, $other] = (new HalfwaySearch($problem, $search))->below($waiting, $patience);
 
         return [$better ?? $order, $waiting, max($lower, $other)];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People\Order;
 
+use NorthSatchel\Time\Patience;
+
 /**
  * Called people, from both ends. Every order that waits C in all has a group before which at most C ÷ 2 was
  * waited and after which at most C ÷ 2 is still to wait. So all sets of groups that can be done for no more than
@@ -54,7 +56,7 @@ final class HalfwaySearch
      * @param  int|float  $known  waiting of an order that is known
      * @return array{list<int>|null, int|float, int|float} a better order if there is one, its waiting, and what no order without a meeting falls below
      */
-    public function below(int|float $known, int $endNs): array
+    public function below(int|float $known, Patience $patience): array
     {
         $problem = $this->problem;
         if ($problem->presence !== Presence::Called || $problem->count > self::MOST || count($problem->groupsOf) > self::MOST) {
@@ -65,16 +67,16 @@ final class HalfwaySearch
         $isSymmetric = array_filter($problem->before) === [];
         for ($radius = self::FIRST_SHARE * $known; $floor < $known - self::TOLERANCE; $radius *= self::GROWTH) {
             $radius = min($radius, $known / 2);
-            $forwards = $this->within($radius, $problem->before, $endNs);
-            $backwards = $isSymmetric ? $forwards : $this->within($radius, $problem->after, $endNs);
+            $forwards = $this->within($radius, $problem->before, $patience);
+            $backwards = $isSymmetric ? $forwards : $this->within($radius, $problem->after, $patience);
             if ($forwards === null || $backwards === null) {
                 break;
             }
-            $joined = $this->joined($forwards, $backwards, $known, $endNs);
+            $joined = $this->joined($forwards, $backwards, $known, $patience);
             if ($joined !== null) {
                 [$best, $known] = $joined;
             }
-            if (hrtime(true) > $endNs) {
+            if ($patience->isOver()) {
                 break;
             }
             $floor = min($known, 2 * $radius);
@@ -89,7 +91,7 @@ final class HalfwaySearch
      * @param  array<int, int>  $before  by group, those that must come before it on this side
      * @return non-empty-list<array<int, array<int, float|int>>>|null null when time or room is up
      */
-    private function within(int|float $radius, array $before, int $endNs): ?array
+    private function within(int|float $radius, array $before, Patience $patience): ?array
     {
         $problem = $this->problem;
         [$all, $people, $minutes, $kinds] = [$problem->all(), $problem->people, $problem->minutes, $problem->kinds];
@@ -102,7 +104,7 @@ final class HalfwaySearch
             foreach ($layers[$size] as $kind => $costs) {
                 $meets = $this->meets[$kind];
                 foreach ($costs as $done => $cost) {
-                    if ((++$states & 0xFF) === 0 && (hrtime(true) > $endNs || $states > self::MOST_STATES)) {
+                    if ((++$states & 0xFF) === 0 && ($patience->isOver() || $states > self::MOST_STATES)) {
                         return null;
                     }
                     $rest = $all & ~$done;
@@ -133,7 +135,7 @@ final class HalfwaySearch
      * @param  non-empty-list<array<int, array<int, float|int>>>  $backwards
      * @return array{list<int>, int|float}|null when none is better than what is known
      */
-    private function joined(array $forwards, array $backwards, int|float $known, int $endNs): ?array
+    private function joined(array $forwards, array $backwards, int|float $known, Patience $patience): ?array
     {
         $problem = $this->problem;
         $best = null;
@@ -142,7 +144,7 @@ final class HalfwaySearch
             $others = $backwards[$problem->count - $size - 1] ?? [];
             foreach ($byKind as $kind => $costs) {
                 foreach ($costs as $done => $cost) {
-                    if ((++$looks & 0xFF) === 0 && hrtime(true) > $endNs) {
+                    if ((++$looks & 0xFF) === 0 && $patience->isOver()) {
                         break 3;
                     }
                     $rest = $problem->all() & ~$done;

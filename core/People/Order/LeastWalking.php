@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People\Order;
 
+use NorthSatchel\Time\Patience;
+
 /**
  * The order in which the fewest people walk in and out between groups. With an empty frame before the first and
  * after the last it is a round tour, so what is still to walk is bounded by a spanning tree whose edges carry prices on
@@ -61,20 +63,19 @@ final class LeastWalking
     }
 
     /**
-     * @param  float  $seconds  after which the best found so far is given, with what none falls below
+     * @param  Patience  $patience  after which the best found so far is given, with what none falls below
      * @return array{order: list<int>, walks: int, lowerBound: int, isOptimal: bool} walks of the change-overs alone, without meetings' price
      */
-    public function best(float $seconds): array
+    public function best(Patience $patience): array
     {
         if ($this->count === 0) {
             return ['order' => [], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true];
         }
-        $end = hrtime(true) + (int) ($seconds * 1e9);
         $this->begin();
         $root = $this->tree->priced();
         if (WalkingTree::whole($root) < $this->bestCost) {
             foreach ($this->nearest(0, null) as $first) {
-                $this->deepen([$first], 1 << $first, 0, $end);
+                $this->deepen([$first], 1 << $first, 0, $patience);
             }
         }
         $walks = $this->bestCost % self::MEETING;
@@ -181,14 +182,14 @@ final class LeastWalking
     }
 
     /** @param  non-empty-list<int>  $order */
-    private function deepen(array $order, int $done, int $cost, int $end): void
+    private function deepen(array $order, int $done, int $cost, Patience $patience): void
     {
         if (count($order) === $this->count) {
             $this->keep($order);
 
             return;
         }
-        if ($this->isCut || ((++$this->looks & 0x3F) === 0 && hrtime(true) > $end)) {
+        if ($this->isCut || ((++$this->looks & 0x3F) === 0 && $patience->isOver())) {
             $this->isCut = true;
 
             return;
@@ -202,7 +203,7 @@ final class LeastWalking
             $this->seen[$done][$last] = $cost;
         }
         foreach ($this->nearest($done, $last) as $next) {
-            $this->deepen([...$order, $next], $done | 1 << $next, $cost + $this->walks[$last][$next], $end);
+            $this->deepen([...$order, $next], $done | 1 << $next, $cost + $this->walks[$last][$next], $patience);
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People\Order;
 
+use NorthSatchel\Time\Patience;
 use Random\Randomizer;
 
 /** A good order found quickly: from several beginnings, groups are moved elsewhere for as long as that helps. */
@@ -19,15 +20,14 @@ final class OrderGuess
     public function __construct(private readonly OrderProblem $problem, private readonly Randomizer $random) {}
 
     /**
-     * @param  float  $seconds  after which no further beginning is tried
+     * @param  Patience  $patience  after which no further beginning is tried
      * @return array{list<int>, int, int|float} order, meetings, waiting
      */
-    public function best(float $seconds, int $starts): array
+    public function best(Patience $patience, int $starts): array
     {
-        $end = hrtime(true) + (int) ($seconds * 1e9);
         $best = null;
-        for ($start = 0; $start < 2 * $starts && ($best === null || hrtime(true) < $end); $start++) {
-            $found = $this->improve($best === null || $start < self::BEGINNINGS ? $this->beginning($start) : $this->shaken($best[0]), $end);
+        for ($start = 0; $start < 2 * $starts && ($best === null || ! $patience->isOver()); $start++) {
+            $found = $this->improve($best === null || $start < self::BEGINNINGS ? $this->beginning($start) : $this->shaken($best[0]), $patience);
             $best = $best === null || [$found[1], $found[2]] < [$best[1], $best[2]] ? $found : $best;
         }
 
@@ -85,7 +85,7 @@ final class OrderGuess
      * @param  list<int>  $order
      * @return array{list<int>, int, int|float}
      */
-    private function improve(array $order, int $end): array
+    private function improve(array $order, Patience $patience): array
     {
         $problem = $this->problem;
         $hasPairs = $problem->apart !== [];
@@ -93,9 +93,9 @@ final class OrderGuess
         $meetings = $problem->meetings($order);
         $waiting = $problem->quickWaiting($order);
         // Single groups first; when none helps any more, stretches of two and more, as they stand or turned around.
-        for ($size = 1; $size <= self::STRETCH && $size < $problem->count && hrtime(true) < $end; $size++) {
+        for ($size = 1; $size <= self::STRETCH && $size < $problem->count && ! $patience->isOver(); $size++) {
             $isBetter = false;
-            for ($from = 0; $from <= $problem->count - $size && hrtime(true) < $end; $from++) {
+            for ($from = 0; $from <= $problem->count - $size && ! $patience->isOver(); $from++) {
                 $best = null;
                 $rest = $order;
                 $moved = array_splice($rest, $from, $size);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People\Order;
 
+use NorthSatchel\Time\Patience;
+
 /**
  * Dynamic programming over the sets of groups that are done, layer by layer, pruned by a good order that is
  * known and by a bound on what is still to come; the talent scheduling problem (R. M. Adelson, J. M. Norman
@@ -51,11 +53,11 @@ final class OrderSearch
      * @param  bool  $isReversed  told from the last to the first
      * @param  int|float  $known  waiting of an order that is known: only less is looked for
      * @param  int  $most  meetings let through
-     * @param  int  $endNs  hrtime at which it gives up
+     * @param  Patience  $patience  after which it gives up
      * @param  int  $width  states kept in a layer
      * @return array{list<int>|null, int|float, int|float} a better order if there is one, its waiting, and what no order with so many meetings falls below
      */
-    public function below(int $groups, int $started, ?int $last, bool $isReversed, int|float $known, int $most, int $endNs, int $width): array
+    public function below(int $groups, int $started, ?int $last, bool $isReversed, int|float $known, int $most, Patience $patience, int $width): array
     {
         $problem = $this->problem;
         [$before, $after] = $isReversed ? [$problem->after, $problem->before] : [$problem->before, $problem->after];
@@ -73,7 +75,7 @@ final class OrderSearch
         $looks = 0;
         $isOver = false;
         foreach ($indexes as $ignored) {
-            if (hrtime(true) > $endNs) {
+            if ($patience->isOver()) {
                 $floor = min([$floor, ...array_values($costs)]);
                 $costs = [];
             }
@@ -84,7 +86,7 @@ final class OrderSearch
                 $there = $started | $this->union($done);
                 $open = $there & $this->union($rest);
                 if ((++$looks & 0x3F) === 0) {
-                    $isOver = hrtime(true) > $endNs;
+                    $isOver = $patience->isOver();
                 }
                 if ($isOver) {
                     $floor = min($floor, $cost);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People\Order;
 
+use NorthSatchel\Time\Patience;
+
 /**
  * The least waiting on one side of the hub, for any set of groups dealt to it, without a meeting. Sets share their smaller sets, so
  * what was found once, exactly or as a bound, is kept.
@@ -31,6 +33,7 @@ final class SideOrders
         private readonly OrderProblem $problem,
         private readonly OrderSearch $search,
         private readonly PairBound $bound,
+        private readonly TreeBound $tree,
         private readonly int $inHub,
         private readonly bool $isReversed,
     ) {
@@ -43,7 +46,7 @@ final class SideOrders
      * @param  int  $last  the group before them
      * @return int|float|null null when it is not below the budget, or when time is up
      */
-    public function waiting(int $groups, int $started, int $last, int|float $budget, int $endNs): int|float|null
+    public function waiting(int $groups, int $started, int $last, int|float $budget, Patience $patience): int|float|null
     {
         if ($groups === 0) {
             return $budget > self::TOLERANCE ? 0 : null;
@@ -53,11 +56,11 @@ final class SideOrders
         if (isset($this->exact[$key])) {
             return $this->exact[$key] < $budget - self::TOLERANCE ? $this->exact[$key] : null;
         }
-        $this->least[$key] ??= $this->bound->of($open, $groups);
+        $this->least[$key] ??= max($this->bound->of($open, $groups), $this->tree->of($groups));
         if ($this->least[$key] >= $budget - self::TOLERANCE) {
             return null;
         }
-        if ($this->isCut || ((++$this->looks & 0x3F) === 0 && hrtime(true) > $endNs)) {
+        if ($this->isCut || ((++$this->looks & 0x3F) === 0 && $patience->isOver())) {
             $this->isCut = true;
 
             return null;
@@ -70,7 +73,7 @@ final class SideOrders
                 break;
             }
             $rest = $groups & ~(1 << $g);
-            $after = $this->waiting($rest, $started | $this->problem->people[$g], $g, min($best ?? INF, $budget) - $cost, $endNs);
+            $after = $this->waiting($rest, $started | $this->problem->people[$g], $g, min($best ?? INF, $budget) - $cost, $patience);
             if ($after !== null) {
                 $best = $cost + $after;
                 $this->first[$key] = $g;
@@ -154,7 +157,7 @@ final class SideOrders
         $open = $started & $this->search->union($groups);
         $key = $this->key($groups, $open, $last);
 
-        return $this->exact[$key] ?? $this->least[$key] ??= $this->bound->of($open, $groups);
+        return $this->exact[$key] ?? $this->least[$key] ??= max($this->bound->of($open, $groups), $this->tree->of($groups));
     }
 
     /** Who is in the hub stands by anyway; only others, and where some must not meet the group before, tell states of one set apart. */

@@ -94,6 +94,7 @@ final class ComputePeopleTest extends TestCase
             'no such presence' => ['formals-order', [...self::ORDER, 'presence' => 'asleep'], 'presence'],
             'a stranger' => ['formals-order', [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1, 'people' => ['who']]]], 'groups[0].people'],
             'a group of nobody' => ['formals-order', [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1, 'people' => []]]], 'groups[0].people'],
+            'a group of a minute and a half' => ['formals-order', [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1.5, 'people' => ['ma']]]], 'groups[0].minutes'],
             'a group of no time' => ['formals-order', [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 0, 'people' => ['ma']]]], 'groups[0].minutes'],
             'a person twice in a group' => ['formals-order', [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1, 'people' => ['ma', 'ma']]]], 'groups[0].people'],
             'a person twice' => ['formals-order', [...self::ORDER, 'people' => [['id' => 'ma'], ['id' => 'ma']]], 'people[1].id'],

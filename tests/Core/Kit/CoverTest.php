@@ -6,6 +6,7 @@ namespace Tests\Core\Kit;
 
 use NorthSatchel\Kit\Cover\CoverItem;
 use NorthSatchel\Kit\Cover\CoverSearch;
+use NorthSatchel\Time\Looks;
 use PHPUnit\Framework\Attributes\RequiresOperatingSystemFamily;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\RandomShelf;
@@ -55,7 +56,7 @@ final class CoverTest extends TestCase
     {
         for ($seed = 101; $seed <= 108; $seed++) {
             [$items, $needs] = RandomShelf::of($seed, 80, 26, 20);
-            $cover = CoverSearch::lightest($items, $needs, 20.0);
+            $cover = CoverSearch::lightest($items, $needs);
             $this->assertTrue($cover->isOptimal);
             $this->assertSame(RandomShelf::glpsol($items, $needs), $cover->weight, "seed {$seed}");
         }
@@ -64,8 +65,8 @@ final class CoverTest extends TestCase
     public function test_a_bound_is_true_when_the_time_is_up(): void
     {
         [$items, $needs] = RandomShelf::of(7, 80, 26, 20);
-        $quick = CoverSearch::lightest($items, $needs, 0.0);
-        $proven = CoverSearch::lightest($items, $needs, 20.0);
+        $quick = CoverSearch::lightest($items, $needs, Looks::upTo(0));
+        $proven = CoverSearch::lightest($items, $needs);
         $this->assertLessThanOrEqual($proven->weight, $quick->lowerBound);
         $this->assertGreaterThanOrEqual($proven->weight, $quick->weight);
     }

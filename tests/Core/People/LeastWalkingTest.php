@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\People;
 
 use NorthSatchel\People\Order\LeastWalking;
+use NorthSatchel\Time\Looks;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -70,7 +71,7 @@ final class LeastWalkingTest extends TestCase
             }
             $before = $run % 3 === 1 && count($groups) > 3 ? [[2, 0], [3, 1], [0, 1]] : [];
             $apart = $run % 2 === 0 ? [['a', 'b'], ['c', 'd']] : [];
-            $found = (new LeastWalking($groups, $before, $apart))->best(20);
+            $found = (new LeastWalking($groups, $before, $apart))->best(Looks::endless());
             $this->assertTrue($found['isOptimal'], "run {$run}");
             $at = array_flip($found['order']);
             $this->assertCount(count($groups), $at, "run {$run}");
@@ -89,12 +90,12 @@ final class LeastWalkingTest extends TestCase
 
     public function test_nobody_one_group_and_no_time(): void
     {
-        $this->assertSame(['order' => [], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true], (new LeastWalking([]))->best(1));
-        $this->assertSame(['order' => [0], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true], (new LeastWalking([['a']]))->best(1));
+        $this->assertSame(['order' => [], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true], (new LeastWalking([]))->best(Looks::endless()));
+        $this->assertSame(['order' => [0], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true], (new LeastWalking([['a']]))->best(Looks::endless()));
         $random = new Randomizer(new Mt19937(3));
         $names = array_map(static fn (int $i): string => "p{$i}", range(1, 30));
         $groups = array_map(static fn (int $g): array => array_slice($random->shuffleArray($names), 0, $random->getInt(5, 15)), range(1, 30));
-        $hasty = (new LeastWalking($groups))->best(0);
+        $hasty = (new LeastWalking($groups))->best(Looks::upTo(0));
         $this->assertFalse($hasty['isOptimal']);
         $this->assertCount(30, array_unique($hasty['order']));
         $this->assertGreaterThan(0.8 * $hasty['walks'], $hasty['lowerBound'], 'the bound says something before the search begins');

@@ -6,8 +6,10 @@ namespace App\Http\Controllers\People;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\People\CallDesk;
+use App\Desks\People\CallOrderDesk;
 use App\Desks\People\GroupDesk;
 use App\Desks\Taps\TapDesk;
+use App\Devices\Stopwatch;
 use App\Http\Controllers\Plan\SegmentController;
 use App\Http\Controllers\Taps\TapBatch;
 use App\Models\People\ShareLink;
@@ -40,7 +42,7 @@ final class CallController
     public function around(int $job, CallDesk $desk, GroupDesk $groups): RedirectResponse
     {
         $opened = BriefDesk::open($job);
-        $order = $desk->calling($opened->loadMissing('people'))->aroundTheMissing($opened->formals_gathered);
+        $order = $desk->calling($opened->loadMissing('people'))->aroundTheMissing($opened->formals_gathered, Stopwatch::seconds(CallOrderDesk::PAGE_S));
         if ($order !== null) {
             $groups->goOnWith($opened, $order);
         }
