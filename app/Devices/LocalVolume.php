@@ -7,6 +7,7 @@ namespace App\Devices;
 use NorthSatchel\Copies\BagLayout;
 use NorthSatchel\Volume\Entry;
 use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\Lock;
 use NorthSatchel\Volume\ReadableFile;
 use NorthSatchel\Volume\UnableToRead;
 use NorthSatchel\Volume\UnableToWrite;
@@ -148,6 +149,15 @@ class LocalVolume implements Volume
     public function forgetCached(string $path): bool
     {
         return PageCache::forget($this->full($path));
+    }
+
+    public function lock(string $path): ?Lock
+    {
+        try {
+            return LocalLock::of((self::identityOf($this->root) ?? $this->root).'/'.$path);
+        } catch (\RuntimeException $e) {
+            throw UnableToWrite::atPath($path, lcfirst($e->getMessage()));
+        }
     }
 
     protected function full(string $path): string

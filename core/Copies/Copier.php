@@ -58,6 +58,7 @@ final class Copier
         } finally {
             foreach ($this->bags as $bag) {
                 $bag->readBack->close();
+                $bag->release();
             }
         }
     }
@@ -72,6 +73,10 @@ final class Copier
         $this->total = array_sum(array_map(static fn (Entry $e): int => $e->bytes, $files)) * (1 + count($this->bags));
         foreach ($files as $file) {
             $this->refuseOtherContent($file);
+        }
+        $onCard = array_fill_keys(array_map(static fn (Entry $e): string => $e->path, $files), true);
+        foreach ($this->bags as $bag) {
+            $bag->clear($onCard);
         }
         $this->phase = CopyPhase::Copying;
         $copied = 0;

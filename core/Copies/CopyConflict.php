@@ -24,4 +24,9 @@ final class CopyConflict extends \RuntimeException
     {
         return new self("{$destination} already has a {$name} that cannot be added to: {$reason}");
     }
+
+    public static function inUse(string $destination, string $name): self
+    {
+        return new self("another copy is being made into {$name} in {$destination}: let it end, then run this one again");
+    }
 }

@@ -9,6 +9,7 @@ use NorthSatchel\Copies\ReadBack\ReadBackHere;
 use NorthSatchel\Copies\ReadBack\Reading;
 use NorthSatchel\Volume\Below;
 use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\Lock;
 use NorthSatchel\Volume\Names;
 use NorthSatchel\Volume\UnableToRead;
 use NorthSatchel\Volume\UnableToWrite;
@@ -48,6 +49,8 @@ final class DestinationBag
 
     private int $reused = 0;
 
+    private ?Lock $lock = null;
+
     public readonly ReadBack $readBack;
 
     /** @param  ReadBack|null  $readBack  by which its files are read a second time; in this process where none is given */
@@ -61,9 +64,14 @@ final class DestinationBag
         $this->readBack = $readBack ?? new ReadBackHere($volume);
     }
 
-    /** @throws CopyConflict when the name is taken by something that is no bag of ours */
+    /** @throws CopyConflict when another process writes into it, or the name is taken by something that is no bag of ours */
     public function prepare(): void
     {
+        try {
+            $this->lock = $this->volume->lock($this->name) ?? throw CopyConflict::inUse($this->label, $this->name);
+        } catch (UnableToWrite $e) {
+            throw CopyConflict::nameTaken($this->label, $this->name, $e->getMessage());
+        }
         $kind = $this->volume->kindOf($this->name);
         if ($kind === null || ($kind === EntryKind::Folder && $this->isEmpty())) {
             return;
@@ -92,6 +100,35 @@ final class DestinationBag
         } catch (BrokenBag|UnableToRead $e) {
             throw CopyConflict::nameTaken($this->label, $this->name, $e->getMessage());
         }
+    }
+
+    /** Lets others write into it again. */
+    public function release(): void
+    {
+        $this->lock?->release();
+        $this->lock = null;
+    }
+
+    /**
+     * Takes away what a run that ended early left half written, of files that are no longer on the card too.
+     *
+     * @param  array<string, true>  $onCard  card paths
+     */
+    public function clear(array $onCard): void
+    {
+        if (! $this->marked) {
+            return;
+        }
+        $this->guarded(function () use ($onCard): void {
+            foreach ([...$this->volume->entries($this->name)] as $entry) {
+                $below = substr($entry->path, strlen($this->name) + 1);
+                // A file of the card may be called like that.
+                $isOfCard = str_starts_with($below, 'data/') && (isset($onCard[substr($below, strlen('data/'))]) || $this->lists->hashOf($below) !== null);
+                if ($entry->kind === EntryKind::File && str_ends_with($below, BagLayout::PARTIAL) && ! $isOfCard) {
+                    $this->volume->removeOwn($entry->path);
+                }
+            }
+        });
     }
 
     /** Whether a file of that card path belongs to a finished bag, and so is never written anew. */

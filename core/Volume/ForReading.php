@@ -37,6 +37,11 @@ trait ForReading
         throw self::forReading($path);
     }
 
+    public function lock(string $path): ?Lock
+    {
+        throw self::forReading($path);
+    }
+
     private static function forReading(string $path): UnableToWrite
     {
         return UnableToWrite::atPath($path, 'it is opened for reading only');

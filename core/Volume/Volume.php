@@ -79,4 +79,13 @@ interface Volume
 
     /** Asks the system to forget its cached pages of a file, so that the next read comes from the medium; false where it cannot. */
     public function forgetCached(string $path): bool;
+
+    /**
+     * Keeps a folder of it for this process until it lets go or ends; the folder need not be there yet.
+     *
+     * @return Lock|null null where another process has it
+     *
+     * @throws UnableToWrite
+     */
+    public function lock(string $path): ?Lock;
 }

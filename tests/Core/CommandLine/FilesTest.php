@@ -174,4 +174,55 @@ final class FilesTest extends TestCase
         $this->assertSame($before, $this->contentsOf($this->temp.'/a'));
         $this->assertSame($before, $this->contentsOf($this->temp.'/fir/load 1/data'));
     }
+
+    /** Two copies of one card at the same moment: one is made, the other is told; nothing half written stays, and nobody says more than is so. */
+    public function test_two_copies_at_the_same_time(): void
+    {
+        for ($i = 10; $i < 40; $i++) {
+            $this->file("a/DCIM/100OSTVK/OSTV00{$i}.DNG", random_bytes(200_000));
+        }
+        $before = $this->contentsOf($this->temp.'/a');
+        $told = 0;
+        for ($try = 1; $try <= 6; $try++) {
+            $running = [];
+            foreach ([0, 1] as $which) {
+                $pipes = [];
+                $process = proc_open(['php', dirname(__DIR__, 3).'/bin/satchel.php', 'copy', "{$this->temp}/a", '--to', "{$this->temp}/fir", '--to', "{$this->temp}/birch", '--name', "load {$try}", '--json'],
+                    [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+                self::assertIsResource($process);
+                $running[] = [$process, $pipes];
+                usleep($which === 0 ? $try * 9_000 : 0);
+            }
+            $exits = [];
+            foreach ($running as [$process, $pipes]) {
+                $out = (string) stream_get_contents($pipes[1]);
+                $err = (string) stream_get_contents($pipes[2]);
+                $exits[] = $exit = proc_close($process);
+                if ($exit !== 0) {
+                    $told++;
+                    $this->assertStringContainsString('another copy is being made into load', $err);
+                } else {
+                    $this->assertSame([34, 34], array_column(json_decode($out, true)['destinations'], 'files'));
+                }
+            }
+            $this->assertContains(0, $exits, "try {$try}");
+            foreach (['fir', 'birch'] as $drive) {
+                $this->assertSame($before, $this->contentsOf("{$this->temp}/{$drive}/load {$try}/data"));
+                $this->assertSame(0, $this->satchel(['verify', "{$this->temp}/{$drive}/load {$try}"])['exit'], "try {$try}");
+            }
+        }
+        $this->assertGreaterThan(0, $told, 'they met at least once');
+    }
+
+    /** What a run that was killed left half written goes with the next, of a file that is no longer on the card too; a file of the card that is called like that stays. */
+    public function test_what_a_dead_run_left_is_cleared(): void
+    {
+        $this->file('a/DCIM/100OSTVK/OSTV0009.JPG.satchel-part', 'a name of the card');
+        $this->file('fir/load 1/copy-unfinished.txt', '');
+        $this->file('fir/load 1/data/DCIM/100OSTVK/GONE0001.DNG.satchel-part', 'half');
+        $this->file('fir/load 1/manifest-blake2b512.txt.satchel-part', 'half');
+        $this->assertSame(0, $this->json($this->copyArguments())['exit']);
+        $this->assertSame($this->contentsOf($this->temp.'/a'), $this->contentsOf($this->temp.'/fir/load 1/data'));
+        $this->assertFileDoesNotExist($this->temp.'/fir/load 1/manifest-blake2b512.txt.satchel-part');
+    }
 }
