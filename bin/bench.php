@@ -18,7 +18,15 @@ foreach (['tools', 'pages', 'plan', 'kit', 'index', 'history', 'copies'] as $par
 
 $at = array_search('--mb', $argv, true);
 $megabytes = $at === false ? 4000 : max(25, (int) ($argv[$at + 1] ?? 4000));
-$benches = ['twin' => static fn (): bool => benchTwin($megabytes), 'kit' => benchKit(...), 'pages' => benchPages(...), 'plan' => benchPlan(...), 'copy' => static fn (): bool => benchCopy($megabytes), 'index' => benchIndex(...), 'history' => benchHistory(...)];
+$benches = [
+    'twin' => static fn (): bool => benchTwin($megabytes),
+    'kit' => benchKit(...),
+    'pages' => benchPages(...),
+    'plan' => benchPlan(...),
+    'copy' => static fn (): bool => benchCopy($megabytes),
+    'index' => benchIndex(...),
+    'history' => benchHistory(...),
+];
 // The index and the long history take a while to fill: they are measured when asked for.
 $asked = isset($benches[$argv[1] ?? '']) ? [$argv[1]] : array_diff(array_keys($benches), ['index', 'history']);
 $isGood = true;

@@ -23,7 +23,13 @@ $volume = new LocalVolume($argv[1]);
 while (($line = fgets(STDIN)) !== false) {
     [$withDigest, $path] = explode("\t", rtrim($line, "\n"), 2);
     $reading = Reading::of($volume, rawurldecode($path), $withDigest === '1');
-    $answer = implode("\t", [$reading->bytes, (string) $reading->hash->quick, (string) $reading->hash->digest, rawurlencode((string) $reading->problem)])."\n";
+    $answer =
+        implode("\t", [
+            $reading->bytes,
+            (string) $reading->hash->quick,
+            (string) $reading->hash->digest,
+            rawurlencode((string) $reading->problem),
+        ])."\n";
     if (fwrite(STDOUT, $answer) !== strlen($answer)) {
         exit(1);
     }

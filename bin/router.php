@@ -8,8 +8,21 @@ $public = dirname(__DIR__).'/public';
 $path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $file = realpath($public.$path);
 
-if ($path !== '/' && $file !== false && str_starts_with($file, realpath($public).'/') && is_file($file) && ! str_ends_with($file, '.php')) {
-    $types = ['css' => 'text/css', 'js' => 'text/javascript', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'png' => 'image/png', 'webmanifest' => 'application/manifest+json'];
+if (
+    $path !== '/' &&
+    $file !== false &&
+    str_starts_with($file, realpath($public).'/') &&
+    is_file($file) &&
+    ! str_ends_with($file, '.php')
+) {
+    $types = [
+        'css' => 'text/css',
+        'js' => 'text/javascript',
+        'woff2' => 'font/woff2',
+        'svg' => 'image/svg+xml',
+        'png' => 'image/png',
+        'webmanifest' => 'application/manifest+json',
+    ];
     $ending = pathinfo($file, PATHINFO_EXTENSION);
     header('Content-Type: '.($types[$ending] ?? 'application/octet-stream'));
     header('X-Content-Type-Options: nosniff');

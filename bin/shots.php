@@ -15,7 +15,11 @@ is_dir($to) || mkdir($to, 0777, true);
 $satchel = RunningSatchel::start();
 $browser = Chromium::open();
 
-$take = static function (string $name, string $path, int $width = 1280, int $height = 800, ?Closure $before = null) use ($browser, $satchel, $to): void {
+$take = static function (string $name, string $path, int $width = 1280, int $height = 800, ?Closure $before = null) use (
+    $browser,
+    $satchel,
+    $to,
+): void {
     $browser->size($width, $height);
     $browser->visit($satchel->url.$path);
     if ($before !== null) {
@@ -51,8 +55,18 @@ try {
     $browser->script('document.querySelector("[data-key=n]").click()');
     $browser->see('Body B writes raw to one card');
     $take('cards-check', '/jobs/1/cards');
-    foreach (['Set Body B to mirror and fire again', 'Set the clock of Body C and fire again', 'Take S06 out of Body C', 'Put S07 into slot 2 of Body C',
-        'Fire test frames with every body', 'Shoot the planned day', 'Seal all shot cards', 'Compare all pairs'] as $step) {
+    foreach (
+        [
+            'Set Body B to mirror and fire again',
+            'Set the clock of Body C and fire again',
+            'Take S06 out of Body C',
+            'Put S07 into slot 2 of Body C',
+            'Fire test frames with every body',
+            'Shoot the planned day',
+            'Seal all shot cards',
+            'Compare all pairs',
+        ] as $step
+    ) {
         $browser->press($step);
     }
     $browser->see('Twin check done');

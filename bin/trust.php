@@ -8,7 +8,8 @@ declare(strict_types=1);
  * ./satchel trust crash [--runs 200]   kills the copier at random points (SIGKILL) and lets it go on: every run must end
  *                                      whole, the card untouched byte for byte, and no bag valid before it is finished
  * ./satchel trust flip [--runs 500]    turns one random bit in each of so many bags: every one must be found
- * ./satchel trust permit [--runs 10000] [--from 1]   random histories of three cards, four drives and two jobs: the permit beside a reference
+ * ./satchel trust permit [--runs 10000] [--from 1]   random histories of three cards, four drives and two jobs: the permit beside a
+ * reference
  *                                      that looks at every byte, and beside `satchel permit`
  * ./satchel trust fuzz [--runs 20000]  well-formed requests to every route, harmed one field at a time: none may end in a server
  *                                      error, none may change what it was refused for
@@ -18,7 +19,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 $what = $argv[1] ?? '';
 $at = array_search('--runs', $argv, true);
-$runs = max(1, (int) ($at === false ? (['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000][$what] ?? 1) : $argv[$at + 1]));
+$runs = max(1, (int) ($at === false ? ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000][$what] ?? 1 : $argv[$at + 1]));
 $at = array_search('--from', $argv, true);
 $from = max(1, (int) ($at === false ? 1 : $argv[$at + 1]));
 $folder = dirname(__DIR__).'/storage/run/trust-'.bin2hex(random_bytes(3));
@@ -30,7 +31,8 @@ function fingerprint(string $folder): string
     $lines = [];
     /** @var SplFileInfo $file */
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
-        $lines[] = substr($file->getPathname(), strlen($folder)).' '.hash_file('sha256', $file->getPathname()).' '.$file->getMTime();
+        $lines[] =
+            substr($file->getPathname(), strlen($folder)).' '.hash_file('sha256', $file->getPathname()).' '.$file->getMTime();
     }
     sort($lines);
 
@@ -76,7 +78,19 @@ function crash(int $runs, string $folder, string $satchel): bool
     $card = "{$folder}/card";
     makeCard($card, 24, 700);
     $before = fingerprint($card);
-    $copier = static fn (int $run): array => ['php', dirname($satchel).'/bin/satchel.php', 'copy', $card, '--to', "{$folder}/a", '--to', "{$folder}/b", '--name', "run-{$run}", '--json'];
+    $copier = static fn (int $run): array => [
+        'php',
+        dirname($satchel).'/bin/satchel.php',
+        'copy',
+        $card,
+        '--to',
+        "{$folder}/a",
+        '--to',
+        "{$folder}/b",
+        '--name',
+        "run-{$run}",
+        '--json',
+    ];
     foreach (['a', 'b'] as $to) {
         mkdir("{$folder}/{$to}");
     }
@@ -89,7 +103,7 @@ function crash(int $runs, string $folder, string $satchel): bool
     $killed = $halfValid = $notWhole = $touched = 0;
     for ($i = 1; $i <= $runs; $i++) {
         $process = start($copier($i));
-        usleep((int) (mt_rand(2, 100) / 100 * $whole * 1e6));
+        usleep((int) ((mt_rand(2, 100) / 100) * $whole * 1e6));
         $isRunning = proc_get_status($process)['running'];
         proc_terminate($process, 9);
         proc_close($process);
@@ -97,7 +111,11 @@ function crash(int $runs, string $folder, string $satchel): bool
         foreach (['a', 'b'] as $to) {
             $bag = "{$folder}/{$to}/run-{$i}";
             // A bag that is valid must hold everything, whenever the copier was killed.
-            if (is_dir($bag) && run(['php', dirname($satchel).'/bin/satchel.php', 'verify', $bag, '--json']) === 0 && count(glob("{$bag}/data/DCIM/100OSTVK/*.DNG") ?: []) !== 24) {
+            if (
+                is_dir($bag) &&
+                run(['php', dirname($satchel).'/bin/satchel.php', 'verify', $bag, '--json']) === 0 &&
+                count(glob("{$bag}/data/DCIM/100OSTVK/*.DNG") ?: []) !== 24
+            ) {
                 $halfValid++;
             }
         }
@@ -111,7 +129,16 @@ function crash(int $runs, string $folder, string $satchel): bool
         $notWhole += $isWhole ? 0 : 1;
         $touched += fingerprint($card) === $before ? 0 : 1;
     }
-    printf("%d runs, %d of them killed while copying (SIGKILL at 2 to 100 %% of %.2f s): %d not whole after going on, %d half bags called valid, %d times the card was touched.\n", $runs, $killed, $whole, $notWhole, $halfValid, $touched);
+    printf(
+        '%d runs, %d of them killed while copying (SIGKILL at 2 to 100 %% of %.2f s): %d not whole after going on, %d half bags called '.
+            "valid, %d times the card was touched.\n",
+        $runs,
+        $killed,
+        $whole,
+        $notWhole,
+        $halfValid,
+        $touched,
+    );
 
     return $notWhole + $halfValid + $touched === 0 && $killed > $runs / 3;
 }
@@ -147,12 +174,29 @@ function flip(int $runs, string $folder, string $satchel): bool
         $isFound = run(['php', dirname($satchel).'/bin/satchel.php', 'verify', $bag, '--json']) !== 0;
         $found += $isFound ? 1 : 0;
         // Copying again into it must not call it good either, and must not write over what is there.
-        $isRefused = run(['php', dirname($satchel).'/bin/satchel.php', 'copy', "{$folder}/card", '--to', "{$folder}/bags", '--name', 'bag', '--json']) !== 0;
+        $isRefused =
+            run([
+                'php',
+                dirname($satchel).'/bin/satchel.php',
+                'copy',
+                "{$folder}/card",
+                '--to',
+                "{$folder}/bags",
+                '--name',
+                'bag',
+                '--json',
+            ]) !== 0;
         $refused += $isRefused ? 1 : 0;
         $outside += file_get_contents($path) === $bad ? 0 : 1;
         file_put_contents($path, $good);
     }
-    printf("%d bits turned, one at a time: %d found by verify, %d refused by a second copy, %d bags changed by it.\n", $runs, $found, $refused, $outside);
+    printf(
+        "%d bits turned, one at a time: %d found by verify, %d refused by a second copy, %d bags changed by it.\n",
+        $runs,
+        $found,
+        $refused,
+        $outside,
+    );
 
     return $found === $runs && $refused === $runs && $outside === 0;
 }
@@ -172,7 +216,13 @@ function permit(int $runs, int $from): bool
         while ($next <= $last && count($running) < $cores) {
             $count = min($share, $last - $next + 1);
             $pipes = [];
-            $process = proc_open(['php', '-d', 'memory_limit=1G', __DIR__.'/trust/permit.php', (string) $next, (string) $count], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', 'php://stderr', 'a']], $pipes) ?: throw new RuntimeException('It did not start.');
+            $process =
+                proc_open(
+                    ['php', '-d', 'memory_limit=1G', __DIR__.'/trust/permit.php', (string) $next, (string) $count],
+                    [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', 'php://stderr', 'a']],
+                    $pipes,
+                ) ?:
+                throw new RuntimeException('It did not start.');
             $running[] = [$process, $pipes[1]];
             $next += $count;
         }
@@ -183,9 +233,27 @@ function permit(int $runs, int $from): bool
         foreach ($counts ?? [] as $name => $n) {
             $total[$name] = ($total[$name] ?? 0) + $n;
         }
-        printf("\r%d of %d histories, %d wrong, %.0f min ", $total['histories'] ?? 0, $runs, $total['wrong'] ?? 0, (microtime(true) - $started) / 60);
+        printf(
+            "\r%d of %d histories, %d wrong, %.0f min ",
+            $total['histories'] ?? 0,
+            $runs,
+            $total['wrong'] ?? 0,
+            (microtime(true) - $started) / 60,
+        );
     }
-    printf("\n%d histories: %d permits asked for, %d granted, %d refused, %d cards formatted; %d answers compared with the command; %d histories with a false grant, a false refusal or a difference.\n", ...array_map(static fn (string $k): int => $total[$k] ?? 0, ['histories', 'asked', 'granted', 'refused', 'formatted', 'compared', 'wrong']));
+    printf(
+        "\n%d histories: %d permits asked for, %d granted, %d refused, %d cards formatted; %d answers compared with the command; %d ".
+            "histories with a false grant, a false refusal or a difference.\n",
+        ...array_map(static fn (string $k): int => $total[$k] ?? 0, [
+            'histories',
+            'asked',
+            'granted',
+            'refused',
+            'formatted',
+            'compared',
+            'wrong',
+        ]),
+    );
 
     return $isGood && ($total['wrong'] ?? 1) === 0;
 }
@@ -196,7 +264,8 @@ try {
         'crash' => crash($runs, $folder, $satchel),
         'flip' => flip($runs, $folder, $satchel),
         'permit' => permit($runs, $from),
-        'fuzz' => passthru('php -d memory_limit=1G '.escapeshellarg(__DIR__.'/trust/fuzz.php')." {$runs}", $exit) === null && $exit === 0,
+        'fuzz' => passthru('php -d memory_limit=1G '.escapeshellarg(__DIR__.'/trust/fuzz.php')." {$runs}", $exit) === null &&
+            $exit === 0,
         default => throw new InvalidArgumentException('Say crash, flip, permit or fuzz.'),
     };
 } catch (InvalidArgumentException $e) {

@@ -5,7 +5,29 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Route;
 
 /* Numbers of rows, no longer than a whole number is. */
-foreach (['job', 'card', 'spot', 'obstacle', 'picture', 'segment', 'shot', 'change', 'window', 'index', 'group', 'link', 'proposal', 'ask', 'item', 'destination', 'handover', 'frame', 'root'] as $id) {
+foreach (
+    [
+        'job',
+        'card',
+        'spot',
+        'obstacle',
+        'picture',
+        'segment',
+        'shot',
+        'change',
+        'window',
+        'index',
+        'group',
+        'link',
+        'proposal',
+        'ask',
+        'item',
+        'destination',
+        'handover',
+        'frame',
+        'root',
+    ] as $id
+) {
     Route::pattern($id, '[0-9]{1,15}');
 }
 Route::pattern('date', '\d{4}-\d{2}-\d{2}');

@@ -47,13 +47,21 @@ final class BundleImport
      */
     public function read(string $file): int
     {
-        $zip = new \ZipArchive;
+        $zip = new \ZipArchive();
         if ($zip->open($file, \ZipArchive::RDONLY) !== true) {
             self::refuse('This is no zip.');
         }
         $head = self::json($zip, 'bundle.json');
         if (($head['format'] ?? null) !== BundleDesk::FORMAT || ($head['version'] ?? null) !== BundleDesk::VERSION) {
-            self::refuse(($head['format'] ?? null) === BundleDesk::FORMAT ? 'This bundle was made by another version: '.json_encode($head['version'] ?? null).', and '.BundleDesk::VERSION.' is read here.' : 'This is no bundle of a job.');
+            self::refuse(
+                ($head['format'] ?? null) === BundleDesk::FORMAT
+                    ? 'This bundle was made by another version: '.
+                        json_encode($head['version'] ?? null).
+                        ', and '.
+                        BundleDesk::VERSION.
+                        ' is read here.'
+                    : 'This is no bundle of a job.',
+            );
         }
         $this->ids = [];
         $this->later = [];
@@ -112,7 +120,9 @@ final class BundleImport
     private function rightRows(BundleTable $table, array $rows): array
     {
         if (! array_is_list($rows) || count($rows) > self::MOST_ROWS) {
-            self::refuse(array_is_list($rows) ? "There are too many rows in {$table->name}." : "tables/{$table->name}.json must be a list of rows.");
+            self::refuse(
+                array_is_list($rows) ? "There are too many rows in {$table->name}." : "tables/{$table->name}.json must be a list of rows.",
+            );
         }
         $rules = BundleRules::of($table->name);
         $points = array_merge(array_keys($table->refs), array_keys($table->later));
@@ -177,12 +187,18 @@ final class BundleImport
             } elseif (isset($table->later[$column])) {
                 $clean[$column] = null;
                 if (is_int($value)) {
-                    $this->later[] = ['table' => $table->name, 'id' => (int) $row['id'], 'column' => $column, 'to' => $table->later[$column], 'ref' => $value];
+                    $this->later[] = [
+                        'table' => $table->name,
+                        'id' => (int) $row['id'],
+                        'column' => $column,
+                        'to' => $table->later[$column],
+                        'ref' => $value,
+                    ];
                 }
             } elseif (isset($table->refs[$column])) {
                 $to = $this->ids[$table->refs[$column]] ?? [];
                 // A place that the job left, or a card event before its time, points to what is not in the bundle.
-                $clean[$column] = is_int($value) ? ($to[$value] ?? null) : null;
+                $clean[$column] = is_int($value) ? $to[$value] ?? null : null;
                 if (is_int($value) && ! isset($to[$value]) && $column === array_key_first($table->refs)) {
                     self::refuse("{$where}: {$column} {$value} is not in the bundle.");
                 }
@@ -210,7 +226,9 @@ final class BundleImport
         $isBig = in_array($table->name, ['frames', 'card_events', 'copy_events'], true);
         $pending = [];
         foreach ($rows as $id => $row) {
-            $row = NewRow::made($table->name, $row, $this->ids['cards'] ?? []) + ($hasTimes ? ['created_at' => now(), 'updated_at' => now()] : []);
+            $row =
+                NewRow::made($table->name, $row, $this->ids['cards'] ?? []) +
+                ($hasTimes ? ['created_at' => now(), 'updated_at' => now()] : []);
             try {
                 if ($isBig) {
                     $pending[] = $row;
@@ -218,14 +236,20 @@ final class BundleImport
                     $this->ids[$table->name][$id] = (int) DB::table($table->name)->insertGetId($row);
                 }
             } catch (\Illuminate\Database\QueryException $e) {
-                self::refuse("tables/{$table->name}.json, id {$id}: the row does not fit (".Str::limit($e->getPrevious()?->getMessage() ?? '', 80).').');
+                self::refuse(
+                    "tables/{$table->name}.json, id {$id}: the row does not fit (".
+                        Str::limit($e->getPrevious()?->getMessage() ?? '', 80).
+                        ').',
+                );
             }
         }
         foreach (array_chunk($pending, self::ROWS_A_QUERY) as $chunk) {
             try {
                 DB::table($table->name)->insert($chunk);
             } catch (\Illuminate\Database\QueryException $e) {
-                self::refuse("tables/{$table->name}.json: a row does not fit (".Str::limit($e->getPrevious()?->getMessage() ?? '', 80).').');
+                self::refuse(
+                    "tables/{$table->name}.json: a row does not fit (".Str::limit($e->getPrevious()?->getMessage() ?? '', 80).').',
+                );
             }
         }
     }
@@ -235,7 +259,9 @@ final class BundleImport
         foreach ($this->later as $one) {
             $to = $this->ids[$one['to']][$one['ref']] ?? null;
             if ($to !== null) {
-                DB::table($one['table'])->where('id', $this->ids[$one['table']][$one['id']])->update([$one['column'] => $to]);
+                DB::table($one['table'])
+                    ->where('id', $this->ids[$one['table']][$one['id']])
+                    ->update([$one['column'] => $to]);
             }
         }
     }
@@ -244,7 +270,14 @@ final class BundleImport
     private function spans(): void
     {
         foreach (array_chunk(array_values($this->ids['cards'] ?? []), self::ROWS_A_QUERY) as $cards) {
-            DB::table('loads')->insertUsing(['card_id', 'fill', 'body_id', 'first_taken', 'last_taken'], DB::table('frames')->whereIn('card_id', $cards)->whereNotNull('taken_at')->groupBy('card_id', 'fill')->selectRaw('card_id, fill, max(body_id), min(taken_at), max(taken_at)'));
+            DB::table('loads')->insertUsing(
+                ['card_id', 'fill', 'body_id', 'first_taken', 'last_taken'],
+                DB::table('frames')
+                    ->whereIn('card_id', $cards)
+                    ->whereNotNull('taken_at')
+                    ->groupBy('card_id', 'fill')
+                    ->selectRaw('card_id, fill, max(body_id), min(taken_at), max(taken_at)'),
+            );
         }
     }
 
@@ -253,8 +286,15 @@ final class BundleImport
     {
         $standing = json_decode((string) DB::table('jobs')->where('id', $job)->value('separations'), true);
         if (is_array($standing)) {
-            $mapped = array_map(fn (mixed $s): mixed => is_array($s) && is_int($s['until'] ?? null) ? [...$s, 'until' => $this->ids['segments'][$s['until']] ?? null] : $s, $standing);
-            DB::table('jobs')->where('id', $job)->update(['separations' => json_encode($mapped, JSON_THROW_ON_ERROR)]);
+            $mapped = array_map(
+                fn (mixed $s): mixed => is_array($s) && is_int($s['until'] ?? null)
+                    ? [...$s, 'until' => $this->ids['segments'][$s['until']] ?? null]
+                    : $s,
+                $standing,
+            );
+            DB::table('jobs')
+                ->where('id', $job)
+                ->update(['separations' => json_encode($mapped, JSON_THROW_ON_ERROR)]);
         }
     }
 
@@ -277,7 +317,10 @@ final class BundleImport
         if ($stat === false) {
             self::refuse("{$name} is missing: this is no bundle of a job, or it was cut short.");
         }
-        if ($stat['size'] > self::MOST_BYTES || ($stat['size'] > 1_000_000 && $stat['size'] > self::MOST_SHRUNK * max(1, $stat['comp_size']))) {
+        if (
+            $stat['size'] > self::MOST_BYTES ||
+            ($stat['size'] > 1_000_000 && $stat['size'] > self::MOST_SHRUNK * max(1, $stat['comp_size']))
+        ) {
             self::refuse("{$name} is larger than can be read here.");
         }
         $text = (string) $zip->getFromName($name);

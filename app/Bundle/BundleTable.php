@@ -16,5 +16,12 @@ final readonly class BundleTable
      * @param  list<string>  $without  columns that mean nothing elsewhere
      * @param  array<string, string>  $later  the same as refs, to rows of this table or of later ones
      */
-    public function __construct(public string $name, public \Closure $rows, public array $refs = [], public array $json = [], public array $without = [], public array $later = []) {}
+    public function __construct(
+        public string $name,
+        public \Closure $rows,
+        public array $refs = [],
+        public array $json = [],
+        public array $without = [],
+        public array $later = [],
+    ) {}
 }

@@ -25,7 +25,15 @@ final class BundleTaps
     private const ROWS_A_QUERY = 200;
 
     /** The table that the number under a name points to. What is under no name here means the same everywhere. */
-    private const POINTS_TO = ['job' => 'jobs', 'item' => 'items', 'card' => 'cards', 'body' => 'bodies', 'person' => 'people', 'group' => 'formal_groups', 'segment' => 'segments'];
+    private const POINTS_TO = [
+        'job' => 'jobs',
+        'item' => 'items',
+        'card' => 'cards',
+        'body' => 'bodies',
+        'person' => 'people',
+        'group' => 'formal_groups',
+        'segment' => 'segments',
+    ];
 
     /** @return list<array{kind: string, on: array<string, int|float|string|null>, made_at: string}> in the order of their times */
     public static function rows(int $jobId): array
@@ -60,8 +68,15 @@ final class BundleTaps
             if (! is_string($row['kind'] ?? null) || TapKind::tryFrom($row['kind']) === null) {
                 $refuse($where.'kind must be one that is known.');
             }
-            $isSmall = static fn (mixed $v): bool => $v === null || is_int($v) || is_float($v) || (is_string($v) && mb_strlen($v) <= self::LONGEST);
-            if (! is_array($row['on'] ?? null) || count($row['on']) > self::MOST_NAMES || array_filter($row['on'], $isSmall) !== array_filter($row['on'], static fn (): bool => true)) {
+            $isSmall = static fn (mixed $v): bool => $v === null ||
+                is_int($v) ||
+                is_float($v) ||
+                (is_string($v) && mb_strlen($v) <= self::LONGEST);
+            if (
+                ! is_array($row['on'] ?? null) ||
+                count($row['on']) > self::MOST_NAMES ||
+                array_filter($row['on'], $isSmall) !== array_filter($row['on'], static fn (): bool => true)
+            ) {
                 $refuse($where.'on must be a few numbers and short words by their names.');
             }
             if (BundleValue::moment()->wrong($row['made_at'] ?? null) !== null) {
@@ -83,11 +98,14 @@ final class BundleTaps
             $on = ['job' => $jobId];
             foreach ($row['on'] as $name => $value) {
                 $to = self::POINTS_TO[$name] ?? null;
-                $on[$name] = $name === 'job' ? $jobId : ($to === null ? $value : ($ids[$to][(int) $value] ?? null));
+                $on[$name] = $name === 'job' ? $jobId : ($to === null ? $value : $ids[$to][(int) $value] ?? null);
             }
             $new[] = [
-                'id' => (string) Str::uuid(), 'kind' => $row['kind'], 'on' => json_encode($on, JSON_THROW_ON_ERROR),
-                'made_at' => Carbon::parse($row['made_at'])->utc()->format('Y-m-d H:i:s.v'), 'received_at' => now()->format('Y-m-d H:i:s.v'),
+                'id' => (string) Str::uuid(),
+                'kind' => $row['kind'],
+                'on' => json_encode($on, JSON_THROW_ON_ERROR),
+                'made_at' => Carbon::parse($row['made_at'])->utc()->format('Y-m-d H:i:s.v'),
+                'received_at' => now()->format('Y-m-d H:i:s.v'),
             ];
         }
         foreach (array_chunk($new, self::ROWS_A_QUERY) as $chunk) {

@@ -30,7 +30,9 @@ final class CopyCommand
     {
         $options = Options::of($arguments, ['--to', '--name'], ['--json', '--allow-skips']);
         if (count($options->words) !== 1) {
-            throw Refusal::because('one card must be given: ./satchel copy CARD_DIR --to DIR [--to DIR] --name NAME [--json] [--allow-skips]');
+            throw Refusal::because(
+                'one card must be given: ./satchel copy CARD_DIR --to DIR [--to DIR] --name NAME [--json] [--allow-skips]',
+            );
         }
         $card = Options::folder($options->words[0], 'CARD_DIR');
         $name = $options->one('--name');
@@ -42,7 +44,12 @@ final class CopyCommand
 
         $started = microtime(true);
         $bags = array_map(
-            static fn (string $real, string $label): DestinationBag => new DestinationBag($volume = LocalVolume::at($real), $label, $name, new ReadBackBeside($volume)),
+            static fn (string $real, string $label): DestinationBag => new DestinationBag(
+                ($volume = LocalVolume::at($real)),
+                $label,
+                $name,
+                new ReadBackBeside($volume),
+            ),
             $destinations,
             $given,
         );
@@ -76,7 +83,7 @@ final class CopyCommand
         $real = [];
         foreach ($given as $folder) {
             $path = Options::folder($folder, '--to');
-            $why = (new PlaceRule)->against($path, ['that is copied' => $card]);
+            $why = (new PlaceRule())->against($path, ['that is copied' => $card]);
             if ($why !== null) {
                 throw Refusal::of('--to', "must be a place for copies: {$folder} is none, {$why}");
             }
@@ -127,18 +134,36 @@ final class CopyCommand
             Options::printJson([
                 'files' => $report->files,
                 'bytes' => $report->bytes,
-                'destinations' => array_map(static fn (DestinationReport $d): array => [
-                    'path' => $d->label, 'verified' => $d->verified, 'files' => $d->files, 'reused' => $d->reused,
-                ], $report->destinations),
+                'destinations' => array_map(
+                    static fn (DestinationReport $d): array => [
+                        'path' => $d->label,
+                        'verified' => $d->verified,
+                        'files' => $d->files,
+                        'reused' => $d->reused,
+                    ],
+                    $report->destinations,
+                ),
                 'skipped' => array_map(static fn (Skipped $s): array => ['name' => $s->name, 'why' => $s->why], $report->skipped),
                 'seconds' => round($seconds, 3),
             ]);
 
             return;
         }
-        printf("%d files, %.1f MB, %.1f s (%.0f MB/s)\n", $report->files, $report->bytes / 1e6, $seconds, $report->bytes / 1e6 / max($seconds, 0.001));
+        printf(
+            "%d files, %.1f MB, %.1f s (%.0f MB/s)\n",
+            $report->files,
+            $report->bytes / 1e6,
+            $seconds,
+            $report->bytes / 1e6 / max($seconds, 0.001),
+        );
         foreach ($report->destinations as $d) {
-            printf("  %s: %s, %d files, %d of them there before\n", $d->label, $d->verified ? 'verified' : 'NOT verified', $d->files, $d->reused);
+            printf(
+                "  %s: %s, %d files, %d of them there before\n",
+                $d->label,
+                $d->verified ? 'verified' : 'NOT verified',
+                $d->files,
+                $d->reused,
+            );
         }
         foreach ($report->skipped as $skipped) {
             echo "  left out: {$skipped->name}: {$skipped->why}\n";

@@ -103,7 +103,7 @@ final class PermitCommand
     private static function media(PermitWords $asked): array
     {
         $names = $asked->names();
-        $disks = new DiskBehind;
+        $disks = new DiskBehind();
         $media = [];
         foreach ($asked->bags as $index => [, $folder]) {
             $found = $disks->of($folder)->names;
@@ -119,7 +119,14 @@ final class PermitCommand
         $plain = array_filter($proof->files, static fn (FileProof $f): bool => CardReader::isFile($f->file));
         $media = self::media($asked);
         $named = static function (Medium $medium) use ($media): string {
-            $said = array_values(array_unique(array_map(static fn (Medium $m): string => $m->name, array_filter($media, static fn (Medium $m): bool => $m->isSaid && $m->isSameAs($medium)))));
+            $said = array_values(
+                array_unique(
+                    array_map(
+                        static fn (Medium $m): string => $m->name,
+                        array_filter($media, static fn (Medium $m): bool => $m->isSaid && $m->isSameAs($medium)),
+                    ),
+                ),
+            );
 
             return ! $medium->isSaid && count($said) === 1 ? $said[0] : $medium->name;
         };
@@ -128,17 +135,36 @@ final class PermitCommand
             'granted' => $proof->isGranted(),
             'files' => count($plain),
             'safe' => count($proof->safe()),
-            'unsafe' => array_map(static fn (FileProof $f): array => [
-                'name' => Names::printable($f->file->name), 'why' => (string) $f->why, 'on' => array_map(static fn (BagReading $b): string => $named($b->medium), $f->on),
-            ], $proof->unsafe()),
-            'media' => array_map(static fn (array $bag, Medium $medium): array => ['bag' => $bag[0], 'medium' => $bag[2] ?? $named($medium), 'said' => $bag[2] !== null], $asked->bags, $media),
+            'unsafe' => array_map(
+                static fn (FileProof $f): array => [
+                    'name' => Names::printable($f->file->name),
+                    'why' => (string) $f->why,
+                    'on' => array_map(static fn (BagReading $b): string => $named($b->medium), $f->on),
+                ],
+                $proof->unsafe(),
+            ),
+            'media' => array_map(
+                static fn (array $bag, Medium $medium): array => [
+                    'bag' => $bag[0],
+                    'medium' => $bag[2] ?? $named($medium),
+                    'said' => $bag[2] !== null,
+                ],
+                $asked->bags,
+                $media,
+            ),
         ];
     }
 
     private static function say(PermitWords $asked, Proof $proof): void
     {
         $answer = self::answer($asked, $proof);
-        printf("%s: %d of %d files lie on at least %d media\n", $proof->isGranted() ? 'may be formatted' : 'NOT to be formatted', $answer['safe'], $answer['files'], $asked->copies);
+        printf(
+            "%s: %d of %d files lie on at least %d media\n",
+            $proof->isGranted() ? 'may be formatted' : 'NOT to be formatted',
+            $answer['safe'],
+            $answer['files'],
+            $asked->copies,
+        );
         foreach ($answer['unsafe'] as $row) {
             echo "  {$row['name']}: {$row['why']}".($row['on'] === [] ? '' : ' ('.implode(', ', $row['on']).')')."\n";
         }

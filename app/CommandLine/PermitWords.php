@@ -34,13 +34,14 @@ final readonly class PermitWords
                 $value ??= array_shift($arguments) ?? throw Refusal::of($option, 'must be followed by a value');
             }
             match (true) {
-                $option === '--medium' => $bags = self::named($bags, (string) $value),
-                $option === '--twin' => $twin = $twin === null ? (string) $value : throw Refusal::of('--twin', 'must be given once'),
-                $option === '--copies' => $copies = $copies === null ? self::count((string) $value) : throw Refusal::of('--copies', 'must be given once'),
-                $word === '--json' => $asJson = true,
+                $option === '--medium' => ($bags = self::named($bags, (string) $value)),
+                $option === '--twin' => ($twin = $twin === null ? (string) $value : throw Refusal::of('--twin', 'must be given once')),
+                $option === '--copies' => ($copies =
+                    $copies === null ? self::count((string) $value) : throw Refusal::of('--copies', 'must be given once')),
+                $word === '--json' => ($asJson = true),
                 str_starts_with($word, '--') => throw Refusal::of($option, 'is no option of this command'),
-                $card === null => $card = Options::folder($word, 'CARD_DIR'),
-                default => $bags[] = [$word, Options::folder($word, 'BAG_DIR'), null],
+                $card === null => ($card = Options::folder($word, 'CARD_DIR')),
+                default => ($bags[] = [$word, Options::folder($word, 'BAG_DIR'), null]),
             };
         }
         if ($card === null || $bags === []) {
@@ -60,7 +61,10 @@ final readonly class PermitWords
     public function names(): array
     {
         $names = array_column($this->bags, 2);
-        $folders = array_map(static fn (string $folder): string => implode(':', array_intersect_key(stat($folder) ?: [], ['dev' => 0, 'ino' => 0])), array_column($this->bags, 1));
+        $folders = array_map(
+            static fn (string $folder): string => implode(':', array_intersect_key(stat($folder) ?: [], ['dev' => 0, 'ino' => 0])),
+            array_column($this->bags, 1),
+        );
         do {
             $before = $names;
             foreach ($folders as $i => $folder) {
@@ -68,7 +72,8 @@ final readonly class PermitWords
                     if ($folder === $other && $names[$i] !== null && $names[$j] !== $names[$i]) {
                         $other = $names[$j];
                         $names[$j] = $names[$i];
-                        $names = $other === null ? $names : array_map(static fn (?string $n): ?string => $n === $other ? $names[$i] : $n, $names);
+                        $names =
+                            $other === null ? $names : array_map(static fn (?string $n): ?string => $n === $other ? $names[$i] : $n, $names);
                     }
                 }
             }

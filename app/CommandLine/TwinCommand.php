@@ -53,20 +53,36 @@ final class TwinCommand
             'identical' => $report->identical(),
             'only_in_a' => $names($report->onlyInA()),
             'only_in_b' => $names($report->onlyInB()),
-            'different' => array_map(static fn (TwinFile $f): array => [
-                'name' => Names::printable($f->path), 'a' => $f->a?->value, 'b' => $f->b?->value,
-            ], $report->different()),
+            'different' => array_map(
+                static fn (TwinFile $f): array => [
+                    'name' => Names::printable($f->path),
+                    'a' => $f->a?->value,
+                    'b' => $f->b?->value,
+                ],
+                $report->different(),
+            ),
             'verdict' => $report->verdict->value,
         ];
     }
 
     private static function say(TwinReport $report): void
     {
-        printf("%s: %d frames, %d files, %d identical\n", $report->verdict->value, $report->frames(), count($report->files), $report->identical());
+        printf(
+            "%s: %d frames, %d files, %d identical\n",
+            $report->verdict->value,
+            $report->frames(),
+            count($report->files),
+            $report->identical(),
+        );
         foreach ($report->files as $file) {
             if (! $file->isIdentical || $file->isLost()) {
                 $say = static fn (?string $state, ?string $why): string => ($state ?? 'missing').($why === null ? '' : " ({$why})");
-                printf("  %s: A %s, B %s\n", Names::printable($file->path), $say($file->a?->value, $file->whyA), $say($file->b?->value, $file->whyB));
+                printf(
+                    "  %s: A %s, B %s\n",
+                    Names::printable($file->path),
+                    $say($file->a?->value, $file->whyA),
+                    $say($file->b?->value, $file->whyB),
+                );
             }
         }
     }

@@ -38,7 +38,12 @@ final class VerifyCommand
                 'extra' => $check->extra,
             ]);
         } else {
-            printf("%s: %d files%s\n", $check->valid ? 'valid' : 'NOT valid', $check->files, $check->unfinished ? ', the copy is unfinished' : '');
+            printf(
+                "%s: %d files%s\n",
+                $check->valid ? 'valid' : 'NOT valid',
+                $check->files,
+                $check->unfinished ? ', the copy is unfinished' : '',
+            );
             foreach (['missing' => $check->missing, 'damaged' => $check->damaged, 'extra' => $check->extra] as $what => $names) {
                 foreach ($names as $name) {
                     echo "  {$what}: {$name}\n";

@@ -49,7 +49,7 @@ final class Devices
     public static function placeForCopies(Destination $destination): LocalVolume
     {
         $volume = self::destination($destination);
-        $why = (new PlaceRule)->against($volume->root(), self::cardFolders());
+        $why = (new PlaceRule())->against($volume->root(), self::cardFolders());
         if ($why !== null) {
             throw FolderNotAllowed::noPlace($destination->name, $why);
         }
@@ -83,7 +83,12 @@ final class Devices
     {
         $volume = self::placeForCopies($destination);
 
-        return new DestinationBag($volume, $destination->name, $name, config('satchel.reads_beside') === true ? new ReadBackBeside($volume) : null);
+        return new DestinationBag(
+            $volume,
+            $destination->name,
+            $name,
+            config('satchel.reads_beside') === true ? new ReadBackBeside($volume) : null,
+        );
     }
 
     /**
@@ -94,7 +99,7 @@ final class Devices
     public static function mediumOf(Destination $destination): Medium
     {
         $folder = AllowedRoots::now()->folder($destination->folder);
-        $disks = self::isStandIn($folder) ? ['stand-in '.StandInDrive::diskOf($folder)] : (new DiskBehind)->of($folder)->lasting ?? [];
+        $disks = self::isStandIn($folder) ? ['stand-in '.StandInDrive::diskOf($folder)] : (new DiskBehind())->of($folder)->lasting ?? [];
 
         return $destination->medium_said === null ? Medium::found($disks) : Medium::said($destination->medium_said, $disks);
     }

@@ -10,7 +10,21 @@ namespace App\Devices;
  */
 final readonly class DiskBehind
 {
-    private const NETWORK = ['nfs', 'nfs4', 'cifs', 'smb3', 'smbfs', 'fuse.sshfs', 'fuse.rclone', 'davfs', 'fuse.davfs2', 'ceph', '9p', 'glusterfs', 'fuse.glusterfs'];
+    private const NETWORK = [
+        'nfs',
+        'nfs4',
+        'cifs',
+        'smb3',
+        'smbfs',
+        'fuse.sshfs',
+        'fuse.rclone',
+        'davfs',
+        'fuse.davfs2',
+        'ceph',
+        '9p',
+        'glusterfs',
+        'fuse.glusterfs',
+    ];
 
     private const DEEPEST = 8;
 
@@ -43,7 +57,11 @@ final readonly class DiskBehind
             $disks === [] || in_array(null, $lasting, true) ? null : array_values(array_filter($lasting, is_string(...))),
             $volume,
             $mount->at,
-            array_filter($disks, static fn (string $d): bool => str_starts_with(basename($d), 'mmcblk') || trim((string) @file_get_contents("{$d}/removable")) === '1') !== [],
+            array_filter(
+                $disks,
+                static fn (string $d): bool => str_starts_with(basename($d), 'mmcblk') ||
+                    trim((string) @file_get_contents("{$d}/removable")) === '1',
+            ) !== [],
         );
     }
 
@@ -74,7 +92,11 @@ final readonly class DiskBehind
     {
         foreach (explode("\n", (string) @file_get_contents("{$this->system}/etc/fstab")) as $line) {
             $parts = preg_split('/\s+/', trim($line)) ?: [];
-            if (($line[0] ?? '#') !== '#' && ($parts[1] ?? '/') !== '/' && ($folder === $parts[1] || str_starts_with($folder, rtrim((string) $parts[1], '/').'/'))) {
+            if (
+                ($line[0] ?? '#') !== '#' &&
+                ($parts[1] ?? '/') !== '/' &&
+                ($folder === $parts[1] || str_starts_with($folder, rtrim((string) $parts[1], '/').'/'))
+            ) {
                 return $this->mountOf($folder)?->at !== rtrim((string) $parts[1], '/');
             }
         }
@@ -89,7 +111,10 @@ final readonly class DiskBehind
         if (str_starts_with($number, '0:')) {
             // Some file systems have a number of their own and name the device.
             $stat = str_starts_with($mount->source, '/dev/') ? @stat($this->system.$mount->source) : false;
-            $number = $stat === false || $stat['rdev'] <= 0 ? '' : ($stat['rdev'] >> 8 & 0xFFF).':'.($stat['rdev'] & 0xFF | $stat['rdev'] >> 12 & 0xFFF00);
+            $number =
+                $stat === false || $stat['rdev'] <= 0
+                    ? ''
+                    : (($stat['rdev'] >> 8) & 0xFFF).':'.(($stat['rdev'] & 0xFF) | (($stat['rdev'] >> 12) & 0xFFF00));
         }
         $real = $number === '' ? false : realpath("{$this->system}/sys/dev/block/{$number}");
 

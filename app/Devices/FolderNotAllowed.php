@@ -20,7 +20,11 @@ final class FolderNotAllowed extends \RuntimeException
     /** Its folder is there, and the drive that was known by it is not. */
     public static function away(string $name, string $folder, bool $isAnother): self
     {
-        return new self($isAnother ? "{$name} is away: another drive stands at {$folder}." : "{$name} is away: {$folder} is there, and what was left on the drive is not.");
+        return new self(
+            $isAnother
+                ? "{$name} is away: another drive stands at {$folder}."
+                : "{$name} is away: {$folder} is there, and what was left on the drive is not.",
+        );
     }
 
     public static function noPlace(string $name, string $why): self

@@ -7,7 +7,13 @@ namespace App\Devices;
 /** A line of /proc/self/mountinfo: what is mounted where (proc(5)). */
 final readonly class Mount
 {
-    public function __construct(public string $number, public string $root, public string $at, public string $kind, public string $source) {}
+    public function __construct(
+        public string $number,
+        public string $root,
+        public string $at,
+        public string $kind,
+        public string $source,
+    ) {}
 
     /** Null for a line that is none. */
     public static function ofLine(string $line): ?self

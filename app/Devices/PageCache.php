@@ -41,8 +41,12 @@ final class PageCache
     /** Lets the system begin to write a piece to the medium, so that it does so while the next is read (sync_file_range, Linux). */
     public static function beginWriting(string $full, int $offset, int $length): void
     {
-        /** @phpstan-ignore method.notFound */
-        self::with($full, self::WRITE_ONLY, static fn (\FFI $libc, int $descriptor): bool => $libc->sync_file_range($descriptor, $offset, $length, self::BEGIN) === 0);
+        self::with(
+            $full,
+            self::WRITE_ONLY,
+            /** @phpstan-ignore method.notFound */
+            static fn (\FFI $libc, int $descriptor): bool => $libc->sync_file_range($descriptor, $offset, $length, self::BEGIN) === 0,
+        );
     }
 
     /** @param  \Closure(\FFI, int): bool  $do */
@@ -69,9 +73,13 @@ final class PageCache
         if (! self::$tried) {
             self::$tried = true;
             try {
-                self::$libc = PHP_OS_FAMILY === 'Linux' && class_exists(\FFI::class)
-                    ? \FFI::cdef('int open(const char *path, int flags); int close(int fd); int posix_fadvise(int fd, long offset, long length, int advice); int sync_file_range(int fd, long offset, long nbytes, unsigned int flags);')
-                    : null;
+                self::$libc =
+                    PHP_OS_FAMILY === 'Linux' && class_exists(\FFI::class)
+                        ? \FFI::cdef(
+                            'int open(const char *path, int flags); int close(int fd); int posix_fadvise(int fd, long offset, long '.
+                                'length, int advice); int sync_file_range(int fd, long offset, long nbytes, unsigned int flags);',
+                        )
+                        : null;
             } catch (\Throwable) {
                 self::$libc = null;
             }

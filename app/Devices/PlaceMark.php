@@ -20,7 +20,7 @@ final class PlaceMark
         $file = "{$folder}/".self::FILE;
         $text = is_file($file) && ! is_link($file) ? @file_get_contents($file, false, null, 0, self::LARGEST) : false;
         $told = $text === false ? null : json_decode($text, true);
-        $mark = is_array($told) ? ($told['place'] ?? null) : null;
+        $mark = is_array($told) ? $told['place'] ?? null : null;
 
         return is_string($mark) && preg_match('/^[0-9a-f]{32}$/D', $mark) === 1 ? $mark : null;
     }
@@ -37,7 +37,11 @@ final class PlaceMark
             return $mark;
         }
         $mark = bin2hex(random_bytes(16));
-        $text = json_encode(['place' => $mark, 'what' => 'North Satchel knows this place for copies by this file. Leave it here.'], JSON_THROW_ON_ERROR)."\n";
+        $text =
+            json_encode(
+                ['place' => $mark, 'what' => 'North Satchel knows this place for copies by this file. Leave it here.'],
+                JSON_THROW_ON_ERROR,
+            )."\n";
         $handle = @fopen("{$folder}/".self::FILE, 'xb');
         if ($handle === false || fwrite($handle, $text) !== strlen($text) || ! fflush($handle) || ! fsync($handle)) {
             throw FolderNotAllowed::notWritable($folder);

@@ -11,12 +11,27 @@ namespace App\Devices;
 final readonly class PlaceRule
 {
     /** Folders that no copies go to and nothing is looked into: the system's own. */
-    private const SYSTEM = ['/proc', '/sys', '/dev', '/etc', '/boot', '/usr', '/bin', '/sbin', '/lib', '/lib64', '/var/lib', '/var/log', '/run/systemd', '/root/.ssh'];
+    private const SYSTEM = [
+        '/proc',
+        '/sys',
+        '/dev',
+        '/etc',
+        '/boot',
+        '/usr',
+        '/bin',
+        '/sbin',
+        '/lib',
+        '/lib64',
+        '/var/lib',
+        '/var/log',
+        '/run/systemd',
+        '/root/.ssh',
+    ];
 
     /** These hold the places of others: to be named one by one. */
     private const TOO_WIDE = ['/', '/var', '/home', '/run', '/opt', '/srv'];
 
-    public function __construct(private DiskBehind $disks = new DiskBehind) {}
+    public function __construct(private DiskBehind $disks = new DiskBehind()) {}
 
     /**
      * Why copies cannot go there; null where they can.
@@ -38,11 +53,15 @@ final readonly class PlaceRule
         }
         for ($folder = $place; strlen($folder) > 1; $folder = dirname($folder)) {
             if (self::isCard($folder)) {
-                return $folder === $place ? 'it is a camera card: cards are only read' : "it lies on a camera card ({$folder}): cards are only read";
+                return $folder === $place
+                    ? 'it is a camera card: cards are only read'
+                    : "it lies on a camera card ({$folder}): cards are only read";
             }
         }
 
-        return $this->disks->isAwaited($place) ? 'nothing is mounted there: the drive is away, and what lies below it is another disk' : null;
+        return $this->disks->isAwaited($place)
+            ? 'nothing is mounted there: the drive is away, and what lies below it is another disk'
+            : null;
     }
 
     /** Why the program may not look into a folder; null where it may. */

@@ -31,7 +31,10 @@ final class ReadBackBeside implements ReadBack
 
     private ?ReadBackHere $instead = null;
 
-    public function __construct(private readonly LocalVolume $volume, private readonly string $script = __DIR__.'/../../bin/read-back.php') {}
+    public function __construct(
+        private readonly LocalVolume $volume,
+        private readonly string $script = __DIR__.'/../../bin/read-back.php',
+    ) {}
 
     public function ask(string $path, bool $withDigest): void
     {
@@ -81,7 +84,11 @@ final class ReadBackBeside implements ReadBack
             return false;
         }
         // Without the extensions of php.ini it is small; the script says no where it then lacks a hash.
-        $process = @proc_open([PHP_BINARY, '-n', $this->script, $this->volume->root()], [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $this->pipes);
+        $process = @proc_open(
+            [PHP_BINARY, '-n', $this->script, $this->volume->root()],
+            [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
+            $this->pipes,
+        );
         if ($process === false) {
             return false;
         }
@@ -114,7 +121,11 @@ final class ReadBackBeside implements ReadBack
         if (count($parts) === 4 && $parts[3] !== '') {
             return Reading::failed(rawurldecode($parts[3]));
         }
-        if (count($parts) !== 4 || strlen($parts[1]) !== Digest::QUICK_LENGTH || ($this->asked[0][1] && strlen($parts[2]) !== Digest::LENGTH)) {
+        if (
+            count($parts) !== 4 ||
+            strlen($parts[1]) !== Digest::QUICK_LENGTH ||
+            ($this->asked[0][1] && strlen($parts[2]) !== Digest::LENGTH)
+        ) {
             $this->fallBack();
 
             return null;

@@ -16,7 +16,7 @@ final class SeenFolders
     /** @return list<SeenFolder> */
     public static function now(): array
     {
-        $disks = new DiskBehind;
+        $disks = new DiskBehind();
         $seen = [];
         foreach (config('satchel.mount_roots') ?? self::USUAL as $pattern) {
             foreach (glob("{$pattern}/*", GLOB_ONLYDIR) ?: [] as $folder) {
@@ -27,7 +27,12 @@ final class SeenFolders
                 $isCard = PlaceRule::isCard($real);
                 $disk = $disks->of($real);
                 if ($isCard || $disk->mountedAt === $real) {
-                    $seen[$real] = new SeenFolder($real, $isCard, Medium::found($disk->lasting ?? [])->name, round((float) @disk_total_space($real) / 1e9, 1));
+                    $seen[$real] = new SeenFolder(
+                        $real,
+                        $isCard,
+                        Medium::found($disk->lasting ?? [])->name,
+                        round((float) @disk_total_space($real) / 1e9, 1),
+                    );
                 }
             }
         }

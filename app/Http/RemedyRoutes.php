@@ -46,7 +46,11 @@ final class RemedyRoutes
             'card.retire' => new RemedyRoute("/jobs/{$id}/cards/{$on['card']}/retire"),
             'card.accept-loss' => new RemedyRoute("/jobs/{$id}/cards#loss-{$on['card']}", isLink: true),
             'copy.to' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'copy', 'all' => 1, 'destinations[]' => $on['destination']]),
-            'copy.repair' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'repair', 'cards[]' => $on['card'], 'destinations[]' => $on['destination']]),
+            'copy.repair' => new RemedyRoute("/jobs/{$id}/copies", [
+                'kind' => 'repair',
+                'cards[]' => $on['card'],
+                'destinations[]' => $on['destination'],
+            ]),
             'copy.verify' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'verify', 'all' => 1]),
             'folders.open' => new RemedyRoute('/folders', isLink: true),
             'copy.start' => new RemedyRoute("/jobs/{$id}/copies", ['kind' => 'copy', 'all' => 1]),

@@ -50,7 +50,37 @@ use Illuminate\Support\ServiceProvider;
 final class AppServiceProvider extends ServiceProvider
 {
     /** The desks keep what they read for the length of one request. */
-    private const DESKS = [BriefDesk::class, TapDesk::class, PlanDesk::class, ScoutDesk::class, SpotLightDesk::class, ShotLensDesk::class, ShelfDesk::class, NeedsDesk::class, CarryDesk::class, DaysDesk::class, SharedKitDesk::class, PackDesk::class, HomeDesk::class, KitDesk::class, PeopleDesk::class, CardLog::class, HandoverLog::class, Places::class, OwnerRules::class, CopyLedger::class, CoverageDesk::class, LoadOwners::class, ProofDesk::class, CardsDesk::class, HandoverDesk::class, AuditDesk::class, CopiesDesk::class, RunDesk::class, Readiness::class];
+    private const DESKS = [
+        BriefDesk::class,
+        TapDesk::class,
+        PlanDesk::class,
+        ScoutDesk::class,
+        SpotLightDesk::class,
+        ShotLensDesk::class,
+        ShelfDesk::class,
+        NeedsDesk::class,
+        CarryDesk::class,
+        DaysDesk::class,
+        SharedKitDesk::class,
+        PackDesk::class,
+        HomeDesk::class,
+        KitDesk::class,
+        PeopleDesk::class,
+        CardLog::class,
+        HandoverLog::class,
+        Places::class,
+        OwnerRules::class,
+        CopyLedger::class,
+        CoverageDesk::class,
+        LoadOwners::class,
+        ProofDesk::class,
+        CardsDesk::class,
+        HandoverDesk::class,
+        AuditDesk::class,
+        CopiesDesk::class,
+        RunDesk::class,
+        Readiness::class,
+    ];
 
     public function register(): void
     {

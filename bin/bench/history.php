@@ -31,7 +31,11 @@ function benchHistory(): bool
                 }
             }
         }
-        printf("%d lines in the logs of cards, %d of copies.\n", (int) $db->query('select count(*) from card_events')->fetchColumn(), (int) $db->query('select count(*) from copy_events')->fetchColumn());
+        printf(
+            "%d lines in the logs of cards, %d of copies.\n",
+            (int) $db->query('select count(*) from card_events')->fetchColumn(),
+            (int) $db->query('select count(*) from copy_events')->fetchColumn(),
+        );
         $isGood = true;
         foreach ($pages as $page) {
             $ratio = median($times['many'][$page]) / median($times['few'][$page]);
@@ -48,7 +52,11 @@ function benchHistory(): bool
             $bare[] = fetch($curl, $satchel->url.'/up')[0];
         }
         $isGood = $isGood && median($took) <= 0.5;
-        printf("  The permit's page of a card with 3,000 files in two bags: %.2f s (wanted 0.5), %.0f times a bare route.\n", median($took), median($took) / median($bare));
+        printf(
+            "  The permit's page of a card with 3,000 files in two bags: %.2f s (wanted 0.5), %.0f times a bare route.\n",
+            median($took),
+            median($took) / median($bare),
+        );
         echo $isGood ? "  Within twice, and under half a second.\n" : "  OVER what is wanted.\n";
 
         return $isGood;
@@ -62,8 +70,13 @@ function longHistory(PDO $db): void
 {
     $cards = $db->query('select id from cards order by id limit 8')->fetchAll(PDO::FETCH_COLUMN);
     $place = (int) $db->query('select id from destinations order by id limit 1')->fetchColumn();
-    $event = $db->prepare("insert into card_events (event_id, card_id, job_id, body_id, slot, kind, data, at) values (?, ?, 2, 1, 1, ?, '{}', ?)");
-    $copy = $db->prepare("insert into copy_events (card_id, fill, destination_id, kind, bag, device, data, at) values (?, ?, ?, 'verified', ?, 'old', '{}', ?)");
+    $event = $db->prepare(
+        "insert into card_events (event_id, card_id, job_id, body_id, slot, kind, data, at) values (?, ?, 2, 1, 1, ?, '{}', ?)",
+    );
+    $copy = $db->prepare(
+        "insert into copy_events (card_id, fill, destination_id, kind, bag, device, data, at) values (?, ?, ?, 'verified', ?, ".
+            "'old', '{}', ?)",
+    );
     $db->beginTransaction();
     $number = 0;
     foreach ($cards as $index => $card) {

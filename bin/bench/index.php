@@ -48,13 +48,28 @@ function fillIndex(PDO $db, int $jobs): void
     $cards = $db->query('select id from cards order by id')->fetchAll(PDO::FETCH_COLUMN);
     $body = (int) $db->query('select id from bodies order by id limit 1')->fetchColumn();
     $place = (int) $db->query('select id from places order by id limit 1')->fetchColumn();
-    $frame = $db->prepare('insert into frames (card_id, fill, body_id, path, kind, bytes, modified_at, hash, taken_at, body_serial, shutter_s, f_number, iso) values (?, ?, ?, ?, ?, 25000000, 1700000000, ?, ?, ?, 0.004, 4, 800)');
-    $job = $db->prepare("insert into jobs (name, kind, date, place_id, covered_from, covered_to, temperature_c, created_at, updated_at) values (?, 'wedding', ?, ?, '10:00', '20:00', 15, '2020-01-01', '2020-01-01')");
+    $frame = $db->prepare(
+        'insert into frames (card_id, fill, body_id, path, kind, bytes, modified_at, hash, taken_at, body_serial, shutter_s, f_number, '.
+            'iso) values (?, ?, ?, ?, ?, 25000000, 1700000000, ?, ?, ?, 0.004, 4, 800)',
+    );
+    $job = $db->prepare(
+        'insert into jobs (name, kind, date, place_id, covered_from, covered_to, temperature_c, created_at, updated_at) values (?, '.
+            "'wedding', ?, ?, '10:00', '20:00', 15, '2020-01-01', '2020-01-01')",
+    );
     for ($j = 1; $j <= $jobs; $j++) {
         $db->beginTransaction();
         $job->execute(["Past job {$j}", gmdate('Y-m-d', 1_500_000_000 + $j * 86400), $place]);
         for ($f = 0; $f < 5000; $f++) {
-            $frame->execute([$cards[$f % count($cards)], 1000 + $j, $body, sprintf('DCIM/%03dOSTVK/OSTV%04d.%s', 100 + $j % 900, $f, $f % 2 === 0 ? 'DNG' : 'JPG'), $f % 2 === 0 ? 'raw' : 'jpeg', bin2hex(random_bytes(64)), 1_500_000_000 + $j * 86400 + $f, 'OV40117']);
+            $frame->execute([
+                $cards[$f % count($cards)],
+                1000 + $j,
+                $body,
+                sprintf('DCIM/%03dOSTVK/OSTV%04d.%s', 100 + ($j % 900), $f, $f % 2 === 0 ? 'DNG' : 'JPG'),
+                $f % 2 === 0 ? 'raw' : 'jpeg',
+                bin2hex(random_bytes(64)),
+                1_500_000_000 + $j * 86400 + $f,
+                'OV40117',
+            ]);
         }
         $db->commit();
     }

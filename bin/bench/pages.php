@@ -11,7 +11,21 @@ function benchPages(): bool
         $satchel->artisan('satchel:simulate', 'shoot', '--frames=20');
         $curl = curl_init();
         signIn($curl, $satchel->url);
-        $pages = ['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/rehearse', '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/pack', '/jobs/1/light', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/folders'];
+        $pages = [
+            '/',
+            '/jobs/1/brief',
+            '/jobs/1/scout',
+            '/jobs/1/plan',
+            '/jobs/1/rehearse',
+            '/jobs/1/kit',
+            '/jobs/1/kit/propose',
+            '/jobs/1/pack',
+            '/jobs/1/light',
+            '/jobs/1/cards',
+            '/jobs/1/copies',
+            '/shelf',
+            '/folders',
+        ];
         $times = array_fill_keys(['/up', ...$pages], []);
         foreach (['/up', ...$pages] as $page) {
             fetch($curl, $satchel->url.$page);
@@ -30,7 +44,13 @@ function benchPages(): bool
             $ratio = median($times[$page]) / $bare;
             $kb = (fetch($curl, $satchel->url.$page)[1] + $assets) / 1000;
             $isGood = $isGood && $ratio <= 4.0 && $kb <= 150;
-            printf("  %-16s %4.2f times   %5.1f ms   %5.1f kB compressed at first load, fonts included\n", $page, $ratio, median($times[$page]) * 1000, $kb);
+            printf(
+                "  %-16s %4.2f times   %5.1f ms   %5.1f kB compressed at first load, fonts included\n",
+                $page,
+                $ratio,
+                median($times[$page]) * 1000,
+                $kb,
+            );
         }
         echo $isGood ? "  Within 4 times and 150 kB.\n" : "  OVER 4 times or 150 kB.\n";
 

@@ -9,11 +9,28 @@ function familyOf(int $groups, int $people): array
     for ($at = 0; count($sets) < $groups && isset($sets[$at]); $at++) {
         $set = $sets[$at];
         shuffle($set);
-        $sets = [...$sets, ...array_filter(array_chunk($set, max(2, intdiv(count($set), 2))), static fn (array $part): bool => count($part) > 1 && count($part) < count($set))];
+        $sets = [
+            ...$sets,
+            ...array_filter(
+                array_chunk($set, max(2, intdiv(count($set), 2))),
+                static fn (array $part): bool => count($part) > 1 && count($part) < count($set),
+            ),
+        ];
     }
 
-    return ['presence' => 'called', 'people' => array_map(static fn (int $p): array => ['id' => "p{$p}"], range(1, $people)),
-        'groups' => array_map(static fn (int $g, array $set): array => ['id' => "g{$g}", 'minutes' => 1 + $g % 4, 'people' => array_map(static fn (int $p): string => "p{$p}", $set)], range(1, $groups), array_slice($sets, 0, $groups))];
+    return [
+        'presence' => 'called',
+        'people' => array_map(static fn (int $p): array => ['id' => "p{$p}"], range(1, $people)),
+        'groups' => array_map(
+            static fn (int $g, array $set): array => [
+                'id' => "g{$g}",
+                'minutes' => 1 + ($g % 4),
+                'people' => array_map(static fn (int $p): string => "p{$p}", $set),
+            ],
+            range(1, $groups),
+            array_slice($sets, 0, $groups),
+        ),
+    ];
 }
 
 /** The heavy topics of compute at their ordinary size, against the lightest one: what is left is the computing. */
@@ -24,14 +41,33 @@ function benchPlan(): bool
     for ($i = 0; $i < 60; $i++) {
         $minutes = mt_rand(4, 24);
         $value = mt_rand(100, 1000);
-        $segments[] = ['id' => "s{$i}", 'minutes' => $minutes, 'short_minutes' => intdiv($minutes * 6, 10), 'value' => $value, 'short_value' => intdiv($value * 7, 10), 'must' => $i % 15 === 9,
-            'latest_end' => sprintf('%02d:%02d', intdiv(720 + $i * 7, 60), (720 + $i * 7) % 60), 'place' => ['church', 'park', 'hotel'][intdiv($i, 7) % 3], 'may_move_to' => $i % 5 === 0 ? array_slice(['p', 'q', 'r'], $i % 3, 2) : []];
+        $segments[] = [
+            'id' => "s{$i}",
+            'minutes' => $minutes,
+            'short_minutes' => intdiv($minutes * 6, 10),
+            'value' => $value,
+            'short_value' => intdiv($value * 7, 10),
+            'must' => $i % 15 === 9,
+            'latest_end' => sprintf('%02d:%02d', intdiv(720 + $i * 7, 60), (720 + $i * 7) % 60),
+            'place' => ['church', 'park', 'hotel'][intdiv($i, 7) % 3],
+            'may_move_to' => $i % 5 === 0 ? array_slice(['p', 'q', 'r'], $i % 3, 2) : [],
+        ];
         $stretches[] = ['id' => "s{$i}", 'minutes_low' => $minutes, 'minutes_likely' => $minutes + 4, 'minutes_high' => $minutes * 2 + 9];
     }
-    $ways = [['from' => 'church', 'to' => 'park', 'minutes' => 10], ['from' => 'park', 'to' => 'hotel', 'minutes' => 12], ['from' => 'church', 'to' => 'hotel', 'minutes' => 15]];
+    $ways = [
+        ['from' => 'church', 'to' => 'park', 'minutes' => 10],
+        ['from' => 'park', 'to' => 'hotel', 'minutes' => 12],
+        ['from' => 'church', 'to' => 'hotel', 'minutes' => 15],
+    ];
     $questions = [
         'sun' => ['latitude_deg' => 63, 'longitude_deg' => 14, 'at' => '2030-06-01T12:00:00Z'],
-        'replan' => ['now' => '11:20', 'place' => 'church', 'segments' => $segments, 'pockets' => [['id' => 'p', 'minutes' => 60], ['id' => 'q', 'minutes' => 60], ['id' => 'r', 'minutes' => 60]], 'travel' => $ways],
+        'replan' => [
+            'now' => '11:20',
+            'place' => 'church',
+            'segments' => $segments,
+            'pockets' => [['id' => 'p', 'minutes' => 60], ['id' => 'q', 'minutes' => 60], ['id' => 'r', 'minutes' => 60]],
+            'travel' => $ways,
+        ],
         'formals-order' => familyOf(24, 60),
         'rehearse' => ['start' => '09:00', 'segments' => $stretches, 'runs' => 5000, 'seed' => 3],
     ];

@@ -14,7 +14,13 @@ function median(array $numbers): float
 /** @return array{float, int, string} seconds, compressed bytes, body */
 function fetch(CurlHandle $curl, string $url): array
 {
-    curl_setopt_array($curl, [CURLOPT_URL => $url, CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_ENCODING => '', CURLOPT_HTTPGET => true]);
+    curl_setopt_array($curl, [
+        CURLOPT_URL => $url,
+        CURLOPT_RETURNTRANSFER => true,
+        CURLOPT_FOLLOWLOCATION => true,
+        CURLOPT_ENCODING => '',
+        CURLOPT_HTTPGET => true,
+    ]);
     $body = (string) curl_exec($curl);
     if (curl_getinfo($curl, CURLINFO_RESPONSE_CODE) !== 200) {
         throw new RuntimeException("{$url} answered ".curl_getinfo($curl, CURLINFO_RESPONSE_CODE));
@@ -28,7 +34,11 @@ function signIn(CurlHandle $curl, string $url): void
     curl_setopt($curl, CURLOPT_COOKIEFILE, '');
     $token = [];
     preg_match('/name="_token" value="([^"]+)"/', fetch($curl, "{$url}/sign-in")[2], $token);
-    curl_setopt_array($curl, [CURLOPT_URL => "{$url}/sign-in", CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1], 'email' => Demo::EMAIL, 'password' => Demo::PASSWORD])]);
+    curl_setopt_array($curl, [
+        CURLOPT_URL => "{$url}/sign-in",
+        CURLOPT_POST => true,
+        CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1], 'email' => Demo::EMAIL, 'password' => Demo::PASSWORD]),
+    ]);
     curl_exec($curl);
 }
 
@@ -38,7 +48,9 @@ function timed(string $command): array
     $errors = (string) tempnam(sys_get_temp_dir(), 'bench');
     $pipes = [];
     $started = microtime(true);
-    $process = proc_open(['bash', '-c', $command], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', $errors, 'w']], $pipes) ?: throw new RuntimeException("{$command} did not start");
+    $process =
+        proc_open(['bash', '-c', $command], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', $errors, 'w']], $pipes) ?:
+        throw new RuntimeException("{$command} did not start");
     $peak = 0;
     while (($state = proc_get_status($process))['running']) {
         $peak = max($peak, memoryOf($state['pid']));

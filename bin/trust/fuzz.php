@@ -14,7 +14,22 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 $folder = dirname(__DIR__, 2).'/storage/run/fuzz-'.bin2hex(random_bytes(3));
 mkdir("{$folder}/pictures", 0777, true);
-foreach (['APP_ENV' => 'testing', 'APP_KEY' => 'base64:c2F0Y2hlbC1mb3ItdGVzdHMtb25seS0wMTIzNDU2Nzg=', 'DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'array', 'LOG_CHANNEL' => 'null', 'QUEUE_CONNECTION' => 'sync', 'BCRYPT_ROUNDS' => '4', 'SATCHEL_DEMO' => 'true', 'SATCHEL_READS_BESIDE' => 'false', 'SATCHEL_STANDINS' => "{$folder}/standins", 'SATCHEL_PICTURES' => "{$folder}/pictures"] as $name => $value) {
+foreach (
+    [
+        'APP_ENV' => 'testing',
+        'APP_KEY' => 'base64:c2F0Y2hlbC1mb3ItdGVzdHMtb25seS0wMTIzNDU2Nzg=',
+        'DB_DATABASE' => ':memory:',
+        'CACHE_STORE' => 'array',
+        'SESSION_DRIVER' => 'array',
+        'LOG_CHANNEL' => 'null',
+        'QUEUE_CONNECTION' => 'sync',
+        'BCRYPT_ROUNDS' => '4',
+        'SATCHEL_DEMO' => 'true',
+        'SATCHEL_READS_BESIDE' => 'false',
+        'SATCHEL_STANDINS' => "{$folder}/standins",
+        'SATCHEL_PICTURES' => "{$folder}/pictures",
+    ] as $name => $value
+) {
     putenv("{$name}={$value}");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }
@@ -38,7 +53,13 @@ for ($done = 0; $done < $runs; $done += 500) {
     printf("\r%d of %d, %d ended in an error of the server ", min($runs, $done + 500), $runs, $wrong);
 }
 ksort($fuzz->answers);
-printf("\n%d requests, each harmed in one place: %s; %d errors of the server, of %d kinds.\n", $runs, implode(', ', array_map(static fn (string $k, int $n): string => "{$n} {$k}", array_keys($fuzz->answers), $fuzz->answers)), $wrong, count($fuzz->errors));
+printf(
+    "\n%d requests, each harmed in one place: %s; %d errors of the server, of %d kinds.\n",
+    $runs,
+    implode(', ', array_map(static fn (string $k, int $n): string => "{$n} {$k}", array_keys($fuzz->answers), $fuzz->answers)),
+    $wrong,
+    count($fuzz->errors),
+);
 foreach ($fuzz->errors as $what => $example) {
     echo "  {$what}\n    {$example}\n";
 }

@@ -12,7 +12,16 @@ use Tests\Support\PermitWorld;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
-foreach (['APP_ENV' => 'testing', 'APP_KEY' => 'base64:c2F0Y2hlbC1mb3ItdGVzdHMtb25seS0wMTIzNDU2Nzg=', 'DB_DATABASE' => ':memory:', 'CACHE_STORE' => 'array', 'LOG_CHANNEL' => 'null', 'QUEUE_CONNECTION' => 'sync'] as $name => $value) {
+foreach (
+    [
+        'APP_ENV' => 'testing',
+        'APP_KEY' => 'base64:c2F0Y2hlbC1mb3ItdGVzdHMtb25seS0wMTIzNDU2Nzg=',
+        'DB_DATABASE' => ':memory:',
+        'CACHE_STORE' => 'array',
+        'LOG_CHANNEL' => 'null',
+        'QUEUE_CONNECTION' => 'sync',
+    ] as $name => $value
+) {
     putenv("{$name}={$value}");
     $_ENV[$name] = $_SERVER[$name] = $value;
 }

@@ -69,8 +69,10 @@ final readonly class CardLife
     /** Whether two cards were in the two slots of one body at the same time. */
     public function sharedABodyWith(self $other): bool
     {
-        return $this->bodyId !== null && $this->bodyId === $other->bodyId && $this->slot !== $other->slot
-            && max($this->loadedAt ?? 0, $other->loadedAt ?? 0) < min($this->leftAt ?? INF, $other->leftAt ?? INF);
+        return $this->bodyId !== null &&
+            $this->bodyId === $other->bodyId &&
+            $this->slot !== $other->slot &&
+            max($this->loadedAt ?? 0, $other->loadedAt ?? 0) < min($this->leftAt ?? INF, $other->leftAt ?? INF);
     }
 
     /** @param  iterable<CardEvent>  $events in any order */
@@ -120,7 +122,11 @@ final readonly class CardLife
                     $twin = TwinNote::ofRow($event->data);
                     $damaged = $twin->damaged();
                     if ($damaged > 0) {
-                        $faults["twin {$fill}"] = new CardFault($event->at, $damaged === 1 ? 'a frame was damaged on it alone' : "{$damaged} frames were damaged on it alone", true);
+                        $faults["twin {$fill}"] = new CardFault(
+                            $event->at,
+                            $damaged === 1 ? 'a frame was damaged on it alone' : "{$damaged} frames were damaged on it alone",
+                            true,
+                        );
                     }
                     break;
                 case CardEventKind::LossAccepted:
@@ -193,6 +199,32 @@ final readonly class CardLife
             default => $state,
         };
 
-        return new self($fill, $state, $job, $body, $slot, $loadedAt, $leftAt, $sealed, $twin, $losses, $past, $refusal, $look, array_values($faults), $isRetiring, $bought, $seals, $notFiles, $differing, $volume, $isTwinLost, $released, $aside, array_values(array_unique($clashes)), $pastLosses);
+        return new self(
+            $fill,
+            $state,
+            $job,
+            $body,
+            $slot,
+            $loadedAt,
+            $leftAt,
+            $sealed,
+            $twin,
+            $losses,
+            $past,
+            $refusal,
+            $look,
+            array_values($faults),
+            $isRetiring,
+            $bought,
+            $seals,
+            $notFiles,
+            $differing,
+            $volume,
+            $isTwinLost,
+            $released,
+            $aside,
+            array_values(array_unique($clashes)),
+            $pastLosses,
+        );
     }
 }

@@ -13,7 +13,17 @@ final class CardUse
     /** Said before the job: what is shot on one card alone has nothing that heals it. */
     public static function alone(string $label, string $body, int $copies, int $more): Verdict
     {
-        return Verdict::mind('card.alone', "{$body} writes to {$label} alone.", 'No second card is in it, so a frame that is damaged there is damaged everywhere. '.($more === 0 ? "Your rule asks for {$copies} verified copies all the same." : "Your rule asks for {$more} verified ".($more === 1 ? 'copy' : 'copies')." more before it may be formatted: {$copies} in all."), ['copies' => $copies]);
+        return Verdict::mind(
+            'card.alone',
+            "{$body} writes to {$label} alone.",
+            'No second card is in it, so a frame that is damaged there is damaged everywhere. '.
+                ($more === 0
+                    ? "Your rule asks for {$copies} verified copies all the same."
+                    : "Your rule asks for {$more} verified ".
+                        ($more === 1 ? 'copy' : 'copies').
+                        " more before it may be formatted: {$copies} in all."),
+            ['copies' => $copies],
+        );
     }
 
     /**
@@ -24,13 +34,49 @@ final class CardUse
     {
         $isFull = in_array($life->state, [CardState::Shot, CardState::Permitted], true);
 
-        $clash = $life->clashes === [] ? [] : [Verdict::mind('card.clash', "Something was tapped of {$label} that does not fit.", implode(' ', array_slice($life->clashes, -3)).' The tap is kept; look at the card itself.', ['card' => $cardId, 'clashes' => count($life->clashes)])];
+        $clash =
+            $life->clashes === []
+                ? []
+                : [
+                    Verdict::mind(
+                        'card.clash',
+                        "Something was tapped of {$label} that does not fit.",
+                        implode(' ', array_slice($life->clashes, -3)).' The tap is kept; look at the card itself.',
+                        ['card' => $cardId, 'clashes' => count($life->clashes)],
+                    ),
+                ];
 
-        return [...$clash, ...match (true) {
-            $life->state === CardState::Aside => [Verdict::fix('card.aside', "{$label} is out of use.", ucfirst((string) $life->aside).' It is not counted among the cards of this job.', ['card' => $cardId])],
-            $isFull && $life->jobId !== null && $life->jobId !== $jobId => [Verdict::fix('card.full', "{$label} still holds frames of another job.", 'It is not counted among the cards of this job until those are safe and it was formatted under its permit.', ['card' => $cardId])],
-            $life->state === CardState::Ready && $isEmpty === false => [Verdict::stop('card.not-empty', "{$label} is not empty.", 'Its log calls it ready, and files lie on it: put it down as shot, seal it and see what they are. It must not be formatted before.', ['card' => $cardId], new Remedy('card.seal', 'Seal it', ['card' => $cardId]))],
-            default => [],
-        }];
+        return [
+            ...$clash,
+            ...match (true) {
+                $life->state === CardState::Aside => [
+                    Verdict::fix(
+                        'card.aside',
+                        "{$label} is out of use.",
+                        ucfirst((string) $life->aside).' It is not counted among the cards of this job.',
+                        ['card' => $cardId],
+                    ),
+                ],
+                $isFull && $life->jobId !== null && $life->jobId !== $jobId => [
+                    Verdict::fix(
+                        'card.full',
+                        "{$label} still holds frames of another job.",
+                        'It is not counted among the cards of this job until those are safe and it was formatted under its permit.',
+                        ['card' => $cardId],
+                    ),
+                ],
+                $life->state === CardState::Ready && $isEmpty === false => [
+                    Verdict::stop(
+                        'card.not-empty',
+                        "{$label} is not empty.",
+                        'Its log calls it ready, and files lie on it: put it down as shot, seal it and see what they are. It must not '.
+                            'be formatted before.',
+                        ['card' => $cardId],
+                        new Remedy('card.seal', 'Seal it', ['card' => $cardId]),
+                    ),
+                ],
+                default => [],
+            },
+        ];
     }
 }

@@ -13,7 +13,13 @@ final readonly class Look
      * @param  bool  $isWell  said that all of them are as they should be
      * @param  bool  $goesAnyway  said in writing: the card may go all the same
      */
-    public function __construct(public int $frames, public array $bad = [], public string $words = '', public bool $isWell = true, public bool $goesAnyway = false) {}
+    public function __construct(
+        public int $frames,
+        public array $bad = [],
+        public string $words = '',
+        public bool $isWell = true,
+        public bool $goesAnyway = false,
+    ) {}
 
     /** Either all is well, or it was said in writing that the card may go all the same: words of trouble are no look that found nothing. */
     public function isPassed(): bool
@@ -24,7 +30,13 @@ final readonly class Look
     /** @return array<string, mixed> for the log */
     public function row(): array
     {
-        return ['frames' => $this->frames, 'bad' => $this->bad, 'words' => $this->words, 'is_well' => $this->isWell, 'goes_anyway' => $this->goesAnyway];
+        return [
+            'frames' => $this->frames,
+            'bad' => $this->bad,
+            'words' => $this->words,
+            'is_well' => $this->isWell,
+            'goes_anyway' => $this->goesAnyway,
+        ];
     }
 
     /** @param  array<string, mixed>  $row as written by row() */

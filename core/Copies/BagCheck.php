@@ -12,7 +12,8 @@ final readonly class BagCheck
      * @param  list<string>  $missing
      * @param  list<string>  $damaged
      * @param  list<string>  $extra
-     * @param  array<string, string>  $contents  BLAKE2b-512 by path, of the payload files that were read and are what every list says of them
+     * @param  array<string, string>  $contents  BLAKE2b-512 by path, of the payload files that were read and are what every list says of
+     *     them
      */
     public function __construct(
         public bool $valid,

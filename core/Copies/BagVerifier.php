@@ -32,7 +32,11 @@ final class BagVerifier
      * @param  \Closure(int, string): void|null  $onBytes bytes read, file
      * @param  array<string, string>  $known  BLAKE2b-512 by path, of files that were read a moment ago: they are not read again
      */
-    public function __construct(private readonly Volume $bag, private readonly ?\Closure $onBytes = null, private readonly array $known = []) {}
+    public function __construct(
+        private readonly Volume $bag,
+        private readonly ?\Closure $onBytes = null,
+        private readonly array $known = [],
+    ) {}
 
     /** @throws BrokenBag when it is no bag at all */
     public function check(): BagCheck
@@ -187,12 +191,15 @@ final class BagVerifier
         } catch (UnableToRead) {
             $oxum = '';
         }
-        $payload = array_filter($this->there, static fn (string|int $path): bool => str_starts_with((string) $path, 'data/'), ARRAY_FILTER_USE_KEY);
+        $payload = array_filter(
+            $this->there,
+            static fn (string|int $path): bool => str_starts_with((string) $path, 'data/'),
+            ARRAY_FILTER_USE_KEY,
+        );
         $listed = array_intersect_key($payload, $this->expected);
-        $isRight = $oxum === null || in_array(trim($oxum), [
-            array_sum($payload).'.'.count($payload),
-            array_sum($listed).'.'.count($listed),
-        ], true);
+        $isRight =
+            $oxum === null ||
+            in_array(trim($oxum), [array_sum($payload).'.'.count($payload), array_sum($listed).'.'.count($listed)], true);
         if (! $isRight && $this->damaged === []) {
             $this->damaged[BagLayout::INFO] = true;
         }

@@ -100,7 +100,11 @@ final class Copier
             bytes: $bytes,
             destinations: array_map(static fn (DestinationBag $bag): DestinationReport => $bag->report(), $this->bags),
             skipped: $this->skipped,
-            fromMedium: array_reduce($this->bags, static fn (bool $all, DestinationBag $bag): bool => $all && $bag->readBack->isFromMedium(), true),
+            fromMedium: array_reduce(
+                $this->bags,
+                static fn (bool $all, DestinationBag $bag): bool => $all && $bag->readBack->isFromMedium(),
+                true,
+            ),
         );
     }
 
@@ -178,11 +182,22 @@ final class Copier
                 $isStale = $isStale || ! $bag->isLost();
             }
         }
-        $anew = array_values(array_filter($this->bags, static fn (DestinationBag $bag): bool => $isStale && ! $bag->isLost() && $bag->hashOf($file->path) === null));
+        $anew = array_values(
+            array_filter(
+                $this->bags,
+                static fn (DestinationBag $bag): bool => $isStale && ! $bag->isLost() && $bag->hashOf($file->path) === null,
+            ),
+        );
         if ($isStale && $this->bring($file, $anew, false) === null) {
             return null;
         }
-        $this->second->add($file->path, $file->bytes, array_keys(array_filter($this->bags, static fn (DestinationBag $bag): bool => ! $bag->isLost() && $bag->expected($file->path) !== null)));
+        $this->second->add(
+            $file->path,
+            $file->bytes,
+            array_keys(
+                array_filter($this->bags, static fn (DestinationBag $bag): bool => ! $bag->isLost() && $bag->expected($file->path) !== null),
+            ),
+        );
 
         return $file->bytes;
     }

@@ -123,7 +123,9 @@ final class DestinationBag
             foreach ([...$this->volume->entries($this->name)] as $entry) {
                 $below = substr($entry->path, strlen($this->name) + 1);
                 // A file of the card may be called like that.
-                $isOfCard = str_starts_with($below, 'data/') && (isset($onCard[substr($below, strlen('data/'))]) || $this->lists->hashOf($below) !== null);
+                $isOfCard =
+                    str_starts_with($below, 'data/') &&
+                    (isset($onCard[substr($below, strlen('data/'))]) || $this->lists->hashOf($below) !== null);
                 if ($entry->kind === EntryKind::File && str_ends_with($below, BagLayout::PARTIAL) && ! $isOfCard) {
                     $this->volume->removeOwn($entry->path);
                 }
@@ -134,8 +136,10 @@ final class DestinationBag
     /** Whether a file of that card path belongs to a finished bag, and so is never written anew. */
     public function keeps(string $cardPath): bool
     {
-        return $this->finishedBefore && ! $this->lists->isJournaled('data/'.$cardPath) && ! isset($this->present[$cardPath])
-            && $this->volume->kindOf($this->path('data/'.$cardPath)) !== null;
+        return $this->finishedBefore &&
+            ! $this->lists->isJournaled('data/'.$cardPath) &&
+            ! isset($this->present[$cardPath]) &&
+            $this->volume->kindOf($this->path('data/'.$cardPath)) !== null;
     }
 
     /**
@@ -228,7 +232,9 @@ final class DestinationBag
 
             return true;
         }
-        $this->damage ??= Names::printable($cardPath).($reading->problem === null ? ' does not read back as it was written' : ' does not read back: '.$reading->problem);
+        $this->damage ??=
+            Names::printable($cardPath).
+            ($reading->problem === null ? ' does not read back as it was written' : ' does not read back: '.$reading->problem);
         unset($this->present[$cardPath]);
         if (! $this->finishedBefore || $this->lists->isJournaled('data/'.$cardPath)) {
             $this->demote($cardPath);

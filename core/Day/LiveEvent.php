@@ -15,7 +15,14 @@ final readonly class LiveEvent
      * @param  string|null  $of  the event that an undone takes back
      * @param  string  $written  the event as it came, by which two under one id and at one time are told apart
      */
-    public function __construct(public string $id, public TapKind $kind, public float $at, public ?string $segment, public ?string $of, public string $written) {}
+    public function __construct(
+        public string $id,
+        public TapKind $kind,
+        public float $at,
+        public ?string $segment,
+        public ?string $of,
+        public string $written,
+    ) {}
 
     /** By corrected time, then by id as text. */
     public static function order(self $a, self $b): int

@@ -46,19 +46,24 @@ final readonly class LiveLane
         $this->states = $this->states($starts);
         $this->running = $this->running($starts, $now);
         $minute = (int) floor($now / 60);
-        $waiting = array_values(array_filter($segments, fn (LiveSegment $s, int $i): bool => $this->states[$i] === SegmentState::Waiting, ARRAY_FILTER_USE_BOTH));
+        $waiting = array_values(
+            array_filter($segments, fn (LiveSegment $s, int $i): bool => $this->states[$i] === SegmentState::Waiting, ARRAY_FILTER_USE_BOTH),
+        );
         $this->minutesLate = match (true) {
             $this->running !== null => $minute + $this->running->minutesLeft - $this->running->segment->plannedEnd(),
             $waiting !== [] => max(0, $minute - $waiting[0]->plannedStart),
             default => null,
         };
-        $this->replan = $waiting === [] ? null : (new Replanner(
-            now: $minute + ($this->running->minutesLeft ?? 0),
-            place: $this->placeAfter($starts),
-            segments: array_map(static fn (LiveSegment $s): Rest => $s->rest, $waiting),
-            pockets: $pockets,
-            ways: $ways,
-        ))->best();
+        $this->replan =
+            $waiting === []
+                ? null
+                : (new Replanner(
+                    now: $minute + ($this->running->minutesLeft ?? 0),
+                    place: $this->placeAfter($starts),
+                    segments: array_map(static fn (LiveSegment $s): Rest => $s->rest, $waiting),
+                    pockets: $pockets,
+                    ways: $ways,
+                ))->best();
     }
 
     /**

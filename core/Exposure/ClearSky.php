@@ -25,9 +25,56 @@ final class ClearSky
     private const STOPS_A_DEGREE_OF_DUSK = 1.0;
 
     /** Nominal thirds of a stop (ISO 517; Exif). */
-    private const SHUTTERS = [60, 80, 100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000, 5000, 6400, 8000];
+    private const SHUTTERS = [
+        60,
+        80,
+        100,
+        125,
+        160,
+        200,
+        250,
+        320,
+        400,
+        500,
+        640,
+        800,
+        1000,
+        1250,
+        1600,
+        2000,
+        2500,
+        3200,
+        4000,
+        5000,
+        6400,
+        8000,
+    ];
 
-    private const ISOS = [100, 125, 160, 200, 250, 320, 400, 500, 640, 800, 1000, 1250, 1600, 2000, 2500, 3200, 4000, 5000, 6400, 8000, 10000, 12800, 25600];
+    private const ISOS = [
+        100,
+        125,
+        160,
+        200,
+        250,
+        320,
+        400,
+        500,
+        640,
+        800,
+        1000,
+        1250,
+        1600,
+        2000,
+        2500,
+        3200,
+        4000,
+        5000,
+        6400,
+        8000,
+        10000,
+        12800,
+        25600,
+    ];
 
     /** Relative air mass at an unrefracted elevation from 0° to 90°. */
     public static function airMass(float $elevationDeg): float
@@ -63,7 +110,7 @@ final class ClearSky
             return ['fNumber' => $fNumber, 'shutter' => self::nearest(self::SHUTTERS, $wanted), 'iso' => 100];
         }
 
-        return ['fNumber' => $fNumber, 'shutter' => $slowest, 'iso' => self::nearest(self::ISOS, 100 * $slowest / $wanted)];
+        return ['fNumber' => $fNumber, 'shutter' => $slowest, 'iso' => self::nearest(self::ISOS, (100 * $slowest) / $wanted)];
     }
 
     /** @param  non-empty-list<int>  $nominal */

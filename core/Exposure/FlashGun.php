@@ -12,5 +12,11 @@ final readonly class FlashGun
      * @param  float  $recycleS  after a pop at full power
      * @param  int  $popsACharge  at full power
      */
-    public function __construct(public string $label, public float $guideNumberM, public float $recycleS = 2.0, public int $popsACharge = 200, public bool $hasHighSpeed = true) {}
+    public function __construct(
+        public string $label,
+        public float $guideNumberM,
+        public float $recycleS = 2.0,
+        public int $popsACharge = 200,
+        public bool $hasHighSpeed = true,
+    ) {}
 }

@@ -18,14 +18,28 @@ final class FlashJudge
      */
     public static function of(FlashPlan $plan, Evenness $even, float $depthM, int $frames, ?FrameEdge $edge = null): array
     {
-        return [self::sync($plan), self::power($plan, $frames), self::evenness($even, $depthM), ...($edge === null || $edge->isOutside ? [] : [self::inFrame($edge)])];
+        return [
+            self::sync($plan),
+            self::power($plan, $frames),
+            self::evenness($even, $depthM),
+            ...$edge === null || $edge->isOutside ? [] : [self::inFrame($edge)],
+        ];
     }
 
     private static function inFrame(FrameEdge $edge): Verdict
     {
         $least = ceil(10 * $edge->leastM) / 10;
 
-        return Verdict::fix('flash.in-frame', 'So near, the light stands in the picture.', "The frame's edge, half the light and a hand's breadth leave it {$least} m from the people at best, ".round($edge->asideM, 1).' m to the side and '.round($edge->alongM, 1).' m from the camera: take that, a longer lens from farther off, or a smaller light.', ['least_m' => $least]);
+        return Verdict::fix(
+            'flash.in-frame',
+            'So near, the light stands in the picture.',
+            "The frame's edge, half the light and a hand's breadth leave it {$least} m from the people at best, ".
+                round($edge->asideM, 1).
+                ' m to the side and '.
+                round($edge->alongM, 1).
+                ' m from the camera: take that, a longer lens from farther off, or a smaller light.',
+            ['least_m' => $least],
+        );
     }
 
     private static function sync(FlashPlan $plan): Verdict
@@ -33,22 +47,46 @@ final class FlashJudge
         $shutter = FlashWay::shutter($plan->shutterS);
         $said = "EV {$plan->ambientEv100}, {$plan->under} under, at f/{$plan->fNumber} and ISO {$plan->iso} wants {$shutter}";
         if (! $plan->breaksSync) {
-            return Verdict::fine('flash.sync', 'The shutter synchronises.', "{$said}; the body syncs up to ".FlashWay::shutter($plan->syncS).'.');
+            return Verdict::fine(
+                'flash.sync',
+                'The shutter synchronises.',
+                "{$said}; the body syncs up to ".FlashWay::shutter($plan->syncS).'.',
+            );
         }
         $works = array_values(array_filter($plan->ways, static fn (FlashWay $w): bool => $w->power !== null));
 
-        return Verdict::fix('flash.sync', 'This breaks the sync speed by '.round($plan->stopsTooShort(), 1).' stops.', "{$said}, and the body syncs at ".FlashWay::shutter($plan->syncS).'. '.($works === [] ? 'No way that is listed has power enough: come closer, or take more lights.' : ucfirst($works[0]->name).' mends it: '.$works[0]->says()), ['stops' => round($plan->stopsTooShort(), 2)]);
+        return Verdict::fix(
+            'flash.sync',
+            'This breaks the sync speed by '.round($plan->stopsTooShort(), 1).' stops.',
+            "{$said}, and the body syncs at ".
+                FlashWay::shutter($plan->syncS).
+                '. '.
+                ($works === []
+                    ? 'No way that is listed has power enough: come closer, or take more lights.'
+                    : ucfirst($works[0]->name).' mends it: '.$works[0]->says()),
+            ['stops' => round($plan->stopsTooShort(), 2)],
+        );
     }
 
     private static function power(FlashPlan $plan, int $frames): Verdict
     {
         $way = array_values(array_filter($plan->ways, static fn (FlashWay $w): bool => $w->power !== null))[0] ?? null;
         if ($way === null || $way->power === null) {
-            return Verdict::fix('flash.weak', "{$plan->gun->label} is too weak for that.", $plan->ways[0]->says(), ['share' => round($plan->ways[0]->share, 2)]);
+            return Verdict::fix('flash.weak', "{$plan->gun->label} is too weak for that.", $plan->ways[0]->says(), [
+                'share' => round($plan->ways[0]->share, 2),
+            ]);
         }
         $charges = max(1, (int) ceil($frames / max(1, $way->popsACharge ?? 1)));
 
-        return Verdict::mind('flash.power', "Set {$way->power->value}; ready again after {$way->recycleS} s.", "{$frames} frames are planned there, {$way->popsACharge} pops a charge at that power: {$charges} ".($charges === 1 ? 'charge' : 'charges').'. Bare reflector and no cloth give more and harder light. Not close to eyes; mind infants, animals and people with photosensitive epilepsy.', ['charges' => $charges]);
+        return Verdict::mind(
+            'flash.power',
+            "Set {$way->power->value}; ready again after {$way->recycleS} s.",
+            "{$frames} frames are planned there, {$way->popsACharge} pops a charge at that power: {$charges} ".
+                ($charges === 1 ? 'charge' : 'charges').
+                '. Bare reflector and no cloth give more and harder light. Not close to eyes; mind infants, animals and people with '.
+                'photosensitive epilepsy.',
+            ['charges' => $charges],
+        );
     }
 
     private static function evenness(Evenness $even, float $depthM): Verdict
@@ -56,7 +94,16 @@ final class FlashJudge
         $stops = round($even->stops, 1);
 
         return $even->isSeen()
-            ? Verdict::fix('flash.uneven', "The back row is {$stops} stops darker than the front row.", "The rows are {$depthM} m apart. From ".round($even->evenFromM, 1).' m away it is a third of a stop, which nobody sees; or feather the light over the front row.', ['stops' => $stops])
-            : Verdict::fine('flash.even', 'Front and back row are lit alike.', "{$stops} stops apart over {$depthM} m.", ['stops' => $stops]);
+            ? Verdict::fix(
+                'flash.uneven',
+                "The back row is {$stops} stops darker than the front row.",
+                "The rows are {$depthM} m apart. From ".
+                    round($even->evenFromM, 1).
+                    ' m away it is a third of a stop, which nobody sees; or feather the light over the front row.',
+                ['stops' => $stops],
+            )
+            : Verdict::fine('flash.even', 'Front and back row are lit alike.', "{$stops} stops apart over {$depthM} m.", [
+                'stops' => $stops,
+            ]);
     }
 }

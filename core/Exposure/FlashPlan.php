@@ -51,7 +51,7 @@ final readonly class FlashPlan
     /** t = N² ÷ (2^EV × ISO ÷ 100) (Exif 2.32, APEX). */
     public static function shutterFor(float $ev100, float $fNumber, float $iso): float
     {
-        return $fNumber ** 2 / (2 ** $ev100 * $iso / 100);
+        return $fNumber ** 2 / ((2 ** $ev100 * $iso) / 100);
     }
 
     /** How many stops the shutter is too short for the sync speed; 0 where it is not. */
@@ -64,15 +64,26 @@ final readonly class FlashPlan
     private function mended(): array
     {
         $ev = $this->ambientEv100 + $this->under;
-        $stop = sqrt(2 ** $ev * $this->syncS * $this->iso / 100);
+        $stop = sqrt((2 ** $ev * $this->syncS * $this->iso) / 100);
         $ways = [$this->way('a smaller stop', $stop, $this->syncS, $this->iso)];
         $iso = $this->iso * $this->syncS ** -1 * $this->shutterS;
         if ($iso >= $this->lowestIso * (1 - 1e-9)) {
             $ways[] = $this->way('a lower ISO', $this->fNumber, $this->syncS, $iso);
         } elseif ($this->iso > $this->lowestIso) {
-            $ways[] = $this->way('the lowest ISO and a smaller stop', sqrt(2 ** $ev * $this->syncS * $this->lowestIso / 100), $this->syncS, $this->lowestIso);
+            $ways[] = $this->way(
+                'the lowest ISO and a smaller stop',
+                sqrt((2 ** $ev * $this->syncS * $this->lowestIso) / 100),
+                $this->syncS,
+                $this->lowestIso,
+            );
         }
-        $ways[] = $this->way('a grey filter of '.self::stops($this->stopsTooShort()), $this->fNumber, $this->syncS, $this->iso, $this->stopsTooShort());
+        $ways[] = $this->way(
+            'a grey filter of '.self::stops($this->stopsTooShort()),
+            $this->fNumber,
+            $this->syncS,
+            $this->iso,
+            $this->stopsTooShort(),
+        );
         if ($this->gun->hasHighSpeed) {
             $ways[] = $this->way('high-speed sync', $this->fNumber, $this->shutterS, $this->iso);
         }
@@ -83,12 +94,31 @@ final readonly class FlashPlan
     /** @param  float  $filterStops  of a grey filter, which takes from the flash too */
     private function way(string $name, float $fNumber, float $shutterS, float $iso, float $filterStops = 0.0): FlashWay
     {
-        $full = Flash::of($this->gun->guideNumberM, $iso, 1.0, $this->distanceM, $shutterS, $this->syncS, $this->modifierStops + $filterStops);
+        $full = Flash::of(
+            $this->gun->guideNumberM,
+            $iso,
+            1.0,
+            $this->distanceM,
+            $shutterS,
+            $this->syncS,
+            $this->modifierStops + $filterStops,
+        );
         $share = ($fNumber / $full->fNumber) ** 2;
         $power = FlashPower::atLeast($share);
         $farthest = $full->guideNumberM / $fNumber;
 
-        return new FlashWay($name, $fNumber, $shutterS, $iso, $full->isHighSpeedSync, $share, $power, round($farthest, 2), $power === null ? null : round($this->gun->recycleS * $power->share(), 2), $power === null ? null : (int) floor($this->gun->popsACharge / $power->share()));
+        return new FlashWay(
+            $name,
+            $fNumber,
+            $shutterS,
+            $iso,
+            $full->isHighSpeedSync,
+            $share,
+            $power,
+            round($farthest, 2),
+            $power === null ? null : round($this->gun->recycleS * $power->share(), 2),
+            $power === null ? null : (int) floor($this->gun->popsACharge / $power->share()),
+        );
     }
 
     private static function stops(float $stops): string

@@ -39,7 +39,11 @@ final readonly class FlashWay
         $set = 'f/'.round($this->fNumber, 1).', '.self::shutter($this->shutterS).', ISO '.round($this->iso);
 
         return $this->power === null
-            ? "{$set}: full power carries {$this->farthestM} m".($this->isHighSpeedSync ? ' in high-speed sync' : '').', so come closer, or take '.self::lights($this->share).'.'
+            ? "{$set}: full power carries {$this->farthestM} m".
+                    ($this->isHighSpeedSync ? ' in high-speed sync' : '').
+                    ', so come closer, or take '.
+                    self::lights($this->share).
+                    '.'
             : "{$set}: power {$this->power->value}, ready again after {$this->recycleS} s, {$this->popsACharge} pops a charge.";
     }
 

@@ -35,7 +35,7 @@ final readonly class LightDrawing
     public function frame(): string
     {
         $far = $this->peopleM + $this->depthM + 0.5;
-        $half = $this->frameWidthM / 2 * $far / $this->peopleM;
+        $half = (($this->frameWidthM / 2) * $far) / $this->peopleM;
         $points = [$this->at(0, 0), $this->at(-$half, $far), $this->at($half, $far)];
 
         return implode(' ', array_map(static fn (array $p): string => "{$p['x']},{$p['y']}", $points));
@@ -46,7 +46,7 @@ final readonly class LightDrawing
     {
         $heads = [];
         foreach ($this->depthM > 0 ? [0.0, $this->depthM] : [0.0] as $row => $back) {
-            $count = max(1, (int) floor($this->frameWidthM * 0.8 / 0.6));
+            $count = max(1, (int) floor(($this->frameWidthM * 0.8) / 0.6));
             for ($i = 0; $i < $count; $i++) {
                 $heads[] = $this->at(($i - ($count - 1) / 2) * 0.6 + $row * 0.3, $this->peopleM + $back);
             }
@@ -67,6 +67,9 @@ final readonly class LightDrawing
     /** @return array{x: float, y: float} */
     private function at(float $asideM, float $awayM): array
     {
-        return ['x' => round(self::WIDTH / 2 + $asideM * $this->pixelsPerM, 1), 'y' => round(self::HEIGHT - self::FOOT - $awayM * $this->pixelsPerM, 1)];
+        return [
+            'x' => round(self::WIDTH / 2 + $asideM * $this->pixelsPerM, 1),
+            'y' => round(self::HEIGHT - self::FOOT - $awayM * $this->pixelsPerM, 1),
+        ];
     }
 }

@@ -18,13 +18,15 @@ final class BagJudge
 
     public static function of(Bag $bag): Verdicts
     {
-        return new Verdicts(array_filter([
-            ...self::lanesWithoutBody($bag),
-            self::cards($bag),
-            ...self::cells($bag),
-            ...self::reach($bag),
-            self::packing($bag),
-        ]));
+        return new Verdicts(
+            array_filter([
+                ...self::lanesWithoutBody($bag),
+                self::cards($bag),
+                ...self::cells($bag),
+                ...self::reach($bag),
+                self::packing($bag),
+            ]),
+        );
     }
 
     /** @return list<Verdict> */
@@ -34,7 +36,12 @@ final class BagJudge
         $carried = array_map(static fn (BagBody $b): string => $b->lane, $bag->bodies);
         foreach ($bag->framesByLane as $lane => $frames) {
             if ($frames > 0 && ! in_array($lane, $carried, true)) {
-                $verdicts[] = Verdict::stop('kit.no-body', "The {$lane} photographer has no body.", "The plan asks {$frames} frames of that lane.", ['frames' => $frames]);
+                $verdicts[] = Verdict::stop(
+                    'kit.no-body',
+                    "The {$lane} photographer has no body.",
+                    "The plan asks {$frames} frames of that lane.",
+                    ['frames' => $frames],
+                );
             }
         }
 
@@ -57,16 +64,29 @@ final class BagJudge
             $needed = max(1, $budget->cardSets ?? 1);
             $sets += $needed;
             $mb = $body->rawMb + $body->jpegMb;
-            $said[] = "{$body->label}: {$frames} frames × {$mb} MB, {$budget->framesPerSet} a pair, {$needed} ".($needed === 1 ? 'pair' : 'pairs');
+            $said[] =
+                "{$body->label}: {$frames} frames × {$mb} MB, {$budget->framesPerSet} a pair, {$needed} ".
+                ($needed === 1 ? 'pair' : 'pairs');
         }
         $have = intdiv(count($sizes), 2);
-        $because = implode('; ', $said).". The bag holds {$have} ".($have === 1 ? 'pair' : 'pairs').' ('.count($sizes).' cards, 10 % of each kept free).';
+        $because =
+            implode('; ', $said).
+            ". The bag holds {$have} ".
+            ($have === 1 ? 'pair' : 'pairs').
+            ' ('.
+            count($sizes).
+            ' cards, 10 % of each kept free).';
         $figures = ['pairs_needed' => $sets, 'pairs_in_bag' => $have];
         if ($have < $sets) {
             $short = ($sets - $have) * 2;
 
-            return Verdict::fix('kit.cards-short', "The cards fall {$short} short.", $because, $figures,
-                new Remedy('kit.add-kind', "Put {$short} from the shelf in", ['kind' => 'card', 'count' => $short]));
+            return Verdict::fix(
+                'kit.cards-short',
+                "The cards fall {$short} short.",
+                $because,
+                $figures,
+                new Remedy('kit.add-kind', "Put {$short} from the shelf in", ['kind' => 'card', 'count' => $short]),
+            );
         }
 
         return Verdict::fine('kit.cards', 'The cards carry the planned frames.', $because, $figures);
@@ -79,22 +99,41 @@ final class BagJudge
         $said = [];
         foreach ($bag->bodies as $body) {
             $frames = $bag->framesOf($body);
-            $budget = BatteryBudget::of($frames, $body->framesPerCharge, $bag->coveredHours, $body->standbyHoursPerCharge, $bag->temperatureC, self::CELL_RESERVE);
+            $budget = BatteryBudget::of(
+                $frames,
+                $body->framesPerCharge,
+                $bag->coveredHours,
+                $body->standbyHoursPerCharge,
+                $bag->temperatureC,
+                self::CELL_RESERVE,
+            );
             $charges = max(1, $budget->charges);
             $needed[$body->cellType] = ($needed[$body->cellType] ?? 0) + $charges;
-            $said[$body->cellType][] = "{$body->label} {$charges} ({$frames} ÷ {$body->framesPerCharge} frames + {$bag->coveredHours} ÷ {$body->standbyHoursPerCharge} h)";
+            $said[
+                $body->cellType
+            ][] = "{$body->label} {$charges} ({$frames} ÷ {$body->framesPerCharge} frames ".
+                "+ {$bag->coveredHours} ÷ {$body->standbyHoursPerCharge} h)";
         }
         $percent = round(BatteryBudget::derate($bag->temperatureC) * 100);
         $verdicts = [];
         foreach ($needed as $type => $count) {
             $have = $bag->cells[$type] ?? 0;
-            $because = "At {$bag->temperatureC} °C a charge holds {$percent} %, and 15 % is kept back: ".implode(', ', $said[$type])." make {$count}; the bag holds {$have}.";
+            $because =
+                "At {$bag->temperatureC} °C a charge holds {$percent} %, and 15 % is kept back: ".
+                implode(', ', $said[$type]).
+                " make {$count}; the bag holds {$have}.";
             $figures = ['cells_needed' => $count, 'cells_in_bag' => $have];
             $short = $count - $have;
-            $verdicts[] = $short > 0
-                ? Verdict::fix('kit.cells-short', "The {$type} cells fall {$short} short.", $because, $figures,
-                    new Remedy('kit.add-kind', "Put {$short} from the shelf in", ['kind' => 'cell', 'count' => $short]))
-                : Verdict::fine('kit.cells', "The {$type} cells carry the day.", $because, $figures);
+            $verdicts[] =
+                $short > 0
+                    ? Verdict::fix(
+                        'kit.cells-short',
+                        "The {$type} cells fall {$short} short.",
+                        $because,
+                        $figures,
+                        new Remedy('kit.add-kind', "Put {$short} from the shelf in", ['kind' => 'cell', 'count' => $short]),
+                    )
+                    : Verdict::fine('kit.cells', "The {$type} cells carry the day.", $because, $figures);
         }
 
         return $verdicts;
@@ -106,7 +145,10 @@ final class BagJudge
         $verdicts = [];
         $covered = 0;
         foreach ($bag->reaches as $wanted) {
-            $carried = array_filter($bag->lenses, static fn (BagLens $l): bool => $l->lane === $wanted->lane && $l->reaches($wanted->focalMm));
+            $carried = array_filter(
+                $bag->lenses,
+                static fn (BagLens $l): bool => $l->lane === $wanted->lane && $l->reaches($wanted->focalMm),
+            );
             if ($carried !== []) {
                 $covered++;
 
@@ -115,7 +157,12 @@ final class BagJudge
             $verdicts[] = self::reachGap($bag, $wanted);
         }
         if ($covered > 0 && $verdicts === []) {
-            $verdicts[] = Verdict::fine('kit.reach', 'Every focal length the shots ask for is in the bag.', "{$covered} shots name one, and each photographer carries a lens that holds it.", ['shots' => $covered]);
+            $verdicts[] = Verdict::fine(
+                'kit.reach',
+                'Every focal length the shots ask for is in the bag.',
+                "{$covered} shots name one, and each photographer carries a lens that holds it.",
+                ['shots' => $covered],
+            );
         }
 
         return $verdicts;
@@ -136,7 +183,8 @@ final class BagJudge
         return Verdict::fix(
             'kit.reach-gap',
             "{$wanted->focalMm} mm is missing for “{$wanted->shot}”.",
-            "The {$wanted->lane} photographer carries {$list}, and none of it reaches {$wanted->focalMm} mm.".($mend === null ? ' Nothing on the shelf does either: hire one.' : ''),
+            "The {$wanted->lane} photographer carries {$list}, and none of it reaches {$wanted->focalMm} mm.".
+                ($mend === null ? ' Nothing on the shelf does either: hire one.' : ''),
             ['focal_mm' => $wanted->focalMm],
             $mend,
         );
@@ -149,11 +197,17 @@ final class BagJudge
             return Verdict::fix('kit.empty', 'The bag is empty.', 'Nothing has been put on the packing list yet.');
         }
         if ($open === 0) {
-            return Verdict::fine('kit.packed', 'Everything on the list is packed.', "All {$bag->items} items are ticked.", ['items' => $bag->items]);
+            return Verdict::fine('kit.packed', 'Everything on the list is packed.', "All {$bag->items} items are ticked.", [
+                'items' => $bag->items,
+            ]);
         }
         $first = implode(', ', array_slice($bag->unpacked, 0, 3)).($open > 3 ? ' and more' : '');
 
-        return Verdict::fix('kit.unpacked', $open === 1 ? 'One item is not packed yet.' : "{$open} items are not packed yet.",
-            ($bag->items - $open)." of {$bag->items} are ticked; open: {$first}.", ['open' => $open]);
+        return Verdict::fix(
+            'kit.unpacked',
+            $open === 1 ? 'One item is not packed yet.' : "{$open} items are not packed yet.",
+            $bag->items - $open." of {$bag->items} are ticked; open: {$first}.",
+            ['open' => $open],
+        );
     }
 }

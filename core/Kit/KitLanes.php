@@ -58,18 +58,34 @@ final class KitLanes
      */
     private static function lenses(array $gear, array $uses, string $lane, array &$lanes): void
     {
-        $reaches = static fn (Gear $g, int $mm): bool => $g->kind === GearKind::Lens && $g->reachOn(1.0)[0] <= $mm && $g->reachOn(1.0)[1] >= $mm;
+        $reaches = static fn (Gear $g, int $mm): bool => $g->kind === GearKind::Lens &&
+            $g->reachOn(1.0)[0] <= $mm &&
+            $g->reachOn(1.0)[1] >= $mm;
         foreach ($uses as $use) {
             $mm = $use['shot']->focalMm;
-            if ($use['lane'] !== $lane || $mm === null || array_filter($gear, static fn (Gear $g): bool => ($lanes[$g->id] ?? '') === $lane && $reaches($g, $mm)) !== []) {
+            if (
+                $use['lane'] !== $lane ||
+                $mm === null ||
+                array_filter($gear, static fn (Gear $g): bool => ($lanes[$g->id] ?? '') === $lane && $reaches($g, $mm)) !== []
+            ) {
                 continue;
             }
             $free = array_values(array_filter($gear, static fn (Gear $g): bool => ! isset($lanes[$g->id]) && $reaches($g, $mm)));
             // Primes first: the zoom stays with who has more to cover.
             usort($free, static fn (Gear $a, Gear $b): int => $b->isPrime() <=> $a->isPrime());
             foreach ($free as $lens) {
-                $lacks = array_filter($uses, static fn (array $u): bool => $u['lane'] === Lane::Lead->value && $u['shot']->focalMm !== null && $reaches($lens, $u['shot']->focalMm)
-                    && array_filter($gear, static fn (Gear $g): bool => $g->id !== $lens->id && ! isset($lanes[$g->id]) && $reaches($g, (int) $u['shot']->focalMm)) === []);
+                $lacks = array_filter(
+                    $uses,
+                    static fn (array $u): bool => $u['lane'] === Lane::Lead->value &&
+                        $u['shot']->focalMm !== null &&
+                        $reaches($lens, $u['shot']->focalMm) &&
+                        array_filter(
+                            $gear,
+                            static fn (Gear $g): bool => $g->id !== $lens->id &&
+                                ! isset($lanes[$g->id]) &&
+                                $reaches($g, (int) $u['shot']->focalMm),
+                        ) === [],
+                );
                 if ($lacks === []) {
                     $lanes[$lens->id] = $lane;
                     break;
@@ -86,7 +102,7 @@ final class KitLanes
     {
         $all = array_values(array_filter($gear, static fn (Gear $g): bool => $g->kind === $kind && ! isset($lanes[$g->id])));
         $count = (int) floor($share * count($all) + 0.5);
-        $count = $even ? $count - $count % 2 : $count;
+        $count = $even ? $count - ($count % 2) : $count;
         foreach (array_slice($all, count($all) - $count) as $one) {
             $lanes[$one->id] = $lane;
         }

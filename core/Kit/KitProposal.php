@@ -29,15 +29,28 @@ final readonly class KitProposal
      * @param  list<Need>  $leftOut  for the weight
      * @param  list<Need>  $needs  all of them, cells and cards too
      */
-    private function __construct(public array $chosen, public int $grams, public bool $isOptimal, public array $short, public array $leftOut, public array $needs, public ?int $overG) {}
+    private function __construct(
+        public array $chosen,
+        public int $grams,
+        public bool $isOptimal,
+        public array $short,
+        public array $leftOut,
+        public array $needs,
+        public ?int $overG,
+    ) {}
 
     /**
      * @param  list<Gear>  $shelf
      * @param  int|null  $limitG  that may be carried
      * @param  Patience|null  $patience  null: as long as it takes
      */
-    public static function of(array $shelf, PlannedWork $work, KitSchool $school = KitSchool::Lightest, ?int $limitG = null, ?Patience $patience = null): self
-    {
+    public static function of(
+        array $shelf,
+        PlannedWork $work,
+        KitSchool $school = KitSchool::Lightest,
+        ?int $limitG = null,
+        ?Patience $patience = null,
+    ): self {
         $musts = array_values(array_filter($work->needs, static fn (Need $n): bool => $n->isMust()));
         $others = $school->takesShoulds() ? array_values(array_filter($work->needs, static fn (Need $n): bool => ! $n->isMust())) : [];
         usort($others, static fn (Need $a, Need $b): int => $b->priority->value() <=> $a->priority->value());
@@ -86,16 +99,43 @@ final readonly class KitProposal
         $kg = static fn (int $grams): string => number_format($grams / 1000, 1).' kg';
         $verdicts = [];
         foreach ($this->short as ['need' => $need, 'missing' => $missing]) {
-            $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))('kit.hire', 'Hire or borrow '.($missing === 1 ? '' : "{$missing} × ").$need->toHire().'.', ($need->wantsSpare ? "{$need->count} wanted and a spare" : "{$need->count} wanted").", {$missing} missing on the shelf. {$need->because}", ['missing' => $missing]);
+            $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))(
+                'kit.hire',
+                'Hire or borrow '.($missing === 1 ? '' : "{$missing} × ").$need->toHire().'.',
+                ($need->wantsSpare ? "{$need->count} wanted and a spare" : "{$need->count} wanted").
+                    ", {$missing} missing on the shelf. {$need->because}",
+                ['missing' => $missing],
+            );
         }
         if ($this->overG !== null) {
-            $verdicts[] = Verdict::fix('kit.over-limit', 'The musts alone are '.$kg($this->overG).' over the limit.', $kg($this->grams).' with a spare of everything whose loss stops the job. Raise the limit, leave a case at the place, or pack for abroad without spares.', ['over_g' => $this->overG]);
+            $verdicts[] = Verdict::fix(
+                'kit.over-limit',
+                'The musts alone are '.$kg($this->overG).' over the limit.',
+                $kg($this->grams).
+                    ' with a spare of everything whose loss stops the job. Raise the limit, leave a case at the place, or pack for '.
+                    'abroad without spares.',
+                ['over_g' => $this->overG],
+            );
         }
         foreach ($this->leftOut as $need) {
-            $verdicts[] = Verdict::mind('kit.stays-home', "{$need->title} stays at home.", ucfirst($need->priority->value).', not must. '.$need->because);
+            $verdicts[] = Verdict::mind(
+                'kit.stays-home',
+                "{$need->title} stays at home.",
+                ucfirst($need->priority->value).', not must. '.$need->because,
+            );
         }
 
-        return [...$verdicts, Verdict::fine('kit.proposal', count($this->chosen).' things, '.$kg($this->grams).'.', $this->isOptimal ? 'Proven: no lighter choice from this shelf holds the plan (cells and cards are chosen after the bodies).' : 'The best found in the time; a lighter one may exist.', ['grams' => $this->grams])];
+        return [
+            ...$verdicts,
+            Verdict::fine(
+                'kit.proposal',
+                count($this->chosen).' things, '.$kg($this->grams).'.',
+                $this->isOptimal
+                    ? 'Proven: no lighter choice from this shelf holds the plan (cells and cards are chosen after the bodies).'
+                    : 'The best found in the time; a lighter one may exist.',
+                ['grams' => $this->grams],
+            ),
+        ];
     }
 
     /**
@@ -116,10 +156,26 @@ final readonly class KitProposal
         $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));
         $second = self::cover($small, $budgets, $school, $patience);
         // Cells that the first choice took for its bodies are among those of the second.
-        $all = array_values(array_unique([...array_values(array_filter($ids, static fn (int $id): bool => ! in_array($id, array_map(static fn (Gear $g): int => $g->id, $small), true))), ...self::gearIds($second)]));
+        $all = array_values(
+            array_unique([
+                ...array_values(
+                    array_filter(
+                        $ids,
+                        static fn (int $id): bool => ! in_array($id, array_map(static fn (Gear $g): int => $g->id, $small), true),
+                    ),
+                ),
+                ...self::gearIds($second),
+            ]),
+        );
         $grams = array_sum(array_map(static fn (Gear $g): int => in_array($g->id, $all, true) ? $g->grams() : 0, $shelf));
 
-        return ['ids' => $all, 'grams' => $grams, 'isOptimal' => $first->isOptimal && $second->isOptimal, 'short' => [...$first->short, ...$second->short], 'needs' => [...$needs, ...$budgets]];
+        return [
+            'ids' => $all,
+            'grams' => $grams,
+            'isOptimal' => $first->isOptimal && $second->isOptimal,
+            'short' => [...$first->short, ...$second->short],
+            'needs' => [...$needs, ...$budgets],
+        ];
     }
 
     /**
@@ -176,9 +232,20 @@ final readonly class KitProposal
                 $short[] = ['need' => $need, 'missing' => $missing];
             }
         }
-        $chosen = array_map(static fn (Gear $g): array => ['gear' => $g, 'why' => self::why($g, $givers, $best['needs'], $gear, $school)], $gear);
+        $chosen = array_map(
+            static fn (Gear $g): array => ['gear' => $g, 'why' => self::why($g, $givers, $best['needs'], $gear, $school)],
+            $gear,
+        );
 
-        return new self($chosen, $best['grams'], $best['isOptimal'], $short, $leftOut, $best['needs'], $limitG !== null && $best['grams'] > $limitG ? $best['grams'] - $limitG : null);
+        return new self(
+            $chosen,
+            $best['grams'],
+            $best['isOptimal'],
+            $short,
+            $leftOut,
+            $best['needs'],
+            $limitG !== null && $best['grams'] > $limitG ? $best['grams'] - $limitG : null,
+        );
     }
 
     /**
@@ -197,7 +264,12 @@ final readonly class KitProposal
                 $why[] = $need->title;
             } elseif ($gives && $hasSpare && $with === $need->count + 1) {
                 $why[] = "{$need->title}, the spare included";
-            } elseif ($need->wantsSpare && $school->takesSparesOf($need) && $givers->givesNearly($one->id, $need) && $givers->countNearly($need) <= $need->count + 1) {
+            } elseif (
+                $need->wantsSpare &&
+                $school->takesSparesOf($need) &&
+                $givers->givesNearly($one->id, $need) &&
+                $givers->countNearly($need) <= $need->count + 1
+            ) {
                 $why[] = 'spare: '.$need->title;
             }
         }
@@ -206,6 +278,8 @@ final readonly class KitProposal
         }
         $for = array_filter($gear, static fn (Gear $g): bool => $givers->isRequiredBy($one->id, $g->id));
 
-        return $for === [] ? ['gives several of these at once'] : ['for '.implode(', ', array_slice(array_map(static fn (Gear $g): string => $g->label, array_values($for)), 0, 3))];
+        return $for === []
+            ? ['gives several of these at once']
+            : ['for '.implode(', ', array_slice(array_map(static fn (Gear $g): string => $g->label, array_values($for)), 0, 3))];
     }
 }

@@ -39,7 +39,8 @@ enum KitSchool: string
             self::Zooms => 'A prime counts four times its weight: fewer changes, one lens for a whole segment.',
             self::Primes => 'A zoom counts four times its weight: wider stops, and feet for the framing.',
             self::FewLenses => 'Each lens counts four kilograms more: one or two that never come off.',
-            self::Abroad => 'Musts only, and spares of cells and cards alone: what is missing must be bought or borrowed there, so prepare everything else better.',
+            self::Abroad => 'Musts only, and spares of cells and cards alone: what is missing must be bought or borrowed there, so '.
+                'prepare everything else better.',
         };
     }
 

@@ -40,7 +40,9 @@ final class LoseOne
             }
         }
         $this->usable = array_fill_keys(array_map(strval(...), array_keys($things)), true);
-        $stuck = array_values(array_filter(array_map(strval(...), array_keys($things)), fn (string $id): bool => ! $this->works($id, $this->givers)));
+        $stuck = array_values(
+            array_filter(array_map(strval(...), array_keys($things)), fn (string $id): bool => ! $this->works($id, $this->givers)),
+        );
         foreach ($this->fallOut($stuck, $this->usable, $this->givers) as $id) {
             unset($this->usable[$id]);
         }
@@ -65,7 +67,9 @@ final class LoseOne
      */
     public function breaks(int $losses = 1): array
     {
-        $ids = array_values(array_map(strval(...), array_keys(array_filter($this->things, static fn (LosableThing $t): bool => $t->canBeLost))));
+        $ids = array_values(
+            array_map(strval(...), array_keys(array_filter($this->things, static fn (LosableThing $t): bool => $t->canBeLost))),
+        );
         $alone = $breaks = [];
         foreach ($ids as $id) {
             $alone[$id] = $this->without([$id]);

@@ -18,7 +18,14 @@ final readonly class PlannedWork
      * @param  array<string, int>  $framesByLane  planned
      * @param  list<array{frames: int, hours: float}>  $remotes  cameras that stand alone, one entry each
      */
-    public function __construct(public array $needs, public array $framesByLane, public int $pops, public float $hours, public float $temperatureC, public array $remotes = []) {}
+    public function __construct(
+        public array $needs,
+        public array $framesByLane,
+        public int $pops,
+        public float $hours,
+        public float $temperatureC,
+        public array $remotes = [],
+    ) {}
 
     /**
      * Cameras that stand alone fire with the main camera: in their segment, or all day where none is named, for at least
@@ -35,8 +42,22 @@ final readonly class PlannedWork
             if ($ask->what !== NeedWhat::Remote) {
                 continue;
             }
-            $with = array_values(array_filter($stretches, static fn (PlannedStretch $s): bool => $ask->segmentId === null ? in_array('lead', $s->lanes, true) : $s->id === $ask->segmentId));
-            $frames = array_sum(array_map(static fn (PlannedStretch $s): int => array_sum(array_map(static fn (PlannedShot $shot): int => $shot->frames, $s->shots)), $with));
+            $with = array_values(
+                array_filter(
+                    $stretches,
+                    static fn (PlannedStretch $s): bool => $ask->segmentId === null
+                        ? in_array('lead', $s->lanes, true)
+                        : $s->id === $ask->segmentId,
+                ),
+            );
+            $frames = array_sum(
+                array_map(
+                    static fn (PlannedStretch $s): int => array_sum(
+                        array_map(static fn (PlannedShot $shot): int => $shot->frames, $s->shots),
+                    ),
+                    $with,
+                ),
+            );
             $hours = $ask->segmentId === null || $with === [] ? 0.0 : round(($with[0]->to - $with[0]->from) / 3600, 1);
             array_push($remotes, ...array_fill(0, $ask->count, ['frames' => $frames, 'hours' => max($ask->hours, $hours)]));
         }

@@ -28,7 +28,7 @@ final readonly class ReachRuler
     {
         $within = max(self::FROM_MM, min(self::TO_MM, $focalMm));
 
-        return round(log($within / self::FROM_MM) / log(self::TO_MM / self::FROM_MM) * self::WIDTH, 1);
+        return round((log($within / self::FROM_MM) / log(self::TO_MM / self::FROM_MM)) * self::WIDTH, 1);
     }
 
     /** @return list<array{x: float, label: string}> */
@@ -37,24 +37,37 @@ final readonly class ReachRuler
         return array_map(static fn (int $mm): array => ['x' => self::x($mm), 'label' => (string) $mm], self::SCALE_MM);
     }
 
-    /** @return list<array{x: float, width: float, label: string, lane: string, on: string, starts: bool}> a prime is a short bar around its focal length */
+    /**
+     * @return list<array{x: float, width: float, label: string, lane: string, on: string, starts: bool}> a prime is a short bar around its
+     * focal length
+     */
     public function bars(): array
     {
         return array_map(function (BagLens $lens): array {
             $width = max(self::LEAST_BAR, self::x($lens->toMm) - self::x($lens->fromMm));
             $x = $lens->fromMm === $lens->toMm ? self::x($lens->fromMm) - $width / 2 : self::x($lens->fromMm);
 
-            return ['x' => $x, 'width' => round($width, 1), 'label' => $lens->label, 'lane' => $lens->lane, 'on' => $this->on[$lens->itemId] ?? $lens->lane, 'starts' => isset($this->on[$lens->itemId])];
+            return [
+                'x' => $x,
+                'width' => round($width, 1),
+                'label' => $lens->label,
+                'lane' => $lens->lane,
+                'on' => $this->on[$lens->itemId] ?? $lens->lane,
+                'starts' => isset($this->on[$lens->itemId]),
+            ];
         }, $this->lenses);
     }
 
     /** @return list<array{x: float, label: string, isCovered: bool}> */
     public function ticks(): array
     {
-        return array_map(fn (WantedReach $w): array => [
-            'x' => self::x($w->focalMm),
-            'label' => "{$w->focalMm} mm: {$w->shot}",
-            'isCovered' => array_filter($this->lenses, static fn (BagLens $l): bool => $l->lane === $w->lane && $l->reaches($w->focalMm)) !== [],
-        ], $this->wanted);
+        return array_map(
+            fn (WantedReach $w): array => [
+                'x' => self::x($w->focalMm),
+                'label' => "{$w->focalMm} mm: {$w->shot}",
+                'isCovered' => array_filter($this->lenses, static fn (BagLens $l): bool => $l->lane === $w->lane && $l->reaches($w->focalMm)) !== [],
+            ],
+            $this->wanted,
+        );
     }
 }

@@ -9,7 +9,13 @@ use NorthSatchel\ImpossibleValue;
 /** What of a rectangular room a lens takes in from its corner, and from the middle of its short wall. */
 final readonly class CornerFit
 {
-    private function __construct(public float $seesDeg, public float $fromCornerDeg, public float $farWallDeg, public float $focalForCornerMm, public float $focalForWallMm) {}
+    private function __construct(
+        public float $seesDeg,
+        public float $fromCornerDeg,
+        public float $farWallDeg,
+        public float $focalForCornerMm,
+        public float $focalForWallMm,
+    ) {}
 
     /**
      * From a corner the whole room lies within a right angle; from the middle of a short wall the far wall spans
@@ -21,7 +27,9 @@ final readonly class CornerFit
      */
     public static function of(float $focalMm, float $sensorWidthMm, float $widthM, float $lengthM, float $backM = 0.3): self
     {
-        foreach (['focal_mm' => $focalMm, 'sensor_width_mm' => $sensorWidthMm, 'width_m' => $widthM, 'length_m' => $lengthM] as $field => $value) {
+        foreach (
+            ['focal_mm' => $focalMm, 'sensor_width_mm' => $sensorWidthMm, 'width_m' => $widthM, 'length_m' => $lengthM] as $field => $value
+        ) {
             if ($value <= 0) {
                 throw ImpossibleValue::of($field, 'must be above 0');
             }

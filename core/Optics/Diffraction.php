@@ -18,7 +18,13 @@ final readonly class Diffraction
 
     private const STOPS = [1.4, 2, 2.8, 4, 5.6, 8, 11, 16, 22, 32];
 
-    private function __construct(public float $bestExact, public float $bestStop, public float $focusM, public float $blurUm, public float $airyUm) {}
+    private function __construct(
+        public float $bestExact,
+        public float $bestStop,
+        public float $focusM,
+        public float $blurUm,
+        public float $airyUm,
+    ) {}
 
     /**
      * @throws ImpossibleValue
@@ -32,7 +38,7 @@ final readonly class Diffraction
             throw ImpossibleValue::of('near_m', 'must be well beyond the focal length and no more than far_m');
         }
         // Defocus at both ends, focused at 2·near·far ÷ (near + far): f² (far − near) ÷ (2 N near far).
-        $defocus = $focalMm ** 2 * ($farM - $nearM) * 1000 / (2 * $nearM * $farM * 1e6);
+        $defocus = ($focalMm ** 2 * ($farM - $nearM) * 1000) / (2 * $nearM * $farM * 1e6);
         $airy = 2.44 * self::LAMBDA_MM;
         $exact = sqrt($defocus / $airy);
         $best = self::STOPS[0];
@@ -42,6 +48,12 @@ final readonly class Diffraction
             }
         }
 
-        return new self($exact, (float) $best, 2 * $nearM * $farM / ($nearM + $farM), 1000 * sqrt(($defocus / $best) ** 2 + ($airy * $best) ** 2), 1000 * $airy * $best);
+        return new self(
+            $exact,
+            (float) $best,
+            (2 * $nearM * $farM) / ($nearM + $farM),
+            1000 * sqrt(($defocus / $best) ** 2 + ($airy * $best) ** 2),
+            1000 * $airy * $best,
+        );
     }
 }

@@ -6,20 +6,24 @@ namespace NorthSatchel\Optics;
 
 use NorthSatchel\ImpossibleValue;
 
-/** What a lens sees: 2·atan(side ÷ 2 ÷ focal) across and up, and how much that is at a distance (geometry of a thin lens far from its subject). */
+/**
+ * What a lens sees: 2·atan(side ÷ 2 ÷ focal) across and up, and how much that is at a distance (geometry of a thin lens far from its
+ * subject).
+ */
 final readonly class FieldOfView
 {
-    private function __construct(
-        public float $horizontalDeg,
-        public float $verticalDeg,
-        public float $widthM,
-        public float $heightM,
-    ) {}
+    private function __construct(public float $horizontalDeg, public float $verticalDeg, public float $widthM, public float $heightM) {}
 
     /** @throws ImpossibleValue */
     public static function of(float $focalMm, float $sensorWidthMm, float $sensorHeightMm, float $distanceM): self
     {
-        foreach (['focal_mm' => $focalMm, 'sensor_width_mm' => $sensorWidthMm, 'sensor_height_mm' => $sensorHeightMm, 'distance_m' => $distanceM] as $field => $value) {
+        $given = [
+            'focal_mm' => $focalMm,
+            'sensor_width_mm' => $sensorWidthMm,
+            'sensor_height_mm' => $sensorHeightMm,
+            'distance_m' => $distanceM,
+        ];
+        foreach ($given as $field => $value) {
             if ($value <= 0) {
                 throw ImpossibleValue::of($field, 'must be above 0');
             }
@@ -28,8 +32,8 @@ final readonly class FieldOfView
         return new self(
             2 * rad2deg(atan($sensorWidthMm / 2 / $focalMm)),
             2 * rad2deg(atan($sensorHeightMm / 2 / $focalMm)),
-            $distanceM * $sensorWidthMm / $focalMm,
-            $distanceM * $sensorHeightMm / $focalMm,
+            ($distanceM * $sensorWidthMm) / $focalMm,
+            ($distanceM * $sensorHeightMm) / $focalMm,
         );
     }
 }

@@ -22,7 +22,13 @@ final readonly class FrameEdge
      * @param  float  $leastM  as near to the people as a light can stand and be out of the picture
      * @param  bool  $isOutside  whether it is as near as was asked
      */
-    private function __construct(public float $halfWidthM, public float $asideM, public float $alongM, public float $leastM, public bool $isOutside) {}
+    private function __construct(
+        public float $halfWidthM,
+        public float $asideM,
+        public float $alongM,
+        public float $leastM,
+        public bool $isOutside,
+    ) {}
 
     /**
      * On that line, so far from people on the axis: of the two places the one in front of them. Where the line never comes so
@@ -37,7 +43,9 @@ final readonly class FrameEdge
      */
     public static function beside(float $focalMm, float $sensorWidthMm, float $peopleM, float $lightM, float $lightWidthM = 0.0): self
     {
-        foreach (['focal_mm' => $focalMm, 'sensor_width_mm' => $sensorWidthMm, 'people_m' => $peopleM, 'light_m' => $lightM] as $field => $value) {
+        foreach (
+            ['focal_mm' => $focalMm, 'sensor_width_mm' => $sensorWidthMm, 'people_m' => $peopleM, 'light_m' => $lightM] as $field => $value
+        ) {
             if ($value <= 0) {
                 throw ImpossibleValue::of($field, 'must be above 0');
             }

@@ -18,15 +18,23 @@ final readonly class MotionBlur
      *
      * @throws ImpossibleValue
      */
-    public static function of(float $speedMS, float $distanceM, float $focalMm, float $shutterS, float $pixelUm, float $trackingError = 1.0): self
-    {
-        foreach (['distance_m' => $distanceM, 'focal_mm' => $focalMm, 'shutter_s' => $shutterS, 'pixel_um' => $pixelUm] as $field => $value) {
+    public static function of(
+        float $speedMS,
+        float $distanceM,
+        float $focalMm,
+        float $shutterS,
+        float $pixelUm,
+        float $trackingError = 1.0,
+    ): self {
+        foreach (
+            ['distance_m' => $distanceM, 'focal_mm' => $focalMm, 'shutter_s' => $shutterS, 'pixel_um' => $pixelUm] as $field => $value
+        ) {
             if ($value <= 0) {
                 throw ImpossibleValue::of($field, 'must be above 0');
             }
         }
-        $mm = $focalMm * $speedMS * $shutterS / $distanceM * $trackingError;
+        $mm = (($focalMm * $speedMS * $shutterS) / $distanceM) * $trackingError;
 
-        return new self($mm, $mm * 1000 / $pixelUm);
+        return new self($mm, ($mm * 1000) / $pixelUm);
     }
 }

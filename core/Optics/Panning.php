@@ -17,15 +17,26 @@ final readonly class Panning
 
     private const WANTED_CHANCE = 0.9;
 
-    private function __construct(public float $degreesPerSecond, public float $groundBlurPx, public float $sharpShare, public ?int $tries) {}
+    private function __construct(
+        public float $degreesPerSecond,
+        public float $groundBlurPx,
+        public float $sharpShare,
+        public ?int $tries,
+    ) {}
 
     /**
      * The chance that a try is sharp: the error of following is normal, and its blur must stay within two pixels.
      *
      * @throws ImpossibleValue
      */
-    public static function of(float $speedMS, float $distanceM, float $focalMm, float $shutterS, float $pixelUm, float $usualError = self::USUAL_ERROR): self
-    {
+    public static function of(
+        float $speedMS,
+        float $distanceM,
+        float $focalMm,
+        float $shutterS,
+        float $pixelUm,
+        float $usualError = self::USUAL_ERROR,
+    ): self {
         $whole = MotionBlur::of($speedMS, $distanceM, $focalMm, $shutterS, $pixelUm)->pixels;
         $allowed = $whole <= 0 ? INF : self::SHARP_PX / $whole / $usualError;
         $share = is_infinite($allowed) ? 1.0 : self::within($allowed);
@@ -47,6 +58,6 @@ final readonly class Panning
     /** The longest shutter that freezes it within two pixels, not followed; seconds. */
     public static function freezing(float $speedMS, float $distanceM, float $focalMm, float $pixelUm): float
     {
-        return self::SHARP_PX * $pixelUm / 1000 * $distanceM / ($focalMm * max(1e-9, $speedMS));
+        return (((self::SHARP_PX * $pixelUm) / 1000) * $distanceM) / ($focalMm * max(1e-9, $speedMS));
     }
 }

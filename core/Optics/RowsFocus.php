@@ -10,7 +10,33 @@ use NorthSatchel\ImpossibleValue;
 final readonly class RowsFocus
 {
     /** Nominal third stops (ISO 517). */
-    public const STOPS = [1.4, 1.6, 1.8, 2.0, 2.2, 2.5, 2.8, 3.2, 3.5, 4.0, 4.5, 5.0, 5.6, 6.3, 7.1, 8.0, 9.0, 10.0, 11.0, 13.0, 14.0, 16.0, 18.0, 20.0, 22.0];
+    public const STOPS = [
+        1.4,
+        1.6,
+        1.8,
+        2.0,
+        2.2,
+        2.5,
+        2.8,
+        3.2,
+        3.5,
+        4.0,
+        4.5,
+        5.0,
+        5.6,
+        6.3,
+        7.1,
+        8.0,
+        9.0,
+        10.0,
+        11.0,
+        13.0,
+        14.0,
+        16.0,
+        18.0,
+        20.0,
+        22.0,
+    ];
 
     private function __construct(
         /** Null when f/22 does not hold them. */
@@ -34,7 +60,7 @@ final readonly class RowsFocus
         if ($near <= 0) {
             throw ImpossibleValue::of('row_distances_m', 'must be above 0');
         }
-        $focus = 2 * $near * $far / ($near + $far);
+        $focus = (2 * $near * $far) / ($near + $far);
         foreach (self::STOPS as $stop) {
             $depth = DepthOfField::of($focalMm, $stop, $focus, $cocMm);
             // Focused on a single row, its near and far limits touch it for any stop.

@@ -47,7 +47,12 @@ final class CallOrders
         if ($school === School::LeastWaiting) {
             $found = self::leastWaiting($listed, $family, $isGathered, $patience);
 
-            return new CallSolution(self::settled(self::pick($listed, $found->order), $family, $isGathered, $rule), $found->waiting, $found->lowerBound, $found->isOptimal);
+            return new CallSolution(
+                self::settled(self::pick($listed, $found->order), $family, $isGathered, $rule),
+                $found->waiting,
+                $found->lowerBound,
+                $found->isOptimal,
+            );
         }
 
         return match ($school) {
@@ -69,8 +74,19 @@ final class CallOrders
         foreach ($groups as $index => $group) {
             $given[] = new Group((string) $index, Pace::minutes(count($group->people)) + self::USUAL_CHANGE_MINUTES, $group->people);
         }
-        $before = array_map(static fn (array $pair): array => [(string) $pair[0], (string) $pair[1]], (new Precedence($groups, $family))->pairs());
-        $apart = array_values(array_filter($family->apart(), static fn (array $pair): bool => array_filter($groups, static fn (FamilyGroup $g): bool => array_diff($pair, $g->people) === []) === []));
+        $before = array_map(
+            static fn (array $pair): array => [(string) $pair[0], (string) $pair[1]],
+            (new Precedence($groups, $family))->pairs(),
+        );
+        $apart = array_values(
+            array_filter(
+                $family->apart(),
+                static fn (array $pair): bool => array_filter(
+                    $groups,
+                    static fn (FamilyGroup $g): bool => array_diff($pair, $g->people) === [],
+                ) === [],
+            ),
+        );
 
         return FormalsOrder::best($isGathered ? Presence::Gathered : Presence::Called, $given, $weights, $before, $apart, $patience);
     }
@@ -132,7 +148,10 @@ final class CallOrders
         foreach ($family->apart() as [$one, $other]) {
             for ($i = 1; $i < count($order); $i++) {
                 [$a, $b] = [$order[$i - 1]->people, $order[$i]->people];
-                $count += (in_array($one, $a, true) && in_array($other, $b, true)) || (in_array($other, $a, true) && in_array($one, $b, true)) ? 1 : 0;
+                $count +=
+                    (in_array($one, $a, true) && in_array($other, $b, true)) || (in_array($other, $a, true) && in_array($one, $b, true))
+                        ? 1
+                        : 0;
             }
         }
 
@@ -163,9 +182,18 @@ final class CallOrders
      */
     private static function leastWalking(array $groups, Family $family, Patience $patience): CallSolution
     {
-        $found = (new LeastWalking(array_map(static fn (FamilyGroup $g): array => $g->people, $groups), (new Precedence($groups, $family))->pairs(), $family->apart()))->best($patience);
+        $found = (new LeastWalking(
+            array_map(static fn (FamilyGroup $g): array => $g->people, $groups),
+            (new Precedence($groups, $family))->pairs(),
+            $family->apart(),
+        ))->best($patience);
 
-        return new CallSolution(array_map(static fn (int $i): FamilyGroup => $groups[$i], $found['order']), $found['walks'], $found['lowerBound'], $found['isOptimal']);
+        return new CallSolution(
+            array_map(static fn (int $i): FamilyGroup => $groups[$i], $found['order']),
+            $found['walks'],
+            $found['lowerBound'],
+            $found['isOptimal'],
+        );
     }
 
     /** @param  list<FamilyGroup>  $order */

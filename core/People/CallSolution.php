@@ -15,7 +15,12 @@ final readonly class CallSolution
      * @param  int|float|null  $cost  null where nothing is minimised
      * @param  int|float|null  $lowerBound  no order costs less
      */
-    public function __construct(public array $order, public int|float|null $cost = null, public int|float|null $lowerBound = null, public bool $isOptimal = false) {}
+    public function __construct(
+        public array $order,
+        public int|float|null $cost = null,
+        public int|float|null $lowerBound = null,
+        public bool $isOptimal = false,
+    ) {}
 
     public function gap(): int|float
     {
@@ -30,12 +35,17 @@ final readonly class CallSolution
         }
         [$cost, $least] = [round($this->cost, 1), round($this->lowerBound, 1)];
         if ($school === School::LeastWalking) {
-            return $this->isOptimal ? "Least walking is proven: in no order do fewer than {$cost} people walk in or out, with those kept apart not one after the other wherever that can be."
+            return $this->isOptimal
+                ? "Least walking is proven: in no order do fewer than {$cost} people walk in or out, with those kept apart not one ".
+                    'after the other wherever that can be.'
                 : "Least walking is the best found: {$cost} people walk in or out, and in no order fewer than {$least} do.";
         }
         $change = CallOrders::USUAL_CHANGE_MINUTES;
 
-        return $this->isOptimal ? "Least waiting is proven: with change-overs of {$change} min each no order waits less than {$cost} person-min. The figure above is with the real change-overs, group by group."
-            : "Least waiting is the best found: {$cost} person-min with change-overs of {$change} min each, and no order waits less than {$least}. The figure above is with the real change-overs.";
+        return $this->isOptimal
+            ? "Least waiting is proven: with change-overs of {$change} min each no order waits less than {$cost} person-min. The figure ".
+                'above is with the real change-overs, group by group.'
+            : "Least waiting is the best found: {$cost} person-min with change-overs of {$change} min each, and no order waits less ".
+                "than {$least}. The figure above is with the real change-overs.";
     }
 }

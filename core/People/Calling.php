@@ -18,7 +18,13 @@ final readonly class Calling
      * @param  list<int>  $shot  ids of groups
      * @param  list<int>  $later  ids of groups put off
      */
-    public function __construct(private Family $family, private array $groups, private array $found, private array $shot, private array $later) {}
+    public function __construct(
+        private Family $family,
+        private array $groups,
+        private array $found,
+        private array $shot,
+        private array $later,
+    ) {}
 
     /** @return list<int> ids of the groups still to shoot: those put off come last */
     public function left(): array
@@ -101,7 +107,12 @@ final readonly class Calling
      */
     public function owedMusts(): array
     {
-        return array_values(array_map(fn (int $id): string => $this->groups[$id]->title, array_filter($this->left(), fn (int $id): bool => $this->groups[$id]->priority->value === 'must')));
+        return array_values(
+            array_map(
+                fn (int $id): string => $this->groups[$id]->title,
+                array_filter($this->left(), fn (int $id): bool => $this->groups[$id]->priority->value === 'must'),
+            ),
+        );
     }
 
     public function isFound(string $name): bool
@@ -123,7 +134,9 @@ final readonly class Calling
     public function shared(string $name): string
     {
         $person = $this->family->person($name);
-        $isChild = $person !== null && (in_array('infant', $person->needs, true) || ($person->heightCm !== null && $person->heightCm < self::CHILD_CM));
+        $isChild =
+            $person !== null &&
+            (in_array('infant', $person->needs, true) || ($person->heightCm !== null && $person->heightCm < self::CHILD_CM));
 
         return $isChild ? explode(' ', $name)[0] : $name;
     }

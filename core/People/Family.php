@@ -53,7 +53,12 @@ final class Family
     /** @return list<string> the names of the two */
     public function couple(): array
     {
-        return array_values(array_map(static fn (Relative $r): string => $r->name, array_filter($this->people, static fn (Relative $r): bool => $r->isOfTheCouple)));
+        return array_values(
+            array_map(
+                static fn (Relative $r): string => $r->name,
+                array_filter($this->people, static fn (Relative $r): bool => $r->isOfTheCouple),
+            ),
+        );
     }
 
     /** @return list<string> */
@@ -109,7 +114,9 @@ final class Family
     /** @return list<string> of one of the two; of both for the empty name */
     public function attendantsOf(string $name): array
     {
-        return $name === '' ? array_values(array_unique(array_merge(...array_values($this->links['attendant'] ?? []) ?: [[]]))) : $this->linked('attendant', $name);
+        return $name === ''
+            ? array_values(array_unique(array_merge(...array_values($this->links['attendant'] ?? []) ?: [[]])))
+            : $this->linked('attendant', $name);
     }
 
     /**
@@ -140,7 +147,7 @@ final class Family
         $all = $names;
         foreach ($names as $name) {
             $partner = $this->partnerOf($name);
-            $all = [...$all, ...($partner === null ? [] : [$partner])];
+            $all = [...$all, ...$partner === null ? [] : [$partner]];
         }
         foreach ($names as $name) {
             foreach ($this->childrenOf($name) as $child) {
@@ -157,7 +164,8 @@ final class Family
         if ($of === null) {
             return;
         }
-        $back = ['parent' => 'child', 'child' => 'parent', 'sibling' => 'sibling', 'partner' => 'partner', 'former' => 'former'][$kind] ?? null;
+        $back =
+            ['parent' => 'child', 'child' => 'parent', 'sibling' => 'sibling', 'partner' => 'partner', 'former' => 'former'][$kind] ?? null;
         if ($back !== null) {
             $this->links[$back][mb_strtolower($who)][] = $of;
         }

@@ -62,21 +62,33 @@ final class FamilyText
             $low = mb_strtolower($piece);
             $relation = self::relation($piece);
             match (true) {
-                in_array($low, self::COUPLE, true) => $isCouple = true,
-                in_array($low, self::NEEDS, true) => $needs[] = $low,
-                $low === 'baby' => $needs[] = 'infant',
-                $low === 'told' => $isTold = true,
-                in_array($low, ['ceremony only', 'for the ceremony only'], true) => $isForCeremonyOnly = true,
-                preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => $height = (int) $found[1],
-                preg_match('/^leaves (?:at )?(\d{1,2}:\d\d)$/', $low, $found) === 1 => $leaves = str_pad($found[1], 5, '0', STR_PAD_LEFT),
-                preg_match('/^(?:apart|kept apart) from (.+)$/iu', $piece, $found) === 1 => $apart[] = trim($found[1]),
-                preg_match('/^not beside (.+)$/iu', $piece, $found) === 1 => $notBeside[] = trim($found[1]),
-                $relation !== null => $relations[] = $relation,
-                default => $known[] = $piece,
+                in_array($low, self::COUPLE, true) => ($isCouple = true),
+                in_array($low, self::NEEDS, true) => ($needs[] = $low),
+                $low === 'baby' => ($needs[] = 'infant'),
+                $low === 'told' => ($isTold = true),
+                in_array($low, ['ceremony only', 'for the ceremony only'], true) => ($isForCeremonyOnly = true),
+                preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => ($height = (int) $found[1]),
+                preg_match('/^leaves (?:at )?(\d{1,2}:\d\d)$/', $low, $found) === 1 => ($leaves = str_pad($found[1], 5, '0', STR_PAD_LEFT)),
+                preg_match('/^(?:apart|kept apart) from (.+)$/iu', $piece, $found) === 1 => ($apart[] = trim($found[1])),
+                preg_match('/^not beside (.+)$/iu', $piece, $found) === 1 => ($notBeside[] = trim($found[1])),
+                $relation !== null => ($relations[] = $relation),
+                default => ($known[] = $piece),
             };
         }
 
-        return new Relative($name, $isCouple, $relations, array_values(array_unique($needs)), $height, $apart, $notBeside, $leaves, $isTold, implode(', ', $known), $isForCeremonyOnly);
+        return new Relative(
+            $name,
+            $isCouple,
+            $relations,
+            array_values(array_unique($needs)),
+            $height,
+            $apart,
+            $notBeside,
+            $leaves,
+            $isTold,
+            implode(', ', $known),
+            $isForCeremonyOnly,
+        );
     }
 
     /** @return array{kind: string, of: string}|null */

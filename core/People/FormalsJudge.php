@@ -18,18 +18,39 @@ final class FormalsJudge
     /**
      * @param  StandTime  $now  the groups in their order
      * @param  StandTime|null  $best  in the order with the least waiting
-     * @param  array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null  $segment  of the plan, in which they are called
+     * @param  array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null  $segment  of the plan, in which they are
+     *     called
      */
     public static function of(Family $family, StandTime $now, ?StandTime $best, ?array $segment, LocalDay $day): Verdicts
     {
         if ($family->people() === []) {
-            return new Verdicts([Verdict::mind('people.nobody', 'Nobody is named yet.', 'Enter the family once, a line a person; the list of groups follows from it.')]);
+            return new Verdicts([
+                Verdict::mind(
+                    'people.nobody',
+                    'Nobody is named yet.',
+                    'Enter the family once, a line a person; the list of groups follows from it.',
+                ),
+            ]);
         }
         if ($family->couple() === []) {
-            return new Verdicts([Verdict::fix('people.no-couple', 'Who are the two?', 'Write bride, groom or couple after their names: the groups are laid out around them.')]);
+            return new Verdicts([
+                Verdict::fix(
+                    'people.no-couple',
+                    'Who are the two?',
+                    'Write bride, groom or couple after their names: the groups are laid out around them.',
+                ),
+            ]);
         }
         if ($now->order === []) {
-            return new Verdicts([Verdict::fix('people.no-groups', 'There is no list of groups yet.', count($family->people()).' people are named, and a family like this one has groups by rule.', [], new Remedy('people.rules', 'Make the list by rule'))]);
+            return new Verdicts([
+                Verdict::fix(
+                    'people.no-groups',
+                    'There is no list of groups yet.',
+                    count($family->people()).' people are named, and a family like this one has groups by rule.',
+                    [],
+                    new Remedy('people.rules', 'Make the list by rule'),
+                ),
+            ]);
         }
 
         return new Verdicts([
@@ -54,15 +75,29 @@ final class FormalsJudge
             foreach ($now->order as $group) {
                 $has = [in_array($one, $group->people, true), in_array($other, $group->people, true)];
                 if ($has === [true, true]) {
-                    $verdicts[] = Verdict::stop('people.together', "{$one} and {$other} are both in “{$group->title}”.", 'They are never to be in one frame: take one of them out, or split the group.');
-                } elseif ($before !== null && (($has[0] && in_array($other, $before->people, true)) || ($has[1] && in_array($one, $before->people, true)))) {
+                    $verdicts[] = Verdict::stop(
+                        'people.together',
+                        "{$one} and {$other} are both in “{$group->title}”.",
+                        'They are never to be in one frame: take one of them out, or split the group.',
+                    );
+                } elseif (
+                    $before !== null &&
+                    (($has[0] && in_array($other, $before->people, true)) || ($has[1] && in_array($one, $before->people, true)))
+                ) {
                     $meetings[] = "“{$before->title}” and “{$group->title}”";
                 }
                 $before = $group;
             }
             $count = count($meetings);
             if ($count > 0) {
-                $verdicts[] = Verdict::mind('people.meeting', "{$one} and {$other} meet ".($count === 1 ? 'once' : "{$count} times").' between two groups.', "As the one goes out the other comes in, between {$meetings[0]}".($count > 1 ? ' and so on' : '').': put a group without both between, or let somebody lead one of them round.', ['meetings' => $count]);
+                $verdicts[] = Verdict::mind(
+                    'people.meeting',
+                    "{$one} and {$other} meet ".($count === 1 ? 'once' : "{$count} times").' between two groups.',
+                    "As the one goes out the other comes in, between {$meetings[0]}".
+                        ($count > 1 ? ' and so on' : '').
+                        ': put a group without both between, or let somebody lead one of them round.',
+                    ['meetings' => $count],
+                );
             }
         }
 
@@ -72,12 +107,32 @@ final class FormalsJudge
     /** @return list<Verdict> */
     private static function forgotten(Family $family, StandTime $now): array
     {
-        $none = array_values(array_filter(array_map(static fn (Relative $r): string => $r->name, $family->people()), static fn (string $name): bool => ! isset($now->people[$name])));
+        $none = array_values(
+            array_filter(
+                array_map(static fn (Relative $r): string => $r->name, $family->people()),
+                static fn (string $name): bool => ! isset($now->people[$name]),
+            ),
+        );
         if ($none === []) {
-            return [Verdict::fine('people.all-in', 'Everybody is in a group.', count($family->people()).' people, '.count($now->order).' groups.')];
+            return [
+                Verdict::fine(
+                    'people.all-in',
+                    'Everybody is in a group.',
+                    count($family->people()).' people, '.count($now->order).' groups.',
+                ),
+            ];
         }
 
-        return [Verdict::fix('people.forgotten', count($none) === 1 ? "{$none[0]} is in no group." : count($none).' people are in no group.', implode(', ', array_slice($none, 0, 6)).(count($none) > 6 ? ' and more' : '').': once the family has gone, it is too late.', ['people' => count($none)])];
+        return [
+            Verdict::fix(
+                'people.forgotten',
+                count($none) === 1 ? "{$none[0]} is in no group." : count($none).' people are in no group.',
+                implode(', ', array_slice($none, 0, 6)).
+                    (count($none) > 6 ? ' and more' : '').
+                    ': once the family has gone, it is too late.',
+                ['people' => count($none)],
+            ),
+        ];
     }
 
     /**
@@ -88,15 +143,38 @@ final class FormalsJudge
     {
         $minutes = (int) ceil($now->totalMinutes);
         if ($segment === null) {
-            return [Verdict::mind('people.no-segment', "The groups take {$minutes} min, and no segment of the plan is theirs.", 'Name one below, and its length follows from the list.', ['minutes' => $minutes])];
+            return [
+                Verdict::mind(
+                    'people.no-segment',
+                    "The groups take {$minutes} min, and no segment of the plan is theirs.",
+                    'Name one below, and its length follows from the list.',
+                    ['minutes' => $minutes],
+                ),
+            ];
         }
         $over = $minutes - $segment['minutes'];
         if ($over > 0) {
-            return [Verdict::fix('people.too-long', "The groups take {$minutes} min, “{$segment['title']}” has {$segment['minutes']}.", count($now->order)." groups with placing, frames and change-overs: {$over} min too many.", ['over_minutes' => $over],
-                new Remedy('segment.shorten', "Give it {$minutes} min", ['segment' => $segment['id'], 'minutes' => $minutes]))];
+            return [
+                Verdict::fix(
+                    'people.too-long',
+                    "The groups take {$minutes} min, “{$segment['title']}” has {$segment['minutes']}.",
+                    count($now->order)." groups with placing, frames and change-overs: {$over} min too many.",
+                    ['over_minutes' => $over],
+                    new Remedy('segment.shorten', "Give it {$minutes} min", ['segment' => $segment['id'], 'minutes' => $minutes]),
+                ),
+            ];
         }
 
-        return [Verdict::fine('people.fits', "The groups fit into “{$segment['title']}”.", "{$minutes} of {$segment['minutes']} min, from {$day->face($segment['startsAt'])} to {$day->face($segment['startsAt'] + 60 * $minutes)}.", ['minutes' => $minutes])];
+        return [
+            Verdict::fine(
+                'people.fits',
+                "The groups fit into “{$segment['title']}”.",
+                "{$minutes} of {$segment['minutes']} min, from {$day->face($segment['startsAt'])} to {$day->face(
+                    $segment['startsAt'] + 60 * $minutes,
+                )}.",
+                ['minutes' => $minutes],
+            ),
+        ];
     }
 
     /**
@@ -116,7 +194,11 @@ final class FormalsJudge
             }
             $freeAt = $day->face($segment['startsAt'] + (int) ceil($free * 60));
             if ($freeAt > $person->leavesAt) {
-                $verdicts[] = Verdict::fix('people.leaves', "{$person->name} leaves at {$person->leavesAt}, and is needed until {$freeAt}.", 'Call the groups with them earlier, or before the ceremony.');
+                $verdicts[] = Verdict::fix(
+                    'people.leaves',
+                    "{$person->name} leaves at {$person->leavesAt}, and is needed until {$freeAt}.",
+                    'Call the groups with them earlier, or before the ceremony.',
+                );
             }
         }
 
@@ -131,12 +213,31 @@ final class FormalsJudge
         $isAnyOther = false;
         foreach ($now->order as $index => $group) {
             if ($group->after !== null && array_search($group->after, $titles, true) > $index) {
-                $verdicts[] = Verdict::fix('people.precedence', "“{$group->title}” is to come after “{$group->after}”, and comes before it.", 'It stands at number '.($index + 1).', the other at '.(1 + (int) array_search($group->after, $titles, true)).'.', [], new Remedy('people.order', 'Put it after', ['school' => School::AsListed->value]));
+                $verdicts[] = Verdict::fix(
+                    'people.precedence',
+                    "“{$group->title}” is to come after “{$group->after}”, and comes before it.",
+                    'It stands at number '.
+                        ($index + 1).
+                        ', the other at '.
+                        (1 + (int) array_search($group->after, $titles, true)).
+                        '.',
+                    [],
+                    new Remedy('people.order', 'Put it after', ['school' => School::AsListed->value]),
+                );
             }
             $isHurried = Precedence::isHurried($group, $family);
             if ($isHurried && $isAnyOther && $group->after === null) {
-                $who = implode(', ', array_filter($group->people, static fn (string $name): bool => $family->person($name)->isForCeremonyOnly ?? false));
-                $verdicts[] = Verdict::fix('people.ceremony-only', "{$who}: there for the ceremony only, and called as number ".($index + 1).'.', "“{$group->title}” starts ".round($now->groups[$index]['from']).' min after the first; by then they may have gone.', ['minutes' => $now->groups[$index]['from']], new Remedy('people.order', 'Call them first', ['school' => School::AsListed->value]));
+                $who = implode(
+                    ', ',
+                    array_filter($group->people, static fn (string $name): bool => $family->person($name)->isForCeremonyOnly ?? false),
+                );
+                $verdicts[] = Verdict::fix(
+                    'people.ceremony-only',
+                    "{$who}: there for the ceremony only, and called as number ".($index + 1).'.',
+                    "“{$group->title}” starts ".round($now->groups[$index]['from']).' min after the first; by then they may have gone.',
+                    ['minutes' => $now->groups[$index]['from']],
+                    new Remedy('people.order', 'Call them first', ['school' => School::AsListed->value]),
+                );
             }
             $isAnyOther = $isAnyOther || ! $isHurried;
         }
@@ -149,10 +250,25 @@ final class FormalsJudge
     {
         $saved = $best === null ? 0.0 : round($now->waiting - $best->waiting, 1);
         if ($best === null || $saved < self::WORTH_MINUTES) {
-            return [Verdict::fine('people.order', 'No other order spares much waiting.', "In this one people wait {$now->waiting} person-minutes, the old and the very young counted more.", ['waiting' => $now->waiting])];
+            return [
+                Verdict::fine(
+                    'people.order',
+                    'No other order spares much waiting.',
+                    "In this one people wait {$now->waiting} person-minutes, the old and the very young counted more.",
+                    ['waiting' => $now->waiting],
+                ),
+            ];
         }
 
-        return [Verdict::mind('people.order', "Another order spares {$saved} person-minutes of waiting.", "Now {$now->waiting}, then {$best->waiting}; and {$now->totalMinutes} min in all against {$best->totalMinutes}.", ['saved' => $saved], new Remedy('people.order', 'Take that order', ['school' => School::LeastWaiting->value]))];
+        return [
+            Verdict::mind(
+                'people.order',
+                "Another order spares {$saved} person-minutes of waiting.",
+                "Now {$now->waiting}, then {$best->waiting}; and {$now->totalMinutes} min in all against {$best->totalMinutes}.",
+                ['saved' => $saved],
+                new Remedy('people.order', 'Take that order', ['school' => School::LeastWaiting->value]),
+            ),
+        ];
     }
 
     /** @return list<Verdict> */
@@ -160,7 +276,17 @@ final class FormalsJudge
     {
         $not = array_filter($family->people(), static fn (Relative $r): bool => ! $r->isTold && ! $r->isOfTheCouple);
 
-        return $not === [] ? [] : [Verdict::mind('people.not-told', count($not).' people are not marked as told where to be and when.', 'A relative who is missing when called costs two minutes and everybody’s patience. Write told after a name once it is done.', ['people' => count($not)])];
+        return $not === []
+            ? []
+            : [
+                Verdict::mind(
+                    'people.not-told',
+                    count($not).' people are not marked as told where to be and when.',
+                    'A relative who is missing when called costs two minutes and everybody’s patience. Write told after a name once '.
+                        'it is done.',
+                    ['people' => count($not)],
+                ),
+            ];
     }
 
     private static function blinks(StandTime $now): Verdict
@@ -174,6 +300,12 @@ final class FormalsJudge
         $title = $biggest === null ? '' : $biggest['group']->title;
         $chance = round(100 * FramesNeeded::of(max(1, $people), true, 0.5, 1 / 200)->chancePerFrame);
 
-        return Verdict::mind('people.blinks', "Take {$frames} frames of “{$title}”.", "With {$people} people nobody blinks in {$chance} of 100 frames (ten blinks a minute of a quarter of a second each); {$frames} frames hold one with all eyes open in 95 of 100 cases.", ['frames' => $frames]);
+        return Verdict::mind(
+            'people.blinks',
+            "Take {$frames} frames of “{$title}”.",
+            "With {$people} people nobody blinks in {$chance} of 100 frames (ten blinks a minute of a quarter of a second ".
+                "each); {$frames} frames hold one with all eyes open in 95 of 100 cases.",
+            ['frames' => $frames],
+        );
     }
 }

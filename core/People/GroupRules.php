@@ -40,14 +40,20 @@ final class GroupRules
     {
         $family = $this->family;
         $parents = $family->parentsOf($one);
-        $areApart = count($parents) > 1 && ($family->wereTogether($parents[0], $parents[1]) || $this->isKeptApart($parents[0], $parents[1]));
+        $areApart =
+            count($parents) > 1 && ($family->wereTogether($parents[0], $parents[1]) || $this->isKeptApart($parents[0], $parents[1]));
         foreach ($areApart ? array_map(static fn (string $p): array => [$p], $parents) : [$parents] as $set) {
             $with = $areApart ? $this->withPartners($set) : $set;
             $this->add('The two with '.self::names($with), [...$couple, ...$with], Priority::Must, $set);
         }
         $siblings = $family->siblingsOf($one);
         $this->add("{$one} with brothers and sisters", [$one, ...$siblings], Priority::Should, $siblings);
-        $this->add("The two with {$one}'s brothers and sisters and theirs", [...$couple, ...$family->withTheirs($siblings)], Priority::Should, $siblings);
+        $this->add(
+            "The two with {$one}'s brothers and sisters and theirs",
+            [...$couple, ...$family->withTheirs($siblings)],
+            Priority::Should,
+            $siblings,
+        );
         $grandparents = $family->grandparentsOf($one);
         $this->add("The two with {$one}'s grandparents", [...$couple, ...$grandparents], Priority::Must, $grandparents);
         $close = [...$this->withPartners($parents), ...$family->withTheirs($siblings), ...$grandparents];
@@ -106,7 +112,7 @@ final class GroupRules
         $all = [];
         foreach ($names as $name) {
             $partner = $this->family->partnerOf($name);
-            $all = [...$all, $name, ...($partner === null ? [] : [$partner])];
+            $all = [...$all, $name, ...$partner === null ? [] : [$partner]];
         }
 
         return array_values(array_unique($all));

@@ -45,7 +45,13 @@ final class PoseRota
         $forward = self::forward($heightsCm);
         $rota = [];
         for ($i = 0; $i < $players; $i++) {
-            $rota[] = ['number' => $i + 1, 'pose' => $poses[$i % count($poses)], 'turned' => $i % 2 === 0 ? 'to the left' : 'to the right', 'face' => intdiv($i, 2) % 2 === 0 ? 'smiling' : 'serious', 'isForward' => $forward[$i] ?? false];
+            $rota[] = [
+                'number' => $i + 1,
+                'pose' => $poses[$i % count($poses)],
+                'turned' => $i % 2 === 0 ? 'to the left' : 'to the right',
+                'face' => intdiv($i, 2) % 2 === 0 ? 'smiling' : 'serious',
+                'isForward' => $forward[$i] ?? false,
+            ];
         }
 
         return $rota;
@@ -54,10 +60,14 @@ final class PoseRota
     /** What half a step costs: two planes to hold sharp, seen with a normal lens from where the row fits. */
     public static function sharpness(int $players): string
     {
-        $distance = max(2.0, round($players * self::SHOULDER_M * self::MARGIN * self::FOCAL_MM / self::SENSOR_MM, 1));
+        $distance = max(2.0, round(($players * self::SHOULDER_M * self::MARGIN * self::FOCAL_MM) / self::SENSOR_MM, 1));
         $focus = RowsFocus::of(self::FOCAL_MM, GroupSetup::COC_MM, [$distance - self::FORWARD_M, $distance]);
 
-        return 'Half a step makes two planes '.round(100 * self::FORWARD_M).' cm apart: at '.round(self::FOCAL_MM)." mm from {$distance} m focus between them, and f/{$focus->fNumber} holds both.";
+        return 'Half a step makes two planes '.
+            round(100 * self::FORWARD_M).
+            ' cm apart: at '.
+            round(self::FOCAL_MM).
+            " mm from {$distance} m focus between them, and f/{$focus->fNumber} holds both.";
     }
 
     /**

@@ -44,13 +44,20 @@ final readonly class RowDrawing
         return $this->y(0);
     }
 
-    /** @return list<array{name: string, x: float, y: float, toX: float, toY: float}> as far in front of a head as the drawing reaches: where its line to the lens leaves it */
+    /**
+     * @return list<array{name: string, x: float, y: float, toX: float, toY: float}> as far in front of a head as the drawing reaches:
+     * where its line to the lens leaves it
+     */
     public function sights(): array
     {
         $sights = [];
         foreach ($this->heads() as $head) {
             $share = min(1.0, (self::CAMERA_Y - $head['y']) / max(1.0, $this->cameraY() - $head['y']));
-            $sights[] = [...$head, 'toX' => round($head['x'] + (self::MIDDLE - $head['x']) * $share, 1), 'toY' => round($head['y'] + ($this->cameraY() - $head['y']) * $share, 1)];
+            $sights[] = [
+                ...$head,
+                'toX' => round($head['x'] + (self::MIDDLE - $head['x']) * $share, 1),
+                'toY' => round($head['y'] + ($this->cameraY() - $head['y']) * $share, 1),
+            ];
         }
 
         return $sights;
@@ -62,7 +69,11 @@ final readonly class RowDrawing
         $heads = [];
         foreach (array_reverse($this->setup->rows->rows) as $row) {
             foreach ($row as $place) {
-                $heads[] = ['name' => $place->name, 'x' => round(self::MIDDLE + $place->x * $this->across, 1), 'y' => $this->y($this->setup->distanceM + $place->depthM)];
+                $heads[] = [
+                    'name' => $place->name,
+                    'x' => round(self::MIDDLE + $place->x * $this->across, 1),
+                    'y' => $this->y($this->setup->distanceM + $place->depthM),
+                ];
             }
         }
 
@@ -86,7 +97,10 @@ final readonly class RowDrawing
         return $this->y($this->setup->focus->focusM);
     }
 
-    /** @return list<array{name: string, x: float, y: float, bodyHeight: float}> from the front, the back row first; y is the top of the head */
+    /**
+     * @return list<array{name: string, x: float, y: float, bodyHeight: float}> from the front, the back row first; y is the top of the
+     * head
+     */
     public function front(): array
     {
         $perM = $this->perM();
@@ -94,7 +108,12 @@ final readonly class RowDrawing
         foreach (array_reverse($this->setup->rows->rows) as $row) {
             foreach ($row as $place) {
                 $y = round(self::GROUND_Y - $place->topM * $perM, 1);
-                $faces[] = ['name' => $place->name, 'x' => round(self::MIDDLE + $place->x * $perM, 1), 'y' => $y, 'bodyHeight' => round(self::GROUND_Y - $y, 1)];
+                $faces[] = [
+                    'name' => $place->name,
+                    'x' => round(self::MIDDLE + $place->x * $perM, 1),
+                    'y' => $y,
+                    'bodyHeight' => round(self::GROUND_Y - $y, 1),
+                ];
             }
         }
 

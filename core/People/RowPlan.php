@@ -48,13 +48,19 @@ final readonly class RowPlan
     public static function of(array $people, int $rowCount, bool $isOnSteps): self
     {
         if ($people === [] || $rowCount < 1 || $rowCount > self::MOST_ROWS) {
-            throw ImpossibleValue::of($people === [] ? 'people' : 'rows', $people === [] ? 'must not be empty' : 'must be 1 to '.self::MOST_ROWS);
+            throw ImpossibleValue::of(
+                $people === [] ? 'people' : 'rows',
+                $people === [] ? 'must not be empty' : 'must be 1 to '.self::MOST_ROWS,
+            );
         }
         $isInFront = static fn (Relative $r): bool => $r->sits() || self::cm($r) < self::SMALL_CM;
         $standing = array_values(array_filter($people, static fn (Relative $r): bool => ! $isInFront($r)));
         $sitting = array_values(array_filter($people, $isInFront));
         // The two stay in the front standing row; the others go back by height.
-        usort($standing, static fn (Relative $a, Relative $b): int => [! $a->isOfTheCouple, self::cm($a)] <=> [! $b->isOfTheCouple, self::cm($b)]);
+        usort(
+            $standing,
+            static fn (Relative $a, Relative $b): int => [! $a->isOfTheCouple, self::cm($a)] <=> [! $b->isOfTheCouple, self::cm($b)],
+        );
         $rows = $sitting === [] || $standing === [] ? [] : [$sitting];
         $left = $standing === [] ? $sitting : $standing;
         $count = max(1, min($rowCount - count($rows), count($left)));
@@ -78,7 +84,18 @@ final readonly class RowPlan
     {
         $rows = [];
         foreach ($this->rows as $row) {
-            $rows[] = array_map(static fn (Place $p): Place => new Place($p->name, $p->row, $p->x * ($distanceM + $p->depthM) / $distanceM, $p->depthM, $p->eyesM, $p->topM, $p->sits), $row);
+            $rows[] = array_map(
+                static fn (Place $p): Place => new Place(
+                    $p->name,
+                    $p->row,
+                    ($p->x * ($distanceM + $p->depthM)) / $distanceM,
+                    $p->depthM,
+                    $p->eyesM,
+                    $p->topM,
+                    $p->sits,
+                ),
+                $row,
+            );
         }
 
         return new self($rows, $this->isOnSteps);
@@ -99,7 +116,7 @@ final readonly class RowPlan
     /** From the camera to the front row, so that a lens holds the width. */
     public function distanceM(float $focalMm, float $sensorWidthMm): float
     {
-        return max(1.5, $this->widthM() * $focalMm / $sensorWidthMm);
+        return max(1.5, ($this->widthM() * $focalMm) / $sensorWidthMm);
     }
 
     /** @return non-empty-list<float> from the camera to each row */
@@ -135,7 +152,7 @@ final readonly class RowPlan
 
     private static function growth(int $rows): float
     {
-        return $rows * ($rows - 1) / 2;
+        return ($rows * ($rows - 1)) / 2;
     }
 
     /**
@@ -146,10 +163,17 @@ final readonly class RowPlan
      */
     private static function inRow(array $row): array
     {
-        usort($row, static fn (Relative $a, Relative $b): int => [$b->isOfTheCouple, $b->notBeside === [], self::cm($b)] <=> [$a->isOfTheCouple, $a->notBeside === [], self::cm($a)]);
+        usort(
+            $row,
+            static fn (Relative $a, Relative $b): int => [$b->isOfTheCouple, $b->notBeside === [], self::cm($b)] <=> [
+                $a->isOfTheCouple,
+                $a->notBeside === [],
+                self::cm($a),
+            ],
+        );
         $order = [];
         foreach ($row as $index => $person) {
-            $index % 2 === 0 ? $order[] = $person : array_unshift($order, $person);
+            $index % 2 === 0 ? ($order[] = $person) : array_unshift($order, $person);
         }
 
         return $order;
@@ -163,8 +187,16 @@ final readonly class RowPlan
     {
         $places = [];
         foreach ($row as $at => $person) {
-            $top = self::cm($person) / 100 * ($person->sits() ? self::SITTING : 1.0) + ($isOnSteps ? $index * self::STEP_M : 0.0);
-            $places[] = new Place($person->name, $index, ($at - (count($row) - 1) / 2) * self::SHOULDER_M + $shift, $index * self::ROW_M, $top - self::EYES_BELOW_M, $top, $person->sits());
+            $top = (self::cm($person) / 100) * ($person->sits() ? self::SITTING : 1.0) + ($isOnSteps ? $index * self::STEP_M : 0.0);
+            $places[] = new Place(
+                $person->name,
+                $index,
+                ($at - (count($row) - 1) / 2) * self::SHOULDER_M + $shift,
+                $index * self::ROW_M,
+                $top - self::EYES_BELOW_M,
+                $top,
+                $person->sits(),
+            );
         }
 
         return $places;

@@ -30,7 +30,10 @@ final readonly class StandChart
         return self::TOP + count($this->stand->people) * self::ROW + self::FOOT;
     }
 
-    /** @return list<array{x: float, width: float, middle: float, y: float, height: float, number: int, isNumbered: bool}> a band a group; numbered where the one before leaves room */
+    /**
+     * @return list<array{x: float, width: float, middle: float, y: float, height: float, number: int, isNumbered: bool}> a band a group;
+     * numbered where the one before leaves room
+     */
     public function groups(): array
     {
         $bands = [];
@@ -39,14 +42,24 @@ final readonly class StandChart
             $middle = $this->x(($group['from'] + $group['to']) / 2);
             $isNumbered = $middle - $last >= self::NUMBER_PX;
             $last = $isNumbered ? $middle : $last;
-            $bands[] = ['x' => $this->x($group['from']), 'width' => $this->width($group['from'], $group['to']), 'middle' => $middle,
-                'y' => self::TOP - 6, 'height' => $this->height() - self::TOP - 12, 'number' => $index + 1, 'isNumbered' => $isNumbered];
+            $bands[] = [
+                'x' => $this->x($group['from']),
+                'width' => $this->width($group['from'], $group['to']),
+                'middle' => $middle,
+                'y' => self::TOP - 6,
+                'height' => $this->height() - self::TOP - 12,
+                'number' => $index + 1,
+                'isNumbered' => $isNumbered,
+            ];
         }
 
         return $bands;
     }
 
-    /** @return list<array{name: string, y: float, waits: array{x: float, width: float}, inFrame: list<array{x: float, width: float}>, freeX: float, free: int, waitsMinutes: float}> */
+    /**
+     * @return list<array{name: string, y: float, waits: array{x: float, width: float}, inFrame: list<array{x: float, width: float}>,
+     * freeX: float, free: int, waitsMinutes: float}>
+     */
     public function rows(): array
     {
         $rows = [];
@@ -55,7 +68,10 @@ final readonly class StandChart
                 'name' => (string) $name,
                 'y' => self::TOP + count($rows) * self::ROW,
                 'waits' => ['x' => $this->x($person['from']), 'width' => $this->width($person['from'], $person['free'])],
-                'inFrame' => array_map(fn (array $in): array => ['x' => $this->x($in['from']), 'width' => max(1.0, $this->width($in['from'], $in['to']))], $person['inFrame']),
+                'inFrame' => array_map(
+                    fn (array $in): array => ['x' => $this->x($in['from']), 'width' => max(1.0, $this->width($in['from'], $in['to']))],
+                    $person['inFrame'],
+                ),
                 'freeX' => $this->x($person['free']) + 6,
                 'free' => (int) ceil($person['free']),
                 'waitsMinutes' => $person['waits'],
@@ -68,7 +84,10 @@ final readonly class StandChart
     /** @return list<array{x: float, minute: int}> every five minutes */
     public function minutes(): array
     {
-        return array_map(fn (int $minute): array => ['x' => $this->x($minute), 'minute' => $minute], range(0, intdiv((int) $this->stand->totalMinutes, self::MARK_MINUTES) * self::MARK_MINUTES, self::MARK_MINUTES));
+        return array_map(
+            fn (int $minute): array => ['x' => $this->x($minute), 'minute' => $minute],
+            range(0, intdiv((int) $this->stand->totalMinutes, self::MARK_MINUTES) * self::MARK_MINUTES, self::MARK_MINUTES),
+        );
     }
 
     private function x(float $minute): float

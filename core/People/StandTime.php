@@ -7,10 +7,16 @@ namespace NorthSatchel\People;
 /** Groups in an order, with their minutes: who is in frame, who waits, who is free when. */
 final readonly class StandTime
 {
-    /** @var list<array{group: FamilyGroup, from: float, to: float, minutes: float, changeOver: float, frames: int}> minutes from the start; the change-over lies before */
+    /**
+     * @var list<array{group: FamilyGroup, from: float, to: float, minutes: float, changeOver: float, frames: int}> minutes from the start;
+     * the change-over lies before
+     */
     public array $groups;
 
-    /** @var array<string, array{inFrame: list<array{from: float, to: float}>, from: float, free: float, waits: float}> by name, in the order in which they are free */
+    /**
+     * @var array<string, array{inFrame: list<array{from: float, to: float}>, from: float, free: float, waits: float}> by name, in the
+     * order in which they are free
+     */
     public array $people;
 
     public float $totalMinutes;
@@ -32,7 +38,14 @@ final readonly class StandTime
             $change = Pace::changeOver($before, $group->people, $isGathered);
             $from = $at + $change;
             $to = $from + Pace::minutes(count($group->people));
-            $groups[] = ['group' => $group, 'from' => round($from, 1), 'to' => round($to, 1), 'minutes' => round($to - $from, 1), 'changeOver' => $change, 'frames' => Pace::frames(count($group->people))];
+            $groups[] = [
+                'group' => $group,
+                'from' => round($from, 1),
+                'to' => round($to, 1),
+                'minutes' => round($to - $from, 1),
+                'changeOver' => $change,
+                'frames' => Pace::frames(count($group->people)),
+            ];
             foreach ($group->people as $name) {
                 $people[$name] ??= ['inFrame' => [], 'from' => $isGathered ? 0.0 : $at, 'free' => 0.0, 'waits' => 0.0];
                 $people[$name]['inFrame'][] = ['from' => round($from, 1), 'to' => round($to, 1)];

@@ -72,6 +72,11 @@ final readonly class Sway
     {
         $who = $this->restless === null ? 'people who stand still sway' : "{$this->restless} fidgets";
 
-        return "At 1/{$shutter} s {$who} by {$this->smearHundredths($shutter)} hundredths of a millimetre on the sensor (".round(100 * $this->speedMS).' cm a second), 3 still look sharp'.($this->isByHand && $shutter <= $this->slowest ? '; by hand '.round($this->focalMm)." mm wants 1/{$this->slowest} s anyway." : '.');
+        return "At 1/{$shutter} s {$who} by {$this->smearHundredths($shutter)} hundredths of a millimetre on the sensor (".
+            round(100 * $this->speedMS).
+            ' cm a second), 3 still look sharp'.
+            ($this->isByHand && $shutter <= $this->slowest
+                ? '; by hand '.round($this->focalMm)." mm wants 1/{$this->slowest} s anyway."
+                : '.');
     }
 }

@@ -14,8 +14,13 @@ final readonly class Team
      *
      * @throws ImpossibleValue
      */
-    public function __construct(public string $id, public int $players, public float $teamMinutes, public float $playerSeconds, public array $heightsCm = [])
-    {
+    public function __construct(
+        public string $id,
+        public int $players,
+        public float $teamMinutes,
+        public float $playerSeconds,
+        public array $heightsCm = [],
+    ) {
         if ($players < 0) {
             throw ImpossibleValue::of('players', 'must be at least 0');
         }
@@ -28,6 +33,6 @@ final readonly class Team
 
     public function playerMinutes(): float
     {
-        return $this->players * $this->playerSeconds / 60;
+        return ($this->players * $this->playerSeconds) / 60;
     }
 }

@@ -16,7 +16,16 @@ final readonly class TeamDrawing
     /** @return list<array{x: float, width: float, lane: int, team: string, isTeam: bool}> */
     public function slips(): array
     {
-        return array_map(fn (array $s): array => ['x' => $this->x($s['from']), 'width' => max(1.0, round($this->x($s['to']) - $this->x($s['from']) - 1, 1)), 'lane' => $s['set'] - 1, 'team' => $s['team'], 'isTeam' => $s['isTeam']], $this->schedule->segments);
+        return array_map(
+            fn (array $s): array => [
+                'x' => $this->x($s['from']),
+                'width' => max(1.0, round($this->x($s['to']) - $this->x($s['from']) - 1, 1)),
+                'lane' => $s['set'] - 1,
+                'team' => $s['team'],
+                'isTeam' => $s['isTeam'],
+            ],
+            $this->schedule->segments,
+        );
     }
 
     /** @return list<array{x: float, minute: int}> */
@@ -24,11 +33,14 @@ final readonly class TeamDrawing
     {
         $step = $this->schedule->finishMinutes > 120 ? 30 : 10;
 
-        return array_map(fn (int $m): array => ['x' => $this->x($m), 'minute' => $m], range(0, intdiv((int) $this->schedule->finishMinutes, $step) * $step, $step));
+        return array_map(
+            fn (int $m): array => ['x' => $this->x($m), 'minute' => $m],
+            range(0, intdiv((int) $this->schedule->finishMinutes, $step) * $step, $step),
+        );
     }
 
     private function x(float $minute): float
     {
-        return round(self::LEFT + $minute / max(1.0, $this->schedule->finishMinutes) * (self::WIDTH - self::LEFT - 10), 1);
+        return round(self::LEFT + ($minute / max(1.0, $this->schedule->finishMinutes)) * (self::WIDTH - self::LEFT - 10), 1);
     }
 }

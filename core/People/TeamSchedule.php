@@ -19,7 +19,13 @@ final readonly class TeamSchedule
      * @param  list<array{team: string, isTeam: bool, from: float, to: float, set: int}>  $segments  minutes from the start
      * @param  list<Team>  $given  as they were named
      */
-    private function __construct(public array $order, public float $finishMinutes, public array $segments, private array $given, private int $lightSets) {}
+    private function __construct(
+        public array $order,
+        public float $finishMinutes,
+        public array $segments,
+        private array $given,
+        private int $lightSets,
+    ) {}
 
     /**
      * @param  list<Team>  $teams
@@ -57,10 +63,24 @@ final readonly class TeamSchedule
         if ($this->lightSets === 1) {
             $two = (int) ceil(self::of($this->given, 2)->finishMinutes);
 
-            return new Verdicts([Verdict::mind('teams.one-set', "With one light set it takes {$finish} min.", "A second one, teams here and players there, makes it {$two} min: ".($one - $two).' fewer.', ['finish_minutes' => $finish])]);
+            return new Verdicts([
+                Verdict::mind(
+                    'teams.one-set',
+                    "With one light set it takes {$finish} min.",
+                    "A second one, teams here and players there, makes it {$two} min: ".($one - $two).' fewer.',
+                    ['finish_minutes' => $finish],
+                ),
+            ]);
         }
 
-        return new Verdicts([Verdict::fine('teams.order', "Over after {$finish} min: {$names}.", "No other order is over earlier (Johnson's rule); with one light set it would take {$one} min.", ['finish_minutes' => $finish])]);
+        return new Verdicts([
+            Verdict::fine(
+                'teams.order',
+                "Over after {$finish} min: {$names}.",
+                "No other order is over earlier (Johnson's rule); with one light set it would take {$one} min.",
+                ['finish_minutes' => $finish],
+            ),
+        ]);
     }
 
     /**

@@ -48,10 +48,16 @@ final class TeamText
                 }
             }
             if ($name === '' || $players === null) {
-                throw ImpossibleValue::of('teams', 'need a name and how many players in line '.($index + 1).', such as: Juniors, 14 players');
+                throw ImpossibleValue::of(
+                    'teams',
+                    'need a name and how many players in line '.($index + 1).', such as: Juniors, 14 players',
+                );
             }
             if (count($heights) > $players) {
-                throw ImpossibleValue::of('teams', 'have more heights than players in line '.($index + 1).': '.count($heights)." for {$players}");
+                throw ImpossibleValue::of(
+                    'teams',
+                    'have more heights than players in line '.($index + 1).': '.count($heights)." for {$players}",
+                );
             }
             if (isset($teams[$name])) {
                 throw ImpossibleValue::of('teams', "must be named once each: {$name} is there twice");

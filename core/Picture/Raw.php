@@ -90,6 +90,11 @@ final class Raw
     /** @return list<int> offsets or lengths; what no file can have stands for one that lies outside */
     private static function list(mixed $value): array
     {
-        return is_array($value) ? array_map(static fn (mixed $one): int => is_numeric($one) && $one >= 0 && $one < self::OUTSIDE ? (int) $one : self::OUTSIDE, array_values($value)) : [];
+        return is_array($value)
+            ? array_map(
+                static fn (mixed $one): int => is_numeric($one) && $one >= 0 && $one < self::OUTSIDE ? (int) $one : self::OUTSIDE,
+                array_values($value),
+            )
+            : [];
     }
 }

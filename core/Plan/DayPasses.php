@@ -49,7 +49,10 @@ final class DayPasses
     /** Minutes a segment may start later without hurting an anchor; null where nothing later limits it. */
     public function slack(int $segmentId): ?int
     {
-        $slacks = array_filter(array_map(fn (string $lane): ?int => $this->timeline->slack(self::id($segmentId, $lane)), $this->lanesOf[$segmentId] ?? []), is_int(...));
+        $slacks = array_filter(
+            array_map(fn (string $lane): ?int => $this->timeline->slack(self::id($segmentId, $lane)), $this->lanesOf[$segmentId] ?? []),
+            is_int(...),
+        );
 
         return $slacks === [] ? null : min($slacks);
     }

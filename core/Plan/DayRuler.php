@@ -44,7 +44,7 @@ final readonly class DayRuler
 
     public function x(int $at): float
     {
-        return round(($at - $this->from) / ($this->to - $this->from) * self::WIDTH, 2);
+        return round((($at - $this->from) / ($this->to - $this->from)) * self::WIDTH, 2);
     }
 
     /**
@@ -93,11 +93,7 @@ final readonly class DayRuler
     public function marks(): array
     {
         $sun = $this->day->sun;
-        $events = $sun === null ? [] : [
-            ['sunrise', $sun->sunrise()],
-            ['golden', $sun->goldenEvening()?->from],
-            ['sunset', $sun->sunset()],
-        ];
+        $events = $sun === null ? [] : [['sunrise', $sun->sunrise()], ['golden', $sun->goldenEvening()?->from], ['sunset', $sun->sunset()]];
         $marks = [];
         foreach ($events as [$label, $at]) {
             if ($at !== null && $at > $this->from && $at < $this->to) {
@@ -124,7 +120,8 @@ final readonly class DayRuler
     /**
      * Slips that clash share the height of their lane, one above the other.
      *
-     * @return array<string, list<array{id: int, x: float, y: float, width: float, height: float, title: string, lines: list<string>, upright: list<string>, time: string, priority: string, isOutdoor: bool, isAnchor: bool}>>
+     * @return array<string, list<array{id: int, x: float, y: float, width: float, height: float, title: string,
+     *     lines: list<string>, upright: list<string>, time: string, priority: string, isOutdoor: bool, isAnchor: bool}>>
      */
     public function slips(): array
     {
@@ -139,7 +136,7 @@ final readonly class DayRuler
                 $slips[$lane][] = [
                     'id' => $segment->id,
                     'x' => $this->x($segment->startsAt),
-                    'y' => round($level * $full / $levels, 2),
+                    'y' => round(($level * $full) / $levels, 2),
                     'width' => $width,
                     'height' => $height,
                     'title' => $segment->title,
@@ -212,7 +209,8 @@ final readonly class DayRuler
      * Between neighbours: the cord of the way first, then the spring of the slack that is left; a
      * spring with nothing left is solid.
      *
-     * @return array<string, list<array{x: float, cord: float, spring: string, springX: float, slack: int, travel: int|null, label: string}>>
+     * @return array<string, list<array{x: float, cord: float, spring: string, springX: float, slack: int, travel: int|null,
+     *     label: string}>>
      */
     public function links(): array
     {
@@ -228,8 +226,8 @@ final readonly class DayRuler
                 'spring' => self::spring($cordEnd, $end, $h->slackMinutes()),
                 'slack' => $h->slackMinutes(),
                 'travel' => $h->travelMinutes,
-                'label' => "{$h->before->title} to {$h->after->title}: {$h->slackMinutes()} min of slack"
-                    .($h->travelMinutes > 0 ? " after {$h->travelMinutes} min of way" : ''),
+                'label' => "{$h->before->title} to {$h->after->title}: {$h->slackMinutes()} min of slack".
+                    ($h->travelMinutes > 0 ? " after {$h->travelMinutes} min of way" : ''),
             ];
         }
 

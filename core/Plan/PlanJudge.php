@@ -57,7 +57,9 @@ final class PlanJudge
             return Verdict::stop(
                 'plan.overlap',
                 "{$after->title} starts before {$before->title} has ended.",
-                "{$before->title} runs until {$day->day->face($before->endsAt())}, {$after->title} starts at {$day->day->face($after->startsAt)}: {$late} min too early for one photographer.",
+                "{$before->title} runs until {$day->day->face($before->endsAt())}, {$after->title} starts at {$day->day->face(
+                    $after->startsAt,
+                )}: {$late} min too early for one photographer.",
                 ['overlap_minutes' => $late],
                 self::makeRoom($day, $h, $late + ($h->travelMinutes ?? 0) + $h->after->wants->setupMinutes),
             );
@@ -71,7 +73,10 @@ final class PlanJudge
             return Verdict::stop(
                 'plan.travel-too-long',
                 $h->travelMinutes === 0 ? "There is no time to set up for {$after->title}." : "There is no time to get to {$after->title}.",
-                ($h->travelMinutes === 0 ? "Setting up takes {$setup} min" : "The way from {$before->placeName} to {$after->placeName} takes {$h->travelMinutes} min".($setup > 0 ? ", setting up {$setup}" : '')).", and only {$h->gapMinutes()} min lie between them.",
+                ($h->travelMinutes === 0
+                    ? "Setting up takes {$setup} min"
+                    : "The way from {$before->placeName} to {$after->placeName} takes {$h->travelMinutes} min".
+                        ($setup > 0 ? ", setting up {$setup}" : '')).", and only {$h->gapMinutes()} min lie between them.",
                 ['travel_minutes' => $h->travelMinutes, 'setup_minutes' => $setup, 'gap_minutes' => $h->gapMinutes()],
                 self::makeRoom($day, $h, -$h->slackMinutes()),
             );
@@ -83,7 +88,12 @@ final class PlanJudge
             return Verdict::mind(
                 'plan.thin',
                 "{$after->title} cannot move, and only {$h->slackMinutes()} min of slack lie before it.",
-                "{$before->title} ends at {$day->day->face($before->endsAt())}, it starts at {$day->day->face($after->startsAt)}".($h->travelMinutes > 0 ? "; leave by {$leave}, the way takes {$h->travelMinutes} min".($setup > 0 ? " and setting up {$setup}." : '.') : ($setup > 0 ? "; setting up takes {$setup} min." : ', at the same place.')),
+                "{$before->title} ends at {$day->day->face($before->endsAt())}, it starts at {$day->day->face($after->startsAt)}".
+                    ($h->travelMinutes > 0
+                        ? "; leave by {$leave}, the way takes {$h->travelMinutes} min".($setup > 0 ? " and setting up {$setup}." : '.')
+                        : ($setup > 0
+                            ? "; setting up takes {$setup} min."
+                            : ', at the same place.')),
                 ['slack_minutes' => $h->slackMinutes()],
             );
         }
@@ -96,16 +106,21 @@ final class PlanJudge
         $from = $day->points[$h->fromPlaceId ?? 0] ?? null;
         $to = $day->points[$h->toPlaceId ?? 0] ?? null;
         $estimate = $from !== null && $to !== null ? Travels::estimate($from, $to) : null;
-        $because = "No travel time is known from {$h->before->title} to {$h->after->title} at {$h->after->placeName}; {$h->gapMinutes()} min lie between them";
+        $because = "No travel time is known from {$h->before->title} to {$h->after->title} at {$h->after->placeName}; ".
+            "{$h->gapMinutes()} min lie between them";
 
         return Verdict::fix(
             'plan.no-travel',
             "How long is the way to {$h->after->title}?",
             $estimate === null ? "{$because}." : "{$because}, and about {$estimate} min are likely by the map.",
             ['gap_minutes' => $h->gapMinutes(), 'estimate_minutes' => $estimate],
-            $estimate === null ? null : new Remedy('travel.set', "Plan {$estimate} min of travel", [
-                'from' => (int) $h->fromPlaceId, 'to' => (int) $h->toPlaceId, 'minutes' => $estimate,
-            ]),
+            $estimate === null
+                ? null
+                : new Remedy('travel.set', "Plan {$estimate} min of travel", [
+                    'from' => (int) $h->fromPlaceId,
+                    'to' => (int) $h->toPlaceId,
+                    'minutes' => $estimate,
+                ]),
         );
     }
 
@@ -119,7 +134,12 @@ final class PlanJudge
         }
         $left = $h->before->minutes - $minutes;
 
-        return $left < 1 ? null : new Remedy('segment.shorten', "Shorten {$h->before->title} to {$left} min", ['segment' => $h->before->id, 'minutes' => $left]);
+        return $left < 1
+            ? null
+            : new Remedy('segment.shorten', "Shorten {$h->before->title} to {$left} min", [
+                'segment' => $h->before->id,
+                'minutes' => $left,
+            ]);
     }
 
     private static function daylight(PlannedDay $day, Segment $segment): ?Verdict
@@ -128,22 +148,36 @@ final class PlanJudge
             return null;
         }
         if ($day->sun === null) {
-            return Verdict::mind('plan.no-coordinates', "The light at {$segment->title} cannot be judged.", 'Its place has no coordinates.');
+            return Verdict::mind(
+                'plan.no-coordinates',
+                "The light at {$segment->title} cannot be judged.",
+                'Its place has no coordinates.',
+            );
         }
         $sunset = $day->sun->sunset();
         $sunrise = $day->sun->sunrise();
         if ($sunset === null || $sunrise === null) {
             return null;
         }
-        if ($segment->endsAt() > $sunset && ! in_array($segment->wants->light, [LightWanted::Dark, LightWanted::Golden, LightWanted::BeforeSunset], true)) {
+        if (
+            $segment->endsAt() > $sunset &&
+            ! in_array($segment->wants->light, [LightWanted::Dark, LightWanted::Golden, LightWanted::BeforeSunset], true)
+        ) {
             $dark = (int) ceil(($segment->endsAt() - $sunset) / 60);
 
             return Verdict::fix(
                 'plan.after-sunset',
                 "The sun is down before {$segment->title} ends.",
-                "Sunset is at {$day->day->face($sunset)}, {$segment->title} runs until {$day->day->face($segment->endsAt())}: {$dark} min too late for daylight.",
+                "Sunset is at {$day->day->face($sunset)}, {$segment->title} runs until {$day->day->face(
+                    $segment->endsAt(),
+                )}: {$dark} min too late for daylight.",
                 ['minutes_after_sunset' => $dark],
-                $segment->isAnchor ? null : new Remedy('segment.later', 'Start it at '.$day->day->face($segment->startsAt - $dark * 60), ['segment' => $segment->id, 'minutes' => -$dark]),
+                $segment->isAnchor
+                    ? null
+                    : new Remedy('segment.later', 'Start it at '.$day->day->face($segment->startsAt - $dark * 60), [
+                        'segment' => $segment->id,
+                        'minutes' => -$dark,
+                    ]),
             );
         }
         if ($segment->startsAt < $sunrise) {
@@ -154,7 +188,12 @@ final class PlanJudge
                 "{$segment->title} starts before the sun is up.",
                 "Sunrise is at {$day->day->face($sunrise)}, {$dark} min after its start.",
                 ['minutes_before_sunrise' => $dark],
-                $segment->isAnchor ? null : new Remedy('segment.later', 'Start it at '.$day->day->face($segment->startsAt + $dark * 60), ['segment' => $segment->id, 'minutes' => $dark]),
+                $segment->isAnchor
+                    ? null
+                    : new Remedy('segment.later', 'Start it at '.$day->day->face($segment->startsAt + $dark * 60), [
+                        'segment' => $segment->id,
+                        'minutes' => $dark,
+                    ]),
             );
         }
 
@@ -173,7 +212,10 @@ final class PlanJudge
             "{$segment->title} has more shots than minutes.",
             "Its shot lines add up to {$segment->shotMinutes} min, the segment has {$segment->minutes}: {$over} min too many.",
             ['over_minutes' => $over],
-            new Remedy('segment.shorten', "Give it {$segment->shotMinutes} min", ['segment' => $segment->id, 'minutes' => $segment->shotMinutes]),
+            new Remedy('segment.shorten', "Give it {$segment->shotMinutes} min", [
+                'segment' => $segment->id,
+                'minutes' => $segment->shotMinutes,
+            ]),
         );
     }
 
@@ -183,9 +225,11 @@ final class PlanJudge
         foreach ($day->handovers() as $h) {
             $thinnest = $thinnest === null || $h->slackMinutes() < $thinnest->slackMinutes() ? $h : $thinnest;
         }
-        $because = $thinnest === null
-            ? 'Nothing overlaps, and no outdoor segment runs into the dark.'
-            : "The thinnest spot is before {$thinnest->after->title}: {$thinnest->slackMinutes()} min of slack after {$thinnest->travelMinutes} min of way.";
+        $because =
+            $thinnest === null
+                ? 'Nothing overlaps, and no outdoor segment runs into the dark.'
+                : "The thinnest spot is before {$thinnest->after->title}: {$thinnest->slackMinutes()} min of slack ".
+                    "after {$thinnest->travelMinutes} min of way.";
 
         return Verdict::fine('plan.holds', 'The day holds as planned.', $because, ['least_slack_minutes' => $thinnest?->slackMinutes()]);
     }

@@ -40,7 +40,7 @@ final readonly class Segment
         public bool $mayMove = false,
         public int $takesInMinutes = 0,
         public bool $isBreak = false,
-        public Wants $wants = new Wants,
+        public Wants $wants = new Wants(),
     ) {
         if ($minutes < 1) {
             throw ImpossibleValue::of('minutes', 'must be at least 1');
@@ -51,8 +51,24 @@ final readonly class Segment
     public function at(int $startsAt, int $minutes): self
     {
         return new self(
-            $this->id, $this->title, $this->lane, $startsAt, $minutes, $this->priority, $this->isOutdoor, $this->isAnchor, $this->placeId, $this->placeName,
-            $this->shotMinutes, $this->shortMinutes, $this->lowMinutes, $this->highMinutes, $this->mayMove, $this->takesInMinutes, $this->isBreak, $this->wants,
+            $this->id,
+            $this->title,
+            $this->lane,
+            $startsAt,
+            $minutes,
+            $this->priority,
+            $this->isOutdoor,
+            $this->isAnchor,
+            $this->placeId,
+            $this->placeName,
+            $this->shotMinutes,
+            $this->shortMinutes,
+            $this->lowMinutes,
+            $this->highMinutes,
+            $this->mayMove,
+            $this->takesInMinutes,
+            $this->isBreak,
+            $this->wants,
         );
     }
 

@@ -23,18 +23,15 @@ final readonly class SlipTitle
 
     private const MOST_LINES = 3;
 
-    public function __construct(
-        private string $time,
-        private string $title,
-        private float $width,
-        private float $height,
-    ) {}
+    public function __construct(private string $time, private string $title, private float $width, private float $height) {}
 
     public static function fitsAcross(string $title, float $width): bool
     {
         $letters = (int) floor(($width - self::MARGIN) / self::LETTER_WIDTH);
 
-        return $letters >= 5 && max(array_map(mb_strlen(...), explode(' ', $title))) <= $letters && count(self::wrap($title, $letters)) <= self::MOST_LINES;
+        return $letters >= 5 &&
+            max(array_map(mb_strlen(...), explode(' ', $title))) <= $letters &&
+            count(self::wrap($title, $letters)) <= self::MOST_LINES;
     }
 
     /** @return list<string> lines below the time; empty where it stands upright */
@@ -64,7 +61,10 @@ final readonly class SlipTitle
             $shown[$last] .= '…';
         }
 
-        return array_map(static fn (string $line): string => mb_strlen($line) > $letters ? mb_substr($line, 0, max(1, $letters - 1)).'…' : $line, $shown);
+        return array_map(
+            static fn (string $line): string => mb_strlen($line) > $letters ? mb_substr($line, 0, max(1, $letters - 1)).'…' : $line,
+            $shown,
+        );
     }
 
     /** @return non-empty-list<string> */

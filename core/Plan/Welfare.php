@@ -39,7 +39,13 @@ final class Welfare
         }
         $hours = intdiv($to - $from, 3600).' h '.sprintf('%02d', intdiv($to - $from, 60) % 60);
 
-        return Verdict::mind('plan.no-meal', "The {$lane} photographer has no meal for {$hours}.",
-            "Nothing between {$day->day->face($from)} and {$day->day->face($to)} is marked as a meal or a rest: plan one, and water, before the hands get slow.", ['minutes' => intdiv($to - $from, 60)]);
+        return Verdict::mind(
+            'plan.no-meal',
+            "The {$lane} photographer has no meal for {$hours}.",
+            "Nothing between {$day->day->face($from)} and {$day->day->face(
+                $to,
+            )} is marked as a meal or a rest: plan one, and water, before the hands get slow.",
+            ['minutes' => intdiv($to - $from, 60)],
+        );
     }
 }

@@ -77,7 +77,10 @@ final readonly class Skyline
         $before = [...$points[count($points) - 1], 'bearing' => $points[count($points) - 1]['bearing'] - 360];
         foreach ([...$points, ['bearing' => $points[0]['bearing'] + 360, 'angle' => $points[0]['angle']]] as $point) {
             if ($bearingDeg <= $point['bearing']) {
-                $share = $point['bearing'] === $before['bearing'] ? 1.0 : ($bearingDeg - $before['bearing']) / ($point['bearing'] - $before['bearing']);
+                $share =
+                    $point['bearing'] === $before['bearing']
+                        ? 1.0
+                        : ($bearingDeg - $before['bearing']) / ($point['bearing'] - $before['bearing']);
 
                 return $before['angle'] + $share * ($point['angle'] - $before['angle']);
             }

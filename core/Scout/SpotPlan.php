@@ -92,17 +92,36 @@ final class SpotPlan
         }
         $ring = self::RING;
 
-        return $inner.sprintf('ZM%1$.1f %2$.1fA%3$.1f %3$.1f 0 1 1 %1$.1f %4$.1fA%3$.1f %3$.1f 0 1 1 %1$.1f %2$.1fZ', self::MIDDLE, self::MIDDLE - $ring, $ring, self::MIDDLE + $ring);
+        return $inner.
+            sprintf(
+                'ZM%1$.1f %2$.1fA%3$.1f %3$.1f 0 1 1 %1$.1f %4$.1fA%3$.1f %3$.1f 0 1 1 %1$.1f %2$.1fZ',
+                self::MIDDLE,
+                self::MIDDLE - $ring,
+                $ring,
+                self::MIDDLE + $ring,
+            );
     }
 
-    /** @return list<array{name: string, x: float, y: float, line: string, isSunny: bool}> windows of an indoor spot, as a line across their bearing */
+    /**
+     * @return list<array{name: string, x: float, y: float, line: string, isSunny: bool}> windows of an indoor spot, as a line across their
+     * bearing
+     */
     public function windows(): array
     {
         $list = [];
         foreach ($this->spot->windows as $window) {
             $centre = self::polar($window->bearingDeg, self::WALL);
-            [$left, $right] = [self::polar($window->bearingDeg - self::WINDOW_HALF_DEG, self::WALL), self::polar($window->bearingDeg + self::WINDOW_HALF_DEG, self::WALL)];
-            $list[] = ['name' => $window->name, 'x' => $centre['x'], 'y' => $centre['y'], 'line' => self::points([$left, $right]), 'isSunny' => $window->depthDeg($this->sun(), $this->spot->skyline) > 0];
+            [$left, $right] = [
+                self::polar($window->bearingDeg - self::WINDOW_HALF_DEG, self::WALL),
+                self::polar($window->bearingDeg + self::WINDOW_HALF_DEG, self::WALL),
+            ];
+            $list[] = [
+                'name' => $window->name,
+                'x' => $centre['x'],
+                'y' => $centre['y'],
+                'line' => self::points([$left, $right]),
+                'isSunny' => $window->depthDeg($this->sun(), $this->spot->skyline) > 0,
+            ];
         }
 
         return $list;
@@ -123,7 +142,8 @@ final class SpotPlan
     }
 
     /**
-     * @return list<array{name: string, x: float, y: float, body: string, shadow: string}> body and shadow as SVG polygon points; no shadow below the horizon
+     * @return list<array{name: string, x: float, y: float, body: string, shadow: string}> body and shadow as SVG polygon points; no shadow
+     *     below the horizon
      */
     public function things(): array
     {
@@ -135,10 +155,21 @@ final class SpotPlan
             if ($sun->elevationDeg > 0) {
                 // Longer than the drawing is as good as endless.
                 $length = min(1000.0, $thing->heightM * (float) $sun->shadowRatio() * $this->pixelsPerM);
-                $shadow = self::points([$left, $right, self::away($right, $sun->azimuthDeg, $length), self::away($left, $sun->azimuthDeg, $length)]);
+                $shadow = self::points([
+                    $left,
+                    $right,
+                    self::away($right, $sun->azimuthDeg, $length),
+                    self::away($left, $sun->azimuthDeg, $length),
+                ]);
             }
             $centre = self::polar($thing->bearingDeg, $thing->distanceM * $this->pixelsPerM);
-            $list[] = ['name' => (string) $name, 'x' => $centre['x'], 'y' => $centre['y'], 'body' => self::points([$left, $right]), 'shadow' => $shadow];
+            $list[] = [
+                'name' => (string) $name,
+                'x' => $centre['x'],
+                'y' => $centre['y'],
+                'body' => self::points([$left, $right]),
+                'shadow' => $shadow,
+            ];
         }
 
         return $list;
@@ -155,7 +186,7 @@ final class SpotPlan
     {
         $centre = self::polar($thing->bearingDeg, $thing->distanceM * $this->pixelsPerM);
         $along = deg2rad($thing->bearingDeg + 90);
-        $half = $side * $thing->widthM / 2 * $this->pixelsPerM;
+        $half = (($side * $thing->widthM) / 2) * $this->pixelsPerM;
 
         return ['x' => $centre['x'] + $half * sin($along), 'y' => $centre['y'] - $half * cos($along)];
     }

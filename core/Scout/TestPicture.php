@@ -44,13 +44,28 @@ final readonly class TestPicture
         $point = $exif->latitudeDeg === null || $exif->longitudeDeg === null ? null : GeoPoint::of($exif->latitudeDeg, $exif->longitudeDeg);
         $hasExposure = $exif->fNumber > 0 && $exif->shutterS > 0 && $exif->iso > 0;
 
-        return new self($point, $exif->directionDeg, $exif->isMagnetic,
+        return new self(
+            $point,
+            $exif->directionDeg,
+            $exif->isMagnetic,
             $hasExposure ? ExposureValue::of((float) $exif->fNumber, (float) $exif->shutterS, (float) $exif->iso)->ev100 : null,
-            $exif->instant($zoneOffsetS), $width, $height, $exif->focal35Mm > 0 ? $exif->focal35Mm : null);
+            $exif->instant($zoneOffsetS),
+            $width,
+            $height,
+            $exif->focal35Mm > 0 ? $exif->focal35Mm : null,
+        );
     }
 
-    public static function known(?GeoPoint $place, ?float $directionDeg, bool $isMagnetic, ?float $ev100, ?int $takenAt, int $width, int $height, ?float $focal35Mm): self
-    {
+    public static function known(
+        ?GeoPoint $place,
+        ?float $directionDeg,
+        bool $isMagnetic,
+        ?float $ev100,
+        ?int $takenAt,
+        int $width,
+        int $height,
+        ?float $focal35Mm,
+    ): self {
         return new self($place, $directionDeg, $isMagnetic, $ev100, $takenAt, $width, $height, $focal35Mm);
     }
 
@@ -102,17 +117,17 @@ final readonly class TestPicture
     /** @param  array{x: float, y: float}  $at */
     private function above(array $at): float
     {
-        return rad2deg(atan((0.5 - $at['y']) * $this->height / $this->focalPx()));
+        return rad2deg(atan(((0.5 - $at['y']) * $this->height) / $this->focalPx()));
     }
 
     /** @param  array{x: float, y: float}  $at */
     private function right(array $at): float
     {
-        return rad2deg(atan(($at['x'] - 0.5) * $this->width / $this->focalPx()));
+        return rad2deg(atan((($at['x'] - 0.5) * $this->width) / $this->focalPx()));
     }
 
     private function focalPx(): float
     {
-        return (float) $this->focal35Mm * hypot($this->width, $this->height) / self::DIAGONAL_MM;
+        return ((float) $this->focal35Mm * hypot($this->width, $this->height)) / self::DIAGONAL_MM;
     }
 }

@@ -50,7 +50,12 @@ final readonly class Window
                 continue;
             }
             $pieces = array_map(trim(...), explode(',', $line));
-            if ($pieces[0] === '' || ! is_numeric($pieces[1] ?? null) || count($pieces) > 3 || (isset($pieces[2]) && ! is_numeric($pieces[2]))) {
+            if (
+                $pieces[0] === '' ||
+                ! is_numeric($pieces[1] ?? null) ||
+                count($pieces) > 3 ||
+                (isset($pieces[2]) && ! is_numeric($pieces[2]))
+            ) {
                 throw ImpossibleValue::of('windows', 'need a name and a bearing in line '.($index + 1).', such as: Bay, 200, 2.4');
             }
             $windows[] = self::of(mb_substr($pieces[0], 0, 60), (float) $pieces[1], (float) ($pieces[2] ?? self::USUAL_HEAD_M));
@@ -78,7 +83,9 @@ final readonly class Window
     {
         $turn = abs(Bearing::turn($this->bearingDeg, $sun->azimuthDeg));
 
-        return $sun->elevationDeg <= 0 || $turn >= self::WIDEST_DEG ? null : $this->headM * cos(deg2rad($turn)) / tan(deg2rad($sun->elevationDeg));
+        return $sun->elevationDeg <= 0 || $turn >= self::WIDEST_DEG
+            ? null
+            : ($this->headM * cos(deg2rad($turn))) / tan(deg2rad($sun->elevationDeg));
     }
 
     /**

@@ -38,7 +38,11 @@ final class SunDay
             $now = $elevation($at);
             [$best, $highest] = $now > $highest ? [$at, $now] : [$best, $highest];
         }
-        $noon = self::extreme($elevation, max((float) $day->startsAt(), $best - self::LOOK_S), min((float) $day->endsAt(), $best + self::LOOK_S));
+        $noon = self::extreme(
+            $elevation,
+            max((float) $day->startsAt(), $best - self::LOOK_S),
+            min((float) $day->endsAt(), $best + self::LOOK_S),
+        );
 
         return new self($place, (int) round($noon));
     }
@@ -104,7 +108,11 @@ final class SunDay
         $elevation = fn (float $at): float => Sun::at($this->place, $at)->elevationDeg;
         $edge = $this->solarNoon + $side * self::HALF_DAY_S;
         $inner = $edge - $side * 3600;
-        $low = $this->lowest[$side] ??= self::extreme(static fn (float $at): float => -$elevation($at), (float) min($edge, $inner), (float) max($edge, $inner));
+        $low = $this->lowest[$side] ??= self::extreme(
+            static fn (float $at): float => -$elevation($at),
+            (float) min($edge, $inner),
+            (float) max($edge, $inner),
+        );
         $high = (float) $this->solarNoon;
         if ($elevation($low) >= $elevationDeg || $elevation($high) <= $elevationDeg) {
             return null;

@@ -23,7 +23,7 @@ final class XmpSidecar
      */
     public static function of(string $creator, string $copyright, ?\DateTimeImmutable $takenAt = null, string $headline = ''): string
     {
-        $xml = new \XMLWriter;
+        $xml = new \XMLWriter();
         $xml->openMemory();
         $xml->setIndent(true);
         $xml->startElement('x:xmpmeta');
@@ -31,7 +31,9 @@ final class XmpSidecar
         $xml->startElement('rdf:RDF');
         $xml->writeAttribute('xmlns:rdf', self::RDF);
         $xml->startElement('rdf:Description');
-        foreach (['rdf:about' => '', 'xmlns:dc' => self::DC, 'xmlns:xmpRights' => self::RIGHTS, 'xmlns:photoshop' => self::PHOTOSHOP] as $name => $value) {
+        foreach (
+            ['rdf:about' => '', 'xmlns:dc' => self::DC, 'xmlns:xmpRights' => self::RIGHTS, 'xmlns:photoshop' => self::PHOTOSHOP] as $name => $value
+        ) {
             $xml->writeAttribute($name, $value);
         }
         if ($takenAt !== null) {
@@ -47,7 +49,13 @@ final class XmpSidecar
         $xml->endElement();
         $xml->endElement();
 
-        return '<?xpacket begin="'."\u{FEFF}".'" id="W5M0MpCehiHzreSzNTczkc9d"?>'."\n".$xml->outputMemory().'<?xpacket end="w"?>'."\n";
+        return '<?xpacket begin="'.
+            "\u{FEFF}".
+            '" id="W5M0MpCehiHzreSzNTczkc9d"?>'.
+            "\n".
+            $xml->outputMemory().
+            '<?xpacket end="w"?>'.
+            "\n";
     }
 
     private static function listed(\XMLWriter $xml, string $name, string $kind, string $text): void

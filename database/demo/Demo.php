@@ -29,12 +29,56 @@ final class Demo
         $wedding = LakesideWedding::tell();
         DemoGear::put($wedding);
         $work = app(PlanWork::class);
-        $evening = self::begun('Rowing club awards evening', 'event', 'Norrsund Rowing Club', 16, 'Norrsund Hall', 62.392, 17.306, '17:00', '22:30');
+        $evening = self::begun(
+            'Rowing club awards evening',
+            'event',
+            'Norrsund Rowing Club',
+            16,
+            'Norrsund Hall',
+            62.392,
+            17.306,
+            '17:00',
+            '22:30',
+        );
         $work->fillIn($evening, DayTemplate::StageEvent, '18:30', '21:15');
-        $evening->accessWindows()->create(['place_id' => $evening->place_id, 'pass' => 'Stage pass', 'opens_clock' => '16:30', 'closes_clock' => '21:20', 'gate_minutes' => 4]);
-        $studio = self::begun('Wool catalogue, winter set', 'commercial', 'Fjellgarn Weavers', 27, 'Loft studio', 63.176, 14.636, '08:00', '17:30');
-        foreach ([['Build the set', '10:00', 120, 'must'], ['Pre-light, two setups', '13:30', 210, 'must'], ['Test frames into the computer', '17:10', 30, 'should']] as [$title, $start, $minutes, $priority]) {
-            $studio->segments()->create(['place_id' => $studio->place_id, 'title' => $title, 'lane' => 'lead', 'also_lanes' => $title === 'Build the set' ? ['assistant'] : null, 'start_clock' => $start, 'minutes' => $minutes, 'priority' => $priority]);
+        $evening
+            ->accessWindows()
+            ->create([
+                'place_id' => $evening->place_id,
+                'pass' => 'Stage pass',
+                'opens_clock' => '16:30',
+                'closes_clock' => '21:20',
+                'gate_minutes' => 4,
+            ]);
+        $studio = self::begun(
+            'Wool catalogue, winter set',
+            'commercial',
+            'Fjellgarn Weavers',
+            27,
+            'Loft studio',
+            63.176,
+            14.636,
+            '08:00',
+            '17:30',
+        );
+        foreach (
+            [
+                ['Build the set', '10:00', 120, 'must'],
+                ['Pre-light, two setups', '13:30', 210, 'must'],
+                ['Test frames into the computer', '17:10', 30, 'should'],
+            ] as [$title, $start, $minutes, $priority]
+        ) {
+            $studio
+                ->segments()
+                ->create([
+                    'place_id' => $studio->place_id,
+                    'title' => $title,
+                    'lane' => 'lead',
+                    'also_lanes' => $title === 'Build the set' ? ['assistant'] : null,
+                    'start_clock' => $start,
+                    'minutes' => $minutes,
+                    'priority' => $priority,
+                ]);
         }
         $work->fillIn($studio, DayTemplate::StudioDay, '09:30', '16:45', day: 1);
 
@@ -46,27 +90,68 @@ final class Demo
     /** Three houses to be pictured on one day, in an order that does not work, and one pair of cards for two of them. */
     private static function houses(): void
     {
-        foreach ([
-            ['Slope house, to let', 'Slope house', 63.190, 14.640, '09:00', '10:00', '09:00', '12:30', ['S07', 'S08', 'Cell 5']],
-            ['Old dairy, for sale', 'Old dairy', 63.271, 14.333, '10:15', '11:45', '09:30', '10:40', ['S05', 'S06', 'Cell 6', 'Two-step ladder', 'Flash 1']],
-            ['Harbour flat, for sale', 'Harbour flat', 63.179, 14.652, '12:00', '12:45', '11:00', '14:00', ['S07', 'S08', 'Cell 7']],
-        ] as [$name, $place, $latitude, $longitude, $from, $to, $opens, $closes, $kit]) {
+        foreach (
+            [
+                ['Slope house, to let', 'Slope house', 63.19, 14.64, '09:00', '10:00', '09:00', '12:30', ['S07', 'S08', 'Cell 5']],
+                [
+                    'Old dairy, for sale',
+                    'Old dairy',
+                    63.271,
+                    14.333,
+                    '10:15',
+                    '11:45',
+                    '09:30',
+                    '10:40',
+                    ['S05', 'S06', 'Cell 6', 'Two-step ladder', 'Flash 1'],
+                ],
+                ['Harbour flat, for sale', 'Harbour flat', 63.179, 14.652, '12:00', '12:45', '11:00', '14:00', ['S07', 'S08', 'Cell 7']],
+            ] as [$name, $place, $latitude, $longitude, $from, $to, $opens, $closes, $kit]
+        ) {
             $job = self::begun($name, 'commercial', 'Midnordic Homes', 9, $place, $latitude, $longitude, $from, $to);
             $job->update(['appointment_from' => $opens, 'appointment_to' => $closes]);
-            $job->segments()->create(['place_id' => $job->place_id, 'title' => 'Rooms and outside', 'start_clock' => $from, 'minutes' => ClockTime::of($to)->minutes - ClockTime::of($from)->minutes, 'priority' => 'must']);
-            foreach (Item::query()->whereIn('label', ['Body C', 'Wide 16–35', 'Stand 2', ...$kit])->get() as $item) {
+            $job->segments()->create([
+                'place_id' => $job->place_id,
+                'title' => 'Rooms and outside',
+                'start_clock' => $from,
+                'minutes' => ClockTime::of($to)->minutes - ClockTime::of($from)->minutes,
+                'priority' => 'must',
+            ]);
+            foreach (
+                Item::query()
+                    ->whereIn('label', ['Body C', 'Wide 16–35', 'Stand 2', ...$kit])
+                    ->get() as $item
+            ) {
                 Packing::query()->create(['job_id' => $job->id, 'item_id' => $item->id, 'lane' => 'lead']);
             }
         }
     }
 
-    private static function begun(string $name, string $kind, string $client, int $days, string $place, float $latitude, float $longitude, string $from, string $to): Job
-    {
-        $at = Place::query()->create(['name' => $place, 'latitude' => $latitude, 'longitude' => $longitude, 'timezone' => 'Europe/Stockholm']);
+    private static function begun(
+        string $name,
+        string $kind,
+        string $client,
+        int $days,
+        string $place,
+        float $latitude,
+        float $longitude,
+        string $from,
+        string $to,
+    ): Job {
+        $at = Place::query()->create([
+            'name' => $place,
+            'latitude' => $latitude,
+            'longitude' => $longitude,
+            'timezone' => 'Europe/Stockholm',
+        ]);
 
         return Job::query()->create([
-            'name' => $name, 'kind' => $kind, 'client' => $client, 'place_id' => $at->id,
-            'date' => Carbon::now('Europe/Stockholm')->addDays($days)->format('Y-m-d'), 'covered_from' => $from, 'covered_to' => $to,
+            'name' => $name,
+            'kind' => $kind,
+            'client' => $client,
+            'place_id' => $at->id,
+            'date' => Carbon::now('Europe/Stockholm')->addDays($days)->format('Y-m-d'),
+            'covered_from' => $from,
+            'covered_to' => $to,
         ]);
     }
 }

@@ -28,7 +28,11 @@ return new class extends Migration
             $table->boolean('formals_gathered')->default(false);
         });
         foreach (['INSERT', 'UPDATE', 'DELETE'] as $verb) {
-            DB::statement('CREATE TRIGGER formal_groups_counts_'.strtolower($verb)." AFTER {$verb} ON formal_groups BEGIN UPDATE changes SET number = number + 1; END");
+            DB::statement(
+                'CREATE TRIGGER formal_groups_counts_'.
+                    strtolower($verb).
+                    " AFTER {$verb} ON formal_groups BEGIN UPDATE changes SET number = number + 1; END",
+            );
         }
     }
 };

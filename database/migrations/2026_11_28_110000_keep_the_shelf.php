@@ -67,11 +67,19 @@ return new class extends Migration
             $table->string('wide_side')->default('left');
         });
         foreach (['UPDATE', 'DELETE'] as $verb) {
-            DB::statement('CREATE TRIGGER item_tests_no_'.strtolower($verb)." BEFORE {$verb} ON item_tests BEGIN SELECT RAISE(ABORT, 'item_tests is an append-only log'); END");
+            DB::statement(
+                'CREATE TRIGGER item_tests_no_'.
+                    strtolower($verb).
+                    " BEFORE {$verb} ON item_tests BEGIN SELECT RAISE(ABORT, 'item_tests is an append-only log'); END",
+            );
         }
         foreach (self::JUDGED_BY as $table) {
             foreach (['INSERT', 'UPDATE', 'DELETE'] as $verb) {
-                DB::statement("CREATE TRIGGER {$table}_counts_".strtolower($verb)." AFTER {$verb} ON {$table} BEGIN UPDATE changes SET number = number + 1; END");
+                DB::statement(
+                    "CREATE TRIGGER {$table}_counts_".
+                        strtolower($verb).
+                        " AFTER {$verb} ON {$table} BEGIN UPDATE changes SET number = number + 1; END",
+                );
             }
         }
     }

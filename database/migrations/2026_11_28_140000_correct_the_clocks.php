@@ -21,7 +21,11 @@ return new class extends Migration
             $table->dateTime('at', 3);
         });
         foreach (['UPDATE', 'DELETE'] as $verb) {
-            DB::statement('CREATE TRIGGER clock_offsets_no_'.strtolower($verb)." BEFORE {$verb} ON clock_offsets BEGIN SELECT RAISE(ABORT, 'clock_offsets is an append-only log'); END");
+            DB::statement(
+                'CREATE TRIGGER clock_offsets_no_'.
+                    strtolower($verb).
+                    " BEFORE {$verb} ON clock_offsets BEGIN SELECT RAISE(ABORT, 'clock_offsets is an append-only log'); END",
+            );
         }
     }
 };

@@ -22,9 +22,16 @@ return new class extends Migration
             $table->dateTime('gone_at', 3);
             $table->dateTime('back_at', 3)->nullable();
         });
-        DB::statement("CREATE TRIGGER handovers_no_delete BEFORE DELETE ON handovers BEGIN SELECT RAISE(ABORT, 'handovers is an append-only log'); END");
+        DB::statement(
+            "CREATE TRIGGER handovers_no_delete BEFORE DELETE ON handovers BEGIN SELECT RAISE(ABORT, 'handovers is an append-only ".
+                "log'); END",
+        );
         // Only that it came back is added, once.
-        DB::statement("CREATE TRIGGER handovers_no_update BEFORE UPDATE ON handovers WHEN OLD.back_at IS NOT NULL OR OLD.who <> NEW.who OR OLD.contents <> NEW.contents OR OLD.gone_at <> NEW.gone_at OR OLD.destination_id <> NEW.destination_id BEGIN SELECT RAISE(ABORT, 'handovers is an append-only log'); END");
+        DB::statement(
+            'CREATE TRIGGER handovers_no_update BEFORE UPDATE ON handovers WHEN OLD.back_at IS NOT NULL OR OLD.who <> NEW.who OR '.
+                'OLD.contents <> NEW.contents OR OLD.gone_at <> NEW.gone_at OR OLD.destination_id <> NEW.destination_id BEGIN SELECT '.
+                "RAISE(ABORT, 'handovers is an append-only log'); END",
+        );
         Schema::table('audit_rules', function (Blueprint $table): void {
             $table->boolean('looks_first')->default(true);
         });

@@ -28,14 +28,24 @@ return new class extends Migration
             $table->integer('last_taken');
             $table->primary(['card_id', 'fill']);
         });
-        DB::statement('INSERT INTO loads (card_id, fill, body_id, first_taken, last_taken) SELECT card_id, fill, max(body_id), min(taken_at), max(taken_at) FROM frames WHERE taken_at IS NOT NULL GROUP BY card_id, fill');
+        DB::statement(
+            'INSERT INTO loads (card_id, fill, body_id, first_taken, last_taken) SELECT card_id, fill, max(body_id), min(taken_at), '.
+                'max(taken_at) FROM frames WHERE taken_at IS NOT NULL GROUP BY card_id, fill',
+        );
         // What was counted by name until now counts again once it was read; of loads that were formatted away the old word stays.
-        $isPresent = "fill = 1 + (SELECT count(*) FROM card_events WHERE card_events.card_id = frames.card_id AND card_events.kind = 'formatted')";
+        $isPresent =
+            "fill = 1 + (SELECT count(*) FROM card_events WHERE card_events.card_id = frames.card_id AND card_events.kind = 'formatted')";
         DB::statement("UPDATE frames SET hash = NULL WHERE {$isPresent}");
         Schema::rename('copies', 'copies_by_name');
-        DB::statement('CREATE TABLE copies (content TEXT NOT NULL, copy_event_id INTEGER NOT NULL REFERENCES copy_events (id), PRIMARY KEY (content, copy_event_id)) WITHOUT ROWID');
+        DB::statement(
+            'CREATE TABLE copies (content TEXT NOT NULL, copy_event_id INTEGER NOT NULL REFERENCES copy_events (id), PRIMARY KEY '.
+                '(content, copy_event_id)) WITHOUT ROWID',
+        );
         DB::statement('CREATE INDEX copies_of_event ON copies (copy_event_id)');
-        DB::statement('INSERT OR IGNORE INTO copies (content, copy_event_id) SELECT substr(frames.hash, 1, 64), copy_event_id FROM copies_by_name JOIN frames ON frames.id = copies_by_name.frame_id WHERE frames.hash IS NOT NULL');
+        DB::statement(
+            'INSERT OR IGNORE INTO copies (content, copy_event_id) SELECT substr(frames.hash, 1, 64), copy_event_id FROM copies_by_name '.
+                'JOIN frames ON frames.id = copies_by_name.frame_id WHERE frames.hash IS NOT NULL',
+        );
         Schema::drop('copies_by_name');
         Schema::table('copy_events', fn (Blueprint $table) => $table->index(['destination_id', 'id']));
         Schema::table('card_events', fn (Blueprint $table) => $table->index(['job_id', 'card_id']));
@@ -75,12 +85,20 @@ return new class extends Migration
         // What follows from cards and copies is kept until one of these changes.
         foreach (['card_events', 'copy_events', 'clock_offsets', 'frame_claims', 'destinations', 'handovers', 'audit_rules'] as $table) {
             foreach (['INSERT', 'UPDATE', 'DELETE'] as $verb) {
-                DB::statement("CREATE TRIGGER {$table}_counts_".strtolower($verb)." AFTER {$verb} ON {$table} BEGIN UPDATE changes SET number = number + 1; END");
+                DB::statement(
+                    "CREATE TRIGGER {$table}_counts_".
+                        strtolower($verb).
+                        " AFTER {$verb} ON {$table} BEGIN UPDATE changes SET number = number + 1; END",
+                );
             }
         }
         foreach (['permits', 'frame_claims'] as $log) {
             foreach (['UPDATE', 'DELETE'] as $verb) {
-                DB::statement("CREATE TRIGGER {$log}_no_".strtolower($verb)." BEFORE {$verb} ON {$log} BEGIN SELECT RAISE(ABORT, '{$log} is an append-only log'); END");
+                DB::statement(
+                    "CREATE TRIGGER {$log}_no_".
+                        strtolower($verb).
+                        " BEFORE {$verb} ON {$log} BEGIN SELECT RAISE(ABORT, '{$log} is an append-only log'); END",
+                );
             }
         }
     }

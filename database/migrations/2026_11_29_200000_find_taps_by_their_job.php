@@ -10,7 +10,10 @@ return new class extends Migration
 {
     public function up(): void
     {
-        DB::statement('ALTER TABLE device_events ADD COLUMN job_id INTEGER GENERATED ALWAYS AS (CAST(json_extract("on", \'$.job\') AS INTEGER)) VIRTUAL');
+        DB::statement(
+            'ALTER TABLE device_events ADD COLUMN job_id INTEGER GENERATED ALWAYS AS (CAST(json_extract("on", \'$.job\') AS '.
+                'INTEGER)) VIRTUAL',
+        );
         DB::statement('CREATE INDEX device_events_of_job ON device_events (job_id)');
     }
 };

@@ -64,9 +64,21 @@ abstract class TestCase extends LaravelTestCase
     protected static function brief(array $changes = []): array
     {
         return [
-            'name' => 'Quarry concert', 'kind' => 'event', 'client' => 'Stenbrott Festival', 'date' => '2027-03-28', 'covered_from' => '16:00', 'covered_to' => '25:30',
-            'place_name' => 'The quarry', 'latitude' => '58.4', 'longitude' => '15.6', 'timezone' => 'Europe/Stockholm', 'temperature_c' => '6',
-            'must_haves' => 'The choir on the ledge', 'restrictions' => '', 'people' => "Maj, conductor\nOve", ...$changes,
+            'name' => 'Quarry concert',
+            'kind' => 'event',
+            'client' => 'Stenbrott Festival',
+            'date' => '2027-03-28',
+            'covered_from' => '16:00',
+            'covered_to' => '25:30',
+            'place_name' => 'The quarry',
+            'latitude' => '58.4',
+            'longitude' => '15.6',
+            'timezone' => 'Europe/Stockholm',
+            'temperature_c' => '6',
+            'must_haves' => 'The choir on the ledge',
+            'restrictions' => '',
+            'people' => "Maj, conductor\nOve",
+            ...$changes,
         ];
     }
 }

@@ -19,8 +19,14 @@ final class RoomsTest
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('NorthSatchel'))
-            ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('Illuminate'), Selector::inNamespace('App'), Selector::inNamespace('Carbon'), Selector::inNamespace('Symfony'))
+            ->shouldNot()
+            ->dependOn()
+            ->classes(
+                Selector::inNamespace('Illuminate'),
+                Selector::inNamespace('App'),
+                Selector::inNamespace('Carbon'),
+                Selector::inNamespace('Symfony'),
+            )
             ->because('the rules of the job are plain PHP, tested on their own');
     }
 
@@ -28,7 +34,8 @@ final class RoomsTest
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('NorthSatchel\Cards\Permit'))
-            ->shouldNot()->dependOn()
+            ->shouldNot()
+            ->dependOn()
             ->classes(Selector::inNamespace('NorthSatchel\Copies'))
             ->excluding(Selector::inNamespace('NorthSatchel\Copies\Volume'))
             ->because('a fault of the copier or the verifier must not pass here too; only the reading of files is shared');
@@ -38,7 +45,8 @@ final class RoomsTest
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\CommandLine'), Selector::classname('/^App\\\\Devices\\\\Local.*/', true))
-            ->shouldNot()->dependOn()
+            ->shouldNot()
+            ->dependOn()
             ->classes(Selector::inNamespace('Illuminate'), Selector::inNamespace('App\Models'))
             ->because('a bag can be checked on any machine that has PHP');
     }
@@ -47,7 +55,8 @@ final class RoomsTest
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Models'))
-            ->shouldNot()->dependOn()
+            ->shouldNot()
+            ->dependOn()
             ->classes(Selector::inNamespace('NorthSatchel'), Selector::inNamespace('App\Desks'))
             ->excluding(Selector::isEnum())
             ->because('models hold what is stored, in the words of the core, and nothing else');
@@ -61,7 +70,23 @@ final class RoomsTest
      */
     public function test_no_room_of_the_core_knows_a_later_one(): iterable
     {
-        yield from self::inOrder('NorthSatchel', ['Time', 'Volume', 'Taps', 'Sky', 'Optics', 'Exposure', 'Picture', 'Scout', 'Plan', 'People', 'Kit', 'Day', 'Cards', 'Copies', 'Wrap']);
+        yield from self::inOrder('NorthSatchel', [
+            'Time',
+            'Volume',
+            'Taps',
+            'Sky',
+            'Optics',
+            'Exposure',
+            'Picture',
+            'Scout',
+            'Plan',
+            'People',
+            'Kit',
+            'Day',
+            'Cards',
+            'Copies',
+            'Wrap',
+        ]);
     }
 
     /** @return iterable<Rule> */
@@ -89,7 +114,11 @@ final class RoomsTest
                 $rule = PHPat::rule()->classes(Selector::inNamespace("{$in}\\{$room}"));
                 $rule = $but === [] ? $rule : $rule->excluding(...array_map(static fn (string $c) => Selector::classname($c), $but));
 
-                yield "{$in} {$room}" => $rule->shouldNot()->dependOn()->classes(...$later)->because('a phase knows the ground floors and the phases before it');
+                yield "{$in} {$room}" => $rule
+                    ->shouldNot()
+                    ->dependOn()
+                    ->classes(...$later)
+                    ->because('a phase knows the ground floors and the phases before it');
             }
         }
     }

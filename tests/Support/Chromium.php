@@ -31,10 +31,22 @@ final class Chromium
         if (! is_resource($service)) {
             throw new \RuntimeException('chromedriver did not start.');
         }
-        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--hide-scrollbars', '--lang=en-GB', "--user-data-dir={$profile}",
-        ]);
+        $options = (new ChromeOptions())
+            ->setBinary('/usr/bin/chromium')
+            ->addArguments([
+                '--headless=new',
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+                '--disable-dev-shm-usage',
+                '--hide-scrollbars',
+                '--lang=en-GB',
+                "--user-data-dir={$profile}",
+            ]);
         // Whatever happens to the tests, the driver ends with them.
         register_shutdown_function(static fn () => is_resource($service) && proc_terminate($service, SIGKILL));
         $capabilities = DesiredCapabilities::chrome();
@@ -60,7 +72,10 @@ final class Chromium
     public function size(int $width, int $height): void
     {
         (new ChromeDevToolsDriver($this->driver))->execute('Emulation.setDeviceMetricsOverride', [
-            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 600,
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => $width < 600,
         ]);
     }
 
@@ -106,7 +121,12 @@ final class Chromium
         $quoted = '"'.$name.'"';
         $path = "//*[self::button or self::a or self::summary][normalize-space()={$quoted} or @aria-label={$quoted}]";
         $this->until(function () use ($path): bool {
-            $found = array_values(array_filter($this->driver->findElements(WebDriverBy::xpath($path)), static fn (RemoteWebElement $e): bool => $e->isDisplayed()));
+            $found = array_values(
+                array_filter(
+                    $this->driver->findElements(WebDriverBy::xpath($path)),
+                    static fn (RemoteWebElement $e): bool => $e->isDisplayed(),
+                ),
+            );
             if ($found === []) {
                 return false;
             }
@@ -136,7 +156,11 @@ final class Chromium
     /** The page as it would be printed on paper of that size, in millimetres. */
     public function pdf(int $widthMm, int $heightMm): string
     {
-        $printed = $this->driver->executeCustomCommand('/session/:sessionId/print', 'POST', ['page' => ['width' => $widthMm / 10, 'height' => $heightMm / 10], 'background' => false, 'shrinkToFit' => false]);
+        $printed = $this->driver->executeCustomCommand('/session/:sessionId/print', 'POST', [
+            'page' => ['width' => $widthMm / 10, 'height' => $heightMm / 10],
+            'background' => false,
+            'shrinkToFit' => false,
+        ]);
 
         return (string) base64_decode((string) $printed, true);
     }
@@ -157,7 +181,12 @@ final class Chromium
     public function settle(): void
     {
         usleep(60_000);
-        $this->until(fn (): bool => $this->driver->executeScript('return document.readyState === "complete" && document.querySelectorAll(".htmx-request").length === 0') === true, 'The page did not settle.');
+        $this->until(
+            fn (): bool => $this->driver->executeScript(
+                'return document.readyState === "complete" && document.querySelectorAll(".htmx-request").length === 0',
+            ) === true,
+            'The page did not settle.',
+        );
         usleep(60_000);
     }
 

@@ -63,7 +63,10 @@ final class PermitWorld
     /** @var array<string, array<string, string>> what a picture was before it was cut short, by card and path */
     private array $whole = ['C1' => [], 'C2' => [], 'C3' => []];
 
-    /** @var array<int, array{int, array<string, true>, int}> by copy event: its place, the contents that lay in its bag when it was read, when */
+    /**
+     * @var array<int, array{int, array<string, true>, int}> by copy event: its place, the contents that lay in its bag when it was read,
+     * when
+     */
     private array $read = [];
 
     /** @var array<string, string|null> which drive stands at whose folder; null for none */
@@ -85,29 +88,74 @@ final class PermitWorld
         $this->random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
         Carbon::setTestNow('2027-06-05 20:00:00');
         config(['satchel.standins' => "{$root}/standins", 'satchel.reads_beside' => false]);
-        $place = Place::query()->create(['name' => 'The quarry', 'latitude' => 58.4, 'longitude' => 15.6, 'timezone' => 'Europe/Stockholm']);
+        $place = Place::query()->create([
+            'name' => 'The quarry',
+            'latitude' => 58.4,
+            'longitude' => 15.6,
+            'timezone' => 'Europe/Stockholm',
+        ]);
         foreach (['first', 'second'] as $name) {
-            $this->jobs[] = Job::query()->create(['name' => $name, 'kind' => 'event', 'date' => '2027-06-05', 'place_id' => $place->id, 'covered_from' => $name === 'first' ? '10:00' : '15:00', 'covered_to' => $name === 'first' ? '14:00' : '20:00', 'temperature_c' => 10]);
+            $this->jobs[] = Job::query()->create([
+                'name' => $name,
+                'kind' => 'event',
+                'date' => '2027-06-05',
+                'place_id' => $place->id,
+                'covered_from' => $name === 'first' ? '10:00' : '15:00',
+                'covered_to' => $name === 'first' ? '14:00' : '20:00',
+                'temperature_c' => 10,
+            ]);
         }
         $bodies = [];
         foreach (['A', 'B'] as $name) {
             $item = Item::query()->create(['kind' => 'body', 'label' => "Body {$name}"]);
-            $bodies[$name] = Body::query()->create(['item_id' => $item->id, 'serial' => "W{$name}", 'raw_mb' => 20, 'jpeg_mb' => 5, 'frames_per_charge' => 500, 'standby_hours_per_charge' => 20, 'crop_factor' => 1, 'planned_mode' => 'mirror']);
+            $bodies[$name] = Body::query()->create([
+                'item_id' => $item->id,
+                'serial' => "W{$name}",
+                'raw_mb' => 20,
+                'jpeg_mb' => 5,
+                'frames_per_charge' => 500,
+                'standby_hours_per_charge' => 20,
+                'crop_factor' => 1,
+                'planned_mode' => 'mirror',
+            ]);
             $this->pack($item);
         }
         foreach (['C1' => ['A', 1], 'C2' => ['A', 2], 'C3' => ['B', 1]] as $label => [$body, $slot]) {
             $item = Item::query()->create(['kind' => 'card', 'label' => $label]);
             mkdir("{$root}/standins/cards/{$label}", 0777, true);
-            $this->cards[$label] = Card::query()->create(['item_id' => $item->id, 'capacity_gb' => 64, 'folder' => "{$root}/standins/cards/{$label}"]);
+            $this->cards[$label] = Card::query()->create([
+                'item_id' => $item->id,
+                'capacity_gb' => 64,
+                'folder' => "{$root}/standins/cards/{$label}",
+            ]);
             $this->pack($item);
-            app(CardLog::class)->add($this->cards[$label]->load('item'), CardEventKind::Loaded, $this->jobs[0]->id, $bodies[$body]->id, $slot, at: now()->subHours(9));
+            app(CardLog::class)->add(
+                $this->cards[$label]->load('item'),
+                CardEventKind::Loaded,
+                $this->jobs[0]->id,
+                $bodies[$body]->id,
+                $slot,
+                at: now()->subHours(9),
+            );
         }
         foreach (self::DRIVES as $name => $disk) {
             StandInDrive::make("{$root}/standins/drives/{$name}", 4000, disk: $disk);
-            $this->places[$name] = Destination::query()->create(['name' => $name, 'folder' => "{$root}/standins/drives/{$name}", 'kept' => 'bag', 'mark' => PlaceMark::leave("{$root}/standins/drives/{$name}")]);
+            $this->places[$name] = Destination::query()->create([
+                'name' => $name,
+                'folder' => "{$root}/standins/drives/{$name}",
+                'kept' => 'bag',
+                'mark' => PlaceMark::leave("{$root}/standins/drives/{$name}"),
+            ]);
             $this->standing[$name] = $name;
         }
-        AuditRuleRecord::query()->create(['looks_first' => false, 'permit_copies' => 2, 'more_without_twin' => 1, 'away_days' => 30, 'reads_again' => 'minute', 'waits_for_elsewhere' => false]);
+        AuditRuleRecord::query()->create([
+            'looks_first' => false,
+            'permit_copies' => 2,
+            'more_without_twin' => 1,
+            'away_days' => 30,
+            'reads_again' => 'minute',
+            'waits_for_elsewhere' => false,
+        ]);
         $this->shoot();
     }
 
@@ -186,7 +234,11 @@ final class PermitWorld
     {
         foreach ($this->random->getInt(0, 1) === 1 && $label !== 'C3' ? ['C1', 'C2'] : [$label] as $one) {
             // A picture that is changed may be damaged by it, and then another rule holds: it is cut short elsewhere.
-            $files = array_filter(self::filesIn((string) $this->cards[$one]->folder), static fn (string $path): bool => ! str_ends_with($path, '.JPG'), ARRAY_FILTER_USE_KEY);
+            $files = array_filter(
+                self::filesIn((string) $this->cards[$one]->folder),
+                static fn (string $path): bool => ! str_ends_with($path, '.JPG'),
+                ARRAY_FILTER_USE_KEY,
+            );
             if ($files === []) {
                 return;
             }
@@ -265,7 +317,13 @@ final class PermitWorld
             return;
         }
         $job = $this->jobs[$this->random->getInt(0, 1)];
-        $run = Run::query()->create(['job_id' => $job->id, 'kind' => $kind, 'state' => 'waiting', 'card_ids' => [$this->cards[$label]->id], 'destination_ids' => array_map(fn (string $d): int => $this->places[$d]->id, $drives)]);
+        $run = Run::query()->create([
+            'job_id' => $job->id,
+            'kind' => $kind,
+            'state' => 'waiting',
+            'card_ids' => [$this->cards[$label]->id],
+            'destination_ids' => array_map(fn (string $d): int => $this->places[$d]->id, $drives),
+        ]);
         app(RunWork::class)->carryOut($run);
         $this->remember();
         $this->log[] = "{$kind} {$label} ".implode(' ', $drives).': '.$run->refresh()->state;
@@ -367,7 +425,11 @@ final class PermitWorld
             file_put_contents("{$bag}/data/{$path}", 'forged');
             $list = "{$bag}/manifest-blake2b512.txt";
             $hash = bin2hex(sodium_crypto_generichash('forged', '', 64));
-            is_file($list) && file_put_contents($list, preg_replace('/^[0-9a-f]+(  data\/'.preg_quote($path, '/').')$/m', "{$hash}\$1", (string) file_get_contents($list)));
+            is_file($list) &&
+                file_put_contents(
+                    $list,
+                    preg_replace('/^[0-9a-f]+(  data\/'.preg_quote($path, '/').')$/m', "{$hash}\$1", (string) file_get_contents($list)),
+                );
         }
         $this->log[] = "forged on {$drive}";
     }
@@ -380,7 +442,14 @@ final class PermitWorld
 
     private function rule(): void
     {
-        AuditRuleRecord::query()->create(['looks_first' => false, 'permit_copies' => $this->random->getInt(1, 3), 'more_without_twin' => 1, 'away_days' => $this->pick([0, 7, 30]), 'reads_again' => $this->pick(['minute', 'all']), 'waits_for_elsewhere' => false]);
+        AuditRuleRecord::query()->create([
+            'looks_first' => false,
+            'permit_copies' => $this->random->getInt(1, 3),
+            'more_without_twin' => 1,
+            'away_days' => $this->pick([0, 7, 30]),
+            'reads_again' => $this->pick(['minute', 'all']),
+            'waits_for_elsewhere' => false,
+        ]);
         $this->log[] = 'another rule';
     }
 
@@ -444,7 +513,14 @@ final class PermitWorld
         $this->whole[$label] = [];
         $this->fresh();
         $body = Body::query()->orderBy('id')->get()[$label === 'C3' ? 1 : 0];
-        app(CardLog::class)->add($this->card($label), CardEventKind::Loaded, $this->jobs[0]->id, $body->id, $label === 'C2' ? 2 : 1, at: now());
+        app(CardLog::class)->add(
+            $this->card($label),
+            CardEventKind::Loaded,
+            $this->jobs[0]->id,
+            $body->id,
+            $label === 'C2' ? 2 : 1,
+            at: now(),
+        );
     }
 
     private function judge(string $label, FormatPermit $permit): void
@@ -475,7 +551,11 @@ final class PermitWorld
         $codes = array_map(static fn ($v): string => $v->code, iterator_to_array($permit->verdicts));
         $bags = [];
         foreach ($this->lastReadings() as $event) {
-            $drive = (string) array_search($event->destination_id, array_map(static fn (Destination $d): int => $d->id, $this->places), true);
+            $drive = (string) array_search(
+                $event->destination_id,
+                array_map(static fn (Destination $d): int => $d->id, $this->places),
+                true,
+            );
             $folder = "{$this->places[$drive]->folder}/{$event->bag}";
             if ($this->standing[$drive] !== $drive) {
                 return;
@@ -486,7 +566,13 @@ final class PermitWorld
         }
         $life = app(CardLog::class)->lifeOf($this->card($label));
         $isWhole = $this->whole === ['C1' => [], 'C2' => [], 'C3' => []];
-        if ($bags === [] || ! $life->isSealed || ! $isWhole || self::filesIn((string) $this->cards[$label]->folder) === [] || array_intersect($codes, ['permit.changed', 'permit.differs', 'permit.unreadable']) !== []) {
+        if (
+            $bags === [] ||
+            ! $life->isSealed ||
+            ! $isWhole ||
+            self::filesIn((string) $this->cards[$label]->folder) === [] ||
+            array_intersect($codes, ['permit.changed', 'permit.differs', 'permit.unreadable']) !== []
+        ) {
             return;
         }
         $wanted = AuditRuleRecord::query()->latest('id')->firstOrFail()->permit_copies + ($life->isAlone() ? 1 : 0);
@@ -507,7 +593,11 @@ final class PermitWorld
         $wanted = $rule->permit_copies + ($life->isAlone() ? $rule->more_without_twin : 0);
         $lies = [];
         foreach ($this->lastReadings() as $event) {
-            $drive = (string) array_search($event->destination_id, array_map(static fn (Destination $d): int => $d->id, $this->places), true);
+            $drive = (string) array_search(
+                $event->destination_id,
+                array_map(static fn (Destination $d): int => $d->id, $this->places),
+                true,
+            );
             if ($this->standing[$drive] === $drive) {
                 $contents = self::listed("{$this->places[$drive]->folder}/{$event->bag}");
             } else {
@@ -545,8 +635,16 @@ final class PermitWorld
     {
         foreach ($this->lastReadings() as $event) {
             if (! isset($this->read[$event->id])) {
-                $drive = (string) array_search($event->destination_id, array_map(static fn (Destination $d): int => $d->id, $this->places), true);
-                $this->read[$event->id] = [$event->destination_id, $this->standing[$drive] === $drive ? self::listed("{$this->places[$drive]->folder}/{$event->bag}") : [], $event->at->getTimestamp()];
+                $drive = (string) array_search(
+                    $event->destination_id,
+                    array_map(static fn (Destination $d): int => $d->id, $this->places),
+                    true,
+                );
+                $this->read[$event->id] = [
+                    $event->destination_id,
+                    $this->standing[$drive] === $drive ? self::listed("{$this->places[$drive]->folder}/{$event->bag}") : [],
+                    $event->at->getTimestamp(),
+                ];
             }
         }
     }
@@ -565,7 +663,10 @@ final class PermitWorld
     /** @return array<string, true> MD5 of every payload that the bag lists with the BLAKE2b that it has */
     private static function listed(string $bag): array
     {
-        $list = is_file("{$bag}/bagit.txt") && is_file("{$bag}/manifest-blake2b512.txt") ? (string) file_get_contents("{$bag}/manifest-blake2b512.txt") : '';
+        $list =
+            is_file("{$bag}/bagit.txt") && is_file("{$bag}/manifest-blake2b512.txt")
+                ? (string) file_get_contents("{$bag}/manifest-blake2b512.txt")
+                : '';
         $contents = [];
         foreach (explode("\n", $list) as $line) {
             $path = substr($line, 130);

@@ -21,7 +21,12 @@ final class RandomShelf
             for ($k = $dice->getInt(1, 4); $k > 0; $k--) {
                 $gives[] = 'c'.$dice->getInt(0, $capabilities - 1);
             }
-            $items[] = new CoverItem("i{$i}", 10 * $dice->getInt(1, 250), array_values(array_unique($gives)), $dice->getInt(0, 3) === 0 ? ['c'.$dice->getInt(0, $capabilities - 1)] : []);
+            $items[] = new CoverItem(
+                "i{$i}",
+                10 * $dice->getInt(1, 250),
+                array_values(array_unique($gives)),
+                $dice->getInt(0, 3) === 0 ? ['c'.$dice->getInt(0, $capabilities - 1)] : [],
+            );
         }
         for ($c = 0; $c < $asked; $c++) {
             $needs["c{$c}"] = $dice->getInt(1, 3);
@@ -39,8 +44,14 @@ final class RandomShelf
     public static function glpsol(array $items, array $needs): int
     {
         $sum = static fn (array $of): string => implode(' + ', array_map(static fn (int $i): string => "x{$i}", $of));
-        $givers = static fn (string $c, int $but = -1): array => array_values(array_filter(array_keys($items), static fn (int $i): bool => $i !== $but && in_array($c, $items[$i]->gives, true)));
-        $lines = ['Minimize', 'obj: '.implode(' + ', array_map(static fn (int $i): string => "{$items[$i]->weight} x{$i}", array_keys($items))), 'Subject To'];
+        $givers = static fn (string $c, int $but = -1): array => array_values(
+            array_filter(array_keys($items), static fn (int $i): bool => $i !== $but && in_array($c, $items[$i]->gives, true)),
+        );
+        $lines = [
+            'Minimize',
+            'obj: '.implode(' + ', array_map(static fn (int $i): string => "{$items[$i]->weight} x{$i}", array_keys($items))),
+            'Subject To',
+        ];
         foreach ($needs as $c => $count) {
             $of = $givers($c);
             $lines[] = "need_{$c}: {$sum($of)} >= ".min($count, count($of));
@@ -57,7 +68,10 @@ final class RandomShelf
         $out = [];
         exec('glpsol --lp '.escapeshellarg("{$file}.lp").' -o '.escapeshellarg("{$file}.sol").' 2>&1', $out, $exit);
         $found = [];
-        if ($exit !== 0 || preg_match('/Status:\s+INTEGER OPTIMAL\s+Objective:\s+obj = (\d+)/', (string) file_get_contents("{$file}.sol"), $found) !== 1) {
+        if (
+            $exit !== 0 ||
+            preg_match('/Status:\s+INTEGER OPTIMAL\s+Objective:\s+obj = (\d+)/', (string) file_get_contents("{$file}.sol"), $found) !== 1
+        ) {
             throw new \RuntimeException(implode("\n", $out));
         }
         array_map(unlink(...), [$file, "{$file}.lp", "{$file}.sol"]);

@@ -18,13 +18,85 @@ use Symfony\Component\HttpFoundation\Response;
 final class RequestFuzz
 {
     private const PAGES = [
-        '/', '/shelf', '/folders', '/jobs/new', '/find?q=lake', '/days/%DAY%', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/scout?spot=1', '/jobs/1/plan', '/jobs/1/plan?rules=1', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/people',
-        '/jobs/1/call', '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/tests', '/jobs/1/light', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/cards', '/jobs/1/cards/1/look', '/jobs/1/cards/1/permit', '/jobs/1/copies', '/jobs/1/frames', '/segments/5', '/segments/5/edit', '/shots/3/edit', '/shelf/1', '/groups/3/stand',
+        '/',
+        '/shelf',
+        '/folders',
+        '/jobs/new',
+        '/find?q=lake',
+        '/days/%DAY%',
+        '/jobs/1/brief',
+        '/jobs/1/scout',
+        '/jobs/1/scout?spot=1',
+        '/jobs/1/plan',
+        '/jobs/1/plan?rules=1',
+        '/jobs/1/what-if?segment=5&late=60',
+        '/jobs/1/people',
+        '/jobs/1/call',
+        '/jobs/1/kit',
+        '/jobs/1/kit/propose',
+        '/jobs/1/tests',
+        '/jobs/1/light',
+        '/jobs/1/pack',
+        '/jobs/1/home',
+        '/jobs/1/cards',
+        '/jobs/1/cards/1/look',
+        '/jobs/1/cards/1/permit',
+        '/jobs/1/copies',
+        '/jobs/1/frames',
+        '/segments/5',
+        '/segments/5/edit',
+        '/shots/3/edit',
+        '/shelf/1',
+        '/groups/3/stand',
     ];
 
-    private const ODD = ['', ' ', 'x', '0', '-1', '1e308', '99999999999999999999', '0.5', '1,5', '25:61', '47:59', '48:00', '2026-02-30', '9999-12-31', "2026-02-1\0", '<script>alert(1)</script>', "line\r\nbreak", '../../etc/passwd', '%00', "\0", "a\0b", "\xFF\xFE", '=1+1', '🙂🙂', 'null', '[]', 'NaN', '0x1A', '१२'];
+    private const ODD = [
+        '',
+        ' ',
+        'x',
+        '0',
+        '-1',
+        '1e308',
+        '99999999999999999999',
+        '0.5',
+        '1,5',
+        '25:61',
+        '47:59',
+        '48:00',
+        '2026-02-30',
+        '9999-12-31',
+        "2026-02-1\0",
+        '<script>alert(1)</script>',
+        "line\r\nbreak",
+        '../../etc/passwd',
+        '%00',
+        "\0",
+        "a\0b",
+        "\xFF\xFE",
+        '=1+1',
+        '🙂🙂',
+        'null',
+        '[]',
+        'NaN',
+        '0x1A',
+        '१२',
+    ];
 
-    private const ODD_IN_PATH = ['%00', '1%00', '0', '-1', '99999999999999999999999', '9223372036854775807', 'x', '1.5', '%FF', '1%2F2', '%F0%9F%99%82', '..', "a'b"];
+    private const ODD_IN_PATH = [
+        '%00',
+        '1%00',
+        '0',
+        '-1',
+        '99999999999999999999999',
+        '9223372036854775807',
+        'x',
+        '1.5',
+        '%FF',
+        '1%2F2',
+        '%F0%9F%99%82',
+        '..',
+        "a'b",
+    ];
 
     private readonly \Random\Randomizer $random;
 
@@ -54,7 +126,10 @@ final class RequestFuzz
         $wrong = 0;
         for ($i = 0; $i < $requests; $i++) {
             $base = $this->bases[$i % count($this->bases)];
-            $wrong += $this->random->getInt(0, 9) === 0 && str_contains($base['action'], '/events') ? $this->taps($base['action']) : $this->one($base);
+            $wrong +=
+                $this->random->getInt(0, 9) === 0 && str_contains($base['action'], '/events')
+                    ? $this->taps($base['action'])
+                    : $this->one($base);
         }
 
         return $wrong;
@@ -69,7 +144,25 @@ final class RequestFuzz
         if ($how <= 1 || $names === []) {
             $action = $this->harmPath($action);
         } elseif ($how === 2) {
-            $action .= (str_contains($action, '?') ? '&' : '?').$this->pick(['page[]=1', 'at[]=x', 'q[a][b]=1', 'late[]=5', 'segment=x', 'fill[]=1', 'for[]=card-1', 'spot=%00', 'q=%00', 'q=%FF', 'job[]=2', 'day=99999999999999999999', 'as[]=file', 'school[]=x', 'paper[]=a4']);
+            $action .=
+                (str_contains($action, '?') ? '&' : '?').
+                $this->pick([
+                    'page[]=1',
+                    'at[]=x',
+                    'q[a][b]=1',
+                    'late[]=5',
+                    'segment=x',
+                    'fill[]=1',
+                    'for[]=card-1',
+                    'spot=%00',
+                    'q=%00',
+                    'q=%FF',
+                    'job[]=2',
+                    'day=99999999999999999999',
+                    'as[]=file',
+                    'school[]=x',
+                    'paper[]=a4',
+                ]);
         } elseif ($how === 3) {
             unset($fields[$this->pick($names)]);
         } else {
@@ -103,11 +196,26 @@ final class RequestFuzz
     /** A batch of taps, one of them harmed. */
     private function taps(string $action): int
     {
-        $tap = static fn (): array => ['id' => sprintf('%08x-0000-4000-8000-%012x', random_int(0, 0xFFFFFFFF), random_int(0, 0xFFFFFF)), 'kind' => 'pack', 'on' => ['job' => 1, 'item' => 1], 'made_at' => '2026-10-01T10:00:00.000Z'];
+        $tap = static fn (): array => [
+            'id' => sprintf('%08x-0000-4000-8000-%012x', random_int(0, 0xFFFFFFFF), random_int(0, 0xFFFFFF)),
+            'kind' => 'pack',
+            'on' => ['job' => 1, 'item' => 1],
+            'made_at' => '2026-10-01T10:00:00.000Z',
+        ];
         $taps = [$tap(), $tap()];
         $taps[0]['kind'] = $this->pick(['load', 'unload', 'found', 'shot', 'pack']);
         $taps[0][$this->pick(['id', 'kind', 'on', 'made_at'])] = $this->odd();
-        $response = $this->handle('POST', $action, [], (string) json_encode($this->random->getInt(0, 4) === 0 ? $this->odd() : ['events' => $taps, 'sent_at' => $this->pick(['2026-10-01T10:00:05Z', 'x', 7])], JSON_INVALID_UTF8_SUBSTITUTE));
+        $response = $this->handle(
+            'POST',
+            $action,
+            [],
+            (string) json_encode(
+                $this->random->getInt(0, 4) === 0
+                    ? $this->odd()
+                    : ['events' => $taps, 'sent_at' => $this->pick(['2026-10-01T10:00:05Z', 'x', 7])],
+                JSON_INVALID_UTF8_SUBSTITUTE,
+            ),
+        );
 
         return $this->note('POST', $action, ['taps'], $response);
     }
@@ -126,7 +234,10 @@ final class RequestFuzz
     {
         app()->forgetScopedInstances();
         Auth::loginUsingId(1);
-        $server = $json === null ? ['HTTP_REFERER' => 'http://localhost/'] : ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'];
+        $server =
+            $json === null
+                ? ['HTTP_REFERER' => 'http://localhost/']
+                : ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'];
         $request = Request::create('http://localhost'.$action, $method, $parameters, [], [], $server, $json);
         $kernel = app(Kernel::class);
         $outside = DB::transactionLevel();
@@ -153,21 +264,37 @@ final class RequestFuzz
             return 0;
         }
         $thrown = $response->exception ?? null;
-        $where = $thrown === null ? (string) $status : $thrown::class.': '.substr($thrown->getMessage(), 0, 160).' at '.basename($thrown->getFile()).':'.$thrown->getLine();
-        $this->errors[$where] ??= "{$method} {$action} ".substr((string) json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_UNESCAPED_UNICODE), 0, 300);
+        $where =
+            $thrown === null
+                ? (string) $status
+                : $thrown::class.
+                    ': '.
+                    substr($thrown->getMessage(), 0, 160).
+                    ' at '.
+                    basename($thrown->getFile()).
+                    ':'.
+                    $thrown->getLine();
+        $this->errors[$where] ??=
+            "{$method} {$action} ".substr((string) json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_UNESCAPED_UNICODE), 0, 300);
 
         return 1;
     }
 
-    /** @return list<array{method: string, action: string, fields: array<string, mixed>}> the forms of all pages, filled in as a person might */
+    /**
+     * @return list<array{method: string, action: string, fields: array<string, mixed>}> the forms of all pages, filled in as a person
+     * might
+     */
     private function forms(): array
     {
         $day = (string) DB::table('jobs')->where('name', 'like', '%house%')->value('date');
         $all = [];
         foreach (self::PAGES as $page) {
             $page = str_replace('%DAY%', $day, $page);
-            $document = new \DOMDocument;
-            $document->loadHTML('<?xml encoding="UTF-8">'.$this->handle('GET', $page, [])->getContent(), LIBXML_NOERROR | LIBXML_NOWARNING);
+            $document = new \DOMDocument();
+            $document->loadHTML(
+                '<?xml encoding="UTF-8">'.$this->handle('GET', $page, [])->getContent(),
+                LIBXML_NOERROR | LIBXML_NOWARNING,
+            );
             $paths = new \DOMXPath($document);
             foreach ($document->getElementsByTagName('form') as $form) {
                 $fields = [];
@@ -179,7 +306,11 @@ final class RequestFuzz
                 $method = strtoupper($fields['_method'] ?? ($form->getAttribute('method') ?: 'GET'));
                 unset($fields['_token'], $fields['_method']);
                 $action = $form->getAttribute('action') ?: $page;
-                $all["{$method} ".preg_replace('/\d+/', 'N', $action).' '.implode(' ', array_keys($fields))] ??= ['method' => $method, 'action' => $action, 'fields' => $fields];
+                $all["{$method} ".preg_replace('/\d+/', 'N', $action).' '.implode(' ', array_keys($fields))] ??= [
+                    'method' => $method,
+                    'action' => $action,
+                    'fields' => $fields,
+                ];
             }
         }
 
@@ -192,31 +323,76 @@ final class RequestFuzz
             $chosen = $paths->query('(.//option[@selected]|.//option[@value!=""]|.//option)[1]', $field) ?: null;
             $option = $chosen?->item(0);
 
-            return $option instanceof \DOMElement ? ($option->hasAttribute('value') ? $option->getAttribute('value') : $option->textContent) : '';
+            return $option instanceof \DOMElement
+                ? ($option->hasAttribute('value')
+                    ? $option->getAttribute('value')
+                    : $option->textContent)
+                : '';
         }
         $value = $field->nodeName === 'textarea' ? $field->textContent : $field->getAttribute('value');
 
-        return $value !== '' ? $value : match (true) {
-            preg_match('/clock|opens|closes|covered/', $field->getAttribute('name')) === 1 => '12:30',
-            preg_match('/date|_on$/', $field->getAttribute('name')) === 1 => '2027-06-12',
-            preg_match('/minutes|frames|count|_mm|_m$|_g$|_deg|iso|hours|number|gb|mb|watts|copies/', $field->getAttribute('name')) === 1 || $field->getAttribute('inputmode') !== '' => '3',
-            preg_match('/email/', $field->getAttribute('name')) === 1 => 'me@satchel.test',
-            default => 'Ove of the quarry',
-        };
+        return $value !== ''
+            ? $value
+            : match (true) {
+                preg_match('/clock|opens|closes|covered/', $field->getAttribute('name')) === 1 => '12:30',
+                preg_match('/date|_on$/', $field->getAttribute('name')) === 1 => '2027-06-12',
+                preg_match('/minutes|frames|count|_mm|_m$|_g$|_deg|iso|hours|number|gb|mb|watts|copies/', $field->getAttribute('name')) ===
+                    1 || $field->getAttribute('inputmode') !== '' => '3',
+                preg_match('/email/', $field->getAttribute('name')) === 1 => 'me@satchel.test',
+                default => 'Ove of the quarry',
+            };
     }
 
     /** @return list<array{method: string, action: string, fields: array<string, mixed>}> every route, its parameters filled in */
     private function routes(): array
     {
         $token = str_repeat('a', 40);
-        $known = ['job' => '1', 'card' => '1', 'date' => '2027-06-12', 'token' => $token, 'audience' => 'lead', 'spot' => '1', 'obstacle' => '1', 'picture' => '1', 'segment' => '5', 'shot' => '3', 'change' => '1', 'window' => '1', 'index' => '0', 'group' => '3', 'link' => '1', 'proposal' => '1', 'ask' => '1', 'item' => '1', 'destination' => '1', 'handover' => '1', 'frame' => '1', 'root' => '1'];
+        $known = [
+            'job' => '1',
+            'card' => '1',
+            'date' => '2027-06-12',
+            'token' => $token,
+            'audience' => 'lead',
+            'spot' => '1',
+            'obstacle' => '1',
+            'picture' => '1',
+            'segment' => '5',
+            'shot' => '3',
+            'change' => '1',
+            'window' => '1',
+            'index' => '0',
+            'group' => '3',
+            'link' => '1',
+            'proposal' => '1',
+            'ask' => '1',
+            'item' => '1',
+            'destination' => '1',
+            'handover' => '1',
+            'frame' => '1',
+            'root' => '1',
+        ];
         $all = [];
         foreach (app('router')->getRoutes() as $route) {
             /** @var Route $route */
             $action = '/'.preg_replace_callback('/\{(\w+)\??\}/', static fn (array $m): string => $known[$m[1]] ?? '1', $route->uri());
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {
                 if (! in_array($route->uri(), ['sign-out', 'up', 'storage/{path}'], true)) {
-                    $all[] = ['method' => $method, 'action' => str_replace('//', '/', $action), 'fields' => ['name' => 'Ove', 'kind' => 'pack', 'job' => '1', 'item' => '1', 'card' => '1', 'segment' => '5', 'text' => 'Ove', 'words' => 'a few words of mine', 'minutes' => '5', 'people' => 'Ove']];
+                    $all[] = [
+                        'method' => $method,
+                        'action' => str_replace('//', '/', $action),
+                        'fields' => [
+                            'name' => 'Ove',
+                            'kind' => 'pack',
+                            'job' => '1',
+                            'item' => '1',
+                            'card' => '1',
+                            'segment' => '5',
+                            'text' => 'Ove',
+                            'words' => 'a few words of mine',
+                            'minutes' => '5',
+                            'people' => 'Ove',
+                        ],
+                    ];
                 }
             }
         }

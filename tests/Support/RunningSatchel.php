@@ -29,7 +29,25 @@ final class RunningSatchel
 
     public function startServer(): void
     {
-        $this->spawn(['php', '-d', 'upload_max_filesize=40M', '-d', 'post_max_size=42M', '-d', 'zlib.output_compression=1', '-d', 'zlib.output_compression_level=2', '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/router.php'], 'server');
+        $this->spawn(
+            [
+                'php',
+                '-d',
+                'upload_max_filesize=40M',
+                '-d',
+                'post_max_size=42M',
+                '-d',
+                'zlib.output_compression=1',
+                '-d',
+                'zlib.output_compression_level=2',
+                '-S',
+                "127.0.0.1:{$this->port}",
+                '-t',
+                'public',
+                'bin/router.php',
+            ],
+            'server',
+        );
         for ($i = 0; $i < 100 && @file_get_contents("{$this->url}/up") === false; $i++) {
             usleep(50_000);
         }
@@ -68,10 +86,21 @@ final class RunningSatchel
     private function environment(): array
     {
         return [
-            'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('s', 32)), 'APP_URL' => $this->url,
-            'DB_DATABASE' => $this->folder.'/satchel.sqlite', 'SATCHEL_STANDINS' => $this->folder.'/standins', 'SATCHEL_PICTURES' => $this->folder.'/pictures', 'SATCHEL_DEMO' => 'true',
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database', 'LOG_CHANNEL' => 'single', 'BCRYPT_ROUNDS' => '4',
-            'VIEW_COMPILED_PATH' => $this->folder.'/views', 'PHP_CLI_SERVER_WORKERS' => '4',
+            'APP_ENV' => 'production',
+            'APP_DEBUG' => 'false',
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat('s', 32)),
+            'APP_URL' => $this->url,
+            'DB_DATABASE' => $this->folder.'/satchel.sqlite',
+            'SATCHEL_STANDINS' => $this->folder.'/standins',
+            'SATCHEL_PICTURES' => $this->folder.'/pictures',
+            'SATCHEL_DEMO' => 'true',
+            'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file',
+            'QUEUE_CONNECTION' => 'database',
+            'LOG_CHANNEL' => 'single',
+            'BCRYPT_ROUNDS' => '4',
+            'VIEW_COMPILED_PATH' => $this->folder.'/views',
+            'PHP_CLI_SERVER_WORKERS' => '4',
         ];
     }
 
@@ -81,7 +110,10 @@ final class RunningSatchel
         $pipes = [];
         $log = ['file', "{$this->folder}/{$name}.log", 'a'];
         // setsid makes a group of it, so that the server's workers end with it
-        $process = proc_open(['setsid', '--wait', ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, self::root(), [...getenv(), ...$this->environment()]);
+        $process = proc_open(['setsid', '--wait', ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, self::root(), [
+            ...getenv(),
+            ...$this->environment(),
+        ]);
         if (! is_resource($process)) {
             throw new \RuntimeException("{$name} did not start.");
         }

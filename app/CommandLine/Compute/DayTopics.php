@@ -25,14 +25,26 @@ final class DayTopics
         $fields = $in->objects('segments', [...PlanTopics::REST, 'start']);
         $ids = PlanTopics::ids($fields);
         $known = array_map(strval(...), array_keys($pockets));
-        $segments = array_map(static fn (Fields $f, string $id): LiveSegment => new LiveSegment($f->clock('start'), PlanTopics::rest($f, $id, $known)), $fields, $ids);
+        $segments = array_map(
+            static fn (Fields $f, string $id): LiveSegment => new LiveSegment($f->clock('start'), PlanTopics::rest($f, $id, $known)),
+            $fields,
+            $ids,
+        );
         $lane = new LiveLane((float) $now, $segments, self::events($in), $pockets, PlanTopics::ways($in), $in->textIfGiven('place'));
 
         return [
-            'current' => $lane->running === null ? null : [
-                'segment' => $lane->running->segment->rest->id, 'started' => self::face($lane->running->startedAt), 'minutes_left' => $lane->running->minutesLeft,
-            ],
-            'states' => array_map(static fn (string $id, SegmentState $state): array => ['id' => $id, 'state' => $state->value], $ids, $lane->states),
+            'current' => $lane->running === null
+                    ? null
+                    : [
+                        'segment' => $lane->running->segment->rest->id,
+                        'started' => self::face($lane->running->startedAt),
+                        'minutes_left' => $lane->running->minutesLeft,
+                    ],
+            'states' => array_map(
+                static fn (string $id, SegmentState $state): array => ['id' => $id, 'state' => $state->value],
+                $ids,
+                $lane->states,
+            ),
             'minutes_late' => $lane->minutesLate,
             'replan' => $lane->replan === null ? null : PlanTopics::replanned($lane->replan),
             'counted' => count($lane->log->counted),
@@ -56,9 +68,19 @@ final class DayTopics
             }
             $device = $f->textIfGiven('device');
             $isUndone = $kind === TapKind::Undone->value;
-            [$segment, $of] = [$isUndone ? $f->textIfGiven('segment') : $f->text('segment'), $isUndone ? $f->text('of') : $f->textIfGiven('of')];
+            [$segment, $of] = [
+                $isUndone ? $f->textIfGiven('segment') : $f->text('segment'),
+                $isUndone ? $f->text('of') : $f->textIfGiven('of'),
+            ];
             $at = $f->clockWithSeconds('at') - ($ahead["d{$device}"] ?? 0.0);
-            $events[] = new LiveEvent($f->newId([]), TapKind::from($kind), $at, $isUndone ? null : $segment, $isUndone ? $of : null, $f->written());
+            $events[] = new LiveEvent(
+                $f->newId([]),
+                TapKind::from($kind),
+                $at,
+                $isUndone ? null : $segment,
+                $isUndone ? $of : null,
+                $f->written(),
+            );
         }
 
         return $events;

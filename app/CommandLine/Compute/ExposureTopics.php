@@ -22,9 +22,7 @@ final class ExposureTopics
             shutterS: $in->number('shutter_s', above: 0),
             iso: $in->number('iso', above: 0),
         );
-        $scene = $in->isText('scene')
-            ? $in->oneOf('scene', Scene::class)->ev100()
-            : $in->object('scene', ['ev100'])->number('ev100');
+        $scene = $in->isText('scene') ? $in->oneOf('scene', Scene::class)->ev100() : $in->object('scene', ['ev100'])->number('ev100');
 
         return ['ev100' => $exposure->ev100, 'scene_ev100' => $scene, 'stops_over_scene' => $exposure->stopsOver($scene)];
     }
@@ -32,7 +30,16 @@ final class ExposureTopics
     /** @return array<string, float|bool> */
     public static function flash(\stdClass $input): array
     {
-        $in = new Fields($input, ['guide_number_m', 'iso', 'power', 'distance_m', 'shutter_s', 'sync_s', 'modifier_stops', 'high_speed_loss_stops']);
+        $in = new Fields($input, [
+            'guide_number_m',
+            'iso',
+            'power',
+            'distance_m',
+            'shutter_s',
+            'sync_s',
+            'modifier_stops',
+            'high_speed_loss_stops',
+        ]);
         $flash = Flash::of(
             guideNumberM: $in->number('guide_number_m', above: 0),
             iso: $in->number('iso', above: 0),
@@ -44,7 +51,11 @@ final class ExposureTopics
             highSpeedLossStops: $in->number('high_speed_loss_stops', min: 0, default: Flash::HIGH_SPEED_LOSS_STOPS),
         );
 
-        return ['f_number' => $flash->fNumber, 'high_speed_sync' => $flash->isHighSpeedSync, 'guide_number_effective_m' => $flash->guideNumberM];
+        return [
+            'f_number' => $flash->fNumber,
+            'high_speed_sync' => $flash->isHighSpeedSync,
+            'guide_number_effective_m' => $flash->guideNumberM,
+        ];
     }
 
     /** @return array<string, float> */

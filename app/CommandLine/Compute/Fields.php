@@ -35,26 +35,38 @@ final readonly class Fields
     }
 
     /** @throws Refusal */
-    public function number(string $name, ?float $min = null, ?float $max = null, ?float $above = null, ?float $below = null, ?float $default = null): float
-    {
+    public function number(
+        string $name,
+        ?float $min = null,
+        ?float $max = null,
+        ?float $above = null,
+        ?float $below = null,
+        ?float $default = null,
+    ): float {
         if (! $this->has($name) && $default !== null) {
             return $default;
         }
-        $must = 'must be a number'.match (true) {
-            $min !== null && $max !== null => " from {$min} to {$max}",
-            $min !== null && $below !== null => " from {$min} to below {$below}",
-            $above !== null && $below !== null => " above {$above} and below {$below}",
-            $min !== null => " of at least {$min}",
-            $above !== null => " above {$above}",
-            default => '',
-        };
+        $must =
+            'must be a number'.
+            match (true) {
+                $min !== null && $max !== null => " from {$min} to {$max}",
+                $min !== null && $below !== null => " from {$min} to below {$below}",
+                $above !== null && $below !== null => " above {$above} and below {$below}",
+                $min !== null => " of at least {$min}",
+                $above !== null => " above {$above}",
+                default => '',
+            };
         $value = $this->required($name, $must);
         if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value)) {
             throw Refusal::of($this->path.$name, $must);
         }
         $value = (float) $value;
-        if (($min !== null && $value < $min) || ($max !== null && $value > $max)
-            || ($above !== null && $value <= $above) || ($below !== null && $value >= $below)) {
+        if (
+            ($min !== null && $value < $min) ||
+            ($max !== null && $value > $max) ||
+            ($above !== null && $value <= $above) ||
+            ($below !== null && $value >= $below)
+        ) {
             throw Refusal::of($this->path.$name, $must);
         }
         if (abs($value) > self::LARGEST || ($above !== null && $above >= 0 && $value < 1 / self::LARGEST)) {

@@ -15,7 +15,12 @@ final class OpticsTopics
     public static function depthOfField(\stdClass $input): array
     {
         $in = new Fields($input, ['focal_mm', 'f_number', 'distance_m', 'coc_mm']);
-        $depth = DepthOfField::of($in->number('focal_mm', above: 0), $in->number('f_number', above: 0), $in->number('distance_m', above: 0), $in->number('coc_mm', above: 0));
+        $depth = DepthOfField::of(
+            $in->number('focal_mm', above: 0),
+            $in->number('f_number', above: 0),
+            $in->number('distance_m', above: 0),
+            $in->number('coc_mm', above: 0),
+        );
 
         return ['near_m' => $depth->nearM, 'far_m' => $depth->farM, 'total_m' => $depth->totalM(), 'hyperfocal_m' => $depth->hyperfocalM];
     }
@@ -24,9 +29,19 @@ final class OpticsTopics
     public static function fieldOfView(\stdClass $input): array
     {
         $in = new Fields($input, ['focal_mm', 'sensor_width_mm', 'sensor_height_mm', 'distance_m']);
-        $view = FieldOfView::of($in->number('focal_mm', above: 0), $in->number('sensor_width_mm', above: 0), $in->number('sensor_height_mm', above: 0), $in->number('distance_m', above: 0));
+        $view = FieldOfView::of(
+            $in->number('focal_mm', above: 0),
+            $in->number('sensor_width_mm', above: 0),
+            $in->number('sensor_height_mm', above: 0),
+            $in->number('distance_m', above: 0),
+        );
 
-        return ['horizontal_deg' => $view->horizontalDeg, 'vertical_deg' => $view->verticalDeg, 'width_m' => $view->widthM, 'height_m' => $view->heightM];
+        return [
+            'horizontal_deg' => $view->horizontalDeg,
+            'vertical_deg' => $view->verticalDeg,
+            'width_m' => $view->widthM,
+            'height_m' => $view->heightM,
+        ];
     }
 
     /** @return array<string, float|null> */

@@ -28,7 +28,12 @@ final class PeopleTopics
         if (! in_array($light, ['good', 'poor'], true)) {
             throw $in->refusal('light', 'must be good or poor');
         }
-        $frames = FramesNeeded::of($in->whole('people', 1, self::MOST_PEOPLE), $light === 'good', $in->number('confidence', above: 0, below: 1), $in->number('shutter_s', above: 0));
+        $frames = FramesNeeded::of(
+            $in->whole('people', 1, self::MOST_PEOPLE),
+            $light === 'good',
+            $in->number('confidence', above: 0, below: 1),
+            $in->number('shutter_s', above: 0),
+        );
 
         return ['frames' => $frames->frames, 'rule_of_thumb' => $frames->ruleOfThumb, 'chance_per_frame' => $frames->chancePerFrame];
     }
@@ -40,16 +45,28 @@ final class PeopleTopics
         $teams = [];
         foreach ($in->objects('teams', ['id', 'players', 'team_minutes', 'player_seconds']) as $f) {
             $id = $f->newId($teams);
-            $teams[$id] = new Team($id, $f->whole('players', 0, self::MOST_PEOPLE), $f->number('team_minutes', min: 0), $f->number('player_seconds', min: 0));
+            $teams[$id] = new Team(
+                $id,
+                $f->whole('players', 0, self::MOST_PEOPLE),
+                $f->number('team_minutes', min: 0),
+                $f->number('player_seconds', min: 0),
+            );
         }
         $schedule = TeamSchedule::of(array_values($teams), $in->whole('light_sets', 1, 2));
 
         return [
             'order' => array_map(static fn (Team $t): string => $t->id, $schedule->order),
             'finish_minutes' => $schedule->finishMinutes,
-            'segments' => array_map(static fn (array $s): array => [
-                'team' => $s['team'], 'what' => $s['isTeam'] ? 'team' : 'players', 'start_minute' => $s['from'], 'end_minute' => $s['to'], 'set' => $s['set'],
-            ], $schedule->segments),
+            'segments' => array_map(
+                static fn (array $s): array => [
+                    'team' => $s['team'],
+                    'what' => $s['isTeam'] ? 'team' : 'players',
+                    'start_minute' => $s['from'],
+                    'end_minute' => $s['to'],
+                    'set' => $s['set'],
+                ],
+                $schedule->segments,
+            ),
         ];
     }
 
@@ -74,8 +91,21 @@ final class PeopleTopics
             }
             $groups[$id] = new Group($id, $minutes, $inIt);
         }
-        $found = FormalsOrder::best($presence, array_values($groups), $weights, $in->pairs('before', array_map(strval(...), array_keys($groups))), $in->pairs('never_together', $people), Stopwatch::seconds(self::ORDER_S));
+        $found = FormalsOrder::best(
+            $presence,
+            array_values($groups),
+            $weights,
+            $in->pairs('before', array_map(strval(...), array_keys($groups))),
+            $in->pairs('never_together', $people),
+            Stopwatch::seconds(self::ORDER_S),
+        );
 
-        return ['order' => $found->order, 'waiting' => $found->waiting, 'lower_bound' => $found->lowerBound, 'optimal' => $found->isOptimal, 'next_to' => $found->nextTo];
+        return [
+            'order' => $found->order,
+            'waiting' => $found->waiting,
+            'lower_bound' => $found->lowerBound,
+            'optimal' => $found->isOptimal,
+            'next_to' => $found->nextTo,
+        ];
     }
 }

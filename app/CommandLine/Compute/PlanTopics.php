@@ -21,7 +21,19 @@ use NorthSatchel\Plan\Timeline\Ways;
 final class PlanTopics
 {
     /** The fields of a segment that is left. */
-    public const REST = ['id', 'minutes', 'short_minutes', 'value', 'short_value', 'must', 'fixed_start', 'earliest', 'latest_end', 'place', 'may_move_to'];
+    public const REST = [
+        'id',
+        'minutes',
+        'short_minutes',
+        'value',
+        'short_value',
+        'must',
+        'fixed_start',
+        'earliest',
+        'latest_end',
+        'place',
+        'may_move_to',
+    ];
 
     private const MOST_MINUTES = 2880;
 
@@ -33,29 +45,46 @@ final class PlanTopics
         $in = new Fields($input, ['start', 'segments', 'travel']);
         $fields = $in->objects('segments', ['id', 'minutes', 'place', 'fixed_start', 'earliest', 'latest_end', 'after', 'lane']);
         $ids = self::ids($fields);
-        $parts = array_map(static fn (Fields $f, string $id): Part => new Part(
-            id: $id,
-            minutes: $f->whole('minutes', 0, self::MOST_MINUTES),
-            lane: $f->textIfGiven('lane') ?? 'lead',
-            place: $f->textIfGiven('place'),
-            fixedStart: $f->clockIfGiven('fixed_start'),
-            earliest: $f->clockIfGiven('earliest'),
-            latestEnd: $f->clockIfGiven('latest_end'),
-            after: $f->texts('after', $ids),
-        ), $fields, $ids);
+        $parts = array_map(
+            static fn (Fields $f, string $id): Part => new Part(
+                id: $id,
+                minutes: $f->whole('minutes', 0, self::MOST_MINUTES),
+                lane: $f->textIfGiven('lane') ?? 'lead',
+                place: $f->textIfGiven('place'),
+                fixedStart: $f->clockIfGiven('fixed_start'),
+                earliest: $f->clockIfGiven('earliest'),
+                latestEnd: $f->clockIfGiven('latest_end'),
+                after: $f->texts('after', $ids),
+            ),
+            $fields,
+            $ids,
+        );
         $timeline = new Timeline($in->clock('start'), $parts, self::ways($in));
 
         return [
-            'segments' => array_map(static fn (string $id): array => [
-                'id' => $id,
-                'earliest_start' => self::face($timeline->earliestStart[$id]),
-                'latest_start' => self::face($timeline->latestStart[$id]),
-                'slack_minutes' => $timeline->slack($id),
-            ], $ids),
-            'leave_by' => array_map(static fn (LeaveBy $l): array => [
-                'lane' => $l->lane, 'from' => $l->from, 'to' => $l->to, 'at' => self::face($l->at), 'before' => $l->before,
-            ], $timeline->leaveBy()),
-            'conflicts' => array_map(static fn (Conflict $c): array => ['segments' => $c->ids, 'minutes' => $c->minutes, 'why' => $c->why], $timeline->conflicts),
+            'segments' => array_map(
+                static fn (string $id): array => [
+                    'id' => $id,
+                    'earliest_start' => self::face($timeline->earliestStart[$id]),
+                    'latest_start' => self::face($timeline->latestStart[$id]),
+                    'slack_minutes' => $timeline->slack($id),
+                ],
+                $ids,
+            ),
+            'leave_by' => array_map(
+                static fn (LeaveBy $l): array => [
+                    'lane' => $l->lane,
+                    'from' => $l->from,
+                    'to' => $l->to,
+                    'at' => self::face($l->at),
+                    'before' => $l->before,
+                ],
+                $timeline->leaveBy(),
+            ),
+            'conflicts' => array_map(
+                static fn (Conflict $c): array => ['segments' => $c->ids, 'minutes' => $c->minutes, 'why' => $c->why],
+                $timeline->conflicts,
+            ),
         ];
     }
 
@@ -77,9 +106,16 @@ final class PlanTopics
     {
         return [
             'feasible' => $plan->isFeasible,
-            'choices' => array_map(static fn (Choice $c): array => [
-                'id' => $c->id, 'how' => $c->how->value, 'start' => self::face($c->start), 'end' => self::face($c->end), 'pocket' => $c->pocket,
-            ], $plan->choices),
+            'choices' => array_map(
+                static fn (Choice $c): array => [
+                    'id' => $c->id,
+                    'how' => $c->how->value,
+                    'start' => self::face($c->start),
+                    'end' => self::face($c->end),
+                    'pocket' => $c->pocket,
+                ],
+                $plan->choices,
+            ),
             'value' => $plan->value,
             'optimal' => $plan->isOptimal,
             'short_by_minutes' => $plan->shortByMinutes,
@@ -91,19 +127,23 @@ final class PlanTopics
     {
         $in = new Fields($input, ['start', 'segments', 'runs', 'seed', 'correlation']);
         $fields = $in->objects('segments', ['id', 'minutes_low', 'minutes_likely', 'minutes_high', 'fixed_start']);
-        $stretches = array_map(static function (Fields $f, string $id): Stretch {
-            $low = $f->whole('minutes_low', 0, self::MOST_MINUTES);
-            $likely = $f->whole('minutes_likely', 0, self::MOST_MINUTES);
-            $high = $f->whole('minutes_high', 0, self::MOST_MINUTES);
-            if ($likely < $low) {
-                throw $f->refusal('minutes_likely', 'must be at least minutes_low');
-            }
-            if ($high < $likely) {
-                throw $f->refusal('minutes_high', 'must be at least minutes_likely');
-            }
+        $stretches = array_map(
+            static function (Fields $f, string $id): Stretch {
+                $low = $f->whole('minutes_low', 0, self::MOST_MINUTES);
+                $likely = $f->whole('minutes_likely', 0, self::MOST_MINUTES);
+                $high = $f->whole('minutes_high', 0, self::MOST_MINUTES);
+                if ($likely < $low) {
+                    throw $f->refusal('minutes_likely', 'must be at least minutes_low');
+                }
+                if ($high < $likely) {
+                    throw $f->refusal('minutes_high', 'must be at least minutes_likely');
+                }
 
-            return new Stretch($id, $low, $likely, $high, $f->clockIfGiven('fixed_start'));
-        }, $fields, self::ids($fields));
+                return new Stretch($id, $low, $likely, $high, $f->clockIfGiven('fixed_start'));
+            },
+            $fields,
+            self::ids($fields),
+        );
         $rehearsal = new Rehearsal(
             $in->clock('start'),
             $stretches,
@@ -113,9 +153,15 @@ final class PlanTopics
         );
 
         return [
-            'segments' => array_map(static fn (array $s): array => [
-                'id' => $s['id'], 'start_p50' => self::face((int) round($s['p50'])), 'start_p90' => self::face((int) round($s['p90'])), 'on_time' => $s['onTime'],
-            ], $rehearsal->starts),
+            'segments' => array_map(
+                static fn (array $s): array => [
+                    'id' => $s['id'],
+                    'start_p50' => self::face((int) round($s['p50'])),
+                    'start_p90' => self::face((int) round($s['p90'])),
+                    'on_time' => $s['onTime'],
+                ],
+                $rehearsal->starts,
+            ),
             'finish_p50' => self::face((int) round($rehearsal->finishP50)),
             'finish_p90' => self::face((int) round($rehearsal->finishP90)),
             'drivers' => array_map(static fn (Stretch $s): array => ['id' => $s->id, 'share' => $rehearsal->shares[$s->id]], $stretches),

@@ -66,7 +66,13 @@ trait ReadsLists
     {
         $pairs = [];
         foreach ($this->items($name, 'must be a list of pairs', true) as $index => $pair) {
-            if (! is_array($pair) || count($pair) !== 2 || ! is_string($pair[0] ?? null) || ! is_string($pair[1] ?? null) || $pair[0] === $pair[1]) {
+            if (
+                ! is_array($pair) ||
+                count($pair) !== 2 ||
+                ! is_string($pair[0] ?? null) ||
+                ! is_string($pair[1] ?? null) ||
+                $pair[0] === $pair[1]
+            ) {
                 throw Refusal::of("{$this->path}{$name}[{$index}]", 'must be two different ids');
             }
             if (! in_array($pair[0], $among, true) || ! in_array($pair[1], $among, true)) {

@@ -86,7 +86,16 @@ trait ReadsMoments
             throw Refusal::of($this->path.$name, $must);
         }
         $seconds = (new \DateTimeImmutable(
-            sprintf('%s-%s-%sT%s:%s:%s%s', $parts[1], $parts[2], $parts[3], $parts[4], $parts[5], $parts[6] === '' ? '00' : $parts[6], $parts[8]),
+            sprintf(
+                '%s-%s-%sT%s:%s:%s%s',
+                $parts[1],
+                $parts[2],
+                $parts[3],
+                $parts[4],
+                $parts[5],
+                $parts[6] === '' ? '00' : $parts[6],
+                $parts[8],
+            ),
         ))->getTimestamp();
 
         return $seconds + (float) ('0'.($parts[7] === '' ? '.0' : $parts[7]));

@@ -12,7 +12,8 @@ use Illuminate\Support\Facades\DB;
 
 final class LoadDemo extends Command
 {
-    protected $signature = 'satchel:demo-data {--fresh : set what is there aside and start over} {--password= : another password than the published one, for a network}';
+    protected $signature = 'satchel:demo-data {--fresh : set what is there aside and start over} {--password= : another password than '.
+        'the published one, for a network}';
 
     protected $description = 'Loads the demo data: a lakeside wedding with its gear, two jobs begun';
 
@@ -33,7 +34,10 @@ final class LoadDemo extends Command
             DB::transaction(static fn () => Demo::load());
             $this->line('The demo data is loaded.');
         }
-        User::query()->where('email', Demo::EMAIL)->firstOrFail()->update(['password' => (string) ($this->option('password') ?? Demo::PASSWORD)]);
+        User::query()
+            ->where('email', Demo::EMAIL)
+            ->firstOrFail()
+            ->update(['password' => (string) ($this->option('password') ?? Demo::PASSWORD)]);
 
         return self::SUCCESS;
     }

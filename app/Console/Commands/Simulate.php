@@ -37,7 +37,8 @@ final class Simulate extends Command
         {--size= : drive: its size in MB; it fills up beyond}
         {--gone-after= : drive: pulled out once so many MB were written}';
 
-    protected $description = 'Moves the stand-ins: shoots the planned day, fires test frames, seals and copies, changes a camera or a drive';
+    protected $description = 'Moves the stand-ins: shoots the planned day, fires test frames, seals and copies, changes a camera '.
+        'or a drive';
 
     public function handle(StandInDesk $desk): int
     {
@@ -66,13 +67,20 @@ final class Simulate extends Command
     /** What the buttons do after the day, one after the other: seal, compare, copy. The queue must be running. */
     private function copy(Job $job): int
     {
-        $cards = app(CardsDesk::class)->cards($job)->filter(static fn (Card $c): bool => $c->folder !== null && ! app(CardsDesk::class)->lifeOf($c)->isFree());
+        $cards = app(CardsDesk::class)
+            ->cards($job)
+            ->filter(static fn (Card $c): bool => $c->folder !== null && ! app(CardsDesk::class)->lifeOf($c)->isFree());
         foreach ($cards as $card) {
             app(SealDesk::class)->seal($card);
         }
         foreach (['twin' => [], 'copy' => app(CopiesDesk::class)->ours()->pluck('id')->all()] as $kind => $places) {
             app()->forgetScopedInstances();
-            $run = app(RunDesk::class)->start(BriefDesk::open($job->id), $kind, array_values($cards->pluck('id')->all()), array_values($places));
+            $run = app(RunDesk::class)->start(
+                BriefDesk::open($job->id),
+                $kind,
+                array_values($cards->pluck('id')->all()),
+                array_values($places),
+            );
             while (in_array($run->refresh()->state, ['waiting', 'running'], true)) {
                 usleep(200_000);
             }
@@ -87,7 +95,11 @@ final class Simulate extends Command
         $faults = [];
         foreach ((array) $this->option('fault') as $given) {
             [$card, $fault] = [...explode(':', (string) $given, 2), ''];
-            $faults[] = [$card, Fault::tryFrom($fault) ?? throw new \InvalidArgumentException("--fault must be CARD:missing, CARD:cut-short or CARD:flipped-byte, not {$given}")];
+            $faults[] = [
+                $card,
+                Fault::tryFrom($fault) ??
+                throw new \InvalidArgumentException("--fault must be CARD:missing, CARD:cut-short or CARD:flipped-byte, not {$given}"),
+            ];
         }
         try {
             $this->line($desk->shootDay($job, (int) $this->option('frames'), (int) $this->option('seed'), $faults).' frames are taken.');
@@ -110,11 +122,18 @@ final class Simulate extends Command
             return 2;
         }
         $camera = Devices::camera($body);
-        $camera->set($camera->settings()->with(...array_filter([
-            'mode' => $mode,
-            'clockErrorS' => $this->option('clock') === null ? null : (int) $this->option('clock'),
-            'nextNumber' => $this->option('number') === null ? null : max(1, min(9999, (int) $this->option('number'))),
-        ], static fn (mixed $change): bool => $change !== null)));
+        $camera->set(
+            $camera->settings()->with(
+                ...array_filter(
+                    [
+                        'mode' => $mode,
+                        'clockErrorS' => $this->option('clock') === null ? null : (int) $this->option('clock'),
+                        'nextNumber' => $this->option('number') === null ? null : max(1, min(9999, (int) $this->option('number'))),
+                    ],
+                    static fn (mixed $change): bool => $change !== null,
+                ),
+            ),
+        );
         $this->line("{$this->option('body')} is set.");
 
         return self::SUCCESS;
@@ -128,7 +147,11 @@ final class Simulate extends Command
 
             return 2;
         }
-        StandInDrive::make($drive->folder, (int) ($this->option('size') ?? 4000), $this->option('gone-after') === null ? null : (float) $this->option('gone-after'));
+        StandInDrive::make(
+            $drive->folder,
+            (int) ($this->option('size') ?? 4000),
+            $this->option('gone-after') === null ? null : (float) $this->option('gone-after'),
+        );
         $this->line("{$drive->name} is set.");
 
         return self::SUCCESS;

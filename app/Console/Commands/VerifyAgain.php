@@ -21,13 +21,23 @@ final class VerifyAgain extends Command
     {
         $started = 0;
         foreach (BriefDesk::all() as $job) {
-            $grid = array_values(array_filter($copies->grid($job), static fn (array $row): bool => $row['state'] !== 'formatted' && $row['isSealed'] && $row['verified'] > 0));
+            $grid = array_values(
+                array_filter(
+                    $copies->grid($job),
+                    static fn (array $row): bool => $row['state'] !== 'formatted' && $row['isSealed'] && $row['verified'] > 0,
+                ),
+            );
             $isStale = array_filter($copies->audit($job)->verdicts(), static fn ($v): bool => $v->code === 'audit.stale') !== [];
             if ($grid === [] || (! $isStale && ! $this->option('all'))) {
                 continue;
             }
             try {
-                $runs->start($job, 'verify', array_map(static fn (array $row): int => $row['card']->id, $grid), array_values($copies->ours()->map(static fn ($d): int => $d->id)->all()));
+                $runs->start(
+                    $job,
+                    'verify',
+                    array_map(static fn (array $row): int => $row['card']->id, $grid),
+                    array_values($copies->ours()->map(static fn ($d): int => $d->id)->all()),
+                );
                 $this->line("{$job->name}: ".count($grid).' card loads are read back.');
                 $started++;
             } catch (ValidationException $e) {

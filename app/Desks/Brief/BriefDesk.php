@@ -38,7 +38,14 @@ final class BriefDesk
     /** @return Collection<int, Job> those of the last month and of the time to come, by date */
     public static function current(): Collection
     {
-        return self::joined(self::query()->with(['people', 'formalGroups', 'kitAsks'])->where('date', '>=', now()->subDays(self::PAST_DAYS)->format('Y-m-d'))->orderBy('date')->orderBy('covered_from')->get());
+        return self::joined(
+            self::query()
+                ->with(['people', 'formalGroups', 'kitAsks'])
+                ->where('date', '>=', now()->subDays(self::PAST_DAYS)->format('Y-m-d'))
+                ->orderBy('date')
+                ->orderBy('covered_from')
+                ->get(),
+        );
     }
 
     /** @return Builder<Job> with the number of changes to the database at that moment */
@@ -58,7 +65,11 @@ final class BriefDesk
      */
     private static function joined(Collection $jobs): Collection
     {
-        $ids = $jobs->pluck('place_id')->concat($jobs->flatMap(static fn (Job $job) => $job->segments->pluck('place_id')))->filter()->unique();
+        $ids = $jobs
+            ->pluck('place_id')
+            ->concat($jobs->flatMap(static fn (Job $job) => $job->segments->pluck('place_id')))
+            ->filter()
+            ->unique();
         // Their spots, where a page wants them, are then read for all of them at once.
         $places = Place::query()->whereIn('id', $ids->all())->get()->withRelationshipAutoloading()->keyBy('id');
         foreach ($jobs as $job) {
@@ -83,7 +94,7 @@ final class BriefDesk
             $people = self::people((string) ($fields['people'] ?? ''));
             $place = $this->place($fields);
             unset($fields['people'], $fields['place_name'], $fields['latitude'], $fields['longitude'], $fields['timezone']);
-            $job ??= new Job;
+            $job ??= new Job();
             $job->fill([...$fields, 'is_confidential' => (bool) ($fields['is_confidential'] ?? false), 'place_id' => $place->id])->save();
             $this->refuseSkippedTimes($place);
             $job->people()->delete();
@@ -97,16 +108,28 @@ final class BriefDesk
     {
         $verdicts = [];
         if ($job->place->latitude === null) {
-            $verdicts[] = Verdict::fix('brief.no-coordinates', "{$job->place->name} has no coordinates.", 'Without them neither the sun nor the ways can be worked out.');
+            $verdicts[] = Verdict::fix(
+                'brief.no-coordinates',
+                "{$job->place->name} has no coordinates.",
+                'Without them neither the sun nor the ways can be worked out.',
+            );
         }
         $verdicts = [...$verdicts, ...ZoneJudge::of($job->place->name, JobDay::pointOf($job->place), JobDay::of($job))];
         if (trim((string) $job->must_haves) === '') {
-            $verdicts[] = Verdict::mind('brief.no-must-haves', 'No must-haves are written down.', 'Ask the client what cannot be missing; it decides what is cut when the day runs late.');
+            $verdicts[] = Verdict::mind(
+                'brief.no-must-haves',
+                'No must-haves are written down.',
+                'Ask the client what cannot be missing; it decides what is cut when the day runs late.',
+            );
         }
         $days = JobDay::daysTo($job);
         if ($verdicts === []) {
             $when = $days > 0 ? "{$days} days to go" : ($days === 0 ? 'it is today' : abs($days).' days ago');
-            $verdicts[] = Verdict::fine('brief.complete', 'The brief says what is needed.', "Who, where, when and what must not be missed are written down; {$when}.");
+            $verdicts[] = Verdict::fine(
+                'brief.complete',
+                'The brief says what is needed.',
+                "Who, where, when and what must not be missed are written down; {$when}.",
+            );
         }
 
         return new Verdicts($verdicts);
@@ -119,9 +142,18 @@ final class BriefDesk
      */
     private function refuseSkippedTimes(Place $place): void
     {
-        foreach (Job::query()->where('place_id', $place->id)->with(['place', 'segments', 'accessWindows'])->get() as $job) {
+        foreach (
+            Job::query()
+                ->where('place_id', $place->id)
+                ->with(['place', 'segments', 'accessWindows'])
+                ->get() as $job
+        ) {
             foreach ($job->segments as $segment) {
-                self::refuseSkipped($job, $segment->day, $segment->title, [$segment->start_clock, $segment->earliest_clock, $segment->latest_clock]);
+                self::refuseSkipped($job, $segment->day, $segment->title, [
+                    $segment->start_clock,
+                    $segment->earliest_clock,
+                    $segment->latest_clock,
+                ]);
             }
             foreach ($job->accessWindows as $window) {
                 self::refuseSkipped($job, $window->day, $window->pass, [$window->opens_clock, $window->closes_clock]);
@@ -136,7 +168,9 @@ final class BriefDesk
             try {
                 JobDay::of($job, $day)->instantOf(ClockTime::of($clock));
             } catch (ImpossibleValue) {
-                throw ValidationException::withMessages(['date' => "{$what} of {$job->name} is planned for {$clock}, which the clocks skip on that day."]);
+                throw ValidationException::withMessages([
+                    'date' => "{$what} of {$job->name} is planned for {$clock}, which the clocks skip on that day.",
+                ]);
             }
         }
     }

@@ -47,7 +47,7 @@ final class CameraSignsDesk
             throw ValidationException::withMessages(['frame' => 'It must be a jpeg or png of a usual size.']);
         }
         $image = @imagecreatefromstring($bytes);
-        $small = $image === false ? false : imagescale($image, self::WIDTH, (int) round(self::WIDTH * $size[1] / $size[0]));
+        $small = $image === false ? false : imagescale($image, self::WIDTH, (int) round((self::WIDTH * $size[1]) / $size[0]));
         if ($small === false) {
             throw ValidationException::withMessages(['frame' => 'This picture cannot be opened.']);
         }
@@ -57,7 +57,7 @@ final class CameraSignsDesk
             for ($x = 0; $x < imagesx($small); $x++) {
                 $rgb = imagecolorat($small, $x, $y);
                 // Luma of ITU-R BT.709.
-                $row[] = (0.2126 * ($rgb >> 16 & 255) + 0.7152 * ($rgb >> 8 & 255) + 0.0722 * ($rgb & 255)) / 255;
+                $row[] = (0.2126 * (($rgb >> 16) & 255) + 0.7152 * (($rgb >> 8) & 255) + 0.0722 * ($rgb & 255)) / 255;
             }
             $rows[] = $row;
         }
@@ -80,7 +80,10 @@ final class CameraSignsDesk
             if ($body instanceof Body) {
                 $loaded = array_values($slots[$body->id] ?? [])[0] ?? null;
                 $frames = $loaded instanceof Card ? $this->onCard($loaded) : [];
-                $verdicts = [...$verdicts, ...BumpCheck::of($entry->item->label, $frames === [] ? $indexed[$body->serial] ?? [] : $frames, $sheet)];
+                $verdicts = [
+                    ...$verdicts,
+                    ...BumpCheck::of($entry->item->label, $frames === [] ? $indexed[$body->serial] ?? [] : $frames, $sheet),
+                ];
             }
         }
 
@@ -124,7 +127,12 @@ final class CameraSignsDesk
     {
         $query = null;
         foreach ($serials as $serial) {
-            $of = DB::table('frames')->where('body_serial', $serial)->whereNotNull('taken_at')->orderByDesc('taken_at')->orderByDesc('id')->limit(self::NEWEST);
+            $of = DB::table('frames')
+                ->where('body_serial', $serial)
+                ->whereNotNull('taken_at')
+                ->orderByDesc('taken_at')
+                ->orderByDesc('id')
+                ->limit(self::NEWEST);
             $query = $query === null ? $of : $query->unionAll($of);
         }
         $frames = [];
@@ -140,6 +148,11 @@ final class CameraSignsDesk
         $s = $job->settings_sheet ?? [];
         $slowest = $s['slowest'] ?? null;
 
-        return new SettingsSheet($slowest === null ? null : 1 / $slowest, $s['highest_iso'] ?? null, $s['widest'] ?? null, $s['smallest'] ?? null);
+        return new SettingsSheet(
+            $slowest === null ? null : 1 / $slowest,
+            $s['highest_iso'] ?? null,
+            $s['widest'] ?? null,
+            $s['smallest'] ?? null,
+        );
     }
 }

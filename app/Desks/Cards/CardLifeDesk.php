@@ -21,27 +21,53 @@ use NorthSatchel\Volume\Names;
 /** The life of a card beside shooting and copying: looked through, mishaps, retirement. */
 final class CardLifeDesk
 {
-    public function __construct(private readonly CardLog $log, private readonly CardsDesk $cards, private readonly FrameIndex $frames, private readonly OwnerRules $rules) {}
+    public function __construct(
+        private readonly CardLog $log,
+        private readonly CardsDesk $cards,
+        private readonly FrameIndex $frames,
+        private readonly OwnerRules $rules,
+    ) {}
 
     /** @return list<array{id: int, name: string, why: string}> */
     public function sample(Card $card): array
     {
         $twin = $this->log->lifeOf($card)->twinCheck;
-        $jpegs = static fn (Collection $frames): Collection => $frames->filter(static fn (Frame $f): bool => $f->kind === FrameKind::Jpeg->value)->sortBy([['taken_at', 'asc'], ['path', 'asc']]);
+        $jpegs = static fn (Collection $frames): Collection => $frames
+            ->filter(static fn (Frame $f): bool => $f->kind === FrameKind::Jpeg->value)
+            ->sortBy([['taken_at', 'asc'], ['path', 'asc']]);
         $frames = $jpegs($this->cards->framesOn($card));
         // Where raw and jpeg were written apart, the jpegs of these frames are on the twin.
         if ($frames->isEmpty() && $twin !== null) {
             $frames = $jpegs($this->frames->framesOn($twin->twinCardId, $twin->twinFill));
         }
 
-        return LookSample::of(array_values($frames->map(static fn (Frame $f): array => ['id' => $f->id, 'name' => Names::printable(basename($f->path)), 'bytes' => $f->bytes, 'isDiffering' => isset($twin?->states[Names::printable($f->path)])])->all()));
+        return LookSample::of(
+            array_values(
+                $frames
+                    ->map(
+                        static fn (Frame $f): array => [
+                            'id' => $f->id,
+                            'name' => Names::printable(basename($f->path)),
+                            'bytes' => $f->bytes,
+                            'isDiffering' => isset($twin?->states[Names::printable($f->path)]),
+                        ],
+                    )
+                    ->all(),
+            ),
+        );
     }
 
     /** @param  list<string>  $bad  names of frames that are not as they should be */
     public function looked(Job $job, Card $card, array $bad, string $words, bool $isWell, bool $goesAnyway): Look
     {
         $names = array_column($this->sample($card), 'name');
-        $look = new Look(count($names), array_values(array_intersect($names, $bad)), trim($words), $isWell, $goesAnyway && trim($words) !== '');
+        $look = new Look(
+            count($names),
+            array_values(array_intersect($names, $bad)),
+            trim($words),
+            $isWell,
+            $goesAnyway && trim($words) !== '',
+        );
         $this->add($job, $card, CardEventKind::Looked, $look->row());
 
         return $look;
@@ -67,14 +93,35 @@ final class CardLifeDesk
         foreach ($this->cards->slots($job) as $bodyId => $slots) {
             if (count($slots) === 1) {
                 $body = $this->cards->bodies($job)->firstWhere('id', $bodyId)->item->label ?? 'A body';
-                $alone[] = CardUse::alone(array_values($slots)[0]->item->label, $body, $rule->permit_copies + $rule->more_without_twin, $rule->more_without_twin);
+                $alone[] = CardUse::alone(
+                    array_values($slots)[0]->item->label,
+                    $body,
+                    $rule->permit_copies + $rule->more_without_twin,
+                    $rule->more_without_twin,
+                );
             }
         }
 
-        return array_merge($alone, ...array_values($this->cards->cards($job)->map(fn (Card $c): array => [
-            ...CardHealth::of($c->id, $c->item->label, $this->log->lifeOf($c), $now),
-            ...CardUse::of($c->id, $c->item->label, $this->log->lifeOf($c), $job->id, $this->log->lifeOf($c)->state === CardState::Ready ? $this->cards->isEmpty($c) : null),
-        ])->all()));
+        return array_merge(
+            $alone,
+            ...array_values(
+                $this->cards
+                    ->cards($job)
+                    ->map(
+                        fn (Card $c): array => [
+                            ...CardHealth::of($c->id, $c->item->label, $this->log->lifeOf($c), $now),
+                            ...CardUse::of(
+                                $c->id,
+                                $c->item->label,
+                                $this->log->lifeOf($c),
+                                $job->id,
+                                $this->log->lifeOf($c)->state === CardState::Ready ? $this->cards->isEmpty($c) : null,
+                            ),
+                        ],
+                    )
+                    ->all(),
+            ),
+        );
     }
 
     /** @param  array<string, mixed>  $data */

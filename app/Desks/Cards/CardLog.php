@@ -48,10 +48,16 @@ final class CardLog implements CardsInUse
             }
         }
         // What follows from a log is kept until the log has another last line; those of all cards are asked for at once.
-        $lastLine = DB::table('card_events')->select('event_id')->whereColumn('card_events.card_id', 'cards.id')->orderByDesc('card_events.id')->limit(1);
-        $this->lastLines ??= $asked === [] ? null : DB::table('cards')->select('id')->selectSub($lastLine, 'last_line')->pluck('last_line', 'id')->all();
+        $lastLine = DB::table('card_events')
+            ->select('event_id')
+            ->whereColumn('card_events.card_id', 'cards.id')
+            ->orderByDesc('card_events.id')
+            ->limit(1);
+        $this->lastLines ??=
+            $asked === [] ? null : DB::table('cards')->select('id')->selectSub($lastLine, 'last_line')->pluck('last_line', 'id')->all();
         foreach (array_intersect($asked, array_keys($this->lastLines ?? [])) as $id) {
-            $keys[$id] = 'life '.hash('xxh32', (string) config('database.connections.sqlite.database'))." {$id} {$this->lastLines[$id]}";
+            $keys[$id] =
+                'life '.hash('xxh32', (string) config('database.connections.sqlite.database'))." {$id} {$this->lastLines[$id]}";
         }
         $unknown = array_values(array_diff($asked, array_keys($keys)));
         $kept = $keys === [] ? [] : Cache::many(array_values($keys));
@@ -105,14 +111,28 @@ final class CardLog implements CardsInUse
     {
         $events = $latest = array_fill_keys($ids, null);
         // A card in use for years has thousands of lines: they are read as they lie, without a model for each.
-        foreach ($ids === [] ? [] : DB::table('card_events')->whereIn('card_id', $ids)->orderBy('id')->get(['card_id', 'job_id', 'body_id', 'slot', 'kind', 'data', 'at']) as $row) {
+        foreach (
+            $ids === []
+                ? []
+                : DB::table('card_events')
+                    ->whereIn('card_id', $ids)
+                    ->orderBy('id')
+                    ->get(['card_id', 'job_id', 'body_id', 'slot', 'kind', 'data', 'at']) as $row
+        ) {
             $at = (float) strtotime("{$row->at} UTC");
             $at += (float) ('0'.strstr((string) $row->at, '.'));
             $data = $row->data === null || $row->data === '{}' ? [] : json_decode((string) $row->data, true);
             if (! in_array($row->kind, self::TAPPED, true)) {
                 $at = $latest[$row->card_id] = max($latest[$row->card_id] ?? $at, $at);
             }
-            $events[$row->card_id][] = new CardEvent(CardEventKind::from($row->kind), $at, $row->job_id, $row->body_id, $row->slot, is_array($data) ? $data : []);
+            $events[$row->card_id][] = new CardEvent(
+                CardEventKind::from($row->kind),
+                $at,
+                $row->job_id,
+                $row->body_id,
+                $row->slot,
+                is_array($data) ? $data : [],
+            );
         }
         $lives = array_map(static fn (?array $list): CardLife => CardLife::of($list ?? []), $events);
         $this->lives = $lives + $this->lives;

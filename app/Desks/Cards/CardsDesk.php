@@ -32,16 +32,24 @@ final class CardsDesk
     /** @var \WeakMap<Job, Collection<int, Card>> as the job was opened */
     private readonly \WeakMap $cardsOf;
 
-    public function __construct(private readonly CardLog $log, private readonly FrameIndex $frames, private readonly KnownCopies $copies, private readonly LoadOwners $owners, private readonly SlotReader $reader)
-    {
-        $this->cardsOf = new \WeakMap;
+    public function __construct(
+        private readonly CardLog $log,
+        private readonly FrameIndex $frames,
+        private readonly KnownCopies $copies,
+        private readonly LoadOwners $owners,
+        private readonly SlotReader $reader,
+    ) {
+        $this->cardsOf = new \WeakMap();
     }
 
     /** @return Collection<int, Body> the bodies on the packing list */
     public function bodies(Job $job): Collection
     {
-        return $job->packing->map(static fn ($entry): ?Body => $entry->item->body?->setRelation('item', $entry->item))
-            ->filter()->sortBy(static fn (Body $b): string => $b->item->label)->values();
+        return $job->packing
+            ->map(static fn ($entry): ?Body => $entry->item->body?->setRelation('item', $entry->item))
+            ->filter()
+            ->sortBy(static fn (Body $b): string => $b->item->label)
+            ->values();
     }
 
     /** @return list<LoadOfCard> the card loads that concern a job */
@@ -67,8 +75,13 @@ final class CardsDesk
     private function packed(Job $job): Collection
     {
         /** @var Collection<int, Card> $found */
-        $found = $this->cardsOf[$job] ?? $job->packing->map(static fn ($entry): ?Card => $entry->item->card?->setRelation('item', $entry->item))
-            ->filter()->sortBy(static fn (Card $c): string => $c->item->label)->values();
+        $found =
+            $this->cardsOf[$job] ??
+            $job->packing
+                ->map(static fn ($entry): ?Card => $entry->item->card?->setRelation('item', $entry->item))
+                ->filter()
+                ->sortBy(static fn (Card $c): string => $c->item->label)
+                ->values();
 
         if (! isset($this->cardsOf[$job])) {
             $this->log->prepare($found);
@@ -141,8 +154,14 @@ final class CardsDesk
         foreach ($check->read ?? [] as $row) {
             $body = $bodies->get($row['body']);
             if ($body !== null) {
-                $reads[] = new BodyRead($body->id, $body->item->label, $body->serial, SaveMode::from($body->planned_mode),
-                    SlotReader::ofRow($row['slot1']), SlotReader::ofRow($row['slot2']));
+                $reads[] = new BodyRead(
+                    $body->id,
+                    $body->item->label,
+                    $body->serial,
+                    SaveMode::from($body->planned_mode),
+                    SlotReader::ofRow($row['slot1']),
+                    SlotReader::ofRow($row['slot2']),
+                );
             }
         }
 
@@ -153,7 +172,13 @@ final class CardsDesk
     public function verdicts(Job $job): Verdicts
     {
         if ($this->bodies($job)->isEmpty()) {
-            return new Verdicts([Verdict::mind('camera.no-body', 'No body is on the packing list.', 'Put the bodies in under Kit; their cards are checked here.')]);
+            return new Verdicts([
+                Verdict::mind(
+                    'camera.no-body',
+                    'No body is on the packing list.',
+                    'Put the bodies in under Kit; their cards are checked here.',
+                ),
+            ]);
         }
         $after = $this->afterTheDay($job);
         if ($after !== null) {
@@ -161,14 +186,26 @@ final class CardsDesk
         }
         $check = $this->lastCheck($job);
         if ($check === null) {
-            return new Verdicts([Verdict::fix('camera.not-read', 'The bodies have proved nothing yet.',
-                'Fire a test frame with all of them at the same moment, put the cards in the reader, and read them.',
-                remedy: new Remedy('camera.read', 'Read the test frames'))]);
+            return new Verdicts([
+                Verdict::fix(
+                    'camera.not-read',
+                    'The bodies have proved nothing yet.',
+                    'Fire a test frame with all of them at the same moment, put the cards in the reader, and read them.',
+                    remedy: new Remedy('camera.read', 'Read the test frames'),
+                ),
+            ]);
         }
         if ($this->isStale($job, (float) $check->at->format('U.v'))) {
-            return new Verdicts([Verdict::fix('camera.stale', 'A card was changed since the bodies were read.',
-                "The last reading is of {$check->at->timezone($job->place->timezone)->format('H:i')}, and a card went in or out after it: fire again and read again.",
-                remedy: new Remedy('camera.read', 'Read the test frames'))]);
+            return new Verdicts([
+                Verdict::fix(
+                    'camera.stale',
+                    'A card was changed since the bodies were read.',
+                    "The last reading is of {$check->at->timezone($job->place->timezone)->format(
+                        'H:i',
+                    )}, and a card went in or out after it: fire again and read again.",
+                    remedy: new Remedy('camera.read', 'Read the test frames'),
+                ),
+            ]);
         }
 
         return CameraCheck::of($this->lastReads($job), fn (string $hash): bool => $this->copies->isSafe($hash));
@@ -182,13 +219,29 @@ final class CardsDesk
             return null;
         }
 
-        return CardsAfter::of($shot->map(fn (Card $card): CardAfter => new CardAfter($card->id, $card->item->label, $life = $this->log->lifeOf($card), $life->state === CardState::Permitted ? $this->copies->againstFormat($card) : null))->values()->all());
+        return CardsAfter::of(
+            $shot
+                ->map(
+                    fn (Card $card): CardAfter => new CardAfter(
+                        $card->id,
+                        $card->item->label,
+                        ($life = $this->log->lifeOf($card)),
+                        $life->state === CardState::Permitted ? $this->copies->againstFormat($card) : null,
+                    ),
+                )
+                ->values()
+                ->all(),
+        );
     }
 
     /** @return Collection<int, Card> shot cards with frames of a job, or loaded for it, that are not formatted yet */
     public function shot(Job $job): Collection
     {
-        $shot = array_filter($this->loads($job), fn (LoadOfCard $load): bool => $load->isPresent && in_array($this->log->lifeOf($load->card)->state, [CardState::Shot, CardState::Permitted], true));
+        $shot = array_filter(
+            $this->loads($job),
+            fn (LoadOfCard $load): bool => $load->isPresent &&
+                in_array($this->log->lifeOf($load->card)->state, [CardState::Shot, CardState::Permitted], true),
+        );
 
         return new Collection(array_values(array_map(static fn (LoadOfCard $load): Card => $load->card, $shot)));
     }
@@ -217,9 +270,12 @@ final class CardsDesk
         foreach ($this->packed($job) as $card) {
             $state = $this->log->lifeOf($card)->state;
             $isEmpty = $this->isEmpty($card);
-            $isHolding = in_array($state, [CardState::Shot, CardState::Permitted], true) || ($state === CardState::Ready && $isEmpty === false) || ($state === CardState::InBody && $isRead && $this->hasLeftovers($job, $card));
+            $isHolding =
+                in_array($state, [CardState::Shot, CardState::Permitted], true) ||
+                ($state === CardState::Ready && $isEmpty === false) ||
+                ($state === CardState::InBody && $isRead && $this->hasLeftovers($job, $card));
             match (true) {
-                $isHolding => $holding[] = $card->item->label,
+                $isHolding => ($holding[] = $card->item->label),
                 $state === CardState::InBody ? ! $isRead : $isEmpty === null => $unseen++,
                 default => $empty++,
             };
@@ -257,7 +313,13 @@ final class CardsDesk
     /** A person says whose frames are on a card. */
     public function claim(Job $job, Card $card, string $words): void
     {
-        FrameClaim::query()->create(['card_id' => $card->id, 'fill' => $this->log->lifeOf($card)->fill, 'job_id' => $job->id, 'words' => $words === '' ? null : $words, 'at' => now()]);
+        FrameClaim::query()->create([
+            'card_id' => $card->id,
+            'fill' => $this->log->lifeOf($card)->fill,
+            'job_id' => $job->id,
+            'words' => $words === '' ? null : $words,
+            'at' => now(),
+        ]);
         $this->owners->forget();
     }
 

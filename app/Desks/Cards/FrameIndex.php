@@ -25,7 +25,9 @@ final class FrameIndex
             $new = [];
             foreach ($rows as $row) {
                 if ($known->has($row['path'])) {
-                    Frame::query()->whereKey($known[$row['path']])->update([...$row, 'seal' => $seal, 'hash' => null]);
+                    Frame::query()
+                        ->whereKey($known[$row['path']])
+                        ->update([...$row, 'seal' => $seal, 'hash' => null]);
                 } else {
                     $new[] = [...$row, 'seal' => $seal];
                 }
@@ -42,7 +44,18 @@ final class FrameIndex
     {
         $taken = array_values(array_filter(array_column($rows, 'taken_at'), is_int(...)));
         if ($taken !== []) {
-            DB::table('loads')->upsert([['card_id' => $cardId, 'fill' => $fill, 'body_id' => $rows[0]['body_id'] ?? null, 'first_taken' => min($taken), 'last_taken' => max($taken)]], ['card_id', 'fill']);
+            DB::table('loads')->upsert(
+                [
+                    [
+                        'card_id' => $cardId,
+                        'fill' => $fill,
+                        'body_id' => $rows[0]['body_id'] ?? null,
+                        'first_taken' => min($taken),
+                        'last_taken' => max($taken),
+                    ],
+                ],
+                ['card_id', 'fill'],
+            );
         }
     }
 
@@ -64,7 +77,13 @@ final class FrameIndex
     {
         $differing = [];
         DB::transaction(static function () use ($cardId, $fill, $seal, $hashes, &$differing): void {
-            foreach (Frame::query()->where('card_id', $cardId)->where('fill', $fill)->where('seal', $seal)->get(['id', 'path', 'hash']) as $frame) {
+            foreach (
+                Frame::query()
+                    ->where('card_id', $cardId)
+                    ->where('fill', $fill)
+                    ->where('seal', $seal)
+                    ->get(['id', 'path', 'hash']) as $frame
+            ) {
                 $read = $hashes[$frame->path] ?? null;
                 if ($read !== null && $frame->hash === null) {
                     $frame->update(['hash' => $read]);

@@ -35,13 +35,24 @@ final class HomeDesk
         $items = $job->packing->map(static fn (Packing $p): Item => $p->item);
         $cells = $items->where('kind', 'cell')->countBy(static fn (Item $i): string => $i->cell_type ?? 'any')->all();
         $codes = array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($this->cards->verdicts($job)));
-        $isRead = array_intersect($codes, ['camera.not-read', 'camera.stale', 'camera.no-test-frames', 'camera.no-body']) === [] && $items->where('kind', 'body')->isNotEmpty();
+        $isRead =
+            array_intersect($codes, ['camera.not-read', 'camera.stale', 'camera.no-test-frames', 'camera.no-body']) === [] &&
+            $items->where('kind', 'body')->isNotEmpty();
         $has = static fn (string ...$some): bool => array_intersect($codes, $some) !== [];
 
-        return NightList::of($cells, array_values($items->where('kind', 'body')->pluck('label')->all()), $this->cards->seen($job, $isRead),
+        return NightList::of(
+            $cells,
+            array_values($items->where('kind', 'body')->pluck('label')->all()),
+            $this->cards->seen($job, $isRead),
             $isRead ? ['clock' => ! $has('camera.clock'), 'mode' => ! $has('camera.mode', 'camera.no-raw')] : [],
-            array_values($job->packing->reject(fn (Packing $p): bool => $this->packing->isPacked($job, $p->item_id))->map(static fn (Packing $p): string => $p->item->label)->all()),
-            array_values($items->where('kind', 'paper')->pluck('label')->all()));
+            array_values(
+                $job->packing
+                    ->reject(fn (Packing $p): bool => $this->packing->isPacked($job, $p->item_id))
+                    ->map(static fn (Packing $p): string => $p->item->label)
+                    ->all(),
+            ),
+            array_values($items->where('kind', 'paper')->pluck('label')->all()),
+        );
     }
 
     /** A number for a line of a list, the same each time. */
@@ -64,8 +75,14 @@ final class HomeDesk
             $id = $tap->subject();
             $marks = array_map($tap->measure(...), array_combine(self::MARKS, self::MARKS));
             $at = Carbon::createFromTimestamp($tap->at, $job->place->timezone)->format('H:i');
-            $list[] = new Placement($id, $labels[$id] ?? "thing {$id}", $tap->words('place') ?: self::lastPlace($list, $id), $at, $tap->kind === TapKind::Fetched,
-                array_filter($marks, static fn (?float $v): bool => $v !== null));
+            $list[] = new Placement(
+                $id,
+                $labels[$id] ?? "thing {$id}",
+                $tap->words('place') ?: self::lastPlace($list, $id),
+                $at,
+                $tap->kind === TapKind::Fetched,
+                array_filter($marks, static fn (?float $v): bool => $v !== null),
+            );
         }
 
         return $list;
@@ -74,7 +91,10 @@ final class HomeDesk
     public function verdicts(Job $job): Verdicts
     {
         $packed = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => $p->item->label])->all();
-        $home = array_fill_keys(array_filter(array_keys($packed), fn (int $id): bool => $this->packing->ticked($job, TapKind::Home, $id)), true);
+        $home = array_fill_keys(
+            array_filter(array_keys($packed), fn (int $id): bool => $this->packing->ticked($job, TapKind::Home, $id)),
+            true,
+        );
 
         return new Verdicts(LeaveCheck::of($this->placements($job), $this->leaving($job), $packed, $home));
     }

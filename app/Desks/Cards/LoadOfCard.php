@@ -16,7 +16,14 @@ final readonly class LoadOfCard
      * @param  list<Share>  $shares  of all jobs, in the order of time; none where no frame says when it was taken
      * @param  list<Share>  $mine  of this job
      */
-    public function __construct(public Card $card, public int $fill, public ?int $loadedFor, public bool $isPresent, public array $shares, public array $mine) {}
+    public function __construct(
+        public Card $card,
+        public int $fill,
+        public ?int $loadedFor,
+        public bool $isPresent,
+        public array $shares,
+        public array $mine,
+    ) {}
 
     /** @return list<int> jobs that have frames on it */
     public function jobs(): array

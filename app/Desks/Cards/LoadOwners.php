@@ -60,10 +60,20 @@ final class LoadOwners
      */
     private function kept(Job $job, Collection $packed): array
     {
-        $rows = KeptFindings::of($job, 'loads', fn (): array => array_map(static fn (LoadOfCard $l): array => [$l->card->id, $l->fill, $l->loadedFor, $l->isPresent, $l->shares, $l->mine], $this->find($job, $packed)));
+        $rows = KeptFindings::of(
+            $job,
+            'loads',
+            fn (): array => array_map(
+                static fn (LoadOfCard $l): array => [$l->card->id, $l->fill, $l->loadedFor, $l->isPresent, $l->shares, $l->mine],
+                $this->find($job, $packed),
+            ),
+        );
         $cards = $this->cards(array_map(static fn (array $row): string => "{$row[0]} {$row[1]}", $rows), $packed);
 
-        return array_map(static fn (array $row): LoadOfCard => new LoadOfCard($cards[$row[0]], $row[1], $row[2], $row[3], $row[4], $row[5]), $rows);
+        return array_map(
+            static fn (array $row): LoadOfCard => new LoadOfCard($cards[$row[0]], $row[1], $row[2], $row[3], $row[4], $row[5]),
+            $rows,
+        );
     }
 
     public function forget(): void
@@ -124,14 +134,23 @@ final class LoadOwners
                 continue;
             }
             $life = $this->log->lifeOf($card);
-            $loadedFor = $life->fill === $fill ? $life->jobId : ($life->pastFills[$fill] ?? null);
-            $shares = isset($spans[$key]) ? $this->shares($this->around(), $spans[$key], $loadedFor, array_values(($claims[$key] ?? new Collection)->all())) : [];
+            $loadedFor = $life->fill === $fill ? $life->jobId : $life->pastFills[$fill] ?? null;
+            $shares = isset($spans[$key])
+                ? $this->shares($this->around(), $spans[$key], $loadedFor, array_values(($claims[$key] ?? new Collection())->all()))
+                : [];
             $mine = array_values(array_filter($shares, static fn (Share $s): bool => $s->jobId === $job->id));
             if ($mine !== [] || $isLoadedForIt) {
                 $found[] = new LoadOfCard($card, $fill, $loadedFor, $life->fill === $fill && ! $life->isFree(), $shares, $mine);
             }
         }
-        usort($found, static fn (LoadOfCard $a, LoadOfCard $b): int => [$a->isPresent, $a->card->item->label, $a->fill] <=> [$b->isPresent, $b->card->item->label, $b->fill]);
+        usort(
+            $found,
+            static fn (LoadOfCard $a, LoadOfCard $b): int => [$a->isPresent, $a->card->item->label, $a->fill] <=> [
+                $b->isPresent,
+                $b->card->item->label,
+                $b->fill,
+            ],
+        );
 
         return $found;
     }
@@ -154,26 +173,76 @@ final class LoadOwners
         return $known;
     }
 
-    /** @return array<string, array{int, int, int|null}> first and last frame of every load, by the camera's clock, and the body, by "card fill" */
+    /**
+     * @return array<string, array{int, int, int|null}> first and last frame of every load, by the camera's clock, and the body, by "card
+     * fill"
+     */
     private function spans(): array
     {
-        return $this->spans ??= DB::table('loads')->get()->mapWithKeys(static fn (\stdClass $l): array => ["{$l->card_id} {$l->fill}" => [(int) $l->first_taken, (int) $l->last_taken, $l->body_id === null ? null : (int) $l->body_id]])->all();
+        return $this->spans ??= DB::table('loads')
+            ->get()
+            ->mapWithKeys(
+                static fn (\stdClass $l): array => [
+                    "{$l->card_id} {$l->fill}" => [
+                        (int) $l->first_taken,
+                        (int) $l->last_taken,
+                        $l->body_id === null ? null : (int) $l->body_id,
+                    ],
+                ],
+            )
+            ->all();
     }
 
-    /** @return list<array{int, int, int, list<int>, array<int, int>}> of every job: its number, from, to, bodies, seconds by which each body's clock is ahead */
+    /**
+     * @return list<array{int, int, int, list<int>, array<int, int>}> of every job: its number, from, to, bodies, seconds by which each
+     * body's clock is ahead
+     */
     private function around(): array
     {
         if ($this->around !== null) {
             return $this->around;
         }
         $this->around = [];
-        $jobs = DB::table('jobs')->join('places', 'places.id', '=', 'jobs.place_id')->orderBy('jobs.id')->get(['jobs.id', 'date', 'timezone', 'covered_from', 'covered_to', DB::raw('(select max(day) from segments where segments.job_id = jobs.id and segments.deleted_at is null) as days'), DB::raw('(select group_concat(bodies.id) from packing join bodies on bodies.item_id = packing.item_id where packing.job_id = jobs.id) as bodies'), DB::raw('exists (select 1 from clock_offsets) as has_offsets'), DB::raw('exists (select 1 from frame_claims) as has_claims')]);
-        $offsets = (int) $jobs->max('has_offsets') === 0 ? new Collection : ClockOffset::query()->orderBy('id')->get()->groupBy('job_id');
-        $this->claims = (int) $jobs->max('has_claims') === 0 ? [] : FrameClaim::query()->orderBy('id')->get()->groupBy(static fn (FrameClaim $c): string => "{$c->card_id} {$c->fill}")->all();
+        $jobs = DB::table('jobs')
+            ->join('places', 'places.id', '=', 'jobs.place_id')
+            ->orderBy('jobs.id')
+            ->get([
+                'jobs.id',
+                'date',
+                'timezone',
+                'covered_from',
+                'covered_to',
+                DB::raw('(select max(day) from segments where segments.job_id = jobs.id and segments.deleted_at is null) as days'),
+                DB::raw(
+                    '(select group_concat(bodies.id) from packing join bodies on bodies.item_id = packing.item_id where packing.job_id '.
+                        '= jobs.id) as bodies',
+                ),
+                DB::raw('exists (select 1 from clock_offsets) as has_offsets'),
+                DB::raw('exists (select 1 from frame_claims) as has_claims'),
+            ]);
+        $offsets = (int) $jobs->max('has_offsets') === 0 ? new Collection() : ClockOffset::query()->orderBy('id')->get()->groupBy('job_id');
+        $this->claims =
+            (int) $jobs->max('has_claims') === 0
+                ? []
+                : FrameClaim::query()->orderBy('id')->get()->groupBy(static fn (FrameClaim $c): string => "{$c->card_id} {$c->fill}")->all();
         foreach ($jobs as $job) {
-            $hours = self::hours((string) $job->date, (string) $job->timezone, (string) $job->covered_from, (string) $job->covered_to, (int) $job->days);
+            $hours = self::hours(
+                (string) $job->date,
+                (string) $job->timezone,
+                (string) $job->covered_from,
+                (string) $job->covered_to,
+                (int) $job->days,
+            );
             if ($hours !== null) {
-                $this->around[] = [(int) $job->id, $hours[0], $hours[1], array_map(intval(...), explode(',', (string) $job->bodies)), ($offsets[$job->id] ?? new Collection)->mapWithKeys(static fn (ClockOffset $o): array => [$o->body_id => $o->offset_s])->all()];
+                $this->around[] = [
+                    (int) $job->id,
+                    $hours[0],
+                    $hours[1],
+                    array_map(intval(...), explode(',', (string) $job->bodies)),
+                    ($offsets[$job->id] ?? new Collection())
+                        ->mapWithKeys(static fn (ClockOffset $o): array => [$o->body_id => $o->offset_s])
+                        ->all(),
+                ];
             }
         }
 
@@ -189,14 +258,22 @@ final class LoadOwners
     private function shares(array $around, array $span, ?int $loadedFor, array $claims): array
     {
         [$first, $last, $body] = $span;
-        $jobs = array_map(static fn (array $j): JobHours => new JobHours($j[0], $j[1] + ($j[4][$body ?? 0] ?? 0), $j[2] + ($j[4][$body ?? 0] ?? 0), $j[3]), $around);
-        $near = array_values(array_filter($jobs, static fn (JobHours $j): bool => $j->from <= $last + self::BESIDE_S && $j->to >= $first - self::BESIDE_S));
+        $jobs = array_map(
+            static fn (array $j): JobHours => new JobHours($j[0], $j[1] + ($j[4][$body ?? 0] ?? 0), $j[2] + ($j[4][$body ?? 0] ?? 0), $j[3]),
+            $around,
+        );
+        $near = array_values(
+            array_filter($jobs, static fn (JobHours $j): bool => $j->from <= $last + self::BESIDE_S && $j->to >= $first - self::BESIDE_S),
+        );
         $shares = FrameShares::of($near, $body, $first, $last, $loadedFor);
         if ($shares === [] && $loadedFor !== null) {
             $shares = [new Share($loadedFor, $first, $last)];
         }
         foreach ($claims as $claim) {
-            $shares = FrameShares::claimed($shares, new Share($claim->job_id, max($first, $claim->from_taken ?? $first), min($last, $claim->to_taken ?? $last)));
+            $shares = FrameShares::claimed(
+                $shares,
+                new Share($claim->job_id, max($first, $claim->from_taken ?? $first), min($last, $claim->to_taken ?? $last)),
+            );
         }
 
         return $shares;

@@ -47,16 +47,33 @@ final class SealDesk
             $kind = FrameKind::of($entry->path);
             $exif = $kind === null ? null : PictureInspector::exif($volume, $entry->path);
             $rows[] = [
-                'card_id' => $card->id, 'fill' => $life->fill, 'body_id' => $life->bodyId, 'path' => $entry->path, 'kind' => $kind?->value,
-                'bytes' => $entry->bytes, 'modified_at' => $entry->modifiedAt, 'taken_at' => $exif?->instant($exif->clock === null ? 0 : $zone->getOffset(new \DateTimeImmutable('@'.$exif->clock))), 'body_serial' => $exif?->bodySerial,
-                'lens' => $exif?->lens, 'shutter_s' => $exif?->shutterS, 'f_number' => $exif?->fNumber, 'iso' => $exif?->iso,
+                'card_id' => $card->id,
+                'fill' => $life->fill,
+                'body_id' => $life->bodyId,
+                'path' => $entry->path,
+                'kind' => $kind?->value,
+                'bytes' => $entry->bytes,
+                'modified_at' => $entry->modifiedAt,
+                'taken_at' => $exif?->instant($exif->clock === null ? 0 : $zone->getOffset(new \DateTimeImmutable('@'.$exif->clock))),
+                'body_serial' => $exif?->bodySerial,
+                'lens' => $exif?->lens,
+                'shutter_s' => $exif?->shutterS,
+                'f_number' => $exif?->fNumber,
+                'iso' => $exif?->iso,
             ];
         }
         if ($rows === [] && $odd === []) {
             throw UnableToRead::fromPath($card->item->label, 'there is nothing on it');
         }
         $this->frames->index($card->id, $life->fill, $life->seals + 1, $rows);
-        $this->log->add($card, CardEventKind::Sealed, $life->jobId, $life->bodyId, $life->slot, array_filter(['files' => count($rows), 'not_files' => $odd, 'volume' => $this->disks->volumeOfCard($volume)]));
+        $this->log->add(
+            $card,
+            CardEventKind::Sealed,
+            $life->jobId,
+            $life->bodyId,
+            $life->slot,
+            array_filter(['files' => count($rows), 'not_files' => $odd, 'volume' => $this->disks->volumeOfCard($volume)]),
+        );
 
         return count($rows);
     }

@@ -44,7 +44,14 @@ final class SlotReader
             $frames = [];
             foreach ($found as $path => $kind) {
                 $exif = PictureInspector::exif($volume, (string) $path);
-                $frames[] = (new FrameSeen((string) $path, $kind, $exif?->clock, $exif->offsetS ?? $zone->getOffset(now()), $exif?->bodySerial, $isHashed ? self::hash($volume, (string) $path) : null))->row();
+                $frames[] = (new FrameSeen(
+                    (string) $path,
+                    $kind,
+                    $exif?->clock,
+                    $exif->offsetS ?? $zone->getOffset(now()),
+                    $exif?->bodySerial,
+                    $isHashed ? self::hash($volume, (string) $path) : null,
+                ))->row();
             }
 
             return ['card' => $card->item->label, 'frames' => $frames, 'loaded_at' => $loadedAt, 'problem' => null];
@@ -65,9 +72,14 @@ final class SlotReader
         return $digest->hex();
     }
 
-    /** @param  array{card: string, frames: list<array{path: string, kind: string, clock: int|null, zone: int, serial: string|null, hash: string|null}>, loaded_at: int|null, problem: string|null}|null  $row */
+    /**
+     * @param  array{card: string, frames: list<array{path: string, kind: string, clock: int|null, zone: int,
+     *     serial: string|null, hash: string|null}>, loaded_at: int|null, problem: string|null}|null  $row
+     */
     public static function ofRow(?array $row): ?SlotRead
     {
-        return $row === null ? null : new SlotRead($row['card'], array_map(FrameSeen::ofRow(...), $row['frames']), $row['loaded_at'], $row['problem']);
+        return $row === null
+            ? null
+            : new SlotRead($row['card'], array_map(FrameSeen::ofRow(...), $row['frames']), $row['loaded_at'], $row['problem']);
     }
 }

@@ -77,7 +77,9 @@ final class StandInDesk
             $taken += Devices::camera($body)->shoot($folders, $exposures, $struck);
         }
         if ($taken === 0) {
-            throw ValidationException::withMessages(['shoot' => 'Nothing could be shot: no body has two cards in it, or nothing is planned for its photographer.']);
+            throw ValidationException::withMessages([
+                'shoot' => 'Nothing could be shot: no body has two cards in it, or nothing is planned for its photographer.',
+            ]);
         }
 
         return $taken;
@@ -100,7 +102,10 @@ final class StandInDesk
                 continue;
             }
             $file = substr($raws[intdiv(count($raws), 2)], strlen((string) $card->folder));
-            $bytes = Devices::camera($body)->another((int) filemtime($card->folder.$file), $this->exposure($job, $body, (int) filemtime($card->folder.$file), 'Another picture'));
+            $bytes = Devices::camera($body)->another(
+                (int) filemtime($card->folder.$file),
+                $this->exposure($job, $body, (int) filemtime($card->folder.$file), 'Another picture'),
+            );
             foreach ([$card->folder.$file, $twin->folder.$file] as $at) {
                 if (is_file($at) && filesize($at) === strlen($bytes)) {
                     $time = (int) filemtime($at);
@@ -109,7 +114,8 @@ final class StandInDesk
                 }
             }
 
-            return basename($file)." on {$card->item->label} and {$twin->item->label} is another picture now, of the same name, size and time.";
+            return basename($file).
+                " on {$card->item->label} and {$twin->item->label} is another picture now, of the same name, size and time.";
         }
         throw ValidationException::withMessages(['shoot' => 'Nothing is shot yet: shoot the planned day and seal the cards first.']);
     }
@@ -121,8 +127,13 @@ final class StandInDesk
         $loaded = [];
         foreach ($this->cards->bodies($job) as $body) {
             $in = $slots[$body->id] ?? [];
-            if (isset($in[1], $in[2]) && $in[1]->folder !== null && $in[2]->folder !== null
-                && Devices::isStandIn($in[1]->folder) && Devices::isStandIn($in[2]->folder)) {
+            if (
+                isset($in[1], $in[2]) &&
+                $in[1]->folder !== null &&
+                $in[2]->folder !== null &&
+                Devices::isStandIn($in[1]->folder) &&
+                Devices::isStandIn($in[2]->folder)
+            ) {
                 $loaded[] = [$body, [$in[1]->folder, $in[2]->folder], $in];
             }
         }
@@ -147,9 +158,9 @@ final class StandInDesk
         $moments = [];
         mt_srand($seed, MT_RAND_MT19937);
         foreach ($job->segments->whereIn('id', array_keys($weights))->sortBy('start_clock') as $segment) {
-            $frames = max(1, (int) round($count * $weights[$segment->id] / $total));
+            $frames = max(1, (int) round(($count * $weights[$segment->id]) / $total));
             $start = $day->instantOf(ClockTime::of($segment->start_clock));
-            $step = $segment->minutes * 60 / $frames;
+            $step = ($segment->minutes * 60) / $frames;
             for ($i = 0; $i < $frames; $i++) {
                 $moments[] = [(int) ($start + $i * $step + mt_rand(0, max(0, (int) $step - 1))), $segment->title];
             }

@@ -59,10 +59,19 @@ final class TwinWork
 
         return [
             'good' => in_array($report->verdict->value, ['twins', 'repairable'], true),
-            'text' => "{$card->item->label} and {$twin->item->label}: {$report->verdict->value}, {$report->frames()} frames, {$report->identical()} of ".count($report->files).' files identical.',
-            'files' => array_map(static fn (TwinFile $f): array => [
-                'name' => Names::printable($f->path), 'a' => $f->a->value ?? 'missing', 'b' => $f->b->value ?? 'missing', 'why' => $f->whyA ?? $f->whyB,
-            ], array_slice(array_values($differing), 0, 50)),
+            'text' => "{$card->item->label} and {$twin->item->label}: {$report->verdict->value}, ".
+                "{$report->frames()} frames, {$report->identical()} of ".
+                count($report->files).
+                ' files identical.',
+            'files' => array_map(
+                static fn (TwinFile $f): array => [
+                    'name' => Names::printable($f->path),
+                    'a' => $f->a->value ?? 'missing',
+                    'b' => $f->b->value ?? 'missing',
+                    'why' => $f->whyA ?? $f->whyB,
+                ],
+                array_slice(array_values($differing), 0, 50),
+            ),
         ];
     }
 
@@ -78,7 +87,12 @@ final class TwinWork
         $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, $note->row());
         $bad = count($note->states);
 
-        return ['good' => $bad === 0, 'text' => "{$card->item->label} has no twin, so its {$note->frames} frames were judged by themselves: ".($bad === 0 ? 'none is seen to be damaged' : ($bad === 1 ? 'one file is damaged' : "{$bad} files are damaged")).'. One copy more is wanted.'];
+        return [
+            'good' => $bad === 0,
+            'text' => "{$card->item->label} has no twin, so its {$note->frames} frames were judged by themselves: ".
+                ($bad === 0 ? 'none is seen to be damaged' : ($bad === 1 ? 'one file is damaged' : "{$bad} files are damaged")).
+                '. One copy more is wanted.',
+        ];
     }
 
     /**
@@ -112,7 +126,15 @@ final class TwinWork
             }
         }
         $life = $this->log->lifeOf($card);
-        $note = new TwinNote($report->verdict, $report->frames(), $twin->id, $this->log->lifeOf($twin)->fill, array_filter($states), array_filter($twinStates), self::healing($twin, $report, $isA));
+        $note = new TwinNote(
+            $report->verdict,
+            $report->frames(),
+            $twin->id,
+            $this->log->lifeOf($twin)->fill,
+            array_filter($states),
+            array_filter($twinStates),
+            self::healing($twin, $report, $isA),
+        );
         $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, $note->row());
     }
 }

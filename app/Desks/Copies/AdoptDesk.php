@@ -22,7 +22,12 @@ use NorthSatchel\Volume\UnableToRead;
 /** Copies made by hand or by another routine, counted as a route of their own once their content is compared. */
 final class AdoptDesk
 {
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly FrameIndex $frames, private readonly BagReadings $eyes) {}
+    public function __construct(
+        private readonly CardLog $log,
+        private readonly CopyLedger $ledger,
+        private readonly FrameIndex $frames,
+        private readonly BagReadings $eyes,
+    ) {}
 
     /**
      * @param  Collection<int, Card>  $cards
@@ -32,7 +37,11 @@ final class AdoptDesk
     {
         $frames = $cards->mapWithKeys(fn (Card $card): array => [$card->id => $this->read($card, $progress)]);
         $sizes = array_values(array_unique($frames->flatten(1)->map(static fn (Frame $f): int => (int) $f->bytes)->all()));
-        $folder = new Adoption(Devices::destination($destination), $sizes, static fn (int $bytes, string $path) => $progress->add($bytes, $path));
+        $folder = new Adoption(
+            Devices::destination($destination),
+            $sizes,
+            static fn (int $bytes, string $path) => $progress->add($bytes, $path),
+        );
         $report = [];
         foreach ($cards as $card) {
             $hashes = [];
@@ -47,14 +56,41 @@ final class AdoptDesk
             $label = $card->item->label;
             if ($hashes === []) {
                 $isUnknown = $frames[$card->id]->whereNotNull('hash')->isEmpty();
-                $report[] = ['good' => false, 'text' => $isUnknown ? "{$label}: nobody knows its contents yet; copy and verify it once first." : "{$label}: nothing of it lies there."];
+                $report[] = [
+                    'good' => false,
+                    'text' => $isUnknown
+                        ? "{$label}: nobody knows its contents yet; copy and verify it once first."
+                        : "{$label}: nothing of it lies there.",
+                ];
 
                 continue;
             }
             $isWhole = $missing === [];
             $place = Devices::destination($destination);
-            $this->ledger->record($card->id, $this->log->lifeOf($card)->fill, $destination->id, $isWhole ? 'verified' : 'failed', CopyEvent::NO_BAG, Devices::mediumOf($destination)->name, array_values($hashes), $this->eyes->facts($destination->id, $place, CopyEvent::NO_BAG, 'adopt') + ['route' => $destination->route, 'problem' => $isWhole ? null : (count($missing) === 1 ? '1 file is' : count($missing).' files are').' not there']);
-            $report[] = ['good' => $isWhole, 'text' => "{$label}: ".count($hashes).' of '.count($frames[$card->id]).' files lie there with the same content'.($isWhole ? " ({$destination->route})." : '; not there: '.implode(', ', array_slice($missing, 0, 3)).(count($missing) > 3 ? ' and more.' : '.'))];
+            $this->ledger->record(
+                $card->id,
+                $this->log->lifeOf($card)->fill,
+                $destination->id,
+                $isWhole ? 'verified' : 'failed',
+                CopyEvent::NO_BAG,
+                Devices::mediumOf($destination)->name,
+                array_values($hashes),
+                $this->eyes->facts($destination->id, $place, CopyEvent::NO_BAG, 'adopt') + [
+                    'route' => $destination->route,
+                    'problem' => $isWhole ? null : (count($missing) === 1 ? '1 file is' : count($missing).' files are').' not there',
+                ],
+            );
+            $report[] = [
+                'good' => $isWhole,
+                'text' => "{$label}: ".
+                    count($hashes).
+                    ' of '.
+                    count($frames[$card->id]).
+                    ' files lie there with the same content'.
+                    ($isWhole
+                        ? " ({$destination->route})."
+                        : '; not there: '.implode(', ', array_slice($missing, 0, 3)).(count($missing) > 3 ? ' and more.' : '.')),
+            ];
         }
 
         return $report;
@@ -72,7 +108,12 @@ final class AdoptDesk
         $hashes = [];
         foreach ($frames->whereNull('hash') as $frame) {
             try {
-                $hashes[$frame->path] = Content::of(Devices::card($card), $frame->path, [], static fn (int $bytes) => $progress->add($bytes, $frame->path))->hash();
+                $hashes[$frame->path] = Content::of(
+                    Devices::card($card),
+                    $frame->path,
+                    [],
+                    static fn (int $bytes) => $progress->add($bytes, $frame->path),
+                )->hash();
             } catch (FolderNotAllowed|UnableToRead) {
                 // Without its card nothing can be told of it.
                 continue;

@@ -20,7 +20,12 @@ use NorthSatchel\Copies\Audit\CopyAudit;
 /** The copies of a job by the owner's rule. */
 final class AuditDesk
 {
-    public function __construct(private readonly CopyLedger $ledger, private readonly HandoverDesk $handovers, private readonly OwnerRules $rules, private readonly Places $places) {}
+    public function __construct(
+        private readonly CopyLedger $ledger,
+        private readonly HandoverDesk $handovers,
+        private readonly OwnerRules $rules,
+        private readonly Places $places,
+    ) {}
 
     public function record(): AuditRuleRecord
     {
@@ -35,18 +40,36 @@ final class AuditDesk
     }
 
     /**
-     * @param  list<array{card: \App\Models\Kit\Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}>  $grid
+     * @param  list<array{card: \App\Models\Kit\Card, fill: int, state: string, isSealed: bool, cells: array<int, string>,
+     *     verified: int}>  $grid
      * @param  iterable<Destination>  $destinations
      */
     public function of(array $grid, iterable $destinations): CopyAudit
     {
         $sizes = [];
-        foreach ($grid === [] ? [] : Frame::ofLoads(array_map(static fn (array $row): array => [$row['card']->id, $row['fill']], $grid))->groupBy('card_id', 'fill')->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')->toBase()->get() as $row) {
+        foreach (
+            $grid === []
+                ? []
+                : Frame::ofLoads(array_map(static fn (array $row): array => [$row['card']->id, $row['fill']], $grid))
+                    ->groupBy('card_id', 'fill')
+                    ->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')
+                    ->toBase()
+                    ->get() as $row
+        ) {
             $sizes["{$row->card_id} {$row->fill}"] = [(int) $row->files, (float) $row->bytes / 1e9];
         }
         $places = [];
         foreach ($destinations as $destination) {
-            $places[$destination->id] = new AuditPlace($destination->id, $this->named($destination), self::device($destination), $destination->device_kind, $this->keptNow($destination), $destination->route, $destination->account, $destination->mb_per_s);
+            $places[$destination->id] = new AuditPlace(
+                $destination->id,
+                $this->named($destination),
+                self::device($destination),
+                $destination->device_kind,
+                $this->keptNow($destination),
+                $destination->route,
+                $destination->account,
+                $destination->mb_per_s,
+            );
         }
         $loads = [];
         foreach ($grid as $row) {
@@ -57,11 +80,19 @@ final class AuditDesk
                 }
             }
             [$files, $gb] = $sizes["{$row['card']->id} {$row['fill']}"] ?? [0, 0.0];
-            $loads[] = new AuditLoad($row['card']->item->label.($row['fill'] > 1 ? ", fill {$row['fill']}" : ''), $files, $gb, $copies, $row['state'] !== 'formatted');
+            $loads[] = new AuditLoad(
+                $row['card']->item->label.($row['fill'] > 1 ? ", fill {$row['fill']}" : ''),
+                $files,
+                $gb,
+                $copies,
+                $row['state'] !== 'formatted',
+            );
         }
 
         // What others write to, or what is away, is no place that this program copies to.
-        $ours = array_values(array_filter($places, fn (AuditPlace $p): bool => $p->route === Destination::OURS && $this->handovers->away($p->id) === null));
+        $ours = array_values(
+            array_filter($places, fn (AuditPlace $p): bool => $p->route === Destination::OURS && $this->handovers->away($p->id) === null),
+        );
 
         return new CopyAudit($loads, $ours, $this->rule(), now()->getTimestamp(), array_map(floatval(...), $this->record()->a_year ?? []));
     }
@@ -81,7 +112,15 @@ final class AuditDesk
 
     private function copy(AuditPlace $place, CopyEvent $event): AuditCopy
     {
-        return new AuditCopy($place->name, $this->places->medium($event)->name, $place->kind, $place->kept, $place->route, $place->account, $event->at->getTimestamp());
+        return new AuditCopy(
+            $place->name,
+            $this->places->medium($event)->name,
+            $place->kind,
+            $place->kept,
+            $place->route,
+            $place->account,
+            $event->at->getTimestamp(),
+        );
     }
 
     private static function device(Destination $destination): string

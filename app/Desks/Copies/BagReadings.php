@@ -60,14 +60,28 @@ final class BagReadings
         try {
             foreach ($place->entries() as $entry) {
                 if ($entry->kind === EntryKind::File) {
-                    $found[Content::of($place, $entry->path, [], $onBytes === null ? null : static fn (int $bytes) => $onBytes($bytes, $entry->path))->hash()] = true;
+                    $found[
+                        Content::of(
+                            $place,
+                            $entry->path,
+                            [],
+                            $onBytes === null ? null : static fn (int $bytes) => $onBytes($bytes, $entry->path),
+                        )->hash()
+                    ] = true;
                 }
             }
         } catch (UnableToRead $e) {
             $problem = $e->getMessage();
         }
 
-        return $this->note($event, $place, $reader, array_map(strval(...), array_keys($found)), $problem ?? ($event->kind === 'failed' ? 'some files are not there' : null), $before);
+        return $this->note(
+            $event,
+            $place,
+            $reader,
+            array_map(strval(...), array_keys($found)),
+            $problem ?? ($event->kind === 'failed' ? 'some files are not there' : null),
+            $before,
+        );
     }
 
     /**
@@ -81,7 +95,16 @@ final class BagReadings
         if ($before === null || $facts['stamp'] !== $before) {
             [$contents, $problem] = [[], $problem ?? 'it changed while it was read'];
         }
-        $this->ledger->record($event->card_id, $event->fill, $event->destination_id, $problem === null ? 'verified' : 'failed', $event->bag, Devices::mediumOf($this->places->get($event->destination_id))->name, $contents, $facts + ['problem' => $problem]);
+        $this->ledger->record(
+            $event->card_id,
+            $event->fill,
+            $event->destination_id,
+            $problem === null ? 'verified' : 'failed',
+            $event->bag,
+            Devices::mediumOf($this->places->get($event->destination_id))->name,
+            $contents,
+            $facts + ['problem' => $problem],
+        );
 
         return $problem;
     }
@@ -103,6 +126,10 @@ final class BagReadings
      */
     public function facts(int $placeId, LocalVolume $place, string $bag, string $reader): array
     {
-        return ['reader' => $reader, 'disks' => Devices::mediumOf($this->places->get($placeId))->disks, 'stamp' => self::stamp($place, $bag)];
+        return [
+            'reader' => $reader,
+            'disks' => Devices::mediumOf($this->places->get($placeId))->disks,
+            'stamp' => self::stamp($place, $bag),
+        ];
     }
 }

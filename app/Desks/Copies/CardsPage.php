@@ -39,24 +39,37 @@ final class CardsPage
         return [
             'bodies' => $this->panels($job),
             'lives' => $lives,
-            'ready' => $this->cards->cards($job)->filter(static fn (Card $c): bool => $lives[$c->id]->state === CardState::Ready && $c->folder !== null)->values(),
+            'ready' => $this->cards
+                ->cards($job)
+                ->filter(static fn (Card $c): bool => $lives[$c->id]->state === CardState::Ready && $c->folder !== null)
+                ->values(),
             'wallet' => $entries,
             'stands' => array_combine(array_map(static fn (array $e): int => $e['card']->id, $entries), array_column($entries, 'stands')),
             'checkedAt' => $check?->at->timezone($job->place->timezone)->format('H:i:s'),
             'canMeddle' => $this->cards->shot($job)->contains(fn (Card $c): bool => $this->cards->lifeOf($c)->isSealed),
             'canSealAll' => $this->sealable($job)->isNotEmpty(),
-            'canCompareAll' => $this->cards->cards($job)->contains(static fn (Card $c): bool => $lives[$c->id]->isSealed && ! $lives[$c->id]->isFree() && $lives[$c->id]->twinCheck === null),
+            'canCompareAll' => $this->cards
+                ->cards($job)
+                ->contains(
+                    static fn (Card $c): bool => $lives[$c->id]->isSealed && ! $lives[$c->id]->isFree() && $lives[$c->id]->twinCheck === null,
+                ),
         ];
     }
 
     /** @return Collection<int, Card> used on this job and not sealed yet */
     public function sealable(Job $job): Collection
     {
-        return $this->cards->cards($job)->filter(function (Card $card) use ($job): bool {
-            $life = $this->cards->lifeOf($card);
+        return $this->cards
+            ->cards($job)
+            ->filter(function (Card $card) use ($job): bool {
+                $life = $this->cards->lifeOf($card);
 
-            return ($life->jobId === $job->id || $life->state === CardState::Shot) && ! $life->isSealed && ! $life->isFree() && $card->folder !== null;
-        })->values();
+                return ($life->jobId === $job->id || $life->state === CardState::Shot) &&
+                    ! $life->isSealed &&
+                    ! $life->isFree() &&
+                    $card->folder !== null;
+            })
+            ->values();
     }
 
     /** @return list<array{body: Body, lane: string, slots: array<int, Card>, found: string}> */
@@ -68,12 +81,19 @@ final class CardsPage
             $reads[$read->bodyId] = $read;
         }
 
-        return array_values($this->cards->bodies($job)->map(static fn (Body $body): array => [
-            'body' => $body,
-            'lane' => $job->packing->firstWhere('item_id', $body->item_id)->lane ?? 'lead',
-            'slots' => $slots[$body->id] ?? [],
-            'found' => isset($reads[$body->id]) ? self::found($reads[$body->id]) : 'not read yet',
-        ])->all());
+        return array_values(
+            $this->cards
+                ->bodies($job)
+                ->map(
+                    static fn (Body $body): array => [
+                        'body' => $body,
+                        'lane' => $job->packing->firstWhere('item_id', $body->item_id)->lane ?? 'lead',
+                        'slots' => $slots[$body->id] ?? [],
+                        'found' => isset($reads[$body->id]) ? self::found($reads[$body->id]) : 'not read yet',
+                    ],
+                )
+                ->all(),
+        );
     }
 
     private static function found(BodyRead $read): string
@@ -87,15 +107,24 @@ final class CardsPage
      */
     private function entries(Job $job, array $lives, ?int $asked): array
     {
-        $files = Frame::ofLoads(array_map(static fn (int $id, CardLife $life): array => [$id, $life->fill], array_keys($lives), array_values($lives)))->groupBy('card_id', 'fill')
-            ->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')->toBase()->get()
+        $files = Frame::ofLoads(
+            array_map(static fn (int $id, CardLife $life): array => [$id, $life->fill], array_keys($lives), array_values($lives)),
+        )
+            ->groupBy('card_id', 'fill')
+            ->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')
+            ->toBase()
+            ->get()
             ->keyBy(static fn (object $row): string => "{$row->card_id} {$row->fill}");
         $written = $this->permits->written(array_keys($lives));
         $entries = [];
         foreach ($this->cards->cards($job) as $card) {
             $life = $lives[$card->id];
-            $isMine = ! $life->isFree() && ($life->jobId === $job->id || in_array($life->state, [CardState::Shot, CardState::Permitted], true));
-            $permit = $isMine && $life->isSealed && ($asked === $card->id || $life->state === CardState::Permitted || $life->differing !== []) ? $this->proofs->answer($card) : null;
+            $isMine =
+                ! $life->isFree() && ($life->jobId === $job->id || in_array($life->state, [CardState::Shot, CardState::Permitted], true));
+            $permit =
+                $isMine && $life->isSealed && ($asked === $card->id || $life->state === CardState::Permitted || $life->differing !== [])
+                    ? $this->proofs->answer($card)
+                    : null;
             $holds = $life->state === CardState::Ready && $this->cards->isEmpty($card) === false;
             $index = $files->get("{$card->id} {$life->fill}");
             $entries[] = [
@@ -104,14 +133,23 @@ final class CardsPage
                 'isStandIn' => $card->folder !== null && Devices::isStandIn($card->folder),
                 'stands' => self::stands($life, $permit, $holds),
                 'where' => $holds ? 'its log calls it ready, and files lie on it' : $this->where($job, $card, $life),
-                'facts' => array_values(array_filter([
-                    $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
-                    $isMine ? self::twin($this->cards->twinOf($job, $card), $life) : null,
-                    $life->fill > 1 ? 'formatted '.($life->fill === 2 ? 'once' : ($life->fill - 1).' times').' since it is on the shelf' : null,
-                    $life->look === null ? null : "{$life->look->frames} frames looked at 1:1".($life->look->isPassed() ? '' : ', with trouble'),
-                    $life->faults === [] ? null : (count($life->faults) === 1 ? 'in its log: ' : 'in its log '.count($life->faults).' times, last: ').$life->faults[count($life->faults) - 1]->words,
-                    $permit === null && $life->lastRefusal !== null ? 'last refused: '.$life->lastRefusal : null,
-                ])),
+                'facts' => array_values(
+                    array_filter([
+                        $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
+                        $isMine ? self::twin($this->cards->twinOf($job, $card), $life) : null,
+                        $life->fill > 1
+                            ? 'formatted '.($life->fill === 2 ? 'once' : $life->fill - 1 .' times').' since it is on the shelf'
+                            : null,
+                        $life->look === null
+                            ? null
+                            : "{$life->look->frames} frames looked at 1:1".($life->look->isPassed() ? '' : ', with trouble'),
+                        $life->faults === []
+                            ? null
+                            : (count($life->faults) === 1 ? 'in its log: ' : 'in its log '.count($life->faults).' times, last: ').
+                                $life->faults[count($life->faults) - 1]->words,
+                        $permit === null && $life->lastRefusal !== null ? 'last refused: '.$life->lastRefusal : null,
+                    ]),
+                ),
                 'permit' => $permit,
                 'lost' => self::lost($permit),
                 'steps' => $isMine ? self::steps($life, $card, $card->folder !== null && Devices::isStandIn($card->folder), $permit) : [],
@@ -138,7 +176,12 @@ final class CardsPage
     {
         foreach ($this->cards->loads($job) as $load) {
             if ($load->card->id === $card->id && $load->isPresent && count($load->jobs()) > 1) {
-                return 'By the hours of your jobs it holds frames of '.implode(' and ', Job::query()->whereIn('id', $load->jobs())->orderBy('date')->orderBy('covered_from')->pluck('name')->all()).'; the permit asks for all of it.';
+                return 'By the hours of your jobs it holds frames of '.
+                    implode(
+                        ' and ',
+                        Job::query()->whereIn('id', $load->jobs())->orderBy('date')->orderBy('covered_from')->pluck('name')->all(),
+                    ).
+                    '; the permit asks for all of it.';
             }
         }
 
@@ -168,16 +211,28 @@ final class CardsPage
         return match (true) {
             ! $life->isSealed => ['seal'],
             $life->differing !== [] => ['seal'],
-            $life->state === CardState::Permitted && $permit?->isGranted === true => [$isStandIn || $life->releasedAt !== null ? 'format' : 'release', 'paper'],
+            $life->state === CardState::Permitted && $permit?->isGranted === true => [
+                $isStandIn || $life->releasedAt !== null ? 'format' : 'release',
+                'paper',
+            ],
             $life->state === CardState::Permitted => ['gone', 'permit'],
-            default => [$life->twinCheck === null ? 'twin' : '', in_array($life->twinCheck?->verdict, [TwinVerdict::Repairable, TwinVerdict::Split, TwinVerdict::Overflow], true) ? 'heal' : '', $life->look?->isPassed() === true ? '' : 'look', 'permit'],
+            default => [
+                $life->twinCheck === null ? 'twin' : '',
+                in_array($life->twinCheck?->verdict, [TwinVerdict::Repairable, TwinVerdict::Split, TwinVerdict::Overflow], true)
+                    ? 'heal'
+                    : '',
+                $life->look?->isPassed() === true ? '' : 'look',
+                'permit',
+            ],
         };
     }
 
     /** Which card was in the body with it, and what the comparison said. */
     private static function twin(?Card $twin, CardLife $life): ?string
     {
-        return $twin === null ? null : "twin of {$twin->item->label}".($life->twinCheck === null ? '' : ": {$life->twinCheck->verdict->value}");
+        return $twin === null
+            ? null
+            : "twin of {$twin->item->label}".($life->twinCheck === null ? '' : ": {$life->twinCheck->verdict->value}");
     }
 
     /** The first frame that is whole nowhere, when the permit hangs on it. */

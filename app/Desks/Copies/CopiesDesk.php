@@ -27,7 +27,10 @@ final class CopiesDesk
     /** @var array<int, CopyAudit> by job, for this request */
     private array $audited = [];
 
-    /** @var array<int, list<array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}>> by job, for this request */
+    /**
+     * @var array<int, list<array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}>> by job,
+     * for this request
+     */
     private array $grids = [];
 
     /** @var Collection<int, Destination>|null */
@@ -52,8 +55,10 @@ final class CopiesDesk
     /** @return Collection<int, Destination> */
     public function destinations(): Collection
     {
-        return $this->destinations ??= $this->places->all()
-            ->sortBy(static fn (Destination $d): int => (int) array_search($d->kept, self::NEAREST_FIRST, true))->values();
+        return $this->destinations ??= $this->places
+            ->all()
+            ->sortBy(static fn (Destination $d): int => (int) array_search($d->kept, self::NEAREST_FIRST, true))
+            ->values();
     }
 
     /**
@@ -65,13 +70,20 @@ final class CopiesDesk
     {
         $grid = $this->grid($job);
 
-        return $this->destinations()->filter(static fn (Destination $d): bool => $d->route !== Destination::TOLD || array_filter($grid, static fn (array $row): bool => $row['cells'][$d->id] !== 'none') !== [])->values();
+        return $this->destinations()
+            ->filter(
+                static fn (Destination $d): bool => $d->route !== Destination::TOLD ||
+                    array_filter($grid, static fn (array $row): bool => $row['cells'][$d->id] !== 'none') !== [],
+            )
+            ->values();
     }
 
     /** @return Collection<int, Destination> that this program writes to, and that are here */
     public function ours(): Collection
     {
-        return $this->destinations()->filter(fn (Destination $d): bool => $d->route === Destination::OURS && $this->handovers->away($d->id) === null)->values();
+        return $this->destinations()
+            ->filter(fn (Destination $d): bool => $d->route === Destination::OURS && $this->handovers->away($d->id) === null)
+            ->values();
     }
 
     /** @return Collection<int, Card> shot cards with frames of the job that are not formatted yet */
@@ -94,7 +106,15 @@ final class CopiesDesk
     private function rows(Job $job): array
     {
         $loads = $this->cards->loads($job);
-        $this->coverage->keep(KeptFindings::of($job, 'coverage', fn (): array => $this->coverage->prepared(array_map(fn (LoadOfCard $l): array => [$l->card->id, $l->fill, $this->givenUp($l->card, $l->fill)], $loads))));
+        $this->coverage->keep(
+            KeptFindings::of(
+                $job,
+                'coverage',
+                fn (): array => $this->coverage->prepared(
+                    array_map(fn (LoadOfCard $l): array => [$l->card->id, $l->fill, $this->givenUp($l->card, $l->fill)], $loads),
+                ),
+            ),
+        );
         $this->ledger->prepare(array_map(static fn (LoadOfCard $l): array => [$l->card->id, $l->fill], $loads));
         $rows = [];
         foreach ($loads as $load) {
@@ -125,7 +145,14 @@ final class CopiesDesk
             $cells[$destination->id] = $cell === 'verified' && ! $covered->isWholeIn($event->id ?? 0) ? 'partly' : $cell;
         }
 
-        return ['card' => $card, 'fill' => $fill, 'state' => $state, 'isSealed' => $isSealed, 'cells' => $cells, 'verified' => $isSealed ? $covered->least : 0];
+        return [
+            'card' => $card,
+            'fill' => $fill,
+            'state' => $state,
+            'isSealed' => $isSealed,
+            'cells' => $cells,
+            'verified' => $isSealed ? $covered->least : 0,
+        ];
     }
 
     public function verdicts(Job $job): Verdicts
@@ -137,8 +164,17 @@ final class CopiesDesk
             $failed = array_search('failed', $row['cells'], true);
             if ($failed !== false) {
                 $isElsewhereWhole = in_array('verified', $row['cells'], true);
-                $verdicts[] = Verdict::stop('copies.failed', "A copy of {$label} did not verify.", $isElsewhereWhole ? 'What was read back is not what was written, or the drive stopped. Another copy is whole: a new bag is made from it, and the damaged one stays as it is.' : 'What was read back is not what was on the card, or the drive stopped: copy it again.',
-                    remedy: $isElsewhereWhole ? new Remedy('copy.repair', 'Repair it from another copy', ['card' => $row['card']->id, 'destination' => $failed]) : new Remedy('copy.start', 'Copy it again', ['card' => $row['card']->id]));
+                $verdicts[] = Verdict::stop(
+                    'copies.failed',
+                    "A copy of {$label} did not verify.",
+                    $isElsewhereWhole
+                        ? 'What was read back is not what was written, or the drive stopped. Another copy is whole: a new bag is made '.
+                            'from it, and the damaged one stays as it is.'
+                        : 'What was read back is not what was on the card, or the drive stopped: copy it again.',
+                    remedy: $isElsewhereWhole
+                        ? new Remedy('copy.repair', 'Repair it from another copy', ['card' => $row['card']->id, 'destination' => $failed])
+                        : new Remedy('copy.start', 'Copy it again', ['card' => $row['card']->id]),
+                );
             }
             foreach (array_keys($row['cells'], 'partly', true) as $place) {
                 // Of what this program copies the finding above says it: copy it.
@@ -153,17 +189,35 @@ final class CopiesDesk
             }
         }
         if ($verdicts === [] && $this->grid($job) !== []) {
-            $verdicts[] = Verdict::fine('copies.enough', 'Every shot card is on enough devices.', "Each lies verified on at least {$wanted}, the cards themselves not counted.");
+            $verdicts[] = Verdict::fine(
+                'copies.enough',
+                'Every shot card is on enough devices.',
+                "Each lies verified on at least {$wanted}, the cards themselves not counted.",
+            );
         }
         if ($this->grid($job) === []) {
-            $verdicts[] = Verdict::mind('copies.nothing-yet', 'Nothing waits to be copied.', 'No card of this job is shot and unformatted: of copies there is nothing to say yet.');
+            $verdicts[] = Verdict::mind(
+                'copies.nothing-yet',
+                'Nothing waits to be copied.',
+                'No card of this job is shot and unformatted: of copies there is nothing to say yet.',
+            );
         }
         foreach ($this->places->sharing() as $id => $others) {
-            $verdicts[] = Verdict::fix('copies.one-medium', "{$this->places->get($id)->name} and ".implode(' and ', $others).' count as one.', 'They are on one disk, or the system says nothing of their disks: what takes one takes the other. If they are two, say so in writing under Folders.', remedy: new Remedy('folders.open', 'Say which disk is which'));
+            $verdicts[] = Verdict::fix(
+                'copies.one-medium',
+                "{$this->places->get($id)->name} and ".implode(' and ', $others).' count as one.',
+                'They are on one disk, or the system says nothing of their disks: what takes one takes the other. If they are two, say '.
+                    'so in writing under Folders.',
+                remedy: new Remedy('folders.open', 'Say which disk is which'),
+            );
             break;
         }
         if ($this->destinations()->count() < $wanted) {
-            $verdicts[] = Verdict::fix('copies.no-drive', 'There are too few drives.', "{$this->destinations()->count()} known, {$wanted} needed: add them under Folders.");
+            $verdicts[] = Verdict::fix(
+                'copies.no-drive',
+                'There are too few drives.',
+                "{$this->destinations()->count()} known, {$wanted} needed: add them under Folders.",
+            );
         }
 
         return new Verdicts([...$verdicts, ...$this->audit($job)->verdicts(), ...$this->handovers->verdicts($job)]);
@@ -174,7 +228,7 @@ final class CopiesDesk
     {
         $life = $this->log->lifeOf($card);
 
-        return $life->fill === $fill ? array_map(strval(...), array_keys($life->acceptedLosses)) : ($life->pastLosses[$fill] ?? []);
+        return $life->fill === $fill ? array_map(strval(...), array_keys($life->acceptedLosses)) : $life->pastLosses[$fill] ?? [];
     }
 
     /**
@@ -202,8 +256,13 @@ final class CopiesDesk
             $remedy = new Remedy('copy.verify', 'Verify what came back');
         }
 
-        return Verdict::stop('copies.too-few', "{$row['card']->item->label} is not safe yet.", "It lies verified on {$row['verified']} of {$wanted} devices; ".implode(', ', $not).'.', ['verified' => $row['verified'], 'wanted' => $wanted],
-            $row['card']->folder === null && $remedy->action === 'copy.start' ? null : $remedy);
+        return Verdict::stop(
+            'copies.too-few',
+            "{$row['card']->item->label} is not safe yet.",
+            "It lies verified on {$row['verified']} of {$wanted} devices; ".implode(', ', $not).'.',
+            ['verified' => $row['verified'], 'wanted' => $wanted],
+            $row['card']->folder === null && $remedy->action === 'copy.start' ? null : $remedy,
+        );
     }
 
     private function partly(Card $card, int $fill, int $placeId): Verdict
@@ -211,6 +270,14 @@ final class CopiesDesk
         $place = $this->destinations()->firstWhere('id', $placeId);
         $lacks = $this->ledger->lastEvents($card->id, $fill)[$placeId]->data['problem'] ?? 'some files are not there';
 
-        return Verdict::mind('copies.partly', "Not all of {$card->item->label} lies on {$place?->name}.", (is_string($lacks) ? ucfirst($lacks) : 'Some files are not there').' with the same content: it counts as no copy. Finish it the way it was made ('.($place->route ?? 'otherwise').'), and look through it again.', ['place' => $placeId]);
+        return Verdict::mind(
+            'copies.partly',
+            "Not all of {$card->item->label} lies on {$place?->name}.",
+            (is_string($lacks) ? ucfirst($lacks) : 'Some files are not there').
+                ' with the same content: it counts as no copy. Finish it the way it was made ('.
+                ($place->route ?? 'otherwise').
+                '), and look through it again.',
+            ['place' => $placeId],
+        );
     }
 }

@@ -28,7 +28,11 @@ final class CopyLedger
     /** @var array<string, array<int, CopyEvent>> last event by "card fill" and destination, of the loads asked for */
     private array $last = [];
 
-    public function __construct(private readonly HandoverLog $handovers, private readonly OwnerRules $rules, private readonly Places $places) {}
+    public function __construct(
+        private readonly HandoverLog $handovers,
+        private readonly OwnerRules $rules,
+        private readonly Places $places,
+    ) {}
 
     /** The part of a hash by which contents are compared here. */
     public static function key(string $hash): string
@@ -42,15 +46,42 @@ final class CopyLedger
      * @param  list<string>  $contents  hashes of all that was read there and is what the bag's lists say
      * @param  array<string, mixed>  $data
      */
-    public function record(int $cardId, int $fill, int $destinationId, string $kind, string $bag, string $device, array $contents, array $data): void
-    {
+    public function record(
+        int $cardId,
+        int $fill,
+        int $destinationId,
+        string $kind,
+        string $bag,
+        string $device,
+        array $contents,
+        array $data,
+    ): void {
         DB::transaction(static function () use ($cardId, $fill, $destinationId, $kind, $bag, $device, $contents, $data): void {
             $event = CopyEvent::query()->create([
-                'card_id' => $cardId, 'fill' => $fill, 'destination_id' => $destinationId, 'kind' => $kind,
-                'bag' => $bag, 'device' => $device, 'data' => $data, 'at' => now(),
+                'card_id' => $cardId,
+                'fill' => $fill,
+                'destination_id' => $destinationId,
+                'kind' => $kind,
+                'bag' => $bag,
+                'device' => $device,
+                'data' => $data,
+                'at' => now(),
             ]);
-            DB::table('copies')->whereIn('copy_event_id', CopyEvent::query()->where('card_id', $cardId)->where('fill', $fill)->where('destination_id', $destinationId)->where('id', '<', $event->id)->select('id'))->delete();
-            $rows = array_map(static fn (string $hash): array => ['content' => self::key($hash), 'copy_event_id' => $event->id], array_values(array_unique($contents)));
+            DB::table('copies')
+                ->whereIn(
+                    'copy_event_id',
+                    CopyEvent::query()
+                        ->where('card_id', $cardId)
+                        ->where('fill', $fill)
+                        ->where('destination_id', $destinationId)
+                        ->where('id', '<', $event->id)
+                        ->select('id'),
+                )
+                ->delete();
+            $rows = array_map(
+                static fn (string $hash): array => ['content' => self::key($hash), 'copy_event_id' => $event->id],
+                array_values(array_unique($contents)),
+            );
             foreach (array_chunk($rows, self::ROWS_A_QUERY) as $chunk) {
                 DB::table('copies')->insertOrIgnore($chunk);
             }
@@ -81,11 +112,14 @@ final class CopyLedger
             $this->last["{$card} {$fill}"] = [];
         }
         foreach (array_chunk($loads, self::ROWS_A_QUERY) as $some) {
-            $last = DB::table('copy_events')->where(static function (Builder $any) use ($some): void {
-                foreach ($some as [$card, $fill]) {
-                    $any->orWhere(static fn (Builder $of) => $of->where('card_id', $card)->where('fill', $fill));
-                }
-            })->groupBy('card_id', 'fill', 'destination_id')->selectRaw('max(id)');
+            $last = DB::table('copy_events')
+                ->where(static function (Builder $any) use ($some): void {
+                    foreach ($some as [$card, $fill]) {
+                        $any->orWhere(static fn (Builder $of) => $of->where('card_id', $card)->where('fill', $fill));
+                    }
+                })
+                ->groupBy('card_id', 'fill', 'destination_id')
+                ->selectRaw('max(id)');
             foreach (CopyEvent::query()->whereIn('id', $last)->orderBy('id')->get() as $event) {
                 $this->last["{$event->card_id} {$event->fill}"][$event->destination_id] = $event;
             }
@@ -106,7 +140,10 @@ final class CopyLedger
         return $this->state($event) === 'verified';
     }
 
-    /** @return string verified, failed, partly (what others wrote lacks files), or why a verification does not count: unread since it came back, told by another satchel */
+    /**
+     * @return string verified, failed, partly (what others wrote lacks files), or why a verification does not count: unread since it came
+     * back, told by another satchel
+     */
     public function state(CopyEvent $event): string
     {
         return match (true) {

@@ -39,7 +39,10 @@ final class CoverageDesk
         $this->known += $known;
     }
 
-    /** @param  list<array{int, int, list<string>}>  $loads  card, fill, and names of files that were given up in writing and are not asked for */
+    /**
+     * @param  list<array{int, int, list<string>}>  $loads  card, fill, and names of files that were given up in writing and are not asked
+     * for
+     */
     public function prepare(array $loads): void
     {
         $loads = array_values(array_filter($loads, fn (array $load): bool => ! isset($this->known["{$load[0]} {$load[1]}"])));
@@ -65,19 +68,32 @@ final class CoverageDesk
     {
         $pairs = array_map(static fn (array $load): array => [$load[0], $load[1]], $loads);
         $seals = Frame::ofLoads($pairs)->groupBy('card_id', 'fill')->selectRaw('card_id as c, fill as f, max(seal) as s')->toBase();
-        $each = DB::table('frames')->joinSub($seals, 'seals', static fn (JoinClause $on) => $on->on('frames.card_id', '=', 'c')->on('frames.fill', '=', 'f')->on('frames.seal', '=', 's'))
+        $each = DB::table('frames')
+            ->joinSub(
+                $seals,
+                'seals',
+                static fn (JoinClause $on) => $on->on('frames.card_id', '=', 'c')->on('frames.fill', '=', 'f')->on('frames.seal', '=', 's'),
+            )
             ->leftJoin('copies', 'copies.content', '=', DB::raw('substr(frames.hash, 1, 64)'))
-            ->groupBy('frames.id')->selectRaw('frames.id as id, frames.card_id, frames.fill, group_concat(copies.copy_event_id) as events')->orderBy('copies.copy_event_id');
+            ->groupBy('frames.id')
+            ->selectRaw('frames.id as id, frames.card_id, frames.fill, group_concat(copies.copy_event_id) as events')
+            ->orderBy('copies.copy_event_id');
         foreach ($loads as [$card, $fill, $givenUp]) {
             if ($givenUp !== []) {
-                $each->whereNot(static fn (Builder $of) => $of->where('frames.card_id', $card)->where('frames.fill', $fill)->whereIn('path', $givenUp));
+                $each->whereNot(
+                    static fn (Builder $of) => $of->where('frames.card_id', $card)->where('frames.fill', $fill)->whereIn('path', $givenUp),
+                );
             }
         }
-        $groups = DB::query()->fromSub($each, 'each')->groupBy('card_id', 'fill', 'events')->selectRaw('card_id, fill, events, count(*) as files')->get();
+        $groups = DB::query()
+            ->fromSub($each, 'each')
+            ->groupBy('card_id', 'fill', 'events')
+            ->selectRaw('card_id, fill, events, count(*) as files')
+            ->get();
         $events = $this->events($groups->pluck('events')->filter()->all(), $pairs);
         $byLoad = $groups->groupBy(static fn (\stdClass $g): string => "{$g->card_id} {$g->fill}");
         foreach ($pairs as [$card, $fill]) {
-            $this->known["{$card} {$fill}"] = $this->coverage(($byLoad["{$card} {$fill}"] ?? new Collection)->all(), $events);
+            $this->known["{$card} {$fill}"] = $this->coverage(($byLoad["{$card} {$fill}"] ?? new Collection())->all(), $events);
         }
     }
 
@@ -119,7 +135,12 @@ final class CoverageDesk
                 $known[$event->id] = $event;
             }
         }
-        $ids = array_unique(array_map(intval(...), $lists === [] ? [] : explode(',', implode(',', array_map(static fn (mixed $l): string => is_string($l) ? $l : '', $lists)))));
+        $ids = array_unique(
+            array_map(
+                intval(...),
+                $lists === [] ? [] : explode(',', implode(',', array_map(static fn (mixed $l): string => is_string($l) ? $l : '', $lists))),
+            ),
+        );
         $more = array_values(array_diff($ids, array_keys($known)));
 
         return $known + ($more === [] ? [] : CopyEvent::query()->whereIn('id', $more)->get()->keyBy('id')->all());

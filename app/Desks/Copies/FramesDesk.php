@@ -47,31 +47,69 @@ final class FramesDesk
 
     public function offsets(Job $job): ClockOffsets
     {
-        return $this->offsets[$job->id] ??= new ClockOffsets(ClockOffset::query()->where('job_id', $job->id)->orderBy('id')->get()->mapWithKeys(static fn (ClockOffset $o): array => [$o->body_id => $o->offset_s])->all());
+        return $this->offsets[$job->id] ??= new ClockOffsets(
+            ClockOffset::query()
+                ->where('job_id', $job->id)
+                ->orderBy('id')
+                ->get()
+                ->mapWithKeys(static fn (ClockOffset $o): array => [$o->body_id => $o->offset_s])
+                ->all(),
+        );
     }
 
     /**
      * A page of exposures in the true order: raw and jpeg, and the twins of both cards, are one.
      *
-     * @return array{frames: list<array{id: int, name: string, body: int, clock: string, exposure: string, files: int, cards: int, copies: int, damaged: string|null, isHere: bool}>, count: int}
+     * @return array{frames: list<array{id: int, name: string, body: int, clock: string, exposure: string, files: int,
+     *     cards: int, copies: int, damaged: string|null, isHere: bool}>, count: int}
      */
     public function page(Job $job, int $page): array
     {
         $offsets = $this->offsets($job);
         $one = fn (): Builder => $this->exposures($job);
         $count = DB::query()->fromSub($one(), 'exposures')->count();
-        $rows = $one()->orderByRaw(self::trueTime($offsets).', min(frames.id)')->limit(self::A_PAGE)->offset(self::A_PAGE * max(0, $page - 1))->get();
-        $copies = array_map(count(...), $this->ledger->mediaOf($rows->whereNotNull('hash')->mapWithKeys(static fn (\stdClass $row): array => [(int) $row->id => (string) $row->hash])->all()));
+        $rows = $one()
+            ->orderByRaw(self::trueTime($offsets).', min(frames.id)')
+            ->limit(self::A_PAGE)
+            ->offset(self::A_PAGE * max(0, $page - 1))
+            ->get();
+        $copies = array_map(
+            count(...),
+            $this->ledger->mediaOf(
+                $rows
+                    ->whereNotNull('hash')
+                    ->mapWithKeys(static fn (\stdClass $row): array => [(int) $row->id => (string) $row->hash])
+                    ->all(),
+            ),
+        );
         $damage = $this->damage($job);
-        $mounted = Card::query()->whereIn('id', $rows->pluck('card_id')->unique())->whereNotNull('folder')->pluck('id')->flip();
+        $mounted = Card::query()
+            ->whereIn('id', $rows->pluck('card_id')->unique())
+            ->whereNotNull('folder')
+            ->pluck('id')
+            ->flip();
         $zone = new \DateTimeZone($job->place->timezone);
         $frames = [];
         foreach ($rows as $row) {
             $at = (new \DateTimeImmutable('@'.$offsets->trueTime((int) $row->body_id, (int) $row->taken_at)))->setTimezone($zone);
             $frames[] = [
-                'id' => (int) $row->id, 'name' => basename(Names::printable(FrameKind::frameOf((string) $row->path))), 'body' => (int) $row->body_id, 'clock' => $at->format('j M H:i:s'),
-                'exposure' => implode(', ', array_filter([$row->f_number ? 'f/'.round((float) $row->f_number, 1) : '', $row->shutter_s ? '1/'.round(1 / $row->shutter_s).' s' : '', $row->iso ? "ISO {$row->iso}" : '', (string) $row->lens])),
-                'files' => (int) $row->files, 'cards' => (int) $row->cards, 'copies' => $copies[(int) $row->id] ?? 0, 'damaged' => $damage["{$row->body_id} ".FrameKind::frameOf(Names::printable((string) $row->path))] ?? null,
+                'id' => (int) $row->id,
+                'name' => basename(Names::printable(FrameKind::frameOf((string) $row->path))),
+                'body' => (int) $row->body_id,
+                'clock' => $at->format('j M H:i:s'),
+                'exposure' => implode(
+                    ', ',
+                    array_filter([
+                        $row->f_number ? 'f/'.round((float) $row->f_number, 1) : '',
+                        $row->shutter_s ? '1/'.round(1 / $row->shutter_s).' s' : '',
+                        $row->iso ? "ISO {$row->iso}" : '',
+                        (string) $row->lens,
+                    ]),
+                ),
+                'files' => (int) $row->files,
+                'cards' => (int) $row->cards,
+                'copies' => $copies[(int) $row->id] ?? 0,
+                'damaged' => $damage["{$row->body_id} ".FrameKind::frameOf(Names::printable((string) $row->path))] ?? null,
                 'isHere' => $mounted->has((int) $row->card_id) || isset($copies[(int) $row->id]),
             ];
         }
@@ -101,10 +139,19 @@ final class FramesDesk
             throw ValidationException::withMessages(['moment' => 'Both are of the same body: its clock agrees with itself.']);
         }
         $offset = $this->offsets($job)->offsetFor($a->body_id, $a->taken_at, $b->taken_at);
-        ClockOffset::query()->create(['job_id' => $job->id, 'body_id' => $b->body_id, 'offset_s' => $offset, 'how' => 'two frames of one moment', 'at' => now()]);
+        ClockOffset::query()->create([
+            'job_id' => $job->id,
+            'body_id' => $b->body_id,
+            'offset_s' => $offset,
+            'how' => 'two frames of one moment',
+            'at' => now(),
+        ]);
         unset($this->offsets[$job->id]);
 
-        return ($this->bodies($job)[$b->body_id] ?? 'The body').': its clock was '.ClockOffsets::inWords($offset).'; corrected in the index, not in the files.';
+        return ($this->bodies($job)[$b->body_id] ?? 'The body').
+            ': its clock was '.
+            ClockOffsets::inWords($offset).
+            '; corrected in the index, not in the files.';
     }
 
     /** A small jpeg of a frame, from wherever it can be read; null where it holds no picture that can be opened here. */
@@ -124,7 +171,12 @@ final class FramesDesk
             return null;
         }
         [$width, $height] = [min(self::ACTUAL_PX, imagesx($image)), min(self::ACTUAL_PX, imagesy($image))];
-        $middle = imagecrop($image, ['x' => intdiv(imagesx($image) - $width, 2), 'y' => intdiv(imagesy($image) - $height, 2), 'width' => $width, 'height' => $height]);
+        $middle = imagecrop($image, [
+            'x' => intdiv(imagesx($image) - $width, 2),
+            'y' => intdiv(imagesy($image) - $height, 2),
+            'width' => $width,
+            'height' => $height,
+        ]);
 
         return $middle === false ? null : self::jpeg($middle, 92);
     }
@@ -132,7 +184,13 @@ final class FramesDesk
     private function image(Frame $frame): ?\GdImage
     {
         if ($frame->kind !== FrameKind::Jpeg->value) {
-            $frame = Frame::query()->where('card_id', $frame->card_id)->where('fill', $frame->fill)->where('kind', FrameKind::Jpeg->value)->where('path', 'like', str_replace(['%', '_'], ['\%', '\_'], FrameKind::frameOf($frame->path)).'.%')->first() ?? $frame;
+            $frame =
+                Frame::query()
+                    ->where('card_id', $frame->card_id)
+                    ->where('fill', $frame->fill)
+                    ->where('kind', FrameKind::Jpeg->value)
+                    ->where('path', 'like', str_replace(['%', '_'], ['\%', '\_'], FrameKind::frameOf($frame->path)).'.%')
+                    ->first() ?? $frame;
         }
         $bytes = $frame->kind === FrameKind::Jpeg->value ? $this->bytes($frame) : null;
         $size = $bytes === null ? false : @getimagesizefromstring($bytes);
@@ -158,9 +216,17 @@ final class FramesDesk
         $zone = new \DateTimeZone($job->place->timezone);
         $files = [];
         foreach ($this->exposures($job)->orderByRaw('min(frames.id)')->get() as $row) {
-            $at = $row->taken_at === null ? null : (new \DateTimeImmutable('@'.$offsets->trueTime((int) $row->body_id, (int) $row->taken_at)))->setTimezone($zone);
+            $at =
+                $row->taken_at === null
+                    ? null
+                    : (new \DateTimeImmutable('@'.$offsets->trueTime((int) $row->body_id, (int) $row->taken_at)))->setTimezone($zone);
             $label = (string) preg_replace('/[^A-Za-z0-9]+/', '-', $this->bodies($job)[(int) $row->body_id] ?? 'body');
-            $files[$label.'/'.Names::printable(FrameKind::frameOf((string) $row->path)).'.xmp'] = XmpSidecar::of($creator, $copyright, $at, $job->name);
+            $files[$label.'/'.Names::printable(FrameKind::frameOf((string) $row->path)).'.xmp'] = XmpSidecar::of(
+                $creator,
+                $copyright,
+                $at,
+                $job->name,
+            );
         }
 
         return $files;
@@ -170,8 +236,14 @@ final class FramesDesk
     {
         $query = LoadOwners::only(DB::table('frames')->whereNotNull('kind'), ...$this->cards->loads($job));
 
-        return $query->groupByRaw('body_id, taken_at, substr(path, 1, length(path) - 4)')
-            ->selectRaw("coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, coalesce(min(case when kind = 'jpeg' then hash end), min(hash)) as hash, min(path) as path, min(card_id) as card_id, body_id, taken_at, min(f_number) as f_number, min(shutter_s) as shutter_s, min(iso) as iso, min(lens) as lens, count(*) as files, count(distinct card_id) as cards");
+        return $query
+            ->groupByRaw('body_id, taken_at, substr(path, 1, length(path) - 4)')
+            ->selectRaw(
+                "coalesce(min(case when kind = 'jpeg' then frames.id end), min(frames.id)) as id, coalesce(min(case when kind = 'jpeg' ".
+                    'then hash end), min(hash)) as hash, min(path) as path, min(card_id) as card_id, body_id, taken_at, min(f_number) '.
+                    'as f_number, min(shutter_s) as shutter_s, min(iso) as iso, min(lens) as lens, count(*) as files, count(distinct '.
+                    'card_id) as cards',
+            );
     }
 
     /** @return array<string, string> where a frame is not whole, by body and name, as the last twin checks say */
@@ -198,7 +270,10 @@ final class FramesDesk
         if ($offsets->seconds === []) {
             return 'taken_at';
         }
-        $cases = implode(' ', array_map(static fn (int $body, int $s): string => "when {$body} then {$s}", array_keys($offsets->seconds), $offsets->seconds));
+        $cases = implode(
+            ' ',
+            array_map(static fn (int $body, int $s): string => "when {$body} then {$s}", array_keys($offsets->seconds), $offsets->seconds),
+        );
 
         return "taken_at - (case body_id {$cases} else 0 end)";
     }

@@ -21,7 +21,11 @@ use NorthSatchel\Verdict;
 /** Drives that shuttle: what is on one, who took it, when it came back. */
 final class HandoverDesk
 {
-    public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly HandoverLog $handovers) {}
+    public function __construct(
+        private readonly CardLog $log,
+        private readonly CopyLedger $ledger,
+        private readonly HandoverLog $handovers,
+    ) {}
 
     /**
      * The ticket keeps what lay verified on the drive when it went.
@@ -31,9 +35,18 @@ final class HandoverDesk
     public function give(Destination $place, string $who, string $why, string $dueOn): Handover
     {
         if ($this->away($place->id) !== null) {
-            throw ValidationException::withMessages(["handover{$place->id}" => "{$place->name} is with {$this->away($place->id)->who}: note first that it came back."]);
+            throw ValidationException::withMessages([
+                "handover{$place->id}" => "{$place->name} is with {$this->away($place->id)->who}: note first that it came back.",
+            ]);
         }
-        $ticket = Handover::query()->create(['destination_id' => $place->id, 'who' => $who, 'why' => $why === '' ? null : $why, 'due_on' => $dueOn, 'contents' => $this->contents($place), 'gone_at' => now()]);
+        $ticket = Handover::query()->create([
+            'destination_id' => $place->id,
+            'who' => $who,
+            'why' => $why === '' ? null : $why,
+            'due_on' => $dueOn,
+            'contents' => $this->contents($place),
+            'gone_at' => now(),
+        ]);
         $this->handovers->forget();
 
         return $ticket;
@@ -78,7 +91,10 @@ final class HandoverDesk
         $verdicts = [];
         foreach ($this->last() as $one) {
             [$unread, $bags] = $one->back_at === null ? [0, 0] : $this->unread($one->destination_id);
-            $verdicts = [...$verdicts, ...ShuttleJudge::of($one->destination->name, $one->who, $one->due_on, $today, $one->back_at !== null, $unread, $bags)];
+            $verdicts = [
+                ...$verdicts,
+                ...ShuttleJudge::of($one->destination->name, $one->who, $one->due_on, $today, $one->back_at !== null, $unread, $bags),
+            ];
         }
 
         return $verdicts;
@@ -93,7 +109,10 @@ final class HandoverDesk
         return [$unread, $unread + ($states['verified'] ?? 0)];
     }
 
-    /** @return list<array{bag: string, label: string, job: string, files: int, bytes: int, manifest: string|null}> the bags that lie verified there */
+    /**
+     * @return list<array{bag: string, label: string, job: string, files: int, bytes: int, manifest: string|null}> the bags that lie
+     * verified there
+     */
     private function contents(Destination $place): array
     {
         $cards = Card::query()->with('item')->get()->keyBy('id');
@@ -104,11 +123,20 @@ final class HandoverDesk
                 continue;
             }
             $life = $this->log->lifeOf($card);
-            $jobId = $life->fill === $event->fill ? $life->jobId : ($life->pastFills[$event->fill] ?? null);
-            $sum = Frame::query()->where('card_id', $event->card_id)->where('fill', $event->fill)->selectRaw('count(*) as files, coalesce(sum(bytes), 0) as bytes')->toBase()->first();
+            $jobId = $life->fill === $event->fill ? $life->jobId : $life->pastFills[$event->fill] ?? null;
+            $sum = Frame::query()
+                ->where('card_id', $event->card_id)
+                ->where('fill', $event->fill)
+                ->selectRaw('count(*) as files, coalesce(sum(bytes), 0) as bytes')
+                ->toBase()
+                ->first();
             $contents[] = [
-                'bag' => $event->bag, 'label' => $card->item->label.($event->fill > 1 ? ", fill {$event->fill}" : ''), 'job' => (string) Job::query()->whereKey($jobId)->value('name'),
-                'files' => (int) ($sum->files ?? 0), 'bytes' => (int) ($sum->bytes ?? 0), 'manifest' => self::manifest($place, $event->bag),
+                'bag' => $event->bag,
+                'label' => $card->item->label.($event->fill > 1 ? ", fill {$event->fill}" : ''),
+                'job' => (string) Job::query()->whereKey($jobId)->value('name'),
+                'files' => (int) ($sum->files ?? 0),
+                'bytes' => (int) ($sum->bytes ?? 0),
+                'manifest' => self::manifest($place, $event->bag),
             ];
         }
 

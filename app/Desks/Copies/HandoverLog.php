@@ -29,7 +29,8 @@ final class HandoverLog
         $this->back ??= $this->all()->whereNotNull('back_at')->keyBy('destination_id');
         $ticket = $this->back->get($event->destination_id);
 
-        return $ticket !== null && ($ticket->back_after === null ? $ticket->back_at?->gt($event->at) === true : $event->id <= $ticket->back_after);
+        return $ticket !== null &&
+            ($ticket->back_after === null ? $ticket->back_at?->gt($event->at) === true : $event->id <= $ticket->back_after);
     }
 
     public function forget(): void

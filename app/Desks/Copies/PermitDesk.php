@@ -33,7 +33,8 @@ final class PermitDesk
     public function __construct(
         private readonly CardLog $log,
         private readonly ProofDesk $proofs,
-        private readonly CopyLedger $ledger, private readonly FrameIndex $frames,
+        private readonly CopyLedger $ledger,
+        private readonly FrameIndex $frames,
         private readonly Places $places,
         private readonly BagReadings $eyes,
         private readonly OwnerRules $rules,
@@ -56,10 +57,21 @@ final class PermitDesk
         $said = $this->lookAgain($job, $card, $this->plan($card), $onBytes);
         $permit = $this->proofs->answer($card, $said);
         $worst = $permit->verdicts->worst();
-        $this->note($job, $card, $permit->isGranted ? CardEventKind::Permitted : CardEventKind::Refused, ['because' => (string) $worst?->because, 'code' => (string) $worst?->code, 'said' => $said]);
+        $this->note($job, $card, $permit->isGranted ? CardEventKind::Permitted : CardEventKind::Refused, [
+            'because' => (string) $worst?->because,
+            'code' => (string) $worst?->code,
+            'said' => $said,
+        ]);
         if ($permit->isGranted) {
             $paper = $this->write($permit, $who);
-            PermitRecord::query()->create(['card_id' => $card->id, 'fill' => $life->fill, 'job_id' => $job->id, 'who' => $who, 'paper' => $paper, 'at' => now()]);
+            PermitRecord::query()->create([
+                'card_id' => $card->id,
+                'fill' => $life->fill,
+                'job_id' => $job->id,
+                'who' => $who,
+                'paper' => $paper,
+                'at' => now(),
+            ]);
         }
 
         return $permit;
@@ -80,7 +92,13 @@ final class PermitDesk
     {
         $rule = $this->rules->record();
 
-        return PermitPaper::of($permit, now()->getTimestamp(), $who, ['copies' => $permit->question->proof->wanted, 'elsewhere' => $rule->waits_for_elsewhere, 'away_days' => $rule->away_days, 'looks_first' => $rule->looks_first, 'reads_again' => $rule->reads_again]);
+        return PermitPaper::of($permit, now()->getTimestamp(), $who, [
+            'copies' => $permit->question->proof->wanted,
+            'elsewhere' => $rule->waits_for_elsewhere,
+            'away_days' => $rule->away_days,
+            'looks_first' => $rule->looks_first,
+            'reads_again' => $rule->reads_again,
+        ]);
     }
 
     /** What a permit that was given is worth now. */
@@ -95,7 +113,12 @@ final class PermitDesk
      */
     public function written(array $cardIds): array
     {
-        $loads = PermitRecord::query()->whereIn('card_id', $cardIds)->toBase()->get(['card_id', 'fill'])->map(static fn (\stdClass $p): string => "{$p->card_id} {$p->fill}")->all();
+        $loads = PermitRecord::query()
+            ->whereIn('card_id', $cardIds)
+            ->toBase()
+            ->get(['card_id', 'fill'])
+            ->map(static fn (\stdClass $p): string => "{$p->card_id} {$p->fill}")
+            ->all();
 
         return array_fill_keys($loads, true);
     }
@@ -146,7 +169,11 @@ final class PermitDesk
         if ($isStandIn) {
             $this->release($job, $card);
             $life = $this->log->lifeOf($card);
-            $body = Body::query()->find($life->bodyId) ?? throw ValidationException::withMessages(["card{$card->id}" => 'The log does not tell in which body this card is: say so on the cards page, then format it.']);
+            $body =
+                Body::query()->find($life->bodyId) ??
+                throw ValidationException::withMessages([
+                    "card{$card->id}" => 'The log does not tell in which body this card is: say so on the cards page, then format it.',
+                ]);
             Devices::camera($body)->format((string) $card->folder, Devices::standIns().'/formatted');
         }
         $left = [];
@@ -155,7 +182,13 @@ final class PermitDesk
         }
         if ($left !== []) {
             $this->refuseVoid($job, $card);
-            throw ValidationException::withMessages(["card{$card->id}" => 'The card still holds '.count($left).' files, '.basename($left[0]).' among them: format it in its camera, put it back into the reader, and say so again.']);
+            throw ValidationException::withMessages([
+                "card{$card->id}" => 'The card still holds '.
+                    count($left).
+                    ' files, '.
+                    basename($left[0]).
+                    ' among them: format it in its camera, put it back into the reader, and say so again.',
+            ]);
         }
         [$proof, $fallen] = $this->proofs->proof($card->id, $life);
         $loss = LossAtFormat::of($card->item->label, $proof, $fallen, $life->releasedAt !== null);
@@ -225,7 +258,12 @@ final class PermitDesk
         $volume = Devices::card($card);
         foreach ($plan->paths as $path) {
             try {
-                $hashes[$path] = Content::of($volume, $path, [], $onBytes === null ? null : static fn (int $bytes) => $onBytes($bytes, $path))->hash();
+                $hashes[$path] = Content::of(
+                    $volume,
+                    $path,
+                    [],
+                    $onBytes === null ? null : static fn (int $bytes) => $onBytes($bytes, $path),
+                )->hash();
             } catch (UnableToRead) {
                 $unreadable[] = $path;
             }
@@ -239,17 +277,28 @@ final class PermitDesk
     private function plan(Card $card): ReadAgain
     {
         $life = $this->log->lifeOf($card);
-        $files = $this->frames->framesOn($card->id, $life->fill, $life->seals)->mapWithKeys(static fn (Frame $f): array => [$f->path => [$f->bytes, $f->modified_at, $f->hash !== null]])->all();
+        $files = $this->frames
+            ->framesOn($card->id, $life->fill, $life->seals)
+            ->mapWithKeys(static fn (Frame $f): array => [$f->path => [$f->bytes, $f->modified_at, $f->hash !== null]])
+            ->all();
         $here = array_filter($this->bags($card, $life), fn (CopyEvent $e): bool => ! is_string($this->places->now($e->destination_id)));
 
-        return ReadAgain::of($this->rules->record()->reads_again, $files, count($here) * (int) array_sum(array_column($files, 0)), random_int(0, PHP_INT_MAX >> 1));
+        return ReadAgain::of(
+            $this->rules->record()->reads_again,
+            $files,
+            count($here) * (int) array_sum(array_column($files, 0)),
+            random_int(0, PHP_INT_MAX >> 1),
+        );
     }
 
     /** @return list<CopyEvent> the last readings of the bags of this load and of its twin, and of all others that hold any of it */
     private function bags(Card $card, CardLife $life): array
     {
         $bags = [];
-        $loads = [[$card->id, $life->fill], ...($life->twinCheck === null ? [] : [[$life->twinCheck->twinCardId, $life->twinCheck->twinFill]])];
+        $loads = [
+            [$card->id, $life->fill],
+            ...$life->twinCheck === null ? [] : [[$life->twinCheck->twinCardId, $life->twinCheck->twinFill]],
+        ];
         foreach ($loads as [$id, $fill]) {
             foreach ($this->ledger->lastEvents($id, $fill) as $event) {
                 $bags[$event->id] = $event;

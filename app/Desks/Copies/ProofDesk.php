@@ -38,7 +38,8 @@ final class ProofDesk
 
     public function __construct(
         private readonly CardLog $log,
-        private readonly CopyLedger $ledger, private readonly FrameIndex $frames,
+        private readonly CopyLedger $ledger,
+        private readonly FrameIndex $frames,
         private readonly OwnerRules $rules,
         private readonly AuditDesk $audits,
         private readonly Places $places,
@@ -52,22 +53,24 @@ final class ProofDesk
         [$proof, $fallen, $frames] = $this->proof($card->id, $life);
         [$changed, $unreadable] = $this->changes($card, $life, $frames);
 
-        return FormatPermit::of(new PermitQuestion(
-            cardId: $card->id,
-            card: $card->item->label,
-            isSealed: $life->isSealed,
-            isTwinChecked: $life->twinCheck !== null,
-            proof: $proof,
-            notWhole: self::notWhole($life, $frames),
-            changed: $life->isSealed ? $changed : [],
-            differing: $life->differing,
-            unreadable: $unreadable,
-            fallen: $fallen,
-            isAlone: $life->isAlone(),
-            look: $life->look,
-            asksForLook: $this->rules->record()->looks_first,
-            readAgain: $readAgain,
-        ));
+        return FormatPermit::of(
+            new PermitQuestion(
+                cardId: $card->id,
+                card: $card->item->label,
+                isSealed: $life->isSealed,
+                isTwinChecked: $life->twinCheck !== null,
+                proof: $proof,
+                notWhole: self::notWhole($life, $frames),
+                changed: $life->isSealed ? $changed : [],
+                differing: $life->differing,
+                unreadable: $unreadable,
+                fallen: $fallen,
+                isAlone: $life->isAlone(),
+                look: $life->look,
+                asksForLook: $this->rules->record()->looks_first,
+                readAgain: $readAgain,
+            ),
+        );
     }
 
     /** Whether a permit that was given holds still. */
@@ -83,21 +86,32 @@ final class ProofDesk
      */
     public function proof(int $cardId, CardLife $life): array
     {
-        $frames = $life->isSealed ? $this->frames->framesOn($cardId, $life->fill, $life->seals) : new Collection;
+        $frames = $life->isSealed ? $this->frames->framesOn($cardId, $life->fill, $life->seals) : new Collection();
         $note = $life->twinCheck;
         $files = [];
         foreach ($frames as $frame) {
             $name = Names::printable($frame->path);
-            $healing = $note?->stateOf($name) === Side::Damaged ? ($note->healing[$name] ?? null) : null;
-            $files[] = new CardFile($name, $frame->hash === null ? null : CopyLedger::key($frame->hash), $healing === null ? null : CopyLedger::key($healing), isset($life->acceptedLosses[$name]));
+            $healing = $note?->stateOf($name) === Side::Damaged ? $note->healing[$name] ?? null : null;
+            $files[] = new CardFile(
+                $name,
+                $frame->hash === null ? null : CopyLedger::key($frame->hash),
+                $healing === null ? null : CopyLedger::key($healing),
+                isset($life->acceptedLosses[$name]),
+            );
         }
         foreach ($life->notFiles as $name => $why) {
             $files[] = new CardFile((string) $name, null, isGivenUp: isset($life->acceptedLosses[$name]), whyNot: $why);
         }
-        [$bags, $fallen] = $this->bags(array_values(array_filter(array_map(static fn (CardFile $f): ?string => $f->wanted(), $files), is_string(...))));
+        [$bags, $fallen] = $this->bags(
+            array_values(array_filter(array_map(static fn (CardFile $f): ?string => $f->wanted(), $files), is_string(...))),
+        );
         $rule = $this->rules->record();
 
-        return [Proof::of($files, $bags, $rule->permit_copies + ($life->isAlone() ? $rule->more_without_twin : 0), $rule->waits_for_elsewhere), $fallen, $frames];
+        return [
+            Proof::of($files, $bags, $rule->permit_copies + ($life->isAlone() ? $rule->more_without_twin : 0), $rule->waits_for_elsewhere),
+            $fallen,
+            $frames,
+        ];
     }
 
     /**
@@ -117,7 +131,14 @@ final class ProofDesk
 
                 continue;
             }
-            $bags[] = new BagReading($event->bag, $this->places->medium($event), array_map(static fn (): array => [], $holds), $event->at->getTimestamp(), $this->audits->keptNow($place) === 'elsewhere', $place->name);
+            $bags[] = new BagReading(
+                $event->bag,
+                $this->places->medium($event),
+                array_map(static fn (): array => [], $holds),
+                $event->at->getTimestamp(),
+                $this->audits->keptNow($place) === 'elsewhere',
+                $place->name,
+            );
         }
 
         return [$bags, array_values($fallen)];
@@ -127,7 +148,9 @@ final class ProofDesk
     public function whyNot(CopyEvent $event): ?string
     {
         if (! $this->ledger->counts($event)) {
-            return ($event->data['told'] ?? false) === true ? 'another satchel tells of it, and nobody has read it here' : 'it was with somebody, and was not read since it came back';
+            return ($event->data['told'] ?? false) === true
+                ? 'another satchel tells of it, and nobody has read it here'
+                : 'it was with somebody, and was not read since it came back';
         }
         $now = $this->places->now($event->destination_id);
         if ($now instanceof LocalVolume) {
@@ -142,7 +165,9 @@ final class ProofDesk
 
         return match (true) {
             $age < -self::CLOCK_S => 'it is not here, and by the clock of this machine it was read in time to come',
-            $age > $days * self::A_DAY_S => "it is not here, and was last read {$event->at->format('j M')}, longer ago than the {$days} days of your rule",
+            $age > $days * self::A_DAY_S => "it is not here, and was last read {$event->at->format(
+                'j M',
+            )}, longer ago than the {$days} days of your rule",
             default => null,
         };
     }
@@ -157,7 +182,12 @@ final class ProofDesk
         foreach ($frames as $frame) {
             $name = Names::printable($frame->path);
             $side = $life->twinCheck?->stateOf($name) ?? Side::Intact;
-            if ($frame->kind !== null && $side !== Side::Intact && ! isset($life->twinCheck?->healing[$name]) && ! isset($life->acceptedLosses[$name])) {
+            if (
+                $frame->kind !== null &&
+                $side !== Side::Intact &&
+                ! isset($life->twinCheck?->healing[$name]) &&
+                ! isset($life->acceptedLosses[$name])
+            ) {
                 $bad[$name] = $side;
             }
         }
@@ -177,7 +207,10 @@ final class ProofDesk
             $volume = Devices::card($card);
             $stands = $this->disks->volumeOfCard($volume);
             if ($life->volume !== null && $stands !== null && $stands !== $life->volume) {
-                return [[], "another card stands in the reader: {$life->volume} was sealed as {$card->item->label}, and {$stands} is there"];
+                return [
+                    [],
+                    "another card stands in the reader: {$life->volume} was sealed as {$card->item->label}, and {$stands} is there",
+                ];
             }
             $now = [];
             foreach ($volume->entries() as $entry) {

@@ -34,15 +34,43 @@ final class RepairDesk
         }
         $from = $this->intact($last, $destination->id);
         if ($from === null) {
-            return ['good' => false, 'text' => "{$label}: no other copy could be read whole; copy it from the card, or from wherever it still is."];
+            return [
+                'good' => false,
+                'text' => "{$label}: no other copy could be read whole; copy it from the card, or from wherever it still is.",
+            ];
         }
         [$volume, $name] = $from;
         $bag = self::nextName($bad->bag);
-        $report = (new Copier($volume, [Devices::bag($destination, $bag)], ['External-Identifier' => $bag, 'Card-Label' => $label, 'Repaired-From' => $name], now()->format('Y-m-d'), $progress))->run();
+        $report = (new Copier(
+            $volume,
+            [Devices::bag($destination, $bag)],
+            ['External-Identifier' => $bag, 'Card-Label' => $label, 'Repaired-From' => $name],
+            now()->format('Y-m-d'),
+            $progress,
+        ))->run();
         $at = $report->destinations[0];
-        $this->ledger->record($card->id, $fill, $destination->id, $at->verified ? 'verified' : 'failed', $bag, Devices::mediumOf($destination)->name, $at->contents, $this->eyes->facts($destination->id, Devices::destination($destination), $bag, 'repair') + ['files' => $at->files, 'repaired_from' => $name, 'problem' => $at->problem]);
+        $this->ledger->record(
+            $card->id,
+            $fill,
+            $destination->id,
+            $at->verified ? 'verified' : 'failed',
+            $bag,
+            Devices::mediumOf($destination)->name,
+            $at->contents,
+            $this->eyes->facts($destination->id, Devices::destination($destination), $bag, 'repair') + [
+                'files' => $at->files,
+                'repaired_from' => $name,
+                'problem' => $at->problem,
+            ],
+        );
 
-        return ['good' => $at->verified, 'text' => $at->verified ? "{$label}: {$at->files} files from {$name} into the new bag {$bag} on {$destination->name}; the damaged one stays as it is." : "{$label}: not repaired: {$at->problem}."];
+        return [
+            'good' => $at->verified,
+            'text' => $at->verified
+                ? "{$label}: {$at->files} files from {$name} into the new bag {$bag} on {$destination->name}; the damaged one ".
+                    'stays as it is.'
+                : "{$label}: not repaired: {$at->problem}.",
+        ];
     }
 
     /**
@@ -54,7 +82,8 @@ final class RepairDesk
     private function intact(array $last, int $notAt): ?array
     {
         foreach ($last as $id => $event) {
-            $place = $id !== $notAt && $event->kind === 'verified' && $event->bag !== CopyEvent::NO_BAG ? Destination::query()->find($id) : null;
+            $place =
+                $id !== $notAt && $event->kind === 'verified' && $event->bag !== CopyEvent::NO_BAG ? Destination::query()->find($id) : null;
             if ($place === null) {
                 continue;
             }
@@ -75,6 +104,8 @@ final class RepairDesk
     {
         $parts = [];
 
-        return preg_match('/^(.+)_repaired-(\d+)$/', $bag, $parts) === 1 ? $parts[1].'_repaired-'.((int) $parts[2] + 1) : $bag.'_repaired-1';
+        return preg_match('/^(.+)_repaired-(\d+)$/', $bag, $parts) === 1
+            ? $parts[1].'_repaired-'.((int) $parts[2] + 1)
+            : $bag.'_repaired-1';
     }
 }

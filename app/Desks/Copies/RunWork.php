@@ -38,7 +38,8 @@ final class RunWork
         private readonly CardLog $log,
         private readonly CardsDesk $cards,
         private readonly TwinWork $twins,
-        private readonly CopyLedger $ledger, private readonly FrameIndex $frames,
+        private readonly CopyLedger $ledger,
+        private readonly FrameIndex $frames,
         private readonly AdoptDesk $adoption,
         private readonly RepairDesk $repairs,
         private readonly SnapshotDesk $snapshots,
@@ -53,10 +54,15 @@ final class RunWork
         if ($run->state === 'paused') {
             return;
         }
-        $job = Job::query()->with(['place', 'packing.item.body', 'packing.item.card'])->findOrFail($run->job_id);
+        $job = Job::query()
+            ->with(['place', 'packing.item.body', 'packing.item.card'])
+            ->findOrFail($run->job_id);
         $cards = $this->cards->cards($job)->whereIn('id', $run->card_ids);
         $destinations = Destination::query()->whereIn('id', $run->destination_ids)->orderBy('id')->get()->all();
-        $total = (int) Frame::ofLoads(array_values($cards->map(fn (Card $c): array => [$c->id, $this->log->lifeOf($c)->fill])->all()))->sum('bytes') * ($run->kind === 'copy' ? 1 + count($destinations) : max(1, count($destinations)));
+        $total =
+            (int) Frame::ofLoads(array_values($cards->map(fn (Card $c): array => [$c->id, $this->log->lifeOf($c)->fill])->all()))->sum(
+                'bytes',
+            ) * ($run->kind === 'copy' ? 1 + count($destinations) : max(1, count($destinations)));
         $run->update(['state' => 'running', 'started_at' => microtime(true), 'told_at' => microtime(true), 'bytes_total' => $total]);
         $progress = new RunProgress($run);
         $report = [];
@@ -70,12 +76,28 @@ final class RunWork
                 $progress->nextCard();
             }
             $isGood = array_filter($report, static fn (array $line): bool => ! $line['good']) === [];
-            $run->update(['state' => $isGood ? 'done' : 'trouble', 'report' => $report, 'told_at' => microtime(true), 'bytes_done' => $total]);
+            $run->update([
+                'state' => $isGood ? 'done' : 'trouble',
+                'report' => $report,
+                'told_at' => microtime(true),
+                'bytes_done' => $total,
+            ]);
             $this->keepSnapshots($run->kind, $destinations);
         } catch (RunPaused) {
-            $run->update(['state' => 'paused', 'told_at' => microtime(true), 'report' => [...$report, ['good' => true, 'text' => 'Paused: what is copied stays, and going on starts with what is missing.']]]);
+            $run->update([
+                'state' => 'paused',
+                'told_at' => microtime(true),
+                'report' => [
+                    ...$report,
+                    ['good' => true, 'text' => 'Paused: what is copied stays, and going on starts with what is missing.'],
+                ],
+            ]);
         } catch (FolderNotAllowed|UnableToRead $e) {
-            $run->update(['state' => 'trouble', 'told_at' => microtime(true), 'report' => [...$report, ['good' => false, 'text' => $e->getMessage()]]]);
+            $run->update([
+                'state' => 'trouble',
+                'told_at' => microtime(true),
+                'report' => [...$report, ['good' => false, 'text' => $e->getMessage()]],
+            ]);
         }
     }
 
@@ -100,10 +122,26 @@ final class RunWork
             $life = $this->log->lifeOf($card);
             $path = $e->path;
             // The bag holds what was sealed; so it is the card that has changed.
-            if ($path !== null && $kind === 'copy' && Frame::query()->where('card_id', $card->id)->where('fill', $life->fill)->where('seal', $life->seals)->where('path', $path)->whereNotNull('hash')->exists()) {
-                $this->log->add($card, CardEventKind::Differs, $job->id, $life->bodyId, $life->slot, ['paths' => [Names::printable($path)]]);
+            if (
+                $path !== null &&
+                $kind === 'copy' &&
+                Frame::query()
+                    ->where('card_id', $card->id)
+                    ->where('fill', $life->fill)
+                    ->where('seal', $life->seals)
+                    ->where('path', $path)
+                    ->whereNotNull('hash')
+                    ->exists()
+            ) {
+                $this->log->add($card, CardEventKind::Differs, $job->id, $life->bodyId, $life->slot, [
+                    'paths' => [Names::printable($path)],
+                ]);
 
-                return ['good' => false, 'text' => "{$card->item->label}: {$e->getMessage()}. The card holds something else than was sealed: seal it again, and it is copied into a new bag."];
+                return [
+                    'good' => false,
+                    'text' => "{$card->item->label}: {$e->getMessage()}. The card holds something else than was sealed: seal it again, ".
+                        'and it is copied into a new bag.',
+                ];
             }
 
             return ['good' => false, 'text' => "{$card->item->label}: {$e->getMessage()}."];
@@ -134,7 +172,9 @@ final class RunWork
         $life = $this->log->lifeOf($card);
         $plain = static fn (string $text): string => trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $text), '-');
 
-        return substr($job->date.'_'.$plain($job->name), 0, 80)."_{$plain($card->item->label)}_fill{$life->fill}".($life->seals > 1 ? "_seal{$life->seals}" : '');
+        return substr($job->date.'_'.$plain($job->name), 0, 80).
+            "_{$plain($card->item->label)}_fill{$life->fill}".
+            ($life->seals > 1 ? "_seal{$life->seals}" : '');
     }
 
     /**
@@ -158,24 +198,37 @@ final class RunWork
                 $gone[] = str_starts_with($why, $destination->name) ? $why : "{$destination->name}: {$why}";
             }
         }
-        $report = (new Copier(Devices::card($card), array_values($bags), [
-            'External-Identifier' => $name,
-            'External-Description' => $job->name,
-            'Card-Label' => $card->item->label,
-            'Card-Fill' => (string) $life->fill,
-            ...$this->shotWith($card->id, $life->fill, $life->bodyId),
-        ], now()->format('Y-m-d'), $progress))->run();
+        $report = (new Copier(
+            Devices::card($card),
+            array_values($bags),
+            [
+                'External-Identifier' => $name,
+                'External-Description' => $job->name,
+                'Card-Label' => $card->item->label,
+                'Card-Fill' => (string) $life->fill,
+                ...$this->shotWith($card->id, $life->fill, $life->bodyId),
+            ],
+            now()->format('Y-m-d'),
+            $progress,
+        ))->run();
         $said = $differing = [];
         foreach (array_keys($bags) as $index => $id) {
             $at = $report->destinations[$index];
             $differing += array_flip($this->frames->learn($card->id, $life->fill, $life->seals, $at->hashes));
-            $this->record($card, $id, $at, $names[$id], 'copy', ['files' => $at->files, 'reused' => $at->reused, 'from_medium' => $report->fromMedium]);
+            $this->record($card, $id, $at, $names[$id], 'copy', [
+                'files' => $at->files,
+                'reused' => $at->reused,
+                'from_medium' => $report->fromMedium,
+            ]);
             $said[] = "{$at->label} ".($at->verified ? "verified, {$at->files} files" : "not verified: {$at->problem}");
         }
         if ($differing !== []) {
             $paths = array_map(static fn (string|int $path): string => Names::printable((string) $path), array_keys($differing));
             $this->log->add($card, CardEventKind::Differs, $job->id, $life->bodyId, $life->slot, ['paths' => $paths]);
-            $said[] = count($paths) === 1 ? "{$paths[0]} holds something else than was sealed" : count($paths).' files hold something else than was sealed';
+            $said[] =
+                count($paths) === 1
+                    ? "{$paths[0]} holds something else than was sealed"
+                    : count($paths).' files hold something else than was sealed';
         }
         foreach ($report->skipped as $skipped) {
             $said[] = "left out {$skipped->name}: {$skipped->why}";
@@ -204,14 +257,34 @@ final class RunWork
         $name = "{$this->bagName($job, $card)}-and-{$twin->item->label}_healed";
         $bags = array_map(static fn (Destination $d): DestinationBag => Devices::bag($d, $name), array_values($destinations));
         $life = $this->log->lifeOf($card);
-        $report = (new Copier($set, $bags, ['External-Identifier' => $name, 'External-Description' => $job->name, 'Healed-From' => "{$card->item->label} and {$twin->item->label}", ...$this->shotWith($card->id, $life->fill, $life->bodyId)], now()->format('Y-m-d'), $progress))->run();
+        $report = (new Copier(
+            $set,
+            $bags,
+            [
+                'External-Identifier' => $name,
+                'External-Description' => $job->name,
+                'Healed-From' => "{$card->item->label} and {$twin->item->label}",
+                ...$this->shotWith($card->id, $life->fill, $life->bodyId),
+            ],
+            now()->format('Y-m-d'),
+            $progress,
+        ))->run();
         [$fromA, $fromB] = $set->counts();
-        $said = array_map(static fn (DestinationReport $at): string => "{$at->label} ".($at->verified ? 'verified' : "not verified: {$at->problem}"), $report->destinations);
+        $said = array_map(
+            static fn (DestinationReport $at): string => "{$at->label} ".($at->verified ? 'verified' : "not verified: {$at->problem}"),
+            $report->destinations,
+        );
         $left = array_map(static fn (string $path): string => basename(Names::printable($path)), $set->leftOut);
 
         return [
             'good' => $left === [] && $report->isWhole(allowSkips: true),
-            'text' => "Healed set of {$card->item->label} and {$twin->item->label}: {$fromA} files from the first, {$fromB} from the second; ".implode('; ', $said).'.'.($left === [] ? '' : ' Whole on neither: '.implode(', ', array_slice($left, 0, 5)).(count($left) > 5 ? ' and more' : '').'.'),
+            'text' => "Healed set of {$card->item->label} and {$twin->item->label}: {$fromA} files from the first, {$fromB} from ".
+                'the second; '.
+                implode('; ', $said).
+                '.'.
+                ($left === []
+                    ? ''
+                    : ' Whole on neither: '.implode(', ', array_slice($left, 0, 5)).(count($left) > 5 ? ' and more' : '').'.'),
         ];
     }
 
@@ -219,9 +292,20 @@ final class RunWork
     private function record(Card $card, int $placeId, DestinationReport $at, string $bag, string $reader, array $data): void
     {
         $place = $this->places->now($placeId);
-        $facts = is_string($place) ? ['reader' => $reader, 'disks' => [], 'stamp' => null] : $this->eyes->facts($placeId, $place, $bag, $reader);
+        $facts = is_string($place)
+            ? ['reader' => $reader, 'disks' => [], 'stamp' => null]
+            : $this->eyes->facts($placeId, $place, $bag, $reader);
         $medium = is_string($place) ? 'a drive that is gone' : Devices::mediumOf($this->places->get($placeId))->name;
-        $this->ledger->record($card->id, $this->log->lifeOf($card)->fill, $placeId, $at->verified ? 'verified' : 'failed', $bag, $medium, $at->contents, $facts + $data + ['problem' => $at->problem]);
+        $this->ledger->record(
+            $card->id,
+            $this->log->lifeOf($card)->fill,
+            $placeId,
+            $at->verified ? 'verified' : 'failed',
+            $bag,
+            $medium,
+            $at->contents,
+            $facts + $data + ['problem' => $at->problem],
+        );
     }
 
     /** @return array{good: bool, text: string} */
@@ -237,7 +321,12 @@ final class RunWork
     private function shotWith(int $cardId, int $fill, ?int $bodyId): array
     {
         $body = $bodyId === null ? null : Body::query()->with('item')->find($bodyId);
-        $taken = Frame::query()->where('card_id', $cardId)->where('fill', $fill)->selectRaw('min(taken_at) as first, max(taken_at) as last')->toBase()->first();
+        $taken = Frame::query()
+            ->where('card_id', $cardId)
+            ->where('fill', $fill)
+            ->selectRaw('min(taken_at) as first, max(taken_at) as last')
+            ->toBase()
+            ->first();
         $at = static fn (mixed $s): string => gmdate('Y-m-d\TH:i:s', (int) $s);
 
         return array_filter([
@@ -271,23 +360,37 @@ final class RunWork
                 $check = (new BagVerifier($bag, static fn (int $bytes, string $path) => $progress->add($bytes, $path)))->check();
                 $isValid = $check->valid;
                 $contents = array_values($check->contents);
-                $bad = [...$check->damaged, ...$check->missing, ...$check->extra, ...($check->valid ? [] : [(string) $check->problem()])];
+                $bad = [...$check->damaged, ...$check->missing, ...$check->extra, ...$check->valid ? [] : [(string) $check->problem()]];
             } catch (BrokenBag|UnableToRead|FolderNotAllowed $e) {
                 $isValid = false;
                 $contents = [];
                 $bad = [$e->getMessage()];
             }
             $now = $this->places->now($destination->id);
-            $facts = is_string($now) ? ['reader' => 'verify', 'disks' => $event->data['disks'] ?? [], 'stamp' => null] : $this->eyes->facts($destination->id, $now, $event->bag, 'verify');
+            $facts = is_string($now)
+                ? ['reader' => 'verify', 'disks' => $event->data['disks'] ?? [], 'stamp' => null]
+                : $this->eyes->facts($destination->id, $now, $event->bag, 'verify');
             if (is_string($now) || $before === null || $facts['stamp'] !== $before) {
                 // What changed under the reading, or went, was not read.
                 [$contents, $isValid, $bad] = [[], false, $bad === [] ? ['it changed while it was read'] : $bad];
             }
-            $this->ledger->record($card->id, $life->fill, $destination->id, $isValid ? 'verified' : 'failed', $event->bag, $this->places->medium($event)->name, $contents, $facts + ['problem' => $isValid ? null : $bad[0] ?? 'not valid']);
+            $this->ledger->record(
+                $card->id,
+                $life->fill,
+                $destination->id,
+                $isValid ? 'verified' : 'failed',
+                $event->bag,
+                $this->places->medium($event)->name,
+                $contents,
+                $facts + ['problem' => $isValid ? null : $bad[0] ?? 'not valid'],
+            );
             $said[] = $destination->name.($isValid ? ' valid' : ' NOT valid: '.implode(', ', array_slice($bad, 0, 3)));
             $good = $good && $isValid;
         }
 
-        return ['good' => $good && $said !== [], 'text' => $card->item->label.': '.($said === [] ? 'no copy to verify' : implode('; ', $said)).'.'];
+        return [
+            'good' => $good && $said !== [],
+            'text' => $card->item->label.': '.($said === [] ? 'no copy to verify' : implode('; ', $said)).'.',
+        ];
     }
 }

@@ -33,7 +33,8 @@ final class Readiness
         private readonly PeopleDesk $people,
         private readonly KitDesk $kit,
         private readonly ShotLensDesk $shotLenses,
-        private readonly CardsDesk $cards, private readonly CardLifeDesk $lives,
+        private readonly CardsDesk $cards,
+        private readonly CardLifeDesk $lives,
         private readonly CopiesDesk $copies,
     ) {}
 
@@ -55,20 +56,30 @@ final class Readiness
      */
     private function kept(Job $job): array
     {
-        return KeptFindings::of($job, 'verdicts', fn (): array => ['brief' => $this->brief->verdicts($job), 'scout' => $this->light->verdicts($job), 'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job)), 'people' => $this->people->verdicts($job), 'kit' => $this->kit->verdicts($job)]);
+        return KeptFindings::of(
+            $job,
+            'verdicts',
+            fn (): array => [
+                'brief' => $this->brief->verdicts($job),
+                'scout' => $this->light->verdicts($job),
+                'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job)),
+                'people' => $this->people->verdicts($job),
+                'kit' => $this->kit->verdicts($job),
+            ],
+        );
     }
 
     /** The findings of one phase; those it has no judge for are empty. */
     public function of(Job $job, string $phase): Verdicts
     {
-        return $this->verdicts($job)[$phase] ?? new Verdicts;
+        return $this->verdicts($job)[$phase] ?? new Verdicts();
     }
 
     /**
      * What each hole of the strap shows.
      *
      * @return list<array{phase: string, open: int|null, halves: array{bool, bool}, isThere: bool, left: int}>
-     *                                                                                             halves: the cards hole fills in two, ready before the day and safe after it
+     * halves: the cards hole fills in two, ready before the day and safe after it
      */
     public function holes(Job $job): array
     {
@@ -83,7 +94,13 @@ final class Readiness
                 'plan' => [$isReady && $job->segments->isNotEmpty(), $isReady && $job->segments->isNotEmpty()],
                 default => [$isReady, $isReady],
             };
-            $holes[] = ['phase' => $phase, 'open' => $of?->open(), 'halves' => $halves, 'isThere' => $of !== null, 'left' => $phase === 'kit' ? $this->kit->unpacked($job) : 0];
+            $holes[] = [
+                'phase' => $phase,
+                'open' => $of?->open(),
+                'halves' => $halves,
+                'isThere' => $of !== null,
+                'left' => $phase === 'kit' ? $this->kit->unpacked($job) : 0,
+            ];
         }
 
         return $holes;
@@ -92,7 +109,7 @@ final class Readiness
     /** The worst open finding of a job, for the front page. */
     public function mostUrgent(Job $job): ?Verdict
     {
-        $all = new Verdicts;
+        $all = new Verdicts();
         foreach ($this->verdicts($job) as $verdicts) {
             $all = $all->with($verdicts);
         }
@@ -110,7 +127,9 @@ final class Readiness
     private function isSafe(Job $job): bool
     {
         $shot = $this->copies->shotCards($job);
-        $formatted = $this->cards->cards($job)->filter(fn ($card): bool => $this->cards->lifeOf($card)->fill > 1 && $this->cards->lifeOf($card)->isFree());
+        $formatted = $this->cards
+            ->cards($job)
+            ->filter(fn ($card): bool => $this->cards->lifeOf($card)->fill > 1 && $this->cards->lifeOf($card)->isFree());
 
         return ($shot->isNotEmpty() && $this->of($job, 'copies')->open() === 0) || ($shot->isEmpty() && $formatted->isNotEmpty());
     }

@@ -71,16 +71,27 @@ final class CarryDesk
         }
         $found = [];
         foreach ($lanes as $lane => $shots) {
-            $of = static fn (GearKind $kind, array $carried): array => array_values(array_map(static fn (array $c): Gear => $c['gear'], array_filter($carried, static fn (array $c): bool => $c['lane'] === $lane && $c['gear']->kind === $kind)));
+            $of = static fn (GearKind $kind, array $carried): array => array_values(
+                array_map(
+                    static fn (array $c): Gear => $c['gear'],
+                    array_filter($carried, static fn (array $c): bool => $c['lane'] === $lane && $c['gear']->kind === $kind),
+                ),
+            );
             $bodies = $of(GearKind::Body, $this->carried($job));
             $lenses = array_slice($of(GearKind::Lens, $this->carried($job)), 0, self::MOST_LENSES);
-            $found[$lane] = ['bodies' => $bodies, 'changes' => LensChanges::of($lenses, max(1, count($bodies)), $shots, $bodies === [] ? 1.0 : $bodies[0]->crop())];
+            $found[$lane] = [
+                'bodies' => $bodies,
+                'changes' => LensChanges::of($lenses, max(1, count($bodies)), $shots, $bodies === [] ? 1.0 : $bodies[0]->crop()),
+            ];
         }
 
         return $found;
     }
 
-    /** @return array<string, list<array{what: string, swap: Swap}>> by photographer; bodies whose cells are swapped at one moment in one line */
+    /**
+     * @return array<string, list<array{what: string, swap: Swap}>> by photographer; bodies whose cells are swapped at one moment in one
+     * line
+     */
     public function swaps(Job $job): array
     {
         return KeptFindings::of($job, 'swaps', fn (): array => $this->swapped($job));
@@ -92,18 +103,34 @@ final class CarryDesk
         $swaps = [];
         foreach ($this->lensChanges($job) as $lane => ['bodies' => $bodies]) {
             $share = 1 / max(1, count($bodies));
-            $stretches = array_values(array_filter($this->needs->stretches($job), static fn (PlannedStretch $s): bool => in_array($lane, $s->lanes, true)));
+            $stretches = array_values(
+                array_filter($this->needs->stretches($job), static fn (PlannedStretch $s): bool => in_array($lane, $s->lanes, true)),
+            );
             $pair = $bodies === [] ? null : $this->framesOfPair($job, $bodies[0]);
-            $swaps[$lane] = array_map(static fn (Swap $s): array => ['what' => 'cards', 'swap' => $s], $pair === null ? [] : SwapTimes::of($stretches, $pair, $share));
+            $swaps[$lane] = array_map(
+                static fn (Swap $s): array => ['what' => 'cards', 'swap' => $s],
+                $pair === null ? [] : SwapTimes::of($stretches, $pair, $share),
+            );
             $cells = [];
             foreach ($bodies as $body) {
-                foreach (SwapTimes::ofCells($stretches, $share, $body->number('frames_per_charge') ?? self::USUAL_FRAMES, $body->number('standby_hours_per_charge') ?? self::USUAL_STANDBY_H, $job->temperature_c) as $swap) {
+                foreach (
+                    SwapTimes::ofCells(
+                        $stretches,
+                        $share,
+                        $body->number('frames_per_charge') ?? self::USUAL_FRAMES,
+                        $body->number('standby_hours_per_charge') ?? self::USUAL_STANDBY_H,
+                        $job->temperature_c,
+                    ) as $swap
+                ) {
                     $cells[$swap->says('')]['swap'] = $swap;
                     $cells[$swap->says('')]['of'][] = $body->label;
                 }
             }
             foreach ($cells as ['swap' => $swap, 'of' => $labels]) {
-                $swaps[$lane][] = ['what' => (count($labels) > 1 ? 'the cells of ' : 'the cell of ').implode(' and ', $labels), 'swap' => $swap];
+                $swaps[$lane][] = [
+                    'what' => (count($labels) > 1 ? 'the cells of ' : 'the cell of ').implode(' and ', $labels),
+                    'swap' => $swap,
+                ];
             }
         }
 
@@ -116,14 +143,36 @@ final class CarryDesk
         $modes = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => (string) $p->item->body?->planned_mode])->all();
         $bodies = array_filter($this->carried($job), static fn (array $c): bool => $c['gear']->kind === GearKind::Body);
 
-        return array_values(array_map(static fn (array $c): array => [...$c, 'mode' => ['mirror' => 'both cards alike', 'overflow' => 'one card, then the other', 'split' => 'raw and jpeg apart'][$modes[$c['gear']->id]] ?? 'as it is set'], $bodies));
+        return array_values(
+            array_map(
+                static fn (array $c): array => [
+                    ...$c,
+                    'mode' => ['mirror' => 'both cards alike', 'overflow' => 'one card, then the other', 'split' => 'raw and jpeg apart'][
+                            $modes[$c['gear']->id]
+                        ] ?? 'as it is set',
+                ],
+                $bodies,
+            ),
+        );
     }
 
     /** Frames that the smallest pair of cards on the list takes; null without cards. */
     private function framesOfPair(Job $job, Gear $body): ?int
     {
-        $cards = array_map(static fn (array $c): float => $c['gear']->number('capacity_gb') ?? 0.0, array_filter($this->carried($job), static fn (array $c): bool => $c['gear']->kind === GearKind::Card));
+        $cards = array_map(
+            static fn (array $c): float => $c['gear']->number('capacity_gb') ?? 0.0,
+            array_filter($this->carried($job), static fn (array $c): bool => $c['gear']->kind === GearKind::Card),
+        );
 
-        return $cards === [] ? null : CardBudget::of(1, max(0.1, $body->number('raw_mb') ?? 50.0), $body->number('jpeg_mb') ?? 0.0, SaveMode::Mirror, [min($cards), min($cards)], BudgetNeeds::CARD_RESERVE)->framesPerSet;
+        return $cards === []
+            ? null
+            : CardBudget::of(
+                1,
+                max(0.1, $body->number('raw_mb') ?? 50.0),
+                $body->number('jpeg_mb') ?? 0.0,
+                SaveMode::Mirror,
+                [min($cards), min($cards)],
+                BudgetNeeds::CARD_RESERVE,
+            )->framesPerSet;
     }
 }

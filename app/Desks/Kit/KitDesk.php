@@ -44,7 +44,12 @@ final class KitDesk
     /** @var array<int, Bag> by job, for this request */
     private array $bags = [];
 
-    public function __construct(private readonly NeedsDesk $needs, private readonly ShelfDesk $items, private readonly PackDesk $packing, private readonly CarryDesk $carry) {}
+    public function __construct(
+        private readonly NeedsDesk $needs,
+        private readonly ShelfDesk $items,
+        private readonly PackDesk $packing,
+        private readonly CarryDesk $carry,
+    ) {}
 
     public function verdicts(Job $job): Verdicts
     {
@@ -59,16 +64,31 @@ final class KitDesk
         return new Verdicts([
             ...iterator_to_array($bag),
             // Cards, cells and reach have their own findings, with how many are short.
-            ...array_filter($this->losses($job)->verdicts(), static fn (Verdict $v): bool => $v->code !== 'kit.unmet' || ! str_contains($v->finding, 'cells of type') && ! str_contains($v->finding, 'cards of') && ! str_contains($v->finding, ' mm')),
+            ...array_filter(
+                $this->losses($job)->verdicts(),
+                static fn (Verdict $v): bool => $v->code !== 'kit.unmet' ||
+                    (! str_contains($v->finding, 'cells of type') &&
+                        ! str_contains($v->finding, 'cards of') &&
+                        ! str_contains($v->finding, ' mm')),
+            ),
             ...HoldsJudge::of($this->carry->carried($job), $needs, $this->needs->stretches($job)),
             ...PersonLoss::of($this->needs->stretches($job)),
             ...TestDays::verdicts($this->tests($job)),
-            ...StationJudge::of($gear, max([0.0, ...array_map(static fn (Gear $g): float => ($g->number('raw_mb') ?? 0.0) + ($g->number('jpeg_mb') ?? 0.0), $gear)])),
+            ...StationJudge::of(
+                $gear,
+                max([
+                    0.0,
+                    ...array_map(static fn (Gear $g): float => ($g->number('raw_mb') ?? 0.0) + ($g->number('jpeg_mb') ?? 0.0), $gear),
+                ]),
+            ),
             ...DriveJudge::of($gear, $this->gigabytes($job)),
-            ...($job->goes_by_air ? FlightJudge::of($gear) : []),
+            ...$job->goes_by_air ? FlightJudge::of($gear) : [],
             ...DueJudge::of($gear, $today, $job->date),
             // How much is in, the bag's own judge says.
-            ...array_filter($this->packing->verdicts($job), static fn (Verdict $v): bool => ! in_array($v->code, ['pack.open', 'pack.done'], true)),
+            ...array_filter(
+                $this->packing->verdicts($job),
+                static fn (Verdict $v): bool => ! in_array($v->code, ['pack.open', 'pack.done'], true),
+            ),
         ]);
     }
 
@@ -85,13 +105,22 @@ final class KitDesk
 
     public function losses(Job $job): LossReport
     {
-        return $this->losses[$job->id] ??= KeptFindings::of($job, 'losses', fn (): LossReport => new LossReport($this->needs->bag($job), $this->needs->rest($job), $this->needs->needsOfBag($job)));
+        return $this->losses[$job->id] ??= KeptFindings::of(
+            $job,
+            'losses',
+            fn (): LossReport => new LossReport($this->needs->bag($job), $this->needs->rest($job), $this->needs->needsOfBag($job)),
+        );
     }
 
     /** @return list<TestDue> */
     public function tests(Job $job): array
     {
-        return TestDays::of($this->needs->bag($job), $this->items->lastTests($job->place->timezone), $job->date, now($job->place->timezone)->format('Y-m-d'));
+        return TestDays::of(
+            $this->needs->bag($job),
+            $this->items->lastTests($job->place->timezone),
+            $job->date,
+            now($job->place->timezone)->format('Y-m-d'),
+        );
     }
 
     /**
@@ -103,7 +132,9 @@ final class KitDesk
     {
         $order = ['body' => 0, 'lens' => 1, 'flash' => 2, 'card' => 3, 'cell' => 4, 'reader' => 5, 'drive' => 6];
         $lists = [];
-        $sorted = $job->packing->sortBy(static fn (Packing $p): array => [$p->lane !== 'lead', $p->lane, $order[$p->item->kind] ?? 9, $p->item->label]);
+        $sorted = $job->packing->sortBy(
+            static fn (Packing $p): array => [$p->lane !== 'lead', $p->lane, $order[$p->item->kind] ?? 9, $p->item->label],
+        );
         foreach ($sorted as $entry) {
             $lists[$entry->lane][] = ['entry' => $entry, 'isPacked' => $this->isPacked($job, $entry->item_id)];
         }
@@ -119,7 +150,17 @@ final class KitDesk
 
     public function proposal(Job $job, KitSchool $school, ?int $limitG): KitProposal
     {
-        return KeptFindings::of($job, "proposal-{$school->value}-".($limitG ?? 'any'), fn (): KitProposal => KitProposal::of(array_values($this->items->gear()), $this->needs->work($job), $school, $limitG, Stopwatch::seconds(self::PROPOSAL_S)));
+        return KeptFindings::of(
+            $job,
+            "proposal-{$school->value}-".($limitG ?? 'any'),
+            fn (): KitProposal => KitProposal::of(
+                array_values($this->items->gear()),
+                $this->needs->work($job),
+                $school,
+                $limitG,
+                Stopwatch::seconds(self::PROPOSAL_S),
+            ),
+        );
     }
 
     public function reach(Job $job): ReachRuler
@@ -137,7 +178,14 @@ final class KitDesk
         }
         // By photographer, then from wide to long.
         $lenses = $bag->lenses;
-        usort($lenses, static fn (BagLens $a, BagLens $b): int => [$a->lane !== 'lead', $a->lane, $a->fromMm] <=> [$b->lane !== 'lead', $b->lane, $b->fromMm]);
+        usort(
+            $lenses,
+            static fn (BagLens $a, BagLens $b): int => [$a->lane !== 'lead', $a->lane, $a->fromMm] <=> [
+                $b->lane !== 'lead',
+                $b->lane,
+                $b->fromMm,
+            ],
+        );
 
         return new ReachRuler($lenses, $bag->reaches, $on);
     }
@@ -176,8 +224,16 @@ final class KitDesk
         foreach ($job->packing as $entry) {
             $item = $entry->item;
             if ($item->body !== null) {
-                $bodies[] = new BagBody($item->label, $entry->lane, $item->body->raw_mb, $item->body->jpeg_mb, $item->body->frames_per_charge,
-                    $item->body->standby_hours_per_charge, $item->cell_type ?? 'any', SaveMode::from($item->body->planned_mode));
+                $bodies[] = new BagBody(
+                    $item->label,
+                    $entry->lane,
+                    $item->body->raw_mb,
+                    $item->body->jpeg_mb,
+                    $item->body->frames_per_charge,
+                    $item->body->standby_hours_per_charge,
+                    $item->cell_type ?? 'any',
+                    SaveMode::from($item->body->planned_mode),
+                );
             }
             if ($item->kind === 'lens') {
                 $lenses[] = $this->lens($job, $item, $entry->lane);
@@ -195,8 +251,19 @@ final class KitDesk
         [$frames, $reaches] = $this->asked($job);
         $shelfLenses = $reaches === [] ? [] : $this->lensesAtHand($job);
 
-        return new Bag($bodies, $lenses, $shelfLenses, $cells, $cards, $frames, $reaches, $unpacked, $job->packing->count(),
-            NeedsDesk::hours($job), $job->temperature_c);
+        return new Bag(
+            $bodies,
+            $lenses,
+            $shelfLenses,
+            $cells,
+            $cards,
+            $frames,
+            $reaches,
+            $unpacked,
+            $job->packing->count(),
+            NeedsDesk::hours($job),
+            $job->temperature_c,
+        );
     }
 
     /** @return list<BagLens> */

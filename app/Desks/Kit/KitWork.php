@@ -26,7 +26,13 @@ final class KitWork
     /** Puts up to so many items of a kind on the list, the largest first. */
     public function addKind(Job $job, string $kind, int $count): void
     {
-        foreach ($this->kit->atHand($job)->where('kind', $kind)->sortByDesc(static fn (Item $i): float => $i->card->capacity_gb ?? 0.0)->take($count) as $item) {
+        foreach (
+            $this->kit
+                ->atHand($job)
+                ->where('kind', $kind)
+                ->sortByDesc(static fn (Item $i): float => $i->card->capacity_gb ?? 0.0)
+                ->take($count) as $item
+        ) {
             $this->add($job, $item->id, 'lead');
         }
     }
@@ -52,7 +58,16 @@ final class KitWork
         $segment = Segment::query()->findOrFail($segmentId);
         DB::transaction(static function () use ($segment, $what): void {
             $segment->shotLines()->increment('position');
-            $segment->shotLines()->create(['job_id' => $segment->job_id, 'position' => 1, 'what' => $what, 'priority' => 'must', 'minutes' => 1, 'frames' => 0]);
+            $segment
+                ->shotLines()
+                ->create([
+                    'job_id' => $segment->job_id,
+                    'position' => 1,
+                    'what' => $what,
+                    'priority' => 'must',
+                    'minutes' => 1,
+                    'frames' => 0,
+                ]);
         });
     }
 }

@@ -32,9 +32,27 @@ final class LightDesk
 {
     /** What is asked where nothing is typed. */
     private const USUAL = [
-        'under' => 1.0, 'f' => 5.6, 'iso' => 100.0, 'distance' => 2.5, 'lost' => 1.0, 'people' => 4.0, 'focal' => 50.0, 'light_width' => 0.9, 'depth' => 0.7,
-        'speed' => 8.0, 'away' => 12.0, 'pan_focal' => 135.0, 'pan_shutter' => 125.0, 'room_width' => 4.0, 'room_length' => 5.5, 'room_focal' => 24.0, 'near' => 1.2, 'far' => 6.0,
-        'bearing' => 270.0, 'alone' => 4.0, 'shots' => 800.0,
+        'under' => 1.0,
+        'f' => 5.6,
+        'iso' => 100.0,
+        'distance' => 2.5,
+        'lost' => 1.0,
+        'people' => 4.0,
+        'focal' => 50.0,
+        'light_width' => 0.9,
+        'depth' => 0.7,
+        'speed' => 8.0,
+        'away' => 12.0,
+        'pan_focal' => 135.0,
+        'pan_shutter' => 125.0,
+        'room_width' => 4.0,
+        'room_length' => 5.5,
+        'room_focal' => 24.0,
+        'near' => 1.2,
+        'far' => 6.0,
+        'bearing' => 270.0,
+        'alone' => 4.0,
+        'shots' => 800.0,
     ];
 
     /** What may be none, or to the other side. */
@@ -48,7 +66,8 @@ final class LightDesk
      * What is asked: the typed numbers where they are numbers, else the usual ones.
      *
      * @param  array<string, mixed>  $query
-     * @return array{values: array<string, float>, wrong: array<string, string>, segment: PlannedStretch|null, gun: Gear|null, sync: float, ev: float}
+     * @return array{values: array<string, float>, wrong: array<string, string>, segment: PlannedStretch|null,
+     *     gun: Gear|null, sync: float, ev: float}
      */
     public function asked(Job $job, array $query): array
     {
@@ -59,8 +78,13 @@ final class LightDesk
             $number = is_numeric($typed) ? (float) $typed : null;
             if ($typed !== '' && ($number === null || abs($number) >= 1e6)) {
                 $wrong[$name] = 'This must be a number.';
-            } elseif ($number !== null && $number <= (str_starts_with($name, 'room_') && $name !== 'room_focal' ? self::LEAST_ROOM_M : 0) && ! in_array($name, self::MAY_BE_NONE, true)) {
-                $wrong[$name] = 'This must be above '.(str_starts_with($name, 'room_') && $name !== 'room_focal' ? self::LEAST_ROOM_M : 0).'.';
+            } elseif (
+                $number !== null &&
+                $number <= (str_starts_with($name, 'room_') && $name !== 'room_focal' ? self::LEAST_ROOM_M : 0) &&
+                ! in_array($name, self::MAY_BE_NONE, true)
+            ) {
+                $wrong[$name] =
+                    'This must be above '.(str_starts_with($name, 'room_') && $name !== 'room_focal' ? self::LEAST_ROOM_M : 0).'.';
             } else {
                 $values[$name] = $number ?? $values[$name];
             }
@@ -70,13 +94,24 @@ final class LightDesk
             $values['far'] = $values['near'] + 1;
         }
         $stretches = $this->needs->stretches($job);
-        $segment = array_values(array_filter($stretches, static fn (PlannedStretch $s): bool => $s->id === (int) ($query['segment'] ?? 0)))[0] ?? $stretches[0] ?? null;
+        $segment =
+            array_values(array_filter($stretches, static fn (PlannedStretch $s): bool => $s->id === (int) ($query['segment'] ?? 0)))[0] ??
+            ($stretches[0] ?? null);
         $flashes = array_values(array_filter($this->shelf->gear(), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
-        $gun = array_values(array_filter($flashes, static fn (Gear $g): bool => $g->id === (int) ($query['gun'] ?? 0)))[0] ?? $flashes[0] ?? null;
+        $gun =
+            array_values(array_filter($flashes, static fn (Gear $g): bool => $g->id === (int) ($query['gun'] ?? 0)))[0] ??
+            ($flashes[0] ?? null);
         $typedEv = is_numeric($query['ev'] ?? null) ? max(-6.0, min(20.0, (float) $query['ev'])) : null;
         $sync = is_numeric($query['sync'] ?? null) && (float) $query['sync'] >= 1 ? (float) $query['sync'] : $this->sync($job);
 
-        return ['values' => $values, 'wrong' => $wrong, 'segment' => $segment, 'gun' => $gun, 'sync' => $sync, 'ev' => $typedEv ?? round($segment->ev100 ?? 12.0, 1)];
+        return [
+            'values' => $values,
+            'wrong' => $wrong,
+            'segment' => $segment,
+            'gun' => $gun,
+            'sync' => $sync,
+            'ev' => $typedEv ?? round($segment->ev100 ?? 12.0, 1),
+        ];
     }
 
     /** @return list<Gear> */
@@ -86,7 +121,8 @@ final class LightDesk
     }
 
     /**
-     * @param  array{values: array<string, float>, wrong: array<string, string>, segment: PlannedStretch|null, gun: Gear|null, sync: float, ev: float}  $asked
+     * @param  array{values: array<string, float>, wrong: array<string, string>, segment: PlannedStretch|null,
+     *     gun: Gear|null, sync: float, ev: float}  $asked
      * @return array{plan: FlashPlan, drawing: LightDrawing, edge: FrameEdge, even: Evenness, verdicts: list<Verdict>}
      *
      * @throws ImpossibleValue
@@ -95,14 +131,27 @@ final class LightDesk
     {
         $v = $asked['values'];
         $gear = $asked['gun'];
-        $gun = new FlashGun($gear->label ?? 'A flash of guide number 50', $gear?->number('guide_number_m') ?? 50.0, $gear?->number('recycle_s') ?? 2.0, (int) ($gear?->number('pops_per_charge') ?? 200), $gear?->is('high_speed') ?? true);
+        $gun = new FlashGun(
+            $gear->label ?? 'A flash of guide number 50',
+            $gear?->number('guide_number_m') ?? 50.0,
+            $gear?->number('recycle_s') ?? 2.0,
+            (int) ($gear?->number('pops_per_charge') ?? 200),
+            $gear?->is('high_speed') ?? true,
+        );
         $plan = new FlashPlan($gun, $asked['ev'], $v['under'], $v['f'], $v['iso'], 1 / $asked['sync'], $v['distance'], $v['lost']);
         $width = FieldOfView::of($v['focal'], Sensor::FULL_WIDTH_MM, 24, $v['people'])->widthM;
         $edge = FrameEdge::beside($v['focal'], Sensor::FULL_WIDTH_MM, $v['people'], $v['distance'], max(0.0, $v['light_width']));
         $even = Evenness::of($v['distance'], $v['distance'] + max(0.0, $v['depth']));
-        $frames = $asked['segment'] === null ? 0 : array_sum(array_map(static fn (PlannedShot $s): int => $s->frames, $asked['segment']->shots));
+        $frames =
+            $asked['segment'] === null ? 0 : array_sum(array_map(static fn (PlannedShot $s): int => $s->frames, $asked['segment']->shots));
 
-        return ['plan' => $plan, 'drawing' => new LightDrawing($v['people'], $width, $edge, max(0.0, $v['depth'])), 'edge' => $edge, 'even' => $even, 'verdicts' => FlashJudge::of($plan, $even, $v['depth'], $frames, $edge)];
+        return [
+            'plan' => $plan,
+            'drawing' => new LightDrawing($v['people'], $width, $edge, max(0.0, $v['depth'])),
+            'edge' => $edge,
+            'even' => $even,
+            'verdicts' => FlashJudge::of($plan, $even, $v['depth'], $frames, $edge),
+        ];
     }
 
     /**
@@ -125,7 +174,8 @@ final class LightDesk
     /**
      * A camera that is mounted so many hours before a segment and fires then; null where the place is not known.
      *
-     * @param  array{values: array<string, float>, wrong: array<string, string>, segment: PlannedStretch|null, gun: Gear|null, sync: float, ev: float}  $asked
+     * @param  array{values: array<string, float>, wrong: array<string, string>, segment: PlannedStretch|null,
+     *     gun: Gear|null, sync: float, ev: float}  $asked
      */
     public function remote(Job $job, array $asked): ?RemotePlan
     {
@@ -137,12 +187,26 @@ final class LightDesk
             return null;
         }
         $v = $asked['values'];
-        $cards = array_map(static fn (Gear $g): float => $g->number('capacity_gb') ?? 0.0, array_values(array_filter($this->needs->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Card)));
+        $cards = array_map(
+            static fn (Gear $g): float => $g->number('capacity_gb') ?? 0.0,
+            array_values(array_filter($this->needs->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Card)),
+        );
 
-        return new RemotePlan(Sun::at($point, $segment->from - (int) round(3600 * max(0.0, $v['alone']))), Sun::at($point, $segment->from), $v['bearing'], max(0.0, $v['alone']), (int) max(0.0, $v['shots']), [
-            'rawMb' => $body->number('raw_mb') ?? 50.0, 'jpegMb' => $body->number('jpeg_mb') ?? 0.0, 'framesPerCharge' => $body->number('frames_per_charge') ?? 500.0,
-            'standbyHours' => $body->number('standby_hours_per_charge') ?? 40.0, 'cardGb' => $cards === [] ? 128.0 : max($cards),
-        ], $job->temperature_c);
+        return new RemotePlan(
+            Sun::at($point, $segment->from - (int) round(3600 * max(0.0, $v['alone']))),
+            Sun::at($point, $segment->from),
+            $v['bearing'],
+            max(0.0, $v['alone']),
+            (int) max(0.0, $v['shots']),
+            [
+                'rawMb' => $body->number('raw_mb') ?? 50.0,
+                'jpegMb' => $body->number('jpeg_mb') ?? 0.0,
+                'framesPerCharge' => $body->number('frames_per_charge') ?? 500.0,
+                'standbyHours' => $body->number('standby_hours_per_charge') ?? 40.0,
+                'cardGb' => $cards === [] ? 128.0 : max($cards),
+            ],
+            $job->temperature_c,
+        );
     }
 
     /** Width of a pixel of the first body, micrometres. */

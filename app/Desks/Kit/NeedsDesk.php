@@ -58,7 +58,25 @@ final class NeedsDesk
     public function work(Job $job): PlannedWork
     {
         $stretches = $this->stretches($job);
-        $asks = array_values($this->asks($job)->map(static fn (KitAsk $a): Ask => new Ask($a->id, NeedWhat::from($a->what), $a->count, Priority::from($a->priority), $a->segment_id, (string) $a->note, $a->distance_m, $a->f_number, (float) $a->iso, $a->stops_lost, $a->hours))->all());
+        $asks = array_values(
+            $this->asks($job)
+                ->map(
+                    static fn (KitAsk $a): Ask => new Ask(
+                        $a->id,
+                        NeedWhat::from($a->what),
+                        $a->count,
+                        Priority::from($a->priority),
+                        $a->segment_id,
+                        (string) $a->note,
+                        $a->distance_m,
+                        $a->f_number,
+                        (float) $a->iso,
+                        $a->stops_lost,
+                        $a->hours,
+                    ),
+                )
+                ->all(),
+        );
         $lit = array_filter(array_map(static fn (Ask $a): ?int => $a->what === NeedWhat::Light ? $a->segmentId : null, $asks));
         $frames = static fn (PlannedStretch $s): int => array_sum(array_map(static fn (PlannedShot $shot): int => $shot->frames, $s->shots));
         $byLane = [];
@@ -71,7 +89,14 @@ final class NeedsDesk
         }
         $hours = self::hours($job);
 
-        return new PlannedWork(PlanNeeds::of($stretches, $asks, $hours, JobDay::count($job)), $byLane, $pops, $hours, $job->temperature_c, PlannedWork::remotes($asks, $stretches));
+        return new PlannedWork(
+            PlanNeeds::of($stretches, $asks, $hours, JobDay::count($job)),
+            $byLane,
+            $pops,
+            $hours,
+            $job->temperature_c,
+            PlannedWork::remotes($asks, $stretches),
+        );
     }
 
     /** @return list<Need> with the cells and cards that the bodies of the bag want */
@@ -89,7 +114,10 @@ final class NeedsDesk
         ['shared' => $shared, 'alone' => $alone] = BudgetNeeds::dealt($bodies, $work->framesByLane, $work->remotes);
         $flashes = array_values(array_filter($this->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
 
-        return [...$work->needs, ...BudgetNeeds::of($shared, $flashes, $work->hours, $work->temperatureC, $work->pops, array_values($gear), $alone)];
+        return [
+            ...$work->needs,
+            ...BudgetNeeds::of($shared, $flashes, $work->hours, $work->temperatureC, $work->pops, array_values($gear), $alone),
+        ];
     }
 
     /** @return list<Gear> what is on the packing list */
@@ -98,13 +126,23 @@ final class NeedsDesk
         $gear = $this->shelf->gear();
         $full = $this->cards->unusable($job->packing->map(static fn (Packing $p): ?Card => $p->item->card)->filter(), $job->id);
 
-        return array_values(array_filter(array_map(static fn (int $id): ?Gear => isset($full[$id]) ? null : ($gear[$id] ?? null), $job->packing->pluck('item_id')->all())));
+        return array_values(
+            array_filter(
+                array_map(
+                    static fn (int $id): ?Gear => isset($full[$id]) ? null : $gear[$id] ?? null,
+                    $job->packing->pluck('item_id')->all(),
+                ),
+            ),
+        );
     }
 
     /** @return list<Gear> on the shelf, and on no list of any job that day */
     public function rest(Job $job): array
     {
-        $taken = $this->taken[$job->date] ??= Packing::query()->whereIn('job_id', Job::query()->where('date', $job->date)->select('id'))->pluck('item_id')->all();
+        $taken = $this->taken[$job->date] ??= Packing::query()
+            ->whereIn('job_id', Job::query()->where('date', $job->date)->select('id'))
+            ->pluck('item_id')
+            ->all();
 
         return array_values(array_filter($this->shelf->gear(), static fn (Gear $g): bool => ! in_array($g->id, $taken, true)));
     }
@@ -123,9 +161,27 @@ final class NeedsDesk
         foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
             $from = JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
             $list[] = new PlannedStretch(
-                $segment->id, $segment->title, array_values(array_unique([$segment->lane, ...($segment->also_lanes ?? [])])), $from, $from + 60 * $segment->minutes, $segment->start_clock, $segment->place_id,
-                Priority::from($segment->priority), self::light($segment, $spots->get($segment->spot_id), $from),
-                array_values($segment->shotLines->map(static fn (ShotLine $s): PlannedShot => new PlannedShot($s->what, Priority::from($s->priority), $s->frames, $s->focal_mm))->all()),
+                $segment->id,
+                $segment->title,
+                array_values(array_unique([$segment->lane, ...$segment->also_lanes ?? []])),
+                $from,
+                $from + 60 * $segment->minutes,
+                $segment->start_clock,
+                $segment->place_id,
+                Priority::from($segment->priority),
+                self::light($segment, $spots->get($segment->spot_id), $from),
+                array_values(
+                    $segment->shotLines
+                        ->map(
+                            static fn (ShotLine $s): PlannedShot => new PlannedShot(
+                                $s->what,
+                                Priority::from($s->priority),
+                                $s->frames,
+                                $s->focal_mm,
+                            ),
+                        )
+                        ->all(),
+                ),
             );
         }
 

@@ -24,7 +24,8 @@ final class SharedKitDesk
     public function kitOn(string $date): ?DayKit
     {
         if (! array_key_exists($date, $this->kits)) {
-            $this->kits[$date] = Job::query()->where('date', $date)->count() < 2 ? null : $this->kit(Job::query()->where('date', $date)->get());
+            $this->kits[$date] =
+                Job::query()->where('date', $date)->count() < 2 ? null : $this->kit(Job::query()->where('date', $date)->get());
         }
 
         return $this->kits[$date];
@@ -42,11 +43,16 @@ final class SharedKitDesk
         }
         $stops = [];
         foreach ($jobs->loadMissing('packing.item') as $job) {
-            $items = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => ['label' => $p->item->label, 'kind' => $p->item->kind]])->all();
+            $items = $job->packing
+                ->mapWithKeys(static fn (Packing $p): array => [$p->item_id => ['label' => $p->item->label, 'kind' => $p->item->kind]])
+                ->all();
             $stops[] = new KitStop($job->id, $job->name, DaysDesk::start($job), ClockTime::of($job->covered_to)->minutes, $items);
         }
         $place = $jobs->pluck('place_id', 'id')->all();
 
-        return new DayKit($stops, fn (int $from, int $to): int => $place[$from] === $place[$to] ? 0 : $this->days->way((int) $place[$from], (int) $place[$to]));
+        return new DayKit(
+            $stops,
+            fn (int $from, int $to): int => $place[$from] === $place[$to] ? 0 : $this->days->way((int) $place[$from], (int) $place[$to]),
+        );
     }
 }

@@ -39,7 +39,13 @@ final class ShelfDesk
     /** @return Collection<int, Item> */
     public function items(): Collection
     {
-        return $this->items ??= Item::query()->with(['body', 'card'])->whereNull('returned_on')->orderBy('kind')->orderBy('label')->get()->values();
+        return $this->items ??= Item::query()
+            ->with(['body', 'card'])
+            ->whereNull('returned_on')
+            ->orderBy('kind')
+            ->orderBy('label')
+            ->get()
+            ->values();
     }
 
     /** @return Collection<string, Collection<int, Item>> */
@@ -58,7 +64,17 @@ final class ShelfDesk
     {
         $kind = GearKind::tryFrom($item->kind) ?? GearKind::Other;
 
-        return new Gear($item->id, $item->label, $kind, self::specs($item), $item->weight_g, $item->lead_days, $item->ownership, $item->from_whom, $item->due_on);
+        return new Gear(
+            $item->id,
+            $item->label,
+            $kind,
+            self::specs($item),
+            $item->weight_g,
+            $item->lead_days,
+            $item->ownership,
+            $item->from_whom,
+            $item->due_on,
+        );
     }
 
     /** @return array<string, int|float|string|bool> of the kind's own fields, wherever they are stored */
@@ -90,7 +106,12 @@ final class ShelfDesk
                 $wrong[$field->name] = $sentence;
             }
         }
-        if ($kind === GearKind::Lens && $wrong === [] && $kind->field('focal_min_mm')?->value($typed['focal_min_mm'] ?? '') > $kind->field('focal_max_mm')?->value($typed['focal_max_mm'] ?? '')) {
+        if (
+            $kind === GearKind::Lens &&
+            $wrong === [] &&
+            $kind->field('focal_min_mm')?->value($typed['focal_min_mm'] ?? '') >
+                $kind->field('focal_max_mm')?->value($typed['focal_max_mm'] ?? '')
+        ) {
             $wrong['focal_max_mm'] = 'The range is upside down: the longer end comes second.';
         }
 
@@ -116,9 +137,24 @@ final class ShelfDesk
 
         return DB::transaction(static function () use ($kind, $values, $common, $item): Item {
             $of = static fn (array $names): array => array_intersect_key($values, array_flip($names));
-            $own = array_diff_key($values, array_flip([...self::OF_ITEM, ...($kind === GearKind::Body ? self::OF_BODY : []), ...($kind === GearKind::Card ? self::OF_CARD : [])]));
-            $item ??= new Item;
-            $item->fill([...$common, 'kind' => $kind->value, ...array_fill_keys(self::OF_ITEM, null), ...$of(self::OF_ITEM), 'specs' => $own])->save();
+            $own = array_diff_key(
+                $values,
+                array_flip([
+                    ...self::OF_ITEM,
+                    ...$kind === GearKind::Body ? self::OF_BODY : [],
+                    ...$kind === GearKind::Card ? self::OF_CARD : [],
+                ]),
+            );
+            $item ??= new Item();
+            $item
+                ->fill([
+                    ...$common,
+                    'kind' => $kind->value,
+                    ...array_fill_keys(self::OF_ITEM, null),
+                    ...$of(self::OF_ITEM),
+                    'specs' => $own,
+                ])
+                ->save();
             if ($kind === GearKind::Body) {
                 Body::query()->updateOrCreate(['item_id' => $item->id], ['crop_factor' => 1, ...$of(self::OF_BODY)]);
             }
@@ -135,7 +171,11 @@ final class ShelfDesk
     {
         $last = [];
         foreach ($this->tests ??= ItemTest::query()->orderBy('id')->get() as $test) {
-            $last[$test->item_id] = new TestResult($test->at->timezone($timezone)->format('Y-m-d'), $test->result === 'passed', (string) $test->note);
+            $last[$test->item_id] = new TestResult(
+                $test->at->timezone($timezone)->format('Y-m-d'),
+                $test->result === 'passed',
+                (string) $test->note,
+            );
         }
 
         return $last;
@@ -144,7 +184,7 @@ final class ShelfDesk
     /** What a field holds, as it would be typed. */
     public static function typed(?Item $item, GearField $field): string
     {
-        $value = $item === null ? null : (self::specs($item)[$field->name] ?? null);
+        $value = $item === null ? null : self::specs($item)[$field->name] ?? null;
 
         return match (true) {
             $value === null => '',

@@ -28,7 +28,13 @@ final class ShelfTable
             $cells = [];
             foreach ($names as $name) {
                 $field = $kind->field($name);
-                $cells[] = CsvCell::write($field !== null ? ShelfDesk::typed($item, $field) : (in_array($name, ['kind', 'label', ...ShelfDesk::COMMON], true) ? (string) $item->getAttribute($name) : ''));
+                $cells[] = CsvCell::write(
+                    $field !== null
+                        ? ShelfDesk::typed($item, $field)
+                        : (in_array($name, ['kind', 'label', ...ShelfDesk::COMMON], true)
+                            ? (string) $item->getAttribute($name)
+                            : ''),
+                );
             }
             fputcsv($handle, $cells, escape: '', eol: "\r\n");
         }
@@ -47,14 +53,31 @@ final class ShelfTable
     public function in(string $text): int
     {
         $lines = self::lines($text);
-        $known = Item::query()->with(['body', 'card'])->get()->keyBy('label');
+        $known = Item::query()
+            ->with(['body', 'card'])
+            ->get()
+            ->keyBy('label');
         $serials = Body::query()->pluck('item_id', 'serial');
         $seen = [];
         foreach ($lines as $number => $line) {
-            $kind = GearKind::tryFrom(mb_strtolower($line['kind'] ?? '')) ?? self::refuse("line {$number}: “".mb_strimwidth($line['kind'] ?? '', 0, 30, '…').'” is no kind; it must be one of '.implode(', ', array_map(static fn (GearKind $k): string => $k->value, GearKind::cases())));
+            $kind =
+                GearKind::tryFrom(mb_strtolower($line['kind'] ?? '')) ??
+                self::refuse(
+                    "line {$number}: “".
+                        mb_strimwidth($line['kind'] ?? '', 0, 30, '…').
+                        '” is no kind; it must be one of '.
+                        implode(', ', array_map(static fn (GearKind $k): string => $k->value, GearKind::cases())),
+                );
             $label = $line['label'] ?? '';
             if ($label === '' || mb_strlen($label) > 60 || isset($seen[$label])) {
-                self::refuse("line {$number}: ".($label === '' ? 'the label is missing' : (isset($seen[$label]) ? "“{$label}” is there twice" : 'a label has at most 60 characters')));
+                self::refuse(
+                    "line {$number}: ".
+                        ($label === ''
+                            ? 'the label is missing'
+                            : (isset($seen[$label])
+                                ? "“{$label}” is there twice"
+                                : 'a label has at most 60 characters')),
+                );
             }
             $seen[$label] = true;
             $old = $known->get($label);
@@ -104,7 +127,15 @@ final class ShelfTable
         $head = array_map(static fn (?string $n): string => mb_strtolower(trim((string) $n)), fgetcsv($handle, escape: '') ?: []);
         $unknown = array_diff($head, self::columns());
         if ($unknown !== []) {
-            self::refuse('it has columns that nobody here knows: '.implode(', ', array_map(static fn (string $c): string => mb_strimwidth($c, 0, 30, '…'), array_slice(array_values($unknown), 0, 4))).'. Known are '.implode(', ', self::columns()));
+            self::refuse(
+                'it has columns that nobody here knows: '.
+                    implode(
+                        ', ',
+                        array_map(static fn (string $c): string => mb_strimwidth($c, 0, 30, '…'), array_slice(array_values($unknown), 0, 4)),
+                    ).
+                    '. Known are '.
+                    implode(', ', self::columns()),
+            );
         }
         if (! in_array('kind', $head, true) || ! in_array('label', $head, true)) {
             self::refuse('its first line must name the columns kind and label');

@@ -20,7 +20,9 @@ final class ShotLensDesk
     {
         $lenses = $this->kit->lenses($job);
 
-        return (new Verdicts(LensJudge::of($this->kit->wanted($job), $lenses)))->with(CueJudge::of(self::cued($job), self::reaches($lenses)));
+        return (new Verdicts(LensJudge::of($this->kit->wanted($job), $lenses)))->with(
+            CueJudge::of(self::cued($job), self::reaches($lenses)),
+        );
     }
 
     /** @return list<CuedShot> */
@@ -31,7 +33,16 @@ final class ShotLensDesk
             $before = null;
             foreach ($segment->shotLines as $line) {
                 if ($line->cue !== null) {
-                    $cued[] = new CuedShot($line->id, $line->what, $line->cue, $line->cue_seconds, $line->focal_mm, $before?->focal_mm, $before?->what, $segment->lane);
+                    $cued[] = new CuedShot(
+                        $line->id,
+                        $line->what,
+                        $line->cue,
+                        $line->cue_seconds,
+                        $line->focal_mm,
+                        $before?->focal_mm,
+                        $before?->what,
+                        $segment->lane,
+                    );
                 }
                 $before = $line;
             }

@@ -38,8 +38,13 @@ final class CallDesk
         $log = $this->taps->log($job->id);
         $known = array_keys($groups);
 
-        return new Calling($this->people->family($job), $groups, array_values(array_intersect_key($names, array_flip($log->standing(TapKind::Found)))),
-            array_values(array_intersect($log->standing(TapKind::Shot), $known)), array_values(array_intersect($log->standing(TapKind::Later), $known)));
+        return new Calling(
+            $this->people->family($job),
+            $groups,
+            array_values(array_intersect_key($names, array_flip($log->standing(TapKind::Found)))),
+            array_values(array_intersect($log->standing(TapKind::Shot), $known)),
+            array_values(array_intersect($log->standing(TapKind::Later), $known)),
+        );
     }
 
     /** A new link, valid until the day after the job; the token is told once and kept nowhere. */
@@ -47,7 +52,12 @@ final class CallDesk
     {
         $token = Str::random(40);
         $end = Carbon::parse($job->date, $job->place->timezone)->addDays(2)->startOfDay()->utc();
-        ShareLink::query()->create(['job_id' => $job->id, 'kind' => $kind, 'digest' => hash('sha256', $token), 'expires_at' => $end->isPast() ? now()->addDay() : $end]);
+        ShareLink::query()->create([
+            'job_id' => $job->id,
+            'kind' => $kind,
+            'digest' => hash('sha256', $token),
+            'expires_at' => $end->isPast() ? now()->addDay() : $end,
+        ]);
 
         return $token;
     }
@@ -55,13 +65,23 @@ final class CallDesk
     /** @return Collection<int, ShareLink> that still open something */
     public function links(Job $job): Collection
     {
-        return ShareLink::query()->where('job_id', $job->id)->whereNull('revoked_at')->where('expires_at', '>', now())->orderBy('id')->get();
+        return ShareLink::query()
+            ->where('job_id', $job->id)
+            ->whereNull('revoked_at')
+            ->where('expires_at', '>', now())
+            ->orderBy('id')
+            ->get();
     }
 
     /** Null for a token that is unknown, expired or revoked: the three are told apart by nobody. */
     public function jobOf(string $token, string $kind = self::CALLER): ?int
     {
-        return ShareLink::query()->where('digest', hash('sha256', $token))->where('kind', $kind)->whereNull('revoked_at')->where('expires_at', '>', now())->value('job_id');
+        return ShareLink::query()
+            ->where('digest', hash('sha256', $token))
+            ->where('kind', $kind)
+            ->whereNull('revoked_at')
+            ->where('expires_at', '>', now())
+            ->value('job_id');
     }
 
     /** Whether a tap is about this job, and of a kind that a caller may make. */
@@ -77,7 +97,10 @@ final class CallDesk
     {
         $now = $job->segments->firstWhere('id', $job->formals_segment_id);
 
-        return $job->segments->filter(static fn (Segment $s): bool => $now === null || ($s->day === $now->day && $s->start_clock > $now->start_clock))->sortBy('start_clock')->values();
+        return $job->segments
+            ->filter(static fn (Segment $s): bool => $now === null || ($s->day === $now->day && $s->start_clock > $now->start_clock))
+            ->sortBy('start_clock')
+            ->values();
     }
 
     /** How fast it goes, and how long it will still take; null before the third group is shot. */
@@ -110,7 +133,13 @@ final class CallDesk
         foreach ($calling->left() as $id) {
             $group = $calling->group($id);
             $count = count($group->people);
-            $this->shots->add($segment, ['what' => mb_substr("Owed: {$group->title}", 0, 160), 'priority' => $group->priority->value, 'minutes' => (int) ceil(Pace::minutes($count) + 1), 'frames' => Pace::frames($count), 'people' => $group->people]);
+            $this->shots->add($segment, [
+                'what' => mb_substr("Owed: {$group->title}", 0, 160),
+                'priority' => $group->priority->value,
+                'minutes' => (int) ceil(Pace::minutes($count) + 1),
+                'frames' => Pace::frames($count),
+                'people' => $group->people,
+            ]);
         }
 
         return count($calling->left());

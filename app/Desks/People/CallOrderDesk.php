@@ -63,7 +63,13 @@ final class CallOrderDesk
     public function prove(Job $job, array $groups, Family $family): CallSolution
     {
         $key = self::key($job, $groups, $family, School::LeastWaiting);
-        $solution = CallOrders::solved(School::LeastWaiting, $groups, $family, $job->formals_gathered, Stopwatch::seconds((float) config('satchel.proof_seconds')));
+        $solution = CallOrders::solved(
+            School::LeastWaiting,
+            $groups,
+            $family,
+            $job->formals_gathered,
+            Stopwatch::seconds((float) config('satchel.proof_seconds')),
+        );
         self::keep($key, $groups, $solution);
         Cache::forget("{$key}-proving");
         DB::table('changes')->increment('number');
@@ -74,7 +80,8 @@ final class CallOrderDesk
     /** @param  list<FamilyGroup>  $groups */
     private static function key(Job $job, array $groups, Family $family, School $school): string
     {
-        return 'calling-'.hash('xxh128', serialize([$school->value, $groups, $family->people(), $family->apart(), $job->formals_gathered]));
+        return 'calling-'.
+            hash('xxh128', serialize([$school->value, $groups, $family->people(), $family->apart(), $job->formals_gathered]));
     }
 
     /** @param  list<FamilyGroup>  $groups */
@@ -83,13 +90,24 @@ final class CallOrderDesk
         /** @var array{order: list<int>, cost: int|float|null, lower: int|float|null, isOptimal: bool}|null $kept */
         $kept = Cache::get($key);
 
-        return $kept === null ? null : new CallSolution(array_map(static fn (int $i): FamilyGroup => $groups[$i], $kept['order']), $kept['cost'], $kept['lower'], $kept['isOptimal']);
+        return $kept === null
+            ? null
+            : new CallSolution(
+                array_map(static fn (int $i): FamilyGroup => $groups[$i], $kept['order']),
+                $kept['cost'],
+                $kept['lower'],
+                $kept['isOptimal'],
+            );
     }
 
     /** @param  list<FamilyGroup>  $groups */
     private static function keep(string $key, array $groups, CallSolution $solution): void
     {
         $order = array_map(static fn (FamilyGroup $g): int => (int) array_search($g, $groups, true), $solution->order);
-        Cache::put($key, ['order' => $order, 'cost' => $solution->cost, 'lower' => $solution->lowerBound, 'isOptimal' => $solution->isOptimal], self::KEPT_S);
+        Cache::put(
+            $key,
+            ['order' => $order, 'cost' => $solution->cost, 'lower' => $solution->lowerBound, 'isOptimal' => $solution->isOptimal],
+            self::KEPT_S,
+        );
     }
 }

@@ -42,14 +42,18 @@ final class FamilyTable
         $head = array_map(static fn (?string $name): string => mb_strtolower(trim((string) $name)), fgetcsv($handle, escape: '') ?: []);
         $name = array_search('name', $head, true);
         if ($name === false) {
-            throw ValidationException::withMessages(['file' => 'Its first line must name the column name, and who it is in the column who. Nothing was changed.']);
+            throw ValidationException::withMessages([
+                'file' => 'Its first line must name the column name, and who it is in the column who. Nothing was changed.',
+            ]);
         }
         $who = array_search('who', $head, true);
         $lines = [];
         while (($cells = fgetcsv($handle, escape: '')) !== false) {
             $called = CsvCell::read(trim((string) ($cells[$name] ?? '')));
             if ($called !== '') {
-                $lines[] = str_replace([',', "\n", "\r"], ' ', $called).($who === false ? '' : ', '.str_replace(["\n", "\r"], ' ', CsvCell::read(trim((string) ($cells[$who] ?? '')))));
+                $lines[] =
+                    str_replace([',', "\n", "\r"], ' ', $called).
+                    ($who === false ? '' : ', '.str_replace(["\n", "\r"], ' ', CsvCell::read(trim((string) ($cells[$who] ?? '')))));
             }
         }
         if ($lines === []) {

@@ -30,7 +30,9 @@ final class GroupDesk
     {
         $people = BriefDesk::people($text);
         try {
-            new Family(FamilyText::read(array_map(static fn (array $p): array => ['name' => $p['name'], 'text' => (string) $p['role']], $people)));
+            new Family(
+                FamilyText::read(array_map(static fn (array $p): array => ['name' => $p['name'], 'text' => (string) $p['role']], $people)),
+            );
         } catch (ImpossibleValue $e) {
             throw ValidationException::withMessages(['people' => ucfirst("people {$e->must}.")]);
         }
@@ -61,12 +63,20 @@ final class GroupDesk
      *
      * @throws ValidationException for nobody, a name that is not there, two who must not be in one frame, or a circle of groups
      */
-    public function add(Job $job, string $title, array $people, string $priority, ?FormalGroup $group = null, ?int $afterId = null): FormalGroup
-    {
+    public function add(
+        Job $job,
+        string $title,
+        array $people,
+        string $priority,
+        ?FormalGroup $group = null,
+        ?int $afterId = null,
+    ): FormalGroup {
         $family = $this->people->family($job);
         $names = [];
         foreach ($people as $name) {
-            $names[] = $family->person($name)->name ?? throw ValidationException::withMessages(['people' => "{$name} is not among the people of this job."]);
+            $names[] =
+                $family->person($name)->name ??
+                throw ValidationException::withMessages(['people' => "{$name} is not among the people of this job."]);
         }
         if ($names === []) {
             throw ValidationException::withMessages(['people' => 'Name at least one.']);
@@ -77,8 +87,13 @@ final class GroupDesk
             }
         }
         $this->refuseCircle($job, $group, $afterId);
-        $group ??= new FormalGroup(['job_id' => $job->id, 'position' => 1 + (int) FormalGroup::query()->where('job_id', $job->id)->max('position')]);
-        $group->fill(['title' => $title, 'people' => array_values(array_unique($names)), 'priority' => $priority, 'after_id' => $afterId])->save();
+        $group ??= new FormalGroup([
+            'job_id' => $job->id,
+            'position' => 1 + (int) FormalGroup::query()->where('job_id', $job->id)->max('position'),
+        ]);
+        $group
+            ->fill(['title' => $title, 'people' => array_values(array_unique($names)), 'priority' => $priority, 'after_id' => $afterId])
+            ->save();
         $this->people->forget($job);
 
         return $group;
@@ -127,7 +142,13 @@ final class GroupDesk
     /** Puts a group before another, or at the end. */
     public function place(FormalGroup $group, ?int $beforeId): void
     {
-        $ids = FormalGroup::query()->where('job_id', $group->job_id)->whereKeyNot($group->id)->orderBy('position')->orderBy('id')->pluck('id')->all();
+        $ids = FormalGroup::query()
+            ->where('job_id', $group->job_id)
+            ->whereKeyNot($group->id)
+            ->orderBy('position')
+            ->orderBy('id')
+            ->pluck('id')
+            ->all();
         $at = $beforeId === null ? false : array_search($beforeId, $ids, true);
         array_splice($ids, $at === false ? count($ids) : $at, 0, [$group->id]);
         $this->put($ids);
@@ -137,7 +158,14 @@ final class GroupDesk
     public function merge(Job $job, FormalGroup $group, FormalGroup $next): void
     {
         DB::transaction(function () use ($job, $group, $next): void {
-            $this->add($job, mb_substr("{$group->title}; {$next->title}", 0, 120), [...$group->people, ...$next->people], $group->priority === 'must' ? 'must' : $next->priority, $group, $group->after_id === $next->id ? null : $group->after_id);
+            $this->add(
+                $job,
+                mb_substr("{$group->title}; {$next->title}", 0, 120),
+                [...$group->people, ...$next->people],
+                $group->priority === 'must' ? 'must' : $next->priority,
+                $group,
+                $group->after_id === $next->id ? null : $group->after_id,
+            );
             $next->delete();
         });
     }
@@ -152,7 +180,9 @@ final class GroupDesk
     public function split(Job $job, FormalGroup $group, array $names): void
     {
         $family = $this->people->family($job);
-        $second = array_values(array_intersect($group->people, array_map(static fn (string $n): string => $family->person($n)->name ?? $n, $names)));
+        $second = array_values(
+            array_intersect($group->people, array_map(static fn (string $n): string => $family->person($n)->name ?? $n, $names)),
+        );
         $first = array_values(array_diff($group->people, $second));
         if ($first === [] || $second === []) {
             throw ValidationException::withMessages(['names' => 'Name some of the group, not all of it.']);
@@ -161,7 +191,12 @@ final class GroupDesk
             $title = $group->title;
             $this->add($job, mb_substr("{$title}, one", 0, 120), $first, $group->priority, $group, $group->after_id);
             $other = $this->add($job, mb_substr("{$title}, other", 0, 120), $second, $group->priority, null, $group->after_id);
-            $after = FormalGroup::query()->where('job_id', $job->id)->where('position', '>', $group->position)->whereKeyNot($other->id)->orderBy('position')->value('id');
+            $after = FormalGroup::query()
+                ->where('job_id', $job->id)
+                ->where('position', '>', $group->position)
+                ->whereKeyNot($other->id)
+                ->orderBy('position')
+                ->value('id');
             $this->place($other, $after === null ? null : (int) $after);
         });
     }
@@ -169,7 +204,13 @@ final class GroupDesk
     /** A group that the couple has just called comes first of all that are not shot. */
     public function callFirst(FormalGroup $group): void
     {
-        $ids = FormalGroup::query()->where('job_id', $group->job_id)->whereKeyNot($group->id)->orderBy('position')->orderBy('id')->pluck('id')->all();
+        $ids = FormalGroup::query()
+            ->where('job_id', $group->job_id)
+            ->whereKeyNot($group->id)
+            ->orderBy('position')
+            ->orderBy('id')
+            ->pluck('id')
+            ->all();
         $this->put([$group->id, ...$ids]);
     }
 
@@ -190,7 +231,9 @@ final class GroupDesk
     {
         DB::transaction(static function () use ($ids): void {
             foreach (array_values($ids) as $index => $id) {
-                FormalGroup::query()->whereKey($id)->update(['position' => $index + 1]);
+                FormalGroup::query()
+                    ->whereKey($id)
+                    ->update(['position' => $index + 1]);
             }
         });
     }

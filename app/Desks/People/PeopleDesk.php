@@ -41,7 +41,10 @@ final class PeopleDesk
     /** @return Collection<int, FormalGroup> in the order in which they are called */
     public function groups(Job $job): Collection
     {
-        return $this->groups[$job->id] ??= ($job->relationLoaded('formalGroups') ? $job->formalGroups : $job->formalGroups()->get())->values();
+        return $this->groups[$job->id] ??= ($job->relationLoaded('formalGroups')
+            ? $job->formalGroups
+            : $job->formalGroups()->get()
+        )->values();
     }
 
     /** After a change: the groups are read anew. */
@@ -55,14 +58,24 @@ final class PeopleDesk
     {
         $job->loadMissing('people');
 
-        return new Family(FamilyText::read(array_values($job->people->map(static fn (Person $p): array => ['name' => $p->name, 'text' => (string) $p->role])->all())));
+        return new Family(
+            FamilyText::read(
+                array_values($job->people->map(static fn (Person $p): array => ['name' => $p->name, 'text' => (string) $p->role])->all()),
+            ),
+        );
     }
 
     public function verdicts(Job $job): Verdicts
     {
         $job->loadMissing('people');
         if ($job->people->isEmpty() && $this->groups($job)->isEmpty()) {
-            return new Verdicts([Verdict::mind('people.nobody', 'Nobody is named yet.', 'Enter the family once, a line a person; the list of groups follows from it.')]);
+            return new Verdicts([
+                Verdict::mind(
+                    'people.nobody',
+                    'Nobody is named yet.',
+                    'Enter the family once, a line a person; the list of groups follows from it.',
+                ),
+            ]);
         }
         try {
             $family = $this->family($job);
@@ -72,7 +85,13 @@ final class PeopleDesk
         $order = $this->order($job);
         $best = $order === [] ? null : $this->stand($job, $family, School::LeastWaiting);
 
-        return FormalsJudge::of($family, new StandTime($order, $family, $job->formals_gathered), $best, $this->segment($job), JobDay::of($job));
+        return FormalsJudge::of(
+            $family,
+            new StandTime($order, $family, $job->formals_gathered),
+            $best,
+            $this->segment($job),
+            JobDay::of($job),
+        );
     }
 
     /** The groups in the order of a school. */
@@ -99,12 +118,29 @@ final class PeopleDesk
     public function timing(Job $job, Family $family): array
     {
         $segment = $job->segments->firstWhere('id', $job->formals_segment_id);
-        $anchors = $segment === null ? collect() : $job->segments->where('day', $segment->day)->where('lane', $segment->lane)->where('is_anchor', true)->sortBy('start_clock')->values();
+        $anchors =
+            $segment === null
+                ? collect()
+                : $job->segments
+                    ->where('day', $segment->day)
+                    ->where('lane', $segment->lane)
+                    ->where('is_anchor', true)
+                    ->sortBy('start_clock')
+                    ->values();
         $before = $anchors->last(static fn (Segment $s): bool => $s->start_clock <= ($segment->start_clock ?? ''));
         $after = $anchors->first(static fn (Segment $s): bool => $s->start_clock > ($segment->start_clock ?? ''));
-        $way = static fn (?Segment $from, ?Segment $to, PlanDesk $plan): int => $from?->place_id === null || $to?->place_id === null || $from->place_id === $to->place_id ? 0 : $plan->day($job)->likelyWay($from->place_id, $to->place_id);
-        $gap = $before === null || $after === null ? null
-            : ClockTime::of($after->start_clock)->minutes - ClockTime::of($before->start_clock)->minutes - $before->minutes - $way($before, $after, $this->plan);
+        $way = static fn (?Segment $from, ?Segment $to, PlanDesk $plan): int => $from?->place_id === null ||
+        $to?->place_id === null ||
+        $from->place_id === $to->place_id
+            ? 0
+            : $plan->day($job)->likelyWay($from->place_id, $to->place_id);
+        $gap =
+            $before === null || $after === null
+                ? null
+                : ClockTime::of($after->start_clock)->minutes -
+                    ClockTime::of($before->start_clock)->minutes -
+                    $before->minutes -
+                    $way($before, $after, $this->plan);
         $first = $job->segments->sortBy('start_clock')->first();
 
         return FormalsTiming::of($this->order($job), $family, $way($first, $before, $this->plan), $gap);
@@ -121,7 +157,16 @@ final class PeopleDesk
     {
         $groups = $this->groups($job)->keyBy('id');
 
-        return $groups->map(static fn (FormalGroup $g): FamilyGroup => new FamilyGroup($g->title, $g->people, Priority::from($g->priority), $groups->get($g->after_id)?->title))->all();
+        return $groups
+            ->map(
+                static fn (FormalGroup $g): FamilyGroup => new FamilyGroup(
+                    $g->title,
+                    $g->people,
+                    Priority::from($g->priority),
+                    $groups->get($g->after_id)?->title,
+                ),
+            )
+            ->all();
     }
 
     /** @return array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null */
@@ -129,8 +174,15 @@ final class PeopleDesk
     {
         $segment = $job->segments->firstWhere('id', $job->formals_segment_id);
 
-        return $segment === null ? null : ['id' => $segment->id, 'title' => $segment->title, 'minutes' => $segment->minutes, 'isAnchor' => $segment->is_anchor,
-            'startsAt' => JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock))];
+        return $segment === null
+            ? null
+            : [
+                'id' => $segment->id,
+                'title' => $segment->title,
+                'minutes' => $segment->minutes,
+                'isAnchor' => $segment->is_anchor,
+                'startsAt' => JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock)),
+            ];
     }
 
     /**

@@ -47,7 +47,13 @@ final class ProposalDesk
             }
             $waiting = Proposal::query()->where('job_id', $job->id)->whereNull('answer')->count();
             foreach ($this->people->groups($job)->whereNotIn('id', $wanted) as $group) {
-                Proposal::query()->create(['job_id' => $job->id, 'form' => $form, 'kind' => 'without', 'text' => $group->title, 'formal_group_id' => $group->id]);
+                Proposal::query()->create([
+                    'job_id' => $job->id,
+                    'form' => $form,
+                    'kind' => 'without',
+                    'text' => $group->title,
+                    'formal_group_id' => $group->id,
+                ]);
                 $waiting++;
             }
             foreach ($lines as $kind => $texts) {
@@ -57,7 +63,9 @@ final class ProposalDesk
                 }
             }
             if ($waiting > self::MOST_WAITING) {
-                throw ValidationException::withMessages(['groups' => 'So much is waiting to be read already: ask your photographer to read it first.']);
+                throw ValidationException::withMessages([
+                    'groups' => 'So much is waiting to be read already: ask your photographer to read it first.',
+                ]);
             }
         });
     }
@@ -78,7 +86,10 @@ final class ProposalDesk
 
     private function addPerson(Job $job, string $line): void
     {
-        $lines = $job->people->map(static fn (Person $p): string => $p->name.($p->role ? ', '.$p->role : ''))->push($line)->implode("\n");
+        $lines = $job->people
+            ->map(static fn (Person $p): string => $p->name.($p->role ? ', '.$p->role : ''))
+            ->push($line)
+            ->implode("\n");
         $this->work->saveFamily($job, $lines);
     }
 
@@ -86,7 +97,12 @@ final class ProposalDesk
     private function addGroup(Job $job, string $line): void
     {
         [$title, $names] = str_contains($line, ':') ? array_map(trim(...), explode(':', $line, 2)) : ['', $line];
-        $people = array_values(array_filter(array_map(trim(...), preg_split('/,|;| and | og | och | und /u', $names) ?: []), static fn (string $n): bool => $n !== ''));
+        $people = array_values(
+            array_filter(
+                array_map(trim(...), preg_split('/,|;| and | og | och | und /u', $names) ?: []),
+                static fn (string $n): bool => $n !== '',
+            ),
+        );
         $this->work->add($job, mb_substr($title === '' ? implode(', ', $people) : $title, 0, 120), $people, 'should');
     }
 
@@ -97,9 +113,13 @@ final class ProposalDesk
      */
     private static function lines(string $text, string $field): array
     {
-        $lines = array_values(array_filter(array_map(trim(...), preg_split('/\R/u', $text) ?: []), static fn (string $l): bool => $l !== ''));
+        $lines = array_values(
+            array_filter(array_map(trim(...), preg_split('/\R/u', $text) ?: []), static fn (string $l): bool => $l !== ''),
+        );
         if (count($lines) > self::MOST_LINES || array_filter($lines, static fn (string $l): bool => mb_strlen($l) > self::LONGEST) !== []) {
-            throw ValidationException::withMessages([$field => 'At most '.self::MOST_LINES.' lines of '.self::LONGEST.' letters, please.']);
+            throw ValidationException::withMessages([
+                $field => 'At most '.self::MOST_LINES.' lines of '.self::LONGEST.' letters, please.',
+            ]);
         }
 
         return $lines;

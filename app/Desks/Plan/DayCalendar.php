@@ -34,19 +34,26 @@ final class DayCalendar
                 $event->add('LOCATION', self::plain($row->place));
             }
             if ($row->shots !== []) {
-                $event->add('DESCRIPTION', self::plain(implode("\n", array_map(static fn ($shot): string => "{$shot->at} {$shot->what}", $row->shots))));
+                $event->add(
+                    'DESCRIPTION',
+                    self::plain(implode("\n", array_map(static fn ($shot): string => "{$shot->at} {$shot->what}", $row->shots))),
+                );
             }
             if ($row->leaveAt !== null && $sheet->audience->isPhotographer()) {
                 /** @var VAlarm $alarm */
                 $alarm = $event->add('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => self::plain("Leave for {$row->title}")]);
-                $alarm->add('TRIGGER', (new \DateTimeImmutable('@'.$row->leaveAt))->setTimezone(new \DateTimeZone('UTC')), ['VALUE' => 'DATE-TIME']);
+                $alarm->add('TRIGGER', (new \DateTimeImmutable('@'.$row->leaveAt))->setTimezone(new \DateTimeZone('UTC')), [
+                    'VALUE' => 'DATE-TIME',
+                ]);
             }
         }
 
         return $calendar->serialize();
     }
 
-    /** The zone's changes around the day, each with the offsets before and after it, so that no reader needs to know the zone by its name. */
+    /**
+     * The zone's changes around the day, each with the offsets before and after it, so that no reader needs to know the zone by its name.
+     */
     private static function addZone(VCalendar $calendar, LocalDay $day): void
     {
         /** @var VTimeZone $zone */
@@ -60,14 +67,33 @@ final class DayCalendar
         }
         foreach ($transitions as $transition) {
             // The moment of the change as the clock on the wall showed it until then (RFC 5545, 3.6.5).
-            self::addObservance($calendar, $zone, $transition['isdst'] ? 'DAYLIGHT' : 'STANDARD', gmdate('Ymd\THis', $transition['ts'] + $offset), $offset, $transition['offset'], $transition['abbr']);
+            self::addObservance(
+                $calendar,
+                $zone,
+                $transition['isdst'] ? 'DAYLIGHT' : 'STANDARD',
+                gmdate('Ymd\THis', $transition['ts'] + $offset),
+                $offset,
+                $transition['offset'],
+                $transition['abbr'],
+            );
             $offset = $transition['offset'];
         }
     }
 
-    private static function addObservance(VCalendar $calendar, VTimeZone $zone, string $kind, string $onset, int $before, int $after, string $name): void
-    {
-        $part = $calendar->createComponent($kind, ['DTSTART' => $onset, 'TZOFFSETFROM' => self::offset($before), 'TZOFFSETTO' => self::offset($after), 'TZNAME' => $name], false);
+    private static function addObservance(
+        VCalendar $calendar,
+        VTimeZone $zone,
+        string $kind,
+        string $onset,
+        int $before,
+        int $after,
+        string $name,
+    ): void {
+        $part = $calendar->createComponent(
+            $kind,
+            ['DTSTART' => $onset, 'TZOFFSETFROM' => self::offset($before), 'TZOFFSETTO' => self::offset($after), 'TZNAME' => $name],
+            false,
+        );
         $zone->add($part);
     }
 

@@ -36,7 +36,12 @@ final class DaysDesk
     /** @return Collection<int, Job> in the order of their planned starts */
     public function jobs(string $date): Collection
     {
-        return Job::query()->where('date', $date)->with(['place', 'segments'])->orderBy('covered_from')->orderBy('id')->get();
+        return Job::query()
+            ->where('date', $date)
+            ->with(['place', 'segments'])
+            ->orderBy('covered_from')
+            ->orderBy('id')
+            ->get();
     }
 
     /**
@@ -114,12 +119,29 @@ final class DaysDesk
     public function apply(string $said, array $starts, array $dates = []): PlanChange
     {
         return DB::transaction(function () use ($said, $starts, $dates): PlanChange {
-            $jobs = Job::query()->whereIn('id', array_keys($starts))->with(['place', 'segments'])->get();
-            $change = PlanChange::query()->create(['job_id' => $jobs->firstOrFail()->id, 'said' => $said, 'before' => [
-                'segments' => $jobs->flatMap(static fn (Job $j) => $j->segments->map(static fn (Segment $s): array => $s->only(['id', 'start_clock', 'minutes'])))->values()->all(),
-                'shots' => [],
-                'jobs' => $jobs->map(static fn (Job $j): array => $j->only(['id', 'date', 'covered_from', 'covered_to']))->values()->all(),
-            ]]);
+            $jobs = Job::query()
+                ->whereIn('id', array_keys($starts))
+                ->with(['place', 'segments'])
+                ->get();
+            $change = PlanChange::query()->create([
+                'job_id' => $jobs->firstOrFail()->id,
+                'said' => $said,
+                'before' => [
+                    'segments' => $jobs
+                        ->flatMap(
+                            static fn (Job $j) => $j->segments->map(
+                                static fn (Segment $s): array => $s->only(['id', 'start_clock', 'minutes']),
+                            ),
+                        )
+                        ->values()
+                        ->all(),
+                    'shots' => [],
+                    'jobs' => $jobs
+                        ->map(static fn (Job $j): array => $j->only(['id', 'date', 'covered_from', 'covered_to']))
+                        ->values()
+                        ->all(),
+                ],
+            ]);
             foreach ($jobs as $job) {
                 $this->move($job, $starts[$job->id] - self::start($job), $dates[$job->id] ?? $job->date);
             }
@@ -132,7 +154,11 @@ final class DaysDesk
     private function move(Job $job, int $by, string $date): void
     {
         try {
-            $job->update(['date' => $date, 'covered_from' => ClockTime::of($job->covered_from)->plus($by)->text(), 'covered_to' => ClockTime::of($job->covered_to)->plus($by)->text()]);
+            $job->update([
+                'date' => $date,
+                'covered_from' => ClockTime::of($job->covered_from)->plus($by)->text(),
+                'covered_to' => ClockTime::of($job->covered_to)->plus($by)->text(),
+            ]);
             foreach ($job->segments as $segment) {
                 $clock = ClockTime::of($segment->start_clock)->plus($by);
                 JobDay::of($job, $segment->day)->instantOf($clock);
@@ -149,13 +175,22 @@ final class DaysDesk
      */
     private static function stops(Collection $jobs): array
     {
-        return array_values($jobs->map(static function (Job $job): Stop {
-            $minutes = static fn (?string $clock): ?int => $clock === null ? null : ClockTime::of($clock)->minutes;
-            $isFixed = $job->appointment_from === null && $job->appointment_to === null;
+        return array_values(
+            $jobs
+                ->map(static function (Job $job): Stop {
+                    $minutes = static fn (?string $clock): ?int => $clock === null ? null : ClockTime::of($clock)->minutes;
+                    $isFixed = $job->appointment_from === null && $job->appointment_to === null;
 
-            return new Stop($job->id, ClockTime::of($job->covered_to)->minutes - self::start($job), $job->place_id,
-                $isFixed ? self::start($job) : $minutes($job->appointment_from), $isFixed ? self::start($job) : $minutes($job->appointment_to));
-        })->all());
+                    return new Stop(
+                        $job->id,
+                        ClockTime::of($job->covered_to)->minutes - self::start($job),
+                        $job->place_id,
+                        $isFixed ? self::start($job) : $minutes($job->appointment_from),
+                        $isFixed ? self::start($job) : $minutes($job->appointment_to),
+                    );
+                })
+                ->all(),
+        );
     }
 
     /** Minutes of its first clock time. */
@@ -167,11 +202,16 @@ final class DaysDesk
     /** Minutes from place to place: as somebody said, else as the map makes likely, else none. */
     public function way(int $from, int $to): int
     {
-        $this->travels ??= new Travels(Travel::query()->get()->reduce(static function (array $minutes, Travel $t): array {
-            $minutes[$t->from_place_id][$t->to_place_id] = $t->minutes + $t->walk_minutes + $t->parking_minutes + $t->loading_minutes;
+        $this->travels ??= new Travels(
+            Travel::query()
+                ->get()
+                ->reduce(static function (array $minutes, Travel $t): array {
+                    $minutes[$t->from_place_id][$t->to_place_id] =
+                        $t->minutes + $t->walk_minutes + $t->parking_minutes + $t->loading_minutes;
 
-            return $minutes;
-        }, []));
+                    return $minutes;
+                }, []),
+        );
         $this->places ??= Place::query()->get()->keyBy('id')->all();
         [$a, $b] = [JobDay::pointOf($this->places[$from]), JobDay::pointOf($this->places[$to])];
 

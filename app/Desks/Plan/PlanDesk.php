@@ -57,7 +57,7 @@ final class PlanDesk
 
     public function verdicts(Job $job): Verdicts
     {
-        $all = new Verdicts;
+        $all = new Verdicts();
         $count = JobDay::count($job);
         for ($day = 0; $day < $count; $day++) {
             $of = $this->verdictsOf($job, $this->day($job, $day), $day);
@@ -96,7 +96,8 @@ final class PlanDesk
     /**
      * A day as a list: segments in the order of time, each shot with the time its segment gives it.
      *
-     * @return list<array{segment: StoredSegment, from: string, to: string, slack: int|null, leaveAt: string|null, leaveBy: string|null, shots: list<array{line: ShotLine, at: string}>, shotMinutes: int, frames: int}>
+     * @return list<array{segment: StoredSegment, from: string, to: string, slack: int|null, leaveAt: string|null,
+     *     leaveBy: string|null, shots: list<array{line: ShotLine, at: string}>, shotMinutes: int, frames: int}>
      */
     public function list(Job $job, int $number = 0): array
     {
@@ -132,9 +133,14 @@ final class PlanDesk
     /** @return list<Audience> who has something to read: a photographer with a lane, the coordinator, the client */
     public function sheetsOf(Job $job): array
     {
-        $lanes = $job->segments->flatMap(static fn (StoredSegment $s): array => [$s->lane, ...$s->also_lanes ?? []])->push(Lane::Lead->value)->unique();
+        $lanes = $job->segments
+            ->flatMap(static fn (StoredSegment $s): array => [$s->lane, ...$s->also_lanes ?? []])
+            ->push(Lane::Lead->value)
+            ->unique();
 
-        return array_values(array_filter(Audience::cases(), static fn (Audience $a): bool => ! $a->isPhotographer() || $lanes->contains($a->value)));
+        return array_values(
+            array_filter(Audience::cases(), static fn (Audience $a): bool => ! $a->isPhotographer() || $lanes->contains($a->value)),
+        );
     }
 
     /**
@@ -144,7 +150,13 @@ final class PlanDesk
      */
     public function ways(Job $job): array
     {
-        $places = $job->segments->map(static fn (StoredSegment $s): ?Place => $s->place)->push($job->place)->filter()->unique('id')->sortBy('name')->values();
+        $places = $job->segments
+            ->map(static fn (StoredSegment $s): ?Place => $s->place)
+            ->push($job->place)
+            ->filter()
+            ->unique('id')
+            ->sortBy('name')
+            ->values();
         $known = $this->known()->keyBy(static fn (Travel $t): string => "{$t->from_place_id} {$t->to_place_id}");
         $ways = [];
         foreach ($places as $i => $a) {
@@ -152,7 +164,13 @@ final class PlanDesk
                 $way = $known->get("{$a->id} {$b->id}");
                 if ($i !== $j && ($way !== null || ($i < $j && ! $known->has("{$b->id} {$a->id}")))) {
                     [$from, $to] = [JobDay::pointOf($a), JobDay::pointOf($b)];
-                    $ways[] = ['from' => $a, 'to' => $b, 'way' => $way, 'minutes' => $this->travels()->minutes($a->id, $b->id), 'estimate' => $from === null || $to === null ? null : Travels::estimate($from, $to)];
+                    $ways[] = [
+                        'from' => $a,
+                        'to' => $b,
+                        'way' => $way,
+                        'minutes' => $this->travels()->minutes($a->id, $b->id),
+                        'estimate' => $from === null || $to === null ? null : Travels::estimate($from, $to),
+                    ];
                 }
             }
         }
@@ -163,9 +181,14 @@ final class PlanDesk
     /** @return list<Separation> those whose meeting is still planned, or that hold all day */
     private static function separations(Job $job): array
     {
-        $standing = array_filter($job->separations ?? [], static fn (array $s): bool => $s['until'] === null || $job->segments->contains('id', $s['until']));
+        $standing = array_filter(
+            $job->separations ?? [],
+            static fn (array $s): bool => $s['until'] === null || $job->segments->contains('id', $s['until']),
+        );
 
-        return array_values(array_map(static fn (array $s): Separation => new Separation($s['first'], $s['second'], $s['until']), $standing));
+        return array_values(
+            array_map(static fn (array $s): Separation => new Separation($s['first'], $s['second'], $s['until']), $standing),
+        );
     }
 
     /** @return list<AccessWindow> of one day */
@@ -173,10 +196,21 @@ final class PlanDesk
     {
         $day = JobDay::of($job, $number);
 
-        return $job->accessWindows->where('day', $number)->map(static fn (StoredWindow $w): AccessWindow => new AccessWindow(
-            $w->pass, $w->place_id, $w->spot_id, $w->lanes ?? [],
-            $day->instantOf(ClockTime::of($w->opens_clock)), $day->instantOf(ClockTime::of($w->closes_clock)), $w->gate_minutes,
-        ))->values()->all();
+        return $job->accessWindows
+            ->where('day', $number)
+            ->map(
+                static fn (StoredWindow $w): AccessWindow => new AccessWindow(
+                    $w->pass,
+                    $w->place_id,
+                    $w->spot_id,
+                    $w->lanes ?? [],
+                    $day->instantOf(ClockTime::of($w->opens_clock)),
+                    $day->instantOf(ClockTime::of($w->closes_clock)),
+                    $w->gate_minutes,
+                ),
+            )
+            ->values()
+            ->all();
     }
 
     private function build(Job $job, int $number): PlannedDay
@@ -223,7 +257,16 @@ final class PlanDesk
     {
         $at = static fn (?string $clock): ?int => $clock === null ? null : $day->instantOf(ClockTime::of($clock));
 
-        return new Wants(LightWanted::from($s->light), $at($s->earliest_clock), $at($s->latest_clock), $s->people ?? [], $s->setup_minutes, $s->worth, $s->also_lanes ?? [], $s->spot_id);
+        return new Wants(
+            LightWanted::from($s->light),
+            $at($s->earliest_clock),
+            $at($s->latest_clock),
+            $s->people ?? [],
+            $s->setup_minutes,
+            $s->worth,
+            $s->also_lanes ?? [],
+            $s->spot_id,
+        );
     }
 
     private function travels(): Travels
@@ -231,7 +274,8 @@ final class PlanDesk
         if ($this->travels === null) {
             $minutes = [];
             foreach ($this->known() as $way) {
-                $minutes[$way->from_place_id][$way->to_place_id] = $way->minutes + $way->walk_minutes + $way->parking_minutes + $way->loading_minutes;
+                $minutes[$way->from_place_id][$way->to_place_id] =
+                    $way->minutes + $way->walk_minutes + $way->parking_minutes + $way->loading_minutes;
             }
             $this->travels = new Travels($minutes);
         }

@@ -48,12 +48,22 @@ final class PlanImport
         $isCalendar = str_starts_with(ltrim($text, "\xEF\xBB\xBF \r\n"), 'BEGIN:VCALENDAR');
         $rows = $isCalendar ? $this->calendar($text, $job, $day) : $this->table($text, $day);
         if ($rows === [] || count($rows) > self::MOST) {
-            throw $this->refusal($rows === [] ? 'Nothing in it belongs to this day.' : count($rows).' segments are too many at once: '.self::MOST.' at most.');
+            throw $this->refusal(
+                $rows === []
+                    ? 'Nothing in it belongs to this day.'
+                    : count($rows).' segments are too many at once: '.self::MOST.' at most.',
+            );
         }
         DB::transaction(static function () use ($job, $rows): void {
             foreach ($rows as $row) {
                 $job->segments()->create([
-                    'day' => $row['day'], 'title' => $row['title'], 'start_clock' => $row['start'], 'minutes' => $row['minutes'], 'lane' => $row['lane'], 'priority' => 'should', 'place_id' => $job->placeNamed($row['place'])?->id,
+                    'day' => $row['day'],
+                    'title' => $row['title'],
+                    'start_clock' => $row['start'],
+                    'minutes' => $row['minutes'],
+                    'lane' => $row['lane'],
+                    'priority' => 'should',
+                    'place_id' => $job->placeNamed($row['place'])?->id,
                 ]);
             }
         });
@@ -74,7 +84,12 @@ final class PlanImport
         }
         $rows = [];
         foreach ($calendar->select('VEVENT') as $event) {
-            if (! $event instanceof VEvent || ! ($event->DTSTART ?? null) instanceof DateTime || ! $event->DTSTART->hasTime() || (string) ($event->STATUS ?? '') === 'CANCELLED') {
+            if (
+                ! $event instanceof VEvent ||
+                ! ($event->DTSTART ?? null) instanceof DateTime ||
+                ! $event->DTSTART->hasTime() ||
+                (string) ($event->STATUS ?? '') === 'CANCELLED'
+            ) {
                 continue;
             }
             $title = trim((string) ($event->SUMMARY ?? ''));
@@ -89,7 +104,17 @@ final class PlanImport
             }
             $number = max(0, intdiv($start - self::NIGHT_SECONDS - $day->startsAt(), 86400));
             $of = JobDay::of($job, $number);
-            $rows[] = ['day' => $number] + $this->row($where, $title, $of->clockOf($start)->text(), intdiv($end - $start, 60), trim((string) ($event->LOCATION ?? '')), 'lead', $of);
+            $rows[] =
+                ['day' => $number] +
+                $this->row(
+                    $where,
+                    $title,
+                    $of->clockOf($start)->text(),
+                    intdiv($end - $start, 60),
+                    trim((string) ($event->LOCATION ?? '')),
+                    'lead',
+                    $of,
+                );
         }
 
         return $rows;
@@ -144,8 +169,20 @@ final class PlanImport
                 continue;
             }
             $number = $this->dayNumber("line {$line}", $named['date'] ?? '', $day);
-            $rows[] = ['day' => $number] + $this->row("line {$line}", $named['segment'], $named['start'], ctype_digit($named['minutes']) ? (int) $named['minutes'] : 0,
-                $named['place'] ?? '', Lane::tryFrom($named['photographer'] ?? '')->value ?? Lane::Lead->value, LocalDay::of((new \DateTimeImmutable($day->date))->modify("+{$number} days")->format('Y-m-d'), $day->timezone->getName()));
+            $rows[] =
+                ['day' => $number] +
+                $this->row(
+                    "line {$line}",
+                    $named['segment'],
+                    $named['start'],
+                    ctype_digit($named['minutes']) ? (int) $named['minutes'] : 0,
+                    $named['place'] ?? '',
+                    Lane::tryFrom($named['photographer'] ?? '')->value ?? Lane::Lead->value,
+                    LocalDay::of(
+                        (new \DateTimeImmutable($day->date))->modify("+{$number} days")->format('Y-m-d'),
+                        $day->timezone->getName(),
+                    ),
+                );
         }
 
         return $rows;
@@ -175,7 +212,9 @@ final class PlanImport
             throw $this->refusal("{$where}: the start {$e->must}.");
         }
         if ($title === '' || $minutes < 1 || $minutes > self::LONGEST_MINUTES) {
-            throw $this->refusal("{$where}: ".($title === '' ? 'it has no name.' : 'its length must be from 1 to '.self::LONGEST_MINUTES.' minutes.'));
+            throw $this->refusal(
+                "{$where}: ".($title === '' ? 'it has no name.' : 'its length must be from 1 to '.self::LONGEST_MINUTES.' minutes.'),
+            );
         }
 
         if (max(mb_strlen($title), mb_strlen($place)) > self::LONGEST_NAME) {

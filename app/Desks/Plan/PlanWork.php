@@ -86,17 +86,34 @@ final class PlanWork
                 JobDay::of($job, $day)->instantOf(ClockTime::ofMinutes($segment->start));
             }
         } catch (ImpossibleValue $e) {
-            throw ValidationException::withMessages([in_array($e->field, ['first_anchor', 'second_anchor'], true) ? $e->field : 'first_anchor' => 'This '.$e->must.'.']);
+            throw ValidationException::withMessages([
+                in_array($e->field, ['first_anchor', 'second_anchor'], true) ? $e->field : 'first_anchor' => 'This '.$e->must.'.',
+            ]);
         }
         DB::transaction(function () use ($job, $segments, $day): void {
             foreach ($segments as $s) {
                 $stored = $job->segments()->create([
-                    'place_id' => $job->place_id, 'day' => $day, 'title' => $s->title, 'lane' => $s->lane, 'start_clock' => ClockTime::ofMinutes($s->start)->text(), 'minutes' => $s->minutes,
-                    'priority' => $s->priority->value, 'is_outdoor' => $s->isOutdoor, 'is_anchor' => $s->isAnchor, 'short_minutes' => $s->shortMinutes,
-                    'may_move' => $s->mayMove, 'takes_in_minutes' => $s->takesIn, 'is_break' => $s->isBreak,
+                    'place_id' => $job->place_id,
+                    'day' => $day,
+                    'title' => $s->title,
+                    'lane' => $s->lane,
+                    'start_clock' => ClockTime::ofMinutes($s->start)->text(),
+                    'minutes' => $s->minutes,
+                    'priority' => $s->priority->value,
+                    'is_outdoor' => $s->isOutdoor,
+                    'is_anchor' => $s->isAnchor,
+                    'short_minutes' => $s->shortMinutes,
+                    'may_move' => $s->mayMove,
+                    'takes_in_minutes' => $s->takesIn,
+                    'is_break' => $s->isBreak,
                 ]);
                 foreach ($s->shots as $what) {
-                    $this->shots->add($stored, ['what' => $what, 'priority' => $s->priority->value, 'minutes' => max(1, intdiv($s->minutes, 2 * max(1, count($s->shots)))), 'frames' => 12]);
+                    $this->shots->add($stored, [
+                        'what' => $what,
+                        'priority' => $s->priority->value,
+                        'minutes' => max(1, intdiv($s->minutes, 2 * max(1, count($s->shots)))),
+                        'frames' => 12,
+                    ]);
                 }
             }
         });

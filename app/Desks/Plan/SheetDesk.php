@@ -34,7 +34,15 @@ final class SheetDesk
             $at = $start;
             $shots = [];
             foreach ($segment->shotLines as $line) {
-                $shots[] = new SheetShot($day->face($at), $line->what, $line->priority, $line->minutes, self::audiences($line->hidden_from), self::cue($line), $line->prompt);
+                $shots[] = new SheetShot(
+                    $day->face($at),
+                    $line->what,
+                    $line->priority,
+                    $line->minutes,
+                    self::audiences($line->hidden_from),
+                    self::cue($line),
+                    $line->prompt,
+                );
                 $at += $line->minutes * 60;
             }
             $rows[] = new SheetRow(
@@ -73,7 +81,16 @@ final class SheetDesk
         $put = static fn (array $cells) => fputcsv($handle, array_map(CsvCell::write(...), $cells), escape: '', eol: "\r\n");
         $put(['date', 'start', 'end', 'minutes', 'segment', 'place', 'photographer', 'leave at', 'shot', 'shot at']);
         foreach ($this->sheet($job, $audience)->rows as $row) {
-            $cells = [$row->date, $day->face($row->startsAt), $day->face($row->endsAt), (string) intdiv($row->endsAt - $row->startsAt, 60), $row->title, (string) $row->place, $row->lane, self::face($day, $row->leaveAt)];
+            $cells = [
+                $row->date,
+                $day->face($row->startsAt),
+                $day->face($row->endsAt),
+                (string) intdiv($row->endsAt - $row->startsAt, 60),
+                $row->title,
+                (string) $row->place,
+                $row->lane,
+                self::face($day, $row->leaveAt),
+            ];
             $put([...$cells, '', '']);
             foreach ($row->shots as $shot) {
                 $put([...$cells, $shot->what, $shot->at]);

@@ -20,12 +20,27 @@ use NorthSatchel\Time\Priority;
 final class ShotDesk
 {
     /** What of a line is worth keeping for another job. */
-    private const REUSED = ['what', 'priority', 'minutes', 'frames', 'focal_mm', 'distance', 'height', 'side', 'light', 'cue', 'cue_seconds', 'prompt'];
+    private const REUSED = [
+        'what',
+        'priority',
+        'minutes',
+        'frames',
+        'focal_mm',
+        'distance',
+        'height',
+        'side',
+        'light',
+        'cue',
+        'cue_seconds',
+        'prompt',
+    ];
 
     /** @param  array<string, mixed>  $fields */
     public function add(Segment $segment, array $fields): ShotLine
     {
-        return $segment->shotLines()->create([...$fields, 'job_id' => $segment->job_id, 'position' => 1 + (int) $segment->shotLines()->max('position')]);
+        return $segment
+            ->shotLines()
+            ->create([...$fields, 'job_id' => $segment->job_id, 'position' => 1 + (int) $segment->shotLines()->max('position')]);
     }
 
     /** @param  array<string, mixed>  $fields */
@@ -119,7 +134,12 @@ final class ShotDesk
     /** Puts the scenes of a segment in the order of the sun. */
     public function followTheSun(Segment $segment, bool $isFalling): void
     {
-        $this->order(SunOrder::sorted($segment->shotLines->map(static fn (ShotLine $l): array => ['id' => $l->id, 'light' => $l->light])->values()->all(), $isFalling));
+        $this->order(
+            SunOrder::sorted(
+                $segment->shotLines->map(static fn (ShotLine $l): array => ['id' => $l->id, 'light' => $l->light])->values()->all(),
+                $isFalling,
+            ),
+        );
     }
 
     /**
@@ -127,17 +147,28 @@ final class ShotDesk
      */
     public function sets(Job $job): Collection
     {
-        return ShotSet::query()->orderByRaw('kind = ? desc', [$job->kind])->orderBy('name')->get();
+        return ShotSet::query()
+            ->orderByRaw('kind = ? desc', [$job->kind])
+            ->orderBy('name')
+            ->get();
     }
 
     /** @throws ValidationException when the segment has no shots, or the name is taken */
     public function keepSet(Segment $segment, string $name): ShotSet
     {
         if ($segment->shotLines->isEmpty() || ShotSet::query()->where('name', $name)->exists()) {
-            throw ValidationException::withMessages(['set_name' => $segment->shotLines->isEmpty() ? 'This segment has no shots to keep.' : 'There is a set of that name already.']);
+            throw ValidationException::withMessages([
+                'set_name' => $segment->shotLines->isEmpty()
+                    ? 'This segment has no shots to keep.'
+                    : 'There is a set of that name already.',
+            ]);
         }
 
-        return ShotSet::query()->create(['name' => $name, 'kind' => $segment->job->kind, 'lines' => $segment->shotLines->map(static fn (ShotLine $l): array => $l->only(self::REUSED))->values()->all()]);
+        return ShotSet::query()->create([
+            'name' => $name,
+            'kind' => $segment->job->kind,
+            'lines' => $segment->shotLines->map(static fn (ShotLine $l): array => $l->only(self::REUSED))->values()->all(),
+        ]);
     }
 
     public function addSet(Segment $segment, ShotSet $set): void
@@ -152,7 +183,12 @@ final class ShotDesk
     /** @return \Illuminate\Support\Collection<int, ShotLine> the lines of its segment, or the free ones, in order */
     private function siblings(ShotLine $line): \Illuminate\Support\Collection
     {
-        return ShotLine::query()->where('segment_id', $line->segment_id)->where('job_id', $line->job_id)->orderBy('position')->orderBy('id')->get();
+        return ShotLine::query()
+            ->where('segment_id', $line->segment_id)
+            ->where('job_id', $line->job_id)
+            ->orderBy('position')
+            ->orderBy('id')
+            ->get();
     }
 
     /** @param  list<int>  $ids */
@@ -160,7 +196,9 @@ final class ShotDesk
     {
         DB::transaction(static function () use ($ids): void {
             foreach ($ids as $index => $id) {
-                ShotLine::query()->whereKey($id)->update(['position' => $index + 1]);
+                ShotLine::query()
+                    ->whereKey($id)
+                    ->update(['position' => $index + 1]);
             }
         });
     }
@@ -174,7 +212,11 @@ final class ShotDesk
     {
         $shots = ShotText::read($text);
         if ($shots === [] || count($shots) > ShotText::MOST_LINES) {
-            throw ValidationException::withMessages(['lines' => $shots === [] ? 'Paste at least one line.' : count($shots).' lines are too many at once: '.ShotText::MOST_LINES.' at most. Nothing was added.']);
+            throw ValidationException::withMessages([
+                'lines' => $shots === []
+                        ? 'Paste at least one line.'
+                        : count($shots).' lines are too many at once: '.ShotText::MOST_LINES.' at most. Nothing was added.',
+            ]);
         }
 
         return $shots;
@@ -185,7 +227,10 @@ final class ShotDesk
     {
         $segments = [];
         foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc'], ['id', 'asc']]) as $segment) {
-            $segments[$segment->id] = ['title' => $segment->title, 'shots' => array_values($segment->shotLines->map(static fn (ShotLine $l): string => $l->what)->all())];
+            $segments[$segment->id] = [
+                'title' => $segment->title,
+                'shots' => array_values($segment->shotLines->map(static fn (ShotLine $l): string => $l->what)->all()),
+            ];
         }
 
         return $segments;

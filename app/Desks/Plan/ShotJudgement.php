@@ -24,11 +24,7 @@ final class ShotJudgement
     public function verdicts(Job $job, array $days): Verdicts
     {
         $views = self::views($job);
-        $verdicts = [
-            self::repeated($job, $views),
-            self::free($job),
-            ...self::order($job, $days),
-        ];
+        $verdicts = [self::repeated($job, $views), self::free($job), ...self::order($job, $days)];
 
         return (new Verdicts(array_filter($verdicts)))->with(ViewpointJudge::of($views));
     }
@@ -56,10 +52,21 @@ final class ShotJudgement
         if (array_filter($views, static fn (ShotView $v): bool => $v->side !== null) === []) {
             return null;
         }
-        $rows = DB::select('SELECT jobs.name, distance, height, side, segments.title FROM shot_lines JOIN segments ON segments.id = shot_lines.segment_id JOIN jobs ON jobs.id = segments.job_id
-            WHERE shot_lines.deleted_at IS NULL AND segments.deleted_at IS NULL AND jobs.id = (SELECT id FROM jobs WHERE place_id = ? AND date < ? AND id <> ? ORDER BY date DESC LIMIT 1)', [$job->place_id, $job->date, $job->id]);
+        $rows = DB::select(
+            'SELECT jobs.name, distance, height, side, segments.title FROM shot_lines
+            JOIN segments ON segments.id = shot_lines.segment_id JOIN jobs ON jobs.id = segments.job_id
+            WHERE shot_lines.deleted_at IS NULL AND segments.deleted_at IS NULL
+            AND jobs.id = (SELECT id FROM jobs WHERE place_id = ? AND date < ? AND id <> ? ORDER BY date DESC LIMIT 1)',
+            [$job->place_id, $job->date, $job->id],
+        );
 
-        return $rows === [] ? null : ViewpointJudge::repeated($views, array_map(static fn (object $r): ShotView => new ShotView($r->title, $r->distance, $r->height, $r->side), $rows), $rows[0]->name);
+        return $rows === []
+            ? null
+            : ViewpointJudge::repeated(
+                $views,
+                array_map(static fn (object $r): ShotView => new ShotView($r->title, $r->distance, $r->height, $r->side), $rows),
+                $rows[0]->name,
+            );
     }
 
     private static function free(Job $job): ?Verdict
@@ -76,8 +83,17 @@ final class ShotJudgement
         $count = $musts->count();
         $names = $musts->take(3)->pluck('what')->implode(', ');
 
-        return Verdict::fix('plan.must-without-time', ($count === 1 ? 'One must has' : "{$count} musts have").' no time in the day.', "{$names}".($count > 3 ? ' and more' : '').': no segment holds '.($count === 1 ? 'it' : 'them').', so no minute is kept.',
-            ['shots' => $count], $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : null);
+        return Verdict::fix(
+            'plan.must-without-time',
+            ($count === 1 ? 'One must has' : "{$count} musts have").' no time in the day.',
+            "{$names}".
+                ($count > 3 ? ' and more' : '').
+                ': no segment holds '.
+                ($count === 1 ? 'it' : 'them').
+                ', so no minute is kept.',
+            ['shots' => $count],
+            $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : null,
+        );
     }
 
     /**
@@ -90,7 +106,12 @@ final class ShotJudgement
         $stored = $job->segments->keyBy('id');
         foreach ($days as $day) {
             foreach ($day->sun === null ? [] : $day->segments as $segment) {
-                $lines = $stored->get($segment->id)?->shotLines->map(static fn (ShotLine $l): array => ['id' => $l->id, 'light' => $l->light, 'what' => $l->what])->values()->all() ?? [];
+                $lines =
+                    $stored
+                        ->get($segment->id)
+                        ?->shotLines->map(static fn (ShotLine $l): array => ['id' => $l->id, 'light' => $l->light, 'what' => $l->what])
+                        ->values()
+                        ->all() ?? [];
                 $verdicts[] = SunOrder::judge($segment, $day->sun, $lines);
             }
         }

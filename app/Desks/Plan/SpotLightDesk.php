@@ -25,12 +25,16 @@ final class SpotLightDesk
 
     public function verdicts(Job $job): Verdicts
     {
-        $verdicts = new Verdicts;
+        $verdicts = new Verdicts();
         for ($day = 0; $day < JobDay::count($job); $day++) {
             $verdicts = $verdicts->with($this->verdictsOn($job, $this->plan->day($job, $day)));
         }
 
-        return count($verdicts) > 0 ? $verdicts : new Verdicts([Verdict::fine('scout.indoors', 'Nothing outdoors waits for a spot.', 'No segment of this job depends on the sun.')]);
+        return count($verdicts) > 0
+            ? $verdicts
+            : new Verdicts([
+                Verdict::fine('scout.indoors', 'Nothing outdoors waits for a spot.', 'No segment of this job depends on the sun.'),
+            ]);
     }
 
     /** The light on a day that is planned otherwise. */
@@ -45,7 +49,11 @@ final class SpotLightDesk
             if ($spot !== null) {
                 $pairs[] = [ScoutDesk::spot($spot), $segment];
             } elseif ($segment->isOutdoor && $stored->has($segment->id)) {
-                $verdicts[] = Verdict::mind('scout.no-spot', "{$segment->title} has no spot yet.", 'It is outdoors: choose a scouted spot, and shadows, direction and exposure are worked out for its minutes.');
+                $verdicts[] = Verdict::mind(
+                    'scout.no-spot',
+                    "{$segment->title} has no spot yet.",
+                    'It is outdoors: choose a scouted spot, and shadows, direction and exposure are worked out for its minutes.',
+                );
             }
         }
 

@@ -70,7 +70,9 @@ final class WhatIfDesk
     /**
      * One lane lived through; kept for as long as the plan stays the same.
      *
-     * @return array{rows: list<array{segment: \NorthSatchel\Plan\Segment, p50: string, p90: string, late: int, onTime: float, share: float}>, buffer: array{segment: \NorthSatchel\Plan\Segment, minutes: int, before: float, after: float, anchor: \NorthSatchel\Plan\Segment}|null}
+     * @return array{rows: list<array{segment: \NorthSatchel\Plan\Segment, p50: string, p90: string, late: int,
+     *     onTime: float, share: float}>, buffer: array{segment: \NorthSatchel\Plan\Segment, minutes: int, before: float,
+     *     after: float, anchor: \NorthSatchel\Plan\Segment}|null}
      */
     public function rehearsal(Job $job, int $number, string $lane): array
     {
@@ -98,7 +100,9 @@ final class WhatIfDesk
     public function apply(Job $job, LateDay $late): PlanChange
     {
         if (! $late->isFeasible()) {
-            throw ValidationException::withMessages(['refused' => 'There is no plan that keeps every must and every anchor; nothing was changed.']);
+            throw ValidationException::withMessages([
+                'refused' => 'There is no plan that keeps every must and every anchor; nothing was changed.',
+            ]);
         }
 
         return DB::transaction(static function () use ($job, $late): PlanChange {
@@ -110,7 +114,10 @@ final class WhatIfDesk
                     continue;
                 }
                 if ($choice->start !== null && $choice->end !== null) {
-                    $segment->update(['start_clock' => ClockTime::ofMinutes($choice->start)->text(), 'minutes' => max(1, $choice->end - $choice->start)]);
+                    $segment->update([
+                        'start_clock' => ClockTime::ofMinutes($choice->start)->text(),
+                        'minutes' => max(1, $choice->end - $choice->start),
+                    ]);
 
                     continue;
                 }
@@ -136,7 +143,14 @@ final class WhatIfDesk
             'said' => $said,
             'before' => [
                 'segments' => $segments->map(static fn (Segment $s): array => $s->only(['id', 'start_clock', 'minutes']))->values()->all(),
-                'shots' => $segments->flatMap(static fn (Segment $s) => $s->shotLines->map(static fn (ShotLine $l): array => $l->only(['id', 'segment_id', 'position'])))->values()->all(),
+                'shots' => $segments
+                    ->flatMap(
+                        static fn (Segment $s) => $s->shotLines->map(
+                            static fn (ShotLine $l): array => $l->only(['id', 'segment_id', 'position']),
+                        ),
+                    )
+                    ->values()
+                    ->all(),
             ],
         ]);
     }
@@ -150,7 +164,9 @@ final class WhatIfDesk
                 $segment?->update(['start_clock' => $row['start_clock'], 'minutes' => $row['minutes']]);
             }
             foreach ($change->before['shots'] as $row) {
-                ShotLine::query()->whereKey($row['id'])->update(['segment_id' => $row['segment_id'], 'position' => $row['position']]);
+                ShotLine::query()
+                    ->whereKey($row['id'])
+                    ->update(['segment_id' => $row['segment_id'], 'position' => $row['position']]);
             }
             foreach ($change->before['jobs'] ?? [] as $row) {
                 Job::query()->whereKey($row['id'])->update($row);

@@ -30,7 +30,7 @@ final class ScoutDesk
 
     public function __construct()
     {
-        $this->placesOf = new \WeakMap;
+        $this->placesOf = new \WeakMap();
     }
 
     /** @return Collection<int, StoredSpot> of all places of the job, remembered from earlier jobs too */
@@ -38,13 +38,18 @@ final class ScoutDesk
     {
         return $this->spots[$job->id] ??= $this->places($job)
             ->flatMap(static fn (Place $place) => $place->spots->each(static fn (StoredSpot $spot) => $spot->setRelation('place', $place)))
-            ->sortBy('name')->values();
+            ->sortBy('name')
+            ->values();
     }
 
     /** The spot of the first segment outdoors, else any. */
     public function firstToLookAt(Job $job): ?StoredSpot
     {
-        $first = $job->segments->where('is_outdoor', true)->whereNotNull('spot_id')->sortBy([['day', 'asc'], ['start_clock', 'asc']])->first();
+        $first = $job->segments
+            ->where('is_outdoor', true)
+            ->whereNotNull('spot_id')
+            ->sortBy([['day', 'asc'], ['start_clock', 'asc']])
+            ->first();
 
         return $this->spots($job)->firstWhere('id', $first?->spot_id) ?? $this->spots($job)->first();
     }
@@ -53,7 +58,9 @@ final class ScoutDesk
     public function places(Job $job): Collection
     {
         /** @var Collection<int, Place> $found */
-        $found = $this->placesOf[$job] ?? $job->segments->map(static fn ($segment): ?Place => $segment->place)->push($job->place)->filter()->unique('id')->values();
+        $found =
+            $this->placesOf[$job] ??
+            $job->segments->map(static fn ($segment): ?Place => $segment->place)->push($job->place)->filter()->unique('id')->values();
 
         return $this->placesOf[$job] = $found;
     }
@@ -74,7 +81,9 @@ final class ScoutDesk
     /** Its own coordinates, else its place's with the offset. */
     public static function point(StoredSpot $spot): ?GeoPoint
     {
-        return $spot->latitude === null || $spot->longitude === null ? JobDay::pointOf($spot->place)?->moved($spot->east_m ?? 0.0, $spot->north_m ?? 0.0) : GeoPoint::of($spot->latitude, $spot->longitude);
+        return $spot->latitude === null || $spot->longitude === null
+            ? JobDay::pointOf($spot->place)?->moved($spot->east_m ?? 0.0, $spot->north_m ?? 0.0)
+            : GeoPoint::of($spot->latitude, $spot->longitude);
     }
 
     /** @param  array<string, mixed>  $fields */
@@ -88,7 +97,12 @@ final class ScoutDesk
     {
         $things = [];
         foreach ($spot->obstacles as $obstacle) {
-            $things[$obstacle->name] = ShadowCaster::of($obstacle->bearing_deg, $obstacle->distance_m, $obstacle->height_m, $obstacle->width_m);
+            $things[$obstacle->name] = ShadowCaster::of(
+                $obstacle->bearing_deg,
+                $obstacle->distance_m,
+                $obstacle->height_m,
+                $obstacle->width_m,
+            );
         }
 
         return new Spot(

@@ -37,7 +37,9 @@ final class TestPictureDesk
         $block = Jpeg::exifBlock(new TextBytes($bytes));
         $exif = $block === null ? null : Exif::of(new TextBytes($block));
         if ($exif === null) {
-            throw ValidationException::withMessages(['picture' => 'It says nothing about itself: messengers take place, direction and exposure away. Send the original.']);
+            throw ValidationException::withMessages([
+                'picture' => 'It says nothing about itself: messengers take place, direction and exposure away. Send the original.',
+            ]);
         }
         $zone = new \DateTimeZone($job->place->timezone);
         $read = TestPicture::of($exif, $size[0], $size[1], $zone->getOffset(new \DateTimeImmutable('@'.($exif->clock ?? time()))));
@@ -51,9 +53,17 @@ final class TestPictureDesk
         }
 
         return $spot->pictures()->create([
-            'name' => mb_substr($name, 0, 120), 'file' => $file, 'width' => $read->width, 'height' => $read->height, 'focal35_mm' => $read->focal35Mm,
-            'latitude' => $read->place?->latitudeDeg, 'longitude' => $read->place?->longitudeDeg, 'direction_deg' => $read->directionDeg,
-            'is_magnetic' => $read->isMagnetic, 'ev100' => $read->ev100, 'taken_at' => $read->takenAt,
+            'name' => mb_substr($name, 0, 120),
+            'file' => $file,
+            'width' => $read->width,
+            'height' => $read->height,
+            'focal35_mm' => $read->focal35Mm,
+            'latitude' => $read->place?->latitudeDeg,
+            'longitude' => $read->place?->longitudeDeg,
+            'direction_deg' => $read->directionDeg,
+            'is_magnetic' => $read->isMagnetic,
+            'ev100' => $read->ev100,
+            'taken_at' => $read->takenAt,
         ]);
     }
 
@@ -66,7 +76,10 @@ final class TestPictureDesk
     {
         $verdicts = [];
         foreach ($spot->pictures as $picture) {
-            $verdicts = [...$verdicts, ...TestPictureJudge::of($picture->name, self::read($picture), $spot->id, ScoutDesk::point($spot), JobDay::of($job))];
+            $verdicts = [
+                ...$verdicts,
+                ...TestPictureJudge::of($picture->name, self::read($picture), $spot->id, ScoutDesk::point($spot), JobDay::of($job)),
+            ];
         }
 
         return new Verdicts($verdicts);
@@ -82,7 +95,9 @@ final class TestPictureDesk
         try {
             return self::read($picture)->measure($taps['foot'], $taps['top'], $taps['edge'], $eyeM, $distanceM);
         } catch (ImpossibleValue $e) {
-            throw ValidationException::withMessages([$e->field === 'foot' ? 'distance_m' : 'taps' => ucfirst("the {$e->field} {$e->must}.")]);
+            throw ValidationException::withMessages([
+                $e->field === 'foot' ? 'distance_m' : 'taps' => ucfirst("the {$e->field} {$e->must}."),
+            ]);
         }
     }
 
@@ -90,8 +105,11 @@ final class TestPictureDesk
     public function keepThing(StoredPicture $picture, Measured $measured, string $name): Obstacle
     {
         return $picture->spot->obstacles()->create([
-            'name' => $name, 'bearing_deg' => round($this->bearing($measured), 1), 'distance_m' => round($measured->distanceM, 1),
-            'height_m' => round($measured->heightM, 1), 'width_m' => round(max(0.1, $measured->widthM ?? self::USUAL_WIDTH_M), 1),
+            'name' => $name,
+            'bearing_deg' => round($this->bearing($measured), 1),
+            'distance_m' => round($measured->distanceM, 1),
+            'height_m' => round($measured->heightM, 1),
+            'width_m' => round(max(0.1, $measured->widthM ?? self::USUAL_WIDTH_M), 1),
         ]);
     }
 
@@ -105,14 +123,23 @@ final class TestPictureDesk
 
     private function bearing(Measured $measured): float
     {
-        return $measured->bearingDeg ?? throw ValidationException::withMessages(['taps' => 'The picture does not say which way it looks: add the thing by hand, with its bearing.']);
+        return $measured->bearingDeg ??
+            throw ValidationException::withMessages([
+                'taps' => 'The picture does not say which way it looks: add the thing by hand, with its bearing.',
+            ]);
     }
 
     private static function read(StoredPicture $p): TestPicture
     {
         return TestPicture::known(
             $p->latitude === null || $p->longitude === null ? null : GeoPoint::of($p->latitude, $p->longitude),
-            $p->direction_deg, $p->is_magnetic, $p->ev100, $p->taken_at, $p->width, $p->height, $p->focal35_mm,
+            $p->direction_deg,
+            $p->is_magnetic,
+            $p->ev100,
+            $p->taken_at,
+            $p->width,
+            $p->height,
+            $p->focal35_mm,
         );
     }
 }

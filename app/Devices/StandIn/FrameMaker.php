@@ -24,31 +24,42 @@ final readonly class FrameMaker
         if ($image === false) {
             throw new \RuntimeException('A stand-in picture could not be drawn.');
         }
-        $colour = static fn (int $shift): int => imagecolorallocate($image, 60 + ($seed >> $shift) % 160, 60 + ($seed >> ($shift + 3)) % 140, 60 + ($seed >> ($shift + 5)) % 120) ?: 0;
+        $colour = static fn (int $shift): int => imagecolorallocate(
+            $image,
+            60 + (($seed >> $shift) % 160),
+            60 + (($seed >> ($shift + 3)) % 140),
+            60 + (($seed >> ($shift + 5)) % 120),
+        ) ?:
+        0;
         imagefilledrectangle($image, 0, 0, 599, 260, $colour(1));
         imagefilledrectangle($image, 0, 260, 599, 399, $colour(4));
         for ($i = 0; $i < 5; $i++) {
-            $x = 80 + $i * 110 + ($seed >> $i) % 40;
+            $x = 80 + $i * 110 + (($seed >> $i) % 40);
             $skin = $colour(7 + $i);
-            imagefilledellipse($image, $x, 190 + ($seed >> ($i + 2)) % 30, 44, 54, $skin);
+            imagefilledellipse($image, $x, 190 + (($seed >> ($i + 2)) % 30), 44, 54, $skin);
             imagefilledellipse($image, $x, 300, 90, 170, $colour(9 + $i));
         }
         imagestring($image, 5, 14, 372, $e->scene.'  '.sprintf('%04d', $number), 0xFFFFFF);
         ob_start();
         imagejpeg($image, null, 82);
         $jpeg = (string) ob_get_clean();
-        $exif = "Exif\0\0".TiffBlock::build($this->mainTags($e, $clockErrorS) + [
-            0x011A => [TiffBlock::RATIONAL, [72, 1]],
-            0x011B => [TiffBlock::RATIONAL, [72, 1]],
-            0x0128 => [TiffBlock::SHORT, 2],
-            0x0213 => [TiffBlock::SHORT, 1],
-        ], $this->exifTags($e, $clockErrorS) + [
-            0x9101 => [TiffBlock::UNDEFINED, "\1\2\3\0"],
-            0xA000 => [TiffBlock::UNDEFINED, '0100'],
-            0xA001 => [TiffBlock::SHORT, 1],
-            0xA002 => [TiffBlock::SHORT, self::JPEG_WIDTH],
-            0xA003 => [TiffBlock::SHORT, self::JPEG_HEIGHT],
-        ]);
+        $exif =
+            "Exif\0\0".
+            TiffBlock::build(
+                $this->mainTags($e, $clockErrorS) + [
+                    0x011A => [TiffBlock::RATIONAL, [72, 1]],
+                    0x011B => [TiffBlock::RATIONAL, [72, 1]],
+                    0x0128 => [TiffBlock::SHORT, 2],
+                    0x0213 => [TiffBlock::SHORT, 1],
+                ],
+                $this->exifTags($e, $clockErrorS) + [
+                    0x9101 => [TiffBlock::UNDEFINED, "\1\2\3\0"],
+                    0xA000 => [TiffBlock::UNDEFINED, '0100'],
+                    0xA001 => [TiffBlock::SHORT, 1],
+                    0xA002 => [TiffBlock::SHORT, self::JPEG_WIDTH],
+                    0xA003 => [TiffBlock::SHORT, self::JPEG_HEIGHT],
+                ],
+            );
 
         return "\xFF\xD8\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
     }

@@ -18,11 +18,7 @@ final class StandInCamera
 
     private const FILE_NAME = 'OSTV';
 
-    private function __construct(
-        private readonly string $memory,
-        private readonly string $serial,
-        private CameraSettings $settings,
-    ) {}
+    private function __construct(private readonly string $memory, private readonly string $serial, private CameraSettings $settings) {}
 
     public static function of(string $standIns, string $serial): self
     {
@@ -78,7 +74,11 @@ final class StandInCamera
     /** The raw file of another picture, as long as the others of this body. */
     public function another(int $number, Exposure $exposure): string
     {
-        return (new FrameMaker($this->settings->model, $this->serial, $this->settings->rawKb))->raw($exposure, $this->settings->clockErrorS, $number);
+        return (new FrameMaker($this->settings->model, $this->serial, $this->settings->rawKb))->raw(
+            $exposure,
+            $this->settings->clockErrorS,
+            $number,
+        );
     }
 
     /**

@@ -56,7 +56,16 @@ final class StandInDrive extends LocalVolume
         if (! is_dir($folder)) {
             mkdir($folder, 0777, true);
         }
-        file_put_contents($folder.'.json', json_encode(array_filter(['size_mb' => $sizeMb, 'gone_after_mb' => $goneAfterMb, 'disk' => $disk], static fn (mixed $v): bool => $v !== null), JSON_THROW_ON_ERROR));
+        file_put_contents(
+            $folder.'.json',
+            json_encode(
+                array_filter(
+                    ['size_mb' => $sizeMb, 'gone_after_mb' => $goneAfterMb, 'disk' => $disk],
+                    static fn (mixed $v): bool => $v !== null,
+                ),
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 
     public function create(string $path): WritableFile

@@ -34,11 +34,11 @@ final readonly class StandInPhone
     /** A jpeg of a tree of that height and width, so far away and so many degrees to the right of the middle. */
     public function treeAt(float $distanceM, float $heightM, float $widthM, float $rightDeg): string
     {
-        $px = self::FOCAL_35_MM * hypot(self::WIDTH, self::HEIGHT) / self::DIAGONAL_MM;
+        $px = (self::FOCAL_35_MM * hypot(self::WIDTH, self::HEIGHT)) / self::DIAGONAL_MM;
         $x = self::WIDTH / 2 + $px * tan(deg2rad($rightDeg));
-        $foot = self::HEIGHT / 2 + $px * self::EYE_M / $distanceM;
-        $top = self::HEIGHT / 2 - $px * ($heightM - self::EYE_M) / $distanceM;
-        $half = $px * $widthM / 2 / $distanceM;
+        $foot = self::HEIGHT / 2 + ($px * self::EYE_M) / $distanceM;
+        $top = self::HEIGHT / 2 - ($px * ($heightM - self::EYE_M)) / $distanceM;
+        $half = ($px * $widthM) / 2 / $distanceM;
         $image = imagecreatetruecolor(self::WIDTH, self::HEIGHT);
         if ($image === false) {
             throw new \RuntimeException('A stand-in picture could not be drawn.');
@@ -63,7 +63,12 @@ final readonly class StandInPhone
     /** @return array<int, array{int, mixed}> */
     private function exif(): array
     {
-        $offset = sprintf('%s%02d:%02d', $this->offsetS < 0 ? '-' : '+', intdiv(abs($this->offsetS), 3600), intdiv(abs($this->offsetS), 60) % 60);
+        $offset = sprintf(
+            '%s%02d:%02d',
+            $this->offsetS < 0 ? '-' : '+',
+            intdiv(abs($this->offsetS), 3600),
+            intdiv(abs($this->offsetS), 60) % 60,
+        );
 
         return [
             0x829A => [TiffBlock::RATIONAL, [1, $this->shutterDenominator]],

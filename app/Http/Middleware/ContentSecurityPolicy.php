@@ -11,8 +11,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** Nothing but what ships with the application runs or is fetched: no inline script, no inline style, no frames. */
 final class ContentSecurityPolicy
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; "
-        ."manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private const POLICY =
+        "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; ".
+        "manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     public function handle(Request $request, Closure $next): Response
     {

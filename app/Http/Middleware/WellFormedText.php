@@ -31,7 +31,9 @@ final class WellFormedText
                 continue;
             }
             abort_if($request->isMethod('GET'), 400, 'This address holds text that is no UTF-8.');
-            throw ValidationException::withMessages([str_replace("\0", '', mb_scrub((string) $name, 'UTF-8')) => 'This holds signs that are no text (UTF-8).']);
+            throw ValidationException::withMessages([
+                str_replace("\0", '', mb_scrub((string) $name, 'UTF-8')) => 'This holds signs that are no text (UTF-8).',
+            ]);
         }
 
         return $next($request);

@@ -40,7 +40,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $kit_school
  * @property int|null $kit_limit_g
  * @property bool $goes_by_air
- * @property array{slowest?: float|null, highest_iso?: int|null, widest?: float|null, smallest?: float|null}|null $settings_sheet  slowest as the denominator of a second
+ * @property array{slowest?: float|null, highest_iso?: int|null, widest?: float|null, smallest?: float|null}|null $settings_sheet  slowest
+ *     as the denominator of a second
  * @property string $wide_side  on which side the wide body hangs
  * @property-read Place $place
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Segment> $segments
@@ -60,7 +61,14 @@ final class Job extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['temperature_c' => 'float', 'is_confidential' => 'bool', 'separations' => 'array', 'formals_gathered' => 'bool', 'goes_by_air' => 'bool', 'settings_sheet' => 'array'];
+        return [
+            'temperature_c' => 'float',
+            'is_confidential' => 'bool',
+            'separations' => 'array',
+            'formals_gathered' => 'bool',
+            'goes_by_air' => 'bool',
+            'settings_sheet' => 'array',
+        ];
     }
 
     /** @return BelongsTo<Place, $this> */

@@ -31,6 +31,13 @@ final class Run extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['card_ids' => 'array', 'destination_ids' => 'array', 'report' => 'array', 'started_at' => 'float', 'told_at' => 'float', 'pause_asked' => 'bool'];
+        return [
+            'card_ids' => 'array',
+            'destination_ids' => 'array',
+            'report' => 'array',
+            'started_at' => 'float',
+            'told_at' => 'float',
+            'pause_asked' => 'bool',
+        ];
     }
 }

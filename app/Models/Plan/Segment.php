@@ -53,7 +53,17 @@ final class Segment extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['is_outdoor' => 'bool', 'is_anchor' => 'bool', 'may_move' => 'bool', 'is_break' => 'bool', 'hidden_from' => 'array', 'minutes' => 'int', 'takes_in_minutes' => 'int', 'people' => 'array', 'also_lanes' => 'array'];
+        return [
+            'is_outdoor' => 'bool',
+            'is_anchor' => 'bool',
+            'may_move' => 'bool',
+            'is_break' => 'bool',
+            'hidden_from' => 'array',
+            'minutes' => 'int',
+            'takes_in_minutes' => 'int',
+            'people' => 'array',
+            'also_lanes' => 'array',
+        ];
     }
 
     /** @return BelongsTo<Job, $this> */

@@ -42,7 +42,15 @@ final class Spot extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['facing_deg' => 'float', 'room_m' => 'float', 'is_indoor' => 'bool', 'latitude' => 'float', 'longitude' => 'float', 'east_m' => 'float', 'north_m' => 'float'];
+        return [
+            'facing_deg' => 'float',
+            'room_m' => 'float',
+            'is_indoor' => 'bool',
+            'latitude' => 'float',
+            'longitude' => 'float',
+            'east_m' => 'float',
+            'north_m' => 'float',
+        ];
     }
 
     /** @return BelongsTo<Place, $this> */

@@ -32,7 +32,14 @@ final class TestPicture extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['focal35_mm' => 'float', 'latitude' => 'float', 'longitude' => 'float', 'direction_deg' => 'float', 'is_magnetic' => 'bool', 'ev100' => 'float'];
+        return [
+            'focal35_mm' => 'float',
+            'latitude' => 'float',
+            'longitude' => 'float',
+            'direction_deg' => 'float',
+            'is_magnetic' => 'bool',
+            'ev100' => 'float',
+        ];
     }
 
     /** @return BelongsTo<Spot, $this> */

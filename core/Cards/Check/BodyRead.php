@@ -54,7 +54,10 @@ final readonly class BodyRead
     /** What the body's clock showed at the first test frame. */
     public function firstClock(): ?int
     {
-        $clocks = array_map(static fn (FrameSeen $f): int => (int) $f->clock, [...$this->testOn($this->first), ...$this->testOn($this->second)]);
+        $clocks = array_map(static fn (FrameSeen $f): int => (int) $f->clock, [
+            ...$this->testOn($this->first),
+            ...$this->testOn($this->second),
+        ]);
 
         return $clocks === [] ? null : min($clocks);
     }
@@ -62,7 +65,10 @@ final readonly class BodyRead
     /** @return list<FrameSeen> frames from before, on both cards */
     public function leftovers(int $clockErrorS): array
     {
-        return [...($this->first?->leftovers($this->serial, $clockErrorS) ?? []), ...($this->second?->leftovers($this->serial, $clockErrorS) ?? [])];
+        return [
+            ...$this->first?->leftovers($this->serial, $clockErrorS) ?? [],
+            ...$this->second?->leftovers($this->serial, $clockErrorS) ?? [],
+        ];
     }
 
     /** In words, as “2 raw + 2 jpeg”. */

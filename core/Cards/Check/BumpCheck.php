@@ -25,32 +25,82 @@ final class BumpCheck
     {
         $newest = array_slice($frames, -self::NEWEST);
         if ($newest === []) {
-            return [Verdict::mind('bump.no-frames', "{$label} has taken nothing that could be compared.", 'Fire one frame with it and look again: a body that hangs unused is the one whose dial has turned.')];
+            return [
+                Verdict::mind(
+                    'bump.no-frames',
+                    "{$label} has taken nothing that could be compared.",
+                    'Fire one frame with it and look again: a body that hangs unused is the one whose dial has turned.',
+                ),
+            ];
         }
         $last = $newest[count($newest) - 1];
-        $verdicts = array_values(array_filter([self::shutter($label, $last, $sheet), self::iso($label, $last, $sheet), self::stop($label, $last, $sheet), self::jump($label, $frames)]));
+        $verdicts = array_values(
+            array_filter([
+                self::shutter($label, $last, $sheet),
+                self::iso($label, $last, $sheet),
+                self::stop($label, $last, $sheet),
+                self::jump($label, $frames),
+            ]),
+        );
 
-        return $verdicts === [] ? [Verdict::fine('bump.fine', "{$label} is as planned.", 'Its last frame at '.$last->clock.': '.self::dials($last).($sheet->isEmpty() ? '. Nothing is written on the settings sheet to compare with' : '').'.')] : $verdicts;
+        return $verdicts === []
+            ? [
+                Verdict::fine(
+                    'bump.fine',
+                    "{$label} is as planned.",
+                    'Its last frame at '.
+                        $last->clock.
+                        ': '.
+                        self::dials($last).
+                        ($sheet->isEmpty() ? '. Nothing is written on the settings sheet to compare with' : '').
+                        '.',
+                ),
+            ]
+            : $verdicts;
     }
 
     private static function shutter(string $label, ExposedFrame $last, SettingsSheet $sheet): ?Verdict
     {
-        return $sheet->slowestS === null || $last->shutterS === null || $last->shutterS <= $sheet->slowestS * 1.02 ? null
-            : Verdict::fix('bump.shutter', "{$label}: the shutter is slower than planned.", "Its last frame at {$last->clock} took ".FlashWay::shutter($last->shutterS).', the sheet says no slower than '.FlashWay::shutter($sheet->slowestS).'. Look at the dial.');
+        return $sheet->slowestS === null || $last->shutterS === null || $last->shutterS <= $sheet->slowestS * 1.02
+            ? null
+            : Verdict::fix(
+                'bump.shutter',
+                "{$label}: the shutter is slower than planned.",
+                "Its last frame at {$last->clock} took ".
+                    FlashWay::shutter($last->shutterS).
+                    ', the sheet says no slower than '.
+                    FlashWay::shutter($sheet->slowestS).
+                    '. Look at the dial.',
+            );
     }
 
     private static function iso(string $label, ExposedFrame $last, SettingsSheet $sheet): ?Verdict
     {
-        return $sheet->highestIso === null || $last->iso === null || $last->iso <= $sheet->highestIso ? null
-            : Verdict::fix('bump.iso', "{$label}: ISO {$last->iso} is more than planned.", "Its last frame at {$last->clock}; the sheet says no more than ISO {$sheet->highestIso}. Look at the dial.");
+        return $sheet->highestIso === null || $last->iso === null || $last->iso <= $sheet->highestIso
+            ? null
+            : Verdict::fix(
+                'bump.iso',
+                "{$label}: ISO {$last->iso} is more than planned.",
+                "Its last frame at {$last->clock}; the sheet says no more than ISO {$sheet->highestIso}. Look at the dial.",
+            );
     }
 
     private static function stop(string $label, ExposedFrame $last, SettingsSheet $sheet): ?Verdict
     {
         $n = $last->fNumber;
 
-        return $n === null || (($sheet->widest === null || $n >= $sheet->widest - 0.05) && ($sheet->smallest === null || $n <= $sheet->smallest + 0.05)) ? null
-            : Verdict::fix('bump.stop', "{$label}: f/{$n} is not what was planned.", "Its last frame at {$last->clock}; the sheet says f/".($sheet->widest ?? '…').' to f/'.($sheet->smallest ?? '…').'. Look at the dial.');
+        return $n === null ||
+            (($sheet->widest === null || $n >= $sheet->widest - 0.05) && ($sheet->smallest === null || $n <= $sheet->smallest + 0.05))
+            ? null
+            : Verdict::fix(
+                'bump.stop',
+                "{$label}: f/{$n} is not what was planned.",
+                "Its last frame at {$last->clock}; the sheet says f/".
+                    ($sheet->widest ?? '…').
+                    ' to f/'.
+                    ($sheet->smallest ?? '…').
+                    '. Look at the dial.',
+            );
     }
 
     /** @param  list<ExposedFrame>  $frames */
@@ -63,13 +113,27 @@ final class BumpCheck
         }
         $stops = round(abs($now - $before), 1);
 
-        return Verdict::mind('bump.jump', "{$label} is set {$stops} stops ".($now > $before ? 'darker' : 'brighter').' than before.', 'EV '.round($now, 1).' in its last frames, '.round($before, 1).' in those before. If you walked through a door, all is well; if not, look at the dials.', ['stops' => $stops]);
+        return Verdict::mind(
+            'bump.jump',
+            "{$label} is set {$stops} stops ".($now > $before ? 'darker' : 'brighter').' than before.',
+            'EV '.
+                round($now, 1).
+                ' in its last frames, '.
+                round($before, 1).
+                ' in those before. If you walked through a door, all is well; if not, look at the dials.',
+            ['stops' => $stops],
+        );
     }
 
     /** @param  list<ExposedFrame>  $frames */
     private static function middle(array $frames): ?float
     {
-        $evs = array_values(array_filter(array_map(static fn (ExposedFrame $f): ?float => $f->ev100(), $frames), static fn (?float $ev): bool => $ev !== null));
+        $evs = array_values(
+            array_filter(
+                array_map(static fn (ExposedFrame $f): ?float => $f->ev100(), $frames),
+                static fn (?float $ev): bool => $ev !== null,
+            ),
+        );
         sort($evs);
 
         return $evs === [] ? null : $evs[intdiv(count($evs), 2)];
@@ -77,6 +141,14 @@ final class BumpCheck
 
     private static function dials(ExposedFrame $frame): string
     {
-        return implode(', ', array_filter([$frame->fNumber === null ? null : 'f/'.round($frame->fNumber, 1), $frame->shutterS === null ? null : FlashWay::shutter($frame->shutterS), $frame->iso === null ? null : "ISO {$frame->iso}"])) ?: 'without Exif';
+        return implode(
+            ', ',
+            array_filter([
+                $frame->fNumber === null ? null : 'f/'.round($frame->fNumber, 1),
+                $frame->shutterS === null ? null : FlashWay::shutter($frame->shutterS),
+                $frame->iso === null ? null : "ISO {$frame->iso}",
+            ]),
+        ) ?:
+            'without Exif';
     }
 }

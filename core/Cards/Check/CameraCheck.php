@@ -30,17 +30,24 @@ final class CameraCheck
         $offsets = self::offsets($bodies);
         $verdicts = [];
         foreach ($bodies as $body) {
-            $found = array_values(array_filter([
-                self::unreadable($body),
-                self::mode($body),
-                self::raw($body),
-                self::clock($body, $offsets[$body->bodyId] ?? null),
-                self::leftovers($body, $offsets[$body->bodyId] ?? 0, $isSafe),
-            ]));
+            $found = array_values(
+                array_filter([
+                    self::unreadable($body),
+                    self::mode($body),
+                    self::raw($body),
+                    self::clock($body, $offsets[$body->bodyId] ?? null),
+                    self::leftovers($body, $offsets[$body->bodyId] ?? 0, $isSafe),
+                ]),
+            );
             $verdicts = [...$verdicts, ...$found];
             if (array_filter($found, static fn (Verdict $v): bool => $v->severity->isOpen()) === []) {
-                $verdicts[] = Verdict::fine('camera.ready', "{$body->label} is ready.",
-                    "Test frames prove it: slot 1 {$body->describe($body->first)}, slot 2 {$body->describe($body->second)}, the same bytes; its clock agrees.");
+                $verdicts[] = Verdict::fine(
+                    'camera.ready',
+                    "{$body->label} is ready.",
+                    "Test frames prove it: slot 1 {$body->describe($body->first)}, slot 2 {$body->describe(
+                        $body->second,
+                    )}, the same bytes; its clock agrees.",
+                );
             }
         }
 
@@ -78,8 +85,8 @@ final class CameraCheck
         $seconds = abs($seconds);
         $parts = array_filter([
             intdiv($seconds, 3600) > 0 ? intdiv($seconds, 3600).' h' : null,
-            intdiv($seconds, 60) % 60 > 0 ? (intdiv($seconds, 60) % 60).' min' : null,
-            $seconds % 60 > 0 ? ($seconds % 60).' s' : null,
+            intdiv($seconds, 60) % 60 > 0 ? intdiv($seconds, 60) % 60 .' min' : null,
+            $seconds % 60 > 0 ? $seconds % 60 .' s' : null,
         ]);
 
         return $parts === [] ? '0 s' : implode(' ', $parts);
@@ -89,7 +96,11 @@ final class CameraCheck
     {
         foreach ([1 => $body->first, 2 => $body->second] as $slot => $read) {
             if ($read === null) {
-                return Verdict::stop('camera.no-card', "{$body->label} has no card in slot {$slot}.", 'Work that cannot be repeated is written to two cards at once.');
+                return Verdict::stop(
+                    'camera.no-card',
+                    "{$body->label} has no card in slot {$slot}.",
+                    'Work that cannot be repeated is written to two cards at once.',
+                );
             }
             if ($read->problem !== null) {
                 return Verdict::stop('camera.unreadable', "{$read->card} in {$body->label} cannot be read.", ucfirst($read->problem).'.');
@@ -105,9 +116,12 @@ final class CameraCheck
             return null;
         }
         if (! $body->hasTestFrames()) {
-            return Verdict::stop('camera.no-test-frames', "{$body->label} has proved nothing yet.",
+            return Verdict::stop(
+                'camera.no-test-frames',
+                "{$body->label} has proved nothing yet.",
                 'There is no test frame on its cards: fire one with every body at the same moment, then read the cards.',
-                remedy: new Remedy('camera.test', 'Fire test frames', ['body' => $body->bodyId]));
+                remedy: new Remedy('camera.test', 'Fire test frames', ['body' => $body->bodyId]),
+            );
         }
         $mode = $body->mode();
         if ($mode === $body->planned) {
@@ -120,10 +134,15 @@ final class CameraCheck
             null => "The two cards of {$body->label} do not agree.",
         };
 
-        return Verdict::stop('camera.mode', $finding,
-            "Slot 1 holds {$body->describe($body->first)}, slot 2 {$body->describe($body->second)}; planned is {$body->planned->value}: {$body->planned->meaning()}. One bad card would lose what is only there.",
+        return Verdict::stop(
+            'camera.mode',
+            $finding,
+            "Slot 1 holds {$body->describe($body->first)}, slot 2 {$body->describe(
+                $body->second,
+            )}; planned is {$body->planned->value}: {$body->planned->meaning()}. One bad card would lose what is only there.",
             ['mode' => $mode?->value],
-            new Remedy('camera.set-mode', "Set {$body->label} to {$body->planned->value} and fire again", ['body' => $body->bodyId]));
+            new Remedy('camera.set-mode', "Set {$body->label} to {$body->planned->value} and fire again", ['body' => $body->bodyId]),
+        );
     }
 
     private static function raw(BodyRead $body): ?Verdict
@@ -132,8 +151,12 @@ final class CameraCheck
             return null;
         }
 
-        return Verdict::stop('camera.no-raw', "{$body->label} does not write raw.", "Slot 1 holds {$body->describe($body->first)}, slot 2 {$body->describe($body->second)}.",
-            remedy: new Remedy('camera.set-mode', "Set {$body->label} to raw and fire again", ['body' => $body->bodyId]));
+        return Verdict::stop(
+            'camera.no-raw',
+            "{$body->label} does not write raw.",
+            "Slot 1 holds {$body->describe($body->first)}, slot 2 {$body->describe($body->second)}.",
+            remedy: new Remedy('camera.set-mode', "Set {$body->label} to raw and fire again", ['body' => $body->bodyId]),
+        );
     }
 
     private static function clock(BodyRead $body, ?int $offset): ?Verdict
@@ -144,10 +167,15 @@ final class CameraCheck
         $span = self::span($offset);
         $way = $offset > 0 ? 'ahead' : 'behind';
 
-        return Verdict::fix('camera.clock', "The clock of {$body->label} is {$span} {$way}.",
-            "Fired together, its first test frame reads {$span} ".($offset > 0 ? 'later' : 'earlier').' than that of the body in the middle: its frames would sort into the wrong moments.',
+        return Verdict::fix(
+            'camera.clock',
+            "The clock of {$body->label} is {$span} {$way}.",
+            "Fired together, its first test frame reads {$span} ".
+                ($offset > 0 ? 'later' : 'earlier').
+                ' than that of the body in the middle: its frames would sort into the wrong moments.',
             ['offset_s' => $offset],
-            new Remedy('camera.set-clock', "Set the clock of {$body->label} and fire again", ['body' => $body->bodyId]));
+            new Remedy('camera.set-clock', "Set the clock of {$body->label} and fire again", ['body' => $body->bodyId]),
+        );
     }
 
     /** @param  \Closure(string): bool  $isSafe */
@@ -161,13 +189,22 @@ final class CameraCheck
         $count = count($old);
         $files = $count === 1 ? 'one older file' : "{$count} older files";
         if ($unsafe === []) {
-            return Verdict::mind('camera.leftovers-safe', "{$body->label} still carries {$files}.",
-                'All of it is on two verified copies, so the cards may be formatted in the camera.', ['files' => $count]);
+            return Verdict::mind(
+                'camera.leftovers-safe',
+                "{$body->label} still carries {$files}.",
+                'All of it is on two verified copies, so the cards may be formatted in the camera.',
+                ['files' => $count],
+            );
         }
         $first = basename(array_values($unsafe)[0]->path);
 
-        return Verdict::stop('camera.leftovers-unsafe', "{$body->label} carries frames that are safe nowhere else.",
-            count($unsafe)." of {$files} have fewer than two verified copies, {$first} among them: put this card aside and copy it before anybody formats it.",
-            ['files' => $count, 'unsafe' => count($unsafe)]);
+        return Verdict::stop(
+            'camera.leftovers-unsafe',
+            "{$body->label} carries frames that are safe nowhere else.",
+            count($unsafe).
+                " of {$files} have fewer than two verified copies, {$first} among them: put this card aside and copy it before anybody ".
+                'formats it.',
+            ['files' => $count, 'unsafe' => count($unsafe)],
+        );
     }
 }

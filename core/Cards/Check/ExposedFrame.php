@@ -13,7 +13,13 @@ final readonly class ExposedFrame
     /** EV at ISO 100 that it was exposed for (Exif 2.32, APEX); null where something is missing. */
     public function ev100(): ?float
     {
-        return $this->shutterS === null || $this->fNumber === null || $this->iso === null || $this->shutterS <= 0 || $this->fNumber <= 0 || $this->iso <= 0
-            ? null : log($this->fNumber ** 2 / $this->shutterS, 2) - log($this->iso / 100, 2);
+        return $this->shutterS === null ||
+            $this->fNumber === null ||
+            $this->iso === null ||
+            $this->shutterS <= 0 ||
+            $this->fNumber <= 0 ||
+            $this->iso <= 0
+            ? null
+            : log($this->fNumber ** 2 / $this->shutterS, 2) - log($this->iso / 100, 2);
     }
 }

@@ -39,7 +39,14 @@ final readonly class FrameSeen
     /** @return array{path: string, kind: string, clock: int|null, zone: int, serial: string|null, hash: string|null} */
     public function row(): array
     {
-        return ['path' => $this->path, 'kind' => $this->kind->value, 'clock' => $this->clock, 'zone' => $this->zoneS, 'serial' => $this->serial, 'hash' => $this->hash];
+        return [
+            'path' => $this->path,
+            'kind' => $this->kind->value,
+            'clock' => $this->clock,
+            'zone' => $this->zoneS,
+            'serial' => $this->serial,
+            'hash' => $this->hash,
+        ];
     }
 
     /** @param  array{path: string, kind: string, clock: int|null, zone: int, serial: string|null, hash: string|null}  $row */

@@ -57,7 +57,10 @@ final class LookSample
         }
         ksort($why);
 
-        return array_map(static fn (int $i): array => ['id' => $frames[$i]['id'], 'name' => $frames[$i]['name'], 'why' => $why[$i]], array_keys($why));
+        return array_map(
+            static fn (int $i): array => ['id' => $frames[$i]['id'], 'name' => $frames[$i]['name'], 'why' => $why[$i]],
+            array_keys($why),
+        );
     }
 
     /**
@@ -68,7 +71,12 @@ final class LookSample
     {
         $small = [];
         foreach ($frames as $i => $frame) {
-            $around = array_map(static fn (array $f): int => $f['bytes'], array_values(array_diff_key(array_slice($frames, max(0, $i - self::NEIGHBOURS), 2 * self::NEIGHBOURS + 1, true), [$i => true])));
+            $around = array_map(
+                static fn (array $f): int => $f['bytes'],
+                array_values(
+                    array_diff_key(array_slice($frames, max(0, $i - self::NEIGHBOURS), 2 * self::NEIGHBOURS + 1, true), [$i => true]),
+                ),
+            );
             sort($around);
             $middle = $around === [] ? 0 : $around[intdiv(count($around), 2)];
             if ($middle > 0 && $frame['bytes'] < self::SMALL * $middle) {

@@ -14,7 +14,12 @@ final readonly class SettingsSheet
      * @param  float|null  $widest  the smallest f-number
      * @param  float|null  $smallest  the largest f-number
      */
-    public function __construct(public ?float $slowestS = null, public ?int $highestIso = null, public ?float $widest = null, public ?float $smallest = null) {}
+    public function __construct(
+        public ?float $slowestS = null,
+        public ?int $highestIso = null,
+        public ?float $widest = null,
+        public ?float $smallest = null,
+    ) {}
 
     public function isEmpty(): bool
     {
@@ -23,11 +28,16 @@ final readonly class SettingsSheet
 
     public function says(): string
     {
-        return $this->isEmpty() ? 'no limits are written on the sheet' : implode(', ', array_filter([
-            $this->slowestS === null ? null : 'no slower than '.FlashWay::shutter($this->slowestS),
-            $this->highestIso === null ? null : "no more than ISO {$this->highestIso}",
-            $this->widest === null ? null : "from f/{$this->widest}",
-            $this->smallest === null ? null : "to f/{$this->smallest}",
-        ]));
+        return $this->isEmpty()
+            ? 'no limits are written on the sheet'
+            : implode(
+                ', ',
+                array_filter([
+                    $this->slowestS === null ? null : 'no slower than '.FlashWay::shutter($this->slowestS),
+                    $this->highestIso === null ? null : "no more than ISO {$this->highestIso}",
+                    $this->widest === null ? null : "from f/{$this->widest}",
+                    $this->smallest === null ? null : "to f/{$this->smallest}",
+                ]),
+            );
     }
 }

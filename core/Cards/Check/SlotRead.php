@@ -17,12 +17,7 @@ final readonly class SlotRead
      * @param  int|null  $loadedAt  when the card went into the body, Unix seconds
      * @param  string|null  $problem  why the card could not be read
      */
-    public function __construct(
-        public string $card,
-        public array $frames,
-        public ?int $loadedAt = null,
-        public ?string $problem = null,
-    ) {}
+    public function __construct(public string $card, public array $frames, public ?int $loadedAt = null, public ?string $problem = null) {}
 
     /**
      * The test frames: the last firing of this body on this card, by frame number. A wrong clock does
@@ -32,7 +27,12 @@ final readonly class SlotRead
      */
     public function testFrames(string $serial): array
     {
-        $own = array_values(array_filter($this->frames, static fn (FrameSeen $f): bool => $f->clock !== null && ($f->serial === null || $f->serial === $serial)));
+        $own = array_values(
+            array_filter(
+                $this->frames,
+                static fn (FrameSeen $f): bool => $f->clock !== null && ($f->serial === null || $f->serial === $serial),
+            ),
+        );
         usort($own, static fn (FrameSeen $a, FrameSeen $b): int => $a->order() <=> $b->order());
         $run = [];
         foreach (array_reverse($own) as $frame) {
@@ -55,8 +55,10 @@ final readonly class SlotRead
     public function leftovers(string $serial, int $clockErrorS): array
     {
         $test = array_map(static fn (FrameSeen $f): string => $f->path, $this->testFrames($serial));
-        $isOwn = fn (FrameSeen $f): bool => $this->loadedAt !== null && $f->clock !== null && ($f->serial === null || $f->serial === $serial)
-            && $f->clock - $f->zoneS - $clockErrorS >= $this->loadedAt;
+        $isOwn = fn (FrameSeen $f): bool => $this->loadedAt !== null &&
+            $f->clock !== null &&
+            ($f->serial === null || $f->serial === $serial) &&
+            $f->clock - $f->zoneS - $clockErrorS >= $this->loadedAt;
 
         return array_values(array_filter($this->frames, static fn (FrameSeen $f): bool => ! in_array($f->path, $test, true) && ! $isOwn($f)));
     }

@@ -37,7 +37,11 @@ final readonly class ClockOffsets
             return 'right';
         }
         $size = abs($seconds);
-        $parts = array_filter([intdiv($size, 3600) > 0 ? intdiv($size, 3600).' h' : '', intdiv($size, 60) % 60 > 0 ? (intdiv($size, 60) % 60).' min' : '', $size % 60 > 0 ? ($size % 60).' s' : '']);
+        $parts = array_filter([
+            intdiv($size, 3600) > 0 ? intdiv($size, 3600).' h' : '',
+            intdiv($size, 60) % 60 > 0 ? intdiv($size, 60) % 60 .' min' : '',
+            $size % 60 > 0 ? $size % 60 .' s' : '',
+        ]);
 
         return implode(' ', $parts).($seconds > 0 ? ' ahead' : ' behind');
     }

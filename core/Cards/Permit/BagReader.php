@@ -28,8 +28,11 @@ final class BagReader
      * @param  array<int, true>|null  $sizes  only files of these sizes are read; null for all
      * @param  (\Closure(int, string): void)|null  $onBytes
      */
-    public function __construct(private readonly Volume $bag, private readonly ?array $sizes = null, private readonly ?\Closure $onBytes = null)
-    {
+    public function __construct(
+        private readonly Volume $bag,
+        private readonly ?array $sizes = null,
+        private readonly ?\Closure $onBytes = null,
+    ) {
         try {
             if ($bag->kindOf('bagit.txt') === EntryKind::File) {
                 $this->readAll();

@@ -8,7 +8,8 @@ namespace NorthSatchel\Cards\Permit;
 final readonly class BagReading
 {
     /**
-     * @param  array<string, list<string>>  $contents  by hash, what the file system calls the files that hold it; none where it does not tell
+     * @param  array<string, list<string>>  $contents  by hash, what the file system calls the files that hold it; none where it does not
+     *     tell
      * @param  int|null  $readAt  unix seconds; null for now
      * @param  string|null  $place  what its owner calls the place; the medium stands for it where there is no name
      */

@@ -76,6 +76,9 @@ final readonly class Content
         }
         $own = bin2hex(sodium_crypto_generichash_final($blake, 64));
 
-        return new self([self::HASH => $own, 'blake2b' => $own, ...array_map(static fn (\HashContext $c): string => hash_final($c), $others)], $bytes);
+        return new self(
+            [self::HASH => $own, 'blake2b' => $own, ...array_map(static fn (\HashContext $c): string => hash_final($c), $others)],
+            $bytes,
+        );
     }
 }

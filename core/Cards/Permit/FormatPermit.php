@@ -19,9 +19,24 @@ final readonly class FormatPermit
 
     public static function of(PermitQuestion $q): self
     {
-        $against = $q->unreadable !== null ? [self::unreadable($q)] : array_values(array_filter([
-            self::seal($q), self::change($q), self::differs($q), self::nothing($q), self::twin($q), self::damage($q), self::odd($q), self::unread($q), self::copies($q), self::elsewhere($q), self::look($q),
-        ]));
+        $against =
+            $q->unreadable !== null
+                ? [self::unreadable($q)]
+                : array_values(
+                    array_filter([
+                        self::seal($q),
+                        self::change($q),
+                        self::differs($q),
+                        self::nothing($q),
+                        self::twin($q),
+                        self::damage($q),
+                        self::odd($q),
+                        self::unread($q),
+                        self::copies($q),
+                        self::elsewhere($q),
+                        self::look($q),
+                    ]),
+                );
 
         return $against === [] ? new self(true, new Verdicts([self::granted($q)]), $q) : new self(false, new Verdicts($against), $q);
     }
@@ -37,10 +52,12 @@ final readonly class FormatPermit
         return Verdict::fine(
             'permit.granted',
             "{$q->card} may be formatted.",
-            ($count === 1 ? 'The one file on it is' : "All {$count} files on it are")." verified by content on {$q->proof->wanted} media ({$where}); {$healed} healed from the twin, {$given} given up in writing."
-                .($q->isAlone ? ' It has no twin, so one more copy was wanted.' : '')
-                .($bad === [] ? '' : ' Found bad at 1:1 and let go in writing: '.self::some($bad).'.')
-                .($q->readAgain === null ? '' : " {$q->readAgain}"),
+            ($count === 1 ? 'The one file on it is' : "All {$count} files on it are").
+                " verified by content on {$q->proof->wanted} media ({$where}); {$healed} healed from the twin, {$given} given up ".
+                'in writing.'.
+                ($q->isAlone ? ' It has no twin, so one more copy was wanted.' : '').
+                ($bad === [] ? '' : ' Found bad at 1:1 and let go in writing: '.self::some($bad).'.').
+                ($q->readAgain === null ? '' : " {$q->readAgain}"),
             ['files' => $count, 'healed' => $healed, 'given_up' => $given],
         );
     }
@@ -52,37 +69,71 @@ final readonly class FormatPermit
 
     private static function seal(PermitQuestion $q): ?Verdict
     {
-        return $q->isSealed ? null : Verdict::stop('permit.not-sealed', "{$q->card} has not been sealed.",
-            'Until everything on it is listed nobody can say that all of it is safe.', remedy: new Remedy('card.seal', 'Seal the card', ['card' => $q->cardId]));
+        return $q->isSealed
+            ? null
+            : Verdict::stop(
+                'permit.not-sealed',
+                "{$q->card} has not been sealed.",
+                'Until everything on it is listed nobody can say that all of it is safe.',
+                remedy: new Remedy('card.seal', 'Seal the card', ['card' => $q->cardId]),
+            );
     }
 
     private static function change(PermitQuestion $q): ?Verdict
     {
         $count = count($q->changed);
 
-        return $count === 0 ? null : Verdict::stop('permit.changed', "{$q->card} has changed since it was sealed.",
-            ($count === 1 ? 'One file is' : "{$count} files are").' new, gone or different: '.self::some($q->changed).'.',
-            ['changed' => $count], new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]));
+        return $count === 0
+            ? null
+            : Verdict::stop(
+                'permit.changed',
+                "{$q->card} has changed since it was sealed.",
+                ($count === 1 ? 'One file is' : "{$count} files are").' new, gone or different: '.self::some($q->changed).'.',
+                ['changed' => $count],
+                new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]),
+            );
     }
 
     private static function differs(PermitQuestion $q): ?Verdict
     {
         $count = count($q->differing);
 
-        return $count === 0 ? null : Verdict::stop('permit.differs', "{$q->card} does not hold what was sealed.",
-            ($count === 1 ? 'One file was' : "{$count} files were").' read and held something else, with the size and time as before: '.self::some($q->differing).'. What was copied is of what was sealed.',
-            ['differing' => $count], new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]));
+        return $count === 0
+            ? null
+            : Verdict::stop(
+                'permit.differs',
+                "{$q->card} does not hold what was sealed.",
+                ($count === 1 ? 'One file was' : "{$count} files were").
+                    ' read and held something else, with the size and time as before: '.
+                    self::some($q->differing).
+                    '. What was copied is of what was sealed.',
+                ['differing' => $count],
+                new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]),
+            );
     }
 
     private static function nothing(PermitQuestion $q): ?Verdict
     {
-        return ! $q->isSealed || $q->proof->files !== [] ? null : Verdict::stop('permit.nothing', "Nothing is known to lie on {$q->card}.", 'Of nothing, nothing is proved: seal it again.', remedy: new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]));
+        return ! $q->isSealed || $q->proof->files !== []
+            ? null
+            : Verdict::stop(
+                'permit.nothing',
+                "Nothing is known to lie on {$q->card}.",
+                'Of nothing, nothing is proved: seal it again.',
+                remedy: new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]),
+            );
     }
 
     private static function twin(PermitQuestion $q): ?Verdict
     {
-        return ! $q->isSealed || $q->isTwinChecked ? null : Verdict::stop('permit.no-twin-check', "{$q->card} has not been compared with its twin.",
-            'Only the comparison tells whether its frames came out whole; one without a twin is looked through by itself.', remedy: new Remedy('card.twin', 'Compare the two cards', ['card' => $q->cardId]));
+        return ! $q->isSealed || $q->isTwinChecked
+            ? null
+            : Verdict::stop(
+                'permit.no-twin-check',
+                "{$q->card} has not been compared with its twin.",
+                'Only the comparison tells whether its frames came out whole; one without a twin is looked through by itself.',
+                remedy: new Remedy('card.twin', 'Compare the two cards', ['card' => $q->cardId]),
+            );
     }
 
     private static function damage(PermitQuestion $q): ?Verdict
@@ -95,22 +146,38 @@ final readonly class FormatPermit
         $first = basename($names[0]);
         $isDamaged = $q->notWhole[$names[0]] === Side::Damaged;
 
-        return Verdict::stop('permit.damaged', $count === 1 ? "{$first} is whole on neither card." : "{$count} frames are whole on neither card.",
-            "{$first} is ".($isDamaged ? 'damaged' : 'unknown').' here and no intact twin is known: try to rescue it before anything is formatted, or give it up in writing.',
-            ['damaged' => $count], new Remedy('card.accept-loss', 'Give it up in writing', ['card' => $q->cardId, 'path' => $names[0]]));
+        return Verdict::stop(
+            'permit.damaged',
+            $count === 1 ? "{$first} is whole on neither card." : "{$count} frames are whole on neither card.",
+            "{$first} is ".
+                ($isDamaged ? 'damaged' : 'unknown').
+                ' here and no intact twin is known: try to rescue it before anything is formatted, or give it up in writing.',
+            ['damaged' => $count],
+            new Remedy('card.accept-loss', 'Give it up in writing', ['card' => $q->cardId, 'path' => $names[0]]),
+        );
     }
 
     /** What is no plain file, or cannot be read, cannot be proved; it can be given up in writing. */
     private static function odd(PermitQuestion $q): ?Verdict
     {
-        $odd = array_values(array_filter($q->proof->unsafe(), static fn (FileProof $f): bool => $f->file->whyNot !== null && ! isset($q->notWhole[$f->file->name])));
+        $odd = array_values(
+            array_filter(
+                $q->proof->unsafe(),
+                static fn (FileProof $f): bool => $f->file->whyNot !== null && ! isset($q->notWhole[$f->file->name]),
+            ),
+        );
         if ($odd === []) {
             return null;
         }
         $name = $odd[0]->file->name;
 
-        return Verdict::stop('permit.not-a-file', count($odd) === 1 ? "{$name} on it cannot be proved." : count($odd)." things on {$q->card} cannot be proved.",
-            "{$name}: {$odd[0]->file->whyNot}. Copies hold plain files only: see what it is, or give it up in writing.", ['odd' => count($odd)], new Remedy('card.accept-loss', 'Give it up in writing', ['card' => $q->cardId, 'path' => $name]));
+        return Verdict::stop(
+            'permit.not-a-file',
+            count($odd) === 1 ? "{$name} on it cannot be proved." : count($odd)." things on {$q->card} cannot be proved.",
+            "{$name}: {$odd[0]->file->whyNot}. Copies hold plain files only: see what it is, or give it up in writing.",
+            ['odd' => count($odd)],
+            new Remedy('card.accept-loss', 'Give it up in writing', ['card' => $q->cardId, 'path' => $name]),
+        );
     }
 
     private static function unread(PermitQuestion $q): ?Verdict
@@ -118,8 +185,17 @@ final readonly class FormatPermit
         $unread = self::short($q, static fn (FileProof $f): bool => $f->file->wanted() === null);
         $count = count($unread);
 
-        return $count === 0 || ! $q->isSealed ? null : Verdict::stop('permit.unread', "Nobody has read what {$q->card} holds.",
-            "{$count} of ".count($q->proof->files).' files were listed and not read since: copying reads them, and so does asking for the permit.', ['unread' => $count], new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]));
+        return $count === 0 || ! $q->isSealed
+            ? null
+            : Verdict::stop(
+                'permit.unread',
+                "Nobody has read what {$q->card} holds.",
+                "{$count} of ".
+                    count($q->proof->files).
+                    ' files were listed and not read since: copying reads them, and so does asking for the permit.',
+                ['unread' => $count],
+                new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]),
+            );
     }
 
     private static function copies(PermitQuestion $q): ?Verdict
@@ -133,21 +209,46 @@ final readonly class FormatPermit
         $first = $short[(int) array_search($least, $counts, true)];
         $count = count($short);
         $all = count($q->proof->files);
-        $fallen = $q->fallen === [] ? '' : ' '.implode(' ', array_map(static fn (string $why): string => ucfirst($why).'.', array_slice($q->fallen, 0, 3)));
+        $fallen =
+            $q->fallen === []
+                ? ''
+                : ' '.implode(' ', array_map(static fn (string $why): string => ucfirst($why).'.', array_slice($q->fallen, 0, 3)));
 
-        return Verdict::stop('permit.copies', "{$q->card} holds frames that are not safe yet.",
-            "{$count} of {$all} files lie by content on fewer than {$q->proof->wanted} media, the least {$least}: ".basename($first->file->name).($first->on === [] ? ' lies nowhere else.' : ' lies on '.implode(' and ', array_map(static fn (BagReading $b): string => $b->place(), $first->on)).' alone.')
-                ." The card itself is not counted.{$fallen}".($q->isAlone ? ' It has no twin, so one more copy is wanted.' : ''),
-            ['short' => $count, 'least' => $least], new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]));
+        return Verdict::stop(
+            'permit.copies',
+            "{$q->card} holds frames that are not safe yet.",
+            "{$count} of {$all} files lie by content on fewer than {$q->proof->wanted} media, the least {$least}: ".
+                basename($first->file->name).
+                ($first->on === []
+                    ? ' lies nowhere else.'
+                    : ' lies on '.implode(' and ', array_map(static fn (BagReading $b): string => $b->place(), $first->on)).' alone.').
+                " The card itself is not counted.{$fallen}".
+                ($q->isAlone ? ' It has no twin, so one more copy is wanted.' : ''),
+            ['short' => $count, 'least' => $least],
+            new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]),
+        );
     }
 
     /** By the owner's rule a card may have to wait until its copy elsewhere is verified. */
     private static function elsewhere(PermitQuestion $q): ?Verdict
     {
-        $short = self::short($q, static fn (FileProof $f): bool => $f->file->wanted() !== null && $q->proof->isElsewhereAsked && ! $f->isElsewhere());
+        $short = self::short(
+            $q,
+            static fn (FileProof $f): bool => $f->file->wanted() !== null && $q->proof->isElsewhereAsked && ! $f->isElsewhere(),
+        );
         $count = count($short);
 
-        return $count === 0 || ! $q->isSealed ? null : Verdict::stop('permit.elsewhere', "{$q->card} waits for its copy elsewhere.", "{$count} of ".count($q->proof->files).' files lie verified nowhere outside the house and the bag, and your rule says that cards stay until they do.', ['short' => $count], new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]));
+        return $count === 0 || ! $q->isSealed
+            ? null
+            : Verdict::stop(
+                'permit.elsewhere',
+                "{$q->card} waits for its copy elsewhere.",
+                "{$count} of ".
+                    count($q->proof->files).
+                    ' files lie verified nowhere outside the house and the bag, and your rule says that cards stay until they do.',
+                ['short' => $count],
+                new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]),
+            );
     }
 
     /** A frame can be whole, verified, and out of focus: somebody must have looked while it can still be shot again. */
@@ -158,12 +259,27 @@ final readonly class FormatPermit
         }
         $remedy = new Remedy('card.look', 'Look at frames 1:1', ['card' => $q->cardId]);
         if ($q->look === null) {
-            return Verdict::stop('permit.not-looked', "Nobody has looked at {$q->card} at 1:1.", 'Hashes tell that a file is whole, not that it is sharp: look at some frames pixel for pixel first.', remedy: $remedy);
+            return Verdict::stop(
+                'permit.not-looked',
+                "Nobody has looked at {$q->card} at 1:1.",
+                'Hashes tell that a file is whole, not that it is sharp: look at some frames pixel for pixel first.',
+                remedy: $remedy,
+            );
         }
 
-        return $q->look->isPassed() ? null : Verdict::stop('permit.look-bad', "The look at {$q->card} found trouble.",
-            ($q->look->bad === [] ? '' : self::some($q->look->bad).' '.(count($q->look->bad) === 1 ? 'is' : 'are').' not as wanted. ').($q->look->words === '' ? '' : "“{$q->look->words}” ").'Shoot again what can be shot again; or look once more, and say in writing that the card may go all the same.',
-            ['bad' => count($q->look->bad)], $remedy);
+        return $q->look->isPassed()
+            ? null
+            : Verdict::stop(
+                'permit.look-bad',
+                "The look at {$q->card} found trouble.",
+                ($q->look->bad === []
+                    ? ''
+                    : self::some($q->look->bad).' '.(count($q->look->bad) === 1 ? 'is' : 'are').' not as wanted. ').
+                    ($q->look->words === '' ? '' : "“{$q->look->words}” ").
+                    'Shoot again what can be shot again; or look once more, and say in writing that the card may go all the same.',
+                ['bad' => count($q->look->bad)],
+                $remedy,
+            );
     }
 
     /**
@@ -178,6 +294,7 @@ final readonly class FormatPermit
     /** @param  list<string>  $names */
     private static function some(array $names): string
     {
-        return implode(', ', array_map(basename(...), array_slice($names, 0, 3))).(count($names) > 3 ? ' and '.(count($names) - 3).' more' : '');
+        return implode(', ', array_map(basename(...), array_slice($names, 0, 3))).
+            (count($names) > 3 ? ' and '.(count($names) - 3).' more' : '');
     }
 }

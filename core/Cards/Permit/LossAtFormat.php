@@ -18,13 +18,38 @@ final class LossAtFormat
         $unsafe = $proof->unsafe();
         if ($unsafe !== []) {
             $count = count($unsafe);
-            $names = implode(', ', array_map(static fn (FileProof $f): string => basename($f->file->name).($f->on === [] ? ' (lies nowhere that is known)' : ' (lies on '.implode(' and ', array_map(static fn (BagReading $b): string => $b->place(), $f->on)).')'), array_slice($unsafe, 0, 5)));
+            $names = implode(
+                ', ',
+                array_map(
+                    static fn (FileProof $f): string => basename($f->file->name).
+                        ($f->on === []
+                            ? ' (lies nowhere that is known)'
+                            : ' (lies on '.implode(' and ', array_map(static fn (BagReading $b): string => $b->place(), $f->on)).')'),
+                    array_slice($unsafe, 0, 5),
+                ),
+            );
 
-            return Verdict::stop('permit.lost', "{$card} was formatted when its permit was void.",
-                "{$count} of ".count($proof->files)." files were not safe by then: {$names}".($count > 5 ? ' and more' : '').'. '.($fallen === [] ? '' : ucfirst(implode('. ', $fallen)).'. ').'They may still be found there, on its twin, or by a rescue of the card: do not write to it.', ['unsafe' => $count]);
+            return Verdict::stop(
+                'permit.lost',
+                "{$card} was formatted when its permit was void.",
+                "{$count} of ".
+                    count($proof->files).
+                    " files were not safe by then: {$names}".
+                    ($count > 5 ? ' and more' : '').
+                    '. '.
+                    ($fallen === [] ? '' : ucfirst(implode('. ', $fallen)).'. ').
+                    'They may still be found there, on its twin, or by a rescue of the card: do not write to it.',
+                ['unsafe' => $count],
+            );
         }
 
-        return $wasReleased ? null : Verdict::stop('permit.unseen', "{$card} was formatted without a last look.",
-            'What was on it when the permit was given is safe; whether anything was added after that, nobody can say. If nothing was shot on it since, say so and it is back in use.');
+        return $wasReleased
+            ? null
+            : Verdict::stop(
+                'permit.unseen',
+                "{$card} was formatted without a last look.",
+                'What was on it when the permit was given is safe; whether anything was added after that, nobody can say. If nothing '.
+                    'was shot on it since, say so and it is back in use.',
+            );
     }
 }

@@ -67,14 +67,22 @@ final readonly class Medium
      */
     private static function most(array $media): array
     {
-        $same = array_map(static fn (self $one): array => array_filter($media, static fn (self $other): bool => $other !== $one && $one->isSameAs($other)), $media);
+        $same = array_map(
+            static fn (self $one): array => array_filter($media, static fn (self $other): bool => $other !== $one && $one->isSameAs($other)),
+            $media,
+        );
         $counts = array_map(count(...), $same);
         if ($counts === [] || max($counts) === 0) {
             return $media;
         }
         $at = (int) array_search(max($counts), $counts, true);
         $without = self::most(array_values(array_filter($media, static fn (self $m): bool => $m !== $media[$at])));
-        $with = [$media[$at], ...self::most(array_values(array_filter($media, static fn (self $m): bool => $m !== $media[$at] && ! in_array($m, $same[$at], true))))];
+        $with = [
+            $media[$at],
+            ...self::most(
+                array_values(array_filter($media, static fn (self $m): bool => $m !== $media[$at] && ! in_array($m, $same[$at], true))),
+            ),
+        ];
 
         return count($with) >= count($without) ? $with : $without;
     }

@@ -40,14 +40,23 @@ final readonly class PermitDrawing
         $middle = self::WIDTH / 2;
         $lines = [];
         foreach (array_values($media) as $number => $of) {
-            $missing = array_values(array_filter($counted, static fn (array $f): bool => ! is_array($f['on'] ?? null) || array_filter($f['on'], static fn (mixed $on): bool => in_array($on, $of, true)) === []));
+            $missing = array_values(
+                array_filter(
+                    $counted,
+                    static fn (array $f): bool => ! is_array($f['on'] ?? null) ||
+                        array_filter($f['on'], static fn (mixed $on): bool => in_array($on, $of, true)) === [],
+                ),
+            );
             $side = $number % 2 === 0 ? -1 : 1;
             $lines[] = new PermitLine(
                 place: implode(', ', array_unique(array_map(static fn (int $i): string => self::text($bags[$i]['place'] ?? null), $of))),
                 medium: self::text($bags[$of[0]]['medium'] ?? null),
                 files: count($counted) - count($missing),
                 of: count($counted),
-                missing: array_map(static fn (array $f): string => basename(self::text($f['name'] ?? null)), array_slice($missing, 0, self::NAMED)),
+                missing: array_map(
+                    static fn (array $f): string => basename(self::text($f['name'] ?? null)),
+                    array_slice($missing, 0, self::NAMED),
+                ),
                 readAt: self::text($bags[$of[0]]['read_at'] ?? null) ?: null,
                 x1: $middle + $side * self::CARD_HALF,
                 y1: $height / 2,
@@ -56,9 +65,18 @@ final readonly class PermitDrawing
                 anchor: $side < 0 ? 'end' : 'start',
             );
         }
-        $words = array_map(static fn (PermitLine $l): string => $l->isWhole() ? "all {$l->of} files lie on {$l->place}" : "{$l->files} of {$l->of} files lie on {$l->place}, not ".implode(', ', $l->missing), $lines);
+        $words = array_map(
+            static fn (PermitLine $l): string => $l->isWhole()
+                ? "all {$l->of} files lie on {$l->place}"
+                : "{$l->files} of {$l->of} files lie on {$l->place}, not ".implode(', ', $l->missing),
+            $lines,
+        );
 
-        return new self($lines, (int) $height, $words === [] ? 'Nothing of the card lies anywhere else.' : ucfirst(implode('; ', $words)).'.');
+        return new self(
+            $lines,
+            (int) $height,
+            $words === [] ? 'Nothing of the card lies anywhere else.' : ucfirst(implode('; ', $words)).'.',
+        );
     }
 
     /** @return list<array<array-key, mixed>> */

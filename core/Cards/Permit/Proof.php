@@ -24,7 +24,11 @@ final readonly class Proof
      */
     public static function of(array $card, array $bags, int $wanted, bool $isElsewhereAsked = false): self
     {
-        return new self(array_map(static fn (CardFile $file): FileProof => self::one($file, $bags, max(1, $wanted), $isElsewhereAsked), $card), $wanted, $isElsewhereAsked);
+        return new self(
+            array_map(static fn (CardFile $file): FileProof => self::one($file, $bags, max(1, $wanted), $isElsewhereAsked), $card),
+            $wanted,
+            $isElsewhereAsked,
+        );
     }
 
     public function isGranted(): bool
@@ -61,7 +65,10 @@ final readonly class Proof
     /** On how many media the file lies that lies on the fewest; 0 where there is none. */
     public function least(): int
     {
-        $counts = array_map(static fn (FileProof $f): int => count($f->on), array_filter($this->files, static fn (FileProof $f): bool => ! $f->file->isGivenUp));
+        $counts = array_map(
+            static fn (FileProof $f): int => count($f->on),
+            array_filter($this->files, static fn (FileProof $f): bool => ! $f->file->isGivenUp),
+        );
 
         return $counts === [] ? 0 : min($counts);
     }
@@ -81,8 +88,11 @@ final readonly class Proof
         $why = match (true) {
             $count === 0 && $file->healing !== null => 'the file of its twin, which heals it, lies on no medium',
             $count === 0 => 'what it holds lies on no medium',
-            $count < $wanted => $count === 1 ? "it lies on one medium, and {$wanted} are wanted" : "it lies on {$count} media, and {$wanted} are wanted",
-            $isElsewhereAsked && array_filter($on, static fn (BagReading $b): bool => $b->isElsewhere) === [] => 'it lies nowhere outside the house and the bag',
+            $count < $wanted => $count === 1
+                ? "it lies on one medium, and {$wanted} are wanted"
+                : "it lies on {$count} media, and {$wanted} are wanted",
+            $isElsewhereAsked && array_filter($on, static fn (BagReading $b): bool => $b->isElsewhere) === [] => 'it lies nowhere '.
+                'outside the house and the bag',
             default => null,
         };
 
@@ -115,6 +125,11 @@ final readonly class Proof
         usort($holding, static fn (BagReading $a, BagReading $b): int => $b->isElsewhere <=> $a->isElsewhere);
         $media = Medium::different(array_map(static fn (BagReading $b): Medium => $b->medium, $holding));
 
-        return array_map(static fn (Medium $m): BagReading => array_values(array_filter($holding, static fn (BagReading $b): bool => $b->medium->isSameAs($m)))[0], $media);
+        return array_map(
+            static fn (Medium $m): BagReading => array_values(
+                array_filter($holding, static fn (BagReading $b): bool => $b->medium->isSameAs($m)),
+            )[0],
+            $media,
+        );
     }
 }

@@ -10,7 +10,11 @@ namespace NorthSatchel\Cards\Permit;
  */
 final readonly class ReadAgain
 {
-    public const CHOICES = ['minute' => 'all, when that takes under a minute', 'all' => 'always all', 'tenth' => 'the newest, and a random tenth'];
+    public const CHOICES = [
+        'minute' => 'all, when that takes under a minute',
+        'all' => 'always all',
+        'tenth' => 'the newest, and a random tenth',
+    ];
 
     /** A card reader reads about so fast (common practice, no source). */
     private const BYTES_A_SECOND = 150_000_000;
@@ -38,7 +42,12 @@ final readonly class ReadAgain
         $bytes = array_sum(array_column($files, 0)) + $bagBytes;
         $seconds = $bytes / self::BYTES_A_SECOND;
         if ($choice === 'all' || ($choice !== 'tenth' && $seconds <= self::A_MINUTE_S)) {
-            return new self(array_map(strval(...), array_keys($files)), true, $bytes, 'For this, all of the card and of the bags that are here was read again.');
+            return new self(
+                array_map(strval(...), array_keys($files)),
+                true,
+                $bytes,
+                'For this, all of the card and of the bags that are here was read again.',
+            );
         }
         $byTime = $files;
         uasort($byTime, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
@@ -52,7 +61,12 @@ final readonly class ReadAgain
         $some = array_intersect_key($files, $taken);
         $part = count($some).' of '.count($files);
 
-        return new self(array_map(strval(...), array_keys($some)), false, (int) array_sum(array_column($some, 0)),
-            "For this, {$part} files of the card were read again, the newest and a random tenth; of the others, and of the copies, only names, sizes and times were compared.");
+        return new self(
+            array_map(strval(...), array_keys($some)),
+            false,
+            (int) array_sum(array_column($some, 0)),
+            "For this, {$part} files of the card were read again, the newest and a random tenth; of the others, and of the copies, only ".
+                'names, sizes and times were compared.',
+        );
     }
 }

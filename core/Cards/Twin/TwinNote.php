@@ -38,7 +38,10 @@ final readonly class TwinNote
     /** How many frames are damaged here and whole on the other card: the card, not the body, is to blame. */
     public function damaged(): int
     {
-        $bad = array_filter(array_keys($this->states), fn (string|int $name): bool => $this->states[$name] === Side::Damaged && $this->isTwinIntact((string) $name));
+        $bad = array_filter(
+            array_keys($this->states),
+            fn (string|int $name): bool => $this->states[$name] === Side::Damaged && $this->isTwinIntact((string) $name),
+        );
 
         return count(array_unique(array_map(static fn (string|int $name): string => FrameKind::frameOf((string) $name), $bad)));
     }
@@ -47,8 +50,13 @@ final readonly class TwinNote
     public function row(): array
     {
         return [
-            'verdict' => $this->verdict->value, 'frames' => $this->frames, 'twin' => $this->twinCardId, 'twin_fill' => $this->twinFill,
-            'states' => self::values($this->states), 'twin_states' => self::values($this->twinStates), 'healing' => (object) $this->healing,
+            'verdict' => $this->verdict->value,
+            'frames' => $this->frames,
+            'twin' => $this->twinCardId,
+            'twin_fill' => $this->twinFill,
+            'states' => self::values($this->states),
+            'twin_states' => self::values($this->twinStates),
+            'healing' => (object) $this->healing,
         ];
     }
 

@@ -15,5 +15,13 @@ final readonly class AuditCopy
      * @param  string|null  $account  whose password opens it, for what is reached by network
      * @param  int  $verifiedAt  Unix seconds
      */
-    public function __construct(public string $name, public string $device, public string $kind, public string $kept, public string $route, public ?string $account, public int $verifiedAt) {}
+    public function __construct(
+        public string $name,
+        public string $device,
+        public string $kind,
+        public string $kept,
+        public string $route,
+        public ?string $account,
+        public int $verifiedAt,
+    ) {}
 }

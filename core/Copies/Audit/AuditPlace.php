@@ -8,7 +8,16 @@ namespace NorthSatchel\Copies\Audit;
 final readonly class AuditPlace
 {
     /** @param  float  $mbPerS  how fast it takes them */
-    public function __construct(public int $id, public string $name, public string $device, public string $kind, public string $kept, public string $route, public ?string $account = null, public float $mbPerS = 150.0) {}
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $device,
+        public string $kind,
+        public string $kept,
+        public string $route,
+        public ?string $account = null,
+        public float $mbPerS = 150.0,
+    ) {}
 
     public function copy(int $now): AuditCopy
     {

@@ -29,7 +29,9 @@ final readonly class AuditRule
     /** How many points a load misses: copies, kinds and places that are not there. */
     public function missing(AuditLoad $load): int
     {
-        return max(0, $this->copies - $load->devices()) + max(0, $this->kinds - count($load->kinds())) + max(0, $this->elsewhere - $load->elsewhere());
+        return max(0, $this->copies - $load->devices()) +
+            max(0, $this->kinds - count($load->kinds())) +
+            max(0, $this->elsewhere - $load->elsewhere());
     }
 
     public function name(): string

@@ -20,9 +20,18 @@ final class Blows
         $rate = static fn (string $cause): float => $aYear[$cause] ?? self::USUAL[$cause];
         $copies = array_merge(...array_map(static fn (AuditLoad $l): array => $l->copies, $loads) ?: [[]]);
         $blows = [
-            new Blow('the bag is stolen', $rate('theft'), static fn (AuditCopy $c): bool => in_array($c->kept, ['bag', 'on-you'], true), takesCards: true),
+            new Blow(
+                'the bag is stolen',
+                $rate('theft'),
+                static fn (AuditCopy $c): bool => in_array($c->kept, ['bag', 'on-you'], true),
+                takesCards: true,
+            ),
             new Blow('home burns', $rate('fire'), static fn (AuditCopy $c): bool => $c->kept === 'home'),
-            new Blow('the other place burns', $rate('fire'), static fn (AuditCopy $c): bool => $c->kept === 'elsewhere' && $c->kind !== 'cloud'),
+            new Blow(
+                'the other place burns',
+                $rate('fire'),
+                static fn (AuditCopy $c): bool => $c->kept === 'elsewhere' && $c->kind !== 'cloud',
+            ),
         ];
         $names = $routes = $accounts = [];
         foreach ($copies as $copy) {
@@ -36,10 +45,18 @@ final class Blows
             $blows[] = new Blow("{$name} dies", $rate('drive'), static fn (AuditCopy $c): bool => $c->device === (string) $device);
         }
         foreach (array_keys($routes) as $route) {
-            $blows[] = new Blow("the route “{$route}” was set up wrongly", $rate('routine'), static fn (AuditCopy $c): bool => $c->route === (string) $route);
+            $blows[] = new Blow(
+                "the route “{$route}” was set up wrongly",
+                $rate('routine'),
+                static fn (AuditCopy $c): bool => $c->route === (string) $route,
+            );
         }
         foreach (array_keys($accounts) as $account) {
-            $blows[] = new Blow("the password of {$account} is stolen", $rate('password'), static fn (AuditCopy $c): bool => $c->account === (string) $account);
+            $blows[] = new Blow(
+                "the password of {$account} is stolen",
+                $rate('password'),
+                static fn (AuditCopy $c): bool => $c->account === (string) $account,
+            );
         }
 
         return $blows;

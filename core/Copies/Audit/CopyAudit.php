@@ -25,8 +25,13 @@ final class CopyAudit
      * @param  list<AuditPlace>  $places  that copies can go to
      * @param  array<string, float>  $aYear  the owner's own yearly rates, by cause
      */
-    public function __construct(public readonly array $loads, private readonly array $places, public readonly AuditRule $rule, private readonly int $now, array $aYear = [])
-    {
+    public function __construct(
+        public readonly array $loads,
+        private readonly array $places,
+        public readonly AuditRule $rule,
+        private readonly int $now,
+        array $aYear = [],
+    ) {
         $this->blows = Blows::of($loads, $aYear);
     }
 
@@ -36,7 +41,11 @@ final class CopyAudit
         $list = [];
         foreach ($this->blows as $blow) {
             $gone = array_values(array_filter($this->loads, static fn (AuditLoad $l): bool => self::isGone($l, $blow)));
-            $list[] = ['blow' => $blow->name, 'takes' => array_map(static fn (AuditLoad $l): string => $l->label, $gone), 'all' => $gone !== [] && count($gone) === count($this->loads)];
+            $list[] = [
+                'blow' => $blow->name,
+                'takes' => array_map(static fn (AuditLoad $l): string => $l->label, $gone),
+                'all' => $gone !== [] && count($gone) === count($this->loads),
+            ];
         }
         usort($list, static fn (array $a, array $b): int => count($b['takes']) <=> count($a['takes']));
 
@@ -67,9 +76,15 @@ final class CopyAudit
                 $gb += $isThere || $this->rule->missing($load) === 0 ? 0 : $load->gb;
             }
             $mends = $missing - array_sum(array_map($this->rule->missing(...), $then));
-            $minutes = max(1, (int) ceil(1000 * $gb / max(1.0, $place->mbPerS) / 60));
+            $minutes = max(1, (int) ceil((1000 * $gb) / max(1.0, $place->mbPerS) / 60));
             if ($mends > 0 && ($best === null || $mends > $best['mends'] || ($mends === $best['mends'] && $minutes < $best['minutes']))) {
-                $best = ['place' => $place, 'minutes' => $minutes, 'mends' => $mends, 'before' => $this->weekRisk(), 'after' => (new self($then, $this->places, $this->rule, $this->now))->weekRisk()];
+                $best = [
+                    'place' => $place,
+                    'minutes' => $minutes,
+                    'mends' => $mends,
+                    'before' => $this->weekRisk(),
+                    'after' => (new self($then, $this->places, $this->rule, $this->now))->weekRisk(),
+                ];
             }
         }
 
@@ -100,7 +115,24 @@ final class CopyAudit
         }
         $verdicts = [...$this->againstTheRule(), ...$this->routes(), ...$this->oneBag(), ...$this->stale()];
 
-        return $verdicts === [] ? [Verdict::fine('audit.holds', "Everything is kept by {$this->rule->name()}.", count($this->loads).' card loads on '.$this->rule->copies.' devices of '.$this->rule->kinds.' kinds, '.$this->rule->elsewhere.' elsewhere. Losing one of them within a week: '.self::odds($this->weekRisk()).'.')] : $verdicts;
+        return $verdicts === []
+            ? [
+                Verdict::fine(
+                    'audit.holds',
+                    "Everything is kept by {$this->rule->name()}.",
+                    count($this->loads).
+                        ' card loads on '.
+                        $this->rule->copies.
+                        ' devices of '.
+                        $this->rule->kinds.
+                        ' kinds, '.
+                        $this->rule->elsewhere.
+                        ' elsewhere. Losing one of them within a week: '.
+                        self::odds($this->weekRisk()).
+                        '.',
+                ),
+            ]
+            : $verdicts;
     }
 
     /** One in so many. */
@@ -109,7 +141,13 @@ final class CopyAudit
         return match (true) {
             $chance <= 0 => 'no cause that is counted would',
             $chance >= 0.5 => round(100 * $chance).' in 100',
-            default => 'one in '.number_format((float) ('1e'.floor(log10(1 / $chance))) * round(1 / $chance / (float) ('1e'.floor(log10(1 / $chance))), 1), 0, '.', ' '),
+            default => 'one in '.
+                number_format(
+                    (float) ('1e'.floor(log10(1 / $chance))) * round(1 / $chance / (float) ('1e'.floor(log10(1 / $chance))), 1),
+                    0,
+                    '.',
+                    ' ',
+                ),
         };
     }
 
@@ -122,45 +160,120 @@ final class CopyAudit
         }
         $first = $short[0];
         $step = $this->nextStep();
-        $has = "{$first->label}: {$first->devices()} ".($first->devices() === 1 ? 'device' : 'devices').', '.(count($first->kinds()) === 1 ? 'one kind' : count($first->kinds()).' kinds').", {$first->elsewhere()} elsewhere";
+        $has =
+            "{$first->label}: {$first->devices()} ".
+            ($first->devices() === 1 ? 'device' : 'devices').
+            ', '.
+            (count($first->kinds()) === 1 ? 'one kind' : count($first->kinds()).' kinds').
+            ", {$first->elsewhere()} elsewhere";
 
-        return [Verdict::mind('audit.rule', count($short).' of '.count($this->loads)." card loads are short of {$this->rule->name()}.", $has.'.'.($step === null ? ' No place that is known would mend it: add one elsewhere, on another kind of device.' : " The next step: copy to {$step['place']->name}, about {$step['minutes']} min; the chance of losing a load within a week ".self::change($step['before'], $step['after']).'.'), ['short' => count($short)],
-            $step === null ? null : new Remedy('copy.to', "Copy to {$step['place']->name}", ['destination' => $step['place']->id]))];
+        return [
+            Verdict::mind(
+                'audit.rule',
+                count($short).' of '.count($this->loads)." card loads are short of {$this->rule->name()}.",
+                $has.
+                    '.'.
+                    ($step === null
+                        ? ' No place that is known would mend it: add one elsewhere, on another kind of device.'
+                        : " The next step: copy to {$step['place']->name}, about {$step['minutes']} min; the chance of losing a load ".
+                            'within a week '.
+                            self::change($step['before'], $step['after']).
+                            '.'),
+                ['short' => count($short)],
+                $step === null ? null : new Remedy('copy.to', "Copy to {$step['place']->name}", ['destination' => $step['place']->id]),
+            ),
+        ];
     }
 
     private static function change(float $before, float $after): string
     {
-        return self::odds($before) === self::odds($after) ? 'stays about '.self::odds($before).', as other causes weigh more' : 'goes from '.self::odds($before).' to '.self::odds($after);
+        return self::odds($before) === self::odds($after)
+            ? 'stays about '.self::odds($before).', as other causes weigh more'
+            : 'goes from '.self::odds($before).' to '.self::odds($after);
     }
 
     /** @return list<Verdict> */
     private function routes(): array
     {
-        $alone = array_values(array_filter($this->loads, static fn (AuditLoad $l): bool => count($l->copies) > 0 && count($l->routes()) === 1));
+        $alone = array_values(
+            array_filter($this->loads, static fn (AuditLoad $l): bool => count($l->copies) > 0 && count($l->routes()) === 1),
+        );
 
-        return $alone === [] ? [] : [Verdict::mind('audit.one-route', count($alone).' card loads were copied by one routine alone.', "All copies of {$alone[0]->label} came one way: {$alone[0]->routes()[0]}. If it was set up wrongly, all are wrong: copy one by hand to another drive, and have it adopted here.", ['loads' => count($alone)])];
+        return $alone === []
+            ? []
+            : [
+                Verdict::mind(
+                    'audit.one-route',
+                    count($alone).' card loads were copied by one routine alone.',
+                    "All copies of {$alone[0]->label} came one way: {$alone[0]->routes()[0]}. If it was set up wrongly, all are wrong: ".
+                        'copy one by hand to another drive, and have it adopted here.',
+                    ['loads' => count($alone)],
+                ),
+            ];
     }
 
     /** @return list<Verdict> */
     private function oneBag(): array
     {
-        $together = array_values(array_filter($this->loads, static fn (AuditLoad $l): bool => $l->copies !== [] && array_filter($l->copies, static fn (AuditCopy $c): bool => ! in_array($c->kept, ['bag', 'on-you'], true)) === []));
-        $places = array_unique(array_map(static fn (AuditCopy $c): string => $c->kept, array_merge(...array_map(static fn (AuditLoad $l): array => $l->copies, $together) ?: [[]])));
+        $together = array_values(
+            array_filter(
+                $this->loads,
+                static fn (AuditLoad $l): bool => $l->copies !== [] &&
+                    array_filter($l->copies, static fn (AuditCopy $c): bool => ! in_array($c->kept, ['bag', 'on-you'], true)) === [],
+            ),
+        );
+        $places = array_unique(
+            array_map(
+                static fn (AuditCopy $c): string => $c->kept,
+                array_merge(...array_map(static fn (AuditLoad $l): array => $l->copies, $together) ?: [[]]),
+            ),
+        );
 
-        return $together === [] ? [] : [Verdict::fix('audit.one-bag', 'One theft would take '.(count($together) === count($this->loads) ? 'everything' : count($together).' card loads').'.', 'All copies of '.implode(', ', array_slice(array_map(static fn (AuditLoad $l): string => $l->label, $together), 0, 4)).' are '.(count($places) > 1 ? 'in the bag or on you' : 'with you').'. Tonight let the drives sleep in different rooms or houses; send one copy elsewhere.', ['loads' => count($together)])];
+        return $together === []
+            ? []
+            : [
+                Verdict::fix(
+                    'audit.one-bag',
+                    'One theft would take '.
+                        (count($together) === count($this->loads) ? 'everything' : count($together).' card loads').
+                        '.',
+                    'All copies of '.
+                        implode(', ', array_slice(array_map(static fn (AuditLoad $l): string => $l->label, $together), 0, 4)).
+                        ' are '.
+                        (count($places) > 1 ? 'in the bag or on you' : 'with you').
+                        '. Tonight let the drives sleep in different rooms or houses; send one copy elsewhere.',
+                    ['loads' => count($together)],
+                ),
+            ];
     }
 
     /** @return list<Verdict> */
     private function stale(): array
     {
         $before = $this->now - $this->rule->againAfterDays * self::DAY_S;
-        $old = array_values(array_filter($this->loads, static fn (AuditLoad $l): bool => array_filter($l->copies, static fn (AuditCopy $c): bool => $c->verifiedAt < $before) !== []));
+        $old = array_values(
+            array_filter(
+                $this->loads,
+                static fn (AuditLoad $l): bool => array_filter($l->copies, static fn (AuditCopy $c): bool => $c->verifiedAt < $before) !== [],
+            ),
+        );
 
-        return $old === [] ? [] : [Verdict::mind('audit.stale', count($old).' card loads were last read back more than '.$this->rule->againAfterDays.' days ago.', 'Drives rot quietly: verify them again.', ['loads' => count($old)], new Remedy('copy.verify', 'Verify them again'))];
+        return $old === []
+            ? []
+            : [
+                Verdict::mind(
+                    'audit.stale',
+                    count($old).' card loads were last read back more than '.$this->rule->againAfterDays.' days ago.',
+                    'Drives rot quietly: verify them again.',
+                    ['loads' => count($old)],
+                    new Remedy('copy.verify', 'Verify them again'),
+                ),
+            ];
     }
 
     private static function isGone(AuditLoad $load, Blow $blow): bool
     {
-        return (! $load->isOnCard || $blow->takesCards) && array_filter($load->copies, static fn (AuditCopy $c): bool => ! $blow->takes($c)) === [];
+        return (! $load->isOnCard || $blow->takesCards) &&
+            array_filter($load->copies, static fn (AuditCopy $c): bool => ! $blow->takes($c)) === [];
     }
 }

@@ -49,7 +49,7 @@ final class LossRisk
     /** That a cause strikes at least once. */
     private static function chance(float $aYear, float $days): float
     {
-        return 1 - exp(-$aYear * $days / self::DAYS_A_YEAR);
+        return 1 - exp((-$aYear * $days) / self::DAYS_A_YEAR);
     }
 
     /** @param  list<array{float, int}>  $causes */
@@ -63,6 +63,7 @@ final class LossRisk
         }
         [$chance, $takes] = $causes[$at];
 
-        return $chance * self::gone($causes, $at + 1, $whole, $taken | $takes) + (1 - $chance) * self::gone($causes, $at + 1, $whole, $taken);
+        return $chance * self::gone($causes, $at + 1, $whole, $taken | $takes) +
+            (1 - $chance) * self::gone($causes, $at + 1, $whole, $taken);
     }
 }

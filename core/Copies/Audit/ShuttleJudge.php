@@ -22,15 +22,42 @@ final class ShuttleJudge
             $days = (int) round((strtotime($today) - strtotime($dueOn)) / 86400);
 
             return $days > 0
-                ? [Verdict::fix('shuttle.overdue', "{$drive} is not back.", "{$who} has had it, and it was due back {$dueOn}: {$days} ".($days === 1 ? 'day' : 'days').' ago. Ask for it before the other copies are all there is.', ['days' => $days])]
-                : [Verdict::mind('shuttle.away', "{$drive} is with {$who}.", "Due back {$dueOn}. Until then its copies count as elsewhere, and nothing is copied to it.")];
+                ? [
+                    Verdict::fix(
+                        'shuttle.overdue',
+                        "{$drive} is not back.",
+                        "{$who} has had it, and it was due back {$dueOn}: {$days} ".
+                            ($days === 1 ? 'day' : 'days').
+                            ' ago. Ask for it before the other copies are all there is.',
+                        ['days' => $days],
+                    ),
+                ]
+                : [
+                    Verdict::mind(
+                        'shuttle.away',
+                        "{$drive} is with {$who}.",
+                        "Due back {$dueOn}. Until then its copies count as elsewhere, and nothing is copied to it.",
+                    ),
+                ];
         }
 
         if ($unread === 0) {
             return [];
         }
-        $what = $unread === $bags ? 'nobody has read it since' : "{$unread} of its {$bags} bags ".($unread === 1 ? 'was' : 'were').' not read since';
+        $what =
+            $unread === $bags
+                ? 'nobody has read it since'
+                : "{$unread} of its {$bags} bags ".($unread === 1 ? 'was' : 'were').' not read since';
 
-        return [Verdict::fix('shuttle.came-back', "{$drive} came back, and {$what}.", 'Drives fall, are plugged into other machines and get tidied up: until a bag is verified again it counts as no copy, and no card may be formatted for it.', ['unread' => $unread], new Remedy('copy.verify', 'Verify again'))];
+        return [
+            Verdict::fix(
+                'shuttle.came-back',
+                "{$drive} came back, and {$what}.",
+                'Drives fall, are plugged into other machines and get tidied up: until a bag is verified again it counts as no copy, '.
+                    'and no card may be formatted for it.',
+                ['unread' => $unread],
+                new Remedy('copy.verify', 'Verify again'),
+            ),
+        ];
     }
 }

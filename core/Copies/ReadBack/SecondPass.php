@@ -77,7 +77,10 @@ final class SecondPass
             foreach ($this->bags as $index => $bag) {
                 $missing = $bag->isLost() ? [] : $bag->withoutDigest();
                 if ($missing !== []) {
-                    $this->due[$index] = array_map(static fn (string $path): array => ['path' => $path, 'at' => 0, 'digest' => true], $missing);
+                    $this->due[$index] = array_map(
+                        static fn (string $path): array => ['path' => $path, 'at' => 0, 'digest' => true],
+                        $missing,
+                    );
                     break;
                 }
             }
@@ -106,8 +109,11 @@ final class SecondPass
         if ($this->bags[$index]->isLost()) {
             $this->due[$index] = [];
         }
-        while (count($this->asked[$index]) < self::AHEAD && $this->due[$index] !== []
-            && $behind <= $this->written[$index] - $this->due[$index][0]['at']) {
+        while (
+            count($this->asked[$index]) < self::AHEAD &&
+            $this->due[$index] !== [] &&
+            $behind <= $this->written[$index] - $this->due[$index][0]['at']
+        ) {
             ['path' => $path, 'digest' => $withDigest] = array_shift($this->due[$index]);
             $this->bags[$index]->readBack->ask($this->bags[$index]->pathOf($path), $withDigest);
             $this->asked[$index][] = $path;

@@ -13,5 +13,11 @@ final readonly class Cover
      * @param  int  $lowerBound  grams that no choice can go below; the weight itself when proven
      * @param  array<string, int>  $short  by capability, how many givers are missing even with the whole shelf
      */
-    public function __construct(public array $chosen, public int $weight, public int $lowerBound, public bool $isOptimal, public array $short) {}
+    public function __construct(
+        public array $chosen,
+        public int $weight,
+        public int $lowerBound,
+        public bool $isOptimal,
+        public array $short,
+    ) {}
 }

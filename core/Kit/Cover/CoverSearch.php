@@ -71,7 +71,13 @@ final class CoverSearch
             }
         }
 
-        return new Cover($chosen, $grams, $this->isCutOff ? min($grams, (int) ceil(max(0, $root) / $p->scale - 1)) : $grams, ! $this->isCutOff, $p->short);
+        return new Cover(
+            $chosen,
+            $grams,
+            $this->isCutOff ? min($grams, (int) ceil(max(0, $root) / $p->scale - 1)) : $grams,
+            ! $this->isCutOff,
+            $p->short,
+        );
     }
 
     /**
@@ -163,7 +169,7 @@ final class CoverSearch
             if ($length === 0 || ceil($best - 1e-6) >= $this->bestCost) {
                 break;
             }
-            $stride = $pace * max(1.0, $this->bestCost - $value) / $length;
+            $stride = ($pace * max(1.0, $this->bestCost - $value)) / $length;
             foreach ($slope as $r => $gap) {
                 $prices[$r] = max(0.0, $prices[$r] + $stride * $gap);
             }

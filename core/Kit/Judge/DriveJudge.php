@@ -21,21 +21,50 @@ final class DriveJudge
      */
     public static function of(array $bag, float $gb): array
     {
-        $drives = array_values(array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Drive && $g->number('capacity_tb') !== null));
+        $drives = array_values(
+            array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Drive && $g->number('capacity_tb') !== null),
+        );
         if ($drives === [] || $gb <= 0) {
             return [];
         }
-        $small = array_values(array_filter($drives, static fn (Gear $g): bool => 1000 * $g->number('capacity_tb') * (1 - self::RESERVE) < $gb));
+        $small = array_values(
+            array_filter($drives, static fn (Gear $g): bool => 1000 * $g->number('capacity_tb') * (1 - self::RESERVE) < $gb),
+        );
         $day = round($gb).' GB of planned frames, counted once';
         if ($small !== []) {
-            return [Verdict::fix('kit.drive-small', "{$small[0]->label} does not hold the day.", "{$day}, and ".(1000 * $small[0]->number('capacity_tb')).' GB on it, a tenth kept free: another drive, or what is old taken off it after its copies are verified.', ['gb' => round($gb)])];
+            return [
+                Verdict::fix(
+                    'kit.drive-small',
+                    "{$small[0]->label} does not hold the day.",
+                    "{$day}, and ".
+                        1000 * $small[0]->number('capacity_tb').
+                        ' GB on it, a tenth kept free: another drive, or what is old taken off it after its copies are verified.',
+                    ['gb' => round($gb)],
+                ),
+            ];
         }
         $rates = array_filter(array_map(static fn (Gear $g): ?float => $g->number('write_mb_s'), $drives));
-        $reader = array_filter(array_map(static fn (Gear $g): ?float => $g->kind === GearKind::Reader ? $g->number('read_mb_s') : null, $bag));
-        $rate = min([...$rates, ...($reader === [] ? [] : [max($reader)])] ?: [0]);
+        $reader = array_filter(
+            array_map(static fn (Gear $g): ?float => $g->kind === GearKind::Reader ? $g->number('read_mb_s') : null, $bag),
+        );
+        $rate = min([...$rates, ...$reader === [] ? [] : [max($reader)]] ?: [0]);
 
         // One pass reads and writes; reading back takes a second one.
-        return [Verdict::fine('kit.drives', 'Each drive holds the day.', $day.($rate > 0 ? '; at '.round($rate).' MB/s written and read back in about '.self::minutes(2 * 1000 * $gb / $rate / 60).'.' : '.'), ['gb' => round($gb)])];
+        return [
+            Verdict::fine(
+                'kit.drives',
+                'Each drive holds the day.',
+                $day.
+                    ($rate > 0
+                        ? '; at '.
+                            round($rate).
+                            ' MB/s written and read back in about '.
+                            self::minutes((2 * 1000 * $gb) / $rate / 60).
+                            '.'
+                        : '.'),
+                ['gb' => round($gb)],
+            ),
+        ];
     }
 
     private static function minutes(float $minutes): string

@@ -34,11 +34,26 @@ final class DueJudge
             }
             $days = self::days($today, $gear->dueOn);
             if ($jobOn !== null && $gear->dueOn < $jobOn) {
-                $verdicts[] = Verdict::fix('kit.due', "{$gear->label} is due back before the job.", "It is {$word} {$from} until {$gear->dueOn}, and the job is on {$jobOn}: ask for longer, or take another.", ['days' => $days]);
+                $verdicts[] = Verdict::fix(
+                    'kit.due',
+                    "{$gear->label} is due back before the job.",
+                    "It is {$word} {$from} until {$gear->dueOn}, and the job is on {$jobOn}: ask for longer, or take another.",
+                    ['days' => $days],
+                );
             } elseif ($days < 0) {
-                $verdicts[] = Verdict::fix('kit.due', "{$gear->label} is overdue.", "It was due back to {$from} on {$gear->dueOn}, ".abs($days).(abs($days) === 1 ? ' day' : ' days').' ago.', ['days' => $days]);
+                $verdicts[] = Verdict::fix(
+                    'kit.due',
+                    "{$gear->label} is overdue.",
+                    "It was due back to {$from} on {$gear->dueOn}, ".abs($days).(abs($days) === 1 ? ' day' : ' days').' ago.',
+                    ['days' => $days],
+                );
             } elseif ($days <= self::SOON_DAYS) {
-                $verdicts[] = Verdict::mind('kit.due', "{$gear->label} goes back to {$from} on {$gear->dueOn}.", $days === 0 ? 'That is today.' : "In {$days} ".($days === 1 ? 'day.' : 'days.'), ['days' => $days]);
+                $verdicts[] = Verdict::mind(
+                    'kit.due',
+                    "{$gear->label} goes back to {$from} on {$gear->dueOn}.",
+                    $days === 0 ? 'That is today.' : "In {$days} ".($days === 1 ? 'day.' : 'days.'),
+                    ['days' => $days],
+                );
             }
         }
 

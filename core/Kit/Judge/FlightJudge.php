@@ -31,23 +31,55 @@ final class FlightJudge
             return [];
         }
         $over = array_filter($cells, static fn (Gear $g): bool => ($g->number('cell_wh') ?? 0) > self::APPROVED_WH);
-        $large = array_filter($cells, static fn (Gear $g): bool => ($g->number('cell_wh') ?? 0) > self::FREE_WH && $g->number('cell_wh') <= self::APPROVED_WH);
+        $large = array_filter(
+            $cells,
+            static fn (Gear $g): bool => ($g->number('cell_wh') ?? 0) > self::FREE_WH && $g->number('cell_wh') <= self::APPROVED_WH,
+        );
         $unknown = array_filter($cells, static fn (Gear $g): bool => $g->number('cell_wh') === null);
         $decides = ' The airline decides; ask it in writing.';
         $verdicts = [];
         if ($over !== []) {
-            $verdicts[] = Verdict::stop('kit.flight', self::names($over).' cannot fly.', 'Above 160 Wh no cell goes with passengers.'.$decides, ['cells' => count($over)]);
+            $verdicts[] = Verdict::stop(
+                'kit.flight',
+                self::names($over).' cannot fly.',
+                'Above 160 Wh no cell goes with passengers.'.$decides,
+                ['cells' => count($over)],
+            );
         }
         if (count($large) > self::APPROVED_COUNT) {
-            $verdicts[] = Verdict::stop('kit.flight', count($large).' cells between 100 and 160 Wh are too many.', 'Two a person may fly with the approval of the airline: '.self::names($large).'.'.$decides, ['cells' => count($large)]);
+            $verdicts[] = Verdict::stop(
+                'kit.flight',
+                count($large).' cells between 100 and 160 Wh are too many.',
+                'Two a person may fly with the approval of the airline: '.self::names($large).'.'.$decides,
+                ['cells' => count($large)],
+            );
         } elseif ($large !== []) {
-            $verdicts[] = Verdict::fix('kit.flight', 'Ask the airline about '.self::names($large).'.', 'Between 100 and 160 Wh, two a person with its approval.'.$decides, ['cells' => count($large)]);
+            $verdicts[] = Verdict::fix(
+                'kit.flight',
+                'Ask the airline about '.self::names($large).'.',
+                'Between 100 and 160 Wh, two a person with its approval.'.$decides,
+                ['cells' => count($large)],
+            );
         }
         if ($unknown !== []) {
-            $verdicts[] = Verdict::mind('kit.flight', 'How many watt-hours have '.self::names($unknown).'?', 'It is printed on the cell: volts × ampere-hours.'.$decides, ['cells' => count($unknown)]);
+            $verdicts[] = Verdict::mind(
+                'kit.flight',
+                'How many watt-hours have '.self::names($unknown).'?',
+                'It is printed on the cell: volts × ampere-hours.'.$decides,
+                ['cells' => count($unknown)],
+            );
         }
 
-        return $verdicts === [] ? [Verdict::fine('kit.flight', 'The cells may fly, in hand luggage.', count($cells).' spare cells, none above 100 Wh; contacts covered, none damaged.'.$decides, ['cells' => count($cells)])] : $verdicts;
+        return $verdicts === []
+            ? [
+                Verdict::fine(
+                    'kit.flight',
+                    'The cells may fly, in hand luggage.',
+                    count($cells).' spare cells, none above 100 Wh; contacts covered, none damaged.'.$decides,
+                    ['cells' => count($cells)],
+                ),
+            ]
+            : $verdicts;
     }
 
     /** @param  array<Gear>  $some */

@@ -25,7 +25,15 @@ final class HoldsJudge
     {
         $verdicts = [];
         foreach ($needs as $need) {
-            $holders = $need->what === NeedWhat::Reach && $need->figure('other_mm') === null ? array_values(array_filter($carried, static fn (array $c): bool => $need->isGivenBy($c['gear'], self::crop($carried, $c['lane'], $c['gear'])))) : [];
+            $holders =
+                $need->what === NeedWhat::Reach && $need->figure('other_mm') === null
+                    ? array_values(
+                        array_filter(
+                            $carried,
+                            static fn (array $c): bool => $need->isGivenBy($c['gear'], self::crop($carried, $c['lane'], $c['gear'])),
+                        ),
+                    )
+                    : [];
             foreach ($holders === [] ? [] : $need->at as $at) {
                 if (array_filter($holders, static fn (array $h): bool => $h['lane'] === $at->lane) !== []) {
                     continue;
@@ -43,16 +51,33 @@ final class HoldsJudge
     {
         $busy = null;
         foreach ($stretches as $stretch) {
-            if (in_array($lane, $stretch->lanes, true) && $stretch->from < $at->to && $at->from < $stretch->to && ! in_array($at->lane, $stretch->lanes, true)) {
+            if (
+                in_array($lane, $stretch->lanes, true) &&
+                $stretch->from < $at->to &&
+                $at->from < $stretch->to &&
+                ! in_array($at->lane, $stretch->lanes, true)
+            ) {
                 $busy = $stretch;
             }
         }
         $remedy = new Remedy('kit.carry', "Let the {$at->lane} carry {$gear->label}", ['item' => $gear->id, 'lane' => $at->lane]);
         if ($busy !== null && $busy->placeId !== $at->placeId) {
-            return Verdict::fix('kit.elsewhere', "{$gear->label} is with the {$lane} at another place.", "{$need->title} is wanted for {$at->why}; at that minute the {$lane} is at “{$busy->title}” ({$busy->clock}).", [], $remedy);
+            return Verdict::fix(
+                'kit.elsewhere',
+                "{$gear->label} is with the {$lane} at another place.",
+                "{$need->title} is wanted for {$at->why}; at that minute the {$lane} is at “{$busy->title}” ({$busy->clock}).",
+                [],
+                $remedy,
+            );
         }
 
-        return Verdict::mind('kit.hand-over', "The {$lane} carries {$gear->label}, the {$at->lane} needs it.", "{$need->title} is wanted for {$at->why}: hand it over before, or let the {$at->lane} carry it from the start.", [], $remedy);
+        return Verdict::mind(
+            'kit.hand-over',
+            "The {$lane} carries {$gear->label}, the {$at->lane} needs it.",
+            "{$need->title} is wanted for {$at->why}: hand it over before, or let the {$at->lane} carry it from the start.",
+            [],
+            $remedy,
+        );
     }
 
     /** @param  list<array{gear: Gear, lane: string}>  $carried */

@@ -59,7 +59,12 @@ final class LossReport
                 $single[$gear[0]->id] = $break['needs'];
             } else {
                 $must = array_values(array_filter($this->needs($break['needs']), static fn (Need $n): bool => $n->isMust()));
-                $new = array_values(array_filter($must, fn (Need $n): bool => ! in_array($n->id, [...$single[$gear[0]->id] ?? [], ...$single[$gear[1]->id] ?? []], true)));
+                $new = array_values(
+                    array_filter(
+                        $must,
+                        fn (Need $n): bool => ! in_array($n->id, [...$single[$gear[0]->id] ?? [], ...$single[$gear[1]->id] ?? []], true),
+                    ),
+                );
                 if ($new !== []) {
                     $pairs[] = ['gear' => $gear, 'breaks' => $new];
                 }
@@ -70,7 +75,10 @@ final class LossReport
             $broken = $single[$gear[0]->id];
             $rows[] = new LossRow($gear, $this->needs($broken), $this->mend($gear[0], $broken));
         }
-        usort($rows, static fn (LossRow $a, LossRow $b): int => [$b->breaksAMust(), count($b->breaks)] <=> [$a->breaksAMust(), count($a->breaks)]);
+        usort(
+            $rows,
+            static fn (LossRow $a, LossRow $b): int => [$b->breaksAMust(), count($b->breaks)] <=> [$a->breaksAMust(), count($a->breaks)],
+        );
         $this->rows = $rows;
         $this->pairs = $pairs;
         $this->safe = array_values(array_filter($bag, static fn (Gear $g): bool => ! isset($single[$g->id])));
@@ -88,18 +96,44 @@ final class LossReport
         $verdicts = [];
         foreach ($this->unmet as $need) {
             $mend = $this->lightest([$need], static fn (LoseOne $lose): bool => in_array($need->id, $lose->met, true));
-            $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))('kit.unmet', "The bag does not give {$need->title}.", $need->because.($mend === [] ? " Nothing on the shelf does either: hire or borrow {$need->toHire()}." : ''), [], self::remedy($mend));
+            $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))(
+                'kit.unmet',
+                "The bag does not give {$need->title}.",
+                $need->because.($mend === [] ? " Nothing on the shelf does either: hire or borrow {$need->toHire()}." : ''),
+                [],
+                self::remedy($mend),
+            );
         }
         foreach ($this->singlePoints() as $row) {
-            $verdicts[] = Verdict::fix('kit.single', "If {$row->name()} fails, {$row->breaks[0]->title} is gone.", "It breaks {$row->says()}.".($row->mends === [] ? " Nothing on the shelf mends it: hire or borrow {$row->toHire()}." : ''), ['breaks' => count($row->breaks)], self::remedy($row->mends));
+            $verdicts[] = Verdict::fix(
+                'kit.single',
+                "If {$row->name()} fails, {$row->breaks[0]->title} is gone.",
+                "It breaks {$row->says()}.".
+                    ($row->mends === [] ? " Nothing on the shelf mends it: hire or borrow {$row->toHire()}." : ''),
+                ['breaks' => count($row->breaks)],
+                self::remedy($row->mends),
+            );
         }
         if ($this->bag !== [] && $this->singlePoints() === [] && $this->unmet === []) {
-            $verdicts[] = Verdict::fine('kit.survives', 'Any one thing may fail.', count($this->bag).' things taken out in turn: every must is still met.'.($this->pairs === [] ? ' And any two of them.' : ''), ['things' => count($this->bag)]);
+            $verdicts[] = Verdict::fine(
+                'kit.survives',
+                'Any one thing may fail.',
+                count($this->bag).
+                    ' things taken out in turn: every must is still met.'.
+                    ($this->pairs === [] ? ' And any two of them.' : ''),
+                ['things' => count($this->bag)],
+            );
         }
         if ($this->pairs !== []) {
             $first = $this->pairs[0];
             $count = count($this->pairs);
-            $verdicts[] = Verdict::mind('kit.pairs', $count === 1 ? 'One pair of failures would stop a must.' : "{$count} pairs of failures would stop a must.", "Such as {$first['gear'][0]->label} with {$first['gear'][1]->label}: {$first['breaks'][0]->title}. Once one of them is gone, go gently with the other.", ['pairs' => $count]);
+            $verdicts[] = Verdict::mind(
+                'kit.pairs',
+                $count === 1 ? 'One pair of failures would stop a must.' : "{$count} pairs of failures would stop a must.",
+                "Such as {$first['gear'][0]->label} with {$first['gear'][1]->label}: {$first['breaks'][0]->title}. Once one of them is ".
+                    'gone, go gently with the other.',
+                ['pairs' => $count],
+            );
         }
 
         return [...$verdicts, ...$this->sparesInUse()];
@@ -119,7 +153,15 @@ final class LossReport
             return [];
         }
 
-        return [Verdict::mind('kit.spare-in-use', 'The spare body is in use from the start.', "{$have} bodies, {$harness->count} in hands at the same time. When one fails there is one fewer on the harness and no spare: {$harness->at[0]->why}, with a lens change.", ['bodies' => $have])];
+        return [
+            Verdict::mind(
+                'kit.spare-in-use',
+                'The spare body is in use from the start.',
+                "{$have} bodies, {$harness->count} in hands at the same time. When one fails there is one fewer on the harness and no ".
+                    "spare: {$harness->at[0]->why}, with a lens change.",
+                ['bodies' => $have],
+            ),
+        ];
     }
 
     /**
@@ -128,7 +170,11 @@ final class LossReport
      */
     private function mend(Gear $lost, array $broken): array
     {
-        return $this->lightest($this->needs($broken), static fn (LoseOne $lose): bool => array_intersect($lose->without([Givers::name($lost->id)]), $broken) === [] && array_diff($broken, $lose->met) === []);
+        return $this->lightest(
+            $this->needs($broken),
+            static fn (LoseOne $lose): bool => array_intersect($lose->without([Givers::name($lost->id)]), $broken) === [] &&
+                array_diff($broken, $lose->met) === [],
+        );
     }
 
     /**
@@ -141,7 +187,17 @@ final class LossReport
     private function lightest(array $needs, \Closure $isMended): array
     {
         $crops = array_unique([1.0, ...array_map(static fn (Gear $g): float => $g->crop(), [...$this->bag, ...$this->rest])]);
-        $rest = array_values(array_filter($this->rest, static fn (Gear $g): bool => $g->kind === GearKind::Cell || array_filter($needs, static fn (Need $n): bool => array_filter($crops, static fn (float $crop): bool => $n->isGivenBy($g, $crop, true)) !== []) !== []));
+        $rest = array_values(
+            array_filter(
+                $this->rest,
+                static fn (Gear $g): bool => $g->kind === GearKind::Cell ||
+                    array_filter(
+                        $needs,
+                        static fn (Need $n): bool => array_filter($crops, static fn (float $crop): bool => $n->isGivenBy($g, $crop, true)) !==
+                            [],
+                    ) !== [],
+            ),
+        );
         usort($rest, static fn (Gear $a, Gear $b): int => $a->grams() <=> $b->grams());
         foreach ($rest as $gear) {
             if ($isMended((new Givers([...$this->bag, $gear], $this->needs))->loseOne())) {
@@ -168,7 +224,11 @@ final class LossReport
     /** @param  list<Gear>  $mends */
     private static function remedy(array $mends): ?Remedy
     {
-        return $mends === [] ? null : new Remedy('kit.add-all', 'Put '.implode(' and ', array_map(static fn (Gear $g): string => $g->label, $mends)).' in', ['items' => implode(',', array_map(static fn (Gear $g): int => $g->id, $mends))]);
+        return $mends === []
+            ? null
+            : new Remedy('kit.add-all', 'Put '.implode(' and ', array_map(static fn (Gear $g): string => $g->label, $mends)).' in', [
+                'items' => implode(',', array_map(static fn (Gear $g): int => $g->id, $mends)),
+            ]);
     }
 
     /**

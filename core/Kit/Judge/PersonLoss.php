@@ -17,9 +17,19 @@ final class PersonLoss
      */
     public static function of(array $stretches): array
     {
-        $lanes = array_values(array_unique(array_merge(...array_map(static fn (PlannedStretch $s): array => $s->lanes, $stretches) ?: [[]])));
+        $lanes = array_values(
+            array_unique(array_merge(...array_map(static fn (PlannedStretch $s): array => $s->lanes, $stretches) ?: [[]])),
+        );
         if (count($lanes) < 2) {
-            return $lanes === [] ? [] : [Verdict::mind('kit.person', 'Nobody stands in for you.', 'One photographer, and no second: name somebody who would come, and give them the plan.')];
+            return $lanes === []
+                ? []
+                : [
+                    Verdict::mind(
+                        'kit.person',
+                        'Nobody stands in for you.',
+                        'One photographer, and no second: name somebody who would come, and give them the plan.',
+                    ),
+                ];
         }
         $verdicts = [];
         foreach ($lanes as $lane) {
@@ -28,14 +38,31 @@ final class PersonLoss
                 if ($stretch->lanes !== [$lane] || $stretch->priority !== Priority::Must) {
                     continue;
                 }
-                $isFree = array_filter($stretches, static fn (PlannedStretch $o): bool => $o->priority === Priority::Must && array_diff($o->lanes, [$lane]) !== [] && $o->from < $stretch->to && $stretch->from < $o->to) === [];
-                $isFree ? $taken[] = $stretch : $lost[] = $stretch;
+                $isFree =
+                    array_filter(
+                        $stretches,
+                        static fn (PlannedStretch $o): bool => $o->priority === Priority::Must &&
+                            array_diff($o->lanes, [$lane]) !== [] &&
+                            $o->from < $stretch->to &&
+                            $stretch->from < $o->to,
+                    ) === [];
+                $isFree ? ($taken[] = $stretch) : ($lost[] = $stretch);
             }
             if ($lost === [] && $taken === []) {
                 continue;
             }
-            $verdicts[] = Verdict::mind('kit.person', 'If the '.$lane.' falls ill, '.($lost === [] ? 'every must can be taken over.' : count($lost).' of '.count([...$lost, ...$taken]).' musts have nobody.'),
-                ($lost === [] ? '' : 'Somebody else is busy with a must during '.self::listed($lost).'. ').($taken === [] ? '' : 'Free for it: '.self::listed($taken).'.'), ['lost' => count($lost)]);
+            $verdicts[] = Verdict::mind(
+                'kit.person',
+                'If the '.
+                    $lane.
+                    ' falls ill, '.
+                    ($lost === []
+                        ? 'every must can be taken over.'
+                        : count($lost).' of '.count([...$lost, ...$taken]).' musts have nobody.'),
+                ($lost === [] ? '' : 'Somebody else is busy with a must during '.self::listed($lost).'. ').
+                    ($taken === [] ? '' : 'Free for it: '.self::listed($taken).'.'),
+                ['lost' => count($lost)],
+            );
         }
 
         return $verdicts;

@@ -34,11 +34,30 @@ final class StationJudge
             $rate = $cable->number('rate_mb_s');
             $seconds = $rate === null ? null : round($frameMb / $rate, 1);
             if ($longest !== null && $length !== null && $length > $longest) {
-                $verdicts[] = Verdict::fix('kit.cable', "{$cable->label} is too long for its standard.", "{$length} m, and {$cable->text('standard')} carries {$longest} m without a repeater: frames stall or drop. Straight from the camera, no hub, a shorter cable, and the computer closer.", ['length_m' => $length]);
+                $verdicts[] = Verdict::fix(
+                    'kit.cable',
+                    "{$cable->label} is too long for its standard.",
+                    "{$length} m, and {$cable->text(
+                        'standard',
+                    )} carries {$longest} m without a repeater: frames stall or drop. Straight from the camera, no hub, a shorter ".
+                        'cable, and the computer closer.',
+                    ['length_m' => $length],
+                );
             } elseif ($seconds !== null && $seconds > self::WAIT_S) {
-                $verdicts[] = Verdict::mind('kit.cable', "A frame takes {$seconds} s through {$cable->label}.", "{$frameMb} MB at {$rate} MB/s; a hub or an extension makes it longer.", ['seconds' => $seconds]);
+                $verdicts[] = Verdict::mind(
+                    'kit.cable',
+                    "A frame takes {$seconds} s through {$cable->label}.",
+                    "{$frameMb} MB at {$rate} MB/s; a hub or an extension makes it longer.",
+                    ['seconds' => $seconds],
+                );
             } else {
-                $verdicts[] = Verdict::fine('kit.cable', "{$cable->label} carries the wire.", $seconds === null ? 'Its rate is not written down: time one test frame.' : "{$frameMb} MB at {$rate} MB/s: {$seconds} s a frame, straight from the camera.");
+                $verdicts[] = Verdict::fine(
+                    'kit.cable',
+                    "{$cable->label} carries the wire.",
+                    $seconds === null
+                        ? 'Its rate is not written down: time one test frame.'
+                        : "{$frameMb} MB at {$rate} MB/s: {$seconds} s a frame, straight from the camera.",
+                );
             }
         }
 

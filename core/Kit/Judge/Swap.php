@@ -14,7 +14,12 @@ final readonly class Swap
      * @param  int  $after  frames taken until then
      * @param  int  $within  so many more in the stretch itself, which alone takes more than they give
      */
-    public function __construct(public ?PlannedStretch $before, public int $after, public PlannedStretch $wouldRunOutIn, public int $within) {}
+    public function __construct(
+        public ?PlannedStretch $before,
+        public int $after,
+        public PlannedStretch $wouldRunOutIn,
+        public int $within,
+    ) {}
 
     /** Where it goes into the plan. */
     public function segmentId(): int
@@ -25,11 +30,17 @@ final readonly class Swap
     /** @param  string  $what  such as cards */
     public function says(string $what): string
     {
-        $more = $this->within === 0 ? '' : ($this->within === 1 ? 'once' : "{$this->within} times")." within “{$this->wouldRunOutIn->title}” ({$this->wouldRunOutIn->clock}), between two shots: it takes more than one set gives";
+        $more =
+            $this->within === 0
+                ? ''
+                : ($this->within === 1 ? 'once' : "{$this->within} times").
+                    " within “{$this->wouldRunOutIn->title}” ({$this->wouldRunOutIn->clock}), between two shots: it takes more than ".
+                    'one set gives';
 
         return match (true) {
             $this->before === null => "Swap {$what} {$more}.",
-            $more !== '' => "Swap {$what} before “{$this->before->title}” ({$this->before->clock}), after {$this->after} frames, and {$more}.",
+            $more !== '' => "Swap {$what} before “{$this->before->title}” ({$this->before->clock}), after {$this->after} frames, ".
+                "and {$more}.",
             default => "Swap {$what} before “{$this->before->title}” ({$this->before->clock}), after {$this->after} frames.",
         };
     }

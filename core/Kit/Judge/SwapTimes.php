@@ -57,7 +57,10 @@ final class SwapTimes
             $isMorning = $end === null || $stretch->from - $end >= self::NIGHT_S;
             // Lanes overlap in shared segments only; what is on already counts once.
             $from = $isMorning ? $stretch->from : min($end, $stretch->to);
-            $loads[] = [$share * self::frames($stretch) / $framesPerCharge + max(0, $stretch->to - $from) / 3600 / $standbyHours, $isMorning];
+            $loads[] = [
+                ($share * self::frames($stretch)) / $framesPerCharge + max(0, $stretch->to - $from) / 3600 / $standbyHours,
+                $isMorning,
+            ];
             $end = max($end ?? 0, $stretch->to);
         }
 
@@ -84,7 +87,12 @@ final class SwapTimes
                 // Swapped earlier they serve the stretch between too: where that is too much, right before.
                 $between = $at === $index ? 0.0 : $loads[$at][0];
                 [$at, $between] = $between + $here - $within * $full > $full ? [$index, 0.0] : [$at, $between];
-                $swaps[] = new Swap($left < $full ? $stretches[$at] : null, (int) round($frames - ($at === $index ? 0 : $share * self::frames($stretches[$at]))), $stretch, $within);
+                $swaps[] = new Swap(
+                    $left < $full ? $stretches[$at] : null,
+                    (int) round($frames - ($at === $index ? 0 : $share * self::frames($stretches[$at]))),
+                    $stretch,
+                    $within,
+                );
                 $left = $full - $between;
             }
             $left -= $here - $within * $full;

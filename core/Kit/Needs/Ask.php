@@ -33,6 +33,8 @@ final readonly class Ask
     /** The guide number at full power that a light needs for it (ISO 1230); null where no distance or stop is named. */
     public function guideM(): ?float
     {
-        return $this->distanceM === null || $this->fNumber === null ? null : $this->distanceM * $this->fNumber / sqrt($this->iso / 100) * 2 ** ($this->stopsLost / 2);
+        return $this->distanceM === null || $this->fNumber === null
+            ? null
+            : (($this->distanceM * $this->fNumber) / sqrt($this->iso / 100)) * 2 ** ($this->stopsLost / 2);
     }
 }

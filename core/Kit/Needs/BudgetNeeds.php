@@ -24,12 +24,22 @@ final class BudgetNeeds
      * @param  list<Gear>  $flashes
      * @param  int  $pops  of the lights
      * @param  list<Gear>  $shelf  whose cards there are
-     * @param  list<array{body: Gear, frames: int, hours: float}>  $alone  bodies that stand alone, with the frames that they fire with the main camera and the hours
+     * @param  list<array{body: Gear, frames: int, hours: float}>  $alone  bodies that stand alone, with the frames that they fire with the
+     *     main camera and the hours
      * @return list<Need>
      */
-    public static function of(array $bodies, array $flashes, float $hours, float $temperatureC, int $pops, array $shelf, array $alone = []): array
-    {
-        return $bodies === [] ? [] : [self::cards([...$bodies, ...$alone], $shelf), ...self::cells($bodies, $hours, $temperatureC, $flashes, $pops, $alone)];
+    public static function of(
+        array $bodies,
+        array $flashes,
+        float $hours,
+        float $temperatureC,
+        int $pops,
+        array $shelf,
+        array $alone = [],
+    ): array {
+        return $bodies === []
+            ? []
+            : [self::cards([...$bodies, ...$alone], $shelf), ...self::cells($bodies, $hours, $temperatureC, $flashes, $pops, $alone)];
     }
 
     /**
@@ -101,7 +111,14 @@ final class BudgetNeeds
         }
         $of = array_count_values($slots);
 
-        return array_map(static fn (string $lane, int $i): array => ['body' => $bodies[$i], 'frames' => (int) ceil(($framesByLane[$lane] ?? 0) / $of[$lane])], $slots, array_keys($slots));
+        return array_map(
+            static fn (string $lane, int $i): array => [
+                'body' => $bodies[$i],
+                'frames' => (int) ceil(($framesByLane[$lane] ?? 0) / $of[$lane]),
+            ],
+            $slots,
+            array_keys($slots),
+        );
     }
 
     /**
@@ -117,7 +134,17 @@ final class BudgetNeeds
         foreach ($sizes === [] ? [128.0] : $sizes as $gb) {
             $sets = 0;
             foreach ($bodies as ['body' => $body, 'frames' => $frames]) {
-                $sets += max(1, CardBudget::of($frames, max(0.1, $body->number('raw_mb') ?? 50), $body->number('jpeg_mb') ?? 0, SaveMode::Mirror, [$gb, $gb], self::CARD_RESERVE)->cardSets ?? 1);
+                $sets += max(
+                    1,
+                    CardBudget::of(
+                        $frames,
+                        max(0.1, $body->number('raw_mb') ?? 50),
+                        $body->number('jpeg_mb') ?? 0,
+                        SaveMode::Mirror,
+                        [$gb, $gb],
+                        self::CARD_RESERVE,
+                    )->cardSets ?? 1,
+                );
             }
             $have = count(array_filter($cards, static fn (Gear $g): bool => ($g->number('capacity_gb') ?? 0.0) >= $gb));
             // The largest cards of which there are enough, else the largest.
@@ -128,7 +155,17 @@ final class BudgetNeeds
         $type = $bodies[0]['body']->text('card_type');
         $said = implode(', ', array_map(static fn (array $b): string => "{$b['body']->label} {$b['frames']}", $bodies));
 
-        return new Need('card', NeedWhat::Card, 2 * $best['sets'], Priority::Must, true, (2 * $best['sets'])." cards of {$best['gb']} GB", "Frames: {$said}; written to both slots, a tenth of each card kept free: {$best['sets']} pairs.", [], ['card_gb' => $best['gb'], ...($type === '' ? [] : ['card_type' => $type])]);
+        return new Need(
+            'card',
+            NeedWhat::Card,
+            2 * $best['sets'],
+            Priority::Must,
+            true,
+            2 * $best['sets']." cards of {$best['gb']} GB",
+            "Frames: {$said}; written to both slots, a tenth of each card kept free: {$best['sets']} pairs.",
+            [],
+            ['card_gb' => $best['gb'], ...$type === '' ? [] : ['card_type' => $type]],
+        );
     }
 
     /**
@@ -141,12 +178,38 @@ final class BudgetNeeds
     {
         $wanted = $said = [];
         foreach ($bodies as ['body' => $body, 'frames' => $frames]) {
-            $charges = max(1, BatteryBudget::of($frames, $body->number('frames_per_charge') ?? 500, $hours, $body->number('standby_hours_per_charge') ?? 40, $temperatureC, self::CELL_RESERVE)->charges);
+            $charges = max(
+                1,
+                BatteryBudget::of(
+                    $frames,
+                    $body->number('frames_per_charge') ?? 500,
+                    $hours,
+                    $body->number('standby_hours_per_charge') ?? 40,
+                    $temperatureC,
+                    self::CELL_RESERVE,
+                )->charges,
+            );
             self::count($wanted, $said, $body, $charges, "{$charges} for {$body->label}");
         }
         foreach ($alone as ['body' => $body, 'frames' => $frames, 'hours' => $hoursAlone]) {
-            $charges = max(1, BatteryBudget::of($frames, $body->number('frames_per_charge') ?? 500, $hoursAlone, $body->number('standby_hours_per_charge') ?? 40, $temperatureC, self::CELL_RESERVE)->charges);
-            self::count($wanted, $said, $body, $charges, "{$charges} fresh for {$body->label}, which stands alone".($hoursAlone > 0 ? " for {$hoursAlone} h" : ''));
+            $charges = max(
+                1,
+                BatteryBudget::of(
+                    $frames,
+                    $body->number('frames_per_charge') ?? 500,
+                    $hoursAlone,
+                    $body->number('standby_hours_per_charge') ?? 40,
+                    $temperatureC,
+                    self::CELL_RESERVE,
+                )->charges,
+            );
+            self::count(
+                $wanted,
+                $said,
+                $body,
+                $charges,
+                "{$charges} fresh for {$body->label}, which stands alone".($hoursAlone > 0 ? " for {$hoursAlone} h" : ''),
+            );
         }
         foreach ($flashes as $flash) {
             $sets = self::flashCharges($flash, $pops, $temperatureC);
@@ -156,7 +219,17 @@ final class BudgetNeeds
         $needs = [];
         $percent = round(100 * BatteryBudget::derate($temperatureC));
         foreach ($wanted as $type => $count) {
-            $needs[] = new Need("cell-{$type}", NeedWhat::Cell, $count, Priority::Must, true, "{$count} charged cells of type {$type}", implode(', ', $said[$type])."; at {$temperatureC} °C a charge holds {$percent} %, 15 % kept back.", [], ['cell_type' => (string) $type]);
+            $needs[] = new Need(
+                "cell-{$type}",
+                NeedWhat::Cell,
+                $count,
+                Priority::Must,
+                true,
+                "{$count} charged cells of type {$type}",
+                implode(', ', $said[$type])."; at {$temperatureC} °C a charge holds {$percent} %, 15 % kept back.",
+                [],
+                ['cell_type' => (string) $type],
+            );
         }
 
         return $needs;

@@ -80,7 +80,12 @@ final class Givers
     {
         $items = [];
         foreach ($this->gear as $one) {
-            $items[] = new CoverItem(self::name($one->id), max(1, (int) round($one->grams() * ($heavier[$one->id] ?? 1.0))), $this->things[$one->id]['gives'], $this->things[$one->id]['requires']);
+            $items[] = new CoverItem(
+                self::name($one->id),
+                max(1, (int) round($one->grams() * ($heavier[$one->id] ?? 1.0))),
+                $this->things[$one->id]['gives'],
+                $this->things[$one->id]['requires'],
+            );
         }
         foreach ($this->pairs as $name => $pair) {
             $items[] = new CoverItem($name, 0, $pair['gives'], $pair['requires']);
@@ -139,7 +144,8 @@ final class Givers
     /** Whether one thing gives something that another requires. */
     public function isRequiredBy(int $gearId, int $otherId): bool
     {
-        return $gearId !== $otherId && array_intersect($this->things[$gearId]['gives'] ?? [], $this->things[$otherId]['requires'] ?? []) !== [];
+        return $gearId !== $otherId &&
+            array_intersect($this->things[$gearId]['gives'] ?? [], $this->things[$otherId]['requires'] ?? []) !== [];
     }
 
     /** @return list<string> */
@@ -220,13 +226,25 @@ final class Givers
     /** @return list<string> */
     private function reaching(Need $need, Gear $lens, bool $isCroppedIn): array
     {
-        return array_values(array_filter($this->fitting($lens), fn (string $class): bool => $need->isGivenBy($lens, $this->classes[$class]['crop'], $isCroppedIn)));
+        return array_values(
+            array_filter(
+                $this->fitting($lens),
+                fn (string $class): bool => $need->isGivenBy($lens, $this->classes[$class]['crop'], $isCroppedIn),
+            ),
+        );
     }
 
     /** @return list<string> the kinds of bodies that a lens goes on */
     private function fitting(Gear $lens): array
     {
-        return array_values(array_filter(array_keys($this->classes), fn (string $class): bool => $lens->mount() === '' || $this->classes[$class]['mount'] === '' || $lens->mount() === $this->classes[$class]['mount']));
+        return array_values(
+            array_filter(
+                array_keys($this->classes),
+                fn (string $class): bool => $lens->mount() === '' ||
+                    $this->classes[$class]['mount'] === '' ||
+                    $lens->mount() === $this->classes[$class]['mount'],
+            ),
+        );
     }
 
     private static function className(Gear $body): string

@@ -11,7 +11,10 @@ use NorthSatchel\Time\Priority;
 /** Something that the plan asks of the shelf, with its reasons. */
 final readonly class Need
 {
-    /** A picture cropped to half its pixels is still good for most uses: seven tenths of the reach will do when the right lens is gone (common practice, no source). */
+    /**
+     * A picture cropped to half its pixels is still good for most uses: seven tenths of the reach will do when the right lens is gone
+     * (common practice, no source).
+     */
     public const CROP_IN = 0.7;
 
     /** Or a lens that is a quarter longer, from further back (common practice, no source). */
@@ -22,7 +25,8 @@ final readonly class Need
      * @param  int  $count  how many at the same time
      * @param  bool  $wantsSpare  one more, for the loss of any one
      * @param  list<NeededAt>  $at  empty where it holds all day
-     * @param  array<string, float|string>  $figures  focal_mm, other_mm (of another photographer at the same minute), f_number; guide_m; cell_type; card_gb, card_type
+     * @param  array<string, float|string>  $figures  focal_mm, other_mm (of another photographer at the same minute), f_number; guide_m;
+     *     cell_type; card_gb, card_type
      */
     public function __construct(
         public string $id,
@@ -71,10 +75,14 @@ final readonly class Need
 
         return match ($this->what) {
             NeedWhat::Reach => $gear->kind === GearKind::Lens && $this->isReachedBy($gear, $crop, $isCroppedIn),
-            NeedWhat::Light => $gear->kind === GearKind::Flash && ($this->figure('guide_m') === null || ($gear->number('guide_number_m') ?? 0.0) >= $this->figure('guide_m') - 1e-9),
+            NeedWhat::Light => $gear->kind === GearKind::Flash &&
+                ($this->figure('guide_m') === null || ($gear->number('guide_number_m') ?? 0.0) >= $this->figure('guide_m') - 1e-9),
             NeedWhat::Tether => $gear->kind === GearKind::Cable && $gear->is('for_tether'),
-            NeedWhat::Card => $gear->kind === GearKind::Card && ($gear->number('capacity_gb') ?? 0.0) >= ($this->figure('card_gb') ?? 0.0) && self::sameType($gear->text('card_type'), $this->text('card_type')),
-            NeedWhat::Cell, NeedWhat::Charger => $gear->kind->value === $this->what->value && self::sameType($gear->text('cell_type'), $type),
+            NeedWhat::Card => $gear->kind === GearKind::Card &&
+                ($gear->number('capacity_gb') ?? 0.0) >= ($this->figure('card_gb') ?? 0.0) &&
+                self::sameType($gear->text('card_type'), $this->text('card_type')),
+            NeedWhat::Cell, NeedWhat::Charger => $gear->kind->value === $this->what->value &&
+                self::sameType($gear->text('cell_type'), $type),
             NeedWhat::Reader => $gear->kind === GearKind::Reader && self::sameType($gear->text('card_type'), $this->text('card_type')),
             NeedWhat::Trigger => $gear->kind === GearKind::Trigger && self::sameType($gear->text('radio'), $this->text('radio')),
             default => $gear->kind->value === $this->what->value,
@@ -97,7 +105,8 @@ final readonly class Need
     {
         $other = $this->figure('other_mm');
 
-        return $this->isHeldBy($lens, $this->figure('focal_mm') ?? 0.0, $crop, $isCroppedIn) || ($other !== null && $this->isHeldBy($lens, $other, $crop, $isCroppedIn));
+        return $this->isHeldBy($lens, $this->figure('focal_mm') ?? 0.0, $crop, $isCroppedIn) ||
+            ($other !== null && $this->isHeldBy($lens, $other, $crop, $isCroppedIn));
     }
 
     private function isHeldBy(Gear $lens, float $focal, float $crop, bool $isCroppedIn): bool

@@ -30,11 +30,41 @@ enum NeedWhat: string
     case Paper = 'paper';
 
     /** What somebody may ask for by hand; the rest follows from the plan. */
-    public const ASKABLE = [self::Light, self::Remote, self::Tether, self::Stand, self::Clamp, self::SafetyCable, self::Modifier, self::Reflector, self::Ladder, self::Computer, self::Tool, self::Consumable, self::Paper];
+    public const ASKABLE = [
+        self::Light,
+        self::Remote,
+        self::Tether,
+        self::Stand,
+        self::Clamp,
+        self::SafetyCable,
+        self::Modifier,
+        self::Reflector,
+        self::Ladder,
+        self::Computer,
+        self::Tool,
+        self::Consumable,
+        self::Paper,
+    ];
 
     /** Whose loss stops the job, so that a spare goes along (common practice, no source). */
     public function isCritical(): bool
     {
-        return in_array($this, [self::Body, self::Reach, self::Light, self::Trigger, self::Card, self::Cell, self::Charger, self::Reader, self::Drive, self::Computer, self::Tether], true);
+        return in_array(
+            $this,
+            [
+                self::Body,
+                self::Reach,
+                self::Light,
+                self::Trigger,
+                self::Card,
+                self::Cell,
+                self::Charger,
+                self::Reader,
+                self::Drive,
+                self::Computer,
+                self::Tether,
+            ],
+            true,
+        );
     }
 }

@@ -29,7 +29,13 @@ final class PlanNeeds
      */
     public static function of(array $stretches, array $asks, float $hours, int $days = 1): array
     {
-        return [...self::bodies($stretches, $asks), ...self::reaches($stretches), ...self::apart($stretches), ...self::asked($stretches, $asks), ...self::always($hours, $days)];
+        return [
+            ...self::bodies($stretches, $asks),
+            ...self::reaches($stretches),
+            ...self::apart($stretches),
+            ...self::asked($stretches, $asks),
+            ...self::always($hours, $days),
+        ];
     }
 
     /**
@@ -40,7 +46,7 @@ final class PlanNeeds
         if ($ev100 === null) {
             return null;
         }
-        $exact = sqrt(2 ** $ev100 * self::SHUTTER_S * self::HIGHEST_ISO / 100);
+        $exact = sqrt((2 ** $ev100 * self::SHUTTER_S * self::HIGHEST_ISO) / 100);
         $fitting = array_filter(self::STOPS, static fn (float|int $stop): bool => $stop <= $exact + 1e-9);
 
         return match (true) {
@@ -59,14 +65,20 @@ final class PlanNeeds
     {
         $lanes = $both = [];
         foreach ($stretches as $stretch) {
-            $focals = array_filter(array_map(static fn (PlannedShot $s): ?int => $s->priority === Priority::Must ? $s->focalMm : null, $stretch->shots));
+            $focals = array_filter(
+                array_map(static fn (PlannedShot $s): ?int => $s->priority === Priority::Must ? $s->focalMm : null, $stretch->shots),
+            );
             $isWide = $focals !== [] && max($focals) >= self::APART * min($focals);
             foreach ($stretch->lanes as $lane) {
                 if (array_sum(array_map(static fn (PlannedShot $s): int => $s->frames, $stretch->shots)) > 0) {
                     $lanes[$lane] = true;
                 }
                 if ($isWide) {
-                    $both[$lane] ??= $stretch->at($lane, Priority::Should, "“{$stretch->title}” at {$stretch->clock} wants ".min($focals).' and '.max($focals).' mm');
+                    $both[$lane] ??= $stretch->at(
+                        $lane,
+                        Priority::Should,
+                        "“{$stretch->title}” at {$stretch->clock} wants ".min($focals).' and '.max($focals).' mm',
+                    );
                 }
             }
         }
@@ -75,9 +87,30 @@ final class PlanNeeds
         if ($count === 0) {
             return [];
         }
-        $needs = [new Need('body', NeedWhat::Body, $count, Priority::Must, true, $count === 1 ? 'a body' : "{$count} bodies", 'One for each photographer'.($remotes > 0 ? " and each of {$remotes} remotes" : '').', and one more for when it fails.')];
+        $needs = [
+            new Need(
+                'body',
+                NeedWhat::Body,
+                $count,
+                Priority::Must,
+                true,
+                $count === 1 ? 'a body' : "{$count} bodies",
+                'One for each photographer'.($remotes > 0 ? " and each of {$remotes} remotes" : '').', and one more for when it fails.',
+            ),
+        ];
         if ($both !== []) {
-            $needs[] = new Need('body-harness', NeedWhat::Body, $count + count($both), Priority::Should, false, 'a second body on the harness', 'Two focal lengths within one segment and no time to change: '.implode('; ', array_map(static fn (NeededAt $at): string => $at->why, $both)).'.', array_values($both));
+            $needs[] = new Need(
+                'body-harness',
+                NeedWhat::Body,
+                $count + count($both),
+                Priority::Should,
+                false,
+                'a second body on the harness',
+                'Two focal lengths within one segment and no time to change: '.
+                    implode('; ', array_map(static fn (NeededAt $at): string => $at->why, $both)).
+                    '.',
+                array_values($both),
+            );
         }
 
         return $needs;
@@ -111,9 +144,19 @@ final class PlanNeeds
             $stop = is_infinite($stops[$focal]) ? null : $stops[$focal];
             $count = self::atOnce($at, $priority);
             $words = array_values(array_unique(array_map(static fn (NeededAt $n): string => $n->why, $at)));
-            $needs[] = new Need("reach-{$focal}", NeedWhat::Reach, $count, $priority, $priority === Priority::Must, "{$focal} mm".($stop === null ? '' : " at f/{$stop}"),
-                implode('; ', array_slice($words, 0, 3)).(count($words) > 3 ? ' and '.(count($words) - 3).' more' : '').($stop === null ? '.' : ": f/{$stop} or wider at 1/160 s and ISO 6400 in that light."),
-                $at, ['focal_mm' => (float) $focal, ...($stop === null ? [] : ['f_number' => $stop])]);
+            $needs[] = new Need(
+                "reach-{$focal}",
+                NeedWhat::Reach,
+                $count,
+                $priority,
+                $priority === Priority::Must,
+                "{$focal} mm".($stop === null ? '' : " at f/{$stop}"),
+                implode('; ', array_slice($words, 0, 3)).
+                    (count($words) > 3 ? ' and '.(count($words) - 3).' more' : '').
+                    ($stop === null ? '.' : ": f/{$stop} or wider at 1/160 s and ISO 6400 in that light."),
+                $at,
+                ['focal_mm' => (float) $focal, ...$stop === null ? [] : ['f_number' => $stop]],
+            );
         }
 
         return $needs;
@@ -138,8 +181,17 @@ final class PlanNeeds
                     foreach (self::mustFocals($other) as $b) {
                         [$short, $long] = [min($a, $b), max($a, $b)];
                         if ($short < $long) {
-                            $needs["{$short} {$long}"] ??= new Need("reach-{$short}-and-{$long}", NeedWhat::Reach, 2, Priority::Must, false, "{$short} and {$long} mm in two hands", "“{$one->title}” and “{$other->title}” at the same time: one lens cannot be in both.",
-                                [$one->at($one->lanes[0], Priority::Must, "“{$one->title}” at {$one->clock}")], ['focal_mm' => (float) $short, 'other_mm' => (float) $long]);
+                            $needs["{$short} {$long}"] ??= new Need(
+                                "reach-{$short}-and-{$long}",
+                                NeedWhat::Reach,
+                                2,
+                                Priority::Must,
+                                false,
+                                "{$short} and {$long} mm in two hands",
+                                "“{$one->title}” and “{$other->title}” at the same time: one lens cannot be in both.",
+                                [$one->at($one->lanes[0], Priority::Must, "“{$one->title}” at {$one->clock}")],
+                                ['focal_mm' => (float) $short, 'other_mm' => (float) $long],
+                            );
                         }
                     }
                 }
@@ -152,7 +204,13 @@ final class PlanNeeds
     /** @return list<int> */
     private static function mustFocals(PlannedStretch $stretch): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn (PlannedShot $s): int => $s->priority === Priority::Must ? (int) $s->focalMm : 0, $stretch->shots))));
+        return array_values(
+            array_unique(
+                array_filter(
+                    array_map(static fn (PlannedShot $s): int => $s->priority === Priority::Must ? (int) $s->focalMm : 0, $stretch->shots),
+                ),
+            ),
+        );
     }
 
     /**
@@ -170,10 +228,23 @@ final class PlanNeeds
         foreach ($asks as $ask) {
             $stretch = $by[$ask->segmentId] ?? null;
             $where = $stretch === null ? 'asked for by hand' : "“{$stretch->title}” at {$stretch->clock}";
-            $at = $stretch === null ? [] : array_map(static fn (string $lane): NeededAt => $stretch->at($lane, $ask->priority, $where), $stretch->lanes);
+            $at =
+                $stretch === null
+                    ? []
+                    : array_map(static fn (string $lane): NeededAt => $stretch->at($lane, $ask->priority, $where), $stretch->lanes);
             $because = ucfirst($where).($ask->note === '' ? '.' : ": {$ask->note}.");
             foreach (self::expanded($ask) as [$what, $count, $title, $figures, $isSpare]) {
-                $needs[] = new Need("{$what->value}-ask{$ask->id}", $what, $count, $ask->priority, $isSpare && $ask->priority === Priority::Must, $title, $because, $at, $figures);
+                $needs[] = new Need(
+                    "{$what->value}-ask{$ask->id}",
+                    $what,
+                    $count,
+                    $ask->priority,
+                    $isSpare && $ask->priority === Priority::Must,
+                    $title,
+                    $because,
+                    $at,
+                    $figures,
+                );
             }
         }
 
@@ -186,16 +257,34 @@ final class PlanNeeds
         $n = $ask->count;
         if ($ask->what === NeedWhat::Light) {
             $guide = $ask->guideM();
-            $title = $guide === null ? ($n === 1 ? 'a light' : "{$n} lights") : 'guide number '.round($guide).' m'.($n > 1 ? ", {$n} of them" : '');
+            $title =
+                $guide === null
+                    ? ($n === 1
+                        ? 'a light'
+                        : "{$n} lights")
+                    : 'guide number '.round($guide).' m'.($n > 1 ? ", {$n} of them" : '');
             $lights = [[NeedWhat::Light, $n, $title, $guide === null ? [] : ['guide_m' => round($guide, 2)], true]];
 
-            return $ask->distanceM === null ? $lights : [...$lights, [NeedWhat::Trigger, 1, 'a trigger for the lights', [], true], [NeedWhat::Stand, $n, $n === 1 ? 'a stand' : "{$n} stands", [], false]];
+            return $ask->distanceM === null
+                ? $lights
+                : [
+                    ...$lights,
+                    [NeedWhat::Trigger, 1, 'a trigger for the lights', [], true],
+                    [NeedWhat::Stand, $n, $n === 1 ? 'a stand' : "{$n} stands", [], false],
+                ];
         }
         if ($ask->what === NeedWhat::Remote) {
-            return [[NeedWhat::Trigger, 1, 'a trigger for the remote', [], true], [NeedWhat::Clamp, $n, $n === 1 ? 'a clamp' : "{$n} clamps", [], false], [NeedWhat::SafetyCable, $n, 'a safety cable on each remote', [], false]];
+            return [
+                [NeedWhat::Trigger, 1, 'a trigger for the remote', [], true],
+                [NeedWhat::Clamp, $n, $n === 1 ? 'a clamp' : "{$n} clamps", [], false],
+                [NeedWhat::SafetyCable, $n, 'a safety cable on each remote', [], false],
+            ];
         }
         if ($ask->what === NeedWhat::Tether) {
-            return [[NeedWhat::Tether, $n, 'a cable for tethering', [], true], [NeedWhat::Computer, 1, 'a computer to shoot into', [], true]];
+            return [
+                [NeedWhat::Tether, $n, 'a cable for tethering', [], true],
+                [NeedWhat::Computer, 1, 'a computer to shoot into', [], true],
+            ];
         }
 
         return [[$ask->what, $n, $n === 1 ? "a {$ask->what->value}" : "{$n} × {$ask->what->value}", [], $ask->what->isCritical()]];
@@ -205,11 +294,35 @@ final class PlanNeeds
     private static function always(float $hours, int $days): array
     {
         $needs = [
-            new Need('reader', NeedWhat::Reader, 1, Priority::Must, true, 'a card reader', 'Cards are copied by reader, not from the camera.'),
-            new Need('drive', NeedWhat::Drive, 1, Priority::Must, true, 'a drive', 'Two verified copies before a card may be formatted, so two drives; with one of them gone the cards stay as they are.'),
+            new Need(
+                'reader',
+                NeedWhat::Reader,
+                1,
+                Priority::Must,
+                true,
+                'a card reader',
+                'Cards are copied by reader, not from the camera.',
+            ),
+            new Need(
+                'drive',
+                NeedWhat::Drive,
+                1,
+                Priority::Must,
+                true,
+                'a drive',
+                'Two verified copies before a card may be formatted, so two drives; with one of them gone the cards stay as they are.',
+            ),
         ];
         if ($hours >= self::LONG_JOB_H || $days > 1) {
-            $needs[] = new Need('charger', NeedWhat::Charger, 1, $days > 1 ? Priority::Must : Priority::Should, false, 'a charger', $days > 1 ? "{$days} days: cells are charged in between." : "A day of {$hours} h: cells are charged in between.");
+            $needs[] = new Need(
+                'charger',
+                NeedWhat::Charger,
+                1,
+                $days > 1 ? Priority::Must : Priority::Should,
+                false,
+                'a charger',
+                $days > 1 ? "{$days} days: cells are charged in between." : "A day of {$hours} h: cells are charged in between.",
+            );
         }
 
         return $needs;
@@ -233,9 +346,22 @@ final class PlanNeeds
 
                 continue;
             }
-            $isAtOnce = $need->at === [] || $other->at === [] || array_filter($need->at, static fn (NeededAt $a): bool => array_filter($other->at, $a->meets(...)) !== []) !== [];
+            $isAtOnce =
+                $need->at === [] ||
+                $other->at === [] ||
+                array_filter($need->at, static fn (NeededAt $a): bool => array_filter($other->at, $a->meets(...)) !== []) !== [];
             $count = $need->what === NeedWhat::Trigger || ! $isAtOnce ? max($need->count, $other->count) : $need->count + $other->count;
-            $kept[$key] = new Need($other->id, $need->what, $count, $need->isMust() ? Priority::Must : $other->priority, $need->wantsSpare || $other->wantsSpare, $count === $other->count ? $other->title : "{$count} × {$need->what->value}", $other->because === $need->because ? $need->because : "{$other->because} {$need->because}", [...$other->at, ...$need->at], $need->figures);
+            $kept[$key] = new Need(
+                $other->id,
+                $need->what,
+                $count,
+                $need->isMust() ? Priority::Must : $other->priority,
+                $need->wantsSpare || $other->wantsSpare,
+                $count === $other->count ? $other->title : "{$count} × {$need->what->value}",
+                $other->because === $need->because ? $need->because : "{$other->because} {$need->because}",
+                [...$other->at, ...$need->at],
+                $need->figures,
+            );
         }
 
         return array_values($kept);
@@ -263,7 +389,13 @@ final class PlanNeeds
         $most = 1;
         foreach ($at as $one) {
             if ($one->priority === $priority) {
-                $lanes = array_map(static fn (NeededAt $n): string => $n->lane, array_filter($at, static fn (NeededAt $n): bool => $n->priority === $priority && $n->from <= $one->from && $one->from < $n->to));
+                $lanes = array_map(
+                    static fn (NeededAt $n): string => $n->lane,
+                    array_filter(
+                        $at,
+                        static fn (NeededAt $n): bool => $n->priority === $priority && $n->from <= $one->from && $one->from < $n->to,
+                    ),
+                );
                 $most = max($most, count(array_unique($lanes)));
             }
         }

@@ -25,7 +25,8 @@ final readonly class BagDrawing
     }
 
     /**
-     * @return list<array{x: float, y: float, width: float, height: float, title: string, lines: list<array{text: string, isPacked: bool}>, state: string}> state: in, part, out, empty, over
+     * @return list<array{x: float, y: float, width: float, height: float, title: string, lines: list<array{text: string,
+     *     isPacked: bool}>, state: string}> state: in, part, out, empty, over
      */
     public function compartments(): array
     {
@@ -45,12 +46,20 @@ final readonly class BagDrawing
         foreach ($cells as $index => $items) {
             $in = count(array_filter($items, static fn (PackedItem $i): bool => $i->isPacked));
             $list[] = [
-                'x' => round(self::TOP + ($index % self::COLUMNS) * ($width + self::GAP), 1), 'y' => self::TOP + intdiv($index, self::COLUMNS) * (self::ROW + self::GAP), 'width' => round($width, 1), 'height' => self::ROW,
+                'x' => round(self::TOP + ($index % self::COLUMNS) * ($width + self::GAP), 1),
+                'y' => self::TOP + intdiv($index, self::COLUMNS) * (self::ROW + self::GAP),
+                'width' => round($width, 1),
+                'height' => self::ROW,
                 'title' => implode(', ', array_map(static fn (PackedItem $i): string => $i->label, $items)),
                 'lines' => self::lines($items),
-                'state' => $index >= $this->bag->places ? 'over' : match (true) {
-                    $items === [] => 'empty', $in === count($items) => 'in', $in > 0 => 'part', default => 'out'
-                },
+                'state' => $index >= $this->bag->places
+                        ? 'over'
+                        : match (true) {
+                            $items === [] => 'empty',
+                            $in === count($items) => 'in',
+                            $in > 0 => 'part',
+                            default => 'out',
+                        },
             ];
         }
 
@@ -69,10 +78,17 @@ final readonly class BagDrawing
     private static function lines(array $items): array
     {
         if (count($items) <= 3) {
-            return array_map(static fn (PackedItem $i): array => ['text' => mb_strimwidth($i->label, 0, 17, '…'), 'isPacked' => $i->isPacked], $items);
+            return array_map(
+                static fn (PackedItem $i): array => ['text' => mb_strimwidth($i->label, 0, 17, '…'), 'isPacked' => $i->isPacked],
+                $items,
+            );
         }
         $in = count(array_filter($items, static fn (PackedItem $i): bool => $i->isPacked));
 
-        return [['text' => mb_strimwidth($items[0]->label, 0, 17, '…'), 'isPacked' => $items[0]->isPacked], ['text' => 'and '.(count($items) - 1).' more', 'isPacked' => $in === count($items)], ['text' => "{$in} of ".count($items).' in', 'isPacked' => $in === count($items)]];
+        return [
+            ['text' => mb_strimwidth($items[0]->label, 0, 17, '…'), 'isPacked' => $items[0]->isPacked],
+            ['text' => 'and '.(count($items) - 1).' more', 'isPacked' => $in === count($items)],
+            ['text' => "{$in} of ".count($items).' in', 'isPacked' => $in === count($items)],
+        ];
     }
 }

@@ -31,7 +31,10 @@ final readonly class DayKit
         $this->stops = $stops;
     }
 
-    /** @return list<array{stop: KitStop, out: list<string>, on: list<string>, home: list<string>}> labels: from the car, from the stop before, of the day's kit not wanted here */
+    /**
+     * @return list<array{stop: KitStop, out: list<string>, on: list<string>, home: list<string>}> labels: from the car, from the stop
+     * before, of the day's kit not wanted here
+     */
     public function rows(): array
     {
         $rows = [];
@@ -39,7 +42,12 @@ final readonly class DayKit
         foreach ($this->stops as $stop) {
             $on = $before === null ? [] : array_intersect_key($stop->items, $before->items);
             $rest = array_diff_key($this->all(), $stop->items);
-            $rows[] = ['stop' => $stop, 'out' => $stop->labels(...array_keys(array_diff_key($stop->items, $on))), 'on' => $stop->labels(...array_keys($on)), 'home' => self::sorted($rest)];
+            $rows[] = [
+                'stop' => $stop,
+                'out' => $stop->labels(...array_keys(array_diff_key($stop->items, $on))),
+                'on' => $stop->labels(...array_keys($on)),
+                'home' => self::sorted($rest),
+            ];
             $before = $stop;
         }
 
@@ -59,7 +67,18 @@ final readonly class DayKit
                 if ($both === [] || ($jobId !== null && $jobId !== $one->jobId && $jobId !== $other->jobId)) {
                     continue;
                 }
-                $verdicts = [...$verdicts, ...$this->between($one, $other, $both, array_replace([], ...array_map(static fn (KitStop $s): array => $s->items, array_slice($this->stops, $i + 1, $skipped))))];
+                $verdicts = [
+                    ...$verdicts,
+                    ...$this->between(
+                        $one,
+                        $other,
+                        $both,
+                        array_replace(
+                            [],
+                            ...array_map(static fn (KitStop $s): array => $s->items, array_slice($this->stops, $i + 1, $skipped)),
+                        ),
+                    ),
+                ];
             }
         }
 
@@ -76,20 +95,70 @@ final readonly class DayKit
         $way = ($this->way)($one->jobId, $other->jobId);
         $spare = $other->from - $one->to - $way;
         if ($spare < 0) {
-            return [Verdict::fix('pack.two-jobs', self::named($one->labels(...$both)).(count($both) === 1 ? ' is' : ' are').' in two jobs that day.', "“{$one->name}” is over at ".ClockTime::ofMinutes($one->to)->text().', '.($way > 0 ? "the way takes {$way} min, and " : '')."“{$other->name}” starts at ".ClockTime::ofMinutes($other->from)->text().': '.self::hours(-$spare).' too early. Move one of them, or one takes other things.', ['missing_minutes' => -$spare, 'things' => count($both)])];
+            return [
+                Verdict::fix(
+                    'pack.two-jobs',
+                    self::named($one->labels(...$both)).(count($both) === 1 ? ' is' : ' are').' in two jobs that day.',
+                    "“{$one->name}” is over at ".
+                        ClockTime::ofMinutes($one->to)->text().
+                        ', '.
+                        ($way > 0 ? "the way takes {$way} min, and " : '').
+                        "“{$other->name}” starts at ".
+                        ClockTime::ofMinutes($other->from)->text().
+                        ': '.
+                        self::hours(-$spare).
+                        ' too early. Move one of them, or one takes other things.',
+                    ['missing_minutes' => -$spare, 'things' => count($both)],
+                ),
+            ];
         }
         $verdicts = [];
         foreach (self::SPENT as $kind) {
             $spent = array_values(array_filter($both, static fn (int $id): bool => $one->items[$id]['kind'] === $kind));
             if ($spent !== []) {
-                $verdicts[] = Verdict::fix("pack.spent-{$kind}", self::named($one->labels(...$spent)).(count($spent) === 1 ? ' comes' : ' come')." from “{$one->name}” ".($kind === 'card' ? 'full of its frames.' : 'used.'), $kind === 'card'
-                    ? "“{$other->name}” wants ".(count($spent) === 1 ? 'it' : 'them').' too, '.self::hours($spare).' later, and no card is formatted before its copies are made and verified: put others on that list.'
-                    : "“{$other->name}” wants ".(count($spent) === 1 ? 'it' : 'them').' too: charge in the car in the '.self::hours($spare).' between, or put others on that list.', ['things' => count($spent)]);
+                $verdicts[] = Verdict::fix(
+                    "pack.spent-{$kind}",
+                    self::named($one->labels(...$spent)).
+                        (count($spent) === 1 ? ' comes' : ' come').
+                        " from “{$one->name}” ".
+                        ($kind === 'card' ? 'full of its frames.' : 'used.'),
+                    $kind === 'card'
+                        ? "“{$other->name}” wants ".
+                            (count($spent) === 1 ? 'it' : 'them').
+                            ' too, '.
+                            self::hours($spare).
+                            ' later, and no card is formatted before its copies are made and verified: put others on that list.'
+                        : "“{$other->name}” wants ".
+                            (count($spent) === 1 ? 'it' : 'them').
+                            ' too: charge in the car in the '.
+                            self::hours($spare).
+                            ' between, or put others on that list.',
+                    ['things' => count($spent)],
+                );
             }
         }
-        $goOn = array_values(array_filter($both, static fn (int $id): bool => ! isset($meanwhile[$id]) && ! in_array($one->items[$id]['kind'], self::SPENT, true)));
+        $goOn = array_values(
+            array_filter(
+                $both,
+                static fn (int $id): bool => ! isset($meanwhile[$id]) && ! in_array($one->items[$id]['kind'], self::SPENT, true),
+            ),
+        );
         if ($goOn !== []) {
-            $verdicts[] = Verdict::mind('pack.goes-on', self::named($one->labels(...$goOn)).(count($goOn) === 1 ? ' goes' : ' go')." on from “{$one->name}” to “{$other->name}”.", 'Over at '.ClockTime::ofMinutes($one->to)->text().($way > 0 ? ", {$way} min of way" : '').', wanted again at '.ClockTime::ofMinutes($other->from)->text().': '.$spare.' min to pack up and unpack.', ['things' => count($goOn), 'spare_minutes' => $spare]);
+            $verdicts[] = Verdict::mind(
+                'pack.goes-on',
+                self::named($one->labels(...$goOn)).
+                    (count($goOn) === 1 ? ' goes' : ' go').
+                    " on from “{$one->name}” to “{$other->name}”.",
+                'Over at '.
+                    ClockTime::ofMinutes($one->to)->text().
+                    ($way > 0 ? ", {$way} min of way" : '').
+                    ', wanted again at '.
+                    ClockTime::ofMinutes($other->from)->text().
+                    ': '.
+                    $spare.
+                    ' min to pack up and unpack.',
+                ['things' => count($goOn), 'spare_minutes' => $spare],
+            );
         }
 
         return $verdicts;

@@ -44,14 +44,26 @@ final class LeaveCheck
         }
         foreach ($byPlace as $place => $labels) {
             $at = $leaving[$place] ?? null;
-            $verdicts[] = Verdict::fix('home.standing', count($labels) === 1 ? "{$labels[0]} still stands at {$place}." : count($labels)." things still stand at {$place}.", implode(', ', $labels).($at === null ? '' : ": the plan leaves {$place} for good at {$at}").'. Fetch them before, and tick them.', ['things' => count($labels)]);
+            $verdicts[] = Verdict::fix(
+                'home.standing',
+                count($labels) === 1 ? "{$labels[0]} still stands at {$place}." : count($labels)." things still stand at {$place}.",
+                implode(', ', $labels).
+                    ($at === null ? '' : ": the plan leaves {$place} for good at {$at}").
+                    '. Fetch them before, and tick them.',
+                ['things' => count($labels)],
+            );
         }
         if ($home === []) {
             return $verdicts;
         }
         $missing = array_diff_key($packed, $home);
         if ($missing === []) {
-            return [...$verdicts, Verdict::fine('home.all', 'Everything is home.', count($packed).' things went, '.count($packed).' came back.', ['things' => count($packed)])];
+            return [
+                ...$verdicts,
+                Verdict::fine('home.all', 'Everything is home.', count($packed).' things went, '.count($packed).' came back.', [
+                    'things' => count($packed),
+                ]),
+            ];
         }
         $said = [];
         foreach ($missing as $id => $label) {
@@ -60,6 +72,14 @@ final class LeaveCheck
             $said[] = $label.($seen === null ? ' (last seen when it was packed)' : " (last at {$seen->place}, {$seen->clock})");
         }
 
-        return [...$verdicts, Verdict::fix('home.missing', count($missing) === 1 ? reset($missing).' is not home.' : count($missing).' things are not home.', implode('; ', array_slice($said, 0, 4)).(count($said) > 4 ? ' and more' : '').'.', ['missing' => count($missing)])];
+        return [
+            ...$verdicts,
+            Verdict::fix(
+                'home.missing',
+                count($missing) === 1 ? reset($missing).' is not home.' : count($missing).' things are not home.',
+                implode('; ', array_slice($said, 0, 4)).(count($said) > 4 ? ' and more' : '').'.',
+                ['missing' => count($missing)],
+            ),
+        ];
     }
 }

@@ -31,14 +31,33 @@ final class LightMarks
             $by = $name === 'angleDeg' ? Bearing::turn($marked[$name], $now[$name]) : $now[$name] - $marked[$name];
             if (abs($by) > $within) {
                 [$word, $unit] = self::WORDS[$name];
-                $moved[] = "{$word} by ".($by > 0 ? '+' : '−').round(abs($by), 1)."{$unit} (back to ".round($marked[$name], 1)."{$unit})";
+                $moved[] =
+                    "{$word} by ".
+                    ($by > 0 ? '+' : '−').
+                    round(abs($by), 1).
+                    "{$unit} (back to ".
+                    round($marked[$name], 1).
+                    "{$unit})";
             }
         }
 
         return match (true) {
-            $compared === 0 => Verdict::mind('marks.none', "{$label} has nothing to compare.", 'Measure the same marks as when it was placed: height, angle, distance.'),
-            $moved === [] => Verdict::fine('marks.same', "{$label} stands as it did.", "{$compared} ".($compared === 1 ? 'mark agrees' : 'marks agree').' within what a tape can tell.'),
-            default => Verdict::fix('marks.moved', "{$label} was moved.", ucfirst(implode(', ', $moved)).'. Put it back before the next frame, or nothing matches yesterday’s.', ['moved' => count($moved)]),
+            $compared === 0 => Verdict::mind(
+                'marks.none',
+                "{$label} has nothing to compare.",
+                'Measure the same marks as when it was placed: height, angle, distance.',
+            ),
+            $moved === [] => Verdict::fine(
+                'marks.same',
+                "{$label} stands as it did.",
+                "{$compared} ".($compared === 1 ? 'mark agrees' : 'marks agree').' within what a tape can tell.',
+            ),
+            default => Verdict::fix(
+                'marks.moved',
+                "{$label} was moved.",
+                ucfirst(implode(', ', $moved)).'. Put it back before the next frame, or nothing matches yesterday’s.',
+                ['moved' => count($moved)],
+            ),
         };
     }
 }

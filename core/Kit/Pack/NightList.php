@@ -20,19 +20,48 @@ final class NightList
     {
         $night = [];
         foreach ($cellsByType as $type => $count) {
-            $night[] = new ListLine('charge-'.substr(hash('xxh32', (string) $type), 0, 6), 'Charge '.$count.($count === 1 ? ' cell' : ' cells')." of type {$type}", 'On the charger before you sleep, in the bag in the morning.');
+            $night[] = new ListLine(
+                'charge-'.substr(hash('xxh32', (string) $type), 0, 6),
+                'Charge '.$count.($count === 1 ? ' cell' : ' cells')." of type {$type}",
+                'On the charger before you sleep, in the bag in the morning.',
+            );
         }
         $all = implode(', ', $bodies);
-        $night[] = new ListLine('clocks', "Set the clocks of {$all} to the same second", 'Else frames of two photographers interleave wrongly.', $proved['clock'] ?? null);
+        $night[] = new ListLine(
+            'clocks',
+            "Set the clocks of {$all} to the same second",
+            'Else frames of two photographers interleave wrongly.',
+            $proved['clock'] ?? null,
+        );
         $night[] = new ListLine('modes', 'Mirror and raw on every body', 'Both slots, the same on both.', $proved['mode'] ?? null);
-        $night[] = new ListLine('test-frames', 'Test frames on every body', 'They prove mode, file types, clock and exposure.', $proved === [] ? null : true);
+        $night[] = new ListLine(
+            'test-frames',
+            'Test frames on every body',
+            'They prove mode, file types, clock and exposure.',
+            $proved === [] ? null : true,
+        );
         $night[] = self::cards($cards);
         $night[] = new ListLine('glass', 'Front elements and sensors looked at', 'A plain frame of each body, looked through.');
-        $door = [new ListLine('packed', $open === [] ? 'Everything is packed' : count($open).' things are not packed', $open === [] ? 'All of the list is ticked.' : implode(', ', array_slice($open, 0, 5)).(count($open) > 5 ? ' and more' : '').'.', $open === [])];
+        $door = [
+            new ListLine(
+                'packed',
+                $open === [] ? 'Everything is packed' : count($open).' things are not packed',
+                $open === []
+                    ? 'All of the list is ticked.'
+                    : implode(', ', array_slice($open, 0, 5)).(count($open) > 5 ? ' and more' : '').'.',
+                $open === [],
+            ),
+        ];
         foreach ($papers as $paper) {
             $door[] = new ListLine('paper-'.substr(hash('xxh32', $paper), 0, 6), $paper, 'In the hand, not in the case.');
         }
-        foreach (['phone' => ['Phone charged, its charger along', 'It holds times and contacts.'], 'food' => ['Water, food, pain relief, sun cream', 'Nine hours are long.'], 'lights' => ['Chargers unplugged, nothing left on the table', 'Look back once from the door.']] as $code => [$what, $why]) {
+        foreach (
+            [
+                'phone' => ['Phone charged, its charger along', 'It holds times and contacts.'],
+                'food' => ['Water, food, pain relief, sun cream', 'Nine hours are long.'],
+                'lights' => ['Chargers unplugged, nothing left on the table', 'Look back once from the door.'],
+            ] as $code => [$what, $why]
+        ) {
             $door[] = new ListLine($code, $what, $why);
         }
 
@@ -45,14 +74,31 @@ final class NightList
         if ($cards->holding !== []) {
             $count = count($cards->holding);
 
-            return new ListLine('cards', $count === 1 ? "{$cards->holding[0]} still holds frames" : "{$count} cards still hold frames", ($count === 1 ? '' : implode(', ', array_slice($cards->holding, 0, 6)).($count > 6 ? ' and more' : '').'. ').'Format none without its permit.');
+            return new ListLine(
+                'cards',
+                $count === 1 ? "{$cards->holding[0]} still holds frames" : "{$count} cards still hold frames",
+                ($count === 1 ? '' : implode(', ', array_slice($cards->holding, 0, 6)).($count > 6 ? ' and more' : '').'. ').
+                    'Format none without its permit.',
+            );
         }
         if ($cards->unseen > 0) {
-            return new ListLine('cards', $cards->unseen === 1 ? 'One card was not looked at' : "{$cards->unseen} cards were not looked at", 'By its log each is ready; put them into the reader to see that they are empty.'.($cards->empty > 0 ? " {$cards->empty} others were looked at and are empty." : ''));
+            return new ListLine(
+                'cards',
+                $cards->unseen === 1 ? 'One card was not looked at' : "{$cards->unseen} cards were not looked at",
+                'By its log each is ready; put them into the reader to see that they are empty.'.
+                    ($cards->empty > 0 ? " {$cards->empty} others were looked at and are empty." : ''),
+            );
         }
 
         return $cards->empty === 0
             ? new ListLine('cards', 'No card is on the list', 'Put the cards onto the packing list; they are looked at here.')
-            : new ListLine('cards', $cards->empty === 1 ? 'The card is empty, or holds test frames alone' : "{$cards->empty} cards are empty, or hold test frames alone", 'Looked at in the reader just now.', true);
+            : new ListLine(
+                'cards',
+                $cards->empty === 1
+                    ? 'The card is empty, or holds test frames alone'
+                    : "{$cards->empty} cards are empty, or hold test frames alone",
+                'Looked at in the reader just now.',
+                true,
+            );
     }
 }

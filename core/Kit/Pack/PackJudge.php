@@ -24,18 +24,40 @@ final class PackJudge
         foreach ($bags as $bag) {
             $over = $bag->placesTaken() - $bag->places;
             if ($over > 0) {
-                $verdicts[] = Verdict::fix('pack.full', "{$bag->name} has {$over} ".($over === 1 ? 'thing' : 'things').' too many.', "{$bag->places} places, and {$bag->placesTaken()} are taken, six small things to one: move something into another bag.", ['over' => $over]);
+                $verdicts[] = Verdict::fix(
+                    'pack.full',
+                    "{$bag->name} has {$over} ".($over === 1 ? 'thing' : 'things').' too many.',
+                    "{$bag->places} places, and {$bag->placesTaken()} are taken, six small things to one: move something into another bag.",
+                    ['over' => $over],
+                );
             }
             if ($bag->limitG !== null && $bag->grams() > $bag->limitG) {
-                $verdicts[] = Verdict::fix('pack.heavy', "{$bag->name} is ".self::kg($bag->grams() - $bag->limitG).' over.', self::kg($bag->grams()).' in it, '.self::kg($bag->limitG).' allowed.', ['over_g' => $bag->grams() - $bag->limitG]);
+                $verdicts[] = Verdict::fix(
+                    'pack.heavy',
+                    "{$bag->name} is ".self::kg($bag->grams() - $bag->limitG).' over.',
+                    self::kg($bag->grams()).' in it, '.self::kg($bag->limitG).' allowed.',
+                    ['over_g' => $bag->grams() - $bag->limitG],
+                );
             }
         }
         if ($bags !== [] && $loose !== []) {
-            $verdicts[] = Verdict::mind('pack.loose', count($loose) === 1 ? "{$loose[0]->label} is in no bag." : count($loose).' things are in no bag.', implode(', ', array_slice(array_map(static fn (PackedItem $i): string => $i->label, $loose), 0, 4)).(count($loose) > 4 ? ' and more' : '').'.', ['loose' => count($loose)]);
+            $verdicts[] = Verdict::mind(
+                'pack.loose',
+                count($loose) === 1 ? "{$loose[0]->label} is in no bag." : count($loose).' things are in no bag.',
+                implode(', ', array_slice(array_map(static fn (PackedItem $i): string => $i->label, $loose), 0, 4)).
+                    (count($loose) > 4 ? ' and more' : '').
+                    '.',
+                ['loose' => count($loose)],
+            );
         }
         foreach ($gramsByLane as $lane => $grams) {
             if ($grams > self::ALL_DAY_G) {
-                $verdicts[] = Verdict::mind('pack.weight', "The {$lane} carries ".self::kg($grams).'.', 'More than twelve kilograms on one person all day: leave a case where it is needed, or share it.', ['grams' => $grams]);
+                $verdicts[] = Verdict::mind(
+                    'pack.weight',
+                    "The {$lane} carries ".self::kg($grams).'.',
+                    'More than twelve kilograms on one person all day: leave a case where it is needed, or share it.',
+                    ['grams' => $grams],
+                );
             }
         }
 
@@ -58,7 +80,14 @@ final class PackJudge
 
         return $open === []
             ? [Verdict::fine('pack.done', 'Everything is in.', "All {$count} things are ticked.", ['things' => $count])]
-            : [Verdict::mind('pack.open', ($count - count($open))." of {$count} things are in.", "Next, in packing order: {$open[0]->label}".(isset($open[1]) ? ", then {$open[1]->label}" : '').'.', ['open' => count($open)])];
+            : [
+                Verdict::mind(
+                    'pack.open',
+                    $count - count($open)." of {$count} things are in.",
+                    "Next, in packing order: {$open[0]->label}".(isset($open[1]) ? ", then {$open[1]->label}" : '').'.',
+                    ['open' => count($open)],
+                ),
+            ];
     }
 
     public static function kg(int $grams): string

@@ -12,7 +12,14 @@ final readonly class PackedBag
      * @param  int|null  $limitG  that it may weigh, itself left out
      * @param  list<PackedItem>  $items
      */
-    public function __construct(public int $id, public string $name, public string $kind, public int $places, public ?int $limitG, public array $items) {}
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $kind,
+        public int $places,
+        public ?int $limitG,
+        public array $items,
+    ) {}
 
     public function grams(): int
     {

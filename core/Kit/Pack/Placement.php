@@ -11,7 +11,14 @@ final readonly class Placement
      * @param  string  $clock  local, as the wall shows it
      * @param  array{heightCm?: float, angleDeg?: float, distanceCm?: float}  $marks
      */
-    public function __construct(public int $itemId, public string $label, public string $place, public string $clock, public bool $isFetched, public array $marks = []) {}
+    public function __construct(
+        public int $itemId,
+        public string $label,
+        public string $place,
+        public string $clock,
+        public bool $isFetched,
+        public array $marks = [],
+    ) {}
 
     public function marksInWords(): string
     {

@@ -52,8 +52,25 @@ final readonly class RemotePlan
     ) {
         $this->evMounted = max(self::MOONLIGHT_EV, ClearSky::ev100($mounted->elevationDeg));
         $this->evFired = max(self::MOONLIGHT_EV, ClearSky::ev100($fired->elevationDeg));
-        $this->charges = BatteryBudget::of($framesOfMain, $body['framesPerCharge'], $hoursAlone, $body['standbyHours'], $temperatureC, BudgetNeeds::CELL_RESERVE)->charges;
-        $this->cardPairs = max(1, CardBudget::of($framesOfMain, $body['rawMb'], $body['jpegMb'], SaveMode::Mirror, [$body['cardGb'], $body['cardGb']], BudgetNeeds::CARD_RESERVE)->cardSets ?? 1);
+        $this->charges = BatteryBudget::of(
+            $framesOfMain,
+            $body['framesPerCharge'],
+            $hoursAlone,
+            $body['standbyHours'],
+            $temperatureC,
+            BudgetNeeds::CELL_RESERVE,
+        )->charges;
+        $this->cardPairs = max(
+            1,
+            CardBudget::of(
+                $framesOfMain,
+                $body['rawMb'],
+                $body['jpegMb'],
+                SaveMode::Mirror,
+                [$body['cardGb'], $body['cardGb']],
+                BudgetNeeds::CARD_RESERVE,
+            )->cardSets ?? 1,
+        );
     }
 
     /** Stops of light lost (negative) or gained between mounting and firing. */
@@ -62,13 +79,19 @@ final readonly class RemotePlan
         return $this->evFired - $this->evMounted;
     }
 
-    /** @return array{fixed: array{fNumber: float, shutter: int, iso: int}, automatic: array{shutter: int, isoFrom: int, isoTo: int}} by both schools */
+    /**
+     * @return array{fixed: array{fNumber: float, shutter: int, iso: int}, automatic: array{shutter: int, isoFrom: int, isoTo: int}} by
+     * both schools
+     */
     public function exposures(): array
     {
         $fixed = ClearSky::startingExposure($this->evFired, $this->fNumber, 1000);
         $now = ClearSky::startingExposure($this->evMounted, $this->fNumber, 1000);
 
-        return ['fixed' => $fixed, 'automatic' => ['shutter' => 1000, 'isoFrom' => min($fixed['iso'], $now['iso']), 'isoTo' => max($fixed['iso'], $now['iso'])]];
+        return [
+            'fixed' => $fixed,
+            'automatic' => ['shutter' => 1000, 'isoFrom' => min($fixed['iso'], $now['iso']), 'isoTo' => max($fixed['iso'], $now['iso'])],
+        ];
     }
 
     /** @return list<Verdict> */
@@ -76,34 +99,99 @@ final readonly class RemotePlan
     {
         $change = round($this->change(), 1);
         $e = $this->exposures();
-        $light = abs($change) < 0.5
-            ? Verdict::fine('remote.light', 'The light is the same when it fires.', "EV {$this->ev($this->evMounted)} when mounted, {$this->ev($this->evFired)} when it fires, under a clear sky.", ['stops' => $change])
-            : Verdict::fix('remote.light', 'The light '.($change < 0 ? 'falls by ' : 'rises by ').abs($change).' stops until it fires.', "EV {$this->ev($this->evMounted)} when mounted, {$this->ev($this->evFired)} then. Either set it for that hour now: f/{$e['fixed']['fNumber']}, 1/{$e['fixed']['shutter']} s, ISO {$e['fixed']['iso']}; or fix 1/{$e['automatic']['shutter']} s and let ISO run from {$e['automatic']['isoFrom']} to {$e['automatic']['isoTo']}.", ['stops' => $change]);
+        $light =
+            abs($change) < 0.5
+                ? Verdict::fine(
+                    'remote.light',
+                    'The light is the same when it fires.',
+                    "EV {$this->ev($this->evMounted)} when mounted, {$this->ev($this->evFired)} when it fires, under a clear sky.",
+                    ['stops' => $change],
+                )
+                : Verdict::fix(
+                    'remote.light',
+                    'The light '.($change < 0 ? 'falls by ' : 'rises by ').abs($change).' stops until it fires.',
+                    "EV {$this->ev($this->evMounted)} when mounted, {$this->ev(
+                        $this->evFired,
+                    )} then. Either set it for that hour now: f/{$e['fixed']['fNumber']}, 1/{$e['fixed']['shutter']} s, ".
+                        "ISO {$e['fixed']['iso']}; or fix 1/{$e['automatic']['shutter']} s and let ISO run ".
+                        "from {$e['automatic']['isoFrom']} to {$e['automatic']['isoTo']}.",
+                    ['stops' => $change],
+                );
         $off = abs(Bearing::turn($this->bearingDeg, $this->fired->azimuthDeg));
         $sun = match (true) {
-            $this->fired->elevationDeg <= 0 => Verdict::mind('remote.sun', 'The sun is down when it fires.', 'Its elevation is '.round($this->fired->elevationDeg, 1).'°.'),
-            $off < self::FLARE_DEG && $this->fired->elevationDeg < self::FLARE_DEG => Verdict::fix('remote.sun', 'The sun stands in its lens when it fires.', 'It bears '.round($this->fired->azimuthDeg).'°, '.round($off).'° off the axis and '.round($this->fired->elevationDeg).'° high: shade it, or point it '.round(self::FLARE_DEG - $off).'° further away.', ['off_deg' => round($off)]),
-            default => Verdict::fine('remote.sun', 'The sun stands clear of its lens.', 'It bears '.round($this->fired->azimuthDeg).'°, '.round($off).'° off the axis.', ['off_deg' => round($off)]),
+            $this->fired->elevationDeg <= 0 => Verdict::mind(
+                'remote.sun',
+                'The sun is down when it fires.',
+                'Its elevation is '.round($this->fired->elevationDeg, 1).'°.',
+            ),
+            $off < self::FLARE_DEG && $this->fired->elevationDeg < self::FLARE_DEG => Verdict::fix(
+                'remote.sun',
+                'The sun stands in its lens when it fires.',
+                'It bears '.
+                    round($this->fired->azimuthDeg).
+                    '°, '.
+                    round($off).
+                    '° off the axis and '.
+                    round($this->fired->elevationDeg).
+                    '° high: shade it, or point it '.
+                    round(self::FLARE_DEG - $off).
+                    '° further away.',
+                ['off_deg' => round($off)],
+            ),
+            default => Verdict::fine(
+                'remote.sun',
+                'The sun stands clear of its lens.',
+                'It bears '.round($this->fired->azimuthDeg).'°, '.round($off).'° off the axis.',
+                ['off_deg' => round($off)],
+            ),
         };
 
-        return [$light, $sun, $this->cells(), $this->cards(), Verdict::mind('remote.rig', 'A clamp and a second safety cable, and nobody below while rigging.', 'Fresh cells, focus taped, the channel tested from where you will fire, the first frame looked at before you go. Things overhead are for licensed riggers where the house says so.')];
+        return [
+            $light,
+            $sun,
+            $this->cells(),
+            $this->cards(),
+            Verdict::mind(
+                'remote.rig',
+                'A clamp and a second safety cable, and nobody below while rigging.',
+                'Fresh cells, focus taped, the channel tested from where you will fire, the first frame looked at before you go. Things '.
+                    'overhead are for licensed riggers where the house says so.',
+            ),
+        ];
     }
 
     private function cells(): Verdict
     {
-        $because = "{$this->hoursAlone} h alone and {$this->framesOfMain} frames with the main camera, at {$this->temperatureC} °C: {$this->charges} ".($this->charges === 1 ? 'charge' : 'charges').', 15 % kept back.';
+        $because =
+            "{$this->hoursAlone} h alone and {$this->framesOfMain} frames with the main camera, ".
+                "at {$this->temperatureC} °C: {$this->charges} ".
+            ($this->charges === 1 ? 'charge' : 'charges').
+            ', 15 % kept back.';
 
         return $this->charges > $this->cellsIn
-            ? Verdict::fix('remote.cells', 'Its cells do not last.', $because." It holds {$this->cellsIn}: a grip or an outside supply, or a walk to it in a break.", ['charges' => $this->charges])
+            ? Verdict::fix(
+                'remote.cells',
+                'Its cells do not last.',
+                $because." It holds {$this->cellsIn}: a grip or an outside supply, or a walk to it in a break.",
+                ['charges' => $this->charges],
+            )
             : Verdict::fine('remote.cells', 'Its cells last.', $because, ['charges' => $this->charges]);
     }
 
     private function cards(): Verdict
     {
-        $because = "It fires with the main camera: {$this->framesOfMain} frames × ".($this->body['rawMb'] + $this->body['jpegMb'])." MB on cards of {$this->body['cardGb']} GB.";
+        $because =
+            "It fires with the main camera: {$this->framesOfMain} frames × ".
+            ($this->body['rawMb'] + $this->body['jpegMb']).
+            " MB on cards of {$this->body['cardGb']} GB.";
 
         return $this->cardPairs > 1
-            ? Verdict::fix('remote.cards', "Its cards are full before the end: {$this->cardPairs} pairs are needed.", $because.' Larger cards, jpeg alone there, or a walk to it in a break.', ['pairs' => $this->cardPairs])
+            ? Verdict::fix(
+                'remote.cards',
+                "Its cards are full before the end: {$this->cardPairs} pairs are needed.",
+                $because.' Larger cards, jpeg alone there, or a walk to it in a break.',
+                ['pairs' => $this->cardPairs],
+            )
             : Verdict::fine('remote.cards', 'Its cards hold it all.', $because, ['pairs' => 1]);
     }
 

@@ -8,8 +8,28 @@ namespace NorthSatchel\Kit\Shelf;
 final readonly class Gear
 {
     /** Grams where nobody has weighed it (common practice, no source). */
-    private const USUAL_G = ['body' => 750, 'lens' => 700, 'flash' => 450, 'modifier' => 400, 'trigger' => 90, 'cell' => 80, 'charger' => 180, 'card' => 3, 'reader' => 80, 'drive' => 180,
-        'computer' => 1800, 'cable' => 120, 'stand' => 1400, 'clamp' => 350, 'safety cable' => 120, 'tool' => 100, 'reflector' => 600, 'ladder' => 4500, 'consumable' => 100, 'paper' => 30];
+    private const USUAL_G = [
+        'body' => 750,
+        'lens' => 700,
+        'flash' => 450,
+        'modifier' => 400,
+        'trigger' => 90,
+        'cell' => 80,
+        'charger' => 180,
+        'card' => 3,
+        'reader' => 80,
+        'drive' => 180,
+        'computer' => 1800,
+        'cable' => 120,
+        'stand' => 1400,
+        'clamp' => 350,
+        'safety cable' => 120,
+        'tool' => 100,
+        'reflector' => 600,
+        'ladder' => 4500,
+        'consumable' => 100,
+        'paper' => 30,
+    ];
 
     /** @param  array<string, int|float|string|bool>  $specs  by the names of the kind's fields */
     public function __construct(
@@ -26,7 +46,7 @@ final readonly class Gear
 
     public function grams(): int
     {
-        return $this->weightG ?? self::USUAL_G[$this->kind->value] ?? 200;
+        return $this->weightG ?? (self::USUAL_G[$this->kind->value] ?? 200);
     }
 
     public function number(string $name): ?float

@@ -17,8 +17,14 @@ final readonly class GearField
         public bool $isWhole = false,
     ) {}
 
-    public static function number(string $name, string $label, float $min, float $max, bool $isRequired = false, bool $isWhole = false): self
-    {
+    public static function number(
+        string $name,
+        string $label,
+        float $min,
+        float $max,
+        bool $isRequired = false,
+        bool $isWhole = false,
+    ): self {
         return new self($name, $label, 'number', $isRequired, $min, $max, $isWhole);
     }
 

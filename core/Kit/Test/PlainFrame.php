@@ -64,19 +64,49 @@ final readonly class PlainFrame
     public function verdicts(string $label): array
     {
         if ($this->unevenness > self::TOO_UNEVEN) {
-            return [Verdict::mind('kit.frame-not-plain', 'This is no plain frame.', 'Its ground varies by '.round(100 * $this->unevenness).' %: point at a blank wall or the sky, focus at infinity, f/16, move while it is open.')];
+            return [
+                Verdict::mind(
+                    'kit.frame-not-plain',
+                    'This is no plain frame.',
+                    'Its ground varies by '.
+                        round(100 * $this->unevenness).
+                        ' %: point at a blank wall or the sky, focus at infinity, f/16, move while it is open.',
+                ),
+            ];
         }
         $dust = array_filter($this->spots, static fn (array $s): bool => $s['cells'] <= self::DUST_CELLS);
         $smudges = array_filter($this->spots, static fn (array $s): bool => $s['cells'] > self::DUST_CELLS);
         $verdicts = [];
         if ($smudges !== []) {
-            $verdicts[] = Verdict::fix('kit.smudge', "Something is in front of {$label}.", count($smudges).' large dark '.(count($smudges) === 1 ? 'patch' : 'patches').', the first '.self::where(array_values($smudges)[0]).': wipe the front and the back of the lens, look for a crack, and take another frame.', ['spots' => count($smudges)]);
+            $verdicts[] = Verdict::fix(
+                'kit.smudge',
+                "Something is in front of {$label}.",
+                count($smudges).
+                    ' large dark '.
+                    (count($smudges) === 1 ? 'patch' : 'patches').
+                    ', the first '.
+                    self::where(array_values($smudges)[0]).
+                    ': wipe the front and the back of the lens, look for a crack, and take another frame.',
+                ['spots' => count($smudges)],
+            );
         }
         if ($dust !== []) {
-            $verdicts[] = Verdict::fix('kit.dust', "There is dust on the sensor of {$label}.", count($dust).' small dark '.(count($dust) === 1 ? 'spot' : 'spots').', the first '.self::where(array_values($dust)[0]).': blow it out, body facing down, and take another frame.', ['spots' => count($dust)]);
+            $verdicts[] = Verdict::fix(
+                'kit.dust',
+                "There is dust on the sensor of {$label}.",
+                count($dust).
+                    ' small dark '.
+                    (count($dust) === 1 ? 'spot' : 'spots').
+                    ', the first '.
+                    self::where(array_values($dust)[0]).
+                    ': blow it out, body facing down, and take another frame.',
+                ['spots' => count($dust)],
+            );
         }
 
-        return $verdicts === [] ? [Verdict::fine('kit.clean', "{$label} sees clean.", 'No spot darker than the ground around it by a twentieth.')] : $verdicts;
+        return $verdicts === []
+            ? [Verdict::fine('kit.clean', "{$label} sees clean.", 'No spot darker than the ground around it by a twentieth.')]
+            : $verdicts;
     }
 
     /** @param  array{x: float, y: float, cells: int, darker: float}  $spot */
@@ -115,7 +145,8 @@ final readonly class PlainFrame
         [$top, $bottom] = [max(0, $y - self::AROUND), min($height, $y + self::AROUND + 1)];
         $w = $width + 1;
 
-        return ($sums[$bottom * $w + $right] - $sums[$top * $w + $right] - $sums[$bottom * $w + $left] + $sums[$top * $w + $left]) / (($right - $left) * ($bottom - $top));
+        return ($sums[$bottom * $w + $right] - $sums[$top * $w + $right] - $sums[$bottom * $w + $left] + $sums[$top * $w + $left]) /
+            (($right - $left) * ($bottom - $top));
     }
 
     /**
@@ -147,7 +178,12 @@ final readonly class PlainFrame
                 }
             }
             $middle = $cells[intdiv(count($cells), 2)];
-            $spots[] = ['x' => ($middle % $width) / $width, 'y' => intdiv($middle, $width) / $height, 'cells' => count($cells), 'darker' => $darkest];
+            $spots[] = [
+                'x' => ($middle % $width) / $width,
+                'y' => intdiv($middle, $width) / $height,
+                'cells' => count($cells),
+                'darker' => $darkest,
+            ];
         }
         usort($spots, static fn (array $a, array $b): int => $b['cells'] <=> $a['cells']);
 

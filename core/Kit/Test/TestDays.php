@@ -12,7 +12,16 @@ use NorthSatchel\Verdict;
 final class TestDays
 {
     /** Days in which another of its kind comes, where nobody has asked (common practice, no source). */
-    private const USUAL_LEAD_DAYS = ['body' => 4, 'lens' => 4, 'flash' => 3, 'trigger' => 5, 'reader' => 2, 'cable' => 2, 'charger' => 3, 'computer' => 4];
+    private const USUAL_LEAD_DAYS = [
+        'body' => 4,
+        'lens' => 4,
+        'flash' => 3,
+        'trigger' => 5,
+        'reader' => 2,
+        'cable' => 2,
+        'charger' => 3,
+        'computer' => 4,
+    ];
 
     /** What comes should be there the day before. */
     private const BEFORE_DAYS = 1;
@@ -36,7 +45,7 @@ final class TestDays
             if (! $gear->kind->isTried()) {
                 continue;
             }
-            $lead = $gear->leadDays ?? self::USUAL_LEAD_DAYS[$gear->kind->value] ?? 3;
+            $lead = $gear->leadDays ?? (self::USUAL_LEAD_DAYS[$gear->kind->value] ?? 3);
             $latest = (new \DateTimeImmutable($jobOn))->modify('-'.($lead + self::BEFORE_DAYS).' days')->format('Y-m-d');
             $test = $last[$gear->id] ?? null;
             $isFresh = $test !== null && DueJudge::days($test->on, $jobOn) <= self::GOOD_FOR_DAYS;
@@ -48,8 +57,19 @@ final class TestDays
             };
             $due[] = new TestDue($gear, $lead, $latest, $state, $test, $latest >= $today);
         }
-        $rank = static fn (TestDue $d): int => (int) array_search($d->state, [TestState::Failed, TestState::TooLate, TestState::Open, TestState::Passed], true);
-        usort($due, static fn (TestDue $a, TestDue $b): int => [$rank($a), $a->latestOn, $a->gear->label] <=> [$rank($b), $b->latestOn, $b->gear->label]);
+        $rank = static fn (TestDue $d): int => (int) array_search(
+            $d->state,
+            [TestState::Failed, TestState::TooLate, TestState::Open, TestState::Passed],
+            true,
+        );
+        usort(
+            $due,
+            static fn (TestDue $a, TestDue $b): int => [$rank($a), $a->latestOn, $a->gear->label] <=> [
+                $rank($b),
+                $b->latestOn,
+                $b->gear->label,
+            ],
+        );
 
         return $due;
     }
@@ -63,24 +83,51 @@ final class TestDays
         $verdicts = [];
         foreach ($due as $one) {
             if ($one->state === TestState::Failed) {
-                $verdicts[] = Verdict::fix('kit.test-failed', "{$one->gear->label} failed its test.", ($one->test->note ?? '') === '' ? $one->mend() : "{$one->test?->note}. {$one->mend()}", ['lead_days' => $one->leadDays]);
+                $verdicts[] = Verdict::fix(
+                    'kit.test-failed',
+                    "{$one->gear->label} failed its test.",
+                    ($one->test->note ?? '') === '' ? $one->mend() : "{$one->test?->note}. {$one->mend()}",
+                    ['lead_days' => $one->leadDays],
+                );
             }
         }
         $late = array_values(array_filter($due, static fn (TestDue $d): bool => $d->state === TestState::TooLate));
         $open = array_values(array_filter($due, static fn (TestDue $d): bool => $d->state === TestState::Open));
         if ($late !== []) {
-            $verdicts[] = Verdict::fix('kit.test-late', count($late) === 1 ? "{$late[0]->gear->label} is untested, and it is too late to order another." : count($late).' things are untested, and it is too late to order others.', self::names($late).': test them today all the same. What fails must be borrowed, or a spare put in.', ['things' => count($late)]);
+            $verdicts[] = Verdict::fix(
+                'kit.test-late',
+                count($late) === 1
+                    ? "{$late[0]->gear->label} is untested, and it is too late to order another."
+                    : count($late).' things are untested, and it is too late to order others.',
+                self::names($late).': test them today all the same. What fails must be borrowed, or a spare put in.',
+                ['things' => count($late)],
+            );
         }
         if ($open !== []) {
-            $verdicts[] = Verdict::mind('kit.test-open', "Test {$open[0]->gear->label} by {$open[0]->latestOn}.", "Another takes {$open[0]->leadDays} days to come, and should be there the day before.".(count($open) > 1 ? ' '.(count($open) - 1).' more can wait a little.' : ''), ['things' => count($open)]);
+            $verdicts[] = Verdict::mind(
+                'kit.test-open',
+                "Test {$open[0]->gear->label} by {$open[0]->latestOn}.",
+                "Another takes {$open[0]->leadDays} days to come, and should be there the day before.".
+                    (count($open) > 1 ? ' '.(count($open) - 1).' more can wait a little.' : ''),
+                ['things' => count($open)],
+            );
         }
 
-        return $verdicts === [] && $due !== [] ? [Verdict::fine('kit.tested', 'Everything whose loss stops the job is tested.', count($due).' things, none older than '.self::GOOD_FOR_DAYS.' days.')] : $verdicts;
+        return $verdicts === [] && $due !== []
+            ? [
+                Verdict::fine(
+                    'kit.tested',
+                    'Everything whose loss stops the job is tested.',
+                    count($due).' things, none older than '.self::GOOD_FOR_DAYS.' days.',
+                ),
+            ]
+            : $verdicts;
     }
 
     /** @param  list<TestDue>  $some */
     private static function names(array $some): string
     {
-        return implode(', ', array_slice(array_map(static fn (TestDue $d): string => $d->gear->label, $some), 0, 4)).(count($some) > 4 ? ' and more' : '');
+        return implode(', ', array_slice(array_map(static fn (TestDue $d): string => $d->gear->label, $some), 0, 4)).
+            (count($some) > 4 ? ' and more' : '');
     }
 }

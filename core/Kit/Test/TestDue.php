@@ -12,7 +12,14 @@ final readonly class TestDue
     /**
      * @param  string  $latestOn  the last day on which another could still be ordered, YYYY-MM-DD
      */
-    public function __construct(public Gear $gear, public int $leadDays, public string $latestOn, public TestState $state, public ?TestResult $test, public bool $canStillBeOrdered) {}
+    public function __construct(
+        public Gear $gear,
+        public int $leadDays,
+        public string $latestOn,
+        public TestState $state,
+        public ?TestResult $test,
+        public bool $canStillBeOrdered,
+    ) {}
 
     /** What to do after it failed. */
     public function mend(): string

@@ -16,7 +16,7 @@ use Random\Randomizer;
  */
 final class FormalsOrder
 {
-    private const GUESS_SHARE = 0.12;
+    private const GUESS_SHARE = 0.07;
 
     /** Beyond so many groups the time goes into a good order rather than into a proof. */
     private const PROVABLE = 28;
@@ -43,14 +43,23 @@ final class FormalsOrder
      *
      * @throws ImpossibleValue
      */
-    public static function best(Presence $presence, array $groups, array $weights = [], array $before = [], array $neverTogether = [], ?Patience $patience = null): CallingOrder
-    {
+    public static function best(
+        Presence $presence,
+        array $groups,
+        array $weights = [],
+        array $before = [],
+        array $neverTogether = [],
+        ?Patience $patience = null,
+    ): CallingOrder {
         $patience ??= Looks::endless();
         $problem = new OrderProblem($presence, $groups, $weights, $before, $neverTogether);
         if ($groups === []) {
             return new CallingOrder([], 0, 0, true, []);
         }
-        [$order, $meetings, $waiting] = (new OrderGuess($problem, new Randomizer(new Mt19937(20))))->best($patience->part($problem->count > self::PROVABLE ? self::LONG_GUESS_SHARE : self::GUESS_SHARE), self::GUESSES);
+        [$order, $meetings, $waiting] = (new OrderGuess($problem, new Randomizer(new Mt19937(20))))->best(
+            $patience->part($problem->count > self::PROVABLE ? self::LONG_GUESS_SHARE : self::GUESS_SHARE),
+            self::GUESSES,
+        );
         $search = new OrderSearch($problem);
         $least = $neverTogether === [] ? 0 : (new MeetingBound($problem))->ofAll();
         $lower = 0;
@@ -58,9 +67,10 @@ final class FormalsOrder
         for ($most = $least; $most <= $meetings; $most++) {
             // With fewer meetings than the known order has, any order will do.
             $known = $most === $meetings ? $problem->quickWaiting($order) : INF;
-            [$found, , $lower] = $presence === Presence::Called && $most === 0 && ! is_infinite($known) && $problem->count > self::PLAIN_UP_TO
-                ? self::fromBothSides($problem, $search, $known, $patience)
-                : $search->below($problem->all(), $everybody, null, false, $known, $most, $patience, self::WIDTH);
+            [$found, , $lower] =
+                $presence === Presence::Called && $most === 0 && ! is_infinite($known) && $problem->count > self::PLAIN_UP_TO
+                    ? self::fromBothSides($problem, $search, $known, $patience)
+                    : $search->below($problem->all(), $everybody, null, false, $known, $most, $patience, self::WIDTH);
             if ($found !== null) {
                 [$order, $waiting, $meetings] = [$found, $problem->waiting($found), $problem->meetings($found)];
             }
@@ -72,7 +82,13 @@ final class FormalsOrder
         $lower = min(max($lower, $presence === Presence::Gathered ? $search->floor() : 0), $waiting);
         $isOptimal = $waiting - $lower < 1e-9;
 
-        return new CallingOrder(array_map(static fn (int $g): string => $groups[$g]->id, $order), $waiting, $isOptimal ? $waiting : $lower, $isOptimal, self::nextTo($problem, $order));
+        return new CallingOrder(
+            array_map(static fn (int $g): string => $groups[$g]->id, $order),
+            $waiting,
+            $isOptimal ? $waiting : $lower,
+            $isOptimal,
+            self::nextTo($problem, $order),
+        );
     }
 
     /**

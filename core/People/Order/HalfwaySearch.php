@@ -54,7 +54,8 @@ final class HalfwaySearch
      * Only orders without a meeting are looked for.
      *
      * @param  int|float  $known  waiting of an order that is known
-     * @return array{list<int>|null, int|float, int|float} a better order if there is one, its waiting, and what no order without a meeting falls below
+     * @return array{list<int>|null, int|float, int|float} a better order if there is one, its waiting, and what no order without a meeting
+     *     falls below
      */
     public function below(int|float $known, Patience $patience): array
     {
@@ -108,16 +109,22 @@ final class HalfwaySearch
                         return null;
                     }
                     $rest = $all & ~$done;
-                    $open = ($unionsA[$done & 0xFFF] | $unionsB[$done >> 12 & 0xFFF] | $unionsC[$done >> 24 & 0xFFF])
-                        & ($unionsA[$rest & 0xFFF] | $unionsB[$rest >> 12 & 0xFFF] | $unionsC[$rest >> 24 & 0xFFF]);
+                    $open =
+                        ($unionsA[$done & 0xFFF] | $unionsB[($done >> 12) & 0xFFF] | $unionsC[($done >> 24) & 0xFFF]) &
+                        ($unionsA[$rest & 0xFFF] | $unionsB[($rest >> 12) & 0xFFF] | $unionsC[($rest >> 24) & 0xFFF]);
                     for ($g = 0, $left = $rest; $left !== 0; $g++, $left >>= 1) {
                         if (($left & 1) === 0 || ($before[$g] & $rest) !== 0 || $meets[$kinds[$g]]) {
                             continue;
                         }
                         $waits = $open & ~$people[$g];
-                        $grown = $waits === 0 ? $cost : $cost + $minutes[$g] * ($weightsA[$waits & 0xFFF] + $weightsB[$waits >> 12 & 0xFFF] + $weightsC[$waits >> 24 & 0xFFF]);
-                        if ($grown <= $radius && $grown < ($next[$kinds[$g]][$done | 1 << $g] ?? INF)) {
-                            $next[$kinds[$g]][$done | 1 << $g] = $grown;
+                        $grown =
+                            $waits === 0
+                                ? $cost
+                                : $cost +
+                                    $minutes[$g] *
+                                        ($weightsA[$waits & 0xFFF] + $weightsB[($waits >> 12) & 0xFFF] + $weightsC[($waits >> 24) & 0xFFF]);
+                        if ($grown <= $radius && $grown < ($next[$kinds[$g]][$done | (1 << $g)] ?? INF)) {
+                            $next[$kinds[$g]][$done | (1 << $g)] = $grown;
                         }
                     }
                 }
@@ -171,7 +178,14 @@ final class HalfwaySearch
         }
         [$kind, $done, $g, $nextKind, $then] = $best;
 
-        return [[...$this->orderOf($done, $kind, $forwards, $problem->before), $g, ...array_reverse($this->orderOf($then, $nextKind, $backwards, $problem->after))], $known];
+        return [
+            [
+                ...$this->orderOf($done, $kind, $forwards, $problem->before),
+                $g,
+                ...array_reverse($this->orderOf($then, $nextKind, $backwards, $problem->after)),
+            ],
+            $known,
+        ];
     }
 
     /** What is waited during a group, once those are done. */
@@ -200,7 +214,11 @@ final class HalfwaySearch
                     continue;
                 }
                 foreach ($layers[$size - 1] as $lastKind => $costs) {
-                    if (isset($costs[$less]) && ! $this->meets[$lastKind][$kind] && abs($costs[$less] + $this->costOf($g, $less) - $cost) < self::TOLERANCE) {
+                    if (
+                        isset($costs[$less]) &&
+                        ! $this->meets[$lastKind][$kind] &&
+                        abs($costs[$less] + $this->costOf($g, $less) - $cost) < self::TOLERANCE
+                    ) {
                         $order[] = $g;
                         [$done, $kind] = [$less, $lastKind];
 

@@ -60,7 +60,9 @@ final class HubSearch
         $this->rightBound = new TreeBound($problem, $hub, false);
         $this->leftBound = $this->isSymmetric ? $this->rightBound : new TreeBound($problem, $hub, true);
         $this->right = new SideOrders($problem, $search, $bound, $this->rightBound, $problem->people[$hub], false);
-        $this->left = $this->isSymmetric ? $this->right : new SideOrders($problem, $search, $bound, $this->leftBound, $problem->people[$hub], true);
+        $this->left = $this->isSymmetric
+            ? $this->right
+            : new SideOrders($problem, $search, $bound, $this->leftBound, $problem->people[$hub], true);
         $load = [];
         foreach ($problem->people as $g => $people) {
             if ($g !== $hub) {
@@ -69,12 +71,16 @@ final class HubSearch
         }
         arsort($load);
         $isNested = array_flip($this->rightBound->groups);
-        $this->deal = [...array_filter(array_keys($load), static fn (int $g): bool => isset($isNested[$g])), ...array_filter(array_keys($load), static fn (int $g): bool => ! isset($isNested[$g]))];
+        $this->deal = [
+            ...array_filter(array_keys($load), static fn (int $g): bool => isset($isNested[$g])),
+            ...array_filter(array_keys($load), static fn (int $g): bool => ! isset($isNested[$g])),
+        ];
     }
 
     /**
      * @param  int|float  $known  waiting of an order that is known: only less is looked for
-     * @return array{list<int>|null, int|float, int|float} a better order if there is one, its waiting, and what no order without a meeting falls below
+     * @return array{list<int>|null, int|float, int|float} a better order if there is one, its waiting, and what no order without a meeting
+     *     falls below
      */
     public function below(int|float $known, Patience $patience): array
     {
@@ -87,40 +93,40 @@ final class HubSearch
         $ways = [[0, 0, 0, 0, 0]];
         for ($at = 0; $at < count($this->deal) && count($ways) < self::BROAD; $at++) {
             $next = [];
-            foreach ($ways as $way) {
-                $next = [...$next, ...$this->dealt($way)];
+            foreach ($ways as [, $before, $after, $left, $right]) {
+                $next = [...$next, ...$this->dealt($at, $before, $after, $left, $right)];
             }
             $ways = $next;
         }
-        usort($ways, static fn (array $a, array $b): int => self::bound($a) <=> self::bound($b));
-        foreach ($ways as $way) {
-            $this->deepen($way);
+        usort($ways, static fn (array $a, array $b): int => $a[3] + $a[4] <=> $b[3] + $b[4]);
+        foreach ($ways as [$at, $before, $after, $left, $right]) {
+            $this->deepen($at, $before, $after, $left, $right);
         }
 
         return [$this->best, $this->known, min($this->known, $this->floor)];
     }
 
-    /** @param  array{int, int, int, int|float, int|float}  $way */
-    private static function bound(array $way): int|float
+    /**
+     * @param  int  $at  how many groups are dealt
+     * @param  int  $before  those before the hub, as bits
+     * @param  int  $after  those after it
+     * @param  int|float  $left  what must be waited before it
+     * @param  int|float  $right  what must be waited after it
+     */
+    private function deepen(int $at, int $before, int $after, int|float $left, int|float $right): void
     {
-        return $way[3] + $way[4];
-    }
-
-    /** @param  array{int, int, int, int|float, int|float}  $way */
-    private function deepen(array $way): void
-    {
-        $bound = self::bound($way);
+        $bound = $left + $right;
         if ($bound >= $this->known - self::TOLERANCE) {
             return;
         }
         if ($this->isOut || $this->left->isCut || $this->right->isCut || ((++$this->looks & 0x3F) === 0 && $this->patience->isOver())) {
             $this->isOut = true;
             $this->floor = min($this->floor, $bound);
-        } elseif (! isset($this->deal[$way[0]])) {
-            $this->sides($way[1], $bound);
+        } elseif (! isset($this->deal[$at])) {
+            $this->sides($before, $left, $right);
         } else {
-            foreach ($this->dealt($way) as $further) {
-                $this->deepen($further);
+            foreach ($this->dealt($at, $before, $after, $left, $right) as [$next, $ofBefore, $ofAfter, $ofLeft, $ofRight]) {
+                $this->deepen($next, $ofBefore, $ofAfter, $ofLeft, $ofRight);
             }
         }
     }
@@ -129,42 +135,58 @@ final class HubSearch
      * Deals the next group to the one side and to the other. A way is given up when what must be waited comes to no less than
      * is known.
      *
-     * @param  array{int, int, int, int|float, int|float}  $way  how many are dealt; the groups before the hub, and after it; what must be waited before, and after
-     * @return list<array{int, int, int, int|float, int|float}> the more promising first
+     * @return list<array{int, int, int, int|float, int|float}> the more promising first: how many are dealt, before, after, left, right
      */
-    private function dealt(array $way): array
+    private function dealt(int $at, int $before, int $after, int|float $left, int|float $right): array
     {
-        [$at, $before, $after, $left, $right] = $way;
         $g = $this->deal[$at];
         $problem = $this->problem;
-        $ways = [];
+        $hub = 1 << $this->hub;
+        $one = $other = null;
+        $least = $this->known - self::TOLERANCE;
         // Nothing before the hub may have to follow what comes after it.
-        if (($problem->before[$g] & ($after | 1 << $this->hub)) === 0) {
-            $ways[] = [$at + 1, $before | 1 << $g, $after, $this->leftBound->of($before | 1 << $g), $right];
+        if (($problem->before[$g] & ($after | $hub)) === 0) {
+            $grown = $this->leftBound->of($before | 1 << $g);
+            $one = $grown + $right < $least ? [$at + 1, $before | 1 << $g, $after, $grown, $right] : null;
         }
-        if (($problem->after[$g] & ($before | 1 << $this->hub)) === 0 && ! ($at === 0 && $this->isSymmetric)) {
-            $ways[] = [$at + 1, $before, $after | 1 << $g, $left, $this->rightBound->of($after | 1 << $g)];
+        if (($problem->after[$g] & ($before | $hub)) === 0 && ! ($at === 0 && $this->isSymmetric)) {
+            $grown = $this->rightBound->of($after | 1 << $g);
+            $other = $grown + $left < $least ? [$at + 1, $before, $after | 1 << $g, $left, $grown] : null;
         }
-        usort($ways, static fn (array $a, array $b): int => self::bound($a) <=> self::bound($b));
+        if ($one === null || $other === null) {
+            return $one === null ? ($other === null ? [] : [$other]) : [$one];
+        }
 
-        return array_values(array_filter($ways, fn (array $way): bool => self::bound($way) < $this->known - self::TOLERANCE));
+        return $one[3] + $one[4] <= $other[3] + $other[4] ? [$one, $other] : [$other, $one];
     }
 
-    /** The best of one way to deal out the groups; kept when it is better than what is known. */
-    private function sides(int $before, int|float $bound): void
+    /**
+     * The best of one way to deal out the groups; kept when it is better than what is known.
+     *
+     * @param  int|float  $leastLeft  what must be waited before the hub
+     * @param  int|float  $leastRight  what must be waited after it
+     */
+    private function sides(int $before, int|float $leastLeft, int|float $leastRight): void
     {
         $problem = $this->problem;
         $after = $problem->all() & ~$before & ~(1 << $this->hub);
         $inHub = $problem->people[$this->hub];
         [$left, $right] = [$this->search->union($before), $this->search->union($after)];
         $through = $problem->minutes[$this->hub] * $problem->weight($left & $right & ~$inHub);
-        $cost = $this->right->waiting($after, $inHub | $left, $this->hub, $this->known - $through, $this->patience);
-        $costBefore = $cost === null ? null : $this->left->waiting($before, $inHub | $right, $this->hub, $this->known - $through - $cost, $this->patience);
+        $budget = $this->known - $through;
+        $cost = $this->right->waiting($after, $inHub | $left, $this->hub, $budget - $leastLeft, $this->patience);
+        $costBefore = $cost === null
+            ? null
+            : $this->left->waiting($before, $inHub | $right, $this->hub, $budget - $cost, $this->patience);
         if ($cost !== null && $costBefore !== null) {
             $this->known = $cost + $costBefore + $through;
-            $this->best = [...array_reverse($this->left->order($before, $inHub | $right, $this->hub)), $this->hub, ...$this->right->order($after, $inHub | $left, $this->hub)];
+            $this->best = [
+                ...array_reverse($this->left->order($before, $inHub | $right, $this->hub)),
+                $this->hub,
+                ...$this->right->order($after, $inHub | $left, $this->hub),
+            ];
         } elseif ($this->left->isCut || $this->right->isCut) {
-            $this->floor = min($this->floor, $bound);
+            $this->floor = min($this->floor, $leastLeft + $leastRight);
         }
     }
 }

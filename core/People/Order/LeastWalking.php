@@ -54,7 +54,10 @@ final class LeastWalking
         $this->count = count($groups);
         foreach ($groups as $i => $one) {
             foreach ($groups as $j => $other) {
-                $this->walks[$i][$j] = count(array_diff($one, $other)) + count(array_diff($other, $one)) + (self::isMeeting($one, $other, $apart) ? self::MEETING : 0);
+                $this->walks[$i][$j] =
+                    count(array_diff($one, $other)) +
+                    count(array_diff($other, $one)) +
+                    (self::isMeeting($one, $other, $apart) ? self::MEETING : 0);
             }
         }
         $this->earlier = Earlier::of($this->count, $before);
@@ -64,7 +67,8 @@ final class LeastWalking
 
     /**
      * @param  Patience  $patience  after which the best found so far is given, with what none falls below
-     * @return array{order: list<int>, walks: int, lowerBound: int, isOptimal: bool} walks of the change-overs alone, without meetings' price
+     * @return array{order: list<int>, walks: int, lowerBound: int, isOptimal: bool} walks of the change-overs alone, without meetings'
+     *     price
      */
     public function best(Patience $patience): array
     {
@@ -80,7 +84,12 @@ final class LeastWalking
         }
         $walks = $this->bestCost % self::MEETING;
 
-        return ['order' => $this->best, 'walks' => $walks, 'lowerBound' => $this->isCut ? min($walks, WalkingTree::whole($root) % self::MEETING) : $walks, 'isOptimal' => ! $this->isCut];
+        return [
+            'order' => $this->best,
+            'walks' => $walks,
+            'lowerBound' => $this->isCut ? min($walks, WalkingTree::whole($root) % self::MEETING) : $walks,
+            'isOptimal' => ! $this->isCut,
+        ];
     }
 
     /**
@@ -172,7 +181,7 @@ final class LeastWalking
     {
         $next = [];
         for ($g = 0; $g < $this->count; $g++) {
-            if (($done >> $g & 1) === 0 && ($this->before[$g] & ~$done) === 0) {
+            if ((($done >> $g) & 1) === 0 && ($this->before[$g] & ~$done) === 0) {
                 $next[$g] = $last === null ? 0.0 : $this->walks[$last][$g] + $this->tree->price($g);
             }
         }
@@ -195,7 +204,10 @@ final class LeastWalking
             return;
         }
         $last = $order[count($order) - 1];
-        if (($this->seen[$done][$last] ?? PHP_INT_MAX) <= $cost || WalkingTree::whole($cost + $this->tree->stillToWalk($done, $last)) >= $this->bestCost) {
+        if (
+            ($this->seen[$done][$last] ?? PHP_INT_MAX) <= $cost ||
+            WalkingTree::whole($cost + $this->tree->stillToWalk($done, $last)) >= $this->bestCost
+        ) {
             return;
         }
         if ($this->kept < self::MOST_KEPT) {
@@ -203,7 +215,7 @@ final class LeastWalking
             $this->seen[$done][$last] = $cost;
         }
         foreach ($this->nearest($done, $last) as $next) {
-            $this->deepen([...$order, $next], $done | 1 << $next, $cost + $this->walks[$last][$next], $patience);
+            $this->deepen([...$order, $next], $done | (1 << $next), $cost + $this->walks[$last][$next], $patience);
         }
     }
 }

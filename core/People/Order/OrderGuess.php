@@ -27,7 +27,10 @@ final class OrderGuess
     {
         $best = null;
         for ($start = 0; $start < 2 * $starts && ($best === null || ! $patience->isOver()); $start++) {
-            $found = $this->improve($best === null || $start < self::BEGINNINGS ? $this->beginning($start) : $this->shaken($best[0]), $patience);
+            $found = $this->improve(
+                $best === null || $start < self::BEGINNINGS ? $this->beginning($start) : $this->shaken($best[0]),
+                $patience,
+            );
             $best = $best === null || [$found[1], $found[2]] < [$best[1], $best[2]] ? $found : $best;
         }
 
@@ -46,7 +49,12 @@ final class OrderGuess
             $size = $this->random->getInt(2, max(2, min(self::STRETCH, count($order) - 2)));
             $rest = $order;
             $stretch = array_splice($rest, $this->random->getInt(0, count($order) - $size), $size);
-            array_splice($rest, $this->random->getInt(0, count($rest)), 0, $this->random->getInt(0, 1) === 1 ? array_reverse($stretch) : $stretch);
+            array_splice(
+                $rest,
+                $this->random->getInt(0, count($rest)),
+                0,
+                $this->random->getInt(0, 1) === 1 ? array_reverse($stretch) : $stretch,
+            );
             if ($this->problem->keepsPrecedence($rest)) {
                 return $rest;
             }
@@ -63,7 +71,7 @@ final class OrderGuess
         match (true) {
             $start === 0 => usort($indexes, static fn (int $a, int $b): int => $size($b) <=> $size($a)),
             $start === 1 => usort($indexes, static fn (int $a, int $b): int => $size($a) <=> $size($b)),
-            default => $indexes = $this->random->shuffleArray($indexes),
+            default => ($indexes = $this->random->shuffleArray($indexes)),
         };
         $order = [];
         $done = 0;

@@ -55,16 +55,25 @@ final class OrderSearch
      * @param  int  $most  meetings let through
      * @param  Patience  $patience  after which it gives up
      * @param  int  $width  states kept in a layer
-     * @return array{list<int>|null, int|float, int|float} a better order if there is one, its waiting, and what no order with so many meetings falls below
+     * @return array{list<int>|null, int|float, int|float} a better order if there is one, its waiting, and what no order with so many
+     *     meetings falls below
      */
-    public function below(int $groups, int $started, ?int $last, bool $isReversed, int|float $known, int $most, Patience $patience, int $width): array
-    {
+    public function below(
+        int $groups,
+        int $started,
+        ?int $last,
+        bool $isReversed,
+        int|float $known,
+        int $most,
+        Patience $patience,
+        int $width,
+    ): array {
         $problem = $this->problem;
         [$before, $after] = $isReversed ? [$problem->after, $problem->before] : [$problem->before, $problem->after];
         $isGathered = $problem->presence === Presence::Gathered;
         $hasPairs = $problem->apart !== [];
         $this->groupsOf = $this->states = [];
-        $indexes = array_values(array_filter(array_keys($problem->people), static fn (int $g): bool => ($groups >> $g & 1) === 1));
+        $indexes = array_values(array_filter(array_keys($problem->people), static fn (int $g): bool => (($groups >> $g) & 1) === 1));
         // By state: the waiting so far, the last group, the meetings so far; where from and by which group.
         $costs = [0 => 0];
         $lasts = [0 => $last ?? -1];
@@ -100,7 +109,7 @@ final class OrderSearch
                 }
                 $only = $hasPairs ? null : $this->freeGroup($indexes, $open, $there, $rest, $done, $before);
                 foreach ($indexes as $g) {
-                    if (($rest >> $g & 1) === 0 || ($only !== null && $g !== $only) || ($before[$g] & $groups & ~$done) !== 0) {
+                    if ((($rest >> $g) & 1) === 0 || ($only !== null && $g !== $only) || ($before[$g] & $groups & ~$done) !== 0) {
                         continue;
                     }
                     // Once all stand by: whose people are all in another still to come loses nothing right after that one.
@@ -112,7 +121,7 @@ final class OrderSearch
                     if ($grown >= $known - self::TOLERANCE) {
                         continue;
                     }
-                    $to = $done | 1 << $g;
+                    $to = $done | (1 << $g);
                     $meets = 0;
                     if ($hasPairs) {
                         $meets = $met[$state] + ($lasts[$state] >= 0 && $problem->isMeeting($lasts[$state], $g) ? 1 : 0);
@@ -185,7 +194,7 @@ final class OrderSearch
     {
         foreach ($open === 0 ? [] : $indexes as $g) {
             $people = $this->problem->people[$g];
-            if (($rest >> $g & 1) === 1 && ($open & ~$people) === 0 && ($people & ~$there) === 0 && ($before[$g] & ~$done) === 0) {
+            if ((($rest >> $g) & 1) === 1 && ($open & ~$people) === 0 && ($people & ~$there) === 0 && ($before[$g] & ~$done) === 0) {
                 return $g;
             }
         }

@@ -14,7 +14,10 @@ final class PairBound
 {
     private const CHUNK = 12;
 
-    /** @var array<int, array<int, array{int, int, int|float}>> by two people: the groups of the first alone, of the second alone, the product of their weights */
+    /**
+     * @var array<int, array<int, array{int, int, int|float}>> by two people: the groups of the first alone, of the second alone, the
+     * product of their weights
+     */
     private array $pairs = [];
 
     /** @var list<list<float>> shared minutes of chunks of groups */
@@ -58,14 +61,14 @@ final class PairBound
                 continue;
             }
             foreach ($this->pairs[$p] as $q => [$a, $b, $weight]) {
-                if (($open >> $q & 1) === 0) {
+                if ((($open >> $q) & 1) === 0) {
                     continue;
                 }
                 $a &= $rest;
                 $b &= $rest;
                 if ($a !== 0 && $b !== 0) {
-                    $ofA = ($low[$a & 0xFFF] + $middle[$a >> 12 & 0xFFF] + $high[$a >> 24 & 0xFFF] + ($isWide ? $this->wide($a) : 0.0));
-                    $ofB = ($low[$b & 0xFFF] + $middle[$b >> 12 & 0xFFF] + $high[$b >> 24 & 0xFFF] + ($isWide ? $this->wide($b) : 0.0));
+                    $ofA = $low[$a & 0xFFF] + $middle[($a >> 12) & 0xFFF] + $high[($a >> 24) & 0xFFF] + ($isWide ? $this->wide($a) : 0.0);
+                    $ofB = $low[$b & 0xFFF] + $middle[($b >> 12) & 0xFFF] + $high[($b >> 24) & 0xFFF] + ($isWide ? $this->wide($b) : 0.0);
                     $sum += $weight * ($ofA < $ofB ? $ofA : $ofB);
                 }
             }
@@ -76,6 +79,8 @@ final class PairBound
 
     private function wide(int $groups): float
     {
-        return $this->tables[3][$groups >> 36 & 0xFFF] + $this->tables[4][$groups >> 48 & 0xFFF] + $this->tables[5][$groups >> 60 & 0xFFF];
+        return $this->tables[3][($groups >> 36) & 0xFFF] +
+            $this->tables[4][($groups >> 48) & 0xFFF] +
+            $this->tables[5][($groups >> 60) & 0xFFF];
     }
 }

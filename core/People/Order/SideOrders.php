@@ -127,10 +127,12 @@ final class SideOrders
     {
         // The rule below is about people who all stand by.
         $allThere = ! $this->hasPairs && ($this->search->union($groups) & ~$started) === 0;
-        [$before, $after] = $this->isReversed ? [$this->problem->after, $this->problem->before] : [$this->problem->before, $this->problem->after];
+        [$before, $after] = $this->isReversed
+            ? [$this->problem->after, $this->problem->before]
+            : [$this->problem->before, $this->problem->after];
         $ways = [];
         foreach ($this->problem->people as $g => $people) {
-            if (($groups >> $g & 1) === 0 || ($before[$g] & $groups) !== 0 || ($this->hasPairs && $this->problem->isMeeting($last, $g))) {
+            if ((($groups >> $g) & 1) === 0 || ($before[$g] & $groups) !== 0 || ($this->hasPairs && $this->problem->isMeeting($last, $g))) {
                 continue;
             }
             // Whose people are all in another that is still to come: right after that one it costs no more.
@@ -157,7 +159,7 @@ final class SideOrders
         $open = $started & $this->search->union($groups);
         $key = $this->key($groups, $open, $last);
 
-        return $this->exact[$key] ?? $this->least[$key] ??= max($this->bound->of($open, $groups), $this->tree->of($groups));
+        return $this->exact[$key] ?? ($this->least[$key] ??= max($this->bound->of($open, $groups), $this->tree->of($groups)));
     }
 
     /** Who is in the hub stands by anyway; only others, and where some must not meet the group before, tell states of one set apart. */

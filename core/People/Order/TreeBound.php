@@ -47,7 +47,9 @@ final class TreeBound
         $nested = [];
         foreach (array_keys($sizes) as $g) {
             if (! $this->crossesAny($g, $nested)) {
-                $this->around[$g] = array_values(array_filter(array_reverse($nested), fn (int $h): bool => ($this->people[$g] & ~$this->people[$h]) === 0));
+                $this->around[$g] = array_values(
+                    array_filter(array_reverse($nested), fn (int $h): bool => ($this->people[$g] & ~$this->people[$h]) === 0),
+                );
                 $nested[] = $g;
                 $this->mask |= 1 << $g;
             }
@@ -56,7 +58,9 @@ final class TreeBound
         $needs = $isReversed ? $problem->after : $problem->before;
         foreach ($nested as $i => $g) {
             // Only one that lies earlier in this list, so that nothing can come to follow itself.
-            $this->nearer[$g] = array_values(array_filter(array_slice($nested, 0, $i), static fn (int $h): bool => ($needs[$g] >> $h & 1) === 1));
+            $this->nearer[$g] = array_values(
+                array_filter(array_slice($nested, 0, $i), static fn (int $h): bool => (($needs[$g] >> $h) & 1) === 1),
+            );
         }
     }
 
@@ -73,7 +77,7 @@ final class TreeBound
         $minutes = $weights = $follows = [];
         $inFrame = 0;
         foreach ($this->groups as $g) {
-            if (($groups >> $g & 1) === 1) {
+            if ((($groups >> $g) & 1) === 1) {
                 $minutes[$g] = $this->problem->minutes[$g];
                 $weights[$g] = $this->weights[$g];
                 $inFrame += $minutes[$g] * $weights[$g];
@@ -92,12 +96,12 @@ final class TreeBound
     private function follows(int $g, int $groups): ?int
     {
         foreach ($this->around[$g] as $h) {
-            if (($groups >> $h & 1) === 1) {
+            if ((($groups >> $h) & 1) === 1) {
                 return $h;
             }
         }
         foreach ($this->nearer[$g] as $h) {
-            if (($groups >> $h & 1) === 1) {
+            if ((($groups >> $h) & 1) === 1) {
                 return $h;
             }
         }

@@ -36,7 +36,9 @@ final class AccessJudge
      */
     private static function zone(Segment $segment, array $windows): array
     {
-        $at = static fn (?int $spot): array => array_values(array_filter($windows, static fn (AccessWindow $w): bool => $w->placeId === $segment->placeId && $w->spotId === $spot));
+        $at = static fn (?int $spot): array => array_values(
+            array_filter($windows, static fn (AccessWindow $w): bool => $w->placeId === $segment->placeId && $w->spotId === $spot),
+        );
         $ofSpot = $segment->wants->spotId === null ? [] : $at($segment->wants->spotId);
 
         return $ofSpot === [] ? $at(null) : $ofSpot;
@@ -49,7 +51,11 @@ final class AccessJudge
         if ($mine === []) {
             $passes = implode(' or ', array_unique(array_map(static fn (AccessWindow $w): string => $w->pass, $zone)));
 
-            return Verdict::stop('plan.no-pass', ucfirst(Lane::person($lane))." has no pass for {$segment->title}.", "{$segment->placeName} opens with {$passes} only: ask for another pass, or give the segment to who has one.");
+            return Verdict::stop(
+                'plan.no-pass',
+                ucfirst(Lane::person($lane))." has no pass for {$segment->title}.",
+                "{$segment->placeName} opens with {$passes} only: ask for another pass, or give the segment to who has one.",
+            );
         }
         $best = null;
         foreach ($mine as $window) {
@@ -66,13 +72,25 @@ final class AccessJudge
         $missing = (int) ceil(($early + $late) / 60);
         $isEarly = $early > 0;
         $gate = $window->gateMinutes > 0 ? ", and gates and stairs take {$window->gateMinutes} min" : '';
-        $because = "{$window->pass} opens it from {$day->day->face($window->opensAt)} to {$day->day->face($window->closesAt)}{$gate}; {$segment->title} is planned from {$day->day->face($segment->startsAt)} to {$day->day->face($segment->endsAt())}: {$missing} min outside.";
+        $because = "{$window->pass} opens it from {$day->day->face($window->opensAt)} to {$day->day->face(
+            $window->closesAt,
+        )}{$gate}; {$segment->title} is planned from {$day->day->face($segment->startsAt)} to {$day->day->face(
+            $segment->endsAt(),
+        )}: {$missing} min outside.";
         $remedy = match (true) {
             $segment->isAnchor || ($isEarly && $late > 0) => null,
             $isEarly => new Remedy('segment.later', "Start it {$missing} min later", ['segment' => $segment->id, 'minutes' => $missing]),
             default => new Remedy('segment.later', "Start it {$missing} min earlier", ['segment' => $segment->id, 'minutes' => -$missing]),
         };
 
-        return Verdict::stop('plan.zone-closed', $isEarly ? "{$segment->placeName} is not open yet when {$segment->title} starts." : "{$segment->placeName} closes before {$segment->title} is over.", $because, ['missing_minutes' => $missing], $remedy);
+        return Verdict::stop(
+            'plan.zone-closed',
+            $isEarly
+                ? "{$segment->placeName} is not open yet when {$segment->title} starts."
+                : "{$segment->placeName} closes before {$segment->title} is over.",
+            $because,
+            ['missing_minutes' => $missing],
+            $remedy,
+        );
     }
 }

@@ -55,7 +55,13 @@ final class ChainJudge
         $names = implode(' → ', array_map(static fn (Segment $s): string => $s->title, $chain));
         $minutes = array_sum(array_map(static fn (Segment $s): int => $s->isAnchor ? 0 : $s->minutes, $chain));
 
-        return Verdict::mind('plan.critical-chain', ucfirst(Lane::person($lane)).($least < 0 ? ' is already '.-$least.' min late in one chain.' : " has one chain with only {$least} min to spare."),
-            "{$names}: {$minutes} min of work one after the other. A minute lost there is a minute late at the end of it; lose it elsewhere.", ['slack_minutes' => $least]);
+        return Verdict::mind(
+            'plan.critical-chain',
+            ucfirst(Lane::person($lane)).
+                ($least < 0 ? ' is already '.-$least.' min late in one chain.' : " has one chain with only {$least} min to spare."),
+            "{$names}: {$minutes} min of work one after the other. A minute lost there is a minute late at the end of it; lose it ".
+                'elsewhere.',
+            ['slack_minutes' => $least],
+        );
     }
 }

@@ -32,12 +32,33 @@ final class CueJudge
     private static function shot(CuedShot $s, array $lenses): Verdict
     {
         $within = $s->withinS === null ? '' : ' within '.($s->withinS < 120 ? "{$s->withinS} s" : round($s->withinS / 60).' min');
-        if ($s->focalMm !== null && $s->focalBeforeMm !== null && $s->focalMm !== $s->focalBeforeMm && $s->withinS !== null && $s->withinS < self::LENS_CHANGE_S && ! self::isOnOneLens($s, $lenses)) {
-            return Verdict::fix('plan.cue-lens', "There is no time to change the lens before {$s->what}.",
-                "It follows {$s->cue}{$within} at {$s->focalMm} mm, and {$s->before} is shot at {$s->focalBeforeMm} mm; a change takes ".self::LENS_CHANGE_S.' s. Have it ready on the second body.', ['within_s' => $s->withinS]);
+        if (
+            $s->focalMm !== null &&
+            $s->focalBeforeMm !== null &&
+            $s->focalMm !== $s->focalBeforeMm &&
+            $s->withinS !== null &&
+            $s->withinS < self::LENS_CHANGE_S &&
+            ! self::isOnOneLens($s, $lenses)
+        ) {
+            return Verdict::fix(
+                'plan.cue-lens',
+                "There is no time to change the lens before {$s->what}.",
+                "It follows {$s->cue}{$within} at {$s->focalMm} mm, and {$s->before} is shot at {$s->focalBeforeMm} mm; a change takes ".
+                    self::LENS_CHANGE_S.
+                    ' s. Have it ready on the second body.',
+                ['within_s' => $s->withinS],
+            );
         }
 
-        return Verdict::mind('plan.cue', "After {$s->cue}, expect {$s->what}{$within}.", ucfirst(Lane::person($s->lane)).' is ready before the cue: in place'.($s->focalMm === null ? '' : ", {$s->focalMm} mm on").', and looking.', ['within_s' => $s->withinS]);
+        return Verdict::mind(
+            'plan.cue',
+            "After {$s->cue}, expect {$s->what}{$within}.",
+            ucfirst(Lane::person($s->lane)).
+                ' is ready before the cue: in place'.
+                ($s->focalMm === null ? '' : ", {$s->focalMm} mm on").
+                ', and looking.',
+            ['within_s' => $s->withinS],
+        );
     }
 
     /** @param  list<array{int, int}>  $lenses */

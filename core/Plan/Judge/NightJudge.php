@@ -29,7 +29,14 @@ final class NightJudge
             $minutes = intdiv($start - $end, 60);
             if ($minutes < self::LEAST_MINUTES) {
                 $hours = intdiv(max(0, $minutes), 60).' h '.sprintf('%02d', max(0, $minutes) % 60);
-                $verdicts[] = Verdict::fix('plan.short-night', 'The night before day '.($i + 1)." has only {$hours}.", "Day {$i} ends at {$before->day->face($end)}, day ".($i + 1)." starts at {$after->day->face($start)}; with the drive home and back that is too little sleep to drive on.", ['minutes' => $minutes]);
+                $verdicts[] = Verdict::fix(
+                    'plan.short-night',
+                    'The night before day '.($i + 1)." has only {$hours}.",
+                    "Day {$i} ends at {$before->day->face($end)}, day ".
+                        ($i + 1).
+                        " starts at {$after->day->face($start)}; with the drive home and back that is too little sleep to drive on.",
+                    ['minutes' => $minutes],
+                );
             }
         }
 

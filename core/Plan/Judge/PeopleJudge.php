@@ -42,11 +42,23 @@ final class PeopleJudge
             return null;
         }
         $short = $way - $gap;
-        $because = $gap < 0
-            ? "{$before->title} has them until {$day->day->face($before->endsAt())}, {$after->title} from {$day->day->face($after->startsAt)}".($way > 0 ? ", and the way takes {$way} min" : '').": {$short} min are missing."
-            : "{$gap} min lie between, and the way to {$after->placeName} takes {$way} min: {$short} min are missing.";
+        $because =
+            $gap < 0
+                ? "{$before->title} has them until {$day->day->face($before->endsAt())}, {$after->title} from {$day->day->face(
+                    $after->startsAt,
+                )}".
+                    ($way > 0 ? ", and the way takes {$way} min" : '').
+                    ": {$short} min are missing."
+                : "{$gap} min lie between, and the way to {$after->placeName} takes {$way} min: {$short} min are missing.";
 
-        return Verdict::stop('plan.person-twice', "{$person} is needed at {$before->title} and at {$after->title}.", $because, ['missing_minutes' => $short],
-            $after->isAnchor ? null : new Remedy('segment.later', "Start {$after->title} {$short} min later", ['segment' => $after->id, 'minutes' => $short]));
+        return Verdict::stop(
+            'plan.person-twice',
+            "{$person} is needed at {$before->title} and at {$after->title}.",
+            $because,
+            ['missing_minutes' => $short],
+            $after->isAnchor
+                ? null
+                : new Remedy('segment.later', "Start {$after->title} {$short} min later", ['segment' => $after->id, 'minutes' => $short]),
+        );
     }
 }

@@ -35,7 +35,10 @@ final class SightJudge
             $until = $segment->id === $s->untilSegmentId ? $segment : $until;
         }
         // The meeting is planned for another day: until then the whole of this one counts.
-        $early = array_filter($day->segments, static fn (Segment $one): bool => $until === null || ($one->startsAt < $until->startsAt && $one->id !== $until->id));
+        $early = array_filter(
+            $day->segments,
+            static fn (Segment $one): bool => $until === null || ($one->startsAt < $until->startsAt && $one->id !== $until->id),
+        );
         $verdicts = [];
         $limit = $until === null ? 'that day' : "before {$until->title} at {$day->day->face($until->startsAt)}";
         foreach ($early as $a) {
@@ -47,7 +50,11 @@ final class SightJudge
         }
         $verdicts = array_values(array_filter($verdicts));
         if ($until !== null && ! (self::needs($until, $s->first) && self::needs($until, $s->second))) {
-            $verdicts[] = Verdict::mind('plan.sight-end', "{$until->title} is where {$s->first} and {$s->second} first see each other, and does not name both.", 'Write both among the people it needs, so that the day can be checked for them.');
+            $verdicts[] = Verdict::mind(
+                'plan.sight-end',
+                "{$until->title} is where {$s->first} and {$s->second} first see each other, and does not name both.",
+                'Write both among the people it needs, so that the day can be checked for them.',
+            );
         }
 
         return $verdicts;
@@ -56,7 +63,11 @@ final class SightJudge
     private static function meeting(PlannedDay $day, Separation $s, Segment $a, Segment $b, ?Segment $until, string $limit): ?Verdict
     {
         if ($a->id === $b->id) {
-            return Verdict::stop('plan.sight', "{$s->first} and {$s->second} are both in {$a->title}.", "They must not see each other {$limit}.");
+            return Verdict::stop(
+                'plan.sight',
+                "{$s->first} and {$s->second} are both in {$a->title}.",
+                "They must not see each other {$limit}.",
+            );
         }
         if ($a->placeId === null || $a->placeId !== $b->placeId) {
             return null;
@@ -71,13 +82,23 @@ final class SightJudge
         $wait = self::MARGIN_MINUTES - $gap;
         $canWait = ! $later->isAnchor && ($until === null || $later->endsAt() + 60 * $wait <= $until->startsAt);
         $finding = "{$s->first} and {$s->second} may see each other at {$a->placeName}.";
-        $because = ($gap < 0
-            ? "{$earlier->title} is there until {$day->day->face($earlier->endsAt())}, and {$later->title} from {$day->day->face($later->startsAt)}"
-            : "{$earlier->title} ends at {$day->day->face($earlier->endsAt())}, and {$later->title} starts there at {$day->day->face($later->startsAt)}")."; they must not meet {$limit}."
-            .($isApart ? ' The spots differ: keep the doors shut, and let one leave first.' : '');
-        $remedy = $canWait ? new Remedy('segment.later', "Start {$later->title} {$wait} min later", ['segment' => $later->id, 'minutes' => $wait]) : null;
+        $because =
+            ($gap < 0
+                ? "{$earlier->title} is there until {$day->day->face($earlier->endsAt())}, and {$later->title} from {$day->day->face(
+                    $later->startsAt,
+                )}"
+                : "{$earlier->title} ends at {$day->day->face($earlier->endsAt())}, and {$later->title} starts there at {$day->day->face(
+                    $later->startsAt,
+                )}").
+            "; they must not meet {$limit}.".
+            ($isApart ? ' The spots differ: keep the doors shut, and let one leave first.' : '');
+        $remedy = $canWait
+            ? new Remedy('segment.later', "Start {$later->title} {$wait} min later", ['segment' => $later->id, 'minutes' => $wait])
+            : null;
 
-        return $isApart ? Verdict::mind('plan.sight-near', $finding, $because, ['gap_minutes' => $gap]) : Verdict::stop('plan.sight', $finding, $because, ['gap_minutes' => $gap], $remedy);
+        return $isApart
+            ? Verdict::mind('plan.sight-near', $finding, $because, ['gap_minutes' => $gap])
+            : Verdict::stop('plan.sight', $finding, $because, ['gap_minutes' => $gap], $remedy);
     }
 
     private static function needs(Segment $segment, string $person): bool

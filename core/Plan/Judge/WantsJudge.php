@@ -65,11 +65,19 @@ final class WantsJudge
             return null;
         }
         if ($day->sun === null) {
-            return Verdict::mind('plan.no-coordinates', "Whether {$segment->title} gets its {$light->value} light cannot be judged.", 'Its place has no coordinates.');
+            return Verdict::mind(
+                'plan.no-coordinates',
+                "Whether {$segment->title} gets its {$light->value} light cannot be judged.",
+                'Its place has no coordinates.',
+            );
         }
         $stretch = self::stretch($light, $day->sun, intdiv($segment->startsAt + $segment->endsAt(), 2));
         if ($stretch === null) {
-            return Verdict::fix('plan.light-never', "There is no {$light->value} light for {$segment->title} that day.", 'The sun does not pass through those heights at that place on that date.');
+            return Verdict::fix(
+                'plan.light-never',
+                "There is no {$light->value} light for {$segment->title} that day.",
+                'The sun does not pass through those heights at that place on that date.',
+            );
         }
         $early = $stretch['from'] === null ? 0 : max(0, $stretch['from'] - $segment->startsAt);
         $late = $stretch['to'] === null ? 0 : max(0, $segment->endsAt() - $stretch['to']);
@@ -80,28 +88,60 @@ final class WantsJudge
         $from = $stretch['from'] === null ? 'the morning' : $day->day->face($stretch['from']);
         $to = $stretch['to'] === null ? 'the end of the night' : $day->day->face($stretch['to']);
         $fits = $stretch['from'] === null || $stretch['to'] === null || $segment->minutes * 60 <= $stretch['to'] - $stretch['from'];
-        $remedy = $segment->isAnchor || ! $fits || ($early > 0 && $late > 0) ? null
-            : new Remedy('segment.later', $early > 0 ? "Start it {$minutes} min later" : "Start it {$minutes} min earlier", ['segment' => $segment->id, 'minutes' => $early > 0 ? $minutes : -$minutes]);
+        $remedy =
+            $segment->isAnchor || ! $fits || ($early > 0 && $late > 0)
+                ? null
+                : new Remedy('segment.later', $early > 0 ? "Start it {$minutes} min later" : "Start it {$minutes} min earlier", [
+                    'segment' => $segment->id,
+                    'minutes' => $early > 0 ? $minutes : -$minutes,
+                ]);
         $name = ['golden' => 'golden light', 'dark' => 'the dark', 'before sunset' => 'daylight'][$light->value] ?? $light->value;
 
-        return Verdict::fix('plan.light-missed', "{$segment->title} misses the ".($light === LightWanted::Dark ? 'dark' : $name).' it is planned for.',
-            ucfirst($name)." lasts from {$from} to {$to}; it is planned from {$day->day->face($segment->startsAt)} to {$day->day->face($segment->endsAt())}.", ['minutes' => $minutes], $remedy);
+        return Verdict::fix(
+            'plan.light-missed',
+            "{$segment->title} misses the ".($light === LightWanted::Dark ? 'dark' : $name).' it is planned for.',
+            ucfirst($name).
+                " lasts from {$from} to {$to}; it is planned from {$day->day->face($segment->startsAt)} to {$day->day->face(
+                    $segment->endsAt(),
+                )}.",
+            ['minutes' => $minutes],
+            $remedy,
+        );
     }
 
     private static function hours(PlannedDay $day, Segment $segment): ?Verdict
     {
         $earliest = $segment->wants->earliestAt;
         $latest = $segment->wants->latestEndAt;
-        $move = static fn (int $by): ?Remedy => $segment->isAnchor ? null : new Remedy('segment.later', 'Start it '.abs($by).' min '.($by > 0 ? 'later' : 'earlier'), ['segment' => $segment->id, 'minutes' => $by]);
+        $move = static fn (int $by): ?Remedy => $segment->isAnchor
+            ? null
+            : new Remedy('segment.later', 'Start it '.abs($by).' min '.($by > 0 ? 'later' : 'earlier'), [
+                'segment' => $segment->id,
+                'minutes' => $by,
+            ]);
         if ($earliest !== null && $segment->startsAt < $earliest) {
             $by = (int) ceil(($earliest - $segment->startsAt) / 60);
 
-            return Verdict::fix('plan.too-early', "{$segment->title} starts before it can.", "You wrote not before {$day->day->face($earliest)}; it is planned for {$day->day->face($segment->startsAt)}, {$by} min too early.", ['minutes' => $by], $move($by));
+            return Verdict::fix(
+                'plan.too-early',
+                "{$segment->title} starts before it can.",
+                "You wrote not before {$day->day->face($earliest)}; it is planned for {$day->day->face(
+                    $segment->startsAt,
+                )}, {$by} min too early.",
+                ['minutes' => $by],
+                $move($by),
+            );
         }
         if ($latest !== null && $segment->endsAt() > $latest) {
             $by = (int) ceil(($segment->endsAt() - $latest) / 60);
 
-            return Verdict::fix('plan.too-late', "{$segment->title} runs longer than it may.", "You wrote over by {$day->day->face($latest)}; it ends at {$day->day->face($segment->endsAt())}, {$by} min too late.", ['minutes' => $by], $move(-$by));
+            return Verdict::fix(
+                'plan.too-late',
+                "{$segment->title} runs longer than it may.",
+                "You wrote over by {$day->day->face($latest)}; it ends at {$day->day->face($segment->endsAt())}, {$by} min too late.",
+                ['minutes' => $by],
+                $move(-$by),
+            );
         }
 
         return null;

@@ -32,7 +32,14 @@ final class ZoneJudge
         $noon = $day->face(SunDay::of($point, $day)->solarNoon);
         $hours = round($apart, 1);
 
-        return [Verdict::fix('brief.zone', "Is {$place} really in {$day->timezone->getName()}?",
-            "By its longitude the clock would be {$hours} h off: noon of the sun comes at {$noon}. If coordinates or zone are mistyped, every light time is wrong by that; a few wide zones are truly so.", ['hours_apart' => $hours])];
+        return [
+            Verdict::fix(
+                'brief.zone',
+                "Is {$place} really in {$day->timezone->getName()}?",
+                "By its longitude the clock would be {$hours} h off: noon of the sun comes at {$noon}. If coordinates or zone are ".
+                    'mistyped, every light time is wrong by that; a few wide zones are truly so.',
+                ['hours_apart' => $hours],
+            ),
+        ];
     }
 }

@@ -53,19 +53,39 @@ final class OpenShade
         }
         $next = self::next($spot, $place, $day, $segment);
         if ($next === null) {
-            return $isWanted ? Verdict::fix('scout.no-open-shade', "{$segment->title} is planned for open shade, and {$spot->name} has none left that day.",
-                "From {$day->face($segment->startsAt)} until sunset no thing and no ridge keeps the sun off it for {$segment->minutes} min: choose another spot, or turn their backs to the sun.") : null;
+            return $isWanted
+                ? Verdict::fix(
+                    'scout.no-open-shade',
+                    "{$segment->title} is planned for open shade, and {$spot->name} has none left that day.",
+                    "From {$day->face(
+                        $segment->startsAt,
+                    )} until sunset no thing and no ridge keeps the sun off it for {$segment->minutes} min: choose another spot, or ".
+                        'turn their backs to the sun.',
+                )
+                : null;
         }
         $wait = intdiv($next['from'] - $segment->startsAt + 59, 60);
         $sun = Sun::at($place, $next['from'] + self::STEP_S);
         $what = $spot->shadedBy($sun) ?? 'shade';
-        $because = "From {$day->face($next['from'])} until {$day->face($next['to'])} ".($what === Spot::LAND ? 'the skyline' : $what).' keeps the sun off the faces'
-            .($wait > 0 ? ", {$wait} min after its planned start." : '.');
+        $because =
+            "From {$day->face($next['from'])} until {$day->face($next['to'])} ".
+            ($what === Spot::LAND ? 'the skyline' : $what).
+            ' keeps the sun off the faces'.
+            ($wait > 0 ? ", {$wait} min after its planned start." : '.');
         $finding = "{$spot->name} has open shade from {$day->face($next['from'])}.";
-        $remedy = $segment->isAnchor || $wait <= 0 ? null : new Remedy('segment.later', "Start {$segment->title} {$wait} min later", ['segment' => $segment->id, 'minutes' => $wait]);
+        $remedy =
+            $segment->isAnchor || $wait <= 0
+                ? null
+                : new Remedy('segment.later', "Start {$segment->title} {$wait} min later", ['segment' => $segment->id, 'minutes' => $wait]);
 
         return $isWanted
-            ? Verdict::fix('scout.open-shade-later', "{$segment->title} wants open shade and gets it {$wait} min too late.", $because, ['wait_minutes' => $wait], $remedy)
+            ? Verdict::fix(
+                'scout.open-shade-later',
+                "{$segment->title} wants open shade and gets it {$wait} min too late.",
+                $because,
+                ['wait_minutes' => $wait],
+                $remedy,
+            )
             : Verdict::mind('scout.open-shade', $finding, $because, ['wait_minutes' => $wait]);
     }
 
@@ -76,9 +96,18 @@ final class OpenShade
         if ($spot->skyline->isLevel() || $sunset === null) {
             return null;
         }
-        $sunny = Stretches::where(static fn (float $at): float => $spot->skyline->clearanceDeg(Sun::at($place, $at)), $day->startsAt(), $day->endsAt(), 120);
+        $sunny = Stretches::where(
+            static fn (float $at): float => $spot->skyline->clearanceDeg(Sun::at($place, $at)),
+            $day->startsAt(),
+            $day->endsAt(),
+            120,
+        );
         if ($sunny === []) {
-            return Verdict::mind('scout.ridge', "The sun never gets over the skyline at {$spot->name} that day.", 'At its highest it stays behind the land: soft light all day, and colder than it looks.');
+            return Verdict::mind(
+                'scout.ridge',
+                "The sun never gets over the skyline at {$spot->name} that day.",
+                'At its highest it stays behind the land: soft light all day, and colder than it looks.',
+            );
         }
         $last = $sunny[count($sunny) - 1]['to'];
         $early = intdiv($sunset - $last, 60);
@@ -96,8 +125,18 @@ final class OpenShade
         }
         $over = (int) ceil(($segment->endsAt() - $last) / 60);
 
-        return Verdict::fix('scout.ridge-too-late', $finding, "{$because} {$segment->title} runs {$over} min longer than that.", ['minutes_before_sunset' => $early, 'over_minutes' => $over],
-            $segment->isAnchor ? null : new Remedy('segment.later', "Start {$segment->title} {$over} min earlier", ['segment' => $segment->id, 'minutes' => -$over]));
+        return Verdict::fix(
+            'scout.ridge-too-late',
+            $finding,
+            "{$because} {$segment->title} runs {$over} min longer than that.",
+            ['minutes_before_sunset' => $early, 'over_minutes' => $over],
+            $segment->isAnchor
+                ? null
+                : new Remedy('segment.later', "Start {$segment->title} {$over} min earlier", [
+                    'segment' => $segment->id,
+                    'minutes' => -$over,
+                ]),
+        );
     }
 
     private static function isTouchedBySun(Spot $spot, GeoPoint $place, Segment $segment): bool
@@ -114,6 +153,8 @@ final class OpenShade
     /** @return list<array{from: int, to: int}> */
     private static function shade(Spot $spot, GeoPoint $place, int $from, int $to): array
     {
-        return $to <= $from ? [] : Stretches::where(static fn (float $at): float => $spot->isInSun(Sun::at($place, $at)) ? -1.0 : 1.0, $from, $to, self::STEP_S);
+        return $to <= $from
+            ? []
+            : Stretches::where(static fn (float $at): float => $spot->isInSun(Sun::at($place, $at)) ? -1.0 : 1.0, $from, $to, self::STEP_S);
     }
 }

@@ -38,20 +38,25 @@ final class SpotJudge
             return new Verdicts($record);
         }
         if ($spot->place === null) {
-            return new Verdicts([Verdict::mind('scout.no-coordinates', "The light at {$spot->name} cannot be judged.", 'Its place has no coordinates.'), ...$record]);
+            return new Verdicts([
+                Verdict::mind('scout.no-coordinates', "The light at {$spot->name} cannot be judged.", 'Its place has no coordinates.'),
+                ...$record,
+            ]);
         }
         if ($spot->isIndoor) {
             return new Verdicts([...WindowJudge::of($spot, $spot->place, $segment, $day), ...$record]);
         }
 
-        return new Verdicts(array_filter([
-            self::shadowEdge($spot, $spot->place, $segment, $day),
-            self::eyes($spot, $spot->place, $segment, $day),
-            OpenShade::ridge($spot, $spot->place, $segment, $day),
-            OpenShade::judge($spot, $spot->place, $segment, $day),
-            self::exposure($spot, $spot->place, $segment, $day),
-            ...$record,
-        ]));
+        return new Verdicts(
+            array_filter([
+                self::shadowEdge($spot, $spot->place, $segment, $day),
+                self::eyes($spot, $spot->place, $segment, $day),
+                OpenShade::ridge($spot, $spot->place, $segment, $day),
+                OpenShade::judge($spot, $spot->place, $segment, $day),
+                self::exposure($spot, $spot->place, $segment, $day),
+                ...$record,
+            ]),
+        );
     }
 
     private static function shadowEdge(Spot $spot, GeoPoint $place, Segment $segment, LocalDay $day): ?Verdict
@@ -75,9 +80,13 @@ final class SpotJudge
         return Verdict::fix(
             'scout.shadow-edge',
             "The shadow of {$name} ".($isComing ? 'falls on' : 'leaves')." {$segment->title} at {$day->face($at)}.",
-            "The sun then stands {$elevation}° high at {$azimuth}°, and the edge crosses the faces while you shoot: one in sun, one in shade.".($ways === [] ? '' : ' '.ucfirst(implode(', ', $ways)).'.'),
+            "The sun then stands {$elevation}° high at {$azimuth}°, and the edge crosses the faces while you shoot: one in sun, ".
+                'one in shade.'.
+                ($ways === [] ? '' : ' '.ucfirst(implode(', ', $ways)).'.'),
             ['shift_m' => $shift, 'wait_minutes' => $wait],
-            $wait === null || $segment->isAnchor ? null : new Remedy('segment.later', "Start it {$wait} min later", ['segment' => $segment->id, 'minutes' => $wait]),
+            $wait === null || $segment->isAnchor
+                ? null
+                : new Remedy('segment.later', "Start it {$wait} min later", ['segment' => $segment->id, 'minutes' => $wait]),
         );
     }
 
@@ -140,7 +149,9 @@ final class SpotJudge
         return Verdict::fix(
             'scout.sun-in-eyes',
             "At {$segment->title} the sun shines into their eyes.",
-            "They face {$facing}°, the sun stands at {$azimuth}° at {$day->face($at)}. Facing {$better}° they have it behind them, their faces in shade.",
+            "They face {$facing}°, the sun stands at {$azimuth}° at {$day->face(
+                $at,
+            )}. Facing {$better}° they have it behind them, their faces in shade.",
             ['facing_deg' => $facing, 'better_deg' => $better],
             new Remedy('spot.turn', "Turn them to {$better}°", ['spot' => $spot->id, 'facing' => $better]),
         );
@@ -150,8 +161,8 @@ final class SpotJudge
     {
         $at = intdiv($segment->startsAt + $segment->endsAt(), 2);
         $sun = Sun::at($place, $at);
-        $isShade = $spot->shadedBy($sun) !== null || $spot->facingDeg === null
-            || abs(Bearing::turn($spot->facingDeg, $sun->azimuthDeg)) > 90;
+        $isShade =
+            $spot->shadedBy($sun) !== null || $spot->facingDeg === null || abs(Bearing::turn($spot->facingDeg, $sun->azimuthDeg)) > 90;
         $ev = $isShade ? ClearSky::shadeEv100($sun->elevationDeg) : ClearSky::ev100($sun->elevationDeg);
         $start = ClearSky::startingExposure($ev);
         $said = round($ev, 1);
@@ -161,7 +172,9 @@ final class SpotJudge
         return Verdict::mind(
             'scout.exposure',
             "Start {$segment->title} at f/{$start['fNumber']}, 1/{$start['shutter']} s, ISO {$start['iso']}.",
-            "A clear sky with the sun {$elevation}° high at {$day->face($at)}, {$where}, gives about EV {$said}; cloud takes one to three stops more.",
+            "A clear sky with the sun {$elevation}° high at {$day->face(
+                $at,
+            )}, {$where}, gives about EV {$said}; cloud takes one to three stops more.",
             ['ev100' => $said],
         );
     }

@@ -20,18 +20,35 @@ final class SpotRecord
     {
         $verdicts = [];
         if ($spot->rejectedBecause !== null) {
-            $verdicts[] = Verdict::fix('scout.rejected', "{$segment->title} is planned at {$spot->name}, which you rejected.", "You wrote: {$spot->rejectedBecause}.");
+            $verdicts[] = Verdict::fix(
+                'scout.rejected',
+                "{$segment->title} is planned at {$spot->name}, which you rejected.",
+                "You wrote: {$spot->rejectedBecause}.",
+            );
         }
         if (! $spot->isIndoor && $spot->planB === null) {
-            $verdicts[] = Verdict::mind('scout.no-plan-b', "{$spot->name} has no plan B.", "{$segment->title} is outdoors there: name a second spot, and what makes you go: rain, wind, sun or a crowd.");
+            $verdicts[] = Verdict::mind(
+                'scout.no-plan-b',
+                "{$spot->name} has no plan B.",
+                "{$segment->title} is outdoors there: name a second spot, and what makes you go: rain, wind, sun or a crowd.",
+            );
         }
         if ($spot->planB !== null && $spot->planBTrigger === null) {
-            $verdicts[] = Verdict::mind('scout.no-trigger', "What makes you leave {$spot->name}?", "Its plan B is {$spot->planB}, without a trigger: decided beforehand it costs no minutes on the day.");
+            $verdicts[] = Verdict::mind(
+                'scout.no-trigger',
+                "What makes you leave {$spot->name}?",
+                "Its plan B is {$spot->planB}, without a trigger: decided beforehand it costs no minutes on the day.",
+            );
         }
         $age = self::ageDays($spot, $day);
         if ($age > self::STALE_DAYS) {
             $months = (int) round($age / 30);
-            $verdicts[] = Verdict::mind('scout.stale', "{$spot->name} was scouted {$months} months before this day.", "On {$spot->scoutedOn}: sites change with season and works. Look again, or come early enough to.", ['age_days' => $age]);
+            $verdicts[] = Verdict::mind(
+                'scout.stale',
+                "{$spot->name} was scouted {$months} months before this day.",
+                "On {$spot->scoutedOn}: sites change with season and works. Look again, or come early enough to.",
+                ['age_days' => $age],
+            );
         }
 
         return $verdicts;

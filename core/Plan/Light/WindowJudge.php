@@ -29,8 +29,12 @@ final class WindowJudge
         if ($verdicts !== []) {
             $ev = Scene::WindowSide->ev100();
             $start = ClearSky::startingExposure($ev);
-            $verdicts[] = Verdict::mind('scout.window-exposure', "Start {$segment->title} at f/{$start['fNumber']}, 1/{$start['shutter']} s, ISO {$start['iso']}.",
-                "Beside a window without direct sun a face has about EV {$ev} (common practice); turn body and chin to the window.", ['ev100' => $ev]);
+            $verdicts[] = Verdict::mind(
+                'scout.window-exposure',
+                "Start {$segment->title} at f/{$start['fNumber']}, 1/{$start['shutter']} s, ISO {$start['iso']}.",
+                "Beside a window without direct sun a face has about EV {$ev} (common practice); turn body and chin to the window.",
+                ['ev100' => $ev],
+            );
         }
 
         return $verdicts;
@@ -47,18 +51,31 @@ final class WindowJudge
                 $middle = intdiv($from + $to, 2);
                 $sun = Sun::at($place, $middle);
                 $patch = round((float) $window->patchM($sun), 1);
-                $reach = $patch > self::DEEPEST_ROOM_M ? 'its patch reaches right across the room. Turn their backs to it, or draw the curtain.' : "its patch reaches {$patch} m into the room. Stand beyond it, or draw the curtain.";
+                $reach =
+                    $patch > self::DEEPEST_ROOM_M
+                        ? 'its patch reaches right across the room. Turn their backs to it, or draw the curtain.'
+                        : "its patch reaches {$patch} m into the room. Stand beyond it, or draw the curtain.";
                 $elevation = (int) round($sun->elevationDeg);
                 $azimuth = (int) round($sun->azimuthDeg);
 
-                return Verdict::mind('scout.window-sun', "Direct sun comes through {$window->name} from {$day->face($stretch['from'])} to {$day->face($stretch['to'])}, during {$segment->title}.",
+                return Verdict::mind(
+                    'scout.window-sun',
+                    "Direct sun comes through {$window->name} from {$day->face($stretch['from'])} to {$day->face(
+                        $stretch['to'],
+                    )}, during {$segment->title}.",
                     "It looks to {$bearing}°; at {$day->face($middle)} the sun stands {$elevation}° high at {$azimuth}°, and {$reach}",
-                    ['patch_m' => $patch]);
+                    ['patch_m' => $patch],
+                );
             }
         }
         $when = implode(' and ', array_map(static fn (array $s): string => "{$day->face($s['from'])} to {$day->face($s['to'])}", $all));
 
-        return Verdict::fine('scout.window-soft', "{$window->name} gives soft light throughout {$segment->title}.",
-            $all === [] ? "It looks to {$bearing}°, and that day no direct sun comes in." : "It looks to {$bearing}°, and direct sun comes in only from {$when}.");
+        return Verdict::fine(
+            'scout.window-soft',
+            "{$window->name} gives soft light throughout {$segment->title}.",
+            $all === []
+                ? "It looks to {$bearing}°, and that day no direct sun comes in."
+                : "It looks to {$bearing}°, and direct sun comes in only from {$when}.",
+        );
     }
 }

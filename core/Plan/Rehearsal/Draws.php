@@ -26,7 +26,7 @@ final class Draws
     public function __construct(int $seed, float $correlation)
     {
         $this->random = new \Random\Randomizer(new \Random\Engine\Xoshiro256StarStar($seed));
-        $pearson = 2 * sin(M_PI * $correlation / 6);
+        $pearson = 2 * sin((M_PI * $correlation) / 6);
         $this->shared = sqrt($pearson);
         $this->own = sqrt(max(0.0, 1 - $pearson));
         if ($correlation > 0) {
@@ -45,7 +45,9 @@ final class Draws
         $ranks = [];
         for ($i = 1; $i <= $stretches; $i++) {
             $z = $common + ($this->own > 0 ? $this->own * self::gauss($uniform[2 * $i], $uniform[2 * $i + 1]) : 0.0);
-            $at = (max(-self::NORMAL_REACH, min(self::NORMAL_REACH - 1e-9, $z)) + self::NORMAL_REACH) / (2 * self::NORMAL_REACH) * self::NORMAL_STEPS;
+            $at =
+                ((max(-self::NORMAL_REACH, min(self::NORMAL_REACH - 1e-9, $z)) + self::NORMAL_REACH) / (2 * self::NORMAL_REACH)) *
+                self::NORMAL_STEPS;
             $low = (int) $at;
             $ranks[] = $this->normal[$low] + ($at - $low) * ($this->normal[$low + 1] - $this->normal[$low]);
         }
@@ -77,10 +79,10 @@ final class Draws
     {
         $sum = 0.0;
         $table = [0.0];
-        $step = 2 * self::NORMAL_REACH / self::NORMAL_STEPS;
+        $step = (2 * self::NORMAL_REACH) / self::NORMAL_STEPS;
         for ($i = 0; $i < self::NORMAL_STEPS; $i++) {
             $x = -self::NORMAL_REACH + ($i + 0.5) * $step;
-            $sum += exp(-$x * $x / 2);
+            $sum += exp((-$x * $x) / 2);
             $table[] = $sum;
         }
 

@@ -73,10 +73,18 @@ final class Rehearsal
         $runs = count($finishes);
         foreach ($stretches as $i => $stretch) {
             $fixed = $stretch->fixedStart;
-            $onTime = $fixed === null ? null : count(array_filter($arrivals[$i], static fn (float $at): bool => $at <= $fixed + 1e-9)) / (float) $runs;
+            $onTime =
+                $fixed === null
+                    ? null
+                    : count(array_filter($arrivals[$i], static fn (float $at): bool => $at <= $fixed + 1e-9)) / (float) $runs;
             $at = $fixed === null ? $arrivals[$i] : array_map(static fn (float $a): float => max($a, (float) $fixed), $arrivals[$i]);
             sort($at);
-            $this->starts[] = ['id' => $stretch->id, 'p50' => self::quantile($at, 0.5), 'p90' => self::quantile($at, 0.9), 'onTime' => $onTime];
+            $this->starts[] = [
+                'id' => $stretch->id,
+                'p50' => self::quantile($at, 0.5),
+                'p90' => self::quantile($at, 0.9),
+                'onTime' => $onTime,
+            ];
         }
         $mean = array_sum($finishes) / $runs - $start;
         $variance = 0.0;

@@ -152,7 +152,10 @@ final class Replanner
     {
         $room = array_sum($this->pockets);
         $movable = array_filter($this->segments, static fn (Rest $s): bool => $s->isMovable() && $s->movedMinutes() > 0);
-        usort($movable, static fn (Rest $a, Rest $b): int => $b->movedValue() * $a->movedMinutes() <=> $a->movedValue() * $b->movedMinutes());
+        usort(
+            $movable,
+            static fn (Rest $a, Rest $b): int => $b->movedValue() * $a->movedMinutes() <=> $a->movedValue() * $b->movedMinutes(),
+        );
         foreach ($movable as $segment) {
             $room -= $segment->movedMinutes();
             if ($room < 0) {
@@ -188,12 +191,19 @@ final class Replanner
             $ways[] = $here->plus($withValues ? -self::SKIPPED : 0);
         }
         if ($here !== null && $segment->isMovable()) {
-            $ways[] = $here->plus($withValues ? $segment->movedValue() * self::VALUE - self::MOVED - $this->price * $segment->movedMinutes() : 0);
+            $ways[] = $here->plus(
+                $withValues ? $segment->movedValue() * self::VALUE - self::MOVED - $this->price * $segment->movedMinutes() : 0,
+            );
         }
         $there = $this->toCome[$i + 1][(string) ($segment->place ?? $place)] ?? null;
         if ($there !== null) {
             foreach ($segment->doings() as [, $minutes, $value]) {
-                $ways[] = $there->before($segment, $minutes, $this->ways->needed($place, $segment->place ?? $place), $withValues ? $value * self::VALUE : 0);
+                $ways[] = $there->before(
+                    $segment,
+                    $minutes,
+                    $this->ways->needed($place, $segment->place ?? $place),
+                    $withValues ? $value * self::VALUE : 0,
+                );
             }
         }
 
@@ -209,7 +219,7 @@ final class Replanner
         $isCut = false;
         $labels = [new Label($this->place, $now, 0, $this->room->rounded(0, array_values($this->pockets)))];
         foreach ($this->segments as $i => $segment) {
-            $next = new Frontier;
+            $next = new Frontier();
             foreach ($labels as $label) {
                 foreach ($this->extend($label, $segment, $i + 1, $withValues) as $grown) {
                     $bound = $this->bound($i + 1, $grown);
@@ -249,8 +259,14 @@ final class Replanner
         foreach ($segment->doings() as [$how, $minutes, $value]) {
             $start = $segment->startAt($arrival, $minutes);
             if ($start !== null) {
-                $grown[] = new Label($place, $start + $minutes, $label->score + ($withValues ? $value * self::VALUE : 0), $room, $label,
-                    new Choice($segment->id, $how, $start, $start + $minutes));
+                $grown[] = new Label(
+                    $place,
+                    $start + $minutes,
+                    $label->score + ($withValues ? $value * self::VALUE : 0),
+                    $room,
+                    $label,
+                    new Choice($segment->id, $how, $start, $start + $minutes),
+                );
             }
         }
         if ($segment->isMovable()) {
@@ -263,12 +279,26 @@ final class Replanner
                     $after = $label->left;
                     $after[$index] = $left;
                     $after = $this->room->rounded($stage, array_values($after));
-                    $grown[] = new Label($label->place, $label->time, $score, $after, $label, new Choice($segment->id, How::Moved, pocket: (string) $pocket));
+                    $grown[] = new Label(
+                        $label->place,
+                        $label->time,
+                        $score,
+                        $after,
+                        $label,
+                        new Choice($segment->id, How::Moved, pocket: (string) $pocket),
+                    );
                 }
             }
         }
         if (! $segment->isMust) {
-            $grown[] = new Label($label->place, $label->time, $label->score - ($withValues ? self::SKIPPED : 0), $room, $label, new Choice($segment->id, How::Skipped));
+            $grown[] = new Label(
+                $label->place,
+                $label->time,
+                $label->score - ($withValues ? self::SKIPPED : 0),
+                $room,
+                $label,
+                new Choice($segment->id, How::Skipped),
+            );
         }
 
         return $grown;

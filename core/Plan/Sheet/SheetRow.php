@@ -40,6 +40,19 @@ final readonly class SheetRow
     /** @param  list<SheetShot>  $shots */
     public function with(array $shots): self
     {
-        return new self($this->id, $this->lane, $this->title, $this->place, $this->startsAt, $this->endsAt, $this->isAnchor, $this->leaveAt, $shots, $this->hiddenFrom, $this->alsoLanes, $this->date);
+        return new self(
+            $this->id,
+            $this->lane,
+            $this->title,
+            $this->place,
+            $this->startsAt,
+            $this->endsAt,
+            $this->isAnchor,
+            $this->leaveAt,
+            $shots,
+            $this->hiddenFrom,
+            $this->alsoLanes,
+            $this->date,
+        );
     }
 }

@@ -20,7 +20,27 @@ final class ShotPlacer
 
     private const SHOT = 1;
 
-    private const COMMON = ['with', 'from', 'their', 'they', 'them', 'that', 'this', 'into', 'over', 'before', 'after', 'both', 'each', 'wide', 'tight', 'close', 'back', 'door', 'light'];
+    private const COMMON = [
+        'with',
+        'from',
+        'their',
+        'they',
+        'them',
+        'that',
+        'this',
+        'into',
+        'over',
+        'before',
+        'after',
+        'both',
+        'each',
+        'wide',
+        'tight',
+        'close',
+        'back',
+        'door',
+        'light',
+    ];
 
     /** Words of a moment, and words in the title of a segment where it happens. */
     private const MOMENTS = [
@@ -28,7 +48,10 @@ final class ShotPlacer
         [['dress', 'shoe', 'letter', 'makeup', 'hair', 'perfume', 'cufflink', 'robe', 'bouquet'], ['ready', 'detail', 'preparation']],
         [['speech', 'toast', 'cake', 'menu', 'glass'], ['dinner', 'speech', 'reception', 'meal']],
         [['dance', 'band', 'floor'], ['dance', 'party', 'floor']],
-        [['parent', 'grandmother', 'grandfather', 'grandparent', 'sibling', 'cousin', 'aunt', 'uncle', 'family'], ['group', 'famil', 'formal']],
+        [
+            ['parent', 'grandmother', 'grandfather', 'grandparent', 'sibling', 'cousin', 'aunt', 'uncle', 'family'],
+            ['group', 'famil', 'formal'],
+        ],
         [['table', 'place card', 'centrepiece'], ['room', 'table', 'empty']],
         [['podium', 'award', 'medal', 'trophy', 'applause'], ['award', 'end', 'ceremony', 'programme']],
         [['warm-up', 'lineup', 'line-up'], ['warm', 'team']],
@@ -57,9 +80,15 @@ final class ShotPlacer
     {
         $words = self::words($what);
         $title = self::words($segment['title']);
-        $score = self::TITLE * count(array_intersect($words, $title)) + self::SHOT * count(array_intersect($words, self::words(implode(' ', $segment['shots']))));
+        $score =
+            self::TITLE * count(array_intersect($words, $title)) +
+            self::SHOT * count(array_intersect($words, self::words(implode(' ', $segment['shots']))));
         if ($under !== null) {
-            $score += self::HEADING * (mb_strtolower($under) === mb_strtolower($segment['title']) ? 2 : min(1, count(array_intersect(self::words($under), $title))));
+            $score +=
+                self::HEADING *
+                (mb_strtolower($under) === mb_strtolower($segment['title'])
+                    ? 2
+                    : min(1, count(array_intersect(self::words($under), $title))));
         }
         foreach (self::MOMENTS as [$of, $where]) {
             if (self::holds($what, $of) && self::holds($segment['title'], $where)) {
@@ -87,7 +116,10 @@ final class ShotPlacer
     private static function words(string $text): array
     {
         preg_match_all('/\p{L}[\p{L}\'’-]*/u', mb_strtolower($text), $found);
-        $long = array_filter($found[0], static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST_WORD && ! in_array($w, self::COMMON, true));
+        $long = array_filter(
+            $found[0],
+            static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST_WORD && ! in_array($w, self::COMMON, true),
+        );
 
         return array_values(array_unique(array_map(static fn (string $w): string => rtrim($w, 's'), $long)));
     }

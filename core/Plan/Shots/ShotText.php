@@ -63,18 +63,22 @@ final class ShotText
             foreach (str_getcsv($row, escape: '') as $index => $cell) {
                 $cells[$columns[$index] ?? ''] = trim((string) $cell);
             }
-            $what = $cells['what'] ?? $cells['shot'] ?? '';
+            $what = $cells['what'] ?? ($cells['shot'] ?? '');
             if ($what === '') {
                 continue;
             }
             $pieces = array_filter([
                 ($cells['minutes'] ?? '') === '' ? '' : $cells['minutes'].' min',
                 ($cells['frames'] ?? '') === '' ? '' : $cells['frames'].' frames',
-                ($cells['focal_mm'] ?? $cells['mm'] ?? '') === '' ? '' : ($cells['focal_mm'] ?? $cells['mm']).' mm',
+                ($cells['focal_mm'] ?? ($cells['mm'] ?? '')) === '' ? '' : ($cells['focal_mm'] ?? $cells['mm']).' mm',
                 $cells['priority'] ?? '',
             ]);
             $under = $cells['segment'] ?? '';
-            $lines[] = [...self::line($pieces, $what), 'what' => mb_substr($what, 0, self::LONGEST), 'under' => $under === '' ? null : $under];
+            $lines[] = [
+                ...self::line($pieces, $what),
+                'what' => mb_substr($what, 0, self::LONGEST),
+                'under' => $under === '' ? null : $under,
+            ];
         }
 
         return $lines;

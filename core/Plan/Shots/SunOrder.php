@@ -30,7 +30,10 @@ final class SunOrder
         $directed = array_values(array_filter($lines, static fn (array $l): bool => isset(self::FALLING[$l['light'] ?? ''])));
         $sign = $isFalling ? 1 : -1;
         // usort is stable: what is alike keeps its order.
-        usort($directed, static fn (array $a, array $b): int => $sign * (self::FALLING[$a['light'] ?? 'front'] <=> self::FALLING[$b['light'] ?? 'front']));
+        usort(
+            $directed,
+            static fn (array $a, array $b): int => $sign * (self::FALLING[$a['light'] ?? 'front'] <=> self::FALLING[$b['light'] ?? 'front']),
+        );
         $ids = [];
         foreach ($lines as $line) {
             $ids[] = isset(self::FALLING[$line['light'] ?? '']) ? array_shift($directed)['id'] ?? $line['id'] : $line['id'];
@@ -57,8 +60,14 @@ final class SunOrder
             $first ??= $id === $now[$index] ? null : $names[$id];
         }
 
-        return Verdict::mind('plan.sun-order', "The scenes of {$segment->title} go against the ".($isFalling ? 'falling' : 'climbing').' sun.',
-            $isFalling ? "Front and side light come first, and what is shot against the light last, when the sun is lowest: begin with {$first}." : "While the sun climbs, what is shot against the light comes first, while it is low: begin with {$first}.",
-            [], new Remedy('shots.sun-order', 'Put them in the order of the sun', ['segment' => $segment->id]));
+        return Verdict::mind(
+            'plan.sun-order',
+            "The scenes of {$segment->title} go against the ".($isFalling ? 'falling' : 'climbing').' sun.',
+            $isFalling
+                ? "Front and side light come first, and what is shot against the light last, when the sun is lowest: begin with {$first}."
+                : "While the sun climbs, what is shot against the light comes first, while it is low: begin with {$first}.",
+            [],
+            new Remedy('shots.sun-order', 'Put them in the order of the sun', ['segment' => $segment->id]),
+        );
     }
 }

@@ -20,7 +20,8 @@ final class Restack
      * @param  list<Stop>  $jobs
      * @param  array<string, array{now: int, stops: list<Stop>}>  $days  by date: when one may set out, and what is planned
      * @param  \Closure(int, int): int  $way  minutes from place to place
-     * @return array{rounds: array<string, Round>, days: array<int, string>, left: list<int>} rounds of the days that change; the date of each job; what fits nowhere
+     * @return array{rounds: array<string, Round>, days: array<int, string>, left: list<int>} rounds of the days that change; the date of
+     *     each job; what fits nowhere
      *
      * @throws ImpossibleValue for too many jobs or days
      */
@@ -37,7 +38,8 @@ final class Restack
             $next = $best;
             foreach ($best as $done => $spread) {
                 for ($set = $all & ~$done; $set > 0; $set = ($set - 1) & ($all & ~$done)) {
-                    $rounds[$date][$set] ??= StopOrder::best($day['now'], $home, [...$day['stops'], ...self::of($jobs, $set)], $way) ?? false;
+                    $rounds[$date][$set] ??=
+                        StopOrder::best($day['now'], $home, [...$day['stops'], ...self::of($jobs, $set)], $way) ?? false;
                     $round = $rounds[$date][$set];
                     $slack = $round === false ? null : min($spread['slack'], $round->slackMinutes ?? PHP_INT_MAX);
                     if ($slack !== null && (! isset($next[$done | $set]) || $slack > $next[$done | $set]['slack'])) {

@@ -106,7 +106,10 @@ final class StopOrder
         foreach ($labels[$all] ?? [] as $j => $at) {
             foreach ($at as [$early, , $starts]) {
                 $end = $early + $this->stops[$j]->minutes;
-                $best = $best === null || $end < $best->endsAt ? new Round(array_keys($starts), $starts, $slack > self::ALWAYS >> 1 ? null : $slack, $end) : $best;
+                $best =
+                    $best === null || $end < $best->endsAt
+                        ? new Round(array_keys($starts), $starts, $slack > self::ALWAYS >> 1 ? null : $slack, $end)
+                        : $best;
             }
         }
 
@@ -114,7 +117,8 @@ final class StopOrder
     }
 
     /**
-     * @param  array<int, array<int, list<array{int, int, array<int, int>}>>>  $labels  start on the early and the late day, and all starts so far by stop id
+     * @param  array<int, array<int, list<array{int, int, array<int, int>}>>>  $labels  start on the early and the late day, and all starts
+     *     so far by stop id
      * @param  array<int, int>  $starts
      */
     private function reach(array &$labels, int $done, int $j, int $early, int $late, array $starts): void

@@ -23,8 +23,13 @@ final readonly class StopsDrawing
      * @param  array<int, string>  $names  by stop id
      * @param  array<int, int>  $planned  starts in minutes since midnight, by stop id
      */
-    public function __construct(private LocalDay $day, private array $stops, private array $names, private array $planned, private ?Round $best)
-    {
+    public function __construct(
+        private LocalDay $day,
+        private array $stops,
+        private array $names,
+        private array $planned,
+        private ?Round $best,
+    ) {
         $edges = [];
         foreach ($stops as $stop) {
             foreach ([$planned[$stop->id], $best?->starts[$stop->id] ?? $planned[$stop->id]] as $start) {
@@ -47,7 +52,10 @@ final readonly class StopsDrawing
         return $hours;
     }
 
-    /** @return list<array{name: string, window: array{x: float, width: float}|null, planned: array{x: float, width: float, time: string}, best: array{x: float, width: float, time: string, place: int}|null}> window: when it may start */
+    /**
+     * @return list<array{name: string, window: array{x: float, width: float}|null, planned: array{x: float, width: float, time: string},
+     * best: array{x: float, width: float, time: string, place: int}|null}> window: when it may start
+     */
     public function rows(): array
     {
         $rows = [];
@@ -57,7 +65,12 @@ final readonly class StopsDrawing
             $place = $this->best === null ? false : array_search($stop->id, $this->best->order, true);
             $rows[] = [
                 'name' => $this->names[$stop->id],
-                'window' => $hasWindow ? ['x' => $this->x((int) $stop->opens), 'width' => round($this->x((int) $stop->closes) - $this->x((int) $stop->opens), 2)] : null,
+                'window' => $hasWindow
+                    ? [
+                        'x' => $this->x((int) $stop->opens),
+                        'width' => round($this->x((int) $stop->closes) - $this->x((int) $stop->opens), 2),
+                    ]
+                    : null,
                 'planned' => $this->slip($stop, $this->planned[$stop->id]),
                 'best' => $start === null || $place === false ? null : [...$this->slip($stop, $start), 'place' => $place + 1],
             ];
@@ -69,12 +82,16 @@ final readonly class StopsDrawing
     /** @return array{x: float, width: float, time: string} */
     private function slip(Stop $stop, int $start): array
     {
-        return ['x' => $this->x($start), 'width' => round($this->x($start + $stop->minutes) - $this->x($start), 2), 'time' => $this->face($start)];
+        return [
+            'x' => $this->x($start),
+            'width' => round($this->x($start + $stop->minutes) - $this->x($start), 2),
+            'time' => $this->face($start),
+        ];
     }
 
     private function x(int $minute): float
     {
-        return round(self::NAMES + ($minute - $this->from) / ($this->to - $this->from) * (self::WIDTH - self::NAMES), 2);
+        return round(self::NAMES + (($minute - $this->from) / ($this->to - $this->from)) * (self::WIDTH - self::NAMES), 2);
     }
 
     private function face(int $minute): string

@@ -25,14 +25,29 @@ final class StopsJudge
         $tightest = self::tightest($stops, $starts, $way);
         $verdicts = [];
         if ($tightest !== null && $tightest['slack'] < 0) {
-            $verdicts[] = Verdict::stop('days.clash', "You cannot get from {$names[$tightest['from']]} to {$names[$tightest['to']]} in time.",
-                "The first ends at {$clock($tightest['ends'])}, the way takes {$tightest['way']} min, and the second starts at {$clock($starts[$tightest['to']])}: ".-$tightest['slack'].' min are missing.', ['missing_minutes' => -$tightest['slack']]);
+            $verdicts[] = Verdict::stop(
+                'days.clash',
+                "You cannot get from {$names[$tightest['from']]} to {$names[$tightest['to']]} in time.",
+                "The first ends at {$clock($tightest['ends'])}, the way takes {$tightest['way']} min, and the second starts at {$clock(
+                    $starts[$tightest['to']],
+                )}: ".
+                    -$tightest['slack'].
+                    ' min are missing.',
+                ['missing_minutes' => -$tightest['slack']],
+            );
         }
         foreach ($stops as $stop) {
             $start = $starts[$stop->id];
             if (($stop->opens !== null && $start < $stop->opens) || ($stop->closes !== null && $start > $stop->closes)) {
-                $verdicts[] = Verdict::fix('days.appointment', "{$names[$stop->id]} is planned outside its appointment.",
-                    'It may start from '.($stop->opens === null ? 'any time' : $clock($stop->opens)).' to '.($stop->closes === null ? 'any time' : $clock($stop->closes)).", and is planned for {$clock($start)}.");
+                $verdicts[] = Verdict::fix(
+                    'days.appointment',
+                    "{$names[$stop->id]} is planned outside its appointment.",
+                    'It may start from '.
+                        ($stop->opens === null ? 'any time' : $clock($stop->opens)).
+                        ' to '.
+                        ($stop->closes === null ? 'any time' : $clock($stop->closes)).
+                        ", and is planned for {$clock($start)}.",
+                );
             }
         }
         if ($best === null) {
@@ -61,7 +76,10 @@ final class StopsJudge
             $minutes = $a->place === null || $b->place === null || $a->place === $b->place ? 0 : $way($a->place, $b->place);
             $ends = $starts[$a->id] + $a->minutes;
             $slack = $starts[$b->id] - $ends - $minutes;
-            $tightest = $tightest === null || $slack < $tightest['slack'] ? ['from' => $a->id, 'to' => $b->id, 'ends' => $ends, 'way' => $minutes, 'slack' => $slack] : $tightest;
+            $tightest =
+                $tightest === null || $slack < $tightest['slack']
+                    ? ['from' => $a->id, 'to' => $b->id, 'ends' => $ends, 'way' => $minutes, 'slack' => $slack]
+                    : $tightest;
         }
 
         return $tightest;
@@ -73,16 +91,37 @@ final class StopsJudge
      * @param  array{slack: int}|null  $tightest
      * @param  \Closure(int): string  $clock
      */
-    private static function better(array $names, array $starts, Round $best, int $now, ?array $tightest, \Closure $clock, bool $isBroken): Verdict
-    {
+    private static function better(
+        array $names,
+        array $starts,
+        Round $best,
+        int $now,
+        ?array $tightest,
+        \Closure $clock,
+        bool $isBroken,
+    ): Verdict {
         $order = implode(', then ', array_map(static fn (int $id): string => "{$names[$id]} at {$clock($best->starts[$id])}", $best->order));
-        $slack = $best->slackMinutes === null ? 'no appointment limits it' : "set out by {$clock($now + $best->slackMinutes)} and every appointment is kept";
+        $slack =
+            $best->slackMinutes === null
+                ? 'no appointment limits it'
+                : "set out by {$clock($now + $best->slackMinutes)} and every appointment is kept";
         asort($starts);
         if (! $isBroken && array_keys($starts) === $best->order) {
-            return Verdict::fine('days.order', 'The order of the day is the one with the most slack.', ucfirst($slack).($tightest === null ? '.' : ", and the tightest handover has {$tightest['slack']} min."), ['slack_minutes' => $best->slackMinutes]);
+            return Verdict::fine(
+                'days.order',
+                'The order of the day is the one with the most slack.',
+                ucfirst($slack).($tightest === null ? '.' : ", and the tightest handover has {$tightest['slack']} min."),
+                ['slack_minutes' => $best->slackMinutes],
+            );
         }
 
-        return Verdict::fix('days.order', 'Another order leaves the most slack.', "{$order}: {$slack}, over by {$clock($best->endsAt)}. No order does better: all were weighed.", ['slack_minutes' => $best->slackMinutes], new Remedy('days.order', 'Go in this order'));
+        return Verdict::fix(
+            'days.order',
+            'Another order leaves the most slack.',
+            "{$order}: {$slack}, over by {$clock($best->endsAt)}. No order does better: all were weighed.",
+            ['slack_minutes' => $best->slackMinutes],
+            new Remedy('days.order', 'Go in this order'),
+        );
     }
 
     /**
@@ -100,8 +139,14 @@ final class StopsJudge
             }
         }
 
-        return Verdict::stop('days.impossible', 'No order keeps every appointment.', $without === []
-            ? 'Even with one job fewer it would not: widen the appointments, or put two on other days.'
-            : 'It would without '.implode(', or without ', $without).': ask for another hour there, or put it on another day below.');
+        return Verdict::stop(
+            'days.impossible',
+            'No order keeps every appointment.',
+            $without === []
+                ? 'Even with one job fewer it would not: widen the appointments, or put two on other days.'
+                : 'It would without '.
+                    implode(', or without ', $without).
+                    ': ask for another hour there, or put it on another day below.',
+        );
     }
 }

@@ -27,6 +27,19 @@ final readonly class TemplateSegment
 
     public function at(int $start): self
     {
-        return new self($this->title, $this->lane, $start, $this->minutes, $this->priority, $this->isOutdoor, $this->isAnchor, $this->shortMinutes, $this->mayMove, $this->takesIn, $this->isBreak, $this->shots);
+        return new self(
+            $this->title,
+            $this->lane,
+            $start,
+            $this->minutes,
+            $this->priority,
+            $this->isOutdoor,
+            $this->isAnchor,
+            $this->shortMinutes,
+            $this->mayMove,
+            $this->takesIn,
+            $this->isBreak,
+            $this->shots,
+        );
     }
 }

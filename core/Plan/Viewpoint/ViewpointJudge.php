@@ -20,11 +20,21 @@ final class ViewpointJudge
     {
         $verdicts = [];
         foreach (['distance', 'height', 'side'] as $what) {
-            $verdicts[] = self::share($what, array_values(array_filter(array_map(static fn (ShotView $s): ?string => match ($what) {
-                'distance' => $s->distance,
-                'height' => $s->height,
-                default => $s->side,
-            }, $shots))));
+            $verdicts[] = self::share(
+                $what,
+                array_values(
+                    array_filter(
+                        array_map(
+                            static fn (ShotView $s): ?string => match ($what) {
+                                'distance' => $s->distance,
+                                'height' => $s->height,
+                                default => $s->side,
+                            },
+                            $shots,
+                        ),
+                    ),
+                ),
+            );
         }
         $scenes = [];
         foreach ($shots as $shot) {
@@ -47,7 +57,9 @@ final class ViewpointJudge
      */
     public static function repeated(array $shots, array $last, string $lastJob): ?Verdict
     {
-        $key = static fn (ShotView $s): ?string => $s->distance === null || $s->height === null || $s->side === null ? null : "{$s->distance} {$s->height} {$s->side}";
+        $key = static fn (ShotView $s): ?string => $s->distance === null || $s->height === null || $s->side === null
+            ? null
+            : "{$s->distance} {$s->height} {$s->side}";
         $used = array_unique(array_filter(array_map($key, $last)));
         $now = array_values(array_filter(array_map($key, $shots)));
         $again = array_values(array_filter($now, static fn (string $view): bool => in_array($view, $used, true)));
@@ -57,10 +69,17 @@ final class ViewpointJudge
         $counts = array_count_values($again);
         arsort($counts);
         $most = (string) array_key_first($counts);
-        $percent = round(100 * count($again) / count($now));
+        $percent = round((100 * count($again)) / count($now));
 
-        return Verdict::mind('plan.viewpoint-repeated', "The viewpoints of {$lastJob} come back.",
-            count($again).' of '.count($now)." lines, {$percent} %, stand where you stood the last time at this place, most of them {$most}: look for others.", ['share' => count($again) / count($now)]);
+        return Verdict::mind(
+            'plan.viewpoint-repeated',
+            "The viewpoints of {$lastJob} come back.",
+            count($again).
+                ' of '.
+                count($now).
+                " lines, {$percent} %, stand where you stood the last time at this place, most of them {$most}: look for others.",
+            ['share' => count($again) / count($now)],
+        );
     }
 
     /** @param  list<string>  $values */
@@ -74,10 +93,16 @@ final class ViewpointJudge
             return null;
         }
         $said = ['distance' => $most, 'height' => $most === 'eye' ? 'at eye level' : $most, 'side' => "from the {$most}"][$what] ?? $most;
-        $percent = round(100 * $count / count($values));
+        $percent = round((100 * $count) / count($values));
 
-        return Verdict::mind('plan.viewpoint', "Most of the shots are {$said}.",
-            "{$count} of ".count($values)." lines that name a {$what}, {$percent} %: above 60 % a day looks the same throughout. Change some.", ['share' => $count / count($values)]);
+        return Verdict::mind(
+            'plan.viewpoint',
+            "Most of the shots are {$said}.",
+            "{$count} of ".
+                count($values).
+                " lines that name a {$what}, {$percent} %: above 60 % a day looks the same throughout. Change some.",
+            ['share' => $count / count($values)],
+        );
     }
 
     /** @param  list<string>  $distances */
@@ -89,6 +114,10 @@ final class ViewpointJudge
         }
         $which = implode(' or ', $missing);
 
-        return Verdict::mind('plan.no-wide-or-tight', "{$scene} has no {$which} shot.", count($distances).' lines name a distance, and a scene wants both a wide and a tight one to be told.');
+        return Verdict::mind(
+            'plan.no-wide-or-tight',
+            "{$scene} has no {$which} shot.",
+            count($distances).' lines name a distance, and a scene wants both a wide and a tight one to be told.',
+        );
     }
 }

@@ -42,7 +42,7 @@ final class DayRehearsal
 
     /**
      * @return list<array{segment: Segment, p50: string, p90: string, late: int, onTime: float, share: float}>
-     *                                                                                                        late: minutes after the planned start in nine days of ten
+     * late: minutes after the planned start in nine days of ten
      */
     public function rows(): array
     {
@@ -95,7 +95,13 @@ final class DayRehearsal
             }
             $after = $this->chances($segment->id)[$weakest->id];
             if ($best === null || $after > $best['after']) {
-                $best = ['segment' => $segment, 'minutes' => self::BUFFER_MINUTES, 'before' => $chances[$weakest->id], 'after' => $after, 'anchor' => $weakest];
+                $best = [
+                    'segment' => $segment,
+                    'minutes' => self::BUFFER_MINUTES,
+                    'before' => $chances[$weakest->id],
+                    'after' => $after,
+                    'anchor' => $weakest,
+                ];
             }
         }
 

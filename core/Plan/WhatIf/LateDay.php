@@ -22,17 +22,19 @@ final class LateDay
     public readonly array $lanes;
 
     /** @throws ImpossibleValue when no such segment is planned */
-    public function __construct(
-        private readonly PlannedDay $day,
-        public readonly int $segmentId,
-        public readonly int $lateMinutes,
-    ) {
+    public function __construct(private readonly PlannedDay $day, public readonly int $segmentId, public readonly int $lateMinutes)
+    {
         $lanes = $day->lanes();
         $late = null;
         foreach ($lanes as $name => $segments) {
             foreach ($segments as $index => $segment) {
                 if ($segment->id === $segmentId && ($segment->lane === $name || $late === null)) {
-                    $late = new LateLane($day, $name, array_slice($segments, $index), DayPasses::minute($day, $segment->startsAt) - $segment->wants->setupMinutes + $lateMinutes);
+                    $late = new LateLane(
+                        $day,
+                        $name,
+                        array_slice($segments, $index),
+                        DayPasses::minute($day, $segment->startsAt) - $segment->wants->setupMinutes + $lateMinutes,
+                    );
                 }
             }
         }
@@ -146,15 +148,25 @@ final class LateDay
                 $held[$segment->id] = $choice;
             }
         }
-        $changed = array_filter($held, fn (Choice $c, int $id): bool => $c->how !== How::Full || $late->startOf($id) !== $c->start, ARRAY_FILTER_USE_BOTH);
+        $changed = array_filter(
+            $held,
+            fn (Choice $c, int $id): bool => $c->how !== How::Full || $late->startOf($id) !== $c->start,
+            ARRAY_FILTER_USE_BOTH,
+        );
         if ($changed === []) {
             return null;
         }
         $from = $late->firstStart();
         $rest = array_values(array_filter($segments, static fn (Segment $s): bool => $s->startsAt >= $from || isset($held[$s->id])));
-        $now = DayPasses::minute($this->day, min($from, ...array_map(static fn (Segment $s): int => $s->startsAt - 60 * $s->wants->setupMinutes, $rest)));
+        $now = DayPasses::minute(
+            $this->day,
+            min($from, ...array_map(static fn (Segment $s): int => $s->startsAt - 60 * $s->wants->setupMinutes, $rest)),
+        );
         foreach ($segments as $segment) {
-            $now = $segment->startsAt < $from && ! isset($held[$segment->id]) ? max($now, DayPasses::minute($this->day, $segment->endsAt())) : $now;
+            $now =
+                $segment->startsAt < $from && ! isset($held[$segment->id])
+                    ? max($now, DayPasses::minute($this->day, $segment->endsAt()))
+                    : $now;
         }
 
         return new LateLane($this->day, $name, $rest, $now, $held);

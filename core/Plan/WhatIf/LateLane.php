@@ -59,7 +59,15 @@ final class LateLane
         foreach ($this->replan->choices as $choice) {
             $id = (int) $choice->id;
             $setup = $this->rest[$id]->wants->setupMinutes;
-            $byId[$id] = isset($this->held[$id]) ? $this->held[$id] : new Choice($choice->id, $choice->how, $choice->start === null ? null : $choice->start + $setup, $choice->end, $choice->pocket);
+            $byId[$id] = isset($this->held[$id])
+                ? $this->held[$id]
+                : new Choice(
+                    $choice->id,
+                    $choice->how,
+                    $choice->start === null ? null : $choice->start + $setup,
+                    $choice->end,
+                    $choice->pocket,
+                );
         }
 
         return $byId;
@@ -98,8 +106,14 @@ final class LateLane
             $start = $choice->start === null ? '' : $this->day->day->face($this->day->day->startsAt() + $choice->start * 60);
             $sentence = match ($choice->how) {
                 How::Skipped => "{$segment->title} is dropped: of what can give it is worth least for its minutes.",
-                How::Moved => "{$segment->title} moves into ".($this->rest[self::pocketOf($choice)]->title ?? 'another').', '.($segment->shortMinutes ?? $segment->minutes).' min of it.',
-                How::Short => "{$segment->title} is cut from {$segment->minutes} to ".($choice->end - $choice->start)." min, {$start} instead of {$planned}.",
+                How::Moved => "{$segment->title} moves into ".
+                    ($this->rest[self::pocketOf($choice)]->title ?? 'another').
+                    ', '.
+                    ($segment->shortMinutes ?? $segment->minutes).
+                    ' min of it.',
+                How::Short => "{$segment->title} is cut from {$segment->minutes} to ".
+                    ($choice->end - $choice->start).
+                    " min, {$start} instead of {$planned}.",
                 How::Full => $start === $planned ? null : "{$segment->title} starts at {$start} instead of {$planned}, in full.",
             };
             if ($sentence !== null) {
@@ -133,7 +147,14 @@ final class LateLane
         $place = $s->placeId === null ? null : (string) $s->placeId;
         $held = $this->held[$s->id] ?? null;
         if ($held !== null) {
-            return new Rest((string) $s->id, (int) $held->end - (int) $held->start + $setup, $value, isMust: true, fixedStart: (int) $held->start - $setup, place: $place);
+            return new Rest(
+                (string) $s->id,
+                (int) $held->end - (int) $held->start + $setup,
+                $value,
+                isMust: true,
+                fixedStart: (int) $held->start - $setup,
+                place: $place,
+            );
         }
         $canShorten = $s->shortMinutes !== null && $s->shortMinutes < $s->minutes;
 
@@ -184,7 +205,10 @@ final class LateLane
     /** @return list<string> */
     private function pocketsAfter(Segment $s): array
     {
-        $later = array_filter($this->rest, static fn (Segment $other): bool => $other->startsAt > $s->startsAt && $other->takesInMinutes > 0 && $other->isAnchor);
+        $later = array_filter(
+            $this->rest,
+            static fn (Segment $other): bool => $other->startsAt > $s->startsAt && $other->takesInMinutes > 0 && $other->isAnchor,
+        );
 
         return array_values(array_map(self::pocketId(...), $later));
     }

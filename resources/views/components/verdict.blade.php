@@ -1,5 +1,11 @@
 @props(['verdict', 'job' => null, 'at' => null])
-@php $way = $verdict->remedy === null ? null : ($at && $verdict->remedy->action === 'days.order' ? new App\Http\RemedyRoute($at.'/order', request()->only(['from', 'home'])) : App\Http\RemedyRoutes::of($verdict->remedy, $job)); @endphp
+@php
+    $way = match (true) {
+        $verdict->remedy === null => null,
+        $at && $verdict->remedy->action === 'days.order' => new App\Http\RemedyRoute($at.'/order', request()->only(['from', 'home'])),
+        default => App\Http\RemedyRoutes::of($verdict->remedy, $job),
+    };
+@endphp
 <article class="verdict {{ $verdict->severity->value }}" data-code="{{ $verdict->code }}">
     <x-severity-mark :severity="$verdict->severity" />
     <span class="word">{{ ucfirst($verdict->severity->value) }}</span>
@@ -9,7 +15,9 @@
         <a class="button" href="{{ $way->url }}">{{ $verdict->remedy->label }}</a>
     @elseif ($way)
         <x-form :action="$way->url">
-            @foreach ($way->fields as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+            @foreach ($way->fields as $name => $value)
+                <input type="hidden" name="{{ $name }}" value="{{ $value }}">
+            @endforeach
             <button class="button">{{ $verdict->remedy->label }}</button>
         </x-form>
     @endif

@@ -21,12 +21,20 @@ final class BriefTest extends TestCase
     public function test_a_job_is_started_and_edited(): void
     {
         $this->post('/jobs', self::brief())->assertRedirect('/jobs/1/plan');
-        $job = Job::query()->with(['place', 'people'])->firstOrFail();
+        $job = Job::query()
+            ->with(['place', 'people'])
+            ->firstOrFail();
         $this->assertSame('The quarry', $job->place->name);
         $this->assertSame(['Maj' => 'conductor', 'Ove' => null], $job->people->pluck('role', 'name')->all());
 
-        $this->put('/jobs/1/brief', self::brief(['name' => 'Quarry concert, second evening', 'people' => 'Ove, sound']))->assertRedirect('/jobs/1/brief');
-        $this->get('/jobs/1/brief')->assertOk()->assertSee('Quarry concert, second evening')->assertSee('Ove, sound')->assertDontSee('Maj, conductor');
+        $this->put('/jobs/1/brief', self::brief(['name' => 'Quarry concert, second evening', 'people' => 'Ove, sound']))->assertRedirect(
+            '/jobs/1/brief',
+        );
+        $this->get('/jobs/1/brief')
+            ->assertOk()
+            ->assertSee('Quarry concert, second evening')
+            ->assertSee('Ove, sound')
+            ->assertDontSee('Maj, conductor');
     }
 
     public function test_a_place_is_remembered_for_the_next_job_there(): void
@@ -55,10 +63,16 @@ final class BriefTest extends TestCase
 
     /** @param  array<string, string>  $changes */
     #[DataProvider('wrong')]
-    public function test_what_is_wrong_is_said_beside_the_field_and_what_was_typed_is_kept(array $changes, string $field, string $said): void
-    {
+    public function test_what_is_wrong_is_said_beside_the_field_and_what_was_typed_is_kept(
+        array $changes,
+        string $field,
+        string $said,
+    ): void {
         $page = $this->from('/jobs/new')->followingRedirects()->post('/jobs', self::brief([...$changes, 'client' => 'Typed by hand']));
-        $page->assertSee('Typed by hand')->assertSee($said)->assertSee("id=\"f-{$field}-wrong\"", false);
+        $page
+            ->assertSee('Typed by hand')
+            ->assertSee($said)
+            ->assertSee("id=\"f-{$field}-wrong\"", false);
         $this->assertSame(0, Job::query()->count(), 'nothing is changed');
     }
 
@@ -66,23 +80,47 @@ final class BriefTest extends TestCase
     {
         Carbon::setTestNow('2027-03-25 10:00:00');
         $this->post('/jobs', self::brief(['name' => 'Later', 'date' => '2027-04-20']));
-        $this->post('/jobs', self::brief(['name' => 'Sooner', 'date' => '2027-03-26', 'latitude' => '', 'longitude' => '', 'place_name' => 'Somewhere']));
-        $this->get('/')->assertOk()
-            ->assertSeeInOrder(['Fri 26 Mar', 'tomorrow', 'Sooner', 'Somewhere has no coordinates.', 'Tue 20 Apr', '26 days to go', 'Later']);
+        $this->post(
+            '/jobs',
+            self::brief(['name' => 'Sooner', 'date' => '2027-03-26', 'latitude' => '', 'longitude' => '', 'place_name' => 'Somewhere']),
+        );
+        $this->get('/')
+            ->assertOk()
+            ->assertSeeInOrder([
+                'Fri 26 Mar',
+                'tomorrow',
+                'Sooner',
+                'Somewhere has no coordinates.',
+                'Tue 20 Apr',
+                '26 days to go',
+                'Later',
+            ]);
     }
 
     public function test_what_was_typed_is_shown_as_text(): void
     {
         $this->post('/jobs', self::brief(['name' => '<script>alert(1)</script>', 'must_haves' => '</textarea><img src=x>']));
-        $this->get('/jobs/1/brief')->assertDontSee('<script>alert(1)', false)->assertDontSee('<img src=x>', false)->assertSee('&lt;script&gt;alert(1)', false);
+        $this->get('/jobs/1/brief')
+            ->assertDontSee('<script>alert(1)', false)
+            ->assertDontSee('<img src=x>', false)
+            ->assertSee('&lt;script&gt;alert(1)', false);
     }
 
     public function test_a_new_day_that_skips_a_planned_hour_is_refused_and_nothing_changes(): void
     {
         $this->post('/jobs', self::brief(['date' => '2027-03-27']));
-        $this->post('/jobs/1/segments', ['title' => 'Last song', 'start_clock' => '02:20', 'minutes' => 20, 'priority' => 'must', 'lane' => 'lead']);
-        $this->from('/jobs/1/brief')->followingRedirects()->put('/jobs/1/brief', self::brief(['date' => '2027-03-28', 'client' => 'Somebody else']))
-            ->assertSee('Last song of Quarry concert is planned for 02:20, which the clocks skip on that day.')->assertSee('Somebody else');
+        $this->post('/jobs/1/segments', [
+            'title' => 'Last song',
+            'start_clock' => '02:20',
+            'minutes' => 20,
+            'priority' => 'must',
+            'lane' => 'lead',
+        ]);
+        $this->from('/jobs/1/brief')
+            ->followingRedirects()
+            ->put('/jobs/1/brief', self::brief(['date' => '2027-03-28', 'client' => 'Somebody else']))
+            ->assertSee('Last song of Quarry concert is planned for 02:20, which the clocks skip on that day.')
+            ->assertSee('Somebody else');
         $this->assertSame(['2027-03-27', 'Stenbrott Festival'], [Job::query()->firstOrFail()->date, Job::query()->firstOrFail()->client]);
         $this->get('/jobs/1/plan')->assertOk();
     }
@@ -96,7 +134,10 @@ final class BriefTest extends TestCase
     public function test_jobs_long_past_are_a_press_away(): void
     {
         $this->demo();
-        \App\Models\Brief\Job::query()->where('name', 'like', 'Rowing club%')->firstOrFail()->update(['date' => now()->subDays(40)->format('Y-m-d')]);
+        \App\Models\Brief\Job::query()
+            ->where('name', 'like', 'Rowing club%')
+            ->firstOrFail()
+            ->update(['date' => now()->subDays(40)->format('Y-m-d')]);
         $this->get('/')->assertOk()->assertDontSee('Rowing club awards evening')->assertSee('1 earlier job');
         $this->get('/?all=1')->assertOk()->assertSee('Rowing club awards evening')->assertDontSee('earlier job');
     }

@@ -53,9 +53,9 @@ final class BundleTest extends TestCase
     /** @param  \Closure(array<mixed>): array<mixed>  $change */
     private function changed(string $name, \Closure $change): string
     {
-        $file = "{$this->temp}/changed".(++$this->made).'.zip';
+        $file = "{$this->temp}/changed".++$this->made.'.zip';
         copy($this->bundle(), $file);
-        $zip = new \ZipArchive;
+        $zip = new \ZipArchive();
         $zip->open($file);
         $zip->addFromString($name, (string) json_encode($change((array) json_decode((string) $zip->getFromName($name), true))));
         $zip->close();
@@ -70,7 +70,10 @@ final class BundleTest extends TestCase
         $found = [];
         foreach (app(Readiness::class)->verdicts(BriefDesk::open($job)) as $phase => $verdicts) {
             if (in_array($phase, ['brief', 'scout', 'plan', 'people'], true)) {
-                $found = [...$found, ...array_map(static fn (Verdict $v): string => "{$v->code} {$v->finding} {$v->because}", iterator_to_array($verdicts))];
+                $found = [
+                    ...$found,
+                    ...array_map(static fn (Verdict $v): string => "{$v->code} {$v->finding} {$v->because}", iterator_to_array($verdicts)),
+                ];
             }
         }
 
@@ -86,8 +89,17 @@ final class BundleTest extends TestCase
         $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
         $file = $this->bundle();
         $before = $this->findings(1);
-        $counts = static fn (): array => array_map(static fn (string $t): int => DB::table($t)->count(), ['segments' => 'segments', 'shot_lines' => 'shot_lines', 'people' => 'people', 'formal_groups' => 'formal_groups', 'frames' => 'frames']);
-        $ofJob = static fn (int $job): array => array_map(static fn (string $t): int => DB::table($t)->where('job_id', $job)->whereNull('deleted_at')->count(), ['segments', 'shot_lines', 'formal_groups']);
+        $counts = static fn (): array => array_map(static fn (string $t): int => DB::table($t)->count(), [
+            'segments' => 'segments',
+            'shot_lines' => 'shot_lines',
+            'people' => 'people',
+            'formal_groups' => 'formal_groups',
+            'frames' => 'frames',
+        ]);
+        $ofJob = static fn (int $job): array => array_map(
+            static fn (string $t): int => DB::table($t)->where('job_id', $job)->whereNull('deleted_at')->count(),
+            ['segments', 'shot_lines', 'formal_groups'],
+        );
         $had = $counts();
         $this->bringIn($file)->assertSessionHasNoErrors()->assertRedirect();
         $new = (int) Job::query()->max('id');
@@ -98,11 +110,17 @@ final class BundleTest extends TestCase
         // The cards came with their lives, as cards of their own without a folder; the logs that were here are as they were.
         $card = Card::query()->with('item')->get()->firstOrFail(static fn (Card $c): bool => $c->item->label === 'S01, brought in');
         $this->assertNull($card->folder);
-        $this->assertSame((new CardLog)->lifeOf(Card::query()->findOrFail(1))->state, (new CardLog)->lifeOf($card)->state);
-        $this->assertSame($new, (new CardLog)->lifeOf($card)->jobId);
-        $twin = (new CardLog)->lifeOf($card)->twinCheck;
-        $this->assertSame('S02, brought in', Item::query()->findOrFail(Card::query()->findOrFail((int) $twin?->twinCardId)->item_id)->label);
-        $this->assertSame(Frame::query()->where('card_id', 1)->pluck('bytes', 'path')->all(), Frame::query()->where('card_id', $card->id)->pluck('bytes', 'path')->all());
+        $this->assertSame((new CardLog())->lifeOf(Card::query()->findOrFail(1))->state, (new CardLog())->lifeOf($card)->state);
+        $this->assertSame($new, (new CardLog())->lifeOf($card)->jobId);
+        $twin = (new CardLog())->lifeOf($card)->twinCheck;
+        $this->assertSame(
+            'S02, brought in',
+            Item::query()->findOrFail(Card::query()->findOrFail((int) $twin?->twinCardId)->item_id)->label,
+        );
+        $this->assertSame(
+            Frame::query()->where('card_id', 1)->pluck('bytes', 'path')->all(),
+            Frame::query()->where('card_id', $card->id)->pluck('bytes', 'path')->all(),
+        );
         $this->assertGreaterThan(0, CopyEvent::query()->where('card_id', $card->id)->where('kind', 'verified')->count());
         $place = Destination::query()->where('name', 'Drive Fir, brought in')->firstOrFail();
         $this->assertStringStartsWith('not here:', $place->folder);
@@ -114,13 +132,27 @@ final class BundleTest extends TestCase
         // As on another machine, where nothing was read: what the other satchel tells of copies counts once it was looked through here.
         DB::table('copies')->delete();
         $this->app['cache']->flush();
-        $this->get("/jobs/{$new}/copies")->assertSee('S01, brought in is not safe yet.')->assertSee('told, not read here')->assertSee('what another satchel tells of copies')->assertSee('Drive Fir, brought in');
+        $this->get("/jobs/{$new}/copies")
+            ->assertSee('S01, brought in is not safe yet.')
+            ->assertSee('told, not read here')
+            ->assertSee('what another satchel tells of copies')
+            ->assertSee('Drive Fir, brought in');
         $this->get('/jobs/1/copies')->assertDontSee('Drive Fir, brought in');
-        $this->get("/jobs/{$new}/frames")->assertSee('neither card nor copy is here')->assertDontSee('/preview');
+        $this->get("/jobs/{$new}/frames")
+            ->assertSee('neither card nor copy is here')
+            ->assertDontSee('/preview');
         $drive = Devices::standIns().'/drives/brought';
         exec('cp -r '.escapeshellarg(Devices::standIns().'/drives/drive-fir').' '.escapeshellarg($drive));
-        $this->followingRedirects()->post("/jobs/{$new}/copies/adopt", ['name' => 'Drive from elsewhere', 'folder' => $drive, 'route' => 'another satchel’s drive', 'adopt_kept' => 'bag', 'adopt_kind' => 'disk'])
-            ->assertSee('files lie there with the same content')->assertSee('It lies verified on 1 of 2 devices');
+        $this->followingRedirects()
+            ->post("/jobs/{$new}/copies/adopt", [
+                'name' => 'Drive from elsewhere',
+                'folder' => $drive,
+                'route' => 'another satchel’s drive',
+                'adopt_kept' => 'bag',
+                'adopt_kind' => 'disk',
+            ])
+            ->assertSee('files lie there with the same content')
+            ->assertSee('It lies verified on 1 of 2 devices');
         $this->get("/jobs/{$new}/frames")->assertSee('one copy');
         // Once more: still nothing is mixed up.
         $this->bringIn($file)->assertSessionHasNoErrors();
@@ -132,7 +164,7 @@ final class BundleTest extends TestCase
         $this->post('/jobs/1/call/links');
         $response = $this->get('/jobs/1/bundle')->assertOk();
         $this->assertStringContainsString('lakeside-wedding.zip', (string) $response->headers->get('content-disposition'));
-        $zip = new \ZipArchive;
+        $zip = new \ZipArchive();
         $zip->open($this->bundle());
         $all = '';
         for ($i = 0; $i < $zip->numFiles; $i++) {
@@ -164,30 +196,74 @@ final class BundleTest extends TestCase
         foreach ($taps->where('kind', TapKind::Pack) as $tap) {
             $this->assertContains($tap->on['item'], $items);
         }
-        $bad = $this->changed('tables/taps.json', static fn (array $rows): array => [['kind' => 'explode', 'on' => ['job' => 1], 'made_at' => '2030-01-01 10:00:00.000'], ...$rows]);
+        $bad = $this->changed(
+            'tables/taps.json',
+            static fn (array $rows): array => [
+                ['kind' => 'explode', 'on' => ['job' => 1], 'made_at' => '2030-01-01 10:00:00.000'],
+                ...$rows,
+            ],
+        );
         $this->bringIn($bad)->assertSessionHasErrors(['bundle' => 'tables/taps.json, row 1: kind must be one that is known.']);
     }
 
     /** A table that is added later belongs either into the bundle or among those that stay. */
     public function test_every_table_is_in_the_bundle_or_stays_for_a_reason(): void
     {
-        $stay = ['allowed_roots', 'audit_rules', 'bags', 'camera_checks', 'changes', 'copies', 'device_events', 'failed_work', 'handovers', 'item_tests', 'loads', 'migrations', 'permits', 'plan_changes', 'proposals', 'queued_work', 'runs', 'share_links', 'shot_sets', 'test_pictures', 'users'];
+        $stay = [
+            'allowed_roots',
+            'audit_rules',
+            'bags',
+            'camera_checks',
+            'changes',
+            'copies',
+            'device_events',
+            'failed_work',
+            'handovers',
+            'item_tests',
+            'loads',
+            'migrations',
+            'permits',
+            'plan_changes',
+            'proposals',
+            'queued_work',
+            'runs',
+            'share_links',
+            'shot_sets',
+            'test_pictures',
+            'users',
+        ];
         $in = array_map(static fn ($t): string => $t->name, BundleTables::all());
-        $all = array_map(static fn (\stdClass $r): string => (string) $r->name, DB::select("select name from sqlite_master where type = 'table' and name not like 'sqlite_%'"));
+        $all = array_map(
+            static fn (\stdClass $r): string => (string) $r->name,
+            DB::select("select name from sqlite_master where type = 'table' and name not like 'sqlite_%'"),
+        );
         $this->assertSame([], array_values(array_diff($all, $in, $stay)));
         $this->assertSame([], array_intersect($in, $stay));
         foreach (BundleTables::all() as $i => $table) {
             foreach ($table->refs as $column => $to) {
                 $this->assertLessThan($i, array_search($to, $in, true), "{$table->name}.{$column}: what it points to comes earlier");
             }
-            $foreign = array_column(array_map(static fn (\stdClass $r): array => (array) $r, DB::select("pragma foreign_key_list({$table->name})")), 'table', 'from');
-            $this->assertSame([], array_values(array_diff(array_keys($foreign), array_keys($table->refs), array_keys($table->later), $table->without)), "{$table->name}: every reference is mapped or left out");
+            $foreign = array_column(
+                array_map(static fn (\stdClass $r): array => (array) $r, DB::select("pragma foreign_key_list({$table->name})")),
+                'table',
+                'from',
+            );
+            $this->assertSame(
+                [],
+                array_values(array_diff(array_keys($foreign), array_keys($table->refs), array_keys($table->later), $table->without)),
+                "{$table->name}: every reference is mapped or left out",
+            );
         }
     }
 
     public function test_what_is_no_bundle_changes_nothing(): void
     {
-        $counts = static fn (): array => [Job::query()->count(), Place::query()->count(), Item::query()->count(), CardEventRecord::query()->count()];
+        $counts = static fn (): array => [
+            Job::query()->count(),
+            Place::query()->count(),
+            Item::query()->count(),
+            CardEventRecord::query()->count(),
+        ];
         $before = $counts();
         $row = static fn (array $more): \Closure => static fn (array $rows): array => [[...$rows[0], ...$more], ...array_slice($rows, 1)];
         $cases = [
@@ -204,8 +280,14 @@ final class BundleTest extends TestCase
             'people must be a list of at most 400' => $this->changed('tables/segments.json', $row(['people' => 7])),
             'name must be a name of 1 to 200 letters' => $this->changed('tables/people.json', $row(['name' => ' '])),
             'name must be a name of 1 to 120 letters' => $this->changed('tables/jobs.json', $row(['name' => str_repeat('xy ', 200)])),
-            'tables/places.json is larger than can be read here' => $this->changed('tables/places.json', $row(['notes' => str_repeat('x', 2_000_000)])),
-            'tables/segments.json is larger than can be read here' => $this->changed('tables/segments.json', static fn (array $r): array => array_fill(0, 4_000_000, 1)),
+            'tables/places.json is larger than can be read here' => $this->changed(
+                'tables/places.json',
+                $row(['notes' => str_repeat('x', 2_000_000)]),
+            ),
+            'tables/segments.json is larger than can be read here' => $this->changed(
+                'tables/segments.json',
+                static fn (array $r): array => array_fill(0, 4_000_000, 1),
+            ),
             'latitude must be a number from -90 to 90' => $this->changed('tables/places.json', $row(['latitude' => 1e300])),
             'separations must be a list' => $this->changed('tables/jobs.json', $row(['separations' => [['first' => 'x']]])),
             'specs must be an object' => $this->changed('tables/items.json', $row(['specs' => [1, 2]])),
@@ -216,7 +298,7 @@ final class BundleTest extends TestCase
             'is no JSON' => $this->changed('tables/spots.json', static fn (array $r): array => $r),
         ];
         $broken = $cases['is no JSON'];
-        $zip = new \ZipArchive;
+        $zip = new \ZipArchive();
         $zip->open($broken);
         $zip->addFromString('tables/spots.json', '{');
         $zip->close();

@@ -45,8 +45,15 @@ final class CardLifeDeskTest extends TestCase
     {
         $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
         $card = self::card('S02');
-        $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('Nobody has looked at S02 at 1:1.')->assertSee("/jobs/1/cards/{$card}/look");
-        $page = $this->get("/jobs/1/cards/{$card}/look")->assertOk()->assertSee('not looked at since it was sealed')->assertSee('the first')->assertSee('differs between the two cards');
+        $this->followingRedirects()
+            ->post("/jobs/1/cards/{$card}/permit")
+            ->assertSee('Nobody has looked at S02 at 1:1.')
+            ->assertSee("/jobs/1/cards/{$card}/look");
+        $page = $this->get("/jobs/1/cards/{$card}/look")
+            ->assertOk()
+            ->assertSee('not looked at since it was sealed')
+            ->assertSee('the first')
+            ->assertSee('differs between the two cards');
         $this->assertSame(1, preg_match('#/frames/(\d+)/actual#', (string) $page->getContent(), $found));
         $frame = Frame::query()->findOrFail((int) $found[1]);
         $before = md5_file(Devices::card(Card::query()->findOrFail($frame->card_id))->root().'/'.$frame->path);
@@ -58,28 +65,49 @@ final class CardLifeDeskTest extends TestCase
         }
         $this->assertSame($before, md5_file(Devices::card(Card::query()->findOrFail($frame->card_id))->root().'/'.$frame->path));
         $this->post("/jobs/1/cards/{$card}/look", ['words' => str_repeat('x', 501)])->assertSessionHasErrors('words');
-        $this->followingRedirects()->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp', 'result' => 'well'])->assertSee('frames of S02 are noted as looked at.');
-        $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
+        $this->followingRedirects()
+            ->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp', 'result' => 'well'])
+            ->assertSee('frames of S02 are noted as looked at.');
+        $this->followingRedirects()
+            ->post("/jobs/1/cards/{$card}/permit")
+            ->assertSee('S02 may be formatted.');
         $this->post('/jobs/1/cards/'.self::card('S08').'/look')->assertSessionHasErrors('words');
         $this->get('/jobs/1/frames')->assertSee('✕ damaged on S02');
-        $this->get('/jobs/1/cards/'.self::card('S03').'/look')->assertSee('.JPG')->assertDontSee('No jpeg of this card');
+        $this->get('/jobs/1/cards/'.self::card('S03').'/look')
+            ->assertSee('.JPG')
+            ->assertDontSee('No jpeg of this card');
         $this->get('/jobs/1/cards/999/look')->assertNotFound();
     }
 
     public function test_a_card_that_failed_twice_is_to_be_retired_and_goes_into_no_body(): void
     {
         $this->get('/jobs/1/cards')->assertSee('S02 has failed once.');
-        $this->post('/jobs/1/cards/'.self::card('S02').'/incidents', ['words' => 'no', '_form' => 'incident-'.self::card('S02')])->assertSessionHasErrors('words');
-        $this->post('/jobs/1/cards/'.self::card('S02').'/incidents', ['words' => 'The reader lost it <b>twice</b>', 'is_fault' => '1'])->assertSessionHasNoErrors();
-        $this->get('/jobs/1/cards')->assertSee('S02 has failed 2 times: retire it.')->assertSee('Retire S02')->assertDontSee('<b>twice</b>', false);
-        $this->followingRedirects()->post('/jobs/1/cards/'.self::card('S02').'/retire')->assertSee('S02 is retired once it is empty.');
+        $this->post('/jobs/1/cards/'.self::card('S02').'/incidents', [
+            'words' => 'no',
+            '_form' => 'incident-'.self::card('S02'),
+        ])->assertSessionHasErrors('words');
+        $this->post('/jobs/1/cards/'.self::card('S02').'/incidents', [
+            'words' => 'The reader lost it <b>twice</b>',
+            'is_fault' => '1',
+        ])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/cards')
+            ->assertSee('S02 has failed 2 times: retire it.')
+            ->assertSee('Retire S02')
+            ->assertDontSee('<b>twice</b>', false);
+        $this->followingRedirects()
+            ->post('/jobs/1/cards/'.self::card('S02').'/retire')
+            ->assertSee('S02 is retired once it is empty.');
         $this->post('/jobs/1/cards/'.self::card('S08').'/incidents', ['words' => 'Fell into the gravel'])->assertSessionHasNoErrors();
         $this->get('/jobs/1/cards')->assertDontSee('S08 has failed');
         $body = Item::query()->where('label', 'Body A')->firstOrFail()->load('body')->body?->id;
         $load = ['kind' => 'load', 'job' => 1, 'card' => self::card('S08'), 'body' => $body, 'slot' => 1];
-        $this->followingRedirects()->post('/jobs/1/cards/'.self::card('S08').'/retire')->assertSee('S08 is retired: cut it up.');
+        $this->followingRedirects()
+            ->post('/jobs/1/cards/'.self::card('S08').'/retire')
+            ->assertSee('S08 is retired: cut it up.');
         $this->get('/jobs/1/cards')->assertSee('retired: not to be used again')->assertDontSee('Put S08 into slot');
-        $this->from('/jobs/1/cards')->post('/events', $load)->assertSessionHasErrors('card'.self::card('S08'));
+        $this->from('/jobs/1/cards')
+            ->post('/events', $load)
+            ->assertSessionHasErrors('card'.self::card('S08'));
     }
 
     public function test_a_drive_handed_over_is_elsewhere_until_it_came_back_and_was_read(): void
@@ -89,16 +117,26 @@ final class CardLifeDeskTest extends TestCase
         $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
         $fir = self::drive();
         $url = "/jobs/1/copies/places/{$fir->id}/hand-over";
-        $this->post($url, ['_form' => "handover{$fir->id}", 'who' => '', 'due_on' => '2001-01-01'])->assertSessionHasErrors(['who', 'due_on']);
+        $this->post($url, ['_form' => "handover{$fir->id}", 'who' => '', 'due_on' => '2001-01-01'])->assertSessionHasErrors([
+            'who',
+            'due_on',
+        ]);
         $this->assertSame(0, Handover::query()->count());
         $due = now()->addDays(2)->format('Y-m-d');
         $this->post($url, ['who' => 'Ola <i>Nor</i>', 'why' => 'to the office', 'due_on' => $due])->assertSessionHasNoErrors();
         $ticket = $this->get('/handovers/'.Handover::query()->value('id').'?job=1')->assertOk();
         $bags = glob(Devices::destination($fir)->root().'/*_S01_fill1/manifest-*.txt') ?: [];
         $this->assertCount(1, $bags);
-        $ticket->assertSee('Ola &lt;i&gt;Nor', false)->assertSee(basename(dirname($bags[0])))->assertSee((string) hash_file('sha256', $bags[0]));
+        $ticket
+            ->assertSee('Ola &lt;i&gt;Nor', false)
+            ->assertSee(basename(dirname($bags[0])))
+            ->assertSee((string) hash_file('sha256', $bags[0]));
         $page = $this->get('/jobs/1/copies')->assertSee('Drive Fir is with Ola')->assertSee('elsewhere: <b>Drive Fir, with Ola', false);
-        $this->assertStringNotContainsString('name="destinations[]" value="'.$fir->id.'"', (string) $page->getContent(), 'nothing is copied to it');
+        $this->assertStringNotContainsString(
+            'name="destinations[]" value="'.$fir->id.'"',
+            (string) $page->getContent(),
+            'nothing is copied to it',
+        );
         $this->post($url, ['who' => 'Per', 'due_on' => $due])->assertSessionHasErrors("handover{$fir->id}");
         $this->travel(3)->days();
         $this->get('/jobs/1/copies')->assertSee('Drive Fir is not back.')->assertSee('1 day ago');
@@ -108,18 +146,29 @@ final class CardLifeDeskTest extends TestCase
         $held = glob("{$root}/DCIM/*/*");
         $this->assertNotEmpty($held);
         $this->post("/jobs/1/cards/{$card}/look", ['words' => 'all sharp', 'result' => 'well']);
-        $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
+        $this->followingRedirects()
+            ->post("/jobs/1/cards/{$card}/permit")
+            ->assertSee('S02 may be formatted.');
         $hash = (string) Frame::query()->where('card_id', $card)->whereNotNull('hash')->value('hash');
         $this->assertTrue(app(CopyLedger::class)->isSafe($hash));
-        $this->followingRedirects()->post("/jobs/1/handovers/{$id}/back")->assertSee('Drive Fir came back, and nobody has read it since.')->assertSee('Last with Ola')
-            ->assertSee('back, not read since')->assertSee('nor a drive that came back and was not read since');
+        $this->followingRedirects()
+            ->post("/jobs/1/handovers/{$id}/back")
+            ->assertSee('Drive Fir came back, and nobody has read it since.')
+            ->assertSee('Last with Ola')
+            ->assertSee('back, not read since')
+            ->assertSee('nor a drive that came back and was not read since');
         $this->app->forgetScopedInstances();
         $this->assertFalse(app(CopyLedger::class)->isSafe($hash));
-        $this->followingRedirects()->from('/jobs/1/cards')->post("/jobs/1/cards/{$card}/format")->assertSee('The permit is void');
+        $this->followingRedirects()
+            ->from('/jobs/1/cards')
+            ->post("/jobs/1/cards/{$card}/format")
+            ->assertSee('The permit is void');
         $this->assertSame($held, glob("{$root}/DCIM/*/*"), 'nothing was formatted');
         $this->post('/jobs/1/copies', ['kind' => 'verify', 'all' => 1])->assertSessionHasNoErrors();
         $this->get('/jobs/1/copies')->assertDontSee('nobody has read it since')->assertDontSee('back, not read since');
-        $this->followingRedirects()->post("/jobs/1/cards/{$card}/permit")->assertSee('S02 may be formatted.');
+        $this->followingRedirects()
+            ->post("/jobs/1/cards/{$card}/permit")
+            ->assertSee('S02 may be formatted.');
         $this->expectExceptionMessage('append-only');
         DB::table('handovers')->update(['who' => 'Nobody']);
     }
@@ -140,14 +189,30 @@ final class CardLifeDeskTest extends TestCase
         $this->post('/jobs/1/copies/pause')->assertRedirect();
         $this->post('/jobs/1/copies/go-on')->assertSessionHasErrors('run');
         $cards = [self::card('S01')];
-        $run = Run::query()->create(['job_id' => 1, 'kind' => 'copy', 'state' => 'waiting', 'card_ids' => $cards, 'destination_ids' => [self::drive()->id, self::drive('Drive Birch')->id], 'pause_asked' => true]);
+        $run = Run::query()->create([
+            'job_id' => 1,
+            'kind' => 'copy',
+            'state' => 'waiting',
+            'card_ids' => $cards,
+            'destination_ids' => [self::drive()->id, self::drive('Drive Birch')->id],
+            'pause_asked' => true,
+        ]);
         app(RunWork::class)->carryOut($run);
         $this->assertSame('paused', $run->refresh()->state);
-        $this->get('/jobs/1/copies')->assertSee('Paused: what is copied stays')->assertSee('Go on where it was')->assertDontSee('S01 lies verified');
+        $this->get('/jobs/1/copies')
+            ->assertSee('Paused: what is copied stays')
+            ->assertSee('Go on where it was')
+            ->assertDontSee('S01 lies verified');
         $this->post('/jobs/1/copies/go-on')->assertSessionHasNoErrors();
         $this->get('/jobs/1/copies')->assertSee('S01: Drive Fir verified')->assertDontSee('Go on where it was');
         // Asked before the queue took it up, it does not begin.
-        $waiting = Run::query()->create(['job_id' => 1, 'kind' => 'verify', 'state' => 'waiting', 'card_ids' => $cards, 'destination_ids' => [self::drive()->id]]);
+        $waiting = Run::query()->create([
+            'job_id' => 1,
+            'kind' => 'verify',
+            'state' => 'waiting',
+            'card_ids' => $cards,
+            'destination_ids' => [self::drive()->id],
+        ]);
         $this->get('/jobs/1/copies')->assertSee('>Pause<', false);
         $this->post('/jobs/1/copies/pause');
         app(RunWork::class)->carryOut($waiting->refresh());

@@ -43,7 +43,7 @@ final class CardsToFormatTest extends TestCase
 
     private function state(string $label): CardState
     {
-        return (new CardLog)->lifeOf($this->card($label))->state;
+        return (new CardLog())->lifeOf($this->card($label))->state;
     }
 
     /** @param  list<array{string, Fault}>  $faults */
@@ -67,17 +67,20 @@ final class CardsToFormatTest extends TestCase
     /** Asks for the permit, once its frames were looked at. */
     private function ask(string $label): \Illuminate\Testing\TestResponse
     {
-        if ((new CardLog)->lifeOf($this->card($label))->isSealed) {
+        if ((new CardLog())->lifeOf($this->card($label))->isSealed) {
             $this->post("{$this->cards}/{$this->card($label)->id}/look")->assertSessionHasNoErrors();
         }
 
-        return $this->from($this->cards)->followingRedirects()->post("{$this->cards}/{$this->card($label)->id}/permit");
+        return $this->from($this->cards)
+            ->followingRedirects()
+            ->post("{$this->cards}/{$this->card($label)->id}/permit");
     }
 
     public function test_the_camera_check_finds_the_split_body_the_wrong_clock_and_the_old_frames(): void
     {
         $page = $this->followingRedirects()->post("/jobs/{$this->job->id}/camera-check");
-        $page->assertSee('Body B writes raw to one card and jpeg to the other.')
+        $page
+            ->assertSee('Body B writes raw to one card and jpeg to the other.')
             ->assertSee('The clock of Body C is 23 min 40 s behind.')
             ->assertSee('Body C carries frames that are safe nowhere else.')
             ->assertSee('Body A is ready.');
@@ -186,10 +189,20 @@ final class CardsToFormatTest extends TestCase
         }
         $this->sealAndCompare();
         $this->copyAll();
-        $this->ask('S01')->assertSee("{$broken} is whole on neither card.")->assertSee('Give this frame up in writing');
-        $path = Frame::query()->where('card_id', $this->card('S01')->id)->get()->firstOrFail(static fn (Frame $f): bool => str_ends_with($f->path, (string) $broken))->path;
-        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", ['path' => $path, 'words' => 'short'])->assertSessionHasErrors('words');
-        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", ['path' => $path, 'words' => 'A test frame of the floor, nobody misses it.'])->assertSessionHasNoErrors();
+        $this->ask('S01')
+            ->assertSee("{$broken} is whole on neither card.")
+            ->assertSee('Give this frame up in writing');
+        $path = Frame::query()
+            ->where('card_id', $this->card('S01')->id)
+            ->get()
+            ->firstOrFail(static fn (Frame $f): bool => str_ends_with($f->path, (string) $broken))->path;
+        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", ['path' => $path, 'words' => 'short'])->assertSessionHasErrors(
+            'words',
+        );
+        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", [
+            'path' => $path,
+            'words' => 'A test frame of the floor, nobody misses it.',
+        ])->assertSessionHasNoErrors();
         $this->ask('S01')->assertSee('S01 may be formatted.')->assertSee('1 given up in writing');
     }
 
@@ -224,10 +237,21 @@ final class CardsToFormatTest extends TestCase
         $roots = $this->folder('media');
         $this->post('/folders', ['path' => $roots])->assertSessionHasNoErrors();
         foreach (['one', 'two'] as $name) {
-            $this->post('/destinations', ['name' => $name, 'folder' => $this->folder("media/{$name}"), 'kept' => 'bag'])->assertSessionHasNoErrors();
+            $this->post('/destinations', [
+                'name' => $name,
+                'folder' => $this->folder("media/{$name}"),
+                'kept' => 'bag',
+            ])->assertSessionHasNoErrors();
         }
-        $ids = Destination::query()->whereIn('name', ['one', 'two'])->pluck('id')->all();
-        $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'copy', 'cards' => [$this->card('S01')->id], 'destinations' => $ids])->assertSessionHasNoErrors();
+        $ids = Destination::query()
+            ->whereIn('name', ['one', 'two'])
+            ->pluck('id')
+            ->all();
+        $this->post("/jobs/{$this->job->id}/copies", [
+            'kind' => 'copy',
+            'cards' => [$this->card('S01')->id],
+            'destinations' => $ids,
+        ])->assertSessionHasNoErrors();
         $this->assertSame(2, CopyEvent::query()->where('kind', 'verified')->count());
         $this->ask('S01')->assertSee('the least 1');
     }
@@ -239,7 +263,10 @@ final class CardsToFormatTest extends TestCase
         StandInDrive::make(config('satchel.standins').'/drives/drive-fir', sizeMb: 1);
         $this->copyAll();
         $this->assertSame('trouble', Run::query()->latest('id')->firstOrFail()->state);
-        $this->get("/jobs/{$this->job->id}/copies")->assertSee('the drive is full')->assertSee('data-state="failed"', false)->assertSee('did not verify');
+        $this->get("/jobs/{$this->job->id}/copies")
+            ->assertSee('the drive is full')
+            ->assertSee('data-state="failed"', false)
+            ->assertSee('did not verify');
         StandInDrive::make(config('satchel.standins').'/drives/drive-fir', sizeMb: 4000);
         $this->copyAll();
         $this->get("/jobs/{$this->job->id}/copies")->assertSee('Every shot card is on enough devices.');
@@ -257,7 +284,11 @@ final class CardsToFormatTest extends TestCase
         };
         $rot('S01');
         $ids = Destination::query()->where('name', 'Drive Birch')->pluck('id')->all();
-        $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'verify', 'cards' => [$this->card('S01')->id, $this->card('S02')->id], 'destinations' => $ids]);
+        $this->post("/jobs/{$this->job->id}/copies", [
+            'kind' => 'verify',
+            'cards' => [$this->card('S01')->id, $this->card('S02')->id],
+            'destinations' => $ids,
+        ]);
         $this->get("/jobs/{$this->job->id}/copies")->assertSee('Drive Birch NOT valid: '.'data/DCIM');
         $this->ask('S01')->assertSee('S01 may be formatted.', false);
         $rot('S02');
@@ -270,9 +301,14 @@ final class CardsToFormatTest extends TestCase
         $this->shoot();
         $card = $this->card('S04');
         exec('rm -rf '.escapeshellarg((string) $card->folder).'/*');
-        $this->post("{$this->cards}/{$card->id}/seal")->assertSessionHasErrors(["card{$card->id}" => 'S04 cannot be read: there is nothing on it']);
+        $this->post("{$this->cards}/{$card->id}/seal")->assertSessionHasErrors([
+            "card{$card->id}" => 'S04 cannot be read: there is nothing on it',
+        ]);
         rmdir((string) $card->folder);
-        $this->from($this->cards)->followingRedirects()->post("{$this->cards}/{$card->id}/seal")->assertSee('is it mounted?');
+        $this->from($this->cards)
+            ->followingRedirects()
+            ->post("{$this->cards}/{$card->id}/seal")
+            ->assertSee('is it mounted?');
         $this->assertSame(0, Frame::query()->where('card_id', $card->id)->count());
     }
 
@@ -290,15 +326,28 @@ final class CardsToFormatTest extends TestCase
     {
         $this->shoot();
         $this->sealAndCompare();
-        Run::query()->create(['job_id' => $this->job->id, 'kind' => 'copy', 'state' => 'running', 'card_ids' => [], 'destination_ids' => [], 'told_at' => microtime(true)]);
+        Run::query()->create([
+            'job_id' => $this->job->id,
+            'kind' => 'copy',
+            'state' => 'running',
+            'card_ids' => [],
+            'destination_ids' => [],
+            'told_at' => microtime(true),
+        ]);
         $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'copy', 'all' => 1])->assertSessionHasErrors('run');
     }
 
     public function test_an_unsealed_card_is_not_copied(): void
     {
         $this->shoot();
-        $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'copy', 'cards' => [$this->card('S01')->id], 'destinations' => [1]])->assertSessionHasErrors('run');
-        $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'copy', 'cards' => [], 'destinations' => [1]])->assertSessionHasErrors('run');
+        $this->post("/jobs/{$this->job->id}/copies", [
+            'kind' => 'copy',
+            'cards' => [$this->card('S01')->id],
+            'destinations' => [1],
+        ])->assertSessionHasErrors('run');
+        $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'copy', 'cards' => [], 'destinations' => [1]])->assertSessionHasErrors(
+            'run',
+        );
         $this->assertSame(0, CopyEvent::query()->count());
     }
 
@@ -307,7 +356,12 @@ final class CardsToFormatTest extends TestCase
         $this->shoot();
         $first = Frame::query()->count();
         $this->post("{$this->cards}/seal");
-        $taken = Frame::query()->whereNotNull('taken_at')->orderBy('path')->where('card_id', $this->card('S05')->id)->pluck('taken_at')->all();
+        $taken = Frame::query()
+            ->whereNotNull('taken_at')
+            ->orderBy('path')
+            ->where('card_id', $this->card('S05')->id)
+            ->pluck('taken_at')
+            ->all();
         $this->assertSame(0, $first);
         $this->assertGreaterThan(6, count($taken));
         $this->assertGreaterThan(2 * 3600, max($taken) - $taken[4], 'spread over the segments of the day');

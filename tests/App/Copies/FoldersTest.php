@@ -29,16 +29,25 @@ final class FoldersTest extends TestCase
 
     public function test_an_allowed_folder_is_looked_into(): void
     {
-        $this->look($this->temp.'/media')->assertOk()->assertSee('>card<', false);
-        $this->look($this->temp.'/media/card')->assertSee('>DCIM<', false)->assertSee('↑ up');
+        $this->look($this->temp.'/media')
+            ->assertOk()
+            ->assertSee('>card<', false);
+        $this->look($this->temp.'/media/card')
+            ->assertSee('>DCIM<', false)
+            ->assertSee('↑ up');
     }
 
     /** @return array<string, array{string}> */
     public static function outside(): array
     {
         return [
-            'beside it' => ['%/private'], 'up and over' => ['%/media/../private'], 'the whole disk' => ['/'], 'a name that starts alike' => ['%/media-2'],
-            'through a link' => ['%/media/way-out'], 'nothing' => ['%/media/gone'], 'with a zero byte' => ["%/media\0/card"],
+            'beside it' => ['%/private'],
+            'up and over' => ['%/media/../private'],
+            'the whole disk' => ['/'],
+            'a name that starts alike' => ['%/media-2'],
+            'through a link' => ['%/media/way-out'],
+            'nothing' => ['%/media/gone'],
+            'with a zero byte' => ["%/media\0/card"],
         ];
     }
 
@@ -63,10 +72,20 @@ final class FoldersTest extends TestCase
 
     public function test_a_destination_and_a_card_must_lie_in_an_allowed_folder(): void
     {
-        $this->post('/destinations', ['name' => 'Mine', 'folder' => $this->temp.'/private', 'kept' => 'bag'])->assertSessionHasErrors('folder');
+        $this->post('/destinations', ['name' => 'Mine', 'folder' => $this->temp.'/private', 'kept' => 'bag'])->assertSessionHasErrors(
+            'folder',
+        );
         $this->assertSame(0, Destination::query()->count());
-        $this->post('/destinations', ['name' => 'Mine', 'folder' => $this->folder('media/drive'), 'kept' => 'bag'])->assertSessionHasNoErrors();
-        $this->post('/destinations', ['name' => 'Again', 'folder' => $this->temp.'/media/../media/drive', 'kept' => 'bag'])->assertSessionHasErrors('folder');
+        $this->post('/destinations', [
+            'name' => 'Mine',
+            'folder' => $this->folder('media/drive'),
+            'kept' => 'bag',
+        ])->assertSessionHasNoErrors();
+        $this->post('/destinations', [
+            'name' => 'Again',
+            'folder' => $this->temp.'/media/../media/drive',
+            'kept' => 'bag',
+        ])->assertSessionHasErrors('folder');
 
         $this->post('/shelf', ['kind' => 'card', 'label' => 'R1', 'capacity_gb' => 64]);
         $this->post('/cards/1/folder', ['folder' => $this->temp.'/private'])->assertSessionHasErrors('folder');
@@ -100,7 +119,9 @@ final class FoldersTest extends TestCase
         $this->post("/jobs/{$job->id}/copies", ['kind' => 'copy', 'all' => 1])->assertSessionHasNoErrors();
         $this->post("/jobs/{$job->id}/cards/{$card->id}/look")->assertSessionHasNoErrors();
         $this->post("/jobs/{$job->id}/cards/{$card->id}/permit");
-        $this->get("/jobs/{$job->id}/cards")->assertSee('A last look, then take it out')->assertDontSee('I have formatted it');
+        $this->get("/jobs/{$job->id}/cards")
+            ->assertSee('A last look, then take it out')
+            ->assertDontSee('I have formatted it');
         $this->post("/jobs/{$job->id}/cards/{$card->id}/release")->assertSessionHasNoErrors();
         $this->get("/jobs/{$job->id}/cards")->assertSee('I have formatted it');
         $this->post("/jobs/{$job->id}/cards/{$card->id}/format")->assertSessionHasErrors("card{$card->id}");

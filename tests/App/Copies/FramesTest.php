@@ -52,8 +52,15 @@ final class FramesTest extends TestCase
         $mirrored = array_values(array_filter($page['frames'], static fn (array $f): bool => $f['cards'] === 2));
         $this->assertNotSame([], $mirrored);
         $this->assertSame(4, $mirrored[0]['files'], 'raw and jpeg on both cards');
-        $this->assertSame($page['count'], count(array_unique(array_map(static fn (array $f): string => "{$f['body']} {$f['name']}", $page['frames']))));
-        $this->get('/jobs/1/frames')->assertOk()->assertSee('In what order did it happen?')->assertSee("{$page['count']} exposures")->assertSee('no copy yet');
+        $this->assertSame(
+            $page['count'],
+            count(array_unique(array_map(static fn (array $f): string => "{$f['body']} {$f['name']}", $page['frames']))),
+        );
+        $this->get('/jobs/1/frames')
+            ->assertOk()
+            ->assertSee('In what order did it happen?')
+            ->assertSee("{$page['count']} exposures")
+            ->assertSee('no copy yet');
     }
 
     /** M22: two clocks disagree; the index is put right, the files are not touched. */
@@ -63,7 +70,10 @@ final class FramesTest extends TestCase
         $right = self::frameOf('OV40117');
         $wrong = self::frameOf('OV51902');
         $taken = Frame::query()->orderBy('id')->pluck('taken_at')->all();
-        $this->followingRedirects()->post('/jobs/1/frames/moment', ['first' => $right->id, 'second' => $wrong->id])->assertSee('its clock was')->assertSee('corrected in the index, not in the files');
+        $this->followingRedirects()
+            ->post('/jobs/1/frames/moment', ['first' => $right->id, 'second' => $wrong->id])
+            ->assertSee('its clock was')
+            ->assertSee('corrected in the index, not in the files');
         $offset = (int) ClockOffset::query()->latest('id')->value('offset_s');
         $this->assertSame($wrong->taken_at - $right->taken_at, $offset);
         $this->assertNotSame($before, self::order());
@@ -74,17 +84,24 @@ final class FramesTest extends TestCase
     public function test_what_tells_nothing_is_refused(): void
     {
         $one = self::frameOf('OV40117');
-        $this->post('/jobs/1/frames/moment', ['first' => $one->id, 'second' => $one->id])->assertSessionHasErrors(['moment' => 'Both are of the same body: its clock agrees with itself.']);
+        $this->post('/jobs/1/frames/moment', ['first' => $one->id, 'second' => $one->id])->assertSessionHasErrors([
+            'moment' => 'Both are of the same body: its clock agrees with itself.',
+        ]);
         $this->post('/jobs/1/frames/moment', ['first' => $one->id, 'second' => 999999])->assertSessionHasErrors('moment');
         $this->post('/jobs/1/frames/moment', ['first' => $one->id])->assertSessionHasErrors('second');
         $this->assertSame(0, ClockOffset::query()->count());
-        $this->post('/jobs/2/frames/moment', ['first' => $one->id, 'second' => self::frameOf('OV51902')->id])->assertSessionHasErrors('moment');
+        $this->post('/jobs/2/frames/moment', ['first' => $one->id, 'second' => self::frameOf('OV51902')->id])->assertSessionHasErrors(
+            'moment',
+        );
     }
 
     public function test_previews_come_from_the_card_and_after_formatting_from_a_copy(): void
     {
         $frame = self::frameOf('OV40117');
-        $jpeg = $this->get("/frames/{$frame->id}/preview")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
+        $jpeg = $this->get("/frames/{$frame->id}/preview")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg')
+            ->getContent();
         $this->assertSame(240, getimagesizefromstring((string) $jpeg)[0] ?? 0);
         $raw = Frame::query()->where('card_id', $frame->card_id)->where('kind', 'raw')->orderBy('taken_at')->firstOrFail();
         $this->get("/frames/{$raw->id}/preview")->assertOk();
@@ -99,10 +116,12 @@ final class FramesTest extends TestCase
     public function test_sidecars_come_as_a_zip_and_the_cards_stay_as_they_are(): void
     {
         $this->post('/jobs/1/frames/sidecars', ['creator' => ''])->assertSessionHasErrors(['creator', 'copyright']);
-        $bytes = $this->post('/jobs/1/frames/sidecars', ['creator' => 'Tyra & co', 'copyright' => '© Tyra'])->assertOk()->getContent();
+        $bytes = $this->post('/jobs/1/frames/sidecars', ['creator' => 'Tyra & co', 'copyright' => '© Tyra'])
+            ->assertOk()
+            ->getContent();
         $file = $this->folder('zip').'/s.zip';
         file_put_contents($file, $bytes);
-        $zip = new \ZipArchive;
+        $zip = new \ZipArchive();
         $this->assertTrue($zip->open($file));
         $this->assertSame(app(FramesDesk::class)->page(BriefDesk::open(1), 1)['count'], $zip->numFiles);
         $this->assertStringContainsString('Tyra &amp; co', (string) $zip->getFromIndex(0));

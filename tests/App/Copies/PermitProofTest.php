@@ -46,7 +46,7 @@ final class PermitProofTest extends TestCase
 
     private function state(string $label): CardState
     {
-        return (new CardLog)->lifeOf($this->card($label))->state;
+        return (new CardLog())->lifeOf($this->card($label))->state;
     }
 
     private function sealAndCompare(): void
@@ -58,20 +58,30 @@ final class PermitProofTest extends TestCase
     /** @param  list<string>  $names  of places; all that are ours where none is named */
     private function copyAll(array $names = []): void
     {
-        $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'copy', 'all' => 1, 'destinations' => $names === [] ? [] : Destination::query()->whereIn('name', $names)->pluck('id')->all()])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/copies", [
+            'kind' => 'copy',
+            'all' => 1,
+            'destinations' => $names === [] ? [] : Destination::query()->whereIn('name', $names)->pluck('id')->all(),
+        ])->assertSessionHasNoErrors();
     }
 
     /** @param  list<string>  $cards */
     private function verify(string $place, array $cards): void
     {
-        $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'verify', 'cards' => array_map(fn (string $c): int => $this->card($c)->id, $cards), 'destinations' => [Destination::query()->where('name', $place)->value('id')]])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/copies", [
+            'kind' => 'verify',
+            'cards' => array_map(fn (string $c): int => $this->card($c)->id, $cards),
+            'destinations' => [Destination::query()->where('name', $place)->value('id')],
+        ])->assertSessionHasNoErrors();
     }
 
     private function ask(string $label): TestResponse
     {
         $this->post("{$this->cards}/{$this->card($label)->id}/look")->assertSessionHasNoErrors();
 
-        return $this->from($this->cards)->followingRedirects()->post("{$this->cards}/{$this->card($label)->id}/permit");
+        return $this->from($this->cards)
+            ->followingRedirects()
+            ->post("{$this->cards}/{$this->card($label)->id}/permit");
     }
 
     /** @return list<string> */
@@ -104,10 +114,17 @@ final class PermitProofTest extends TestCase
             $this->post("{$this->cards}/{$this->card($label)->id}/seal")->assertSessionHasNoErrors();
         }
         $this->post("{$this->cards}/twin")->assertSessionHasNoErrors();
-        $this->ask('S01')->assertDontSee('S01 may be formatted.')->assertSee('S01 holds frames that are not safe yet.')->assertSee('lies nowhere else');
+        $this->ask('S01')
+            ->assertDontSee('S01 may be formatted.')
+            ->assertSee('S01 holds frames that are not safe yet.')
+            ->assertSee('lies nowhere else');
         $this->get("/jobs/{$this->job->id}/copies")->assertSee('S01 is not safe yet.');
         $this->copyAll();
-        $this->assertSame('done', Run::query()->latest('id')->firstOrFail()->state, json_encode(Run::query()->latest('id')->firstOrFail()->report));
+        $this->assertSame(
+            'done',
+            Run::query()->latest('id')->firstOrFail()->state,
+            json_encode(Run::query()->latest('id')->firstOrFail()->report),
+        );
         $this->ask('S01')->assertSee('S01 may be formatted.');
     }
 
@@ -120,7 +137,10 @@ final class PermitProofTest extends TestCase
             file_put_contents($this->card($label)->folder.'/PRIVATE/C0001.WAV', 'a sound');
         }
         $this->sealAndCompare();
-        $this->ask('S01')->assertDontSee('S01 may be formatted.')->assertSee('S01 holds frames that are not safe yet.')->assertSee('2 of 2 files');
+        $this->ask('S01')
+            ->assertDontSee('S01 may be formatted.')
+            ->assertSee('S01 holds frames that are not safe yet.')
+            ->assertSee('2 of 2 files');
         $this->copyAll();
         $this->ask('S01')->assertSee('S01 may be formatted.')->assertSee('All 2 files on it');
     }
@@ -141,7 +161,14 @@ final class PermitProofTest extends TestCase
         $this->ask('S01')->assertSee('S01 may be formatted.');
         // A bag that somebody replaced by another, whole in itself.
         foreach ([...$this->bagsOf('S01', 'drive-birch'), ...$this->bagsOf('S02', 'drive-birch')] as $bag) {
-            exec('rm -r '.escapeshellarg($bag).' && cp -r '.escapeshellarg($this->bagsOf('S05', 'drive-birch')[0]).' '.escapeshellarg($bag));
+            exec(
+                'rm -r '.
+                    escapeshellarg($bag).
+                    ' && cp -r '.
+                    escapeshellarg($this->bagsOf('S05', 'drive-birch')[0]).
+                    ' '.
+                    escapeshellarg($bag),
+            );
         }
         $this->get($this->cards)->assertDontSee('S01 may be formatted.')->assertSee('The permit of S01 is void.');
         $this->verify('Drive Birch', ['S01', 'S02']);
@@ -157,7 +184,11 @@ final class PermitProofTest extends TestCase
         foreach ([...$this->bagsOf('S03'), ...$this->bagsOf('S04')] as $bag) {
             exec('rm -r '.escapeshellarg($bag));
         }
-        $this->get($this->cards)->assertSee('The permit of S03 is void.')->assertSee('its bag is not there any more')->assertDontSee('S03 may be formatted.')->assertSee('S05 may be formatted.');
+        $this->get($this->cards)
+            ->assertSee('The permit of S03 is void.')
+            ->assertSee('its bag is not there any more')
+            ->assertDontSee('S03 may be formatted.')
+            ->assertSee('S05 may be formatted.');
         $id = $this->card('S03')->id;
         $this->post("{$this->cards}/{$id}/format")->assertSessionHasErrors("card{$id}");
         $this->assertNotSame([], glob($this->card('S03')->folder.'/DCIM/*/*'));
@@ -192,7 +223,10 @@ final class PermitProofTest extends TestCase
         foreach (['proc/self', 'sys/dev/block', 'sys/devices/pci0/sdc/block/sdc/sdc1', 'dev/disk/by-uuid'] as $folder) {
             mkdir("{$system}/{$folder}", 0777, true);
         }
-        file_put_contents("{$system}/proc/self/mountinfo", "21 1 8:1 / / rw - ext4 /dev/sda1 rw\n30 21 8:33 / {$this->temp}/media/real rw - exfat /dev/sdc1 rw\n");
+        file_put_contents(
+            "{$system}/proc/self/mountinfo",
+            "21 1 8:1 / / rw - ext4 /dev/sda1 rw\n30 21 8:33 / {$this->temp}/media/real rw - exfat /dev/sdc1 rw\n",
+        );
         file_put_contents("{$system}/sys/devices/pci0/sdc/block/sdc/sdc1/partition", "1\n");
         symlink("{$system}/sys/devices/pci0/sdc/block/sdc/sdc1", "{$system}/sys/dev/block/8:33");
         symlink('../../sdc1', "{$system}/dev/disk/by-uuid/{$uuid}");
@@ -208,7 +242,11 @@ final class PermitProofTest extends TestCase
         $this->assertSame('AB12-CD34', app(CardLog::class)->lifeOf($card)->volume);
         $this->volumeInTheReader('99EE-0001');
         $why = 'Another card stands in the reader: AB12-CD34 was sealed as S01, and 99EE-0001 is there';
-        $this->get($this->cards)->assertSee($why)->assertSee('S01, permit void')->assertDontSee('S01 may be formatted.')->assertDontSee('S01, may be formatted');
+        $this->get($this->cards)
+            ->assertSee($why)
+            ->assertSee('S01, permit void')
+            ->assertDontSee('S01 may be formatted.')
+            ->assertDontSee('S01, may be formatted');
         $this->post("{$this->cards}/{$card->id}/release")->assertSessionHasErrors("card{$card->id}");
         $this->post("{$this->cards}/{$card->id}/format")->assertSessionHasErrors("card{$card->id}");
         $this->assertSame(1, app(CardLog::class)->lifeOf($card)->fill);
@@ -218,14 +256,18 @@ final class PermitProofTest extends TestCase
     {
         $card = $this->realCard();
         file_put_contents("{$card->folder}/DCIM/late.JPG", 'one more frame');
-        $this->post("{$this->cards}/{$card->id}/release")->assertSessionHasErrors(["card{$card->id}" => 'The permit is void: One file is new, gone or different: late.JPG.']);
+        $this->post("{$this->cards}/{$card->id}/release")->assertSessionHasErrors([
+            "card{$card->id}" => 'The permit is void: One file is new, gone or different: late.JPG.',
+        ]);
         $this->assertSame(CardState::Shot, $this->state('S01'));
         unlink("{$card->folder}/DCIM/late.JPG");
         $this->ask('S01');
         $this->post("{$this->cards}/{$card->id}/release")->assertSessionHasNoErrors();
         $this->post("{$this->cards}/{$card->id}/format")->assertSessionHasErrors("card{$card->id}");
         exec('rm -r '.escapeshellarg((string) $card->folder).'/*');
-        $this->followingRedirects()->post("{$this->cards}/{$card->id}/format")->assertSee('S01 is empty and ready');
+        $this->followingRedirects()
+            ->post("{$this->cards}/{$card->id}/format")
+            ->assertSee('S01 is empty and ready');
         $this->assertSame(CardState::Ready, $this->state('S01'));
     }
 
@@ -233,11 +275,18 @@ final class PermitProofTest extends TestCase
     {
         $card = $this->realCard();
         exec('rm -r '.escapeshellarg((string) $card->folder).'/*');
-        $this->followingRedirects()->post("{$this->cards}/{$card->id}/format")->assertSee('S01 was formatted without a last look.')->assertSee('out of use');
+        $this->followingRedirects()
+            ->post("{$this->cards}/{$card->id}/format")
+            ->assertSee('S01 was formatted without a last look.')
+            ->assertSee('out of use');
         $this->assertSame(CardState::Aside, $this->state('S01'));
-        $this->get("{$this->cards}")->assertDontSee('Put in S01')->assertSee('Put it back in use');
+        $this->get("{$this->cards}")
+            ->assertDontSee('Put in S01')
+            ->assertSee('Put it back in use');
         $this->post("{$this->cards}/{$card->id}/back-in-use", ['words' => 'yes'])->assertSessionHasErrors('words');
-        $this->post("{$this->cards}/{$card->id}/back-in-use", ['words' => 'It never left the reader in between.'])->assertSessionHasNoErrors();
+        $this->post("{$this->cards}/{$card->id}/back-in-use", [
+            'words' => 'It never left the reader in between.',
+        ])->assertSessionHasNoErrors();
         $this->assertSame(CardState::Ready, $this->state('S01'));
     }
 
@@ -249,7 +298,11 @@ final class PermitProofTest extends TestCase
             exec('rm -r '.escapeshellarg($bag));
         }
         exec('rm -r '.escapeshellarg((string) $card->folder).'/*');
-        $this->followingRedirects()->post("{$this->cards}/{$card->id}/format")->assertSee('S01 was formatted when its permit was void.')->assertSee('lies on Drive Fir')->assertSee('do not write to it');
+        $this->followingRedirects()
+            ->post("{$this->cards}/{$card->id}/format")
+            ->assertSee('S01 was formatted when its permit was void.')
+            ->assertSee('lies on Drive Fir')
+            ->assertSee('do not write to it');
         $this->assertSame(CardState::Aside, $this->state('S01'));
     }
 
@@ -285,12 +338,25 @@ final class PermitProofTest extends TestCase
         $this->get("/jobs/{$this->job->id}/copies")->assertSee('count as one.');
         $this->sealAndCompare();
         $this->copyAll();
-        $this->ask('S01')->assertDontSee('S01 may be formatted.')->assertSee('S01 holds frames that are not safe yet.')->assertSee('the least 1');
+        $this->ask('S01')
+            ->assertDontSee('S01 may be formatted.')
+            ->assertSee('S01 holds frames that are not safe yet.')
+            ->assertSee('the least 1');
         $this->get('/folders')->assertSee('Counts once together with');
-        foreach (Destination::query()->whereIn('name', ['Drive Fir', 'Drive Birch'])->get() as $place) {
+        foreach (
+            Destination::query()
+                ->whereIn('name', ['Drive Fir', 'Drive Birch'])
+                ->get() as $place
+        ) {
             $this->post("/destinations/{$place->id}/medium", ['medium' => $place->name, 'words' => 'no'])->assertSessionHasErrors('words');
-            $this->post("/destinations/{$place->id}/medium", ['medium' => $place->name, 'words' => 'I hold both in my hands.'])->assertSessionHasNoErrors();
-            $this->post("/destinations/{$place->id}/medium", ['medium' => 'again', 'words' => 'I hold both in my hands.'])->assertSessionHasErrors('medium');
+            $this->post("/destinations/{$place->id}/medium", [
+                'medium' => $place->name,
+                'words' => 'I hold both in my hands.',
+            ])->assertSessionHasNoErrors();
+            $this->post("/destinations/{$place->id}/medium", [
+                'medium' => 'again',
+                'words' => 'I hold both in my hands.',
+            ])->assertSessionHasErrors('medium');
         }
         $this->ask('S01')->assertSee('S01 may be formatted.');
     }
@@ -317,7 +383,10 @@ final class PermitProofTest extends TestCase
         $this->sealAndCompare();
         $this->copyAll();
         $this->change($this->frame('S01'));
-        $this->ask('S01')->assertDontSee('S01 may be formatted.')->assertSee('S01 does not hold what was sealed.')->assertSee(basename($this->frame('S01')));
+        $this->ask('S01')
+            ->assertDontSee('S01 may be formatted.')
+            ->assertSee('S01 does not hold what was sealed.')
+            ->assertSee(basename($this->frame('S01')));
         $this->assertSame(CardState::Shot, $this->state('S01'));
     }
 
@@ -328,23 +397,42 @@ final class PermitProofTest extends TestCase
         $taken = (int) Frame::query()->where('card_id', $this->card('S01')->id)->max('taken_at');
         // Another job that evening, on the same card that was loaded for the first.
         $at = (new \DateTimeImmutable("@{$taken}"))->setTimezone(new \DateTimeZone($first->place->timezone));
-        $this->post('/jobs', self::brief(['name' => 'Evening do', 'date' => $at->format('Y-m-d'), 'covered_from' => '00:00', 'covered_to' => '00:01', 'place_name' => $first->place->name, 'timezone' => $first->place->timezone]));
+        $this->post(
+            '/jobs',
+            self::brief([
+                'name' => 'Evening do',
+                'date' => $at->format('Y-m-d'),
+                'covered_from' => '00:00',
+                'covered_to' => '00:01',
+                'place_name' => $first->place->name,
+                'timezone' => $first->place->timezone,
+            ]),
+        );
         $second = Job::query()->where('name', 'Evening do')->firstOrFail();
-        $this->get("/jobs/{$second->id}/frames")->assertOk()->assertDontSee('OSTV');
+        $this->get("/jobs/{$second->id}/frames")
+            ->assertOk()
+            ->assertDontSee('OSTV');
         $day = new \DateTimeImmutable($at->format('Y-m-d').' 00:00', $at->getTimezone());
         $minutes = intdiv($taken - $day->getTimestamp(), 60);
-        $second->update(['covered_from' => sprintf('%02d:%02d', intdiv($minutes - 5, 60), ($minutes - 5) % 60), 'covered_to' => sprintf('%02d:%02d', intdiv($minutes + 5, 60), ($minutes + 5) % 60)]);
+        $second->update([
+            'covered_from' => sprintf('%02d:%02d', intdiv($minutes - 5, 60), ($minutes - 5) % 60),
+            'covered_to' => sprintf('%02d:%02d', intdiv($minutes + 5, 60), ($minutes + 5) % 60),
+        ]);
         foreach ([Body::query()->orderBy('id')->firstOrFail()->item_id] as $item) {
             $second->packing()->create(['item_id' => $item, 'lane' => 'lead']);
         }
         $first->update(['covered_to' => sprintf('%02d:%02d', intdiv($minutes - 6, 60), ($minutes - 6) % 60)]);
         $name = basename(Frame::query()->where('card_id', $this->card('S01')->id)->where('taken_at', $taken)->firstOrFail()->path);
-        $this->get("/jobs/{$second->id}/frames")->assertOk()->assertSee(pathinfo($name, PATHINFO_FILENAME));
+        $this->get("/jobs/{$second->id}/frames")
+            ->assertOk()
+            ->assertSee(pathinfo($name, PATHINFO_FILENAME));
         $this->get("/jobs/{$second->id}/copies")->assertSee('S01');
         $this->get("/jobs/{$second->id}/cards")->assertSee('By the hours of your jobs it holds frames of');
         // It can be sealed, copied and asked about there, and all of it is asked for.
         $this->post("/jobs/{$second->id}/cards/{$this->card('S01')->id}/seal")->assertSessionHasNoErrors();
-        $zip = $this->post("/jobs/{$second->id}/frames/sidecars", ['creator' => 'Maj', 'copyright' => 'Maj'])->assertOk()->getContent();
+        $zip = $this->post("/jobs/{$second->id}/frames/sidecars", ['creator' => 'Maj', 'copyright' => 'Maj'])
+            ->assertOk()
+            ->getContent();
         file_put_contents("{$this->temp}/s.zip", $zip);
         $list = (string) shell_exec('unzip -l '.escapeshellarg("{$this->temp}/s.zip"));
         $this->assertStringContainsString(pathinfo($name, PATHINFO_FILENAME).'.xmp', $list);
@@ -362,7 +450,10 @@ final class PermitProofTest extends TestCase
         $id = $this->card('S01')->id;
         $this->post("{$this->cards}/{$id}/twin-lost", ['words' => ''])->assertSessionHasErrors('words');
         $this->post("{$this->cards}/{$id}/twin-lost", ['words' => 'It fell off the pier.'])->assertSessionHasNoErrors();
-        $this->ask('S01')->assertSee('S01 holds frames that are not safe yet.')->assertSee('It has no twin, so one more copy is wanted.')->assertSee('fewer than 3 media');
+        $this->ask('S01')
+            ->assertSee('S01 holds frames that are not safe yet.')
+            ->assertSee('It has no twin, so one more copy is wanted.')
+            ->assertSee('fewer than 3 media');
         $this->copyAll(['Home office']);
         $this->ask('S01')->assertSee('S01 may be formatted.')->assertSee('It has no twin, so one more copy was wanted.');
     }
@@ -388,16 +479,34 @@ final class PermitProofTest extends TestCase
         $this->copyAll();
         $id = $this->card('S01')->id;
         $name = basename($this->frame('S01', 'JPG', 0));
-        $this->post("{$this->cards}/{$id}/look", ['words' => 'soft and damaged', 'bad' => [$name], 'result' => 'trouble'])->assertSessionHasNoErrors();
-        $this->followingRedirects()->post("{$this->cards}/{$id}/permit")->assertSee('The look at S01 found trouble.')->assertSee('soft and damaged')->assertSee($name)->assertDontSee('S01 may be formatted.');
+        $this->post("{$this->cards}/{$id}/look", [
+            'words' => 'soft and damaged',
+            'bad' => [$name],
+            'result' => 'trouble',
+        ])->assertSessionHasNoErrors();
+        $this->followingRedirects()
+            ->post("{$this->cards}/{$id}/permit")
+            ->assertSee('The look at S01 found trouble.')
+            ->assertSee('soft and damaged')
+            ->assertSee($name)
+            ->assertDontSee('S01 may be formatted.');
         $this->post("{$this->cards}/{$id}/look", ['words' => '', 'result' => 'anyway'])->assertSessionHasErrors('words');
-        $this->post("{$this->cards}/{$id}/look", ['words' => 'Nobody can say these words again.', 'bad' => [$name], 'result' => 'anyway'])->assertSessionHasNoErrors();
-        $this->followingRedirects()->post("{$this->cards}/{$id}/permit")->assertSee('S01 may be formatted.')->assertSee("Found bad at 1:1 and let go in writing: {$name}");
+        $this->post("{$this->cards}/{$id}/look", [
+            'words' => 'Nobody can say these words again.',
+            'bad' => [$name],
+            'result' => 'anyway',
+        ])->assertSessionHasNoErrors();
+        $this->followingRedirects()
+            ->post("{$this->cards}/{$id}/permit")
+            ->assertSee('S01 may be formatted.')
+            ->assertSee("Found bad at 1:1 and let go in writing: {$name}");
     }
 
     public function test_10_full_cards_are_called_empty_nowhere(): void
     {
-        $this->get("/jobs/{$this->job->id}/pack")->assertDontSee('8 cards are empty')->assertDontSee('cards are empty, or hold test frames alone');
+        $this->get("/jobs/{$this->job->id}/pack")
+            ->assertDontSee('8 cards are empty')
+            ->assertDontSee('cards are empty, or hold test frames alone');
         foreach (['S01', 'S02', 'S03', 'S04', 'S05', 'S06'] as $label) {
             $this->post('/events', ['kind' => 'unload', 'job' => $this->job->id, 'card' => $this->card($label)->id]);
         }
@@ -419,9 +528,20 @@ final class PermitProofTest extends TestCase
         $this->get($url)->assertOk()->assertSee('No.')->assertSee('Nothing of the card lies anywhere else.', false);
         $this->copyAll();
         $this->ask('S01');
-        $page = $this->get($url)->assertOk()->assertSee('Yes.')->assertSee('Drive Fir')->assertSee('Drive Birch')->assertSee(basename($this->frame('S01')))->assertSee('All '.count($this->contentsOf((string) $this->card('S01')->folder)).' files lie on Drive Birch; all', false);
+        $page = $this->get($url)
+            ->assertOk()
+            ->assertSee('Yes.')
+            ->assertSee('Drive Fir')
+            ->assertSee('Drive Birch')
+            ->assertSee(basename($this->frame('S01')))
+            ->assertSee('All '.count($this->contentsOf((string) $this->card('S01')->folder)).' files lie on Drive Birch; all', false);
         $this->assertStringNotContainsString('This permit is void', (string) $page->getContent());
-        $file = json_decode((string) $this->get("{$url}?as=file")->assertOk()->getContent(), true);
+        $file = json_decode(
+            (string) $this->get("{$url}?as=file")
+                ->assertOk()
+                ->getContent(),
+            true,
+        );
         $this->assertSame([true, 'S01'], [$file['granted'], $file['card']]);
         $hash = explode(' ', (string) shell_exec('b2sum '.escapeshellarg($this->frame('S01'))))[0];
         $of = array_values(array_filter($file['files'], fn (array $f): bool => str_ends_with($f['name'], basename($this->frame('S01')))))[0];
@@ -443,7 +563,14 @@ final class PermitProofTest extends TestCase
         foreach (['drive-fir', 'drive-birch'] as $drive) {
             $bags = [...$bags, $this->bagsOf('S01', $drive)[0], '--medium', $drive];
         }
-        exec(base_path('satchel').' permit '.implode(' ', array_map(escapeshellarg(...), [(string) $this->card('S01')->folder, ...$bags])).' --json', $out, $exit);
+        exec(
+            base_path('satchel').
+                ' permit '.
+                implode(' ', array_map(escapeshellarg(...), [(string) $this->card('S01')->folder, ...$bags])).
+                ' --json',
+            $out,
+            $exit,
+        );
         $this->assertSame([0, true], [$exit, json_decode(implode('', $out), true)['granted']]);
     }
 
@@ -453,7 +580,10 @@ final class PermitProofTest extends TestCase
         $this->copyAll();
         config(['satchel.reads_at_once' => 0]);
         $this->ask('S01')->assertSee('Reading for the permit')->assertSee('S01 may be formatted.');
-        $this->assertSame(['permit', 'done'], [Run::query()->latest('id')->firstOrFail()->kind, Run::query()->latest('id')->firstOrFail()->state]);
+        $this->assertSame(
+            ['permit', 'done'],
+            [Run::query()->latest('id')->firstOrFail()->kind, Run::query()->latest('id')->firstOrFail()->state],
+        );
         $this->assertSame(CardState::Permitted, $this->state('S01'));
         $this->change($this->frame('S03'));
         $this->ask('S03')->assertSee('S03 does not hold what was sealed.');
@@ -465,7 +595,10 @@ final class PermitProofTest extends TestCase
         symlink('/etc/hostname', $this->card('S01')->folder.'/away');
         $this->sealAndCompare();
         $this->copyAll();
-        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", ['path' => 'away', 'words' => 'A link that a computer left.'])->assertSessionHasNoErrors();
+        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", [
+            'path' => 'away',
+            'words' => 'A link that a computer left.',
+        ])->assertSessionHasNoErrors();
         $this->ask('S01')->assertSee('S01 may be formatted.');
         unlink($this->card('S01')->folder.'/away');
         file_put_contents($this->card('S01')->folder.'/away', 'a picture by that name');
@@ -483,10 +616,15 @@ final class PermitProofTest extends TestCase
             @unlink("{$bag}/data/DCIM/odd.MOV");
         }
         $this->ask('S01')->assertSee('odd.MOV lies nowhere else');
-        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", ['path' => 'DCIM/odd.MOV', 'words' => 'A film of my own feet.'])->assertSessionHasNoErrors();
+        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", [
+            'path' => 'DCIM/odd.MOV',
+            'words' => 'A film of my own feet.',
+        ])->assertSessionHasNoErrors();
         $this->ask('S01')->assertSee('S01 may be formatted.');
         $this->post("{$this->cards}/{$this->card('S01')->id}/format")->assertSessionHasNoErrors();
-        $this->get("/jobs/{$this->job->id}/copies")->assertSee('fill 1, formatted')->assertDontSee('S01 is not safe yet.');
+        $this->get("/jobs/{$this->job->id}/copies")
+            ->assertSee('fill 1, formatted')
+            ->assertDontSee('S01 is not safe yet.');
     }
 
     public function test_a_clock_that_runs_back_grants_nothing_on_a_drive_that_is_away(): void
@@ -511,7 +649,10 @@ final class PermitProofTest extends TestCase
         $this->sealAndCompare();
         $this->copyAll();
         $this->ask('S01')->assertSee('away on it cannot be proved.')->assertSee('a symbolic link');
-        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", ['path' => 'away', 'words' => 'A link that a computer left.'])->assertSessionHasNoErrors();
+        $this->post("{$this->cards}/{$this->card('S01')->id}/losses", [
+            'path' => 'away',
+            'words' => 'A link that a computer left.',
+        ])->assertSessionHasNoErrors();
         $this->ask('S01')->assertSee('S01 may be formatted.');
         $this->assertFileExists($this->bagsOf('S01', 'drive-fir')[0].'/data/.DS_Store');
         $this->assertNull(Frame::query()->where('path', '.DS_Store')->firstOrFail()->kind);
@@ -521,11 +662,18 @@ final class PermitProofTest extends TestCase
     {
         config(['satchel.mount_roots' => ["{$this->temp}/seen"]]);
         $this->folder('seen/READER/DCIM/100OSTVK');
-        $this->get('/folders')->assertOk()->assertSee('looks like a camera card')->assertSee("{$this->temp}/seen/READER");
+        $this->get('/folders')
+            ->assertOk()
+            ->assertSee('looks like a camera card')
+            ->assertSee("{$this->temp}/seen/READER");
         $this->post('/cards/seen', ['folder' => "{$this->temp}/seen/READER", 'allow' => '1'])->assertSessionHasErrors('label');
         $this->post('/cards/seen', ['folder' => "{$this->temp}/seen/READER", 'allow' => '1', 'label' => 'R1'])->assertSessionHasNoErrors();
         $this->assertSame("{$this->temp}/seen/READER", $this->card('R1')->folder);
-        $this->post('/cards/seen', ['folder' => "{$this->temp}/seen/READER", 'allow' => '1', 'card' => $this->card('S08')->id])->assertSessionHasErrors('folder');
+        $this->post('/cards/seen', [
+            'folder' => "{$this->temp}/seen/READER",
+            'allow' => '1',
+            'card' => $this->card('S08')->id,
+        ])->assertSessionHasErrors('folder');
         $this->post('/cards/seen', ['folder' => '/etc', 'allow' => '1', 'label' => 'R2'])->assertSessionHasErrors('folder');
         $this->get('/folders')->assertSee('R1');
     }

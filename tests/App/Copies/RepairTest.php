@@ -24,7 +24,9 @@ final class RepairTest extends TestCase
         $this->post('/jobs/1/stand-ins/shoot', ['frames' => 3]);
         $this->post('/jobs/1/cards/seal');
         $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
-        $this->card = (int) Card::query()->where('item_id', Item::query()->where('label', 'S01')->value('id'))->value('id');
+        $this->card = (int) Card::query()
+            ->where('item_id', Item::query()->where('label', 'S01')->value('id'))
+            ->value('id');
     }
 
     private function place(string $name): Destination
@@ -36,7 +38,9 @@ final class RepairTest extends TestCase
     {
         $place = $this->place($name);
 
-        return $place->folder.'/'.CopyEvent::query()->where('card_id', $this->card)->where('destination_id', $place->id)->latest('id')->value('bag');
+        return $place->folder.
+            '/'.
+            CopyEvent::query()->where('card_id', $this->card)->where('destination_id', $place->id)->latest('id')->value('bag');
     }
 
     public function test_a_rotten_bag_is_found_and_a_new_one_made_from_another_copy(): void
@@ -49,7 +53,11 @@ final class RepairTest extends TestCase
         file_put_contents($file, $rotten);
         $this->post('/jobs/1/copies', ['kind' => 'verify', 'cards' => [$this->card], 'destinations' => [$fir->id]]);
         $this->get('/jobs/1/copies')->assertSee('A copy of S01 did not verify.')->assertSee('Repair it from another copy');
-        $this->post('/jobs/1/copies', ['kind' => 'repair', 'cards' => [$this->card], 'destinations' => [$fir->id]])->assertSessionHasNoErrors();
+        $this->post('/jobs/1/copies', [
+            'kind' => 'repair',
+            'cards' => [$this->card],
+            'destinations' => [$fir->id],
+        ])->assertSessionHasNoErrors();
         $this->get('/jobs/1/copies')->assertSee('from Drive Birch into the new bag')->assertDontSee('A copy of S01 did not verify.');
         $this->assertSame($rotten, file_get_contents($file), 'the damaged bag stays as it is');
         $new = $this->bagAt('Drive Fir');
@@ -59,7 +67,11 @@ final class RepairTest extends TestCase
         $this->assertFileEquals(str_replace($bag, $this->bagAt('Drive Birch'), $file), str_replace($bag, $new, $file));
         $this->assertSame('Drive Birch', CopyEvent::query()->latest('id')->first()?->data['repaired_from'] ?? null);
         // Copied once more, the new bag is gone on with, and the damaged one is not met again.
-        $this->post('/jobs/1/copies', ['kind' => 'copy', 'cards' => [$this->card], 'destinations' => [$fir->id]])->assertSessionHasNoErrors();
+        $this->post('/jobs/1/copies', [
+            'kind' => 'copy',
+            'cards' => [$this->card],
+            'destinations' => [$fir->id],
+        ])->assertSessionHasNoErrors();
         $this->get('/jobs/1/copies')->assertSee('S01: Drive Fir verified')->assertDontSee('A copy of S01 did not verify.');
         $this->assertSame($new, $this->bagAt('Drive Fir'));
         $this->assertSame($rotten, file_get_contents($file));
@@ -97,12 +109,17 @@ final class RepairTest extends TestCase
         // A database in a file, as it is outside the tests; in these everything happens within one transaction.
         $live = new PDO('sqlite:'.$this->folder('live').'/live.sqlite');
         $live->exec("create table jobs (name text); insert into jobs values ('one'), ('two')");
-        config(['database.connections.live' => ['driver' => 'sqlite', 'database' => $this->folder('live').'/live.sqlite'], 'database.default' => 'live']);
+        config([
+            'database.connections.live' => ['driver' => 'sqlite', 'database' => $this->folder('live').'/live.sqlite'],
+            'database.default' => 'live',
+        ]);
         $this->travelTo('2030-05-01 10:00:00');
         $this->artisan('satchel:snapshot', ['to' => $folder])->assertExitCode(0);
         $file = "{$folder}/satchel-20300501-100000.sqlite";
         $this->assertSame(2, (int) (new PDO("sqlite:{$file}"))->query('select count(*) from jobs')->fetchColumn());
-        $this->artisan('satchel:snapshot', ['to' => $folder])->expectsOutputToContain('nothing was overwritten')->assertExitCode(1);
+        $this->artisan('satchel:snapshot', ['to' => $folder])
+            ->expectsOutputToContain('nothing was overwritten')
+            ->assertExitCode(1);
         $this->artisan('satchel:snapshot', ['to' => "{$folder}/none"])->assertExitCode(2);
         config(['database.default' => 'sqlite']);
     }

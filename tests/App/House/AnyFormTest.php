@@ -18,26 +18,80 @@ final class AnyFormTest extends TestCase
     private const TRIES = 4;
 
     private const PAGES = [
-        '/', '/shelf', '/folders', '/jobs/new', '/find?q=lake', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/scout?spot=1', '/jobs/1/plan', '/jobs/1/plan?rules=1', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/people', '/jobs/1/call',
-        '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/tests', '/jobs/1/light', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/cards', '/jobs/1/copies', '/jobs/1/frames', '/segments/5', '/segments/5/edit', '/shots/3/edit', '/shelf/1',
+        '/',
+        '/shelf',
+        '/folders',
+        '/jobs/new',
+        '/find?q=lake',
+        '/jobs/1/brief',
+        '/jobs/1/scout',
+        '/jobs/1/scout?spot=1',
+        '/jobs/1/plan',
+        '/jobs/1/plan?rules=1',
+        '/jobs/1/what-if?segment=5&late=60',
+        '/jobs/1/people',
+        '/jobs/1/call',
+        '/jobs/1/kit',
+        '/jobs/1/kit/propose',
+        '/jobs/1/tests',
+        '/jobs/1/light',
+        '/jobs/1/pack',
+        '/jobs/1/home',
+        '/jobs/1/cards',
+        '/jobs/1/copies',
+        '/jobs/1/frames',
+        '/segments/5',
+        '/segments/5/edit',
+        '/shots/3/edit',
+        '/shelf/1',
     ];
 
-    private const ODD = ['', ' ', 'x', '0', '-1', '1e308', '99999999999999999999', '0.5', '1,5', '25:61', '47:59', '48:00', '2026-02-30', '9999-12-31', '<script>alert(1)</script>', "line\r\nbreak", '../../etc/passwd', '%00', "\u{0}", "\xFF\xFE", '=1+1', '🙂🙂', 'null', '[]'];
+    private const ODD = [
+        '',
+        ' ',
+        'x',
+        '0',
+        '-1',
+        '1e308',
+        '99999999999999999999',
+        '0.5',
+        '1,5',
+        '25:61',
+        '47:59',
+        '48:00',
+        '2026-02-30',
+        '9999-12-31',
+        '<script>alert(1)</script>',
+        "line\r\nbreak",
+        '../../etc/passwd',
+        '%00',
+        "\u{0}",
+        "\xFF\xFE",
+        '=1+1',
+        '🙂🙂',
+        'null',
+        '[]',
+    ];
 
     /** @return list<array{method: string, action: string, fields: array<string, string>}> */
     private static function forms(string $html): array
     {
-        $document = new \DOMDocument;
+        $document = new \DOMDocument();
         $document->loadHTML('<?xml encoding="UTF-8">'.$html, LIBXML_NOERROR | LIBXML_NOWARNING);
         $forms = [];
         foreach ($document->getElementsByTagName('form') as $form) {
             $fields = [];
             foreach ((new \DOMXPath($document))->query('.//input|.//select|.//textarea', $form) ?: [] as $field) {
                 if ($field instanceof \DOMElement && $field->getAttribute('name') !== '' && $field->getAttribute('type') !== 'file') {
-                    $fields[$field->getAttribute('name')] = $field->nodeName === 'textarea' ? $field->textContent : $field->getAttribute('value');
+                    $fields[$field->getAttribute('name')] =
+                        $field->nodeName === 'textarea' ? $field->textContent : $field->getAttribute('value');
                 }
             }
-            $forms[] = ['method' => strtoupper($fields['_method'] ?? ($form->getAttribute('method') ?: 'GET')), 'action' => $form->getAttribute('action'), 'fields' => $fields];
+            $forms[] = [
+                'method' => strtoupper($fields['_method'] ?? ($form->getAttribute('method') ?: 'GET')),
+                'action' => $form->getAttribute('action'),
+                'fields' => $fields,
+            ];
         }
 
         return $forms;
@@ -52,7 +106,9 @@ final class AnyFormTest extends TestCase
             $this->assertLessThan(500, $response->status(), $page);
             foreach (self::forms((string) $response->getContent()) as $form) {
                 $form['action'] = $form['action'] === '' ? $page : $form['action'];
-                $all[$form['method'].' '.preg_replace('/\d+/', 'N', $form['action']).' '.implode(' ', array_keys($form['fields']))] ??= $form;
+                $all[
+                    $form['method'].' '.preg_replace('/\d+/', 'N', $form['action']).' '.implode(' ', array_keys($form['fields']))
+                ] ??= $form;
             }
         }
 
@@ -88,7 +144,18 @@ final class AnyFormTest extends TestCase
                 DB::beginTransaction();
                 $response = $this->send($form['method'], $form['action'], $fields);
                 DB::rollBack();
-                $this->assertLessThan(500, $response->status(), "{$kind}: ".json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_UNESCAPED_UNICODE)."\n".($response->exception?->getMessage() ?? '')."\n".($response->exception?->getFile() ?? '').':'.($response->exception?->getLine() ?? ''));
+                $this->assertLessThan(
+                    500,
+                    $response->status(),
+                    "{$kind}: ".
+                        json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_UNESCAPED_UNICODE).
+                        "\n".
+                        ($response->exception?->getMessage() ?? '').
+                        "\n".
+                        ($response->exception?->getFile() ?? '').
+                        ':'.
+                        ($response->exception?->getLine() ?? ''),
+                );
                 $refused += $response->exception === null ? 0 : 1;
             }
         }

@@ -16,7 +16,10 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
 
-/** Once its findings are kept, no page makes more than 25 queries; the first look after a change may make a few more. None sends more than 150 kB compressed at first load, fonts included. */
+/**
+ * Once its findings are kept, no page makes more than 25 queries; the first look after a change may make a few more. None sends more than
+ * 150 kB compressed at first load, fonts included.
+ */
 final class BudgetOfPagesTest extends TestCase
 {
     /** One more, who is signed in, is asked for outside the tests. */
@@ -30,7 +33,31 @@ final class BudgetOfPagesTest extends TestCase
     /** @return array<string, array{string}> */
     public static function pages(): array
     {
-        return array_combine($all = ['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/rehearse', '/jobs/1/people', '/groups/9/stand', '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/tests', '/jobs/1/light', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/cards', '/jobs/1/copies', '/jobs/1/frames', '/shelf', '/folders', '/jobs/new'], array_map(static fn (string $p): array => [$p], $all));
+        return array_combine(
+            $all = [
+                '/',
+                '/jobs/1/brief',
+                '/jobs/1/scout',
+                '/jobs/1/plan',
+                '/jobs/1/what-if?segment=5&late=60',
+                '/jobs/1/rehearse',
+                '/jobs/1/people',
+                '/groups/9/stand',
+                '/jobs/1/kit',
+                '/jobs/1/kit/propose',
+                '/jobs/1/tests',
+                '/jobs/1/light',
+                '/jobs/1/pack',
+                '/jobs/1/home',
+                '/jobs/1/cards',
+                '/jobs/1/copies',
+                '/jobs/1/frames',
+                '/shelf',
+                '/folders',
+                '/jobs/new',
+            ],
+            array_map(static fn (string $p): array => [$p], $all),
+        );
     }
 
     #[DataProvider('pages')]
@@ -47,7 +74,11 @@ final class BudgetOfPagesTest extends TestCase
         DB::flushQueryLog();
         DB::enableQueryLog();
         $this->get($page)->assertOk();
-        $this->assertLessThanOrEqual(self::QUERIES + self::MORE_AT_FIRST, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));
+        $this->assertLessThanOrEqual(
+            self::QUERIES + self::MORE_AT_FIRST,
+            count(DB::getQueryLog()),
+            implode("\n", array_column(DB::getQueryLog(), 'query')),
+        );
         DB::flushQueryLog();
         $html = (string) $this->get($page)->assertOk()->getContent();
         $this->assertLessThanOrEqual(self::QUERIES, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));
@@ -84,13 +115,22 @@ final class BudgetOfPagesTest extends TestCase
         $this->assertGreaterThan(10, count($uncounted));
         foreach ($uncounted as $table) {
             foreach (['insert', 'update', 'delete'] as $verb) {
-                $this->assertTrue(DB::table('sqlite_master')->where('type', 'trigger')->where('name', "{$table}_counts_{$verb}")->exists(), "{$table} {$verb}");
+                $this->assertTrue(
+                    DB::table('sqlite_master')
+                        ->where('type', 'trigger')
+                        ->where('name', "{$table}_counts_{$verb}")
+                        ->exists(),
+                    "{$table} {$verb}",
+                );
             }
         }
         $job = BriefDesk::open(1);
         $this->assertTrue($strap->of($job, 'plan')->has('plan.overlap'));
         DB::update("update segments set start_clock = '12:00' where title = 'Drinks by the stove'");
         app()->forgetScopedInstances();
-        $this->assertFalse(app(Readiness::class)->of(BriefDesk::open(1), 'plan')->has('plan.overlap'), 'even what no model changed is seen');
+        $this->assertFalse(
+            app(Readiness::class)->of(BriefDesk::open(1), 'plan')->has('plan.overlap'),
+            'even what no model changed is seen',
+        );
     }
 }

@@ -19,7 +19,13 @@ final class DemoTest extends TestCase
     /** @return array<string, array{string}> */
     public static function seasons(): array
     {
-        return ['winter' => ['2027-01-08 11:00'], 'spring' => ['2027-04-15 11:00'], 'midsummer' => ['2027-06-20 11:00'], 'autumn' => ['2027-09-30 11:00'], 'before the clocks change' => ['2027-03-24 11:00']];
+        return [
+            'winter' => ['2027-01-08 11:00'],
+            'spring' => ['2027-04-15 11:00'],
+            'midsummer' => ['2027-06-20 11:00'],
+            'autumn' => ['2027-09-30 11:00'],
+            'before the clocks change' => ['2027-03-24 11:00'],
+        ];
     }
 
     #[DataProvider('seasons')]
@@ -42,19 +48,37 @@ final class DemoTest extends TestCase
     public function test_more_jobs_are_begun(): void
     {
         $this->demo();
-        $this->assertEqualsCanonicalizing(['wedding' => 1, 'event' => 1, 'commercial' => 4], array_count_values(Job::query()->pluck('kind')->all()));
+        $this->assertEqualsCanonicalizing(
+            ['wedding' => 1, 'event' => 1, 'commercial' => 4],
+            array_count_values(Job::query()->pluck('kind')->all()),
+        );
     }
 
     public function test_cameras_and_drives_are_changed_from_the_shell(): void
     {
         $job = $this->demo();
-        Artisan::call('satchel:simulate', ['what' => 'camera', '--body' => 'Body A', '--mode' => 'overflow', '--clock' => '75', '--number' => '9999']);
+        Artisan::call('satchel:simulate', [
+            'what' => 'camera',
+            '--body' => 'Body A',
+            '--mode' => 'overflow',
+            '--clock' => '75',
+            '--number' => '9999',
+        ]);
         Artisan::call('satchel:simulate', ['what' => 'test']);
-        $this->followingRedirects()->post("/jobs/{$job->id}/camera-check")
-            ->assertSee('Body A writes to one card only.')->assertSee('The clock of Body A is 1 min 15 s ahead.');
-        $this->assertNotSame([], glob(config('satchel.standins').'/cards/S02/DCIM/101*/OSTV0001.DNG'), 'the numbers rolled over into the next folder');
+        $this->followingRedirects()
+            ->post("/jobs/{$job->id}/camera-check")
+            ->assertSee('Body A writes to one card only.')
+            ->assertSee('The clock of Body A is 1 min 15 s ahead.');
+        $this->assertNotSame(
+            [],
+            glob(config('satchel.standins').'/cards/S02/DCIM/101*/OSTV0001.DNG'),
+            'the numbers rolled over into the next folder',
+        );
         Artisan::call('satchel:simulate', ['what' => 'drive', '--drive' => 'Drive Fir', '--size' => '7', '--gone-after' => '2.5']);
-        $this->assertSame(['size_mb' => 7, 'gone_after_mb' => 2.5], json_decode((string) file_get_contents(config('satchel.standins').'/drives/drive-fir.json'), true));
+        $this->assertSame(
+            ['size_mb' => 7, 'gone_after_mb' => 2.5],
+            json_decode((string) file_get_contents(config('satchel.standins').'/drives/drive-fir.json'), true),
+        );
     }
 
     public function test_what_is_looked_for_is_found_where_it_stands(): void
@@ -62,7 +86,9 @@ final class DemoTest extends TestCase
         $this->demo();
         $this->get('/find?q=lantern')->assertOk()->assertSee('The boat with the lanterns')->assertSee('/plan?open=3', false);
         $this->get('/find?q=Solveig')->assertSee('/jobs/1/brief', false);
-        $this->get('/find?q='.urlencode('100%_'))->assertSee('Nothing holds')->assertDontSee('href="/shelf"><', false);
+        $this->get('/find?q='.urlencode('100%_'))
+            ->assertSee('Nothing holds')
+            ->assertDontSee('href="/shelf"><', false);
         $this->get('/find?q='.urlencode('<b>'))->assertDontSee('<b>”', false);
         $this->get('/find')->assertOk()->assertDontSee('Nothing holds');
     }

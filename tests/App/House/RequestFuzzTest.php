@@ -22,7 +22,11 @@ final class RequestFuzzTest extends TestCase
         config(['satchel.proof_seconds' => 0.1]);
         $fuzz = new RequestFuzz(7);
         $this->assertGreaterThan(150, $fuzz->count());
-        $this->assertSame(0, $fuzz->run(self::REQUESTS), json_encode($fuzz->errors, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_PARTIAL_OUTPUT_ON_ERROR) ?: '');
+        $this->assertSame(
+            0,
+            $fuzz->run(self::REQUESTS),
+            json_encode($fuzz->errors, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_PARTIAL_OUTPUT_ON_ERROR) ?: '',
+        );
         $this->assertGreaterThan(self::REQUESTS / 4, $fuzz->answers['4xx'] ?? 0, 'much of it is refused');
         $this->assertGreaterThan(self::REQUESTS / 20, $fuzz->answers['2xx'] ?? 0, 'some of it is answered');
     }

@@ -20,7 +20,20 @@ final class SignInTest extends TestCase
     /** @return array<string, array{string}> */
     public static function pages(): array
     {
-        return array_combine($all = ['/', '/jobs/new', '/jobs/1/brief', '/jobs/1/plan', '/jobs/1/kit', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/folders'], array_map(static fn (string $p): array => [$p], $all));
+        return array_combine(
+            $all = [
+                '/',
+                '/jobs/new',
+                '/jobs/1/brief',
+                '/jobs/1/plan',
+                '/jobs/1/kit',
+                '/jobs/1/cards',
+                '/jobs/1/copies',
+                '/shelf',
+                '/folders',
+            ],
+            array_map(static fn (string $p): array => [$p], $all),
+        );
     }
 
     #[DataProvider('pages')]
@@ -49,7 +62,9 @@ final class SignInTest extends TestCase
     public function test_a_wrong_password_says_nothing_of_which_was_wrong_and_keeps_the_address(): void
     {
         $this->owner();
-        $this->from('/sign-in')->post('/sign-in', ['email' => 'me@satchel.test', 'password' => 'guess'])->assertRedirect('/sign-in');
+        $this->from('/sign-in')
+            ->post('/sign-in', ['email' => 'me@satchel.test', 'password' => 'guess'])
+            ->assertRedirect('/sign-in');
         $this->get('/sign-in')->assertSee('do not belong together')->assertSee('me@satchel.test')->assertDontSee('guess');
         $this->assertGuest();
     }
@@ -79,8 +94,12 @@ final class SignInTest extends TestCase
         $this->owner();
         Hash::partialMock()->shouldReceive('check')->times(2)->andReturn(false);
         Hash::shouldReceive('make')->andReturn('$2y$04$abcdefghijklmnopqrstuuW1oJr8Z7Q2nGz9b3r0Wk2V7p5h1k2aS');
-        $this->from('/sign-in')->post('/sign-in', ['email' => 'me@satchel.test', 'password' => 'guess'])->assertRedirect('/sign-in');
-        $this->from('/sign-in')->post('/sign-in', ['email' => 'nobody@satchel.test', 'password' => 'guess'])->assertRedirect('/sign-in');
+        $this->from('/sign-in')
+            ->post('/sign-in', ['email' => 'me@satchel.test', 'password' => 'guess'])
+            ->assertRedirect('/sign-in');
+        $this->from('/sign-in')
+            ->post('/sign-in', ['email' => 'nobody@satchel.test', 'password' => 'guess'])
+            ->assertRedirect('/sign-in');
     }
 
     public function test_the_demos_published_sign_in_opens_the_demo_on_this_machine_and_nothing_else(): void
@@ -112,8 +131,12 @@ final class SignInTest extends TestCase
     {
         $this->get('http://evil.example/sign-in')->assertStatus(400);
         $this->get('http://evil.example/')->assertStatus(400);
-        $this->withHeaders(['Referer' => 'http://evil.example/trap'])->post('http://localhost/look')->assertRedirect('http://localhost');
-        $this->withHeaders(['Referer' => 'http://localhost/sign-in'])->post('http://localhost/look')->assertRedirect('http://localhost/sign-in');
+        $this->withHeaders(['Referer' => 'http://evil.example/trap'])
+            ->post('http://localhost/look')
+            ->assertRedirect('http://localhost');
+        $this->withHeaders(['Referer' => 'http://localhost/sign-in'])
+            ->post('http://localhost/look')
+            ->assertRedirect('http://localhost/sign-in');
         config(['satchel.hosts' => '10.0.0.7, studio.lan']);
         $this->get('http://studio.lan/sign-in')->assertOk();
         $this->get('http://10.0.0.7:8340/sign-in')->assertOk();
@@ -121,7 +144,9 @@ final class SignInTest extends TestCase
 
     public function test_under_tls_cookies_go_over_tls_alone(): void
     {
-        $secure = static fn ($response): array => array_unique(array_map(static fn ($c): bool => $c->isSecure(), $response->headers->getCookies()));
+        $secure = static fn ($response): array => array_unique(
+            array_map(static fn ($c): bool => $c->isSecure(), $response->headers->getCookies()),
+        );
         $this->assertSame([true], $secure($this->get('https://localhost/sign-in')));
         $this->assertSame([true], $secure($this->post('https://localhost/look')));
     }

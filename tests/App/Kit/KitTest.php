@@ -20,17 +20,24 @@ final class KitTest extends TestCase
         $tele = Item::query()->where('label', 'Zoom 70–200')->firstOrFail();
         $this->post("/jobs/{$job->id}/packing", ['item' => $tele->id, 'lane' => 'lead'])->assertRedirect();
         $this->post("/jobs/{$job->id}/packing/kind", ['kind' => 'cell', 'count' => 4])->assertRedirect();
-        $this->get("/jobs/{$job->id}/kit")->assertDontSee('180 mm is missing')->assertDontSee('cells fall')->assertSee('The OV-16 cells carry the day.');
+        $this->get("/jobs/{$job->id}/kit")
+            ->assertDontSee('180 mm is missing')
+            ->assertDontSee('cells fall')
+            ->assertSee('The OV-16 cells carry the day.');
     }
 
     public function test_an_item_is_ticked_counted_and_unticked(): void
     {
         $job = $this->demo();
         $item = Packing::query()->firstOrFail()->item_id;
-        $this->from("/jobs/{$job->id}/kit")->post('/events', ['kind' => 'pack', 'job' => $job->id, 'item' => $item])->assertRedirect("/jobs/{$job->id}/kit");
+        $this->from("/jobs/{$job->id}/kit")
+            ->post('/events', ['kind' => 'pack', 'job' => $job->id, 'item' => $item])
+            ->assertRedirect("/jobs/{$job->id}/kit");
         $count = Packing::query()->where('job_id', $job->id)->count();
         $this->get("/jobs/{$job->id}/kit")->assertSee('1 of '.$count.' are ticked');
-        $this->get("/jobs/{$job->id}/pack")->assertSee('aria-pressed="true"', false)->assertSee("1 of {$count} things are in.");
+        $this->get("/jobs/{$job->id}/pack")
+            ->assertSee('aria-pressed="true"', false)
+            ->assertSee("1 of {$count} things are in.");
         $this->travel(2)->seconds();
         $this->post('/events', ['kind' => 'unpack', 'job' => $job->id, 'item' => $item]);
         $this->get("/jobs/{$job->id}/kit")->assertSee('0 of '.$count.' are ticked');
@@ -48,9 +55,23 @@ final class KitTest extends TestCase
     public function test_the_shelf_takes_every_kind(): void
     {
         $this->signIn();
-        $this->post('/shelf', ['kind' => 'body', 'label' => 'Body D', 'serial' => 'OV9', 'raw_mb' => 30, 'jpeg_mb' => 0, 'frames_per_charge' => 500, 'standby_hours_per_charge' => 12, 'cell_type' => 'K'])->assertSessionHasNoErrors();
+        $this->post('/shelf', [
+            'kind' => 'body',
+            'label' => 'Body D',
+            'serial' => 'OV9',
+            'raw_mb' => 30,
+            'jpeg_mb' => 0,
+            'frames_per_charge' => 500,
+            'standby_hours_per_charge' => 12,
+            'cell_type' => 'K',
+        ])->assertSessionHasNoErrors();
         $this->post('/shelf', ['kind' => 'card', 'label' => 'S99', 'capacity_gb' => 64])->assertSessionHasNoErrors();
-        $this->post('/shelf', ['kind' => 'lens', 'label' => 'Tele', 'focal_min_mm' => 300, 'focal_max_mm' => 300])->assertSessionHasNoErrors();
+        $this->post('/shelf', [
+            'kind' => 'lens',
+            'label' => 'Tele',
+            'focal_min_mm' => 300,
+            'focal_max_mm' => 300,
+        ])->assertSessionHasNoErrors();
         $this->assertSame('OV9', Item::query()->where('label', 'Body D')->firstOrFail()->body?->serial);
         $this->get('/shelf')->assertSee('Body D')->assertSee('64 GB')->assertSee('300 mm');
     }
@@ -88,11 +109,19 @@ final class KitTest extends TestCase
     public function test_a_smaller_sensor_reaches_further(): void
     {
         $job = $this->demo();
-        Item::query()->where('label', 'Prime 85')->firstOrFail()->update(['focal_min_mm' => 120, 'focal_max_mm' => 120]);
+        Item::query()
+            ->where('label', 'Prime 85')
+            ->firstOrFail()
+            ->update(['focal_min_mm' => 120, 'focal_max_mm' => 120]);
         $this->get("/jobs/{$job->id}/kit")->assertSee('180 mm is missing');
         foreach (['Body A', 'Body B'] as $label) {
-            Item::query()->where('label', $label)->firstOrFail()->body?->update(['crop_factor' => 1.5]);
+            Item::query()
+                ->where('label', $label)
+                ->firstOrFail()
+                ->body?->update(['crop_factor' => 1.5]);
         }
-        $this->get("/jobs/{$job->id}/kit")->assertDontSee('180 mm is missing')->assertSee('24 mm is missing');
+        $this->get("/jobs/{$job->id}/kit")
+            ->assertDontSee('180 mm is missing')
+            ->assertSee('24 mm is missing');
     }
 }

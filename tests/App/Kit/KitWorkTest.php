@@ -57,7 +57,9 @@ final class KitWorkTest extends TestCase
         $this->assertSame(array_keys($points), self::singlePoints());
         $left = $points;
         foreach ($points as $lost => $mend) {
-            $this->get('/jobs/1/kit')->assertSee("If {$lost} fails")->assertSee("Put {$mend} in");
+            $this->get('/jobs/1/kit')
+                ->assertSee("If {$lost} fails")
+                ->assertSee("Put {$mend} in");
             $this->post('/jobs/1/packing/all', ['items' => (string) self::item($mend)->id])->assertRedirect();
             unset($left[$lost]);
             $this->assertSame(array_keys($left), self::singlePoints());
@@ -68,7 +70,12 @@ final class KitWorkTest extends TestCase
 
     public function test_the_kit_is_proposed_with_reasons_and_taken(): void
     {
-        $this->get('/jobs/1/kit/propose')->assertOk()->assertSee('Spare: 180 mm')->assertSee('Proven: no lighter choice')->assertSee('A card reader, the spare included')->assertSee('On your list, and could stay at home');
+        $this->get('/jobs/1/kit/propose')
+            ->assertOk()
+            ->assertSee('Spare: 180 mm')
+            ->assertSee('Proven: no lighter choice')
+            ->assertSee('A card reader, the spare included')
+            ->assertSee('On your list, and could stay at home');
         $this->post('/jobs/1/kit/propose', ['school' => 'lightest', 'limit_g' => null])->assertRedirect('/jobs/1/kit');
         $this->assertSame([], self::singlePoints());
         $this->get('/jobs/1/kit')->assertDontSee('180 mm is missing')->assertDontSee('is with the');
@@ -81,11 +88,21 @@ final class KitWorkTest extends TestCase
 
     public function test_what_is_asked_by_hand_changes_the_needs(): void
     {
-        $this->post('/jobs/1/kit/asks', ['what' => 'ladder', 'count' => '1', 'priority' => 'nice', 'note' => 'for the wide family'])->assertRedirect();
+        $this->post('/jobs/1/kit/asks', [
+            'what' => 'ladder',
+            'count' => '1',
+            'priority' => 'nice',
+            'note' => 'for the wide family',
+        ])->assertRedirect();
         $this->get('/jobs/1/kit/propose')->assertSee('for the wide family')->assertSee('Two-step ladder');
         $this->post('/jobs/1/kit/asks', ['what' => 'clamp', 'count' => '2', 'priority' => 'must'])->assertRedirect();
         $this->get('/jobs/1/kit/propose')->assertSee('Hire or borrow 2 × a clamp');
-        $this->post('/jobs/1/kit/asks', ['what' => 'elephant', 'count' => '0', 'priority' => 'must', 'segment_id' => 9999])->assertSessionHasErrors(['what', 'count', 'segment_id']);
+        $this->post('/jobs/1/kit/asks', [
+            'what' => 'elephant',
+            'count' => '0',
+            'priority' => 'must',
+            'segment_id' => 9999,
+        ])->assertSessionHasErrors(['what', 'count', 'segment_id']);
         $ask = KitAsk::query()->where('what', 'clamp')->firstOrFail();
         $this->delete("/asks/{$ask->id}");
         $this->get('/jobs/1/kit/propose')->assertDontSee('Hire or borrow 2 × a clamp');
@@ -110,16 +127,25 @@ final class KitWorkTest extends TestCase
         $this->get('/jobs/1/kit')->assertSee('Swap cards before');
         $segment = Segment::query()->where('title', 'Dinner and speeches')->firstOrFail();
         $this->post('/jobs/1/kit/swap', ['segment' => $segment->id, 'what' => 'Swap cards, lead'])->assertRedirect();
-        $this->assertSame(['Swap cards, lead', 0], [$segment->shotLines()->firstOrFail()->what, ShotLine::query()->where('what', 'Swap cards, lead')->value('frames')]);
+        $this->assertSame(
+            ['Swap cards, lead', 0],
+            [$segment->shotLines()->firstOrFail()->what, ShotLine::query()->where('what', 'Swap cards, lead')->value('frames')],
+        );
         $this->post('/jobs/1/kit/swap', ['segment' => 9999, 'what' => 'x'])->assertSessionHasErrors('segment');
     }
 
     public function test_things_are_scanned_into_the_bag(): void
     {
         $body = self::item('Body A');
-        $this->post('/jobs/1/pack/scan', ['scan' => Label::of($body->id)])->assertSessionHasNoErrors()->assertSessionHas('said', 'Body A is in.');
+        $this->post('/jobs/1/pack/scan', ['scan' => Label::of($body->id)])
+            ->assertSessionHasNoErrors()
+            ->assertSessionHas('said', 'Body A is in.');
         $this->post('/jobs/1/pack/scan', ['scan' => 'prime 85'])->assertSessionHas('said', 'Prime 85 is in.');
-        $wrong = fn (string $scan): string => (string) $this->post('/jobs/1/pack/scan', ['scan' => $scan])->assertSessionHasErrors('scan')->baseResponse->getSession()?->get('errors')->first('scan');
+        $wrong = fn (string $scan): string => (string) $this->post('/jobs/1/pack/scan', ['scan' => $scan])
+            ->assertSessionHasErrors('scan')
+            ->baseResponse->getSession()
+            ?->get('errors')
+            ->first('scan');
         $this->assertSame('Body A is in already: scanned twice.', $wrong(Label::of($body->id)));
         $this->assertStringContainsString('is no label of this shelf', $wrong('4006381333931'));
         $this->assertStringContainsString('is not on the list of this job', $wrong('Prime 135'));
@@ -133,11 +159,23 @@ final class KitWorkTest extends TestCase
 
     public function test_bags_hold_so_much_and_one_thing_is_in_one_job_a_day(): void
     {
-        $this->post('/jobs/1/pack/bags', ['name' => 'Pouch', 'kind' => 'pouch', 'places' => '1', 'limit_kg' => '0.5'])->assertSessionHasNoErrors();
-        $this->post('/jobs/1/pack/bags', ['name' => 'Pouch', 'kind' => 'sack', 'places' => '0'])->assertSessionHasErrors(['name', 'kind', 'places']);
+        $this->post('/jobs/1/pack/bags', [
+            'name' => 'Pouch',
+            'kind' => 'pouch',
+            'places' => '1',
+            'limit_kg' => '0.5',
+        ])->assertSessionHasNoErrors();
+        $this->post('/jobs/1/pack/bags', ['name' => 'Pouch', 'kind' => 'sack', 'places' => '0'])->assertSessionHasErrors([
+            'name',
+            'kind',
+            'places',
+        ]);
         $pouch = Bag::query()->where('name', 'Pouch')->firstOrFail();
         $this->post('/jobs/1/pack/into', ['bag' => $pouch->id, 'items' => [self::item('Body A')->id, self::item('Prime 85')->id]]);
-        $this->get('/jobs/1/pack')->assertSee('Pouch has 1 thing too many.')->assertSee('Pouch is 0.7 kg over.')->assertSee('class="place over"', false);
+        $this->get('/jobs/1/pack')
+            ->assertSee('Pouch has 1 thing too many.')
+            ->assertSee('Pouch is 0.7 kg over.')
+            ->assertSee('class="place over"', false);
         $this->post('/jobs/1/pack/into', ['bag' => '', 'items' => [self::item('Prime 85')->id]]);
         $this->get('/jobs/1/pack')->assertSee('Prime 85 is in no bag.');
         $this->post('/jobs/1/pack/into', ['bag' => $pouch->id])->assertSessionHasErrors('items');
@@ -165,7 +203,7 @@ final class KitWorkTest extends TestCase
     public function test_a_plain_frame_is_looked_through(): void
     {
         $frame = static function (bool $isDusty): UploadedFile {
-            $image = imagecreatetruecolor(900, 600) ?: throw new \RuntimeException;
+            $image = imagecreatetruecolor(900, 600) ?: throw new \RuntimeException();
             imagefill($image, 0, 0, 0xB8B8B8);
             if ($isDusty) {
                 imagefilledellipse($image, 200, 120, 9, 9, 0x707070);
@@ -177,22 +215,36 @@ final class KitWorkTest extends TestCase
         };
         $body = self::item('Body A');
         $this->post('/jobs/1/tests/glass', ['item' => $body->id, 'frame' => $frame(true)])->assertSessionHasNoErrors();
-        $this->assertSame(['failed', 'Plain frame: there is dust on the sensor of Body A.'], [ItemTest::query()->latest('id')->value('result'), ItemTest::query()->latest('id')->value('note')]);
+        $this->assertSame(
+            ['failed', 'Plain frame: there is dust on the sensor of Body A.'],
+            [ItemTest::query()->latest('id')->value('result'), ItemTest::query()->latest('id')->value('note')],
+        );
         $this->post('/jobs/1/tests/glass', ['item' => $body->id, 'frame' => $frame(false)]);
         $this->assertSame('passed', ItemTest::query()->latest('id')->value('result'));
-        $this->post('/jobs/1/tests/glass', ['item' => $body->id, 'frame' => UploadedFile::fake()->createWithContent('plain.jpg', 'no picture')])->assertSessionHasErrors('frame');
+        $this->post('/jobs/1/tests/glass', [
+            'item' => $body->id,
+            'frame' => UploadedFile::fake()->createWithContent('plain.jpg', 'no picture'),
+        ])->assertSessionHasErrors('frame');
     }
 
     /** M13: computed from the newest frame on the card. */
     public function test_a_turned_dial_is_found_on_the_card(): void
     {
-        $this->post('/jobs/1/tests/sheet', ['slowest' => '125', 'highest_iso' => '6400', 'widest' => '1.4', 'smallest' => '11'])->assertSessionHasNoErrors();
+        $this->post('/jobs/1/tests/sheet', [
+            'slowest' => '125',
+            'highest_iso' => '6400',
+            'widest' => '1.4',
+            'smallest' => '11',
+        ])->assertSessionHasNoErrors();
         $this->get('/jobs/1/tests')->assertSee('Body A is as planned.');
-        $body = self::item('Body A')->load('body')->body ?? throw new \LogicException;
+        $body = self::item('Body A')->load('body')->body ?? throw new \LogicException();
         $cards = [self::folder1('S01'), self::folder1('S02')];
         Devices::camera($body)->shoot($cards, [new Exposure(time(), 3600, 'Prime 85', 85, 30, 2.8, 400, 'hip')]);
         $this->get('/jobs/1/tests')->assertSee('Body A: the shutter is slower than planned.')->assertSee('took 1/30 s');
-        $this->post('/jobs/1/tests/sheet', ['slowest' => '0', 'widest' => '8', 'smallest' => '4'])->assertSessionHasErrors(['slowest', 'smallest']);
+        $this->post('/jobs/1/tests/sheet', ['slowest' => '0', 'widest' => '8', 'smallest' => '4'])->assertSessionHasErrors([
+            'slowest',
+            'smallest',
+        ]);
     }
 
     private static function folder1(string $label): string
@@ -203,14 +255,30 @@ final class KitWorkTest extends TestCase
     public function test_what_is_put_down_is_asked_for_and_counted(): void
     {
         $flash = self::item('Flash 2');
-        $this->post('/jobs/1/home/placed', ['item' => $flash->id, 'place' => 'Granvik Boathouse', 'heightCm' => '210', 'angleDeg' => '40', 'distanceCm' => '180'])->assertSessionHasNoErrors();
-        $this->get('/jobs/1/home')->assertSee('Flash 2 still stands at Granvik Boathouse.')->assertSee('for good at 23:30')->assertSee('height 210 cm');
-        $this->post("/jobs/1/home/{$flash->id}/measure", ['heightCm' => '195'])->assertSessionHas('said', fn (string $said): bool => str_contains($said, 'Flash 2 was moved.') && str_contains($said, 'back to 210cm'));
+        $this->post('/jobs/1/home/placed', [
+            'item' => $flash->id,
+            'place' => 'Granvik Boathouse',
+            'heightCm' => '210',
+            'angleDeg' => '40',
+            'distanceCm' => '180',
+        ])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/home')
+            ->assertSee('Flash 2 still stands at Granvik Boathouse.')
+            ->assertSee('for good at 23:30')
+            ->assertSee('height 210 cm');
+        $this->post("/jobs/1/home/{$flash->id}/measure", ['heightCm' => '195'])->assertSessionHas(
+            'said',
+            fn (string $said): bool => str_contains($said, 'Flash 2 was moved.') && str_contains($said, 'back to 210cm'),
+        );
         $this->post('/events', ['kind' => 'fetched', 'job' => 1, 'item' => $flash->id]);
         $this->get('/jobs/1/home')->assertDontSee('still stands');
         $this->post('/events', ['kind' => 'home', 'job' => 1, 'item' => self::item('Body A')->id]);
         $this->get('/jobs/1/home')->assertSee('30 things are not home.')->assertSee('1 of 31 home');
-        $this->post('/jobs/1/home/placed', ['item' => self::item('Prime 135')->id, 'place' => 'x', 'heightCm' => 'high'])->assertSessionHasErrors('heightCm');
+        $this->post('/jobs/1/home/placed', [
+            'item' => self::item('Prime 135')->id,
+            'place' => 'x',
+            'heightCm' => 'high',
+        ])->assertSessionHasErrors('heightCm');
         $this->post('/jobs/1/home/placed', ['item' => self::item('Prime 135')->id, 'place' => 'x'])->assertSessionHasErrors('item');
     }
 
@@ -219,24 +287,59 @@ final class KitWorkTest extends TestCase
         $this->get('/jobs/1/light')->assertOk()->assertSee('The shutter synchronises.');
         // Sunny 16 two stops under at f/2.8 wants 1/12,500 s: far beyond 1/250 s.
         $page = $this->get('/jobs/1/light?ev=15&under=2&f=2.8&iso=100&sync=250&distance=1.5&lost=0');
-        $page->assertSee('This breaks the sync speed by')->assertSee('A smaller stop')->assertSee('High-speed sync')->assertSee('A grey filter of');
-        $this->get('/jobs/1/light?f=wide&depth=1,2')->assertOk()->assertSee('This must be a number.')->assertSee('value="wide"', false)->assertSee('value="1.2"', false);
+        $page
+            ->assertSee('This breaks the sync speed by')
+            ->assertSee('A smaller stop')
+            ->assertSee('High-speed sync')
+            ->assertSee('A grey filter of');
+        $this->get('/jobs/1/light?f=wide&depth=1,2')
+            ->assertOk()
+            ->assertSee('This must be a number.')
+            ->assertSee('value="wide"', false)
+            ->assertSee('value="1.2"', false);
         $this->get('/jobs/1/light?f=0')->assertOk()->assertSee('This must be above 0.');
         $this->get('/jobs/1/light?near=9&far=3')->assertOk()->assertSee('This must be farther than near.');
         $this->get('/jobs/1/light?near=0.02&far=3')->assertOk()->assertSee('well beyond the focal length');
-        $this->get('/jobs/1/light?segment='.Segment::query()->where('title', 'Lakeside portraits')->value('id').'&alone=3')->assertSee('A clamp and a second safety cable');
+        $this->get('/jobs/1/light?segment='.Segment::query()->where('title', 'Lakeside portraits')->value('id').'&alone=3')->assertSee(
+            'A clamp and a second safety cable',
+        );
     }
 
     public function test_the_shelf_as_a_table_out_and_in(): void
     {
         $csv = (string) $this->get('/shelf/table')->assertOk()->getContent();
         $count = Item::query()->count();
-        $before = Item::query()->with(['body', 'card'])->orderBy('id')->get()->toArray();
+        $before = Item::query()
+            ->with(['body', 'card'])
+            ->orderBy('id')
+            ->get()
+            ->toArray();
         $this->post('/shelf/import', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $csv)])->assertSessionHasNoErrors();
         $this->assertSame($count, Item::query()->count());
-        $same = static fn (array $items): array => array_map(static fn (array $i): array => [...array_diff_key($i, ['updated_at' => 0, 'created_at' => 0, 'body' => 0, 'card' => 0]), 'specs' => $i['specs'] ?? []], $items);
-        $this->assertEquals($same($before), $same(Item::query()->with(['body', 'card'])->orderBy('id')->get()->toArray()), 'out and in again is the same shelf');
-        $this->post('/shelf/import', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', "kind,label,focal_min_mm,focal_max_mm,weight_g\nlens,Fisheye,15,15,400\n")])->assertSessionHasNoErrors();
+        $same = static fn (array $items): array => array_map(
+            static fn (array $i): array => [
+                ...array_diff_key($i, ['updated_at' => 0, 'created_at' => 0, 'body' => 0, 'card' => 0]),
+                'specs' => $i['specs'] ?? [],
+            ],
+            $items,
+        );
+        $this->assertEquals(
+            $same($before),
+            $same(
+                Item::query()
+                    ->with(['body', 'card'])
+                    ->orderBy('id')
+                    ->get()
+                    ->toArray(),
+            ),
+            'out and in again is the same shelf',
+        );
+        $this->post('/shelf/import', [
+            'file' => UploadedFile::fake()->createWithContent(
+                'shelf.csv',
+                "kind,label,focal_min_mm,focal_max_mm,weight_g\nlens,Fisheye,15,15,400\n",
+            ),
+        ])->assertSessionHasNoErrors();
         $this->assertSame([15, 400], [self::item('Fisheye')->focal_min_mm, self::item('Fisheye')->weight_g]);
     }
 
@@ -253,7 +356,10 @@ final class KitWorkTest extends TestCase
             'a weight of words' => ["kind,label,weight_g\ntool,X,heavy\n", 'weight_g: must be a whole number'],
             'no such day' => ["kind,label,due_on\ntool,X,2030-02-31\n", 'due_on: must be a day'],
             'nothing' => ["kind,label\n", 'Nothing is in it'],
-            'a serial of another' => ["kind,label,serial,cell_type,raw_mb,jpeg_mb,frames_per_charge,standby_hours_per_charge\nbody,X,OV40117,A,1,0,1,1\n", 'another body has the serial number'],
+            'a serial of another' => [
+                "kind,label,serial,cell_type,raw_mb,jpeg_mb,frames_per_charge,standby_hours_per_charge\nbody,X,OV40117,A,1,0,1,1\n",
+                'another body has the serial number',
+            ],
             'too many cells' => ["kind,label\ntool,X,1,2\n", 'more cells'],
         ];
     }
@@ -262,7 +368,11 @@ final class KitWorkTest extends TestCase
     public function test_a_bad_table_changes_nothing(string $csv, string $why): void
     {
         $count = Item::query()->count();
-        $error = (string) $this->post('/shelf/import', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $csv)])->assertSessionHasErrors('file')->baseResponse->getSession()?->get('errors')->first('file');
+        $error = (string) $this->post('/shelf/import', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $csv)])
+            ->assertSessionHasErrors('file')
+            ->baseResponse->getSession()
+            ?->get('errors')
+            ->first('file');
         $this->assertStringContainsString($why, $error);
         $this->assertStringEndsWith('Nothing was changed.', $error);
         $this->assertSame($count, Item::query()->count());
@@ -272,7 +382,10 @@ final class KitWorkTest extends TestCase
     {
         DB::table('packing')->delete();
         $this->post('/shelf/starter')->assertSessionHasNoErrors();
-        $this->assertSame(22, Item::query()->where('label', 'like', 'Starter%')->count() + Item::query()->where('label', 'Tape and hex keys')->count());
+        $this->assertSame(
+            22,
+            Item::query()->where('label', 'like', 'Starter%')->count() + Item::query()->where('label', 'Tape and hex keys')->count(),
+        );
         $tele = self::item('Zoom 70–200');
         $this->get('/shelf')->assertSee('goes back to Sigrid Foss');
         $this->post("/shelf/{$tele->id}/back")->assertRedirect();
@@ -280,15 +393,32 @@ final class KitWorkTest extends TestCase
         $this->post("/shelf/{$tele->id}/keep");
         $this->get('/shelf')->assertSee('goes back to Sigrid Foss');
         $this->post('/shelf/'.self::item('Body A')->id.'/back')->assertNotFound();
-        $this->put("/shelf/{$tele->id}", ['kind' => 'lens', 'label' => 'Zoom 70–200', 'focal_min_mm' => '70', 'focal_max_mm' => '200', 'ownership' => 'hired'])->assertSessionHasErrors('from_whom');
-        $this->put("/shelf/{$tele->id}", ['kind' => 'lens', 'label' => 'Zoom 70–200', 'focal_min_mm' => '70', 'focal_max_mm' => '180', 'mount' => 'OV', 'widest_stop' => '4'])->assertSessionHasNoErrors();
+        $this->put("/shelf/{$tele->id}", [
+            'kind' => 'lens',
+            'label' => 'Zoom 70–200',
+            'focal_min_mm' => '70',
+            'focal_max_mm' => '200',
+            'ownership' => 'hired',
+        ])->assertSessionHasErrors('from_whom');
+        $this->put("/shelf/{$tele->id}", [
+            'kind' => 'lens',
+            'label' => 'Zoom 70–200',
+            'focal_min_mm' => '70',
+            'focal_max_mm' => '180',
+            'mount' => 'OV',
+            'widest_stop' => '4',
+        ])->assertSessionHasNoErrors();
         $this->assertSame([180, 4], [$tele->fresh()?->focal_max_mm, $tele->fresh()?->specs['widest_stop'] ?? null]);
     }
 
     public function test_the_night_before_is_proved_where_it_can_be_and_ticked_where_it_cannot(): void
     {
         $page = $this->get('/jobs/1/pack')->assertOk();
-        $page->assertSee('Charge 4 cells of type OV-16')->assertSee('Charge 3 cells of type FL-9')->assertSee('31 things are not packed')->assertSee('Key list and passes');
+        $page
+            ->assertSee('Charge 4 cells of type OV-16')
+            ->assertSee('Charge 3 cells of type FL-9')
+            ->assertSee('31 things are not packed')
+            ->assertSee('Key list and passes');
         $line = HomeDesk::lineId('glass');
         $this->post('/events', ['kind' => 'check', 'job' => 1, 'line' => $line]);
         $this->get('/jobs/1/pack')->assertSee('data-tap="uncheck" data-on="{&quot;job&quot;:1,&quot;line&quot;:'.$line.'}"', false);
@@ -297,14 +427,19 @@ final class KitWorkTest extends TestCase
         $this->get('/jobs/1/pack')->assertSee('data-tap="check" data-on="{&quot;job&quot;:1,&quot;line&quot;:'.$line.'}"', false);
         // Test frames say that body B splits and body C is late: that is proved, and no tick takes it away.
         $this->post('/jobs/1/camera-check');
-        $this->get('/jobs/1/pack')->assertSee('Not so yet. Both slots, the same on both.')->assertSee('Not so yet. Else frames of two photographers interleave wrongly.');
+        $this->get('/jobs/1/pack')
+            ->assertSee('Not so yet. Both slots, the same on both.')
+            ->assertSee('Not so yet. Else frames of two photographers interleave wrongly.');
     }
 
     public function test_a_kit_that_flies_is_told_what_the_airline_asks(): void
     {
         $this->get('/jobs/1/kit')->assertDontSee('The cells may fly');
         $this->post('/jobs/1/kit/settings', ['goes_by_air' => '1', 'wide_side' => 'right'])->assertRedirect();
-        $this->get('/jobs/1/kit')->assertSee('The cells may fly, in hand luggage.')->assertSee('The airline decides')->assertSee('Body A, right: <b>Zoom 24–70', false);
+        $this->get('/jobs/1/kit')
+            ->assertSee('The cells may fly, in hand luggage.')
+            ->assertSee('The airline decides')
+            ->assertSee('Body A, right: <b>Zoom 24–70', false);
         self::item('Cell 1')->update(['specs' => ['cell_wh' => 170]]);
         $this->get('/jobs/1/kit')->assertSee('Cell 1 cannot fly.');
     }
@@ -313,7 +448,13 @@ final class KitWorkTest extends TestCase
     {
         $this->post('/jobs/1/tests/sheet', ['slowest' => '200', 'highest_iso' => '800', 'widest' => '2.8'])->assertSessionHasNoErrors();
         $this->get('/jobs/1/tests')->assertSee('Print it with the day’s exposures', false);
-        $this->get('/jobs/1/tests/sheet?paper=letter')->assertOk()->assertSee('no slower than 1/200 s, no more than ISO 800, from f/2.8')->assertSee('Body A')->assertSee('both cards alike')->assertSee('Too dark for the sheet by')->assertSee('paper-letter', false);
+        $this->get('/jobs/1/tests/sheet?paper=letter')
+            ->assertOk()
+            ->assertSee('no slower than 1/200 s, no more than ISO 800, from f/2.8')
+            ->assertSee('Body A')
+            ->assertSee('both cards alike')
+            ->assertSee('Too dark for the sheet by')
+            ->assertSee('paper-letter', false);
         $this->post('/jobs/1/tests/sheet', [])->assertSessionHasNoErrors();
         $this->get('/jobs/1/tests/sheet')->assertSee('no limits are written on the sheet');
     }
@@ -322,13 +463,22 @@ final class KitWorkTest extends TestCase
     {
         [$one, $other] = [Job::query()->findOrFail(1), Job::query()->whereKeyNot(1)->firstOrFail()];
         $other->update(['date' => $one->date, 'covered_from' => '27:00', 'covered_to' => '28:00', 'place_id' => $one->place_id]);
-        $card = Item::query()->where('kind', 'card')->whereIn('id', $one->packing()->select('item_id'))->firstOrFail();
+        $card = Item::query()
+            ->where('kind', 'card')
+            ->whereIn('id', $one->packing()->select('item_id'))
+            ->firstOrFail();
         $packed = $other->packing()->pluck('item_id')->all();
         foreach ([self::item('Body A'), $card, self::item('Prime 135')] as $item) {
             Packing::query()->firstOrCreate(['job_id' => $other->id, 'item_id' => $item->id], ['lane' => 'lead']);
         }
-        $this->get("/days/{$one->date}")->assertOk()->assertSee('Kit, stop by stop')->assertSee("{$card->label} comes from “{$one->name}” full of its frames.")->assertSee('goes on from');
-        $this->get("/jobs/{$other->id}/pack")->assertSee('full of its frames')->assertDontSee('is in two jobs that day');
+        $this->get("/days/{$one->date}")
+            ->assertOk()
+            ->assertSee('Kit, stop by stop')
+            ->assertSee("{$card->label} comes from “{$one->name}” full of its frames.")
+            ->assertSee('goes on from');
+        $this->get("/jobs/{$other->id}/pack")
+            ->assertSee('full of its frames')
+            ->assertDontSee('is in two jobs that day');
         $other->update(['covered_from' => '14:00', 'covered_to' => '15:00']);
         $this->get("/jobs/{$other->id}/pack")->assertSee("Body A, {$card->label} are in two jobs that day.");
         $this->assertNotContains(self::item('Prime 135')->id, $packed);
@@ -337,9 +487,19 @@ final class KitWorkTest extends TestCase
     public function test_a_remote_asked_for_brings_its_own_fresh_cells(): void
     {
         $this->get('/jobs/1/kit/propose')->assertOk()->assertDontSee('which stands alone');
-        $this->post('/jobs/1/kit/asks', ['what' => 'remote', 'count' => '1', 'priority' => 'must', 'hours' => '30'])->assertSessionHasNoErrors();
+        $this->post('/jobs/1/kit/asks', [
+            'what' => 'remote',
+            'count' => '1',
+            'priority' => 'must',
+            'hours' => '30',
+        ])->assertSessionHasNoErrors();
         $this->get('/jobs/1/kit/propose')->assertOk()->assertSee('which stands alone for 30 h');
         $this->get('/jobs/1/kit')->assertOk();
-        $this->post('/jobs/1/kit/asks', ['what' => 'remote', 'count' => '1', 'priority' => 'must', 'hours' => '90'])->assertSessionHasErrors('hours');
+        $this->post('/jobs/1/kit/asks', [
+            'what' => 'remote',
+            'count' => '1',
+            'priority' => 'must',
+            'hours' => '90',
+        ])->assertSessionHasErrors('hours');
     }
 }

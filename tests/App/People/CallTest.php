@@ -23,8 +23,12 @@ final class CallTest extends TestCase
     {
         parent::setUp();
         $this->job = $this->demo();
-        Person::query()->where('name', 'Nils')->update(['name' => 'Nils Barnes', 'role' => 'son of Jonas, 128 cm, <i>cap</i>']);
-        FormalGroup::query()->where('title', 'like', '%Emrik%brothers and sisters and theirs')->update(['position' => 0, 'people' => json_encode(['Tuva', 'Emrik', 'Jonas', 'Nils Barnes'])]);
+        Person::query()
+            ->where('name', 'Nils')
+            ->update(['name' => 'Nils Barnes', 'role' => 'son of Jonas, 128 cm, <i>cap</i>']);
+        FormalGroup::query()
+            ->where('title', 'like', '%Emrik%brothers and sisters and theirs')
+            ->update(['position' => 0, 'people' => json_encode(['Tuva', 'Emrik', 'Jonas', 'Nils Barnes'])]);
         $this->post("/jobs/{$this->job->id}/call/links")->assertRedirect();
         $this->link = (string) parse_url((string) session('link'), PHP_URL_PATH);
         $this->post('/sign-out');
@@ -34,7 +38,11 @@ final class CallTest extends TestCase
     /** @param  array<string, int>  $on */
     private function tap(string $kind, array $on, ?string $id = null, ?string $to = null): \Illuminate\Testing\TestResponse
     {
-        return $this->postJson($to ?? "{$this->link}/events", ['events' => [['id' => $id ?? (string) Str::uuid(), 'kind' => $kind, 'on' => $on, 'made_at' => now()->toIso8601ZuluString('millisecond')]]]);
+        return $this->postJson($to ?? "{$this->link}/events", [
+            'events' => [
+                ['id' => $id ?? (string) Str::uuid(), 'kind' => $kind, 'on' => $on, 'made_at' => now()->toIso8601ZuluString('millisecond')],
+            ],
+        ]);
     }
 
     private static function person(string $name): int
@@ -58,7 +66,9 @@ final class CallTest extends TestCase
     {
         $id = (string) Str::uuid();
         for ($i = 0; $i < 2; $i++) {
-            $this->tap('found', ['job' => 1, 'person' => self::person('Jonas')], $id)->assertOk()->assertJson(['taken' => [$id], 'refused' => []]);
+            $this->tap('found', ['job' => 1, 'person' => self::person('Jonas')], $id)
+                ->assertOk()
+                ->assertJson(['taken' => [$id], 'refused' => []]);
         }
         $this->assertSame(1, TapRecord::query()->where('kind', 'found')->count());
         $this->signIn();
@@ -67,8 +77,14 @@ final class CallTest extends TestCase
         $this->get('/jobs/1/call')->assertDontSee('✓ Jonas');
         $group = FormalGroup::query()->orderBy('position')->firstOrFail();
         $this->tap('shot', ['job' => 1, 'group' => $group->id], to: '/events')->assertOk();
-        $this->get('/jobs/1/call')->assertDontSee($group->title.'</h1>', false)->assertSee('22 left');
-        $this->get('/jobs/1/call/sheet')->assertOk()->assertSee('Whom do I call')->assertDontSee($group->title)->assertDontSee('Nils Barnes');
+        $this->get('/jobs/1/call')
+            ->assertDontSee($group->title.'</h1>', false)
+            ->assertSee('22 left');
+        $this->get('/jobs/1/call/sheet')
+            ->assertOk()
+            ->assertSee('Whom do I call')
+            ->assertDontSee($group->title)
+            ->assertDontSee('Nils Barnes');
     }
 
     public function test_a_group_that_the_couple_calls_comes_next(): void
@@ -102,11 +118,29 @@ final class CallTest extends TestCase
     public function test_a_caller_may_only_say_who_is_found_on_this_list(): void
     {
         $other = Person::query()->create(['job_id' => 2, 'name' => 'Elsewhere']);
-        foreach ([['shot', ['job' => 1, 'group' => 1]], ['pack', ['job' => 1, 'item' => 1]], ['found', ['job' => 2, 'person' => $other->id]], ['found', ['job' => 1, 'person' => $other->id]]] as [$kind, $on]) {
+        foreach (
+            [
+                ['shot', ['job' => 1, 'group' => 1]],
+                ['pack', ['job' => 1, 'item' => 1]],
+                ['found', ['job' => 2, 'person' => $other->id]],
+                ['found', ['job' => 1, 'person' => $other->id]],
+            ] as [$kind, $on]
+        ) {
             $this->assertCount(1, (array) $this->tap($kind, $on)->assertOk()->json('refused'), $kind);
         }
-        $this->assertSame(0, TapRecord::query()->whereIn('kind', ['shot', 'found'])->count());
-        $this->assertCount(600, (array) $this->postJson("{$this->link}/events", ['events' => array_fill(0, 600, [])])->assertOk()->json('refused'), 'each is answered by itself');
+        $this->assertSame(
+            0,
+            TapRecord::query()
+                ->whereIn('kind', ['shot', 'found'])
+                ->count(),
+        );
+        $this->assertCount(
+            600,
+            (array) $this->postJson("{$this->link}/events", ['events' => array_fill(0, 600, [])])
+                ->assertOk()
+                ->json('refused'),
+            'each is answered by itself',
+        );
     }
 
     public function test_a_link_that_is_guessed_expired_or_taken_back_opens_nothing(): void

@@ -32,7 +32,13 @@ final class CoupleFormTest extends TestCase
     /** @return array<string, mixed> */
     private static function form(array $changes = []): array
     {
-        return ['form' => (string) Str::uuid(), 'wanted' => FormalGroup::query()->pluck('id')->all(), 'groups' => '', 'people' => '', ...$changes];
+        return [
+            'form' => (string) Str::uuid(),
+            'wanted' => FormalGroup::query()->pluck('id')->all(),
+            'groups' => '',
+            'people' => '',
+            ...$changes,
+        ];
     }
 
     public function test_it_shows_what_the_couple_needs_and_nothing_else(): void
@@ -47,13 +53,25 @@ final class CoupleFormTest extends TestCase
     public function test_what_is_sent_waits_and_is_accepted_line_by_line(): void
     {
         $gone = FormalGroup::query()->where('title', 'Everybody, without Gunvor')->firstOrFail();
-        $form = self::form(['wanted' => FormalGroup::query()->whereKeyNot($gone->id)->pluck('id')->all(), 'groups' => "The rowers: Jonas, Kaj\nTuva and Ida", 'people' => "Ida, aunt of Tuva, elderly\n<script>alert(1)</script>, cousin of Emrik"]);
+        $form = self::form([
+            'wanted' => FormalGroup::query()->whereKeyNot($gone->id)->pluck('id')->all(),
+            'groups' => "The rowers: Jonas, Kaj\nTuva and Ida",
+            'people' => "Ida, aunt of Tuva, elderly\n<script>alert(1)</script>, cousin of Emrik",
+        ]);
         $this->post($this->link, $form)->assertSessionHasNoErrors();
         $this->post($this->link, $form)->assertSessionHasNoErrors();
         $this->assertSame(5, Proposal::query()->count(), 'a form sent twice counts once');
-        $this->assertSame([23, 29], [FormalGroup::query()->count(), Person::query()->where('job_id', 1)->count()], 'nothing is changed yet');
+        $this->assertSame(
+            [23, 29],
+            [FormalGroup::query()->count(), Person::query()->where('job_id', 1)->count()],
+            'nothing is changed yet',
+        );
         $this->signIn();
-        $this->get('/jobs/1/people')->assertSee('From the couple')->assertSee('One more group:')->assertSee('&lt;script&gt;alert', false)->assertDontSee('<script>alert', false);
+        $this->get('/jobs/1/people')
+            ->assertSee('From the couple')
+            ->assertSee('One more group:')
+            ->assertSee('&lt;script&gt;alert', false)
+            ->assertDontSee('<script>alert', false);
 
         $line = static fn (string $text): int => Proposal::query()->where('text', 'like', $text)->firstOrFail()->id;
         $this->post('/proposals/'.$line('Tuva and Ida').'/accept')->assertSessionHasErrors('people');
@@ -75,7 +93,10 @@ final class CoupleFormTest extends TestCase
         $this->post($this->link, self::form(['groups' => 'Gunvor, Torleif']))->assertSessionHasNoErrors();
         $this->signIn();
         $this->post('/proposals/'.Proposal::query()->firstOrFail()->id.'/accept')->assertSessionHasErrors('people');
-        $this->followingRedirects()->from('/jobs/1/people')->post('/proposals/'.Proposal::query()->firstOrFail()->id.'/accept')->assertSee('are never to be in one frame');
+        $this->followingRedirects()
+            ->from('/jobs/1/people')
+            ->post('/proposals/'.Proposal::query()->firstOrFail()->id.'/accept')
+            ->assertSee('are never to be in one frame');
         $this->assertSame(23, FormalGroup::query()->count());
     }
 
@@ -89,7 +110,10 @@ final class CoupleFormTest extends TestCase
         $this->assertSame(0, Proposal::query()->count(), 'nothing half-saved');
         for ($i = 0; $i < 6; $i++) {
             $this->travel(2)->minutes();
-            $answer = $this->post($this->link, self::form(['groups' => implode("\n", array_map(static fn (int $n): string => "Group {$i} {$n}", range(1, 40)))]));
+            $answer = $this->post(
+                $this->link,
+                self::form(['groups' => implode("\n", array_map(static fn (int $n): string => "Group {$i} {$n}", range(1, 40)))]),
+            );
         }
         $this->assertSame(200, Proposal::query()->count(), 'no more than may wait');
         $this->assertTrue(isset($answer));

@@ -76,7 +76,10 @@ final class GroupWorkTest extends TestCase
     public function test_what_is_owed_becomes_shots_of_a_later_segment(): void
     {
         $dinner = Segment::query()->where('title', 'Dinner and speeches')->firstOrFail();
-        $this->post('/jobs/1/call/owed', ['segment' => $dinner->id])->assertSessionHas('said', '23 owed groups are shots of Dinner and speeches now.');
+        $this->post('/jobs/1/call/owed', ['segment' => $dinner->id])->assertSessionHas(
+            'said',
+            '23 owed groups are shots of Dinner and speeches now.',
+        );
         $this->assertSame(23, ShotLine::query()->where('segment_id', $dinner->id)->where('what', 'like', 'Owed:%')->count());
         $line = ShotLine::query()->where('what', 'Owed: Everybody, without Gunvor')->firstOrFail();
         $this->assertCount(27, $line->people ?? []);
@@ -85,14 +88,34 @@ final class GroupWorkTest extends TestCase
 
     public function test_the_family_goes_out_and_comes_in_as_a_table_whole_or_not_at_all(): void
     {
-        Person::query()->where('name', 'Jonas')->update(['role' => 'brother of Emrik, =1+1']);
-        $before = Person::query()->where('job_id', 1)->orderBy('id')->get()->map(static fn (Person $p): array => [$p->name, $p->role])->all();
+        Person::query()
+            ->where('name', 'Jonas')
+            ->update(['role' => 'brother of Emrik, =1+1']);
+        $before = Person::query()
+            ->where('job_id', 1)
+            ->orderBy('id')
+            ->get()
+            ->map(static fn (Person $p): array => [$p->name, $p->role])
+            ->all();
         $table = (string) $this->get('/jobs/1/people/table')->assertOk()->getContent();
         $this->assertStringStartsWith("name,who\r\n", $table);
-        $import = fn (string $text): \Illuminate\Testing\TestResponse => $this->post('/jobs/1/people/import', ['file' => UploadedFile::fake()->createWithContent('family.csv', $text)]);
+        $import = fn (string $text): \Illuminate\Testing\TestResponse => $this->post('/jobs/1/people/import', [
+            'file' => UploadedFile::fake()->createWithContent('family.csv', $text),
+        ]);
         $import($table)->assertSessionHas('said', '29 people are in the family.');
-        $this->assertSame($before, Person::query()->where('job_id', 1)->orderBy('id')->get()->map(static fn (Person $p): array => [$p->name, $p->role])->all());
-        foreach (["who\nbride\n" => 'must name the column', "name,who\n,\n" => 'Nobody is in it', "name,who\nA,mother of Z\n" => 'Z, who is not', "name,who\nA,bride\nA,groom\n" => 'twice', "name\n\xC3\x28\n" => 'UTF-8'] as $wrong => $says) {
+        $this->assertSame(
+            $before,
+            Person::query()->where('job_id', 1)->orderBy('id')->get()->map(static fn (Person $p): array => [$p->name, $p->role])->all(),
+        );
+        foreach (
+            [
+                "who\nbride\n" => 'must name the column',
+                "name,who\n,\n" => 'Nobody is in it',
+                "name,who\nA,mother of Z\n" => 'Z, who is not',
+                "name,who\nA,bride\nA,groom\n" => 'twice',
+                "name\n\xC3\x28\n" => 'UTF-8',
+            ] as $wrong => $says
+        ) {
             $import((string) $wrong)->assertSessionHasErrors('file');
             $this->assertStringContainsString($says, (string) session('errors')?->first('file'));
             $this->assertSame(29, Person::query()->where('job_id', 1)->count());
@@ -102,7 +125,13 @@ final class GroupWorkTest extends TestCase
     public function test_a_group_comes_after_another_and_never_in_a_circle(): void
     {
         [$first, $second] = array_map(self::group(...), array_slice(self::titles(), 0, 2));
-        $send = static fn (FormalGroup $group, ?int $after): array => ['_form' => "group-{$group->id}", 'title' => $group->title, 'people' => implode(', ', $group->people), 'priority' => $group->priority, 'after' => $after];
+        $send = static fn (FormalGroup $group, ?int $after): array => [
+            '_form' => "group-{$group->id}",
+            'title' => $group->title,
+            'people' => implode(', ', $group->people),
+            'priority' => $group->priority,
+            'after' => $after,
+        ];
         $this->put("/groups/{$first->id}", $send($first, $second->id))->assertSessionHasNoErrors();
         $this->get('/jobs/1/people')->assertSee("“{$first->title}” is to come after “{$second->title}”", false);
         $this->put("/groups/{$second->id}", $send($second, $first->id))->assertSessionHasErrors('after');

@@ -35,8 +35,14 @@ final class PeopleTest extends TestCase
 
     public function test_the_demo_family_has_its_groups_drawn_and_judged(): void
     {
-        $this->page()->assertSee('Who stands when?')->assertSee('The two with Gunvor and Henning')->assertSee('The two with Torleif and Majken')->assertSee('class="stand-in"', false)
-            ->assertSee('Gunvor and Torleif meet')->assertSee('Another order spares')->assertSee('Everybody is in a group.');
+        $this->page()
+            ->assertSee('Who stands when?')
+            ->assertSee('The two with Gunvor and Henning')
+            ->assertSee('The two with Torleif and Majken')
+            ->assertSee('class="stand-in"', false)
+            ->assertSee('Gunvor and Torleif meet')
+            ->assertSee('Another order spares')
+            ->assertSee('Everybody is in a group.');
         foreach (FormalGroup::all() as $group) {
             $this->assertNotSame([], array_diff(['Gunvor', 'Torleif'], $group->people), $group->title);
         }
@@ -71,7 +77,9 @@ final class PeopleTest extends TestCase
         $this->assertSame($count, $group->refresh()->position);
         $this->put("/groups/{$group->id}", [...$fields, 'title' => '<b>Rowers</b>'])->assertSessionHasNoErrors();
         $this->page()->assertSee('&lt;b&gt;Rowers', false)->assertDontSee('<b>Rowers', false);
-        $this->followingRedirects()->delete("/groups/{$group->id}")->assertSee('is off the list');
+        $this->followingRedirects()
+            ->delete("/groups/{$group->id}")
+            ->assertSee('is off the list');
         $this->post("/groups/{$group->id}/restore");
         $this->assertSame($count + 1, FormalGroup::query()->count());
         $this->post("/jobs/{$this->job->id}/people/rules")->assertSessionHas('said', 'All groups of the rule are there.');
@@ -80,7 +88,11 @@ final class PeopleTest extends TestCase
     public function test_a_group_is_placed_at_a_spot(): void
     {
         $group = FormalGroup::query()->where('title', 'like', 'Everybody, without G%')->firstOrFail();
-        $page = $this->get("/groups/{$group->id}/stand?rows=3&lenses=50&ev=12")->assertOk()->assertSee('Who stands where, and how sharp?')->assertSee('class="head"', false)->assertSee('50 mm from');
+        $page = $this->get("/groups/{$group->id}/stand?rows=3&lenses=50&ev=12")
+            ->assertOk()
+            ->assertSee('Who stands where, and how sharp?')
+            ->assertSee('class="head"', false)
+            ->assertSee('50 mm from');
         // The page and the command line agree: the same rows, the same stop.
         preg_match('/Focus (\d+) cm behind the front row, and use f\/([\d.]+)/', (string) $page->getContent(), $said);
         preg_match('/50 mm from ([\d.]+) m holds all/', (string) $page->getContent(), $from);
@@ -98,8 +110,13 @@ final class PeopleTest extends TestCase
     public function test_teams_are_scheduled_on_one_light_set_or_two(): void
     {
         $this->get('/jobs/2/teams')->assertOk()->assertSee('No team is named yet.');
-        $this->get('/jobs/2/teams?'.http_build_query(['teams' => "Juniors, 14 players, 4 min, 60 s\nSeniors, 9", 'sets' => 2]))->assertSee('Over after 32 min: Seniors, then Juniors')->assertSee('players, one by one');
-        $this->get('/jobs/2/teams?'.http_build_query(['teams' => '<b>x</b>, soon', 'sets' => 1]))->assertSee('cannot be read in line 1')->assertSee('&lt;b&gt;x', false)->assertDontSee('<b>x', false);
+        $this->get('/jobs/2/teams?'.http_build_query(['teams' => "Juniors, 14 players, 4 min, 60 s\nSeniors, 9", 'sets' => 2]))
+            ->assertSee('Over after 32 min: Seniors, then Juniors')
+            ->assertSee('players, one by one');
+        $this->get('/jobs/2/teams?'.http_build_query(['teams' => '<b>x</b>, soon', 'sets' => 1]))
+            ->assertSee('cannot be read in line 1')
+            ->assertSee('&lt;b&gt;x', false)
+            ->assertDontSee('<b>x', false);
     }
 
     public function test_a_family_that_does_not_fit_is_refused_whole(): void
@@ -112,17 +129,24 @@ final class PeopleTest extends TestCase
         $this->post('/jobs', self::brief(['people' => "Maj, conductor\nOve"]));
         $job = Job::query()->latest('id')->firstOrFail();
         $this->get("/jobs/{$job->id}/people")->assertSee('Who are the two?');
-        $this->post("/jobs/{$job->id}/people/family", ['people' => "Maj, bride\nOve, groom\nPer, father of Ove, leaves 16:30"])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->id}/people/family", [
+            'people' => "Maj, bride\nOve, groom\nPer, father of Ove, leaves 16:30",
+        ])->assertSessionHasNoErrors();
         $this->get("/jobs/{$job->id}/people")->assertSee('There is no list of groups yet.');
         $this->post("/jobs/{$job->id}/people/rules")->assertSessionHasNoErrors();
         $this->get("/jobs/{$job->id}/people")->assertSee('The two with Per');
-        $this->post("/jobs/{$job->id}/people/settings", ['formals_segment_id' => Segment::query()->where('job_id', $this->job->id)->value('id')])->assertSessionHasErrors('formals_segment_id');
+        $this->post("/jobs/{$job->id}/people/settings", [
+            'formals_segment_id' => Segment::query()->where('job_id', $this->job->id)->value('id'),
+        ])->assertSessionHasErrors('formals_segment_id');
     }
 
     public function test_an_order_that_the_page_could_not_prove_is_searched_on_in_the_background(): void
     {
         $url = "/jobs/{$this->job->id}/people";
-        $this->get($url)->assertSee('Least waiting is the best found')->assertSee('The search goes on for up to two minutes')->assertSee('Least walking is proven');
+        $this->get($url)
+            ->assertSee('Least waiting is the best found')
+            ->assertSee('The search goes on for up to two minutes')
+            ->assertSee('Least walking is proven');
         Bus::assertDispatchedTimes(ProveCallingOrder::class, 1);
         $this->get($url)->assertSee('The search goes on');
         Bus::assertDispatchedTimes(ProveCallingOrder::class, 1);
@@ -141,7 +165,11 @@ final class PeopleTest extends TestCase
     public function test_the_pose_rota_says_who_stands_forward(): void
     {
         $this->get("/jobs/{$this->job->id}/teams?".http_build_query(['teams' => 'Cubs, 3, heights 160 140 165', 'sets' => 2]))
-            ->assertSee('turned to the right, smiling')->assertSee('half a step forward')->assertSee('focus between them, and f/');
-        $this->get("/jobs/{$this->job->id}/teams?".http_build_query(['teams' => 'Cubs, 1, heights 160 140']))->assertSee('more heights than players');
+            ->assertSee('turned to the right, smiling')
+            ->assertSee('half a step forward')
+            ->assertSee('focus between them, and f/');
+        $this->get("/jobs/{$this->job->id}/teams?".http_build_query(['teams' => 'Cubs, 1, heights 160 140']))->assertSee(
+            'more heights than players',
+        );
     }
 }

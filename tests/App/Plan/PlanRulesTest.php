@@ -28,38 +28,84 @@ final class PlanRulesTest extends TestCase
     /** @return array<string, mixed> */
     private static function fields(array $changes = []): array
     {
-        return ['title' => 'Sound check', 'start_clock' => '16:00', 'minutes' => '40', 'priority' => 'should', 'lane' => 'lead', 'place_name' => 'The quarry', ...$changes];
+        return [
+            'title' => 'Sound check',
+            'start_clock' => '16:00',
+            'minutes' => '40',
+            'priority' => 'should',
+            'lane' => 'lead',
+            'place_name' => 'The quarry',
+            ...$changes,
+        ];
     }
 
     public function test_a_job_of_two_days_is_planned_day_by_day(): void
     {
-        $this->post("/jobs/{$this->job->id}/segments", [...self::fields(['title' => 'Pre-light', 'start_clock' => '21:00', 'minutes' => '120'])])->assertSessionHasNoErrors();
-        $this->post("/jobs/{$this->job->id}/segments", [...self::fields(['title' => 'Shoot', 'start_clock' => '07:00', 'day' => '1'])])->assertRedirect("/jobs/{$this->job->id}/plan?day=1");
-        $this->get("/jobs/{$this->job->id}/plan")->assertSee('Pre-light')->assertSee('The night before day 2 has only')->assertSee('Day 2');
+        $this->post("/jobs/{$this->job->id}/segments", [
+            ...self::fields(['title' => 'Pre-light', 'start_clock' => '21:00', 'minutes' => '120']),
+        ])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/segments", [
+            ...self::fields(['title' => 'Shoot', 'start_clock' => '07:00', 'day' => '1']),
+        ])->assertRedirect("/jobs/{$this->job->id}/plan?day=1");
+        $this->get("/jobs/{$this->job->id}/plan")
+            ->assertSee('Pre-light')
+            ->assertSee('The night before day 2 has only')
+            ->assertSee('Day 2');
         $second = $this->get("/jobs/{$this->job->id}/plan?day=1")->assertOk();
-        $this->assertStringContainsString('id="segment-'.Segment::query()->where('title', 'Shoot')->value('id'), (string) $second->getContent());
-        $this->assertStringNotContainsString('id="segment-'.Segment::query()->where('title', 'Pre-light')->value('id'), (string) $second->getContent());
+        $this->assertStringContainsString(
+            'id="segment-'.Segment::query()->where('title', 'Shoot')->value('id'),
+            (string) $second->getContent(),
+        );
+        $this->assertStringNotContainsString(
+            'id="segment-'.Segment::query()->where('title', 'Pre-light')->value('id'),
+            (string) $second->getContent(),
+        );
         $this->get("/jobs/{$this->job->id}/sheets/lead")->assertSeeInOrder(['Pre-light', 'Shoot']);
         $this->assertStringContainsString('2027-03-29,07:00', (string) $this->get("/jobs/{$this->job->id}/table/lead")->getContent());
-        $this->get("/jobs/{$this->job->id}/rehearse?day=1")->assertSee('Shoot')->assertDontSee('Pre-light');
+        $this->get("/jobs/{$this->job->id}/rehearse?day=1")
+            ->assertSee('Shoot')
+            ->assertDontSee('Pre-light');
         $this->post("/jobs/{$this->job->id}/segments", self::fields(['day' => '30']))->assertSessionHasErrors('day');
     }
 
     public function test_what_a_segment_wants_is_kept_and_judged(): void
     {
-        $this->post("/jobs/{$this->job->id}/segments", self::fields(['title' => 'Choir', 'start_clock' => '16:30', 'light' => 'golden', 'earliest_clock' => '17:00', 'people' => 'Maj, Ove;  Maj', 'setup_minutes' => '10', 'worth' => '150', 'also_lanes' => ['second', 'lead']]))->assertSessionHasNoErrors();
+        $this->post(
+            "/jobs/{$this->job->id}/segments",
+            self::fields([
+                'title' => 'Choir',
+                'start_clock' => '16:30',
+                'light' => 'golden',
+                'earliest_clock' => '17:00',
+                'people' => 'Maj, Ove;  Maj',
+                'setup_minutes' => '10',
+                'worth' => '150',
+                'also_lanes' => ['second', 'lead'],
+            ]),
+        )->assertSessionHasNoErrors();
         $stored = Segment::query()->where('title', 'Choir')->firstOrFail();
-        $this->assertSame([['Maj', 'Ove'], ['second'], 150, 10], [$stored->people, $stored->also_lanes, $stored->worth, $stored->setup_minutes]);
-        $this->get("/jobs/{$this->job->id}/plan")->assertSee('Choir starts before it can')->assertSee('Choir misses the golden light')->assertSee('lead and second');
+        $this->assertSame(
+            [['Maj', 'Ove'], ['second'], 150, 10],
+            [$stored->people, $stored->also_lanes, $stored->worth, $stored->setup_minutes],
+        );
+        $this->get("/jobs/{$this->job->id}/plan")
+            ->assertSee('Choir starts before it can')
+            ->assertSee('Choir misses the golden light')
+            ->assertSee('lead and second');
         foreach (['light' => 'moon', 'earliest_clock' => '9', 'setup_minutes' => '-4', 'worth' => '5000'] as $field => $wrong) {
             $this->post("/jobs/{$this->job->id}/segments", self::fields([$field => $wrong]))->assertSessionHasErrors($field);
         }
-        $this->post("/jobs/{$this->job->id}/segments", self::fields(['earliest_clock' => '02:30']))->assertSessionHasErrors('earliest_clock');
+        $this->post("/jobs/{$this->job->id}/segments", self::fields(['earliest_clock' => '02:30']))->assertSessionHasErrors(
+            'earliest_clock',
+        );
     }
 
     public function test_ways_passes_and_pairs_are_entered_and_taken_away(): void
     {
-        $this->post("/jobs/{$this->job->id}/segments", self::fields(['title' => 'Ledge', 'start_clock' => '19:00', 'minutes' => '60', 'place_name' => 'The ledge']));
+        $this->post(
+            "/jobs/{$this->job->id}/segments",
+            self::fields(['title' => 'Ledge', 'start_clock' => '19:00', 'minutes' => '60', 'place_name' => 'The ledge']),
+        );
         $ledge = Place::query()->where('name', 'The ledge')->firstOrFail();
         $way = ['from' => $this->job->place_id, 'to' => $ledge->id, 'minutes' => '10', 'parking_minutes' => '5', 'walk_minutes' => '7'];
         $this->post("/jobs/{$this->job->id}/travels", $way)->assertSessionHasNoErrors();
@@ -67,18 +113,30 @@ final class PlanRulesTest extends TestCase
         $this->post("/jobs/{$this->job->id}/travels", [...$way, 'to' => $this->job->place_id])->assertSessionHasErrors('to');
         $this->post("/jobs/{$this->job->id}/travels", [...$way, 'walk_minutes' => 'far'])->assertSessionHasErrors('walk_minutes');
 
-        $pass = ['pass' => 'Ledge pass', 'place_id' => $ledge->id, 'opens_clock' => '18:00', 'closes_clock' => '19:30', 'gate_minutes' => '3'];
+        $pass = [
+            'pass' => 'Ledge pass',
+            'place_id' => $ledge->id,
+            'opens_clock' => '18:00',
+            'closes_clock' => '19:30',
+            'gate_minutes' => '3',
+        ];
         $this->post("/jobs/{$this->job->id}/access", [...$pass, 'closes_clock' => '17:00'])->assertSessionHasErrors('closes_clock');
         $this->post("/jobs/{$this->job->id}/access", $pass)->assertSessionHasNoErrors();
-        $this->get("/jobs/{$this->job->id}/plan")->assertSee('The ledge closes before Ledge is over')->assertSee('Start it 30 min earlier');
+        $this->get("/jobs/{$this->job->id}/plan")
+            ->assertSee('The ledge closes before Ledge is over')
+            ->assertSee('Start it 30 min earlier');
         $this->delete('/access/'.AccessWindow::query()->firstOrFail()->id);
         $this->get("/jobs/{$this->job->id}/plan")->assertDontSee('closes before Ledge');
 
         $this->post("/jobs/{$this->job->id}/separations", ['first' => 'Maj', 'second' => 'Maj'])->assertSessionHasErrors('second');
         $this->post("/jobs/{$this->job->id}/separations", ['first' => 'Maj', 'second' => 'Ove', 'until' => ''])->assertSessionHasNoErrors();
-        Segment::query()->where('title', 'Ledge')->update(['people' => json_encode(['Maj', 'Ove'])]);
+        Segment::query()
+            ->where('title', 'Ledge')
+            ->update(['people' => json_encode(['Maj', 'Ove'])]);
         $this->get("/jobs/{$this->job->id}/plan")->assertSee('Maj and Ove are both in Ledge');
-        $this->get("/jobs/{$this->job->id}/sheets/client")->assertDontSee('Ove')->assertDontSee('Ledge pass');
+        $this->get("/jobs/{$this->job->id}/sheets/client")
+            ->assertDontSee('Ove')
+            ->assertDontSee('Ledge pass');
         $this->delete("/jobs/{$this->job->id}/separations/0");
         $this->get("/jobs/{$this->job->id}/plan")->assertDontSee('Maj and Ove are both');
     }
@@ -88,12 +146,25 @@ final class PlanRulesTest extends TestCase
         foreach (['Choir' => '16:30', 'Fireworks' => '22:00'] as $title => $start) {
             $this->post("/jobs/{$this->job->id}/segments", self::fields(['title' => $title, 'start_clock' => $start, 'minutes' => '60']));
         }
-        [$choir, $fire] = [Segment::query()->where('title', 'Choir')->firstOrFail(), Segment::query()->where('title', 'Fireworks')->firstOrFail()];
-        $this->post("/jobs/{$this->job->id}/shots/paste", ['lines' => "Choir from behind\nFireworks:\nCrowd looking up\nThe mayor, must"])->assertSessionHas('said', '3 shots are placed.');
-        $this->post("/jobs/{$this->job->id}/shots/paste", ['lines' => 'Dog on a boat, must'])->assertSessionHas('said', '0 shots are placed, 1 stand free until a segment takes them.');
-        $this->get("/jobs/{$this->job->id}/plan")->assertSee('One must has no time in the day')->assertSee('Shots without a segment');
+        [$choir, $fire] = [
+            Segment::query()->where('title', 'Choir')->firstOrFail(),
+            Segment::query()->where('title', 'Fireworks')->firstOrFail(),
+        ];
+        $this->post("/jobs/{$this->job->id}/shots/paste", [
+            'lines' => "Choir from behind\nFireworks:\nCrowd looking up\nThe mayor, must",
+        ])->assertSessionHas('said', '3 shots are placed.');
+        $this->post("/jobs/{$this->job->id}/shots/paste", ['lines' => 'Dog on a boat, must'])->assertSessionHas(
+            'said',
+            '0 shots are placed, 1 stand free until a segment takes them.',
+        );
+        $this->get("/jobs/{$this->job->id}/plan")
+            ->assertSee('One must has no time in the day')
+            ->assertSee('Shots without a segment');
         $line = static fn (string $what): ShotLine => ShotLine::query()->where('what', $what)->firstOrFail();
-        $this->post('/shots/'.$line('Dog on a boat')->id.'/put', ['segment' => $fire->id, 'before' => $line('The mayor')->id])->assertSessionHasNoErrors();
+        $this->post('/shots/'.$line('Dog on a boat')->id.'/put', [
+            'segment' => $fire->id,
+            'before' => $line('The mayor')->id,
+        ])->assertSessionHasNoErrors();
         $this->assertSame(['Crowd looking up', 'Dog on a boat', 'The mayor'], $fire->shotLines()->pluck('what')->all());
         $this->post('/shots/'.$line('The mayor')->id.'/put', ['segment' => $choir->id])->assertSessionHasNoErrors();
         $this->assertSame(['Choir from behind', 'The mayor'], $choir->shotLines()->pluck('what')->all());
@@ -104,7 +175,10 @@ final class PlanRulesTest extends TestCase
         $this->post("/segments/{$choir->id}/sets", ['set_name' => 'Choirs'])->assertSessionHasNoErrors();
         $this->post("/segments/{$choir->id}/sets", ['set_name' => 'Choirs'])->assertSessionHasErrors('set_name');
         $this->post("/segments/{$fire->id}/sets/add", ['set' => ShotSet::query()->firstOrFail()->id])->assertSessionHasNoErrors();
-        $this->assertSame(['Crowd looking up', 'Dog on a boat', 'The mayor', 'Choir from behind'], $fire->shotLines()->pluck('what')->all());
+        $this->assertSame(
+            ['Crowd looking up', 'Dog on a boat', 'The mayor', 'Choir from behind'],
+            $fire->shotLines()->pluck('what')->all(),
+        );
         $other = Job::query()->create([...$this->job->only(['name', 'kind', 'date', 'place_id', 'covered_from', 'covered_to'])]);
         $theirs = $other->segments()->create(['title' => 'Theirs', 'start_clock' => '10:00', 'minutes' => 10]);
         $this->post('/shots/'.$line('Crowd looking up')->id.'/put', ['segment' => $theirs->id])->assertNotFound();
@@ -112,12 +186,26 @@ final class PlanRulesTest extends TestCase
 
     public function test_scenes_are_put_in_the_order_of_the_sun(): void
     {
-        $this->post("/jobs/{$this->job->id}/segments", self::fields(['title' => 'Shore', 'start_clock' => '17:00', 'minutes' => '60', 'is_outdoor' => '1']));
+        $this->post(
+            "/jobs/{$this->job->id}/segments",
+            self::fields(['title' => 'Shore', 'start_clock' => '17:00', 'minutes' => '60', 'is_outdoor' => '1']),
+        );
         $shore = Segment::query()->where('title', 'Shore')->firstOrFail();
         foreach (['Backlit' => 'against', 'Faces' => 'front'] as $what => $light) {
-            $this->post("/segments/{$shore->id}/shots", ['what' => $what, 'priority' => 'must', 'minutes' => '5', 'frames' => '5', 'light' => $light, 'cue' => 'the bell', 'cue_seconds' => '40', 'people' => 'Maj, Ove'])->assertSessionHasNoErrors();
+            $this->post("/segments/{$shore->id}/shots", [
+                'what' => $what,
+                'priority' => 'must',
+                'minutes' => '5',
+                'frames' => '5',
+                'light' => $light,
+                'cue' => 'the bell',
+                'cue_seconds' => '40',
+                'people' => 'Maj, Ove',
+            ])->assertSessionHasNoErrors();
         }
-        $this->get("/jobs/{$this->job->id}/plan")->assertSee('The scenes of Shore go against the falling sun')->assertSee('After the bell, expect Faces within 40 s');
+        $this->get("/jobs/{$this->job->id}/plan")
+            ->assertSee('The scenes of Shore go against the falling sun')
+            ->assertSee('After the bell, expect Faces within 40 s');
         $this->post("/segments/{$shore->id}/shots/sun-order")->assertSessionHasNoErrors();
         $this->assertSame(['Faces', 'Backlit'], $shore->shotLines()->pluck('what')->all());
         $this->get("/jobs/{$this->job->id}/sheets/lead")->assertSee('after the bell, within 40 s; ready?');

@@ -26,7 +26,15 @@ final class PlanTest extends TestCase
     /** @return array<string, mixed> */
     private static function segment(array $changes = []): array
     {
-        return ['title' => 'Sound check', 'start_clock' => '16:00', 'minutes' => '40', 'priority' => 'should', 'lane' => 'lead', 'place_name' => 'The quarry', ...$changes];
+        return [
+            'title' => 'Sound check',
+            'start_clock' => '16:00',
+            'minutes' => '40',
+            'priority' => 'should',
+            'lane' => 'lead',
+            'place_name' => 'The quarry',
+            ...$changes,
+        ];
     }
 
     private function add(array $changes = []): Segment
@@ -40,7 +48,11 @@ final class PlanTest extends TestCase
     {
         $this->add(['title' => 'Choir on the ledge', 'is_outdoor' => '1', 'is_anchor' => '1']);
         $page = $this->get('/jobs/1/plan')->assertOk();
-        $page->assertSee('16:00 – 16:40')->assertSee('Choir on the ledge')->assertSee('class="nail"', false)->assertSee('16:00 to 16:40 Choir on the ledge');
+        $page
+            ->assertSee('16:00 – 16:40')
+            ->assertSee('Choir on the ledge')
+            ->assertSee('class="nail"', false)
+            ->assertSee('16:00 to 16:40 Choir on the ledge');
     }
 
     public function test_a_segment_is_edited_moved_and_removed_and_the_removal_undone(): void
@@ -50,7 +62,10 @@ final class PlanTest extends TestCase
         $this->post("/segments/{$segment->id}/shift", ['minutes' => 15]);
         $this->assertSame(['Long sound check', 70, '16:15'], [$segment->refresh()->title, $segment->minutes, $segment->start_clock]);
 
-        $this->followingRedirects()->delete("/segments/{$segment->id}")->assertSee('is off the plan')->assertSee("/segments/{$segment->id}/restore", false);
+        $this->followingRedirects()
+            ->delete("/segments/{$segment->id}")
+            ->assertSee('is off the plan')
+            ->assertSee("/segments/{$segment->id}/restore", false);
         $this->assertSame(0, Segment::query()->count());
         $this->post("/segments/{$segment->id}/restore");
         $this->assertSame(1, Segment::query()->count());
@@ -79,7 +94,9 @@ final class PlanTest extends TestCase
     #[DataProvider('wrong')]
     public function test_a_wrong_segment_is_refused_beside_its_field(array $changes, string $said): void
     {
-        $page = $this->from('/jobs/1/plan')->followingRedirects()->post('/jobs/1/segments', self::segment(['place_name' => 'Typed place', ...$changes, '_form' => 'segment-new']));
+        $page = $this->from('/jobs/1/plan')
+            ->followingRedirects()
+            ->post('/jobs/1/segments', self::segment(['place_name' => 'Typed place', ...$changes, '_form' => 'segment-new']));
         $page->assertSee($said)->assertSee('Typed place');
         $this->assertSame(0, Segment::query()->count());
     }
@@ -87,7 +104,9 @@ final class PlanTest extends TestCase
     public function test_a_move_out_of_the_day_or_into_the_skipped_hour_changes_nothing(): void
     {
         $segment = $this->add(['start_clock' => '01:50']);
-        $this->from('/jobs/1/plan')->post("/segments/{$segment->id}/shift", ['minutes' => 20])->assertSessionHasErrors('start_clock');
+        $this->from('/jobs/1/plan')
+            ->post("/segments/{$segment->id}/shift", ['minutes' => 20])
+            ->assertSessionHasErrors('start_clock');
         $this->post("/segments/{$segment->id}/shift", ['minutes' => -200])->assertSessionHasErrors('start_clock');
         $this->assertSame('01:50', $segment->refresh()->start_clock);
     }
@@ -96,7 +115,13 @@ final class PlanTest extends TestCase
     {
         $segment = $this->add();
         foreach ([['Cables', 10], ['The choir arrives', 5], ['Conductor alone', 8]] as [$what, $minutes]) {
-            $this->post("/segments/{$segment->id}/shots", ['what' => $what, 'priority' => 'must', 'minutes' => $minutes, 'frames' => 9, 'focal_mm' => '']);
+            $this->post("/segments/{$segment->id}/shots", [
+                'what' => $what,
+                'priority' => 'must',
+                'minutes' => $minutes,
+                'frames' => 9,
+                'focal_mm' => '',
+            ]);
         }
         $this->get('/jobs/1/plan')->assertSeeInOrder(['16:00', 'Cables', '16:10', 'The choir arrives', '16:15', 'Conductor alone']);
         $last = ShotLine::query()->where('what', 'Conductor alone')->firstOrFail();
@@ -117,14 +142,19 @@ final class PlanTest extends TestCase
         $this->assertSame(0, ShotLine::query()->count());
         $this->post('/shots/1/restore');
         $this->assertSame('Cables, close', ShotLine::query()->firstOrFail()->what);
-        $this->from('/jobs/1/plan')->put('/shots/1', [...$fields, 'frames' => '-1'])->assertSessionHasErrors('frames');
+        $this->from('/jobs/1/plan')
+            ->put('/shots/1', [...$fields, 'frames' => '-1'])
+            ->assertSessionHasErrors('frames');
     }
 
     public function test_the_margin_finds_an_overlap_and_its_button_mends_it(): void
     {
         $this->add();
         $second = $this->add(['title' => 'Interviews', 'start_clock' => '16:30']);
-        $this->get('/jobs/1/plan')->assertSee('Interviews starts before Sound check has ended.')->assertSee('Start Interviews at 16:40')->assertSee("/segments/{$second->id}/shift", false);
+        $this->get('/jobs/1/plan')
+            ->assertSee('Interviews starts before Sound check has ended.')
+            ->assertSee('Start Interviews at 16:40')
+            ->assertSee("/segments/{$second->id}/shift", false);
         $this->post("/segments/{$second->id}/shift", ['minutes' => 10]);
         $this->get('/jobs/1/plan')->assertDontSee('has ended.')->assertSee('The day holds as planned.');
     }
@@ -144,7 +174,11 @@ final class PlanTest extends TestCase
     public function test_a_template_is_laid_out_backwards_from_its_anchors(): void
     {
         $this->get('/jobs/1/plan')->assertSee('Lay the day out from a template');
-        $this->post('/jobs/1/template', ['template' => 'wedding-first-look', 'first_anchor' => '15:00', 'second_anchor' => '18:30'])->assertSessionHasNoErrors();
+        $this->post('/jobs/1/template', [
+            'template' => 'wedding-first-look',
+            'first_anchor' => '15:00',
+            'second_anchor' => '18:30',
+        ])->assertSessionHasNoErrors();
         $this->assertSame('15:00', Segment::query()->where('title', 'Ceremony')->firstOrFail()->start_clock);
         $this->assertSame('14:30', Segment::query()->where('title', 'Closest family')->firstOrFail()->start_clock);
         $page = $this->get('/jobs/1/plan')->assertOk();
@@ -155,11 +189,27 @@ final class PlanTest extends TestCase
 
     public function test_a_template_that_does_not_fit_is_refused_whole(): void
     {
-        $this->post('/jobs/1/template', ['template' => 'wedding', 'first_anchor' => '15:00', 'second_anchor' => '15:10'])->assertSessionHasErrors('second_anchor');
-        $this->post('/jobs/1/template', ['template' => 'wedding', 'first_anchor' => '01:00', 'second_anchor' => '15:10'])->assertSessionHasErrors('first_anchor');
-        $this->post('/jobs/1/template', ['template' => 'regatta', 'first_anchor' => '15:00', 'second_anchor' => '18:10'])->assertSessionHasErrors('template');
+        $this->post('/jobs/1/template', [
+            'template' => 'wedding',
+            'first_anchor' => '15:00',
+            'second_anchor' => '15:10',
+        ])->assertSessionHasErrors('second_anchor');
+        $this->post('/jobs/1/template', [
+            'template' => 'wedding',
+            'first_anchor' => '01:00',
+            'second_anchor' => '15:10',
+        ])->assertSessionHasErrors('first_anchor');
+        $this->post('/jobs/1/template', [
+            'template' => 'regatta',
+            'first_anchor' => '15:00',
+            'second_anchor' => '18:10',
+        ])->assertSessionHasErrors('template');
         // Laid back from 05:00, something would start at 02:15, an hour that is skipped that day.
-        $this->post('/jobs/1/template', ['template' => 'stage-event', 'first_anchor' => '04:20', 'second_anchor' => '18:10'])->assertSessionHasErrors('first_anchor');
+        $this->post('/jobs/1/template', [
+            'template' => 'stage-event',
+            'first_anchor' => '04:20',
+            'second_anchor' => '18:10',
+        ])->assertSessionHasErrors('first_anchor');
         $this->assertSame(0, Segment::query()->count());
     }
 
@@ -167,14 +217,37 @@ final class PlanTest extends TestCase
     {
         $segment = $this->add(['is_break' => '1']);
         $this->assertTrue($segment->is_break);
-        $this->post("/segments/{$segment->id}/shots", ['what' => 'X', 'priority' => 'must', 'minutes' => 1, 'frames' => 1, 'distance' => 'tight', 'height' => 'low', 'side' => 'profile'])->assertSessionHasNoErrors();
-        $this->assertSame(['tight', 'low', 'profile'], array_values(ShotLine::query()->firstOrFail()->only(['distance', 'height', 'side'])));
-        $this->put('/shots/1', ['what' => 'X', 'priority' => 'must', 'minutes' => 1, 'frames' => 1, 'distance' => 'very far'])->assertSessionHasErrors('distance');
+        $this->post("/segments/{$segment->id}/shots", [
+            'what' => 'X',
+            'priority' => 'must',
+            'minutes' => 1,
+            'frames' => 1,
+            'distance' => 'tight',
+            'height' => 'low',
+            'side' => 'profile',
+        ])->assertSessionHasNoErrors();
+        $this->assertSame(
+            ['tight', 'low', 'profile'],
+            array_values(
+                ShotLine::query()
+                    ->firstOrFail()
+                    ->only(['distance', 'height', 'side']),
+            ),
+        );
+        $this->put('/shots/1', [
+            'what' => 'X',
+            'priority' => 'must',
+            'minutes' => 1,
+            'frames' => 1,
+            'distance' => 'very far',
+        ])->assertSessionHasErrors('distance');
     }
 
     public function test_a_segment_form_opens_in_place(): void
     {
         $segment = $this->add();
-        $this->get("/jobs/1/plan?edit=segment-{$segment->id}")->assertSee("id=\"segment-{$segment->id}-title\"", false)->assertSee('Cancel');
+        $this->get("/jobs/1/plan?edit=segment-{$segment->id}")
+            ->assertSee("id=\"segment-{$segment->id}-title\"", false)
+            ->assertSee('Cancel');
     }
 }

@@ -29,7 +29,9 @@ final class SheetsTest extends TestCase
 
     private function out(string $kind, string $audience): string
     {
-        return (string) $this->get("/jobs/{$this->job->id}/{$kind}/{$audience}")->assertOk()->getContent();
+        return (string) $this->get("/jobs/{$this->job->id}/{$kind}/{$audience}")
+            ->assertOk()
+            ->getContent();
     }
 
     private function segment(string $title): Segment
@@ -53,7 +55,10 @@ final class SheetsTest extends TestCase
         $second = $this->segment('Ceremony, reactions');
         $second->update(['title' => 'SECRET-REACTIONS', 'hidden_from' => [$audience]]);
         foreach (['Ceremony', 'Guests arrive'] as $title) {
-            $this->segment($title)->shotLines()->firstOrFail()->update(['what' => 'SECRET-SHOT', 'hidden_from' => [$audience]]);
+            $this->segment($title)
+                ->shotLines()
+                ->firstOrFail()
+                ->update(['what' => 'SECRET-SHOT', 'hidden_from' => [$audience]]);
         }
         foreach (['sheets', 'calendar', 'table'] as $kind) {
             $this->assertStringNotContainsString('SECRET', $this->out($kind, $audience), "{$kind} of the {$audience}");
@@ -126,7 +131,10 @@ final class SheetsTest extends TestCase
     public function test_the_table_is_csv_and_no_cell_is_a_formula(): void
     {
         $this->segment('Ceremony')->update(['title' => '=HYPERLINK("x"), "quoted"']);
-        $rows = array_map(static fn (string $line): array => str_getcsv($line, escape: ''), array_filter(explode("\r\n", $this->out('table', 'coordinator'))));
+        $rows = array_map(
+            static fn (string $line): array => str_getcsv($line, escape: ''),
+            array_filter(explode("\r\n", $this->out('table', 'coordinator'))),
+        );
         $this->assertSame(['date', 'start', 'end', 'minutes', 'segment'], array_slice($rows[0], 0, 5));
         $titles = array_column($rows, 4);
         $this->assertContains('\'=HYPERLINK("x"), "quoted"', $titles);
@@ -142,7 +150,9 @@ final class SheetsTest extends TestCase
 
     public function test_what_goes_out_comes_in_again(): void
     {
-        Job::query()->whereKey(2)->update(['date' => $this->job->date]);
+        Job::query()
+            ->whereKey(2)
+            ->update(['date' => $this->job->date]);
         foreach (['calendar' => 'lead', 'table' => 'coordinator'] as $kind => $audience) {
             Segment::query()->where('job_id', 2)->forceDelete();
             $lanes = $audience === 'lead' ? ['lead'] : ['lead', 'second'];
@@ -158,7 +168,9 @@ final class SheetsTest extends TestCase
 
     public function test_a_start_after_midnight_comes_back_on_the_same_night(): void
     {
-        Job::query()->whereKey(2)->update(['date' => $this->job->date]);
+        Job::query()
+            ->whereKey(2)
+            ->update(['date' => $this->job->date]);
         $this->segment('Ceremony')->update(['start_clock' => '24:40']);
         $this->import($this->out('calendar', 'lead'))->assertSessionHasNoErrors();
         $this->assertSame('24:40', Segment::query()->where('job_id', 2)->where('title', 'Ceremony')->firstOrFail()->start_clock);
@@ -166,14 +178,27 @@ final class SheetsTest extends TestCase
 
     private static function event(string ...$lines): string
     {
-        return implode("\r\n", ['BEGIN:VCALENDAR', 'VERSION:2.0', 'BEGIN:VEVENT', 'UID:1', ...$lines, 'SUMMARY:Toast', 'END:VEVENT', 'END:VCALENDAR', '']);
+        return implode("\r\n", [
+            'BEGIN:VCALENDAR',
+            'VERSION:2.0',
+            'BEGIN:VEVENT',
+            'UID:1',
+            ...$lines,
+            'SUMMARY:Toast',
+            'END:VEVENT',
+            'END:VCALENDAR',
+            '',
+        ]);
     }
 
     public function test_a_calendar_event_may_give_its_duration_and_one_that_is_cancelled_stays_out(): void
     {
         $start = 'DTSTART:'.str_replace('-', '', (string) Job::query()->findOrFail(2)->date).'T183000';
         $this->import(self::event($start, 'DURATION:PT1H15M'))->assertSessionHasNoErrors();
-        $this->assertSame([['18:30', 75]], Segment::query()->where('job_id', 2)->get()->map(static fn (Segment $s): array => [$s->start_clock, $s->minutes])->all());
+        $this->assertSame(
+            [['18:30', 75]],
+            Segment::query()->where('job_id', 2)->get()->map(static fn (Segment $s): array => [$s->start_clock, $s->minutes])->all(),
+        );
         $this->import(self::event($start, 'DURATION:PT1H15M', 'STATUS:CANCELLED'))->assertSessionHasErrors('file');
     }
 
@@ -190,14 +215,21 @@ final class SheetsTest extends TestCase
     {
         return [
             'a calendar cut short' => ["BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nSUMMARY:Vows\r\n", 'no calendar that can be read'],
-            'a calendar of another day' => ["BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART:19990101T120000Z\r\nSUMMARY:Old\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", 'Nothing in it belongs to this day'],
+            'a calendar of another day' => [
+                "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART:19990101T120000Z\r\nSUMMARY:Old\r\n".
+                    "END:VEVENT\r\nEND:VCALENDAR\r\n",
+                'Nothing in it belongs to this day',
+            ],
             'no columns' => ["Vows,15:00\n", 'start is missing'],
             'a time that is none' => ["start,minutes,segment\n10:00,20,Good\n25h,20,Bad\n", 'Line 3: the start must be a time'],
             'no length' => ["start,minutes,segment\n10:00,20,Good\n11:00,-5,Bad\n", 'Line 3: its length'],
             'no name' => ["start,minutes,segment\n10:00,20,\n", 'Line 2: it has no name'],
             'odd bytes' => ["start,minutes,segment\n10:00,20,\xFF\n", 'UTF-8'],
             'a time that cannot be read' => [self::event('DTSTART:2026banana'), 'its time or its time zone cannot be read'],
-            'a time zone nobody knows' => [self::event('DTSTART;TZID=Nowhere/Atall:20261201T120000'), 'its time or its time zone cannot be read'],
+            'a time zone nobody knows' => [
+                self::event('DTSTART;TZID=Nowhere/Atall:20261201T120000'),
+                'its time or its time zone cannot be read',
+            ],
             'an event without a length' => [self::event('DTSTART:@DAY@T120000'), 'its length must be'],
             'a name too long' => ["start,minutes,segment\n10:00,20,".str_repeat('a', 121)."\n", 'at most 120 characters'],
             'far too many' => ["start,minutes,segment\n".str_repeat("10:00,20,Again\n", 500), '500 segments are too many'],

@@ -36,10 +36,18 @@ final class WhatIfTest extends TestCase
     {
         $groups = $this->segment('Family groups');
         $dinner = $this->segment('Dinner and speeches');
-        $before = Segment::query()->orderBy('id')->get(['id', 'start_clock', 'minutes'])->toArray();
-        $this->ask('Family groups', 60)->assertOk()->assertSee('Family groups moves into Dinner and speeches, 20 min of it.')->assertSee('No other way keeps more: all were weighed.');
+        $before = Segment::query()
+            ->orderBy('id')
+            ->get(['id', 'start_clock', 'minutes'])
+            ->toArray();
+        $this->ask('Family groups', 60)
+            ->assertOk()
+            ->assertSee('Family groups moves into Dinner and speeches, 20 min of it.')
+            ->assertSee('No other way keeps more: all were weighed.');
 
-        $this->post("/jobs/{$this->job->id}/what-if", ['segment' => $groups->id, 'late' => 60])->assertSessionHasNoErrors()->assertRedirect();
+        $this->post("/jobs/{$this->job->id}/what-if", ['segment' => $groups->id, 'late' => 60])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect();
         $this->assertNull(Segment::query()->find($groups->id));
         $this->assertSame(6, ShotLine::query()->where('segment_id', $dinner->id)->count(), 'two of its own and the four of the groups');
         $this->get("/jobs/{$this->job->id}/plan")->assertSeeInOrder(['Dinner and speeches', "Emrik's brother plays", 'Both grandmothers']);
@@ -47,16 +55,33 @@ final class WhatIfTest extends TestCase
         $change = PlanChange::query()->firstOrFail();
         $this->get("/jobs/{$this->job->id}/what-if")->assertSee('The last re-plan (60 min late) is in force.');
         $this->post("/plan-changes/{$change->id}/undo")->assertRedirect();
-        $this->assertSame($before, Segment::query()->orderBy('id')->get(['id', 'start_clock', 'minutes'])->toArray());
+        $this->assertSame(
+            $before,
+            Segment::query()
+                ->orderBy('id')
+                ->get(['id', 'start_clock', 'minutes'])
+                ->toArray(),
+        );
         $this->assertSame(4, ShotLine::query()->where('segment_id', $groups->id)->count());
         $this->post("/plan-changes/{$change->id}/undo")->assertRedirect();
-        $this->assertSame($before, Segment::query()->orderBy('id')->get(['id', 'start_clock', 'minutes'])->toArray(), 'undone once is undone');
+        $this->assertSame(
+            $before,
+            Segment::query()
+                ->orderBy('id')
+                ->get(['id', 'start_clock', 'minutes'])
+                ->toArray(),
+            'undone once is undone',
+        );
     }
 
     public function test_an_anchor_that_cannot_be_kept_is_said_and_nothing_is_applied(): void
     {
-        $this->ask('Ceremony', 15)->assertSee('No plan of the lead photographer keeps every must and every anchor.')->assertSee('15 min are missing');
-        $this->post("/jobs/{$this->job->id}/what-if", ['segment' => $this->segment('Ceremony')->id, 'late' => 15])->assertSessionHasErrors('refused');
+        $this->ask('Ceremony', 15)
+            ->assertSee('No plan of the lead photographer keeps every must and every anchor.')
+            ->assertSee('15 min are missing');
+        $this->post("/jobs/{$this->job->id}/what-if", ['segment' => $this->segment('Ceremony')->id, 'late' => 15])->assertSessionHasErrors(
+            'refused',
+        );
         $this->assertSame(0, PlanChange::query()->count());
     }
 
@@ -69,7 +94,9 @@ final class WhatIfTest extends TestCase
     {
         $first = $this->segment('First look on the jetty');
         $ceremony = $this->segment('Ceremony');
-        $this->get("/jobs/{$this->job->id}/what-if?hours=12")->assertOk()->assertSee('The sun is down before First look on the jetty ends.');
+        $this->get("/jobs/{$this->job->id}/what-if?hours=12")
+            ->assertOk()
+            ->assertSee('The sun is down before First look on the jetty ends.');
         $this->assertSame('11:15', $first->refresh()->start_clock, 'only shown');
         $this->post("/jobs/{$this->job->id}/delay", ['hours' => 2])->assertSessionHasNoErrors();
         $this->assertSame(['13:15', $ceremony->start_clock], [$first->refresh()->start_clock, $ceremony->refresh()->start_clock]);
@@ -88,21 +115,41 @@ final class WhatIfTest extends TestCase
 
     public function test_the_rehearsal_names_a_chance_for_each_start(): void
     {
-        $this->get("/jobs/{$this->job->id}/rehearse")->assertOk()->assertSee('Ceremony')->assertSee('does not move')->assertSee('100 %');
-        $this->get("/jobs/{$this->job->id}/rehearse?lane=second")->assertOk()->assertSee('Guests arrive')->assertDontSee('Lakeside portraits</th>', false);
+        $this->get("/jobs/{$this->job->id}/rehearse")
+            ->assertOk()
+            ->assertSee('Ceremony')
+            ->assertSee('does not move')
+            ->assertSee('100 %');
+        $this->get("/jobs/{$this->job->id}/rehearse?lane=second")
+            ->assertOk()
+            ->assertSee('Guests arrive')
+            ->assertDontSee('Lakeside portraits</th>', false);
     }
 
     public function test_slack_and_leave_by_stand_in_the_plan(): void
     {
-        $this->get("/jobs/{$this->job->id}/plan")->assertSee('min of slack')->assertSee('leave at ')->assertSee('at the latest');
+        $this->get("/jobs/{$this->job->id}/plan")
+            ->assertSee('min of slack')
+            ->assertSee('leave at ')
+            ->assertSee('at the latest');
     }
 
     public function test_what_a_segment_can_give_is_kept_and_checked(): void
     {
         $fields = ['title' => 'Cake', 'start_clock' => '21:00', 'minutes' => 20, 'priority' => 'should', 'lane' => 'lead'];
-        $this->post("/jobs/{$this->job->id}/segments", [...$fields, 'short_minutes' => 8, 'low_minutes' => 10, 'high_minutes' => 40, 'takes_in_minutes' => 5, 'may_move' => 1])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/segments", [
+            ...$fields,
+            'short_minutes' => 8,
+            'low_minutes' => 10,
+            'high_minutes' => 40,
+            'takes_in_minutes' => 5,
+            'may_move' => 1,
+        ])->assertSessionHasNoErrors();
         $cake = $this->segment('Cake');
-        $this->assertSame([8, 10, 40, 5, true], [$cake->short_minutes, $cake->low_minutes, $cake->high_minutes, $cake->takes_in_minutes, $cake->may_move]);
+        $this->assertSame(
+            [8, 10, 40, 5, true],
+            [$cake->short_minutes, $cake->low_minutes, $cake->high_minutes, $cake->takes_in_minutes, $cake->may_move],
+        );
         foreach (['short_minutes' => 20, 'low_minutes' => 21, 'high_minutes' => 19, 'takes_in_minutes' => -1] as $field => $value) {
             $this->put("/segments/{$cake->id}", [...$fields, $field => $value])->assertSessionHasErrors($field);
         }

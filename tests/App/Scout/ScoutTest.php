@@ -59,15 +59,21 @@ final class ScoutTest extends TestCase
         $this->post("/jobs/{$this->job->id}/spots", $fields)->assertSessionHasErrors('name');
         $this->post('/jobs', self::brief(['place_name' => 'Granvik Boathouse', 'latitude' => '63.182', 'longitude' => '14.551']));
         $job = Job::query()->latest('id')->firstOrFail();
-        $this->get("/jobs/{$job->id}/scout")->assertSee('Boat slip')->assertSee('Jetty, outer end')->assertDontSee('Reeds');
+        $this->get("/jobs/{$job->id}/scout")
+            ->assertSee('Boat slip')
+            ->assertSee('Jetty, outer end')
+            ->assertDontSee('Reeds');
     }
 
     /** @return array<string, array{array<string, string>, string}> */
     public static function wrong(): array
     {
         return [
-            'bearing 360' => [['bearing_deg' => '360'], 'bearing_deg'], 'no distance' => [['distance_m' => '0'], 'distance_m'],
-            'upside down' => [['height_m' => '-3'], 'height_m'], 'words' => [['width_m' => 'wide'], 'width_m'], 'no name' => [['name' => ''], 'name'],
+            'bearing 360' => [['bearing_deg' => '360'], 'bearing_deg'],
+            'no distance' => [['distance_m' => '0'], 'distance_m'],
+            'upside down' => [['height_m' => '-3'], 'height_m'],
+            'words' => [['width_m' => 'wide'], 'width_m'],
+            'no name' => [['name' => ''], 'name'],
         ];
     }
 
@@ -76,7 +82,14 @@ final class ScoutTest extends TestCase
     public function test_a_wrong_thing_is_refused_by_its_field(array $change, string $field): void
     {
         $before = Obstacle::query()->count();
-        $fields = ['name' => 'Mast', 'bearing_deg' => '200', 'distance_m' => '30', 'height_m' => '12', 'width_m' => '0.4', '_form' => 'obstacle'];
+        $fields = [
+            'name' => 'Mast',
+            'bearing_deg' => '200',
+            'distance_m' => '30',
+            'height_m' => '12',
+            'width_m' => '0.4',
+            '_form' => 'obstacle',
+        ];
         $this->post("/jobs/{$this->job->id}/spots/1/obstacles", [...$fields, ...$change])->assertSessionHasErrors($field);
         $this->assertSame($before, Obstacle::query()->count());
         $this->post("/jobs/{$this->job->id}/spots/1/obstacles", $fields)->assertSessionHasNoErrors();
@@ -85,7 +98,9 @@ final class ScoutTest extends TestCase
 
     public function test_an_outdoor_segment_without_a_spot_is_named(): void
     {
-        Segment::query()->where('title', 'Lakeside portraits')->update(['spot_id' => null]);
+        Segment::query()
+            ->where('title', 'Lakeside portraits')
+            ->update(['spot_id' => null]);
         $this->page()->assertSee('Lakeside portraits has no spot yet.');
     }
 
@@ -94,18 +109,38 @@ final class ScoutTest extends TestCase
         $this->post('/jobs', self::brief(['latitude' => '', 'longitude' => '']));
         $job = Job::query()->latest('id')->firstOrFail();
         $this->post("/jobs/{$job->id}/spots", ['name' => 'Ledge', 'place_id' => $job->place_id]);
-        $this->get("/jobs/{$job->id}/scout")->assertOk()->assertSee('has no coordinates');
+        $this->get("/jobs/{$job->id}/scout")
+            ->assertOk()
+            ->assertSee('has no coordinates');
     }
 
     public function test_a_spot_is_edited_with_its_skyline_and_windows(): void
     {
         $spot = Spot::query()->where('name', 'Reeds')->firstOrFail();
-        $fields = ['_form' => 'spot-'.$spot->id, 'name' => 'Reeds', 'place_id' => $spot->place_id, 'facing_deg' => '40', 'plan_b' => 'the shed', 'plan_b_trigger' => 'wind above a breeze', 'skyline' => "200 3\n230 4.5", 'windows' => ''];
+        $fields = [
+            '_form' => 'spot-'.$spot->id,
+            'name' => 'Reeds',
+            'place_id' => $spot->place_id,
+            'facing_deg' => '40',
+            'plan_b' => 'the shed',
+            'plan_b_trigger' => 'wind above a breeze',
+            'skyline' => "200 3\n230 4.5",
+            'windows' => '',
+        ];
         $this->put("/jobs/{$this->job->id}/spots/{$spot->id}", [...$fields, 'skyline' => '200 high'])->assertSessionHasErrors('skyline');
-        $this->get("/jobs/{$this->job->id}/scout?spot={$spot->id}")->assertSee('needs a bearing and an angle in line 1')->assertSee('200 high');
-        $this->put("/jobs/{$this->job->id}/spots/{$spot->id}", [...$fields, 'name' => 'Upper room, bay window', 'place_id' => 1])->assertSessionHasErrors('name');
+        $this->get("/jobs/{$this->job->id}/scout?spot={$spot->id}")
+            ->assertSee('needs a bearing and an angle in line 1')
+            ->assertSee('200 high');
+        $this->put("/jobs/{$this->job->id}/spots/{$spot->id}", [
+            ...$fields,
+            'name' => 'Upper room, bay window',
+            'place_id' => 1,
+        ])->assertSessionHasErrors('name');
         $this->put("/jobs/{$this->job->id}/spots/{$spot->id}", $fields)->assertSessionHasNoErrors();
-        $this->page("?spot={$spot->id}")->assertSee('the shed, at wind above a breeze')->assertSee('230 4.5')->assertDontSee('Reeds has no plan B');
+        $this->page("?spot={$spot->id}")
+            ->assertSee('the shed, at wind above a breeze')
+            ->assertSee('230 4.5')
+            ->assertDontSee('Reeds has no plan B');
     }
 
     public function test_a_test_picture_is_read_and_measured_in(): void
@@ -113,17 +148,30 @@ final class ScoutTest extends TestCase
         $spot = Spot::query()->where('name', 'Lawn')->firstOrFail();
         $jpeg = (new StandInPhone(63.1825, 14.552, 200, time(), 3600, 2.0, 250, 100))->treeAt(20, 8, 2, 0);
         $to = "/jobs/{$this->job->id}/spots/{$spot->id}/pictures";
-        $this->post($to, ['picture' => UploadedFile::fake()->createWithContent('notes.jpg', 'no picture')])->assertSessionHasErrors('picture');
+        $this->post($to, ['picture' => UploadedFile::fake()->createWithContent('notes.jpg', 'no picture')])->assertSessionHasErrors(
+            'picture',
+        );
         $this->post($to, ['picture' => UploadedFile::fake()->image('stripped.jpg', 40, 30)])->assertSessionHasErrors('picture');
         $this->assertSame(1, TestPicture::query()->count(), 'only the one of the demo');
         $this->post($to, ['picture' => UploadedFile::fake()->createWithContent('<b>lawn.jpg', $jpeg)])->assertSessionHasNoErrors();
         $picture = TestPicture::query()->latest('id')->firstOrFail();
         $this->assertSame($jpeg, (string) file_get_contents(config('satchel.pictures').'/'.$picture->file), 'kept as it came');
-        $this->get("/pictures/{$picture->id}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-        $this->get("/jobs/{$this->job->id}/pictures/{$picture->id}")->assertSee('looking 200°')->assertSee('&lt;b&gt;lawn', false)->assertDontSee('<b>lawn', false);
+        $this->get("/pictures/{$picture->id}")
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg');
+        $this->get("/jobs/{$this->job->id}/pictures/{$picture->id}")
+            ->assertSee('looking 200°')
+            ->assertSee('&lt;b&gt;lawn', false)
+            ->assertDontSee('<b>lawn', false);
 
-        $focal = 26 * 1500 / 43.2666;
-        $taps = ['foot_x' => '0.5', 'foot_y' => (string) (0.5 + 1.6 / 20 * $focal / 900), 'top_x' => '0.5', 'top_y' => (string) (0.5 - 6.4 / 20 * $focal / 900), 'eye_m' => '1.6'];
+        $focal = (26 * 1500) / 43.2666;
+        $taps = [
+            'foot_x' => '0.5',
+            'foot_y' => (string) (0.5 + ((1.6 / 20) * $focal) / 900),
+            'top_x' => '0.5',
+            'top_y' => (string) (0.5 - ((6.4 / 20) * $focal) / 900),
+            'eye_m' => '1.6',
+        ];
         $measure = "/jobs/{$this->job->id}/pictures/{$picture->id}/measure";
         $this->post($measure, [...$taps, 'keep' => 'no'])->assertSessionHasNoErrors();
         $this->get("/jobs/{$this->job->id}/pictures/{$picture->id}")->assertSee('It stands 20 m away at 200° and is 8 m high');
@@ -136,7 +184,11 @@ final class ScoutTest extends TestCase
         $this->assertSame('200 '.round(rad2deg(atan(6.4 / 20)), 1), $spot->refresh()->skyline);
 
         $this->page("?spot={$spot->id}")->assertSee('Put the spot there');
-        $this->post("/jobs/{$this->job->id}/spots/place", ['spot' => $spot->id, 'latitude' => '63.1825', 'longitude' => '14.552'])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$this->job->id}/spots/place", [
+            'spot' => $spot->id,
+            'latitude' => '63.1825',
+            'longitude' => '14.552',
+        ])->assertSessionHasNoErrors();
         $this->page("?spot={$spot->id}")->assertDontSee('Put the spot there');
         $this->post('/sign-out');
         $this->get("/pictures/{$picture->id}")->assertRedirect('/sign-in');

@@ -21,13 +21,28 @@ final class CopiesTest extends BrowserTestCase
         $this->visit('/jobs/1/cards');
         self::$browser->script('document.querySelector("[data-key=n]").click()');
         $this->see('Body B writes raw to one card');
-        foreach (['Set Body B to mirror and fire again', 'Take S06 out of Body C', 'Put S07 into slot 2 of Body C', 'Fire test frames with every body', 'Shoot the planned day', 'Seal all shot cards', 'Compare all pairs'] as $step) {
+        foreach (
+            [
+                'Set Body B to mirror and fire again',
+                'Take S06 out of Body C',
+                'Put S07 into slot 2 of Body C',
+                'Fire test frames with every body',
+                'Shoot the planned day',
+                'Seal all shot cards',
+                'Compare all pairs',
+            ] as $step
+        ) {
             $this->press($step);
         }
         $this->see('Twin check done');
         $this->visit('/jobs/1/copies');
         $this->press('Copy and verify');
-        $this->see('Every shot card is on enough devices.', 'One theft would take everything.', 'card loads are short of 3-2-1', 'The bag is stolen');
+        $this->see(
+            'Every shot card is on enough devices.',
+            'One theft would take everything.',
+            'card loads are short of 3-2-1',
+            'The bag is stolen',
+        );
         $this->press('Copy to Home office');
         $this->see('Home office verified');
         self::$browser->notSee('One theft would take everything.');
@@ -44,7 +59,10 @@ final class CopiesTest extends BrowserTestCase
         $bodies = 'return [...document.querySelectorAll(".contact-sheet li")].map((li) => li.innerText.match(/Body [ABC]/)[0]).join(",")';
         $before = self::$browser->script($bodies);
         // All bodies fired their first test frame at the same moment.
-        $choose = 'const of = (name, which) => [...document.querySelectorAll(".contact-sheet li")].find((li) => li.innerText.includes(name)).querySelector(`input[name=${which}]`).click(); of("OSTV0412", "first"); of("OSTV3313", "second");';
+        $choose =
+            'const of = (name, which) => [...document.querySelectorAll(".contact-sheet li")].find((li) => '.
+                'li.innerText.includes(name)).querySelector(`input[name=${which}]`).click(); of("OSTV0412", "first"); of("OSTV3313", '.
+                '"second");';
         self::$browser->script($choose);
         $this->press('These two are one moment');
         $this->see('Body C: its clock was 23 min 40 s behind', 'corrected in the index, not in the files.', 'corrected here');
@@ -99,7 +117,11 @@ final class CopiesTest extends BrowserTestCase
             $db = new \PDO('sqlite:'.$files[0]);
             $this->assertSame('ok', $db->query('PRAGMA integrity_check')->fetchColumn());
             $this->assertSame('Tuva and Emrik, lakeside wedding', $db->query('select name from jobs where id = 1')->fetchColumn());
-            $this->assertGreaterThan(0, (int) $db->query("select count(*) from copy_events where kind = 'verified'")->fetchColumn(), 'with what it tells of the bags beside it');
+            $this->assertGreaterThan(
+                0,
+                (int) $db->query("select count(*) from copy_events where kind = 'verified'")->fetchColumn(),
+                'with what it tells of the bags beside it',
+            );
             $this->assertSame('0600', substr(sprintf('%o', fileperms($files[0])), -4));
         }
     }
@@ -112,11 +134,16 @@ final class CopiesTest extends BrowserTestCase
         self::$browser->script('[...document.querySelectorAll("details.slab")].forEach((d) => { d.open = true; })');
         $this->press('Hand Drive Fir over');
         $this->see('This is needed.');
-        $id = (string) self::$browser->script('return document.querySelector("[aria-label=\'Hand Drive Fir over\']").closest("form").querySelector("[name=who]").id.slice(4)');
+        $id = (string) self::$browser->script(
+            'return document.querySelector("[aria-label=\'Hand Drive Fir over\']").closest("form").querySelector("[name=who]").id.slice(4)',
+        );
         self::$browser->type("who-{$id}", 'Ola, runner');
         self::$browser->script("document.getElementById('due-{$id}').value = '".date('Y-m-d', time() + 2 * 86400)."'");
         $this->press('Hand Drive Fir over');
-        $this->see('Drive Fir is with Ola, runner: ticket 1 says what is on it. It also holds copies of your whole database', 'Drive Fir, with Ola, runner');
+        $this->see(
+            'Drive Fir is with Ola, runner: ticket 1 says what is on it. It also holds copies of your whole database',
+            'Drive Fir, with Ola, runner',
+        );
         $this->press('Ticket 1');
         $this->see('Who has the drive, and what is on it?', '_S01_fill');
         $this->press('Back to the copies');
@@ -131,7 +158,11 @@ final class CopiesTest extends BrowserTestCase
         $this->visit('/jobs/1/brief');
         $this->see('Take the whole job out as a bundle');
         $file = self::$satchel->folder.'/job.zip';
-        $bytes = self::$browser->script('const r = new XMLHttpRequest(); r.open("GET", "/jobs/1/bundle", false); r.overrideMimeType("text/plain; charset=x-user-defined"); r.send(); return btoa([...r.responseText].map((c) => String.fromCharCode(c.charCodeAt(0) & 255)).join(""))');
+        $bytes = self::$browser->script(
+            'const r = new XMLHttpRequest(); r.open("GET", "/jobs/1/bundle", false); r.overrideMimeType("text/plain; '.
+                'charset=x-user-defined"); r.send(); return btoa([...r.responseText].map((c) => String.fromCharCode(c.charCodeAt(0) & '.
+                '255)).join(""))',
+        );
         file_put_contents($file, (string) base64_decode((string) $bytes, true));
         $this->visit('/jobs/new');
         self::$browser->attach('f-bundle', $file);

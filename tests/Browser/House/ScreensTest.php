@@ -20,7 +20,39 @@ final class ScreensTest extends BrowserTestCase
     public static function screens(): array
     {
         $all = [];
-        foreach (['/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/tests', '/jobs/1/light', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/people', '/jobs/1/cards', '/jobs/1/copies', '/jobs/1/frames', '/shelf', '/shelf/labels', '/folders', '/find?q=lake', '/jobs/1/what-if?segment=5&late=60', '/jobs/1/rehearse', '/jobs/1/sheets/lead', '/jobs/1/sheets/client', '/jobs/1/plan?open=3&edit=shot-7', '/jobs/new', '/groups/6/stand?rows=2', '/jobs/1/teams?teams=Cubs%2C+4%2C+heights+150+140+152+138&sets=2', '/jobs/1/cards/1/look', '/jobs/1/cards/1/permit', '/jobs/1/tests/sheet'] as $page) {
+        foreach (
+            [
+                '/',
+                '/jobs/1/brief',
+                '/jobs/1/scout',
+                '/jobs/1/plan',
+                '/jobs/1/kit',
+                '/jobs/1/kit/propose',
+                '/jobs/1/tests',
+                '/jobs/1/light',
+                '/jobs/1/pack',
+                '/jobs/1/home',
+                '/jobs/1/people',
+                '/jobs/1/cards',
+                '/jobs/1/copies',
+                '/jobs/1/frames',
+                '/shelf',
+                '/shelf/labels',
+                '/folders',
+                '/find?q=lake',
+                '/jobs/1/what-if?segment=5&late=60',
+                '/jobs/1/rehearse',
+                '/jobs/1/sheets/lead',
+                '/jobs/1/sheets/client',
+                '/jobs/1/plan?open=3&edit=shot-7',
+                '/jobs/new',
+                '/groups/6/stand?rows=2',
+                '/jobs/1/teams?teams=Cubs%2C+4%2C+heights+150+140+152+138&sets=2',
+                '/jobs/1/cards/1/look',
+                '/jobs/1/cards/1/permit',
+                '/jobs/1/tests/sheet',
+            ] as $page
+        ) {
             foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
                 foreach (['paper', 'dim'] as $look) {
                     $all["{$page} {$width} {$look}"] = [$page, $width, $height, $look];
@@ -39,13 +71,22 @@ final class ScreensTest extends BrowserTestCase
         self::$browser->driver->manage()->addCookie(['name' => 'look', 'value' => $look, 'path' => '/']);
         $this->visit($page);
         // A sheet for print is black on white in every look.
-        $this->assertSame($look === 'dim' && ! str_contains($page, '/sheet') && ! str_contains($page, '/permit'), self::$browser->script('return document.documentElement.classList.contains("dim")'));
-        $this->assertLessThanOrEqual($width, self::$browser->script('return document.documentElement.scrollWidth'), 'nothing scrolls sideways');
+        $this->assertSame(
+            $look === 'dim' && ! str_contains($page, '/sheet') && ! str_contains($page, '/permit'),
+            self::$browser->script('return document.documentElement.classList.contains("dim")'),
+        );
+        $this->assertLessThanOrEqual(
+            $width,
+            self::$browser->script('return document.documentElement.scrollWidth'),
+            'nothing scrolls sideways',
+        );
         $this->assertNoComplaints();
 
         self::$browser->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
         $found = self::$browser->driver->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]}).then((r) => done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " — " + (n.any[0] || n.all[0] || {message: ""}).message).slice(0, 4).join(" | "))));'
+            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]}).then((r) => '.
+                'done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " — " + (n.any[0] || n.all[0] || '.
+                '{message: ""}).message).slice(0, 4).join(" | "))));',
         );
         $this->assertSame([], $found);
     }
@@ -79,7 +120,11 @@ final class ScreensTest extends BrowserTestCase
         self::$browser->size(390, 844);
         foreach (['/jobs/1/kit', '/jobs/1/pack', '/jobs/1/home', '/jobs/1/cards', '/jobs/1/copies'] as $page) {
             $this->visit($page);
-            $small = self::$browser->script('return [...document.querySelectorAll("main button, main a.button, main select, main input:not([type=hidden]):not([type=checkbox])")].filter((e) => e.offsetParent && e.getBoundingClientRect().height < 43.5).map((e) => e.textContent.trim() + " " + e.getBoundingClientRect().height)');
+            $small = self::$browser->script(
+                'return [...document.querySelectorAll("main button, main a.button, main select, main '.
+                    'input:not([type=hidden]):not([type=checkbox])")].filter((e) => e.offsetParent && e.getBoundingClientRect().height '.
+                    '< 43.5).map((e) => e.textContent.trim() + " " + e.getBoundingClientRect().height)',
+            );
             $this->assertSame([], $small, $page);
         }
     }

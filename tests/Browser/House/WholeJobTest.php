@@ -15,7 +15,12 @@ final class WholeJobTest extends BrowserTestCase
         $this->visit('/jobs/1/plan');
         $this->see('Sign in');
         $this->signIn();
-        $this->see('Tuva and Emrik, lakeside wedding', '4 days to go', 'Drinks by the stove starts before Room while it is empty has ended.', 'Rowing club awards evening');
+        $this->see(
+            'Tuva and Emrik, lakeside wedding',
+            '4 days to go',
+            'Drinks by the stove starts before Room while it is empty has ended.',
+            'Rowing club awards evening',
+        );
     }
 
     #[Depends('test_1_sign_in_and_see_what_is_urgent')]
@@ -49,9 +54,12 @@ final class WholeJobTest extends BrowserTestCase
         $this->see('The sun is down before Lakeside portraits ends.', 'How long is the way to', 'sunset');
         $stillOverlapping = 'Drinks by the stove starts before Room while it is empty has ended.';
         $this->see($stillOverlapping);
-        self::$browser->until(fn (): bool => (bool) self::$browser->script(
-            'const a = [...document.querySelectorAll("[data-code=\'plan.overlap\'] .button")][0]; if (a) { a.click(); } return !! a;'
-        ), 'The overlap has no remedy.');
+        self::$browser->until(
+            fn (): bool => (bool) self::$browser->script(
+                'const a = [...document.querySelectorAll("[data-code=\'plan.overlap\'] .button")][0]; if (a) { a.click(); } return !! a;',
+            ),
+            'The overlap has no remedy.',
+        );
         self::$browser->notSee($stillOverlapping);
 
         self::$browser->type('segment-new-title', 'Breather by the lake');
@@ -93,7 +101,10 @@ final class WholeJobTest extends BrowserTestCase
         $this->see('Where will the light be?', 'The shadow of Spruce');
         $sun = 'const s = document.querySelector("#spot circle.sun"); return s ? s.getAttribute("cx") : null';
         $before = self::$browser->script($sun);
-        self::$browser->script('const r = document.getElementById("minute"); r.value = Number(r.value) + 90; r.dispatchEvent(new Event("input", {bubbles: true})); r.dispatchEvent(new Event("change", {bubbles: true}))');
+        self::$browser->script(
+            'const r = document.getElementById("minute"); r.value = Number(r.value) + 90; r.dispatchEvent(new Event("input", {bubbles: '.
+                'true})); r.dispatchEvent(new Event("change", {bubbles: true}))',
+        );
         self::$browser->until(fn (): bool => self::$browser->script($sun) !== $before, 'The sun did not move.');
         $this->assertLessThan((float) $before, (float) self::$browser->script($sun), 'to the west');
         $this->assertNoComplaints();
@@ -105,13 +116,20 @@ final class WholeJobTest extends BrowserTestCase
         $this->visit('/jobs/1/plan');
         $this->press('What if we run late?');
         $this->see('What gives if we run late?', "Today's plan");
-        self::$browser->script('[...document.querySelectorAll("#f-segment option")].find((o) => o.textContent.includes("Family groups")).selected = true');
+        self::$browser->script(
+            '[...document.querySelectorAll("#f-segment option")].find((o) => o.textContent.includes("Family groups")).selected = true',
+        );
         self::$browser->type('f-late', '60');
         $this->press('Work it out');
         $this->see('Family groups moves into Dinner and speeches, 20 min of it.');
         $this->press('Make this the plan');
         $this->see('The re-plan is the plan now.');
-        $this->assertSame(0, self::$browser->script('return [...document.querySelectorAll("main h2")].filter((h) => h.textContent.includes("Family groups")).length'));
+        $this->assertSame(
+            0,
+            self::$browser->script(
+                'return [...document.querySelectorAll("main h2")].filter((h) => h.textContent.includes("Family groups")).length',
+            ),
+        );
         $this->press('Undo');
         $this->see('The plan is as it was.', 'Family groups');
         $this->visit('/jobs/1/rehearse');
@@ -131,7 +149,7 @@ final class WholeJobTest extends BrowserTestCase
         self::$browser->script('document.querySelector("form[data-tap=pack] button").click()');
         $this->see("1 of {$before} things are in.");
         $this->visit('/jobs/1/kit');
-        $this->see(($before - 1).' items are not packed yet.');
+        $this->see($before - 1 .' items are not packed yet.');
         $this->assertNoComplaints();
     }
 
@@ -154,7 +172,12 @@ final class WholeJobTest extends BrowserTestCase
     {
         $this->visit('/jobs/1/cards');
         self::$browser->script('document.querySelector("[data-key=n]").click()');
-        $this->see('Body B writes raw to one card and jpeg to the other.', 'The clock of Body C is 23 min 40 s behind.', 'Body C carries frames that are safe nowhere else.', 'Body A is ready.');
+        $this->see(
+            'Body B writes raw to one card and jpeg to the other.',
+            'The clock of Body C is 23 min 40 s behind.',
+            'Body C carries frames that are safe nowhere else.',
+            'Body A is ready.',
+        );
         $this->press('Set Body B to mirror and fire again');
         self::$browser->notSee('Body B writes raw to one card');
         $this->press('Set the clock of Body C and fire again');
@@ -197,7 +220,10 @@ final class WholeJobTest extends BrowserTestCase
         $this->press('Copy and verify');
         $this->see('Copy and read back');
         $this->see('Every shot card is on enough devices.');
-        $this->assertGreaterThanOrEqual(14, (int) self::$browser->script('return document.querySelectorAll("td[data-state=verified]").length'));
+        $this->assertGreaterThanOrEqual(
+            14,
+            (int) self::$browser->script('return document.querySelectorAll("td[data-state=verified]").length'),
+        );
 
         $this->visit('/jobs/1/cards');
         $this->press('May I format S02?');
@@ -239,7 +265,13 @@ final class WholeJobTest extends BrowserTestCase
         $this->assertNoComplaints();
 
         $out = [];
-        exec('cd '.self::$satchel->folder.'/standins/drives/drive-fir/*_S01_fill1 && b2sum --strict --quiet -c manifest-blake2b512.txt 2>&1', $out, $exit);
+        exec(
+            'cd '.
+                self::$satchel->folder.
+                '/standins/drives/drive-fir/*_S01_fill1 && b2sum --strict --quiet -c manifest-blake2b512.txt 2>&1',
+            $out,
+            $exit,
+        );
         $this->assertSame(0, $exit, implode("\n", $out));
     }
 }

@@ -19,7 +19,13 @@ final class KitTest extends BrowserTestCase
     public function test_1_what_breaks_is_mended_with_one_press_each(): void
     {
         $this->visit('/jobs/1/kit');
-        $this->see('What if one thing breaks?', 'If Zoom 24–70 fails', 'If Trigger 1 fails', 'If Reader, two slots fails', '180 mm is missing');
+        $this->see(
+            'What if one thing breaks?',
+            'If Zoom 24–70 fails',
+            'If Trigger 1 fails',
+            'If Reader, two slots fails',
+            '180 mm is missing',
+        );
         foreach (['Wide 16–35' => 'Zoom 24–70', 'Trigger 2' => 'Trigger 1', 'Reader, one slot' => 'Reader, two slots'] as $mend => $lost) {
             $this->press("Put {$mend} in");
             self::$browser->notSee("If {$lost} fails");
@@ -53,13 +59,20 @@ final class KitTest extends BrowserTestCase
         $this->visit('/jobs/1/pack');
         $this->see('What goes where?', 'Roller case', '0 of ');
         $pressed = 'return document.querySelectorAll("form[data-tap=unpack]").length';
-        $tap = fn (string $label): bool => (bool) self::$browser->script('const b = [...document.querySelectorAll("form[data-tap=pack] button")].find((e) => e.querySelector("b").textContent === "'.$label.'"); if (b) { b.click(); } return !! b;');
+        $tap = fn (string $label): bool => (bool) self::$browser->script(
+            'const b = [...document.querySelectorAll("form[data-tap=pack] button")].find((e) => e.querySelector("b").textContent === "'.
+                $label.
+                '"); if (b) { b.click(); } return !! b;',
+        );
         foreach (['Body A', 'Body B', 'Prime 50'] as $n => $label) {
             $this->assertTrue($tap($label), $label);
             self::$browser->until(fn (): bool => self::$browser->script($pressed) === $n + 1, "{$label} was not ticked.");
         }
         $this->see('2 of ');
-        self::$browser->script('[...document.querySelectorAll("form[data-tap=pack] button")].find((e) => e.querySelector("b").textContent === "Body C").focus()');
+        self::$browser->script(
+            '[...document.querySelectorAll("form[data-tap=pack] button")].find((e) => e.querySelector("b").textContent === "Body '.
+                'C").focus()',
+        );
         self::$browser->driver->getKeyboard()->sendKeys(\Facebook\WebDriver\WebDriverKeys::ENTER);
         self::$browser->until(fn (): bool => self::$browser->script($pressed) === 4, 'The keyboard did not tick.');
         self::$browser->type('f-scan', 'Trigger 1');
@@ -69,7 +82,11 @@ final class KitTest extends BrowserTestCase
         $this->press('Tick it');
         $this->see('Trigger 1 is in already: scanned twice.');
         $this->assertSame('Trigger 1', self::$browser->script('return document.getElementById("f-scan").value'), 'what was typed is kept');
-        $this->assertGreaterThan(3, self::$browser->script('return document.querySelectorAll(".bag .place.in, .bag .place.part").length'), 'the drawing shows what is in');
+        $this->assertGreaterThan(
+            3,
+            self::$browser->script('return document.querySelectorAll(".bag .place.in, .bag .place.part").length'),
+            'the drawing shows what is in',
+        );
         $this->see('The night before', 'At the door');
         $this->assertNoComplaints();
     }

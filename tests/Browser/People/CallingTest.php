@@ -43,9 +43,15 @@ final class CallingTest extends BrowserTestCase
         // Henning is missing: the group is put off, and the next one comes.
         $this->press('Later');
         $this->see('The two with Torleif and Majken');
-        self::$browser->until(fn (): bool => self::$browser->script('return document.querySelector("h1").textContent.trim()') === 'The two with Torleif and Majken', 'The photographer does not see the next group as the one to shoot.');
+        self::$browser->until(
+            fn (): bool => self::$browser->script('return document.querySelector("h1").textContent.trim()') ===
+                'The two with Torleif and Majken',
+            'The photographer does not see the next group as the one to shoot.',
+        );
         // It stood there as the next one before: the page has come when its people can be found.
-        $isCalled = 'return [...document.querySelectorAll("button")].some((b) => (b.getAttribute("aria-label") || b.textContent).trim() === "Torleif is found")';
+        $isCalled =
+            'return [...document.querySelectorAll("button")].some((b) => (b.getAttribute("aria-label") || b.textContent).trim() === '.
+                '"Torleif is found")';
         self::$phone->until(fn (): bool => (bool) self::$phone->script($isCalled), 'The phone does not call the next group.');
 
         self::$satchel->stopServer();
@@ -64,7 +70,12 @@ final class CallingTest extends BrowserTestCase
         $this->assertSame('22', $left, 'one of 23 is shot, the other only put off');
         $this->visit('/jobs/1/call/sheet');
         $this->see('Whom do I call', 'The two with Gunvor and Henning');
-        $this->assertSame(0, self::$browser->script('return [...document.querySelectorAll("td b")].filter((b) => b.textContent === "The two with Torleif and Majken").length'));
+        $this->assertSame(
+            0,
+            self::$browser->script(
+                'return [...document.querySelectorAll("td b")].filter((b) => b.textContent === "The two with Torleif and Majken").length',
+            ),
+        );
         // The browser complained while the server was away; that is over.
         self::$browser->complaints();
     }
@@ -88,7 +99,12 @@ final class CallingTest extends BrowserTestCase
         $this->see('Accepted.');
         $this->press('Decline Ida, aunt of Tuva, elderly');
         $this->see('Declined; nothing is changed.');
-        $this->assertSame(1, self::$browser->script('return [...document.querySelectorAll("main h2")].filter((h) => h.textContent.startsWith("The rowers")).length'));
+        $this->assertSame(
+            1,
+            self::$browser->script(
+                'return [...document.querySelectorAll("main h2")].filter((h) => h.textContent.startsWith("The rowers")).length',
+            ),
+        );
     }
 
     public function test_a_group_is_dragged_to_the_front_and_the_chart_follows(): void
@@ -98,7 +114,9 @@ final class CallingTest extends BrowserTestCase
         $first = 'return document.querySelector("[data-group] h2").textContent.trim().split(/\s{2,}/)[0]';
         $chart = 'return document.querySelector("rect.stand-in").getAttribute("x")';
         [$was, $drawn] = [self::$browser->script($first), self::$browser->script($chart)];
-        self::$browser->script('const rows = [...document.querySelectorAll("[data-group]")], data = new DataTransfer(), send = (at, kind) => at.dispatchEvent(new DragEvent(kind, {bubbles: true, cancelable: true, dataTransfer: data}));
+        self::$browser
+            ->script('const rows = [...document.querySelectorAll("[data-group]")], data = new DataTransfer(), send = (at,
+                kind) => at.dispatchEvent(new DragEvent(kind, {bubbles: true, cancelable: true, dataTransfer: data}));
             send(rows[15], "dragstart"); send(rows[0], "dragover"); send(rows[0], "drop")');
         self::$browser->until(static fn (): bool => self::$browser->script($first) !== $was, 'The group did not move.');
         $this->assertNotSame($drawn, self::$browser->script($chart), 'the chart is drawn anew');

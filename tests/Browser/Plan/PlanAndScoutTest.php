@@ -17,7 +17,17 @@ final class PlanAndScoutTest extends BrowserTestCase
     public function test_a_wedding_is_planned_from_a_template_and_the_margin_computes(): void
     {
         $this->visit('/jobs/new');
-        foreach (['f-name' => 'Sanna and Olle', 'f-date' => '06/19/2027', 'f-covered_from' => '11:00', 'f-covered_to' => '23:30', 'f-place_name' => 'Linden court', 'f-latitude' => '59.84', 'f-longitude' => '17.63'] as $id => $text) {
+        foreach (
+            [
+                'f-name' => 'Sanna and Olle',
+                'f-date' => '06/19/2027',
+                'f-covered_from' => '11:00',
+                'f-covered_to' => '23:30',
+                'f-place_name' => 'Linden court',
+                'f-latitude' => '59.84',
+                'f-longitude' => '17.63',
+            ] as $id => $text
+        ) {
             self::$browser->type($id, $text);
         }
         $this->press('Start the job');
@@ -43,9 +53,13 @@ final class PlanAndScoutTest extends BrowserTestCase
         $this->visit('/jobs/1/scout');
         $this->press('Jetty towards the birch');
         $this->see('How high is it, and where does it stand?');
-        self::$browser->until(static fn (): bool => (bool) self::$browser->script('return document.querySelector("[data-taps] img").complete'), 'The picture did not load.');
+        self::$browser->until(
+            static fn (): bool => (bool) self::$browser->script('return document.querySelector("[data-taps] img").complete'),
+            'The picture did not load.',
+        );
         self::$browser->script('const i = document.querySelector("[data-taps] img"), b = i.getBoundingClientRect();
-            [[.6056, .5470], [.6056, .1944], [.5723, .5470]].forEach(([x, y]) => i.dispatchEvent(new MouseEvent("click", {bubbles: true, clientX: b.left + x * b.width, clientY: b.top + y * b.height})))');
+            [[.6056, .5470], [.6056, .1944], [.5723, .5470]].forEach(([x, y]) => i.dispatchEvent(new MouseEvent("click",
+                {bubbles: true, clientX: b.left + x * b.width, clientY: b.top + y * b.height})))');
         $this->press('Measure');
         $this->see('It stands');
         $said = self::$browser->text();
@@ -65,9 +79,14 @@ final class PlanAndScoutTest extends BrowserTestCase
         $order = 'return [...document.querySelectorAll("[data-shots=\"3\"] [data-shot]")].map((l) => l.dataset.shot)';
         $before = self::$browser->script($order);
         $this->assertCount(3, $before);
-        self::$browser->script('const rows = [...document.querySelectorAll("[data-shots=\"3\"] [data-shot]")], data = new DataTransfer(), send = (at, kind) => at.dispatchEvent(new DragEvent(kind, {bubbles: true, cancelable: true, dataTransfer: data}));
+        self::$browser
+            ->script('const rows = [...document.querySelectorAll("[data-shots=\"3\"] [data-shot]")], data = new DataTransfer(),
+                send = (at, kind) => at.dispatchEvent(new DragEvent(kind, {bubbles: true, cancelable: true, dataTransfer: data}));
             send(rows[2], "dragstart"); send(rows[0], "dragover"); send(rows[0], "drop"); send(rows[2], "dragend")');
-        self::$browser->until(static fn (): bool => self::$browser->script($order) === [$before[2], $before[0], $before[1]], 'The shot did not move.');
+        self::$browser->until(
+            static fn (): bool => self::$browser->script($order) === [$before[2], $before[0], $before[1]],
+            'The shot did not move.',
+        );
         $this->assertNoComplaints();
     }
 
@@ -76,7 +95,12 @@ final class PlanAndScoutTest extends BrowserTestCase
         $file = sys_get_temp_dir().'/coordinator-'.getmypid().'.ics';
         $table = (string) self::$browser->script('return fetch("/jobs/1/table/coordinator").then((answer) => answer.text())');
         $date = str_replace('-', '', explode(',', explode("\r\n", $table)[1])[0]);
-        file_put_contents($file, "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260101T000000Z\r\nDTSTART;TZID=Europe/Stockholm:{$date}T220000\r\nDURATION:PT25M\r\nSUMMARY:Sparklers by the boathouse\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n");
+        file_put_contents(
+            $file,
+            "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260101T000000Z\r\n".
+                "DTSTART;TZID=Europe/Stockholm:{$date}T220000\r\nDURATION:PT25M\r\nSUMMARY:Sparklers by the boathouse\r\n".
+                "END:VEVENT\r\nEND:VCALENDAR\r\n",
+        );
         $this->visit('/jobs/1/plan');
         self::$browser->script('document.getElementById("i-file").closest("details").open = true');
         self::$browser->attach('i-file', $file);

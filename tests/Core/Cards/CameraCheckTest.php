@@ -109,7 +109,11 @@ final class CameraCheckTest extends TestCase
 
     public function test_the_odd_clock_out_is_named_with_its_offset(): void
     {
-        $at = static fn (int $id, int $error): BodyRead => self::body($id, self::slot([FrameKind::Raw], self::NOON + $error), self::slot([FrameKind::Raw], self::NOON + $error));
+        $at = static fn (int $id, int $error): BodyRead => self::body(
+            $id,
+            self::slot([FrameKind::Raw], self::NOON + $error),
+            self::slot([FrameKind::Raw], self::NOON + $error),
+        );
         $verdicts = self::judge([$at(1, 0), $at(2, 1), $at(3, -1420)]);
         $verdict = self::only($verdicts, 'camera.clock');
         $this->assertSame('The clock of Body 3 is 23 min 40 s behind.', $verdict->finding);
@@ -148,7 +152,11 @@ final class CameraCheckTest extends TestCase
     {
         $slot = self::slot([FrameKind::Raw]);
         $strange = new FrameSeen('DCIM/100OTHER/OTHR0009.DNG', FrameKind::Raw, self::NOON, 0, 'XX9', 'aa');
-        $this->assertTrue(self::judge([self::body(1, $slot, new SlotRead('S', [...$slot->frames, $strange], self::NOON - 600))])->has('camera.leftovers-unsafe'));
+        $this->assertTrue(
+            self::judge([self::body(1, $slot, new SlotRead('S', [...$slot->frames, $strange], self::NOON - 600))])->has(
+                'camera.leftovers-unsafe',
+            ),
+        );
     }
 
     public function test_an_empty_slot_an_unreadable_card_and_no_test_frames_are_stops(): void

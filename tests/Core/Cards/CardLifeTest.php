@@ -93,15 +93,21 @@ final class CardLifeTest extends TestCase
 
     public function test_losses_are_kept_in_the_words_they_were_given_up_with(): void
     {
-        $life = CardLife::of([...self::shot(), self::event(CardEventKind::LossAccepted, 5, data: ['path' => 'X.JPG', 'words' => 'a test frame'])]);
+        $life = CardLife::of([
+            ...self::shot(),
+            self::event(CardEventKind::LossAccepted, 5, data: ['path' => 'X.JPG', 'words' => 'a test frame']),
+        ]);
         $this->assertSame(['X.JPG' => 'a test frame'], $life->acceptedLosses);
     }
 
     public function test_two_cards_share_a_body_only_at_the_same_time_in_two_slots(): void
     {
-        $life = static fn (float $in, ?float $out, int $body, int $slot): CardLife => CardLife::of(array_filter([
-            self::event(CardEventKind::Loaded, $in, $body, $slot), $out === null ? null : self::event(CardEventKind::Unloaded, $out),
-        ]));
+        $life = static fn (float $in, ?float $out, int $body, int $slot): CardLife => CardLife::of(
+            array_filter([
+                self::event(CardEventKind::Loaded, $in, $body, $slot),
+                $out === null ? null : self::event(CardEventKind::Unloaded, $out),
+            ]),
+        );
         $card = $life(10, 20, 7, 1);
         $this->assertTrue($card->sharedABodyWith($life(10, 20, 7, 2)));
         $this->assertTrue($card->sharedABodyWith($life(15, null, 7, 2)), 'still in there');
@@ -112,17 +118,32 @@ final class CardLifeTest extends TestCase
 
     public function test_after_the_day_each_card_is_told_its_next_step(): void
     {
-        $code = static fn (CardEvent ...$more): ?string => CardsAfter::of([new CardAfter(1, 'S01', CardLife::of([...array_slice(self::shot(), 0, 3), ...$more]))])->worst()?->code;
+        $code = static fn (CardEvent ...$more): ?string => CardsAfter::of([
+            new CardAfter(1, 'S01', CardLife::of([...array_slice(self::shot(), 0, 3), ...$more])),
+        ])->worst()?->code;
         $sealed = self::event(CardEventKind::Sealed, 4);
-        $checked = static fn (TwinVerdict $v): CardEvent => self::event(CardEventKind::TwinChecked, 5, data: (new TwinNote($v, 1, 2, 1, [], []))->row());
+        $checked = static fn (TwinVerdict $v): CardEvent => self::event(
+            CardEventKind::TwinChecked,
+            5,
+            data: (new TwinNote($v, 1, 2, 1, [], []))->row(),
+        );
         $this->assertSame('cards.not-sealed', $code());
         $this->assertSame('cards.no-twin-check', $code($sealed));
         $this->assertSame('cards.twin-trouble', $code($sealed, $checked(TwinVerdict::Loss)));
         $this->assertSame('cards.waits', $code($sealed, $checked(TwinVerdict::Twins)));
-        $permitted = CardLife::of([...array_slice(self::shot(), 0, 3), $sealed, $checked(TwinVerdict::Twins), self::event(CardEventKind::Permitted, 6)]);
+        $permitted = CardLife::of([
+            ...array_slice(self::shot(), 0, 3),
+            $sealed,
+            $checked(TwinVerdict::Twins),
+            self::event(CardEventKind::Permitted, 6),
+        ]);
         $now = static fn (?Verdict $worth): ?string => CardsAfter::of([new CardAfter(1, 'S01', $permitted, $worth)])->worst()?->code;
         $this->assertSame('cards.permitted', $now(Verdict::fine('permit.granted', 'It may go.', 'All of it is safe.')));
-        $this->assertSame('cards.permit-void', $now(Verdict::stop('permit.copies', 'Not safe.', 'A drive went.')), 'what was given yesterday is worth what it is worth today');
+        $this->assertSame(
+            'cards.permit-void',
+            $now(Verdict::stop('permit.copies', 'Not safe.', 'A drive went.')),
+            'what was given yesterday is worth what it is worth today',
+        );
         $this->assertSame('cards.waits', $now(null), 'nothing is claimed that nobody looked at');
     }
 
@@ -131,7 +152,10 @@ final class CardLifeTest extends TestCase
         $looked = self::event(CardEventKind::Looked, 5, data: ['frames' => 9]);
         $this->assertNull(CardLife::of(self::shot())->look);
         $this->assertSame(9, CardLife::of([...self::shot(), $looked])->look?->frames);
-        $this->assertNull(CardLife::of([...self::shot(), $looked, self::event(CardEventKind::Sealed, 6)])->look, 'sealed again, looked at again');
+        $this->assertNull(
+            CardLife::of([...self::shot(), $looked, self::event(CardEventKind::Sealed, 6)])->look,
+            'sealed again, looked at again',
+        );
         $this->assertNull(CardLife::of([...self::shot(), $looked, self::event(CardEventKind::Formatted, 6)])->look);
     }
 
@@ -139,7 +163,10 @@ final class CardLifeTest extends TestCase
     {
         $this->assertTrue((new Look(9))->isPassed());
         $this->assertFalse((new Look(9, words: 'soft and damaged', isWell: false))->isPassed());
-        $this->assertFalse(Look::ofRow(['frames' => 9, 'words' => 'soft and damaged'])->isPassed(), 'noted before one was asked whether all is well');
+        $this->assertFalse(
+            Look::ofRow(['frames' => 9, 'words' => 'soft and damaged'])->isPassed(),
+            'noted before one was asked whether all is well',
+        );
         $this->assertFalse((new Look(9, ['OSTV0003.JPG']))->isPassed());
         $look = new Look(9, ['OSTV0003.JPG'], 'nobody can jump again', false, true);
         $this->assertTrue($look->isPassed());
@@ -157,9 +184,17 @@ final class CardLifeTest extends TestCase
 
     public function test_a_card_that_may_have_lost_something_is_out_of_use_until_somebody_says_otherwise(): void
     {
-        $aside = [...self::shot(), self::event(CardEventKind::Permitted, 5), self::event(CardEventKind::Formatted, 6), self::event(CardEventKind::SetAside, 7, data: ['words' => 'formatted when its permit was void'])];
+        $aside = [
+            ...self::shot(),
+            self::event(CardEventKind::Permitted, 5),
+            self::event(CardEventKind::Formatted, 6),
+            self::event(CardEventKind::SetAside, 7, data: ['words' => 'formatted when its permit was void']),
+        ];
         $life = CardLife::of($aside);
-        $this->assertSame([CardState::Aside, 'formatted when its permit was void', false], [$life->state, $life->aside, $life->state->isFaceUp()]);
+        $this->assertSame(
+            [CardState::Aside, 'formatted when its permit was void', false],
+            [$life->state, $life->aside, $life->state->isFaceUp()],
+        );
         $this->assertSame(CardState::Ready, CardLife::of([...$aside, self::event(CardEventKind::BackInUse, 8)])->state);
     }
 
@@ -167,7 +202,16 @@ final class CardLifeTest extends TestCase
     {
         $released = [...self::shot(), self::event(CardEventKind::Permitted, 5), self::event(CardEventKind::Released, 6)];
         $this->assertSame(6.0, CardLife::of($released)->releasedAt);
-        foreach ([CardEventKind::Loaded, CardEventKind::Sealed, CardEventKind::Permitted, CardEventKind::Refused, CardEventKind::Differs, CardEventKind::Formatted] as $kind) {
+        foreach (
+            [
+                CardEventKind::Loaded,
+                CardEventKind::Sealed,
+                CardEventKind::Permitted,
+                CardEventKind::Refused,
+                CardEventKind::Differs,
+                CardEventKind::Formatted,
+            ] as $kind
+        ) {
             $this->assertNull(CardLife::of([...$released, self::event($kind, 7)])->releasedAt, $kind->value);
         }
     }
@@ -178,7 +222,12 @@ final class CardLifeTest extends TestCase
         $life = CardLife::of([...self::shot(), $retired]);
         $this->assertSame([CardState::Shot, true, false], [$life->state, $life->isRetiring, $life->isFree()]);
         $this->assertSame('card.retiring', CardHealth::of(1, 'S01', $life, 9)[0]->code);
-        $empty = CardLife::of([...self::shot(), $retired, self::event(CardEventKind::Permitted, 6), self::event(CardEventKind::Formatted, 7)]);
+        $empty = CardLife::of([
+            ...self::shot(),
+            $retired,
+            self::event(CardEventKind::Permitted, 6),
+            self::event(CardEventKind::Formatted, 7),
+        ]);
         $this->assertSame([CardState::Retired, true, false], [$empty->state, $empty->isFree(), $empty->state->isFaceUp()]);
         $this->assertSame([], CardHealth::of(1, 'S01', $empty, 9));
         $this->assertSame(CardState::Retired, CardLife::of([self::event(CardEventKind::Bought, 1), $retired])->state);
@@ -186,14 +235,37 @@ final class CardLifeTest extends TestCase
 
     public function test_faults_are_counted_in_all_its_life_and_two_are_enough(): void
     {
-        $twin = static fn (float $at, Side $here, Side $there): CardEvent => self::event(CardEventKind::TwinChecked, $at, data: (array) json_decode((string) json_encode((new TwinNote(TwinVerdict::Repairable, 3, 8, 1, ['a.jpg' => $here], ['a.jpg' => $there]))->row()), true));
-        $codes = static fn (CardEvent ...$events): array => array_map(static fn ($v): string => "{$v->severity->value} {$v->code}", CardHealth::of(1, 'S01', CardLife::of([...self::shot(), ...$events]), 1000.0));
+        $twin = static fn (float $at, Side $here, Side $there): CardEvent => self::event(
+            CardEventKind::TwinChecked,
+            $at,
+            data: (array) json_decode(
+                (string) json_encode((new TwinNote(TwinVerdict::Repairable, 3, 8, 1, ['a.jpg' => $here], ['a.jpg' => $there]))->row()),
+                true,
+            ),
+        );
+        $codes = static fn (CardEvent ...$events): array => array_map(
+            static fn ($v): string => "{$v->severity->value} {$v->code}",
+            CardHealth::of(1, 'S01', CardLife::of([...self::shot(), ...$events]), 1000.0),
+        );
         $this->assertSame([], $codes());
         $this->assertSame(['mind card.fault'], $codes($twin(5, Side::Damaged, Side::Intact)));
-        $this->assertSame(['mind card.fault'], $codes($twin(5, Side::Damaged, Side::Intact), $twin(6, Side::Damaged, Side::Intact)), 'the same damage looked at twice is one');
+        $this->assertSame(
+            ['mind card.fault'],
+            $codes($twin(5, Side::Damaged, Side::Intact), $twin(6, Side::Damaged, Side::Intact)),
+            'the same damage looked at twice is one',
+        );
         $this->assertSame([], $codes($twin(5, Side::Damaged, Side::Damaged)), 'damaged on both, the camera is to blame');
-        $this->assertSame(['fix card.faults'], $codes($twin(5, Side::Damaged, Side::Intact), self::event(CardEventKind::Incident, 6, data: ['words' => 'the reader lost it', 'is_fault' => true])));
-        $this->assertSame([], $codes(self::event(CardEventKind::Incident, 6, data: ['words' => 'fell into the gravel', 'is_fault' => false])));
+        $this->assertSame(
+            ['fix card.faults'],
+            $codes(
+                $twin(5, Side::Damaged, Side::Intact),
+                self::event(CardEventKind::Incident, 6, data: ['words' => 'the reader lost it', 'is_fault' => true]),
+            ),
+        );
+        $this->assertSame(
+            [],
+            $codes(self::event(CardEventKind::Incident, 6, data: ['words' => 'fell into the gravel', 'is_fault' => false])),
+        );
         $old = CardHealth::of(1, 'S01', CardLife::of([self::event(CardEventKind::Bought, 0)]), 5.1 * 365.25 * 86400);
         $this->assertSame(['card.old', 'card.retire'], [$old[0]->code, $old[0]->remedy?->action]);
         $this->assertSame([], CardHealth::of(1, 'S01', CardLife::of([self::event(CardEventKind::Bought, 0)]), 4.9 * 365.25 * 86400));

@@ -53,7 +53,10 @@ final class HealedSetTest extends TestCase
     public function test_of_each_file_the_intact_side_is_taken(): void
     {
         $set = $this->cards();
-        $this->assertSame([self::DIR.'0001.JPG', self::DIR.'0002.JPG', self::DIR.'0003.JPG', 'notes.txt'], array_map(static fn (Entry $e): string => $e->path, iterator_to_array($set->entries(), false)));
+        $this->assertSame(
+            [self::DIR.'0001.JPG', self::DIR.'0002.JPG', self::DIR.'0003.JPG', 'notes.txt'],
+            array_map(static fn (Entry $e): string => $e->path, iterator_to_array($set->entries(), false)),
+        );
         foreach ([1, 2, 3] as $number) {
             $this->assertSame(Pictures::jpeg($number), $set->contents(self::DIR."000{$number}.JPG"), "frame {$number}");
         }
@@ -73,7 +76,11 @@ final class HealedSetTest extends TestCase
         $this->assertTrue($report->isWhole(allowSkips: false));
         $this->assertSame(4, $report->files);
         $this->assertTrue((new BagVerifier(LocalVolume::at("{$this->temp}/drive/healed")))->check()->valid);
-        exec('cd '.escapeshellarg("{$this->temp}/drive/healed").' && b2sum --strict --quiet -c manifest-blake2b512.txt 2>&1', $out, $exit);
+        exec(
+            'cd '.escapeshellarg("{$this->temp}/drive/healed").' && b2sum --strict --quiet -c manifest-blake2b512.txt 2>&1',
+            $out,
+            $exit,
+        );
         $this->assertSame(0, $exit, implode("\n", $out));
         $this->assertSame($before, [$this->contentsOf("{$this->temp}/a"), $this->contentsOf("{$this->temp}/b")]);
     }
@@ -81,10 +88,16 @@ final class HealedSetTest extends TestCase
     public function test_nothing_is_ever_written_to_a_card(): void
     {
         $set = $this->cards();
-        foreach ([
-            static fn () => $set->create('x'), static fn () => $set->rename('notes.txt', 'y'), static fn () => $set->putTagFile('x', ''),
-            static fn () => $set->appendTagFile('x', ''), static fn () => $set->removeOwn('notes.txt'), static fn () => $set->makeFolder('z'),
-        ] as $write) {
+        foreach (
+            [
+                static fn () => $set->create('x'),
+                static fn () => $set->rename('notes.txt', 'y'),
+                static fn () => $set->putTagFile('x', ''),
+                static fn () => $set->appendTagFile('x', ''),
+                static fn () => $set->removeOwn('notes.txt'),
+                static fn () => $set->makeFolder('z'),
+            ] as $write
+        ) {
             try {
                 $write();
                 $this->fail('It was written.');

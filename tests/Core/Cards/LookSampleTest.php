@@ -16,7 +16,16 @@ final class LookSampleTest extends TestCase
      */
     private static function frames(array $sizes, array $differing = []): array
     {
-        return array_map(static fn (int $bytes, int $i): array => ['id' => 100 + $i, 'name' => "F{$i}", 'bytes' => $bytes, 'isDiffering' => in_array($i, $differing, true)], $sizes, array_keys($sizes));
+        return array_map(
+            static fn (int $bytes, int $i): array => [
+                'id' => 100 + $i,
+                'name' => "F{$i}",
+                'bytes' => $bytes,
+                'isDiffering' => in_array($i, $differing, true),
+            ],
+            $sizes,
+            array_keys($sizes),
+        );
     }
 
     public function test_what_differs_what_is_small_and_what_spans_the_day(): void
@@ -49,6 +58,12 @@ final class LookSampleTest extends TestCase
         $mixed = LookSample::of(self::frames(array_map(static fn (int $i): int => $i % 3 === 0 ? 100 : 1000, range(0, 59))));
         $this->assertCount(4, array_filter($mixed, static fn (array $f): bool => str_contains($f['why'], 'less detail')));
         // A scene that is plain throughout is small without being soft.
-        $this->assertSame([], array_filter(LookSample::of(self::frames([...array_fill(0, 30, 1000), ...array_fill(0, 30, 400)])), static fn (array $f): bool => str_contains($f['why'], 'less detail') && $f['id'] > 135));
+        $this->assertSame(
+            [],
+            array_filter(
+                LookSample::of(self::frames([...array_fill(0, 30, 1000), ...array_fill(0, 30, 400)])),
+                static fn (array $f): bool => str_contains($f['why'], 'less detail') && $f['id'] > 135,
+            ),
+        );
     }
 }

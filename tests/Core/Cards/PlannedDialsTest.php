@@ -14,7 +14,7 @@ use PHPUnit\Framework\TestCase;
 /** Held against log2(N²/t) − log2(ISO/100) = EV (ISO 2720, from memory), to a third of a stop. */
 final class PlannedDialsTest extends TestCase
 {
-    private static function at(?float $ev, SettingsSheet $sheet = new SettingsSheet): PlannedDials
+    private static function at(?float $ev, SettingsSheet $sheet = new SettingsSheet()): PlannedDials
     {
         return PlannedDials::of(new PlannedStretch(1, 'Vows', ['lead'], 0, 3600, '14:00', null, Priority::Must, $ev, []), $sheet);
     }
@@ -45,7 +45,10 @@ final class PlannedDialsTest extends TestCase
         $dark = self::at(4.0, $sheet);
         $this->assertSame([2.8, 250], [$dark->fNumber, $dark->shutter]);
         $this->assertStringContainsString('Too dark for the sheet by 3 stops at ISO 1600', (string) $dark->minds);
-        $this->assertStringContainsString('Too bright for the sheet by 2', (string) self::at(17.0, new SettingsSheet(null, null, 2.8, 2.8))->minds);
+        $this->assertStringContainsString(
+            'Too bright for the sheet by 2',
+            (string) self::at(17.0, new SettingsSheet(null, null, 2.8, 2.8))->minds,
+        );
         // EV 6.5 at f/4 and 1/160 s would be ISO 2800: opened a stop to f/2.8 it is 1400.
         $this->assertSame([2.8, 1250], [self::at(6.5)->fNumber, self::at(6.5)->iso]);
         $this->assertSame(4.0, self::at(9.0)->fNumber);

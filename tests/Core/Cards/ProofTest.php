@@ -67,7 +67,8 @@ final class ProofTest extends TestCase
             $was = false;
             for ($n = 0; $n < 6; $n++) {
                 $disks = array_slice($random->shuffleArray(['a', 'b', 'c']), 0, $random->getInt(0, 2));
-                $medium = $random->getInt(0, 1) === 1 ? Medium::said($random->shuffleArray(['Fir', 'Birch'])[0], $disks) : Medium::found($disks);
+                $medium =
+                    $random->getInt(0, 1) === 1 ? Medium::said($random->shuffleArray(['Fir', 'Birch'])[0], $disks) : Medium::found($disks);
                 $bags[] = new BagReading('x', $medium, $random->getInt(0, 3) > 0 ? ['a' => []] : []);
                 $is = Proof::of([new CardFile('f', 'a')], $bags, 2)->isGranted();
                 $this->assertTrue($is || ! $was);
@@ -78,7 +79,9 @@ final class ProofTest extends TestCase
 
     public function test_one_file_of_the_file_system_under_two_names_is_one_copy(): void
     {
-        $bag = static fn (string $medium, string ...$inodes): BagReading => new BagReading('x', Medium::said($medium), ['a' => array_values($inodes)]);
+        $bag = static fn (string $medium, string ...$inodes): BagReading => new BagReading('x', Medium::said($medium), [
+            'a' => array_values($inodes),
+        ]);
         $granted = static fn (BagReading ...$bags): bool => Proof::of([new CardFile('f', 'a')], array_values($bags), 2)->isGranted();
         $this->assertFalse($granted($bag('Fir', '1:7'), $bag('Birch', '1:7')));
         $this->assertTrue($granted($bag('Fir', '1:7'), $bag('Birch', '1:7', '1:8')));
@@ -87,7 +90,9 @@ final class ProofTest extends TestCase
     public function test_a_damaged_frame_wants_its_twin_elsewhere_and_its_own_damage_counts_for_nothing(): void
     {
         $file = new CardFile('f', 'cut', healing: 'whole');
-        $on = static fn (string $content): BagReading => new BagReading('x', Medium::found([$content.random_int(1, PHP_INT_MAX)]), [$content => []]);
+        $on = static fn (string $content): BagReading => new BagReading('x', Medium::found([$content.random_int(1, PHP_INT_MAX)]), [
+            $content => [],
+        ]);
         $this->assertFalse(Proof::of([$file], [$on('cut'), $on('cut')], 2)->isGranted());
         $this->assertTrue(Proof::of([$file], [$on('whole'), $on('whole')], 2)->isGranted());
         $this->assertFalse(Proof::of([], [$on('whole')], 1)->isGranted(), 'of nothing, nothing is proved');
@@ -122,8 +127,21 @@ final class ProofTest extends TestCase
         $this->assertSame(['data/a'], $found($this->bag('md5', ['a' => 'one'], algorithm: 'md5')));
         $this->assertSame([], $found($this->bag('rotten', ['a' => 'two'], hash('sha256', 'one')."  data/a\n")));
         $this->assertSame([], $found($this->bag('empty list', ['a' => 'one'], '')));
-        $this->assertSame([], $found($this->bag('claimed', [], hash('sha256', 'one')."  data/a\n")), 'what a list claims and nobody can read');
-        $this->assertSame([], $found($this->bag('outside', ['a' => 'x'], hash('sha256', 'one')."  ../a\n".hash('sha256', 'one')."  data/../../a\n".hash('sha256', 'one')."  a\n")));
+        $this->assertSame(
+            [],
+            $found($this->bag('claimed', [], hash('sha256', 'one')."  data/a\n")),
+            'what a list claims and nobody can read',
+        );
+        $this->assertSame(
+            [],
+            $found(
+                $this->bag(
+                    'outside',
+                    ['a' => 'x'],
+                    hash('sha256', 'one')."  ../a\n".hash('sha256', 'one')."  data/../../a\n".hash('sha256', 'one')."  a\n",
+                ),
+            ),
+        );
         $both = $this->bag('two lists', ['a' => 'one']);
         $this->file('two lists/manifest-md5.txt', md5('other')."  data/a\n");
         $this->assertSame([], $found($both), 'where two lists disagree it does not count');
@@ -140,14 +158,25 @@ final class ProofTest extends TestCase
     /** Every file counts, whatever its kind; links and the like are named. */
     public function test_everything_on_a_card_is_in_its_inventory(): void
     {
-        foreach (['DCIM/100OSTVK/OSTV0001.MOV', 'DCIM/100OSTVK/OSTV0001.HIF', 'NOTES/one.wav', '.DS_Store', 'System Volume Information/x'] as $path) {
+        foreach (
+            ['DCIM/100OSTVK/OSTV0001.MOV', 'DCIM/100OSTVK/OSTV0001.HIF', 'NOTES/one.wav', '.DS_Store', 'System Volume '.
+                'Information/x'] as $path
+        ) {
             $this->file("card/{$path}", $path);
         }
         symlink('/etc/hostname', "{$this->temp}/card/link");
         posix_mkfifo("{$this->temp}/card/pipe", 0600);
         $card = CardReader::read(LocalVolume::at("{$this->temp}/card"));
         $this->assertCount(7, $card->files);
-        $this->assertSame(['link', 'pipe'], array_values(array_map(static fn (CardFile $f): string => $f->name, array_filter($card->files, static fn (CardFile $f): bool => $f->whyNot === CardReader::NOT_A_FILE))));
+        $this->assertSame(
+            ['link', 'pipe'],
+            array_values(
+                array_map(
+                    static fn (CardFile $f): string => $f->name,
+                    array_filter($card->files, static fn (CardFile $f): bool => $f->whyNot === CardReader::NOT_A_FILE),
+                ),
+            ),
+        );
     }
 
     public function test_a_cut_frame_wants_the_content_of_its_whole_twin(): void
@@ -159,7 +188,10 @@ final class ProofTest extends TestCase
         $file = CardReader::read($a, (new TwinCheck($a, $b))->report(), $b)->files[0];
         $this->assertSame(Content::of($b, 'DCIM/100OSTVK/OSTV0001.JPG')->hash(), $file->healing);
         $alone = LoneCheck::of($a);
-        $this->assertSame([TwinVerdict::Alone, 1, Side::Damaged], [$alone->verdict, $alone->frames, $alone->stateOf('DCIM/100OSTVK/OSTV0001.JPG')]);
+        $this->assertSame(
+            [TwinVerdict::Alone, 1, Side::Damaged],
+            [$alone->verdict, $alone->frames, $alone->stateOf('DCIM/100OSTVK/OSTV0001.JPG')],
+        );
         $this->assertSame(Side::Intact, LoneCheck::of($b)->stateOf('DCIM/100OSTVK/OSTV0001.JPG'));
     }
 

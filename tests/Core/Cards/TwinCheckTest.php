@@ -138,12 +138,24 @@ final class TwinCheckTest extends TestCase
     public static function numbers(): array
     {
         return [
-            'goes on from a to b' => [['DCIM/100OSTVK/OSTV0007', 'DCIM/100OSTVK/OSTV0008'], ['DCIM/100OSTVK/OSTV0009'], TwinVerdict::Overflow],
+            'goes on from a to b' => [
+                ['DCIM/100OSTVK/OSTV0007', 'DCIM/100OSTVK/OSTV0008'],
+                ['DCIM/100OSTVK/OSTV0009'],
+                TwinVerdict::Overflow,
+            ],
             'goes on from b to a' => [['DCIM/100OSTVK/OSTV0009'], ['DCIM/100OSTVK/OSTV0008'], TwinVerdict::Overflow],
-            'rolls over into the next folder (CIPA DC-009)' => [['DCIM/100OSTVK/OSTV9998', 'DCIM/100OSTVK/OSTV9999'], ['DCIM/101OSTVK/OSTV0001'], TwinVerdict::Overflow],
+            'rolls over into the next folder (CIPA DC-009)' => [
+                ['DCIM/100OSTVK/OSTV9998', 'DCIM/100OSTVK/OSTV9999'],
+                ['DCIM/101OSTVK/OSTV0001'],
+                TwinVerdict::Overflow,
+            ],
             'does not roll over within a folder' => [['DCIM/100OSTVK/OSTV9999'], ['DCIM/100OSTVK/OSTV0001'], TwinVerdict::Repairable],
             'a gap is no overflow' => [['DCIM/100OSTVK/OSTV0007'], ['DCIM/100OSTVK/OSTV0009'], TwinVerdict::Repairable],
-            'every second frame is no overflow' => [['DCIM/100OSTVK/OSTV0001', 'DCIM/100OSTVK/OSTV0003'], ['DCIM/100OSTVK/OSTV0002', 'DCIM/100OSTVK/OSTV0004'], TwinVerdict::Repairable],
+            'every second frame is no overflow' => [
+                ['DCIM/100OSTVK/OSTV0001', 'DCIM/100OSTVK/OSTV0003'],
+                ['DCIM/100OSTVK/OSTV0002', 'DCIM/100OSTVK/OSTV0004'],
+                TwinVerdict::Repairable,
+            ],
         ];
     }
 

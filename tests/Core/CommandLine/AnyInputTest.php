@@ -18,7 +18,32 @@ final class AnyInputTest extends TestCase
 {
     private const TRIES = 250;
 
-    private const ODD = [null, true, false, '', 'x', "line\nbreak", '24:60', '47:59', '2026-02-29', '9999-12-31', '2026-06-21T24:00:00Z', -1, 0, 1, 0.5, 1e-300, 1e15, 1e308, -1e308, PHP_INT_MAX, PHP_INT_MIN, [], [[]], ['a' => 1]];
+    private const ODD = [
+        null,
+        true,
+        false,
+        '',
+        'x',
+        "line\nbreak",
+        '24:60',
+        '47:59',
+        '2026-02-29',
+        '9999-12-31',
+        '2026-06-21T24:00:00Z',
+        -1,
+        0,
+        1,
+        0.5,
+        1e-300,
+        1e15,
+        1e308,
+        -1e308,
+        PHP_INT_MAX,
+        PHP_INT_MIN,
+        [],
+        [[]],
+        ['a' => 1],
+    ];
 
     private const DAY = ['latitude_deg' => 59.3, 'longitude_deg' => 18.1, 'date' => '2026-06-21', 'timezone' => 'Europe/Stockholm'];
 
@@ -28,30 +53,121 @@ final class AnyInputTest extends TestCase
         $all = [
             'sun' => ['latitude_deg' => 59.3, 'longitude_deg' => 18.1, 'at' => '2026-06-21T12:00:00+02:00'],
             'sun-day' => self::DAY,
-            'shadow' => [...self::DAY, 'subject_height_m' => 1.5, 'object' => ['bearing_deg' => 200, 'distance_m' => 10, 'height_m' => 40, 'width_m' => 2]],
+            'shadow' => [
+                ...self::DAY,
+                'subject_height_m' => 1.5,
+                'object' => ['bearing_deg' => 200, 'distance_m' => 10, 'height_m' => 40, 'width_m' => 2],
+            ],
             'exposure' => ['f_number' => 11, 'shutter_s' => 0.0025, 'iso' => 50, 'scene' => ['ev100' => 14.6]],
-            'flash' => ['guide_number_m' => 45, 'iso' => 100, 'power' => '1/2', 'distance_m' => 3, 'shutter_s' => 0.001, 'sync_s' => 0.005, 'modifier_stops' => 1, 'high_speed_loss_stops' => 2],
-            'motion-blur' => ['speed_m_s' => 8, 'distance_m' => 20, 'focal_mm' => 200, 'shutter_s' => 0.001, 'pixel_um' => 5, 'tracking_error' => 0.4],
+            'flash' => [
+                'guide_number_m' => 45,
+                'iso' => 100,
+                'power' => '1/2',
+                'distance_m' => 3,
+                'shutter_s' => 0.001,
+                'sync_s' => 0.005,
+                'modifier_stops' => 1,
+                'high_speed_loss_stops' => 2,
+            ],
+            'motion-blur' => [
+                'speed_m_s' => 8,
+                'distance_m' => 20,
+                'focal_mm' => 200,
+                'shutter_s' => 0.001,
+                'pixel_um' => 5,
+                'tracking_error' => 0.4,
+            ],
             'depth-of-field' => ['focal_mm' => 50, 'f_number' => 4, 'distance_m' => 5, 'coc_mm' => 0.03],
             'field-of-view' => ['focal_mm' => 50, 'sensor_width_mm' => 36, 'sensor_height_mm' => 24, 'distance_m' => 5],
             'rows' => ['focal_mm' => 50, 'coc_mm' => 0.03, 'row_distances_m' => [4, 4.7, 5.4]],
             'frames-needed' => ['people' => 12, 'light' => 'good', 'confidence' => 0.95, 'shutter_s' => 0.008],
-            'formals-order' => ['presence' => 'called', 'people' => [['id' => 'a', 'weight' => 2], ['id' => 'b'], ['id' => 'c']], 'groups' => [['id' => 'one', 'minutes' => 3, 'people' => ['a', 'b']], ['id' => 'two', 'minutes' => 2, 'people' => ['b', 'c']], ['id' => 'three', 'minutes' => 4, 'people' => ['a', 'c']]], 'before' => [['one', 'two']], 'never_together' => []],
-            'team-schedule' => ['teams' => [['id' => 'u9', 'players' => 12, 'team_minutes' => 4, 'player_seconds' => 30], ['id' => 'u11', 'players' => 14, 'team_minutes' => 5, 'player_seconds' => 25]], 'light_sets' => 2],
-            'timeline' => ['start' => '22:00', 'segments' => [['id' => 'a', 'minutes' => 120, 'place' => 'garden', 'earliest' => '22:00'], ['id' => 'b', 'minutes' => 20, 'place' => 'hall', 'fixed_start' => '24:10', 'lane' => 'lead'], ['id' => 'c', 'minutes' => 60, 'after' => ['a'], 'lane' => 'second', 'latest_end' => '26:00']], 'travel' => [['from' => 'hall', 'to' => 'garden', 'minutes' => 15]]],
-            'replan' => ['now' => '14:00', 'place' => 'garden', 'segments' => [['id' => 'a', 'minutes' => 20, 'value' => 50, 'short_minutes' => 10, 'short_value' => 30, 'may_move_to' => ['p'], 'place' => 'garden'], ['id' => 'b', 'minutes' => 40, 'value' => 100, 'must' => true, 'fixed_start' => '14:10', 'latest_end' => '15:00']], 'pockets' => [['id' => 'p', 'minutes' => 30]], 'travel' => []],
-            'rehearse' => ['start' => '09:00', 'runs' => 50, 'seed' => 4, 'correlation' => 0.2, 'segments' => [['id' => 'a', 'minutes_low' => 20, 'minutes_likely' => 30, 'minutes_high' => 40], ['id' => 'b', 'minutes_low' => 60, 'minutes_likely' => 60, 'minutes_high' => 60, 'fixed_start' => '09:30']]],
-            'card-budget' => ['frames' => 900, 'raw_mb' => 40, 'jpeg_mb' => 10, 'save_mode' => 'mirror', 'slot_gb' => [64, 32], 'reserve' => 0.1],
-            'battery-budget' => ['frames' => 600, 'frames_per_charge' => 600, 'hours_standby' => 10, 'standby_hours_per_charge' => 10, 'temperature_c' => 4, 'reserve' => 0.2],
-            'lose-one' => ['items' => [['id' => 'a', 'gives' => ['x', 'y']], ['id' => 'b', 'gives' => ['x'], 'requires' => ['y']]], 'needs' => [['id' => 'n', 'capability' => 'x', 'count' => 2]], 'losses' => 2],
+            'formals-order' => [
+                'presence' => 'called',
+                'people' => [['id' => 'a', 'weight' => 2], ['id' => 'b'], ['id' => 'c']],
+                'groups' => [
+                    ['id' => 'one', 'minutes' => 3, 'people' => ['a', 'b']],
+                    ['id' => 'two', 'minutes' => 2, 'people' => ['b', 'c']],
+                    ['id' => 'three', 'minutes' => 4, 'people' => ['a', 'c']],
+                ],
+                'before' => [['one', 'two']],
+                'never_together' => [],
+            ],
+            'team-schedule' => [
+                'teams' => [
+                    ['id' => 'u9', 'players' => 12, 'team_minutes' => 4, 'player_seconds' => 30],
+                    ['id' => 'u11', 'players' => 14, 'team_minutes' => 5, 'player_seconds' => 25],
+                ],
+                'light_sets' => 2,
+            ],
+            'timeline' => [
+                'start' => '22:00',
+                'segments' => [
+                    ['id' => 'a', 'minutes' => 120, 'place' => 'garden', 'earliest' => '22:00'],
+                    ['id' => 'b', 'minutes' => 20, 'place' => 'hall', 'fixed_start' => '24:10', 'lane' => 'lead'],
+                    ['id' => 'c', 'minutes' => 60, 'after' => ['a'], 'lane' => 'second', 'latest_end' => '26:00'],
+                ],
+                'travel' => [['from' => 'hall', 'to' => 'garden', 'minutes' => 15]],
+            ],
+            'replan' => [
+                'now' => '14:00',
+                'place' => 'garden',
+                'segments' => [
+                    [
+                        'id' => 'a',
+                        'minutes' => 20,
+                        'value' => 50,
+                        'short_minutes' => 10,
+                        'short_value' => 30,
+                        'may_move_to' => ['p'],
+                        'place' => 'garden',
+                    ],
+                    ['id' => 'b', 'minutes' => 40, 'value' => 100, 'must' => true, 'fixed_start' => '14:10', 'latest_end' => '15:00'],
+                ],
+                'pockets' => [['id' => 'p', 'minutes' => 30]],
+                'travel' => [],
+            ],
+            'rehearse' => [
+                'start' => '09:00',
+                'runs' => 50,
+                'seed' => 4,
+                'correlation' => 0.2,
+                'segments' => [
+                    ['id' => 'a', 'minutes_low' => 20, 'minutes_likely' => 30, 'minutes_high' => 40],
+                    ['id' => 'b', 'minutes_low' => 60, 'minutes_likely' => 60, 'minutes_high' => 60, 'fixed_start' => '09:30'],
+                ],
+            ],
+            'card-budget' => [
+                'frames' => 900,
+                'raw_mb' => 40,
+                'jpeg_mb' => 10,
+                'save_mode' => 'mirror',
+                'slot_gb' => [64, 32],
+                'reserve' => 0.1,
+            ],
+            'battery-budget' => [
+                'frames' => 600,
+                'frames_per_charge' => 600,
+                'hours_standby' => 10,
+                'standby_hours_per_charge' => 10,
+                'temperature_c' => 4,
+                'reserve' => 0.2,
+            ],
+            'lose-one' => [
+                'items' => [['id' => 'a', 'gives' => ['x', 'y']], ['id' => 'b', 'gives' => ['x'], 'requires' => ['y']]],
+                'needs' => [['id' => 'n', 'capability' => 'x', 'count' => 2]],
+                'losses' => 2,
+            ],
         ];
 
-        return array_combine(array_keys($all), array_map(static fn (string $topic, array $input): array => [$topic, $input], array_keys($all), $all));
+        return array_combine(
+            array_keys($all),
+            array_map(static fn (string $topic, array $input): array => [$topic, $input], array_keys($all), $all),
+        );
     }
 
     public function test_every_topic_is_asked(): void
     {
-        $this->assertEqualsCanonicalizing((new Topics)->names(), array_keys(self::questions()));
+        $this->assertEqualsCanonicalizing((new Topics())->names(), array_keys(self::questions()));
     }
 
     /** @param  array<string, mixed>  $input */
@@ -77,9 +193,15 @@ final class AnyInputTest extends TestCase
     private function ask(string $topic, array $input): bool
     {
         $object = json_decode(json_encode((object) $input, JSON_THROW_ON_ERROR), false, 64, JSON_THROW_ON_ERROR);
-        set_error_handler(static fn (int $level, string $message, string $file, int $line): never => throw new \ErrorException("{$message} at {$file}:{$line}", 0, $level));
+        set_error_handler(
+            static fn (int $level, string $message, string $file, int $line): never => throw new \ErrorException(
+                "{$message} at {$file}:{$line}",
+                0,
+                $level,
+            ),
+        );
         try {
-            $answer = (new Topics)->answer($topic, $object);
+            $answer = (new Topics())->answer($topic, $object);
             $this->assertJson(json_encode($answer, JSON_THROW_ON_ERROR));
 
             return true;

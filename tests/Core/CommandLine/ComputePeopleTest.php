@@ -21,13 +21,23 @@ final class ComputePeopleTest extends TestCase
 
     private const FRAMES = ['people' => 12, 'light' => 'poor', 'confidence' => 0.9, 'shutter_s' => 0.01];
 
-    private const TEAMS = ['light_sets' => 2, 'teams' => [
-        ['id' => 'u14', 'players' => 16, 'team_minutes' => 4, 'player_seconds' => 75], ['id' => 'first', 'players' => 0, 'team_minutes' => 6, 'player_seconds' => 90],
-    ]];
+    private const TEAMS = [
+        'light_sets' => 2,
+        'teams' => [
+            ['id' => 'u14', 'players' => 16, 'team_minutes' => 4, 'player_seconds' => 75],
+            ['id' => 'first', 'players' => 0, 'team_minutes' => 6, 'player_seconds' => 90],
+        ],
+    ];
 
-    private const ORDER = ['presence' => 'called', 'people' => [['id' => 'ma', 'weight' => 2], ['id' => 'pa'], ['id' => 'sis']], 'groups' => [
-        ['id' => 'parents', 'minutes' => 3, 'people' => ['ma', 'pa']], ['id' => 'sister', 'minutes' => 2, 'people' => ['sis']], ['id' => 'family', 'minutes' => 4, 'people' => ['ma', 'pa', 'sis']],
-    ]];
+    private const ORDER = [
+        'presence' => 'called',
+        'people' => [['id' => 'ma', 'weight' => 2], ['id' => 'pa'], ['id' => 'sis']],
+        'groups' => [
+            ['id' => 'parents', 'minutes' => 3, 'people' => ['ma', 'pa']],
+            ['id' => 'sister', 'minutes' => 2, 'people' => ['sis']],
+            ['id' => 'family', 'minutes' => 4, 'people' => ['ma', 'pa', 'sis']],
+        ],
+    ];
 
     /** Copied from the worked values: 50 mm, f/8, c 0.03 mm, 5 m (S. F. Ray, from memory); 35 mm sees 54.4° across. */
     public function test_optics(): void
@@ -42,7 +52,14 @@ final class ComputePeopleTest extends TestCase
         $rows = $this->compute('rows', self::ROWS);
         $this->assertSame(['f_number', 'focus_m', 'near_m', 'far_m'], array_keys($rows));
         $this->assertSame(3.5, $rows['f_number']);
-        $this->assertSame([null, null, null], array_values(array_diff_key($this->compute('rows', ['focal_mm' => 300, 'coc_mm' => 0.02, 'row_distances_m' => [4, 8]]), ['focus_m' => 0])));
+        $this->assertSame(
+            [null, null, null],
+            array_values(
+                array_diff_key($this->compute('rows', ['focal_mm' => 300, 'coc_mm' => 0.02, 'row_distances_m' => [4, 8]]), [
+                    'focus_m' => 0,
+                ]),
+            ),
+        );
     }
 
     public function test_frames_and_teams(): void
@@ -52,8 +69,14 @@ final class ComputePeopleTest extends TestCase
         $this->assertEqualsWithDelta((1 - 0.26 / 6) ** 12, $frames['chance_per_frame'], 1e-12);
         $this->assertNull($this->compute('frames-needed', [...self::FRAMES, 'shutter_s' => 30])['frames']);
         $teams = $this->compute('team-schedule', self::TEAMS);
-        $this->assertEquals(['order' => ['u14', 'first'], 'finish_minutes' => 24], array_intersect_key($teams, ['order' => 0, 'finish_minutes' => 0]));
-        $this->assertEquals(['team' => 'u14', 'what' => 'players', 'start_minute' => 4, 'end_minute' => 24, 'set' => 2], $teams['segments'][1]);
+        $this->assertEquals(
+            ['order' => ['u14', 'first'], 'finish_minutes' => 24],
+            array_intersect_key($teams, ['order' => 0, 'finish_minutes' => 0]),
+        );
+        $this->assertEquals(
+            ['team' => 'u14', 'what' => 'players', 'start_minute' => 4, 'end_minute' => 24, 'set' => 2],
+            $teams['segments'][1],
+        );
         $this->assertEquals(30, $this->compute('team-schedule', [...self::TEAMS, 'light_sets' => 1])['finish_minutes']);
     }
 
@@ -61,7 +84,11 @@ final class ComputePeopleTest extends TestCase
     {
         $found = $this->compute('formals-order', self::ORDER);
         $this->assertSame(['order', 'waiting', 'lower_bound', 'optimal', 'next_to'], array_keys($found));
-        $this->assertSame([0, 0, true, []], [$found['waiting'], $found['lower_bound'], $found['optimal'], $found['next_to']], 'the family stands between the two');
+        $this->assertSame(
+            [0, 0, true, []],
+            [$found['waiting'], $found['lower_bound'], $found['optimal'], $found['next_to']],
+            'the family stands between the two',
+        );
         $this->assertSame('family', $found['order'][1]);
         $gathered = $this->compute('formals-order', [...self::ORDER, 'presence' => 'gathered']);
         // All at once: the family first; then the parents, whose three weigh more, while she waits three minutes.
@@ -69,7 +96,12 @@ final class ComputePeopleTest extends TestCase
         $forced = $this->compute('formals-order', [...self::ORDER, 'before' => [['sister', 'parents'], ['parents', 'family']]]);
         $this->assertSame(['sister', 'parents', 'family'], $forced['order']);
         $this->assertSame(3, $forced['waiting']);
-        $apart = ['presence' => 'called', 'people' => [['id' => 'a'], ['id' => 'b']], 'groups' => [['id' => 'x', 'minutes' => 1, 'people' => ['a']], ['id' => 'y', 'minutes' => 1, 'people' => ['b']]], 'never_together' => [['a', 'b']]];
+        $apart = [
+            'presence' => 'called',
+            'people' => [['id' => 'a'], ['id' => 'b']],
+            'groups' => [['id' => 'x', 'minutes' => 1, 'people' => ['a']], ['id' => 'y', 'minutes' => 1, 'people' => ['b']]],
+            'never_together' => [['a', 'b']],
+        ];
         $this->assertCount(1, $this->compute('formals-order', $apart)['next_to']);
         $this->assertSame([], $this->compute('formals-order', ['presence' => 'called', 'people' => [], 'groups' => []])['order']);
     }
@@ -89,14 +121,42 @@ final class ComputePeopleTest extends TestCase
             'certainty' => ['frames-needed', [...self::FRAMES, 'confidence' => 1], 'confidence'],
             'moonlight' => ['frames-needed', [...self::FRAMES, 'light' => 'moon'], 'light'],
             'three sets' => ['team-schedule', [...self::TEAMS, 'light_sets' => 3], 'light_sets'],
-            'a team twice' => ['team-schedule', [...self::TEAMS, 'teams' => [self::TEAMS['teams'][0], self::TEAMS['teams'][0]]], 'teams[1].id'],
-            'fewer than no players' => ['team-schedule', [...self::TEAMS, 'teams' => [[...self::TEAMS['teams'][0], 'players' => -1]]], 'teams[0].players'],
+            'a team twice' => [
+                'team-schedule',
+                [...self::TEAMS, 'teams' => [self::TEAMS['teams'][0], self::TEAMS['teams'][0]]],
+                'teams[1].id',
+            ],
+            'fewer than no players' => [
+                'team-schedule',
+                [...self::TEAMS, 'teams' => [[...self::TEAMS['teams'][0], 'players' => -1]]],
+                'teams[0].players',
+            ],
             'no such presence' => ['formals-order', [...self::ORDER, 'presence' => 'asleep'], 'presence'],
-            'a stranger' => ['formals-order', [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1, 'people' => ['who']]]], 'groups[0].people'],
-            'a group of nobody' => ['formals-order', [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1, 'people' => []]]], 'groups[0].people'],
-            'a group of a minute and a half' => ['formals-order', [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1.5, 'people' => ['ma']]]], 'groups[0].minutes'],
-            'a group of no time' => ['formals-order', [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 0, 'people' => ['ma']]]], 'groups[0].minutes'],
-            'a person twice in a group' => ['formals-order', [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1, 'people' => ['ma', 'ma']]]], 'groups[0].people'],
+            'a stranger' => [
+                'formals-order',
+                [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1, 'people' => ['who']]]],
+                'groups[0].people',
+            ],
+            'a group of nobody' => [
+                'formals-order',
+                [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1, 'people' => []]]],
+                'groups[0].people',
+            ],
+            'a group of a minute and a half' => [
+                'formals-order',
+                [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1.5, 'people' => ['ma']]]],
+                'groups[0].minutes',
+            ],
+            'a group of no time' => [
+                'formals-order',
+                [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 0, 'people' => ['ma']]]],
+                'groups[0].minutes',
+            ],
+            'a person twice in a group' => [
+                'formals-order',
+                [...self::ORDER, 'groups' => [['id' => 'x', 'minutes' => 1, 'people' => ['ma', 'ma']]]],
+                'groups[0].people',
+            ],
             'a person twice' => ['formals-order', [...self::ORDER, 'people' => [['id' => 'ma'], ['id' => 'ma']]], 'people[1].id'],
             'a negative weight' => ['formals-order', [...self::ORDER, 'people' => [['id' => 'ma', 'weight' => -1]]], 'people[0].weight'],
             'before itself' => ['formals-order', [...self::ORDER, 'before' => [['family', 'family']]], 'before[0]'],

@@ -50,9 +50,18 @@ final class FilesTest extends TestCase
     {
         $run = $this->json(['twin', "{$this->temp}/a", "{$this->temp}/b"]);
         $this->assertSame(0, $run['exit']);
-        $this->assertSame([
-            'frames' => 2, 'files' => 4, 'identical' => 4, 'only_in_a' => [], 'only_in_b' => [], 'different' => [], 'verdict' => 'twins',
-        ], $run['answer']);
+        $this->assertSame(
+            [
+                'frames' => 2,
+                'files' => 4,
+                'identical' => 4,
+                'only_in_a' => [],
+                'only_in_b' => [],
+                'different' => [],
+                'verdict' => 'twins',
+            ],
+            $run['answer'],
+        );
     }
 
     public function test_twin_of_a_damaged_pair_with_an_odd_name(): void
@@ -71,7 +80,10 @@ final class FilesTest extends TestCase
         $run = $this->json($this->copyArguments());
         $this->assertSame(0, $run['exit'], $run['err']);
         $this->assertSame(['files', 'bytes', 'destinations', 'skipped', 'seconds'], array_keys($run['answer']));
-        $this->assertSame(['path' => "{$this->temp}/fir", 'verified' => true, 'files' => 4, 'reused' => 0], $run['answer']['destinations'][0]);
+        $this->assertSame(
+            ['path' => "{$this->temp}/fir", 'verified' => true, 'files' => 4, 'reused' => 0],
+            $run['answer']['destinations'][0],
+        );
         $verify = $this->json(['verify', "{$this->temp}/birch/load 1"]);
         $this->assertSame(0, $verify['exit']);
         $this->assertSame(['valid' => true, 'files' => 4, 'missing' => [], 'damaged' => [], 'extra' => []], $verify['answer']);
@@ -159,7 +171,11 @@ final class FilesTest extends TestCase
         $before = $this->contentsOf($this->temp.'/a');
         foreach ([30_000, 90_000, 150_000, 220_000, 300_000] as $microseconds) {
             $pipes = [];
-            $process = proc_open(['php', dirname(__DIR__, 3).'/bin/satchel.php', ...$this->copyArguments('--json')], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+            $process = proc_open(
+                ['php', dirname(__DIR__, 3).'/bin/satchel.php', ...$this->copyArguments('--json')],
+                [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+                $pipes,
+            );
             self::assertIsResource($process);
             usleep($microseconds);
             proc_terminate($process, SIGKILL);
@@ -175,7 +191,10 @@ final class FilesTest extends TestCase
         $this->assertSame($before, $this->contentsOf($this->temp.'/fir/load 1/data'));
     }
 
-    /** Two copies of one card at the same moment: one is made, the other is told; nothing half written stays, and nobody says more than is so. */
+    /**
+     * Two copies of one card at the same moment: one is made, the other is told; nothing half written stays, and nobody says more than is
+     * so.
+     */
     public function test_two_copies_at_the_same_time(): void
     {
         for ($i = 10; $i < 40; $i++) {
@@ -187,8 +206,23 @@ final class FilesTest extends TestCase
             $running = [];
             foreach ([0, 1] as $which) {
                 $pipes = [];
-                $process = proc_open(['php', dirname(__DIR__, 3).'/bin/satchel.php', 'copy', "{$this->temp}/a", '--to', "{$this->temp}/fir", '--to', "{$this->temp}/birch", '--name', "load {$try}", '--json'],
-                    [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+                $process = proc_open(
+                    [
+                        'php',
+                        dirname(__DIR__, 3).'/bin/satchel.php',
+                        'copy',
+                        "{$this->temp}/a",
+                        '--to',
+                        "{$this->temp}/fir",
+                        '--to',
+                        "{$this->temp}/birch",
+                        '--name',
+                        "load {$try}",
+                        '--json',
+                    ],
+                    [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+                    $pipes,
+                );
                 self::assertIsResource($process);
                 $running[] = [$process, $pipes];
                 usleep($which === 0 ? $try * 9_000 : 0);
@@ -214,7 +248,10 @@ final class FilesTest extends TestCase
         $this->assertGreaterThan(0, $told, 'they met at least once');
     }
 
-    /** What a run that was killed left half written goes with the next, of a file that is no longer on the card too; a file of the card that is called like that stays. */
+    /**
+     * What a run that was killed left half written goes with the next, of a file that is no longer on the card too; a file of the card
+     * that is called like that stays.
+     */
     public function test_what_a_dead_run_left_is_cleared(): void
     {
         $this->file('a/DCIM/100OSTVK/OSTV0009.JPG.satchel-part', 'a name of the card');

@@ -18,23 +18,41 @@ final class PermitCommandTest extends TestCase
 
     protected function setUp(): void
     {
-        foreach (['JPG' => Pictures::jpeg(1), 'DNG' => Pictures::dng(1), 'MOV' => random_bytes(9000), 'HIF' => random_bytes(900)] as $ending => $bytes) {
+        foreach (
+            ['JPG' => Pictures::jpeg(1), 'DNG' => Pictures::dng(1), 'MOV' => random_bytes(9000), 'HIF' => random_bytes(900)] as $ending => $bytes
+        ) {
             $this->file("card/DCIM/100OSTVK/OSTV0001.{$ending}", $bytes);
         }
         $this->file('card/.DS_Store', 'from a computer');
         foreach (['fir', 'birch'] as $place) {
             $this->folder($place);
         }
-        $this->satchel(['copy', "{$this->temp}/card", '--to', "{$this->temp}/fir", '--to', "{$this->temp}/birch", '--name', 'load', '--json']);
+        $this->satchel([
+            'copy',
+            "{$this->temp}/card",
+            '--to',
+            "{$this->temp}/fir",
+            '--to',
+            "{$this->temp}/birch",
+            '--name',
+            'load',
+            '--json',
+        ]);
     }
 
     /**
      * @param  list<string>  $more
-     * @return array{exit: int, granted: bool, files: int, safe: int, unsafe: list<array{name: string, why: string, on: list<string>}>, media: list<array{bag: string, medium: string, said: bool}>}
+     * @return array{exit: int, granted: bool, files: int, safe: int, unsafe: list<array{name: string, why: string,
+     *     on: list<string>}>, media: list<array{bag: string, medium: string, said: bool}>}
      */
     private function permit(array $more = ['%/fir/load', '--medium', 'Fir', '%/birch/load', '--medium', 'Birch']): array
     {
-        $run = $this->satchel(['permit', "{$this->temp}/card", ...array_map(fn (string $a): string => str_replace('%', $this->temp, $a), $more), '--json']);
+        $run = $this->satchel([
+            'permit',
+            "{$this->temp}/card",
+            ...array_map(fn (string $a): string => str_replace('%', $this->temp, $a), $more),
+            '--json',
+        ]);
         $this->assertLessThanOrEqual(1, $run['exit'], $run['err']);
 
         return [...json_decode($run['out'], true, 16, JSON_THROW_ON_ERROR), 'exit' => $run['exit']];
@@ -44,7 +62,13 @@ final class PermitCommandTest extends TestCase
     {
         $answer = $this->permit();
         $this->assertSame([0, true, 5, 5, []], [$answer['exit'], $answer['granted'], $answer['files'], $answer['safe'], $answer['unsafe']]);
-        $this->assertSame([['bag' => "{$this->temp}/fir/load", 'medium' => 'Fir', 'said' => true], ['bag' => "{$this->temp}/birch/load", 'medium' => 'Birch', 'said' => true]], $answer['media']);
+        $this->assertSame(
+            [
+                ['bag' => "{$this->temp}/fir/load", 'medium' => 'Fir', 'said' => true],
+                ['bag' => "{$this->temp}/birch/load", 'medium' => 'Birch', 'said' => true],
+            ],
+            $answer['media'],
+        );
     }
 
     public function test_two_folders_on_one_disk_are_one_medium_and_so_is_one_named_and_one_not(): void
@@ -55,10 +79,15 @@ final class PermitCommandTest extends TestCase
         $this->assertCount(1, $answer['unsafe'][0]['on']);
         $mixed = $this->permit(['%/fir/load', '--medium', 'Fir', '%/birch/load']);
         $this->assertSame([false, true, false], [$mixed['granted'], $mixed['media'][0]['said'], $mixed['media'][1]['said']]);
-        $this->assertFalse($this->permit(['%/fir/load', '--medium', 'Fir', '%/fir/load', '--medium', 'Birch'])['granted'], 'one folder under two names');
+        $this->assertFalse(
+            $this->permit(['%/fir/load', '--medium', 'Fir', '%/fir/load', '--medium', 'Birch'])['granted'],
+            'one folder under two names',
+        );
         $this->assertFalse($this->permit(['%/fir/load', '--medium', 'Fir', '%/birch/load', '--medium', 'Fir'])['granted'], 'one name');
         $this->assertTrue($this->permit(['%/fir/load', '--copies', '1'])['granted']);
-        $this->assertFalse($this->permit(['%/fir/load', '--medium', 'Fir', '%/birch/load', '--medium', 'Birch', '--copies', '3'])['granted']);
+        $this->assertFalse(
+            $this->permit(['%/fir/load', '--medium', 'Fir', '%/birch/load', '--medium', 'Birch', '--copies', '3'])['granted'],
+        );
     }
 
     /** @return array<string, array{\Closure(string): void, list<string>}> what is done, and which files are not safe then */
@@ -67,36 +96,63 @@ final class PermitCommandTest extends TestCase
         $film = 'DCIM/100OSTVK/OSTV0001.MOV';
 
         return [
-            'a picture changed on the card after the copy, its size and time put back' => [static function (string $t) use ($film): void {
-                $file = "{$t}/card/{$film}";
-                $time = filemtime($file);
-                $bytes = (string) file_get_contents($file);
-                file_put_contents($file, chr(ord($bytes[0]) ^ 1).substr($bytes, 1));
-                touch($file, (int) $time);
-            }, [$film]],
+            'a picture changed on the card after the copy, its size and time put back' => [
+                static function (string $t) use ($film): void {
+                    $file = "{$t}/card/{$film}";
+                    $time = filemtime($file);
+                    $bytes = (string) file_get_contents($file);
+                    file_put_contents($file, chr(ord($bytes[0]) ^ 1).substr($bytes, 1));
+                    touch($file, (int) $time);
+                },
+                [$film],
+            ],
             'a file added to the card' => [static fn (string $t) => file_put_contents("{$t}/card/late.WAV", 'one more'), ['late.WAV']],
-            'a byte of a copy rotted' => [static fn (string $t) => file_put_contents("{$t}/fir/load/data/{$film}", 'x', FILE_APPEND), [$film]],
+            'a byte of a copy rotted' => [
+                static fn (string $t) => file_put_contents("{$t}/fir/load/data/{$film}", 'x', FILE_APPEND),
+                [$film],
+            ],
             'a copy deleted, its list still naming it' => [static fn (string $t) => unlink("{$t}/birch/load/data/{$film}"), [$film]],
-            'a copy moved outside of data' => [static fn (string $t) => rename("{$t}/birch/load/data/{$film}", "{$t}/birch/load/film.MOV"), [$film]],
-            'a copy replaced by a link to the card' => [static function (string $t) use ($film): void {
-                unlink("{$t}/birch/load/data/{$film}");
-                symlink("{$t}/card/{$film}", "{$t}/birch/load/data/{$film}");
-            }, [$film]],
-            'a copy replaced by the very file of the card, under a second name' => [static function (string $t) use ($film): void {
-                unlink("{$t}/birch/load/data/{$film}");
-                link("{$t}/card/{$film}", "{$t}/birch/load/data/{$film}");
-            }, [$film]],
-            'the declaration gone' => [static fn (string $t) => unlink("{$t}/birch/load/bagit.txt"), ['.DS_Store', 'DCIM/100OSTVK/OSTV0001.DNG', 'DCIM/100OSTVK/OSTV0001.HIF', 'DCIM/100OSTVK/OSTV0001.JPG', $film]],
-            'a list that says otherwise beside the true one' => [static fn (string $t) => file_put_contents("{$t}/birch/load/manifest-md5.txt", md5('x')."  data/{$film}\n"), [$film]],
-            'the copy under another name, listed by it' => [static function (string $t) use ($film): void {
-                rename("{$t}/birch/load/data/{$film}", "{$t}/birch/load/data/other.bin");
-                $list = "{$t}/birch/load/manifest-blake2b512.txt";
-                file_put_contents($list, str_replace("data/{$film}", 'data/other.bin', (string) file_get_contents($list)));
-            }, []],
-            'a link and a pipe on the card' => [static function (string $t): void {
-                symlink('/etc/hostname', "{$t}/card/link");
-                posix_mkfifo("{$t}/card/pipe", 0600);
-            }, ['link', 'pipe']],
+            'a copy moved outside of data' => [
+                static fn (string $t) => rename("{$t}/birch/load/data/{$film}", "{$t}/birch/load/film.MOV"),
+                [$film],
+            ],
+            'a copy replaced by a link to the card' => [
+                static function (string $t) use ($film): void {
+                    unlink("{$t}/birch/load/data/{$film}");
+                    symlink("{$t}/card/{$film}", "{$t}/birch/load/data/{$film}");
+                },
+                [$film],
+            ],
+            'a copy replaced by the very file of the card, under a second name' => [
+                static function (string $t) use ($film): void {
+                    unlink("{$t}/birch/load/data/{$film}");
+                    link("{$t}/card/{$film}", "{$t}/birch/load/data/{$film}");
+                },
+                [$film],
+            ],
+            'the declaration gone' => [
+                static fn (string $t) => unlink("{$t}/birch/load/bagit.txt"),
+                ['.DS_Store', 'DCIM/100OSTVK/OSTV0001.DNG', 'DCIM/100OSTVK/OSTV0001.HIF', 'DCIM/100OSTVK/OSTV0001.JPG', $film],
+            ],
+            'a list that says otherwise beside the true one' => [
+                static fn (string $t) => file_put_contents("{$t}/birch/load/manifest-md5.txt", md5('x')."  data/{$film}\n"),
+                [$film],
+            ],
+            'the copy under another name, listed by it' => [
+                static function (string $t) use ($film): void {
+                    rename("{$t}/birch/load/data/{$film}", "{$t}/birch/load/data/other.bin");
+                    $list = "{$t}/birch/load/manifest-blake2b512.txt";
+                    file_put_contents($list, str_replace("data/{$film}", 'data/other.bin', (string) file_get_contents($list)));
+                },
+                [],
+            ],
+            'a link and a pipe on the card' => [
+                static function (string $t): void {
+                    symlink('/etc/hostname', "{$t}/card/link");
+                    posix_mkfifo("{$t}/card/pipe", 0600);
+                },
+                ['link', 'pipe'],
+            ],
         ];
     }
 
@@ -167,25 +223,51 @@ final class PermitCommandTest extends TestCase
             'a pipe more' => [static fn (string $bag) => posix_mkfifo("{$bag}/data/pipe", 0600)],
             'a link more' => [static fn (string $bag) => symlink('/etc/hostname', "{$bag}/data/link")],
             'an empty list' => [static fn (string $bag) => file_put_contents("{$bag}/manifest-blake2b512.txt", '')],
-            'a line that leads out' => [static fn (string $bag) => file_put_contents("{$bag}/manifest-blake2b512.txt", str_repeat('0', 128)."  ../../card/.DS_Store\n", FILE_APPEND)],
-            'a line of a file that is not there' => [static fn (string $bag) => file_put_contents("{$bag}/manifest-blake2b512.txt", str_repeat('0', 128)."  data/none\n", FILE_APPEND)],
-            'the same, with the tag manifest made to fit' => [static function (string $bag): void {
-                file_put_contents("{$bag}/manifest-blake2b512.txt", str_repeat('0', 128)."  data/none\n", FILE_APPEND);
-                unlink("{$bag}/tagmanifest-blake2b512.txt");
-            }],
-            'a payload that rotted and is not on the card any more' => [static function (string $bag): void {
-                $old = "{$bag}/data/old.jpg";
-                file_put_contents($old, 'old');
-                $hash = explode(' ', (string) shell_exec('b2sum '.escapeshellarg($old)))[0];
-                file_put_contents("{$bag}/manifest-blake2b512.txt", "{$hash}  data/old.jpg\n", FILE_APPEND);
-                unlink("{$bag}/tagmanifest-blake2b512.txt");
-                file_put_contents($old, 'OLD');
-            }],
-            'a second list that lacks a file' => [static fn (string $bag) => file_put_contents("{$bag}/manifest-md5.txt", md5_file("{$bag}/data/.DS_Store")."  data/.DS_Store\n")],
-            'the sum of sizes forged' => [static function (string $bag): void {
-                file_put_contents("{$bag}/bag-info.txt", str_replace('Payload-Oxum: ', 'Payload-Oxum: 9', (string) file_get_contents("{$bag}/bag-info.txt")));
-                unlink("{$bag}/tagmanifest-blake2b512.txt");
-            }],
+            'a line that leads out' => [
+                static fn (string $bag) => file_put_contents(
+                    "{$bag}/manifest-blake2b512.txt",
+                    str_repeat('0', 128)."  ../../card/.DS_Store\n",
+                    FILE_APPEND,
+                ),
+            ],
+            'a line of a file that is not there' => [
+                static fn (string $bag) => file_put_contents(
+                    "{$bag}/manifest-blake2b512.txt",
+                    str_repeat('0', 128)."  data/none\n",
+                    FILE_APPEND,
+                ),
+            ],
+            'the same, with the tag manifest made to fit' => [
+                static function (string $bag): void {
+                    file_put_contents("{$bag}/manifest-blake2b512.txt", str_repeat('0', 128)."  data/none\n", FILE_APPEND);
+                    unlink("{$bag}/tagmanifest-blake2b512.txt");
+                },
+            ],
+            'a payload that rotted and is not on the card any more' => [
+                static function (string $bag): void {
+                    $old = "{$bag}/data/old.jpg";
+                    file_put_contents($old, 'old');
+                    $hash = explode(' ', (string) shell_exec('b2sum '.escapeshellarg($old)))[0];
+                    file_put_contents("{$bag}/manifest-blake2b512.txt", "{$hash}  data/old.jpg\n", FILE_APPEND);
+                    unlink("{$bag}/tagmanifest-blake2b512.txt");
+                    file_put_contents($old, 'OLD');
+                },
+            ],
+            'a second list that lacks a file' => [
+                static fn (string $bag) => file_put_contents(
+                    "{$bag}/manifest-md5.txt",
+                    md5_file("{$bag}/data/.DS_Store")."  data/.DS_Store\n",
+                ),
+            ],
+            'the sum of sizes forged' => [
+                static function (string $bag): void {
+                    file_put_contents(
+                        "{$bag}/bag-info.txt",
+                        str_replace('Payload-Oxum: ', 'Payload-Oxum: 9', (string) file_get_contents("{$bag}/bag-info.txt")),
+                    );
+                    unlink("{$bag}/tagmanifest-blake2b512.txt");
+                },
+            ],
         ];
     }
 

@@ -63,7 +63,12 @@ final class BagVerifierTest extends TestCase
     /** @return array<string, array{string, string}> what the drive does not give, and what is then named */
     public static function unreadable(): array
     {
-        return ['a picture' => ['one.jpg', 'data/one.jpg'], 'a list' => ['manifest-sha512.txt', 'manifest-sha512.txt'], 'the declaration' => ['bagit.txt', 'bagit.txt'], 'the info' => ['bag-info.txt', 'bag-info.txt']];
+        return [
+            'a picture' => ['one.jpg', 'data/one.jpg'],
+            'a list' => ['manifest-sha512.txt', 'manifest-sha512.txt'],
+            'the declaration' => ['bagit.txt', 'bagit.txt'],
+            'the info' => ['bag-info.txt', 'bag-info.txt'],
+        ];
     }
 
     #[DataProvider('unreadable')]

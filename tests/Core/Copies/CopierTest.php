@@ -105,7 +105,10 @@ final class CopierTest extends TestCase
     public function test_the_bag_declares_itself_and_names_its_bytes(): void
     {
         $this->copy();
-        $this->assertSame("BagIt-Version: 1.0\nTag-File-Character-Encoding: UTF-8\n", file_get_contents($this->temp.'/fir/load/bagit.txt'));
+        $this->assertSame(
+            "BagIt-Version: 1.0\nTag-File-Character-Encoding: UTF-8\n",
+            file_get_contents($this->temp.'/fir/load/bagit.txt'),
+        );
         $info = (string) file_get_contents($this->temp.'/fir/load/bag-info.txt');
         $this->assertStringContainsString("Payload-Oxum: 2390000.4\n", $info);
         $this->assertStringContainsString("Bagging-Date: 2026-05-04\n", $info);
@@ -185,7 +188,10 @@ final class CopierTest extends TestCase
     public function test_a_drive_pulled_out_goes_on_when_it_is_back(): void
     {
         StandInDrive::make($this->temp.'/birch', sizeMb: 100, goneAfterMb: 1.5);
-        $this->assertStringContainsString('gone', (string) $this->copy(birch: StandInDrive::plugIn($this->temp.'/birch'))->destinations[1]->problem);
+        $this->assertStringContainsString(
+            'gone',
+            (string) $this->copy(birch: StandInDrive::plugIn($this->temp.'/birch'))->destinations[1]->problem,
+        );
         $this->assertTrue($this->copy()->isWhole());
         $this->assertWhole('birch');
     }
@@ -268,7 +274,10 @@ final class CopierTest extends TestCase
         posix_mkfifo($this->temp.'/card/DCIM/pipe.jpg', 0600);
         file_put_contents($this->temp."/card/DCIM/odd\xFFname.jpg", 'x');
         $report = $this->copy();
-        $this->assertEqualsCanonicalizing(['DCIM/link.jpg', 'DCIM/pipe.jpg', 'DCIM/odd%FFname.jpg'], array_column($report->skipped, 'name'));
+        $this->assertEqualsCanonicalizing(
+            ['DCIM/link.jpg', 'DCIM/pipe.jpg', 'DCIM/odd%FFname.jpg'],
+            array_column($report->skipped, 'name'),
+        );
         $this->assertFalse($report->isWhole());
         $this->assertFalse($report->isWhole(allowSkips: true), 'an odd name is a frame that was left behind');
         $this->assertTrue($this->isValid('fir'));
@@ -289,7 +298,10 @@ final class CopierTest extends TestCase
         $this->cardBefore = $this->contentsOf($this->temp.'/card');
         $this->assertTrue($this->copy()->isWhole());
         $this->assertWhole('fir');
-        $this->assertStringContainsString('data/100%25%0D%0Asure.jpg', (string) file_get_contents($this->temp.'/fir/load/'.BagLayout::MANIFEST));
+        $this->assertStringContainsString(
+            'data/100%25%0D%0Asure.jpg',
+            (string) file_get_contents($this->temp.'/fir/load/'.BagLayout::MANIFEST),
+        );
     }
 
     public function test_a_link_inside_an_unfinished_bag_is_not_written_through(): void
@@ -339,7 +351,14 @@ final class CopierTest extends TestCase
         $this->file('card/DCIM/101OSTVK/OSTV0002.DNG', random_bytes(9000));
         $this->cardBefore = $this->contentsOf($this->temp.'/card');
         for ($point = 0; $point < 12; $point++) {
-            exec('rm -rf '.escapeshellarg($this->temp.'/fir').' && cp -r '.escapeshellarg($this->temp.'/kept').' '.escapeshellarg($this->temp.'/fir'));
+            exec(
+                'rm -rf '.
+                    escapeshellarg($this->temp.'/fir').
+                    ' && cp -r '.
+                    escapeshellarg($this->temp.'/kept').
+                    ' '.
+                    escapeshellarg($this->temp.'/fir'),
+            );
             $dying = new FaultyVolume($this->temp.'/fir');
             $dying->diesAfter = $point;
             try {
@@ -371,6 +390,9 @@ final class CopierTest extends TestCase
         $this->assertSame($sorted, $done);
         $this->assertSame(3 * 2_390_000, end($progress->told)[2], 'one read of the card, one read-back of each drive');
         $this->assertSame(3 * 2_390_000, end($done));
-        $this->assertSame([CopyPhase::Copying, CopyPhase::ReadingBack], array_values(array_unique(array_column($progress->told, 0), SORT_REGULAR)));
+        $this->assertSame(
+            [CopyPhase::Copying, CopyPhase::ReadingBack],
+            array_values(array_unique(array_column($progress->told, 0), SORT_REGULAR)),
+        );
     }
 }

@@ -44,17 +44,30 @@ final class ReadBackTest extends TestCase
         $this->birch = LocalVolume::at($this->folder('birch'));
     }
 
-    private function copy(?ReadBack $fir = null, ?ReadBack $birch = null, ?LocalVolume $volume = null, ?Progress $progress = null): CopyReport
-    {
-        return (new Copier(LocalVolume::at($this->temp.'/card'), [
-            new DestinationBag($volume ?? $this->fir, 'fir', 'load', $fir),
-            new DestinationBag($this->birch, 'birch', 'load', $birch),
-        ], [], '2030-06-08', $progress))->run();
+    private function copy(
+        ?ReadBack $fir = null,
+        ?ReadBack $birch = null,
+        ?LocalVolume $volume = null,
+        ?Progress $progress = null,
+    ): CopyReport {
+        return (new Copier(
+            LocalVolume::at($this->temp.'/card'),
+            [new DestinationBag($volume ?? $this->fir, 'fir', 'load', $fir), new DestinationBag($this->birch, 'birch', 'load', $birch)],
+            [],
+            '2030-06-08',
+            $progress,
+        ))->run();
     }
 
     private function assertCheckedByCoreutils(string $drive): void
     {
-        exec('cd '.escapeshellarg("{$this->temp}/{$drive}/load").' && b2sum --strict -c manifest-blake2b512.txt tagmanifest-blake2b512.txt 2>&1', $out, $exit);
+        exec(
+            'cd '.
+                escapeshellarg("{$this->temp}/{$drive}/load").
+                ' && b2sum --strict -c manifest-blake2b512.txt tagmanifest-blake2b512.txt 2>&1',
+            $out,
+            $exit,
+        );
         $this->assertSame(0, $exit, implode("\n", $out));
         $this->assertTrue((new BagVerifier(LocalVolume::at("{$this->temp}/{$drive}/load")))->check()->valid);
     }
@@ -122,7 +135,10 @@ final class ReadBackTest extends TestCase
             'ends after one question' => ['fgets(STDIN); exit(0);', true],
             'answers nonsense' => ['while (fgets(STDIN) !== false) { echo "7\tyes\n"; }', true],
             'forgets the hash for lists' => ['while (fgets(STDIN) !== false) { echo "7\t".str_repeat("0", 32)."\t\t\n"; }', true],
-            'reads other bytes' => ['while (fgets(STDIN) !== false) { echo "7\t".str_repeat("0", 32)."\t".str_repeat("0", 128)."\t\n"; }', false],
+            'reads other bytes' => [
+                'while (fgets(STDIN) !== false) { echo "7\t".str_repeat("0", 32)."\t".str_repeat("0", 128)."\t\n"; }',
+                false,
+            ],
         ];
     }
 
@@ -223,7 +239,7 @@ final class ReadBackTest extends TestCase
             public function at(CopyPhase $phase, int $bytesDone, int $bytesTotal, string $file): void
             {
                 if (str_ends_with($file, '0004.DNG')) {
-                    throw new PowerCut;
+                    throw new PowerCut();
                 }
             }
         };
@@ -266,7 +282,10 @@ final class ReadBackTest extends TestCase
         $report = $this->copy(new ReadBackBeside($this->fir), new ReadBackBeside($this->birch));
         $this->assertSame([true, 5, 1], [$report->isWhole(), $report->destinations[0]->files, $report->destinations[0]->reused]);
         foreach (['fir', 'birch'] as $drive) {
-            $this->assertSame(md5_file($this->temp.'/card/DCIM/100OSTVK/OSTV0001.DNG'), md5_file("{$this->temp}/{$drive}/load/data/DCIM/100OSTVK/OSTV0001.DNG"));
+            $this->assertSame(
+                md5_file($this->temp.'/card/DCIM/100OSTVK/OSTV0001.DNG'),
+                md5_file("{$this->temp}/{$drive}/load/data/DCIM/100OSTVK/OSTV0001.DNG"),
+            );
             $this->assertCheckedByCoreutils($drive);
         }
     }
@@ -302,8 +321,16 @@ final class ReadBackTest extends TestCase
                 return parent::open($path);
             }
         };
-        $report = (new Copier($card, [new DestinationBag($this->fir, 'fir', 'load'), new DestinationBag($this->birch, 'birch', 'load')], [], '2030-06-08'))->run();
-        $this->assertSame([4, 'DCIM/100OSTVK/OSTV0001.DNG', 'input/output error'], [$report->files, $report->skipped[0]->name, $report->skipped[0]->why]);
+        $report = (new Copier(
+            $card,
+            [new DestinationBag($this->fir, 'fir', 'load'), new DestinationBag($this->birch, 'birch', 'load')],
+            [],
+            '2030-06-08',
+        ))->run();
+        $this->assertSame(
+            [4, 'DCIM/100OSTVK/OSTV0001.DNG', 'input/output error'],
+            [$report->files, $report->skipped[0]->name, $report->skipped[0]->why],
+        );
         $this->assertFalse($report->isWhole(allowSkips: true));
         $this->assertFileDoesNotExist($this->temp.'/fir/load/data/DCIM/100OSTVK/OSTV0001.DNG');
         $this->assertCheckedByCoreutils('fir');
@@ -329,7 +356,8 @@ final class ReadBackTest extends TestCase
             $lines = '';
             foreach ([1, 2] as $number) {
                 $path = "data/DCIM/100OSTVK/OSTV000{$number}.DNG";
-                $lines .= substr((string) shell_exec('b2sum '.escapeshellarg("{$this->temp}/{$drive}/load/{$path}")), 0, 128)."  {$path}\n";
+                $lines .=
+                    substr((string) shell_exec('b2sum '.escapeshellarg("{$this->temp}/{$drive}/load/{$path}")), 0, 128)."  {$path}\n";
             }
             file_put_contents("{$this->temp}/{$drive}/load/".BagLayout::UNFINISHED, $lines);
             unlink("{$this->temp}/{$drive}/load/data/DCIM/100OSTVK/OSTV0003.DNG");
@@ -345,6 +373,6 @@ final class ReadBackTest extends TestCase
         $this->assertTrue((new FileHash('d', 'q'))->isSameAs(new FileHash('d')));
         $this->assertFalse((new FileHash('d', 'q'))->isSameAs(new FileHash('e', 'q')), 'the stronger hash decides');
         $this->assertFalse((new FileHash('d'))->isSameAs(new FileHash(quick: 'q')), 'nothing in common');
-        $this->assertFalse((new FileHash)->isSameAs(new FileHash), 'nothing known');
+        $this->assertFalse((new FileHash())->isSameAs(new FileHash()), 'nothing known');
     }
 }

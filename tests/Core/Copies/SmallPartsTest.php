@@ -71,9 +71,17 @@ final class SmallPartsTest extends TestCase
     public static function folderNames(): array
     {
         return [
-            'plain' => ['2026-05-04_wedding_S01', true], 'with spaces' => ['my card 1', true], 'empty' => ['', false], 'this folder' => ['.', false],
-            'the one above' => ['..', false], 'a path' => ['a/b', false], 'a windows path' => ['a\\b', false], 'a line break' => ["a\nb", false],
-            'too long' => [str_repeat('x', 201), false], 'a space at the end' => ['a ', false], 'odd bytes' => ["a\xFF", false],
+            'plain' => ['2026-05-04_wedding_S01', true],
+            'with spaces' => ['my card 1', true],
+            'empty' => ['', false],
+            'this folder' => ['.', false],
+            'the one above' => ['..', false],
+            'a path' => ['a/b', false],
+            'a windows path' => ['a\\b', false],
+            'a line break' => ["a\nb", false],
+            'too long' => [str_repeat('x', 201), false],
+            'a space at the end' => ['a ', false],
+            'odd bytes' => ["a\xFF", false],
         ];
     }
 
@@ -104,13 +112,15 @@ final class SmallPartsTest extends TestCase
     {
         $this->file('drive/data/x.jpg', 'mine');
         $volume = LocalVolume::at($this->temp.'/drive');
-        foreach ([
-            static fn () => $volume->create('data/x.jpg'),
-            static fn () => $volume->removeOwn('data/x.jpg'),
-            static fn () => $volume->putTagFile('data/x.jpg', 'other'),
-            static fn () => $volume->appendTagFile('bag/data/x.jpg', 'other'),
-            static fn () => $volume->create('../outside.jpg'),
-        ] as $deed) {
+        foreach (
+            [
+                static fn () => $volume->create('data/x.jpg'),
+                static fn () => $volume->removeOwn('data/x.jpg'),
+                static fn () => $volume->putTagFile('data/x.jpg', 'other'),
+                static fn () => $volume->appendTagFile('bag/data/x.jpg', 'other'),
+                static fn () => $volume->create('../outside.jpg'),
+            ] as $deed
+        ) {
             try {
                 $deed();
                 $this->fail('It was done.');

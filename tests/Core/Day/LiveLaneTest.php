@@ -22,20 +22,65 @@ final class LiveLaneTest extends TestCase
 {
     private const NOON = 12 * 3600;
 
-    /** @return array<string, array{list<array{string, string, int, string}>, list<string>, string|null, int, int|null}> events as id, kind, seconds after noon, segment or event; states at 12:30:20, what runs, what it has left, how late */
+    /**
+     * @return array<string, array{list<array{string, string, int, string}>, list<string>, string|null, int, int|null}> events as id, kind,
+     * seconds after noon, segment or event; states at 12:30:20, what runs, what it has left, how late
+     */
     public static function days(): array
     {
         return [
             'nothing was tapped: half an hour late' => [[], ['waiting', 'waiting', 'waiting'], null, 0, 30],
             'the first runs, six minutes in' => [[['a', 'started', 1460, 's1']], ['running', 'waiting', 'waiting'], 's1', 14, 24],
             'it has run over' => [[['a', 'started', 60, 's1']], ['running', 'waiting', 'waiting'], 's1', 0, 10],
-            'another was started after it' => [[['a', 'started', 60, 's1'], ['b', 'started', 1500, 's2']], ['done', 'running', 'waiting'], 's2', 25, 5],
-            'the start was undone' => [[['a', 'started', 60, 's1'], ['b', 'undone', 90, 'a']], ['waiting', 'waiting', 'waiting'], null, 0, 30],
-            'the undoing stands before what it undoes' => [[['b', 'undone', 30, 'a'], ['a', 'started', 60, 's1']], ['waiting', 'waiting', 'waiting'], null, 0, 30],
-            'an undoing undone' => [[['a', 'started', 60, 's1'], ['b', 'undone', 90, 'a'], ['c', 'undone', 91, 'b']], ['running', 'waiting', 'waiting'], 's1', 0, 10],
-            'two that undo each other, in a circle' => [[['a', 'undone', 60, 'b'], ['b', 'undone', 61, 'a'], ['c', 'skipped', 62, 's1']], ['skipped', 'waiting', 'waiting'], null, 0, 10],
-            'skipped, moved and done: nothing is left' => [[['a', 'skipped', 1, 's1'], ['b', 'moved', 2, 's2'], ['c', 'done', 3, 's3']], ['skipped', 'moved', 'done'], null, 0, null],
-            'started again after it was done' => [[['a', 'started', 60, 's1'], ['b', 'done', 70, 's1'], ['c', 'started', 1800, 's1']], ['running', 'waiting', 'waiting'], 's1', 20, 30],
+            'another was started after it' => [
+                [['a', 'started', 60, 's1'], ['b', 'started', 1500, 's2']],
+                ['done', 'running', 'waiting'],
+                's2',
+                25,
+                5,
+            ],
+            'the start was undone' => [
+                [['a', 'started', 60, 's1'], ['b', 'undone', 90, 'a']],
+                ['waiting', 'waiting', 'waiting'],
+                null,
+                0,
+                30,
+            ],
+            'the undoing stands before what it undoes' => [
+                [['b', 'undone', 30, 'a'], ['a', 'started', 60, 's1']],
+                ['waiting', 'waiting', 'waiting'],
+                null,
+                0,
+                30,
+            ],
+            'an undoing undone' => [
+                [['a', 'started', 60, 's1'], ['b', 'undone', 90, 'a'], ['c', 'undone', 91, 'b']],
+                ['running', 'waiting', 'waiting'],
+                's1',
+                0,
+                10,
+            ],
+            'two that undo each other, in a circle' => [
+                [['a', 'undone', 60, 'b'], ['b', 'undone', 61, 'a'], ['c', 'skipped', 62, 's1']],
+                ['skipped', 'waiting', 'waiting'],
+                null,
+                0,
+                10,
+            ],
+            'skipped, moved and done: nothing is left' => [
+                [['a', 'skipped', 1, 's1'], ['b', 'moved', 2, 's2'], ['c', 'done', 3, 's3']],
+                ['skipped', 'moved', 'done'],
+                null,
+                0,
+                null,
+            ],
+            'started again after it was done' => [
+                [['a', 'started', 60, 's1'], ['b', 'done', 70, 's1'], ['c', 'started', 1800, 's1']],
+                ['running', 'waiting', 'waiting'],
+                's1',
+                20,
+                30,
+            ],
             'what comes later does not count yet' => [[['a', 'started', 1900, 's1']], ['waiting', 'waiting', 'waiting'], null, 0, 30],
         ];
     }
@@ -67,7 +112,11 @@ final class LiveLaneTest extends TestCase
 
     public function test_one_id_counts_once_the_earliest_of_it(): void
     {
-        $lane = self::lane([self::event('a', 'skipped', 60, 's2'), self::event('a', 'started', 30, 's1'), self::event('a', 'done', 30, 's3', 'zzz')]);
+        $lane = self::lane([
+            self::event('a', 'skipped', 60, 's2'),
+            self::event('a', 'started', 30, 's1'),
+            self::event('a', 'done', 30, 's3', 'zzz'),
+        ]);
         $this->assertSame(['running', 'waiting', 'waiting'], array_map(static fn (SegmentState $s): string => $s->value, $lane->states));
         $this->assertCount(1, $lane->log->counted);
         $this->assertSame([], $lane->log->ignored);
@@ -75,8 +124,16 @@ final class LiveLaneTest extends TestCase
 
     public function test_what_is_ignored_is_said_the_future_first(): void
     {
-        $lane = self::lane([self::event('d', 'started', 9999, 'nowhere'), self::event('c', 'undone', 40, 'nobody'), self::event('b', 'done', 40, 'nowhere'), self::event('a', 'done', 50, 's1')]);
-        $this->assertSame([['id' => 'b', 'why' => 'unknown'], ['id' => 'c', 'why' => 'unknown'], ['id' => 'd', 'why' => 'future']], $lane->log->ignored);
+        $lane = self::lane([
+            self::event('d', 'started', 9999, 'nowhere'),
+            self::event('c', 'undone', 40, 'nobody'),
+            self::event('b', 'done', 40, 'nowhere'),
+            self::event('a', 'done', 50, 's1'),
+        ]);
+        $this->assertSame(
+            [['id' => 'b', 'why' => 'unknown'], ['id' => 'c', 'why' => 'unknown'], ['id' => 'd', 'why' => 'future']],
+            $lane->log->ignored,
+        );
         $this->assertSame(['a'], array_map(static fn (LiveEvent $e): string => $e->id, $lane->log->counted));
     }
 
@@ -93,11 +150,19 @@ final class LiveLaneTest extends TestCase
             }
             $lane = self::lane($events);
             $expected = self::byTheRules($events);
-            $this->assertSame($expected['states'], array_map(static fn (SegmentState $s): string => $s->value, $lane->states), "round {$round}");
+            $this->assertSame(
+                $expected['states'],
+                array_map(static fn (SegmentState $s): string => $s->value, $lane->states),
+                "round {$round}",
+            );
             $this->assertSame($expected['counted'], count($lane->log->counted), "round {$round}");
             $this->assertSame($expected['ignored'], $lane->log->ignored, "round {$round}");
             $again = self::lane($random->shuffleArray([...$events, ...$random->shuffleArray($events)]));
-            $this->assertEquals([$lane->states, $lane->running, $lane->minutesLate, $lane->replan, $lane->log], [$again->states, $again->running, $again->minutesLate, $again->replan, $again->log], "round {$round}");
+            $this->assertEquals(
+                [$lane->states, $lane->running, $lane->minutesLate, $lane->replan, $lane->log],
+                [$again->states, $again->running, $again->minutesLate, $again->replan, $again->log],
+                "round {$round}",
+            );
         }
     }
 
@@ -142,7 +207,9 @@ final class LiveLaneTest extends TestCase
         };
         $inCircle = static function (LiveEvent $e) use ($live): bool {
             for ($at = $e, $steps = 0; $steps <= count($live); $steps++) {
-                $next = array_values(array_filter($live, static fn (LiveEvent $o): bool => $at->kind === TapKind::Undone && $o->id === $at->of));
+                $next = array_values(
+                    array_filter($live, static fn (LiveEvent $o): bool => $at->kind === TapKind::Undone && $o->id === $at->of),
+                );
                 if ($next === []) {
                     return false;
                 }
@@ -176,7 +243,14 @@ final class LiveLaneTest extends TestCase
     {
         $is = TapKind::from($kind);
 
-        return new LiveEvent($id, $is, self::NOON + $afterNoon, $is === TapKind::Undone ? null : $on, $is === TapKind::Undone ? $on : null, $written ?: "{$id}{$kind}{$on}");
+        return new LiveEvent(
+            $id,
+            $is,
+            self::NOON + $afterNoon,
+            $is === TapKind::Undone ? null : $on,
+            $is === TapKind::Undone ? $on : null,
+            $written ?: "{$id}{$kind}{$on}",
+        );
     }
 
     /** @param  list<LiveEvent>  $events */

@@ -69,18 +69,41 @@ final class DisksTest extends TestCase
         $disks = $this->system(['/media/a' => '/dev/sda2 ext4 8:2', '/media/my drive' => '/dev/sdb1 exfat 8:17']);
         $this->assertSame([['sda'], ['disk INNER-1']], [$disks->of('/media/a/copies')->names, $disks->of('/media/a')->lasting]);
         $this->assertSame(['sda'], $disks->of('/home/me')->names, 'another partition of it');
-        $this->assertSame([['sdb'], ['disk CASE-22'], '/media/my drive'], [$disks->of('/media/my drive/x')->names, $disks->of('/media/my drive')->lasting, $disks->of('/media/my drive')->mountedAt], 'the serial number of the case it is in');
+        $this->assertSame(
+            [['sdb'], ['disk CASE-22'], '/media/my drive'],
+            [$disks->of('/media/my drive/x')->names, $disks->of('/media/my drive')->lasting, $disks->of('/media/my drive')->mountedAt],
+            'the serial number of the case it is in',
+        );
     }
 
     public function test_a_file_system_across_disks_in_a_file_on_a_network_and_in_memory(): void
     {
-        $disks = $this->system(['/raid' => '/dev/md0 ext4 9:0', '/loop' => '/dev/loop0 ext4 7:0', '/net' => 'vault:/share nfs4 0:50', '/tmp' => 'tmpfs tmpfs 0:40', '/whole' => '/dev/vdx exfat 254:48', '/reader' => '/dev/sdc1 vfat 8:33']);
+        $disks = $this->system([
+            '/raid' => '/dev/md0 ext4 9:0',
+            '/loop' => '/dev/loop0 ext4 7:0',
+            '/net' => 'vault:/share nfs4 0:50',
+            '/tmp' => 'tmpfs tmpfs 0:40',
+            '/whole' => '/dev/vdx exfat 254:48',
+            '/reader' => '/dev/sdc1 vfat 8:33',
+        ]);
         $this->assertSame(['sda', 'sdb'], $disks->of('/raid')->names);
         $this->assertSame(['sda'], $disks->of('/loop')->names, 'the disk behind the image');
         $this->assertSame([['vault:/share'], ['vault:/share']], [$disks->of('/net/x')->names, $disks->of('/net/x')->lasting]);
-        $this->assertSame([[], null], [$disks->of('/tmp/x')->names, $disks->of('/tmp/x')->lasting], 'of what is in memory the system says nothing');
-        $this->assertSame([['vdx'], ['volume AB12-CD34']], [$disks->of('/whole')->names, $disks->of('/whole')->lasting], 'a file system on a whole disk names the disk');
-        $this->assertSame([['sdc'], null, true], [$disks->of('/reader')->names, $disks->of('/reader')->lasting, $disks->of('/reader')->isCardReader], 'a partition without a serial number does not');
+        $this->assertSame(
+            [[], null],
+            [$disks->of('/tmp/x')->names, $disks->of('/tmp/x')->lasting],
+            'of what is in memory the system says nothing',
+        );
+        $this->assertSame(
+            [['vdx'], ['volume AB12-CD34']],
+            [$disks->of('/whole')->names, $disks->of('/whole')->lasting],
+            'a file system on a whole disk names the disk',
+        );
+        $this->assertSame(
+            [['sdc'], null, true],
+            [$disks->of('/reader')->names, $disks->of('/reader')->lasting, $disks->of('/reader')->isCardReader],
+            'a partition without a serial number does not',
+        );
     }
 
     public function test_what_is_mounted_last_over_a_folder_counts(): void
@@ -93,7 +116,9 @@ final class DisksTest extends TestCase
 
     public function test_copies_go_onto_no_card_no_partition_of_one_and_into_no_empty_mount_folder(): void
     {
-        $rule = new PlaceRule($this->system(['/reader' => '/dev/sdc1 vfat 8:33', '/other' => '/dev/sdc ext4 8:32', '/media/a' => '/dev/sdb1 ext4 8:17']));
+        $rule = new PlaceRule(
+            $this->system(['/reader' => '/dev/sdc1 vfat 8:33', '/other' => '/dev/sdc ext4 8:32', '/media/a' => '/dev/sdb1 ext4 8:17']),
+        );
         $this->file('etc/fstab', "# drives\n/dev/disk/by-label/fir  /media/fir  ext4  noauto  0 0\n/dev/sdb1 /media/a ext4 defaults 0 0\n");
         $this->assertNull($rule->against('/media/a', ['S01' => '/reader']));
         $this->assertStringContainsString('inside the card S01', (string) $rule->against('/reader/DCIM', ['S01' => '/reader']));
@@ -110,8 +135,10 @@ final class DisksTest extends TestCase
 
     public function test_the_system_and_the_program_itself_are_not_looked_into(): void
     {
-        $rule = new PlaceRule;
-        foreach (['/', '/etc', '/etc/ssl', '/proc/self', '/usr/share', '/var', '/home', '/srv/satchel', '/srv/satchel/storage', '/srv'] as $folder) {
+        $rule = new PlaceRule();
+        foreach (
+            ['/', '/etc', '/etc/ssl', '/proc/self', '/usr/share', '/var', '/home', '/srv/satchel', '/srv/satchel/storage', '/srv'] as $folder
+        ) {
             $this->assertNotNull($rule->againstRoot($folder, '/srv/satchel'), $folder);
         }
         foreach (['/media', '/media/me/CARD', '/mnt/drive', '/home/me/pictures', '/srv/satchel-copies'] as $folder) {
@@ -123,7 +150,11 @@ final class DisksTest extends TestCase
     {
         $this->assertNull(PlaceMark::read($this->folder('fir')));
         $mark = PlaceMark::leave("{$this->temp}/fir");
-        $this->assertSame([$mark, $mark], [PlaceMark::read("{$this->temp}/fir"), PlaceMark::leave("{$this->temp}/fir")], 'the one that is there is taken');
+        $this->assertSame(
+            [$mark, $mark],
+            [PlaceMark::read("{$this->temp}/fir"), PlaceMark::leave("{$this->temp}/fir")],
+            'the one that is there is taken',
+        );
         $this->assertNotSame($mark, PlaceMark::leave($this->folder('birch')));
         foreach (['{"place": "../../x"}', '{"place": 7}', 'not json', '[]'] as $odd) {
             file_put_contents("{$this->temp}/fir/".PlaceMark::FILE, $odd);
@@ -139,7 +170,15 @@ final class DisksTest extends TestCase
         $volume->create('bag/data/one')->finish();
         rename("{$this->temp}/drive", "{$this->temp}/pulled");
         $this->folder('drive');
-        foreach ([fn () => $volume->create('bag/data/two'), fn () => $volume->putTagFile('bag/bagit.txt', 'x'), fn () => $volume->appendTagFile('bag/copy-unfinished.txt', 'x'), fn () => $volume->rename('a', 'b'), fn () => $volume->makeFolder('bag')] as $write) {
+        foreach (
+            [
+                fn () => $volume->create('bag/data/two'),
+                fn () => $volume->putTagFile('bag/bagit.txt', 'x'),
+                fn () => $volume->appendTagFile('bag/copy-unfinished.txt', 'x'),
+                fn () => $volume->rename('a', 'b'),
+                fn () => $volume->makeFolder('bag'),
+            ] as $write
+        ) {
             try {
                 $write();
                 $this->fail('It was written onto the disk below.');

@@ -38,8 +38,21 @@ final class ExposureTest extends TestCase
     /** The scene table after ANSI PH2.7 (from memory). */
     public function test_the_scene_table(): void
     {
-        $wanted = ['sun' => 15, 'hazy_sun' => 14, 'bright_cloud' => 13, 'overcast' => 12, 'open_shade' => 12, 'sunset' => 12, 'floodlit_sport' => 9,
-            'bright_stage' => 9, 'window_side' => 9.5, 'bright_interior' => 7, 'home_interior' => 6, 'dim_interior' => 5, 'candle' => 4];
+        $wanted = [
+            'sun' => 15,
+            'hazy_sun' => 14,
+            'bright_cloud' => 13,
+            'overcast' => 12,
+            'open_shade' => 12,
+            'sunset' => 12,
+            'floodlit_sport' => 9,
+            'bright_stage' => 9,
+            'window_side' => 9.5,
+            'bright_interior' => 7,
+            'home_interior' => 6,
+            'dim_interior' => 5,
+            'candle' => 4,
+        ];
         foreach ($wanted as $key => $ev) {
             $this->assertEqualsWithDelta($ev, Scene::from($key)->ev100(), 1e-12, $key);
         }
@@ -58,7 +71,13 @@ final class ExposureTest extends TestCase
 
     public function test_impossible_values_are_refused(): void
     {
-        foreach ([static fn () => ExposureValue::of(0, 1, 100), static fn () => ExposureValue::of(8, 0, 100), static fn () => MotionBlur::of(1, 0, 50, 1, 5)] as $ask) {
+        foreach (
+            [
+                static fn () => ExposureValue::of(0, 1, 100),
+                static fn () => ExposureValue::of(8, 0, 100),
+                static fn () => MotionBlur::of(1, 0, 50, 1, 5),
+            ] as $ask
+        ) {
             try {
                 $ask();
                 $this->fail('It was taken.');

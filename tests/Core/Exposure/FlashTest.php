@@ -20,7 +20,15 @@ final class FlashTest extends TestCase
     /** ISO 1230: guide number = f-number × distance at ISO 100; half the power ÷ √2; four times the ISO × 2. */
     public function test_guide_numbers(): void
     {
-        $stop = static fn (float $iso, float $power, float $distance, float $lost = 0.0): float => Flash::of(44, $iso, $power, $distance, 1 / 125, 1 / 250, $lost)->fNumber;
+        $stop = static fn (float $iso, float $power, float $distance, float $lost = 0.0): float => Flash::of(
+            44,
+            $iso,
+            $power,
+            $distance,
+            1 / 125,
+            1 / 250,
+            $lost,
+        )->fNumber;
         $this->assertEqualsWithDelta(11.0, $stop(100, 1, 4), 1e-9);
         $this->assertEqualsWithDelta(11 / M_SQRT2, $stop(100, 0.5, 4), 1e-9);
         $this->assertEqualsWithDelta(22.0, $stop(400, 1, 4), 1e-9);
@@ -69,13 +77,22 @@ final class FlashTest extends TestCase
         $plan = new FlashPlan($gun, 14.0, 2.0, 5.6, 400, 1 / 200, 1.5, 1.0, 50);
         foreach ($plan->ways as $way) {
             $filter = str_starts_with($way->name, 'a grey filter') ? $plan->stopsTooShort() : 0.0;
-            $this->assertEqualsWithDelta(16.0, ExposureValue::of($way->fNumber, $way->shutterS, $way->iso)->ev100 + $filter, 1e-6, $way->name);
+            $this->assertEqualsWithDelta(
+                16.0,
+                ExposureValue::of($way->fNumber, $way->shutterS, $way->iso)->ev100 + $filter,
+                1e-6,
+                $way->name,
+            );
             $light = Flash::of(80, $way->iso, $way->share, 1.5, $way->shutterS, 1 / 200, 1.0 + $filter)->fNumber;
             $this->assertEqualsWithDelta($way->fNumber, $light, 1e-6, $way->name);
         }
         $ways = array_column($plan->ways, null, 'name');
         $this->assertEqualsWithDelta(50, $ways['the lowest ISO and a smaller stop']->iso, 1e-9);
-        $this->assertGreaterThan($ways['the lowest ISO and a smaller stop']->share, $ways['high-speed sync']->share, 'high-speed sync costs power');
+        $this->assertGreaterThan(
+            $ways['the lowest ISO and a smaller stop']->share,
+            $ways['high-speed sync']->share,
+            'high-speed sync costs power',
+        );
         $old = new FlashPlan(new FlashGun('old', 40, hasHighSpeed: false), 15, 2, 8, 50, 1 / 200, 2);
         $this->assertNotContains('high-speed sync', array_column($old->ways, 'name'));
     }
@@ -104,7 +121,12 @@ final class FlashTest extends TestCase
         $even = Evenness::of(2, 3.2);
         $this->assertTrue($even->isSeen());
         $from = $even->evenFromM;
-        $this->assertEqualsWithDelta(1 / 3, Evenness::of($from, $from + 1.2)->stops, 1e-9, 'from there the back row is a third of a stop darker');
+        $this->assertEqualsWithDelta(
+            1 / 3,
+            Evenness::of($from, $from + 1.2)->stops,
+            1e-9,
+            'from there the back row is a third of a stop darker',
+        );
         $this->expectException(ImpossibleValue::class);
         Evenness::of(3, 2);
     }

@@ -39,7 +39,9 @@ final class BagJudgeTest extends TestCase
     ): Verdicts {
         $body = static fn (string $label): BagBody => new BagBody($label, 'lead', 40.0, 10.0, 500, 20.0, 'K', SaveMode::Mirror);
 
-        return BagJudge::of(new Bag([$body('One'), $body('Two')], $lenses, $shelf, $cells, $cards, $frames, $reaches, $unpacked, $items, 10.0, 20.0));
+        return BagJudge::of(
+            new Bag([$body('One'), $body('Two')], $lenses, $shelf, $cells, $cards, $frames, $reaches, $unpacked, $items, 10.0, 20.0),
+        );
     }
 
     private function only(Verdicts $verdicts, string $code): Verdict
@@ -82,7 +84,10 @@ final class BagJudgeTest extends TestCase
     {
         $zoom = new BagLens(7, 'Zoom 24–70', 'lead', 24, 70);
         $tele = new BagLens(9, 'Zoom 70–200', 'lead', 70, 200);
-        $verdict = $this->only($this->judge(lenses: [$zoom], shelf: [$tele], reaches: [new WantedReach('Rings', 'lead', 180)]), 'kit.reach-gap');
+        $verdict = $this->only(
+            $this->judge(lenses: [$zoom], shelf: [$tele], reaches: [new WantedReach('Rings', 'lead', 180)]),
+            'kit.reach-gap',
+        );
         $this->assertSame(['item' => 9, 'lane' => 'lead'], $verdict->remedy?->on);
         $this->assertStringContainsString('Zoom 24–70', $verdict->because);
     }

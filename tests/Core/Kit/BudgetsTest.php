@@ -19,7 +19,17 @@ final class BudgetsTest extends TestCase
     {
         return [
             // frames, raw, jpeg, mode, slots, reserve => frames a set, sets, GB
-            'a long wedding day fits one pair of 128 GB (common practice, no source)' => [2000, 50, 0, SaveMode::Mirror, [128.0, 128.0], 0.0, 2560, 1, 100.0],
+            'a long wedding day fits one pair of 128 GB (common practice, no source)' => [
+                2000,
+                50,
+                0,
+                SaveMode::Mirror,
+                [128.0, 128.0],
+                0.0,
+                2560,
+                1,
+                100.0,
+            ],
             'in mirror the smaller card counts' => [900, 40, 10, SaveMode::Mirror, [64.0, 32.0], 0.0, 640, 2, 45.0],
             'in overflow both count, each in whole frames' => [900, 40, 10, SaveMode::Overflow, [64.0, 32.0], 0.0, 1920, 1, 45.0],
             'overflow does not join two leftovers to a frame' => [1, 600, 0, SaveMode::Overflow, [1.0, 1.0], 0.0, 2, 1, 0.6],
@@ -36,8 +46,17 @@ final class BudgetsTest extends TestCase
 
     /** @param  array{float, float}  $slots */
     #[DataProvider('cards')]
-    public function test_cards(int $frames, float $raw, float $jpeg, SaveMode $mode, array $slots, float $reserve, int $perSet, ?int $sets, float $gb): void
-    {
+    public function test_cards(
+        int $frames,
+        float $raw,
+        float $jpeg,
+        SaveMode $mode,
+        array $slots,
+        float $reserve,
+        int $perSet,
+        ?int $sets,
+        float $gb,
+    ): void {
         $budget = CardBudget::of($frames, $raw, $jpeg, $mode, $slots, $reserve);
         $this->assertSame($perSet, $budget->framesPerSet);
         $this->assertSame($sets, $budget->cardSets);
@@ -54,8 +73,13 @@ final class BudgetsTest extends TestCase
     public static function cold(): array
     {
         return [
-            'warm' => [35, 1.0], 'room' => [20, 1.0], 'half way' => [10, 0.9], 'freezing' => [0, 0.8],
-            'cold' => [-10, 0.65], 'very cold' => [-20, 0.5], 'colder' => [-40, 0.5],
+            'warm' => [35, 1.0],
+            'room' => [20, 1.0],
+            'half way' => [10, 0.9],
+            'freezing' => [0, 0.8],
+            'cold' => [-10, 0.65],
+            'very cold' => [-20, 0.5],
+            'colder' => [-40, 0.5],
         ];
     }
 
@@ -81,8 +105,15 @@ final class BudgetsTest extends TestCase
     }
 
     #[DataProvider('charges')]
-    public function test_charges(int $frames, float $perCharge, float $hours, float $hoursPerCharge, float $temperature, float $reserve, int $charges): void
-    {
+    public function test_charges(
+        int $frames,
+        float $perCharge,
+        float $hours,
+        float $hoursPerCharge,
+        float $temperature,
+        float $reserve,
+        int $charges,
+    ): void {
         $this->assertSame($charges, BatteryBudget::of($frames, $perCharge, $hours, $hoursPerCharge, $temperature, $reserve)->charges);
     }
 

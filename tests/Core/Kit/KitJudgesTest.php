@@ -42,10 +42,33 @@ final class KitJudgesTest extends TestCase
     public function test_every_single_point_is_found_with_its_lightest_mend(): void
     {
         $needs = PlanNeeds::of([self::stretch(1, 'Vows', 14, 30, [['From the back', 'must', 60, 180]])], [], 5.0);
-        $bag = [self::body(1, 'A'), self::body(2, 'B'), self::lens(11, '70–200', 70, 200, 2.8), ...self::cells(30, 3), self::gear(80, 'Reader', GearKind::Reader), self::gear(82, 'Drive 1', GearKind::Drive), self::gear(83, 'Drive 2', GearKind::Drive)];
-        $rest = [self::lens(15, '135', 135, 135, 2.0, 850), self::lens(16, '100–400', 100, 400, 5.6, 1500), self::lens(17, '50', 50, 50, 1.8, 200)];
+        $bag = [
+            self::body(1, 'A'),
+            self::body(2, 'B'),
+            self::lens(11, '70–200', 70, 200, 2.8),
+            ...self::cells(30, 3),
+            self::gear(80, 'Reader', GearKind::Reader),
+            self::gear(82, 'Drive 1', GearKind::Drive),
+            self::gear(83, 'Drive 2', GearKind::Drive),
+        ];
+        $rest = [
+            self::lens(15, '135', 135, 135, 2.0, 850),
+            self::lens(16, '100–400', 100, 400, 5.6, 1500),
+            self::lens(17, '50', 50, 50, 1.8, 200),
+        ];
         $report = new LossReport($bag, $rest, $needs);
-        $points = array_column(array_map(static fn ($r): array => ['name' => $r->name(), 'mend' => implode('+', array_map(static fn (Gear $g): string => $g->label, $r->mends)), 'hire' => $r->toHire()], $report->singlePoints()), null, 'name');
+        $points = array_column(
+            array_map(
+                static fn ($r): array => [
+                    'name' => $r->name(),
+                    'mend' => implode('+', array_map(static fn (Gear $g): string => $g->label, $r->mends)),
+                    'hire' => $r->toHire(),
+                ],
+                $report->singlePoints(),
+            ),
+            null,
+            'name',
+        );
         $this->assertSame(['70–200', 'Reader'], array_keys($points));
         $this->assertSame('135', $points['70–200']['mend'], 'the lightest that will do, cropped in');
         $this->assertSame(['', 'a reader'], [$points['Reader']['mend'], $points['Reader']['hire']], 'the shelf has none: hire');
@@ -53,17 +76,37 @@ final class KitJudgesTest extends TestCase
         $this->assertSame([], $mended->singlePoints());
         $this->assertContains('fine kit.survives', self::codes($mended->verdicts()));
         $this->assertContains('mind kit.pairs', self::codes($mended->verdicts()), 'both readers, both bodies');
-        $this->assertContains(['A', 'B'], array_map(static fn (array $p): array => array_map(static fn (Gear $g): string => $g->label, $p['gear']), $mended->pairs));
-        $this->assertSame(['fix kit.unmet'], array_values(array_filter(self::codes((new LossReport([...array_slice($bag, 0, 2), ...array_slice($bag, 3)], $rest, $needs))->verdicts()), static fn (string $c): bool => str_contains($c, 'unmet'))));
+        $this->assertContains(
+            ['A', 'B'],
+            array_map(static fn (array $p): array => array_map(static fn (Gear $g): string => $g->label, $p['gear']), $mended->pairs),
+        );
+        $this->assertSame(
+            ['fix kit.unmet'],
+            array_values(
+                array_filter(
+                    self::codes((new LossReport([...array_slice($bag, 0, 2), ...array_slice($bag, 3)], $rest, $needs))->verdicts()),
+                    static fn (string $c): bool => str_contains($c, 'unmet'),
+                ),
+            ),
+        );
     }
 
     /** M28: once the spare is in use there is no spare. */
     public function test_a_spare_in_use_is_no_spare(): void
     {
         $day = [self::stretch(1, 'Vows', 14, 30, [['From the back', 'must', 60, 180], ['The room', 'must', 10, 24]])];
-        $bag = [self::body(1, 'A'), self::body(2, 'B'), self::lens(11, '70–200', 70, 200, 2.8), self::lens(12, '24–70', 24, 70, 2.8), ...self::cells(30, 3)];
+        $bag = [
+            self::body(1, 'A'),
+            self::body(2, 'B'),
+            self::lens(11, '70–200', 70, 200, 2.8),
+            self::lens(12, '24–70', 24, 70, 2.8),
+            ...self::cells(30, 3),
+        ];
         $this->assertContains('mind kit.spare-in-use', self::codes((new LossReport($bag, [], PlanNeeds::of($day, [], 5.0)))->verdicts()));
-        $this->assertNotContains('mind kit.spare-in-use', self::codes((new LossReport([...$bag, self::body(3, 'C')], [], PlanNeeds::of($day, [], 5.0)))->verdicts()));
+        $this->assertNotContains(
+            'mind kit.spare-in-use',
+            self::codes((new LossReport([...$bag, self::body(3, 'C')], [], PlanNeeds::of($day, [], 5.0)))->verdicts()),
+        );
     }
 
     public function test_who_holds_what_when(): void
@@ -79,16 +122,28 @@ final class KitJudgesTest extends TestCase
         $this->assertSame(['fix kit.elsewhere'], self::codes($found));
         $this->assertSame(['item' => 11, 'lane' => 'lead'], $found[0]->remedy->on ?? null);
         $near = self::stretch(2, 'Faces', 14, 60, [['Faces', 'should', 10, 35]], ['second'], place: 1);
-        $this->assertSame(['mind kit.hand-over'], self::codes(HoldsJudge::of($carried('second'), $needs, [$vows, $near])), 'in the same room it is handed over');
+        $this->assertSame(
+            ['mind kit.hand-over'],
+            self::codes(HoldsJudge::of($carried('second'), $needs, [$vows, $near])),
+            'in the same room it is handed over',
+        );
     }
 
     public function test_the_fewest_lens_changes_against_trying_all(): void
     {
-        $lenses = [self::lens(1, '24–70', 24, 70, 2.8), self::lens(2, '70–200', 70, 200, 2.8), self::lens(3, '35', 35, 35, 1.8), self::lens(4, '100', 100, 100, 2.8)];
+        $lenses = [
+            self::lens(1, '24–70', 24, 70, 2.8),
+            self::lens(2, '70–200', 70, 200, 2.8),
+            self::lens(3, '35', 35, 35, 1.8),
+            self::lens(4, '100', 100, 100, 2.8),
+        ];
         $changed = 0;
         for ($seed = 1; $seed <= 40; $seed++) {
             $dice = new Randomizer(new Mt19937($seed));
-            $shots = array_map(static fn (int $i): array => ['what' => "shot {$i}", 'focalMm' => [24, 35, 50, 70, 100, 180][$dice->getInt(0, 5)]], range(1, 7));
+            $shots = array_map(
+                static fn (int $i): array => ['what' => "shot {$i}", 'focalMm' => [24, 35, 50, 70, 100, 180][$dice->getInt(0, 5)]],
+                range(1, 7),
+            );
             foreach ([1, 2] as $bodies) {
                 $found = LensChanges::of($lenses, $bodies, $shots);
                 $this->assertCount(self::fewest($lenses, $bodies, $shots), $found->changes, "seed {$seed}, {$bodies}");
@@ -96,7 +151,11 @@ final class KitJudgesTest extends TestCase
             }
         }
         $this->assertGreaterThan(40, $changed);
-        $easy = LensChanges::of($lenses, 2, [['what' => 'a', 'focalMm' => 24], ['what' => 'b', 'focalMm' => 180], ['what' => 'c', 'focalMm' => 50]]);
+        $easy = LensChanges::of($lenses, 2, [
+            ['what' => 'a', 'focalMm' => 24],
+            ['what' => 'b', 'focalMm' => 180],
+            ['what' => 'c', 'focalMm' => 50],
+        ]);
         $this->assertSame(['24–70', '70–200'], array_map(static fn (Gear $g): string => $g->label, $easy->start));
         $this->assertSame(['wide'], LensChanges::of($lenses, 2, [['what' => 'wide', 'focalMm' => 14]])->unreached);
         $this->assertSame([], LensChanges::of([], 2, [['what' => 'wide', 'focalMm' => 14]])->start);
@@ -135,24 +194,48 @@ final class KitJudgesTest extends TestCase
 
     public function test_cards_are_swapped_between_segments_and_never_within_a_must(): void
     {
-        $day = [self::stretch(1, 'A', 9, 60, [['a', 'must', 300, 35]]), self::stretch(2, 'B', 11, 60, [['b', 'must', 300, 35]]), self::stretch(3, 'C', 13, 60, [['c', 'must', 300, 35]]), self::stretch(4, 'D', 15, 60, [['d', 'must', 100, 35]])];
+        $day = [
+            self::stretch(1, 'A', 9, 60, [['a', 'must', 300, 35]]),
+            self::stretch(2, 'B', 11, 60, [['b', 'must', 300, 35]]),
+            self::stretch(3, 'C', 13, 60, [['c', 'must', 300, 35]]),
+            self::stretch(4, 'D', 15, 60, [['d', 'must', 100, 35]]),
+        ];
         $swaps = SwapTimes::of($day, 700);
         $this->assertSame([['C', 600, 0]], array_map(static fn (Swap $s): array => [$s->before?->title, $s->after, $s->within], $swaps));
         $this->assertSame('Swap cards before “C” (13:00), after 600 frames.', $swaps[0]->says('cards'));
         $this->assertSame([], SwapTimes::of($day, 2000));
         $this->assertSame([], SwapTimes::of($day, 700, 0.5), 'on two bodies they last');
-        $close = [self::stretch(1, 'A', 9, 60, [['a', 'must', 500, 35]]), self::stretch(2, 'B', 10, 60, [['b', 'should', 100, 35]], priority: 'should'), self::stretch(3, 'Vows', 11, 60, [['c', 'must', 300, 35]])];
-        $this->assertSame(['B'], array_map(static fn (Swap $s): ?string => $s->before?->title, SwapTimes::of($close, 700)), 'no minute lies before the vows, so before what is no must');
+        $close = [
+            self::stretch(1, 'A', 9, 60, [['a', 'must', 500, 35]]),
+            self::stretch(2, 'B', 10, 60, [['b', 'should', 100, 35]], priority: 'should'),
+            self::stretch(3, 'Vows', 11, 60, [['c', 'must', 300, 35]]),
+        ];
+        $this->assertSame(
+            ['B'],
+            array_map(static fn (Swap $s): ?string => $s->before?->title, SwapTimes::of($close, 700)),
+            'no minute lies before the vows, so before what is no must',
+        );
     }
 
     /** What one charge gives, in frames and in hours: held against the battery budget of the same day. */
     public function test_cells_are_swapped_before_they_are_empty_and_fresh_in_the_morning(): void
     {
-        $day = [self::stretch(1, 'A', 9, 60, [['a', 'must', 200, 35]]), self::stretch(2, 'B', 11, 60, [['b', 'must', 100, 35]]), self::stretch(3, 'C', 14, 60, [['c', 'must', 200, 35]])];
+        $day = [
+            self::stretch(1, 'A', 9, 60, [['a', 'must', 200, 35]]),
+            self::stretch(2, 'B', 11, 60, [['b', 'must', 100, 35]]),
+            self::stretch(3, 'C', 14, 60, [['c', 'must', 200, 35]]),
+        ];
         // 20 °C: 0.85 of a charge. 200/500 + 1/10 = 0.5; 100/500 and two hours with the gap are 0.4 more; 0.4 + 0.3 after that.
         $swaps = SwapTimes::ofCells($day, 1.0, 500, 10, 20.0);
-        $this->assertSame([['B', 200, 0], ['C', 300, 0]], array_map(static fn (Swap $s): array => [$s->before?->title, $s->after, $s->within], $swaps));
-        $this->assertSame(2, BatteryBudget::of(500, 500, 6, 10, 20.0, 0.15)->charges, 'drained to the reserve two would do, swapped in breaks it takes three: the spare is the third');
+        $this->assertSame(
+            [['B', 200, 0], ['C', 300, 0]],
+            array_map(static fn (Swap $s): array => [$s->before?->title, $s->after, $s->within], $swaps),
+        );
+        $this->assertSame(
+            2,
+            BatteryBudget::of(500, 500, 6, 10, 20.0, 0.15)->charges,
+            'drained to the reserve two would do, swapped in breaks it takes three: the spare is the third',
+        );
         $this->assertCount(1, SwapTimes::ofCells($day, 0.5, 500, 10, 20.0), 'with half of the frames on another body');
         $this->assertCount(3, SwapTimes::ofCells([...$day, self::stretch(4, 'D', 16, 60, [['d', 'must', 300, 35]])], 1.0, 500, 10, 20.0));
         // The next morning they are charged: no swap before the first stretch of it.
@@ -161,9 +244,18 @@ final class KitJudgesTest extends TestCase
         // One stretch that takes three charges.
         $long = SwapTimes::ofCells([self::stretch(1, 'Party', 18, 120, [['a', 'must', 1000, 35]])], 1.0, 500, 100, 20.0);
         $this->assertSame([[null, 0, 2]], array_map(static fn (Swap $s): array => [$s->before?->title, $s->after, $s->within], $long));
-        $this->assertSame('Swap the cell 2 times within “Party” (18:00), between two shots: it takes more than one set gives.', $long[0]->says('the cell'));
+        $this->assertSame(
+            'Swap the cell 2 times within “Party” (18:00), between two shots: it takes more than one set gives.',
+            $long[0]->says('the cell'),
+        );
         $this->assertSame(1, $long[0]->segmentId());
-        $this->assertStringContainsString('before “Party” (18:00), after 200 frames, and once within “Party”', SwapTimes::of([self::stretch(1, 'A', 9, 60, [['a', 'must', 200, 35]]), self::stretch(2, 'Party', 18, 120, [['a', 'must', 500, 35]])], 300)[0]->says('cards'));
+        $this->assertStringContainsString(
+            'before “Party” (18:00), after 200 frames, and once within “Party”',
+            SwapTimes::of(
+                [self::stretch(1, 'A', 9, 60, [['a', 'must', 200, 35]]), self::stretch(2, 'Party', 18, 120, [['a', 'must', 500, 35]])],
+                300,
+            )[0]->says('cards'),
+        );
         $this->expectException(ImpossibleValue::class);
         SwapTimes::ofCells($day, 1.0, 0, 10, 20.0);
     }
@@ -175,7 +267,14 @@ final class KitJudgesTest extends TestCase
         for ($run = 0; $run < 60; $run++) {
             $day = [];
             for ($i = 0, $hour = 8; $i < 9; $i++, $hour += $random->getInt(1, 2)) {
-                $day[] = self::stretch($i + 1, "S{$i}", $hour, $random->getInt(0, 1) === 1 ? 60 : 40, [['a', 'must', $random->getInt(0, 400), 35]], priority: $random->getInt(0, 1) === 1 ? 'must' : 'should');
+                $day[] = self::stretch(
+                    $i + 1,
+                    "S{$i}",
+                    $hour,
+                    $random->getInt(0, 1) === 1 ? 60 : 40,
+                    [['a', 'must', $random->getInt(0, 400), 35]],
+                    priority: $random->getInt(0, 1) === 1 ? 'must' : 'should',
+                );
             }
             $full = $random->getInt(150, 600);
             $swaps = SwapTimes::of($day, $full);
@@ -186,7 +285,8 @@ final class KitJudgesTest extends TestCase
                 if (in_array($stretch->id, $before, true)) {
                     $left = $full;
                 }
-                $within = array_values(array_filter($swaps, static fn (Swap $s): bool => $s->wouldRunOutIn->id === $stretch->id))[0]->within ?? 0;
+                $within =
+                    array_values(array_filter($swaps, static fn (Swap $s): bool => $s->wouldRunOutIn->id === $stretch->id))[0]->within ?? 0;
                 $left += $within * $full - $here;
                 $this->assertGreaterThanOrEqual(0, $left, "run {$run}, {$stretch->title}: {$here} of {$full}");
                 $this->assertTrue($within === 0 || $here > $within * $full, 'none too many');
@@ -198,7 +298,11 @@ final class KitJudgesTest extends TestCase
     #[DataProvider('flights')]
     public function test_cells_in_aircraft(array $wattHours, string $expected): void
     {
-        $bag = array_map(static fn (?float $wh, int $i): Gear => self::gear($i, "Cell {$i}", GearKind::Cell, $wh === null ? [] : ['cell_wh' => $wh]), $wattHours, array_keys($wattHours));
+        $bag = array_map(
+            static fn (?float $wh, int $i): Gear => self::gear($i, "Cell {$i}", GearKind::Cell, $wh === null ? [] : ['cell_wh' => $wh]),
+            $wattHours,
+            array_keys($wattHours),
+        );
         $verdicts = FlightJudge::of($bag);
         $this->assertSame($expected, self::codes($verdicts)[0] ?? '');
         foreach ($verdicts as $verdict) {
@@ -209,12 +313,26 @@ final class KitJudgesTest extends TestCase
     /** @return array<string, array{list<float|null>, string}> */
     public static function flights(): array
     {
-        return ['none' => [[], ''], 'small' => [[16.0, 100.0], 'fine kit.flight'], 'two large' => [[130.0, 160.0], 'fix kit.flight'], 'three large' => [[130.0, 130.0, 130.0], 'stop kit.flight'], 'too large' => [[160.1], 'stop kit.flight'], 'unknown' => [[null], 'mind kit.flight']];
+        return [
+            'none' => [[], ''],
+            'small' => [[16.0, 100.0], 'fine kit.flight'],
+            'two large' => [[130.0, 160.0], 'fix kit.flight'],
+            'three large' => [[130.0, 130.0, 130.0], 'stop kit.flight'],
+            'too large' => [[160.1], 'stop kit.flight'],
+            'unknown' => [[null], 'mind kit.flight'],
+        ];
     }
 
     public function test_what_is_due_back(): void
     {
-        $lens = static fn (?string $due, string $how = 'hired'): Gear => new Gear(1, 'Tele', GearKind::Lens, ownership: $how, fromWhom: 'the hire desk', dueOn: $due);
+        $lens = static fn (?string $due, string $how = 'hired'): Gear => new Gear(
+            1,
+            'Tele',
+            GearKind::Lens,
+            ownership: $how,
+            fromWhom: 'the hire desk',
+            dueOn: $due,
+        );
         $this->assertSame([], DueJudge::of([$lens('2030-05-01', 'owned')], '2030-06-01'));
         $this->assertSame(['mind kit.due'], self::codes(DueJudge::of([$lens(null, 'borrowed')], '2030-06-01')));
         $this->assertSame('Tele is overdue.', DueJudge::of([$lens('2030-05-30')], '2030-06-01')[0]->finding);
@@ -225,7 +343,14 @@ final class KitJudgesTest extends TestCase
 
     public function test_long_cables_slow_the_wire(): void
     {
-        $cable = static fn (float $m, string $standard, ?float $rate = null): array => [self::gear(1, 'Wire', GearKind::Cable, ['length_m' => $m, 'standard' => $standard, 'for_tether' => true, ...($rate === null ? [] : ['rate_mb_s' => $rate])])];
+        $cable = static fn (float $m, string $standard, ?float $rate = null): array => [
+            self::gear(1, 'Wire', GearKind::Cable, [
+                'length_m' => $m,
+                'standard' => $standard,
+                'for_tether' => true,
+                ...$rate === null ? [] : ['rate_mb_s' => $rate],
+            ]),
+        ];
         $this->assertSame(['fix kit.cable'], self::codes(StationJudge::of($cable(8, 'USB 3'), 60)));
         $this->assertSame(['fine kit.cable'], self::codes(StationJudge::of($cable(4.6, 'USB 2', 30), 60)));
         $slow = StationJudge::of($cable(4.6, 'USB 2', 12), 60);
@@ -241,14 +366,22 @@ final class KitJudgesTest extends TestCase
         // 120 GB at the reader's 250 MB/s are 8 minutes, and as long again for reading back.
         $fine = DriveJudge::of([$drive(4), self::gear(2, 'Reader', GearKind::Reader, ['read_mb_s' => 250.0])], 120);
         $this->assertStringContainsString('in about 16 min', $fine[0]->because);
-        $this->assertStringContainsString('2 h 13', DriveJudge::of([$drive(4), self::gear(2, 'Reader', GearKind::Reader, ['read_mb_s' => 250.0])], 1000)[0]->because);
+        $this->assertStringContainsString(
+            '2 h 13',
+            DriveJudge::of([$drive(4), self::gear(2, 'Reader', GearKind::Reader, ['read_mb_s' => 250.0])], 1000)[0]->because,
+        );
     }
 
     public function test_people_can_fail_too(): void
     {
         $lead = self::stretch(1, 'Vows', 14, 30, [['a', 'must', 10, 35]]);
         $this->assertSame('Nobody stands in for you.', PersonLoss::of([$lead])[0]->finding);
-        $found = PersonLoss::of([$lead, self::stretch(2, 'Groom', 14, 20, [['b', 'must', 10, 35]], ['second']), self::stretch(3, 'Room', 17, 20, [['c', 'must', 10, 35]], ['second']), self::stretch(4, 'Both', 19, 20, [['c', 'must', 10, 35]], ['lead', 'second'])]);
+        $found = PersonLoss::of([
+            $lead,
+            self::stretch(2, 'Groom', 14, 20, [['b', 'must', 10, 35]], ['second']),
+            self::stretch(3, 'Room', 17, 20, [['c', 'must', 10, 35]], ['second']),
+            self::stretch(4, 'Both', 19, 20, [['c', 'must', 10, 35]], ['lead', 'second']),
+        ]);
         $this->assertSame('If the second falls ill, 1 of 2 musts have nobody.', $found[1]->finding);
         $this->assertStringContainsString('Free for it: “Room” at 17:00', $found[1]->because);
     }

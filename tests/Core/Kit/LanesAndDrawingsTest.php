@@ -41,12 +41,28 @@ final class LanesAndDrawingsTest extends TestCase
             self::stretch(2, 'His', 9, 60, [['close', 'must', 150, 35], ['faces', 'must', 150, 85]], ['second']),
         ];
         $gear = [
-            self::body(1, 'A'), self::body(2, 'B'), self::body(3, 'C'), self::lens(11, '24–70', 24, 70, 2.8), self::lens(12, '70–200', 70, 200, 2.8), self::lens(13, '35', 35, 35, 1.8), self::lens(14, '85', 85, 85, 1.8),
-            ...self::cells(30, 6), ...self::cards(50, 6), self::gear(82, 'Drive 1', GearKind::Drive), self::gear(83, 'Drive 2', GearKind::Drive), self::gear(84, 'Reader', GearKind::Reader),
+            self::body(1, 'A'),
+            self::body(2, 'B'),
+            self::body(3, 'C'),
+            self::lens(11, '24–70', 24, 70, 2.8),
+            self::lens(12, '70–200', 70, 200, 2.8),
+            self::lens(13, '35', 35, 35, 1.8),
+            self::lens(14, '85', 85, 85, 1.8),
+            ...self::cells(30, 6),
+            ...self::cards(50, 6),
+            self::gear(82, 'Drive 1', GearKind::Drive),
+            self::gear(83, 'Drive 2', GearKind::Drive),
+            self::gear(84, 'Reader', GearKind::Reader),
         ];
         $lanes = KitLanes::of($gear, $day);
-        $with = static fn (string $lane): array => array_values(array_map(static fn (Gear $g): string => $g->label, array_filter($gear, static fn (Gear $g): bool => $lanes[$g->id] === $lane)));
-        $this->assertSame(['C', '35', '85', 'Cell 4', 'Cell 5', 'Cell 6', 'Card 5', 'Card 6', 'Drive 2'], $with('second'), 'primes, half the cells by frames, a pair of cards, a drive of their own');
+        $with = static fn (string $lane): array => array_values(
+            array_map(static fn (Gear $g): string => $g->label, array_filter($gear, static fn (Gear $g): bool => $lanes[$g->id] === $lane)),
+        );
+        $this->assertSame(
+            ['C', '35', '85', 'Cell 4', 'Cell 5', 'Cell 6', 'Card 5', 'Card 6', 'Drive 2'],
+            $with('second'),
+            'primes, half the cells by frames, a pair of cards, a drive of their own',
+        );
         $this->assertContains('24–70', $with('lead'));
         $this->assertContains('Reader', $with('lead'));
         $this->assertCount(count($gear), $lanes);
@@ -58,24 +74,53 @@ final class LanesAndDrawingsTest extends TestCase
 
     public function test_the_zoom_stays_with_who_has_nothing_else(): void
     {
-        $day = [self::stretch(1, 'Hers', 9, 60, [['wide', 'must', 100, 24]]), self::stretch(2, 'His', 12, 60, [['close', 'must', 150, 35]], ['second'])];
+        $day = [
+            self::stretch(1, 'Hers', 9, 60, [['wide', 'must', 100, 24]]),
+            self::stretch(2, 'His', 12, 60, [['close', 'must', 150, 35]], ['second']),
+        ];
         $gear = [self::body(1, 'A'), self::body(2, 'B'), self::lens(11, '24–70', 24, 70, 2.8)];
         $this->assertSame('lead', KitLanes::of($gear, $day)[11]);
-        $this->assertSame('second', KitLanes::of([...$gear, self::lens(12, '24', 24, 24, 2.8)], $day)[11], 'the lead has a lens for 24 mm of their own');
+        $this->assertSame(
+            'second',
+            KitLanes::of([...$gear, self::lens(12, '24', 24, 24, 2.8)], $day)[11],
+            'the lead has a lens for 24 mm of their own',
+        );
     }
 
     public function test_a_proposal_says_what_it_is(): void
     {
-        $work = new PlannedWork(PlanNeeds::of([self::stretch(1, 'Vows', 14, 30, [['a', 'must', 60, 35]])], [new Ask(1, NeedWhat::Ladder, 1, Priority::Nice)], 5.0), ['lead' => 60], 0, 5.0, 20.0);
+        $work = new PlannedWork(
+            PlanNeeds::of(
+                [self::stretch(1, 'Vows', 14, 30, [['a', 'must', 60, 35]])],
+                [new Ask(1, NeedWhat::Ladder, 1, Priority::Nice)],
+                5.0,
+            ),
+            ['lead' => 60],
+            0,
+            5.0,
+            20.0,
+        );
         $this->assertSame(['lead' => 1], $work->bodiesByLane($work->needs));
-        $kit = KitProposal::of([self::body(1, 'A'), self::lens(11, '35', 35, 35, 1.8), ...self::cells(30, 2), ...self::cards(50, 3), self::gear(80, 'Reader', GearKind::Reader)], $work);
+        $kit = KitProposal::of(
+            [
+                self::body(1, 'A'),
+                self::lens(11, '35', 35, 35, 1.8),
+                ...self::cells(30, 2),
+                ...self::cards(50, 3),
+                self::gear(80, 'Reader', GearKind::Reader),
+            ],
+            $work,
+        );
         $said = array_map(static fn (Verdict $v): string => $v->finding, $kit->verdicts());
         $this->assertContains('Hire or borrow a body.', $said);
         $this->assertContains('Hire or borrow a lens that gives 35 mm at f/7.1.', $said);
         $this->assertContains('Hire or borrow 2 × a drive.', $said);
         $this->assertContains('Hire or borrow a ladder.', $said);
         $this->assertContains('8 things, 1.6 kg.', $said);
-        $this->assertContains(['labels' => 'Card 1, Card 2, Card 3', 'grams' => 9, 'why' => '2 cards of 128 GB, the spare included'], $kit->lines());
+        $this->assertContains(
+            ['labels' => 'Card 1, Card 2, Card 3', 'grams' => 9, 'why' => '2 cards of 128 GB, the spare included'],
+            $kit->lines(),
+        );
         foreach (KitSchool::cases() as $school) {
             $this->assertNotSame('', $school->label().$school->says());
         }
@@ -96,11 +141,23 @@ final class LanesAndDrawingsTest extends TestCase
 
     public function test_the_flash_judge(): void
     {
-        $codes = static fn (FlashPlan $plan, Evenness $even, int $frames = 100): array => array_map(static fn (Verdict $v): string => "{$v->severity->value} {$v->code}", FlashJudge::of($plan, $even, 1.0, $frames));
+        $codes = static fn (FlashPlan $plan, Evenness $even, int $frames = 100): array => array_map(
+            static fn (Verdict $v): string => "{$v->severity->value} {$v->code}",
+            FlashJudge::of($plan, $even, 1.0, $frames),
+        );
         $gun = new FlashGun('Head', 60, 1.2, 300);
-        $this->assertSame(['fine flash.sync', 'mind flash.power', 'fine flash.even'], $codes(new FlashPlan($gun, 8, 1, 5.6, 100, 1 / 250, 3), Evenness::of(6, 6.5)));
-        $this->assertSame(['fix flash.sync', 'mind flash.power', 'fix flash.uneven'], $codes(new FlashPlan($gun, 15, 2, 5.6, 100, 1 / 250, 2), Evenness::of(2, 3)));
-        $this->assertSame(['fine flash.sync', 'fix flash.weak', 'fine flash.even'], $codes(new FlashPlan($gun, 8, 0, 16, 100, 1 / 60, 9), Evenness::of(9, 9)));
+        $this->assertSame(
+            ['fine flash.sync', 'mind flash.power', 'fine flash.even'],
+            $codes(new FlashPlan($gun, 8, 1, 5.6, 100, 1 / 250, 3), Evenness::of(6, 6.5)),
+        );
+        $this->assertSame(
+            ['fix flash.sync', 'mind flash.power', 'fix flash.uneven'],
+            $codes(new FlashPlan($gun, 15, 2, 5.6, 100, 1 / 250, 2), Evenness::of(2, 3)),
+        );
+        $this->assertSame(
+            ['fine flash.sync', 'fix flash.weak', 'fine flash.even'],
+            $codes(new FlashPlan($gun, 8, 0, 16, 100, 1 / 60, 9), Evenness::of(9, 9)),
+        );
         $power = FlashJudge::of(new FlashPlan($gun, 8, 1, 5.6, 100, 1 / 250, 10), Evenness::of(6, 6.5), 0.5, 700)[1];
         // f/5.6 at 10 m asks 56 of 60: 0.87 of the power, so full, 300 pops a charge.
         $this->assertSame(3, $power->figures['charges'] ?? null);
@@ -110,7 +167,9 @@ final class LanesAndDrawingsTest extends TestCase
     public function test_a_light_that_would_stand_in_the_picture_is_told(): void
     {
         $plan = new FlashPlan(new FlashGun('Head', 60), 8, 1, 5.6, 100, 1 / 250, 1.5);
-        $last = static fn (float $lightM): Verdict => array_reverse(FlashJudge::of($plan, Evenness::of(6, 6.5), 0.5, 100, FrameEdge::beside(50, 36, 4.0, $lightM, 0.9)))[0];
+        $last = static fn (float $lightM): Verdict => array_reverse(
+            FlashJudge::of($plan, Evenness::of(6, 6.5), 0.5, 100, FrameEdge::beside(50, 36, 4.0, $lightM, 0.9)),
+        )[0];
         $this->assertSame(['fix', 'flash.in-frame'], [$last(1.5)->severity->value, $last(1.5)->code]);
         $this->assertSame(2.0, $last(1.5)->figures['least_m'] ?? null);
         $this->assertSame('flash.even', $last(2.0)->code, 'at what was said it is out');
@@ -135,10 +194,22 @@ final class LanesAndDrawingsTest extends TestCase
 
     public function test_the_reach_ruler_says_where_a_lens_hangs(): void
     {
-        $ruler = new ReachRuler([new BagLens(1, 'Zoom', 'lead', 24, 70), new BagLens(2, 'Prime', 'lead', 85, 85)], [new WantedReach('a', 'lead', 50), new WantedReach('b', 'second', 50)], [1 => 'lead, Body A, left']);
-        $this->assertSame([['lead, Body A, left', true], ['lead', false]], array_map(static fn (array $b): array => [$b['on'], $b['starts']], $ruler->bars()));
+        $ruler = new ReachRuler(
+            [new BagLens(1, 'Zoom', 'lead', 24, 70), new BagLens(2, 'Prime', 'lead', 85, 85)],
+            [new WantedReach('a', 'lead', 50), new WantedReach('b', 'second', 50)],
+            [1 => 'lead, Body A, left'],
+        );
+        $this->assertSame(
+            [['lead, Body A, left', true], ['lead', false]],
+            array_map(static fn (array $b): array => [$b['on'], $b['starts']], $ruler->bars()),
+        );
         $this->assertSame([true, false], array_column($ruler->ticks(), 'isCovered'), 'the second has no lens');
         $this->assertGreaterThan(ReachRuler::x(35), ReachRuler::x(50));
-        $this->assertEqualsWithDelta(ReachRuler::x(100) - ReachRuler::x(50), ReachRuler::x(200) - ReachRuler::x(100), 0.2, 'a logarithmic scale');
+        $this->assertEqualsWithDelta(
+            ReachRuler::x(100) - ReachRuler::x(50),
+            ReachRuler::x(200) - ReachRuler::x(100),
+            0.2,
+            'a logarithmic scale',
+        );
     }
 }

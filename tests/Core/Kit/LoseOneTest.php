@@ -22,25 +22,43 @@ final class LoseOneTest extends TestCase
             'cell' => new LosableThing(['cell']),
             'flash' => new LosableThing(['light'], ['small cell']),
         ];
-        $needs = ['two' => ['capability' => 'body', 'count' => 2], 'one' => ['capability' => 'body', 'count' => 1], 'long' => ['capability' => 'long', 'count' => 1], 'light' => ['capability' => 'light', 'count' => 1]];
+        $needs = [
+            'two' => ['capability' => 'body', 'count' => 2],
+            'one' => ['capability' => 'body', 'count' => 1],
+            'long' => ['capability' => 'long', 'count' => 1],
+            'light' => ['capability' => 'light', 'count' => 1],
+        ];
         $lose = new LoseOne($things, $needs);
         $this->assertSame(['two', 'one', 'long'], $lose->met);
         $this->assertSame(['light'], $lose->unmet, 'the flash has no cells');
         $this->assertFalse($lose->isUsable('flash'));
-        $this->assertSame([
-            ['items' => ['body'], 'needs' => ['two']], ['items' => ['body 2'], 'needs' => ['two']],
-            ['items' => ['long'], 'needs' => ['long']], ['items' => ['cell'], 'needs' => ['two', 'one', 'long']],
-        ], $lose->breaks());
+        $this->assertSame(
+            [
+                ['items' => ['body'], 'needs' => ['two']],
+                ['items' => ['body 2'], 'needs' => ['two']],
+                ['items' => ['long'], 'needs' => ['long']],
+                ['items' => ['cell'], 'needs' => ['two', 'one', 'long']],
+            ],
+            $lose->breaks(),
+        );
         $pairs = array_slice($lose->breaks(2), 4);
-        $this->assertContains(['items' => ['body', 'body 2'], 'needs' => ['two', 'one', 'long']], $pairs, 'no body, so no mount, so no long lens');
+        $this->assertContains(
+            ['items' => ['body', 'body 2'], 'needs' => ['two', 'one', 'long']],
+            $pairs,
+            'no body, so no mount, so no long lens',
+        );
         $this->assertNotContains(['body', 'cell'], array_column($pairs, 'items'), 'the cell alone breaks as much');
     }
 
     public function test_two_things_that_need_each_other_hold_each_other_up_and_one_never_itself(): void
     {
-        $lose = new LoseOne(['a' => new LosableThing(['x'], ['y']), 'b' => new LosableThing(['y'], ['x']), 'c' => new LosableThing(['z'], ['z'])], [
-            'x' => ['capability' => 'x', 'count' => 1], 'z' => ['capability' => 'z', 'count' => 1],
-        ]);
+        $lose = new LoseOne(
+            ['a' => new LosableThing(['x'], ['y']), 'b' => new LosableThing(['y'], ['x']), 'c' => new LosableThing(['z'], ['z'])],
+            [
+                'x' => ['capability' => 'x', 'count' => 1],
+                'z' => ['capability' => 'z', 'count' => 1],
+            ],
+        );
         $this->assertSame(['x'], $lose->met);
         $this->assertSame(['z'], $lose->unmet, 'what it requires some other must give');
         $this->assertSame([['items' => ['a'], 'needs' => ['x']], ['items' => ['b'], 'needs' => ['x']]], $lose->breaks());
@@ -48,7 +66,10 @@ final class LoseOneTest extends TestCase
 
     public function test_what_is_no_thing_of_its_own_is_not_lost(): void
     {
-        $lose = new LoseOne(['lens' => new LosableThing(['lens']), 'pair' => new LosableThing(['reach'], ['lens'], canBeLost: false)], ['reach' => ['capability' => 'reach', 'count' => 1]]);
+        $lose = new LoseOne(
+            ['lens' => new LosableThing(['lens']), 'pair' => new LosableThing(['reach'], ['lens'], canBeLost: false)],
+            ['reach' => ['capability' => 'reach', 'count' => 1]],
+        );
         $this->assertSame([['items' => ['lens'], 'needs' => ['reach']]], $lose->breaks(2));
     }
 
@@ -58,7 +79,10 @@ final class LoseOneTest extends TestCase
         $broken = $unmet = 0;
         for ($seed = 1; $seed <= 60; $seed++) {
             $dice = new Randomizer(new Mt19937($seed));
-            $some = static fn (int $most): array => array_map(static fn (): string => 'c'.$dice->getInt(0, 6), $most === 0 ? [] : range(1, $most));
+            $some = static fn (int $most): array => array_map(
+                static fn (): string => 'c'.$dice->getInt(0, 6),
+                $most === 0 ? [] : range(1, $most),
+            );
             $things = $needs = [];
             for ($i = 0; $i < 9; $i++) {
                 $things[(string) ($i * 7)] = new LosableThing($some($dice->getInt(1, 2)), $some($dice->getInt(0, 2)));
@@ -79,7 +103,10 @@ final class LoseOneTest extends TestCase
             foreach ($ids as $i => $one) {
                 foreach (array_slice($ids, $i + 1) as $other) {
                     $both = array_values(array_diff($met, self::met(array_diff_key($things, [$one => 0, $other => 0]), $needs)));
-                    $expected = array_diff($both, $alone[$one], $alone[$other]) === [] ? $expected : [...$expected, ['items' => [$one, $other], 'needs' => $both]];
+                    $expected =
+                        array_diff($both, $alone[$one], $alone[$other]) === []
+                            ? $expected
+                            : [...$expected, ['items' => [$one, $other], 'needs' => $both]];
                 }
             }
             $this->assertSame($expected, $lose->breaks(2), "seed {$seed}");
@@ -100,7 +127,10 @@ final class LoseOneTest extends TestCase
             $before = count($things);
             foreach ($things as $id => $thing) {
                 foreach ($thing->requires as $capability) {
-                    $others = array_filter($things, static fn (LosableThing $o): bool => $o !== $thing && in_array($capability, $o->gives, true));
+                    $others = array_filter(
+                        $things,
+                        static fn (LosableThing $o): bool => $o !== $thing && in_array($capability, $o->gives, true),
+                    );
                     if ($others === []) {
                         unset($things[$id]);
                     }
@@ -109,7 +139,10 @@ final class LoseOneTest extends TestCase
         } while (count($things) < $before);
         $met = [];
         foreach ($needs as $id => $need) {
-            if (count(array_filter($things, static fn (LosableThing $o): bool => in_array($need['capability'], $o->gives, true))) >= $need['count']) {
+            if (
+                count(array_filter($things, static fn (LosableThing $o): bool => in_array($need['capability'], $o->gives, true))) >=
+                $need['count']
+            ) {
                 $met[] = $id;
             }
         }

@@ -49,17 +49,42 @@ final class PackingTest extends TestCase
     /** M4: a test is in time while another can still be ordered. */
     public function test_the_latest_sensible_day_of_each_test(): void
     {
-        $bag = [new \NorthSatchel\Kit\Shelf\Gear(1, 'Trigger', GearKind::Trigger, leadDays: 6), new \NorthSatchel\Kit\Shelf\Gear(2, 'Body', GearKind::Body, leadDays: 2), new \NorthSatchel\Kit\Shelf\Gear(3, 'Tape', GearKind::Tool)];
-        $state = static fn (string $today, array $tests = []): array => array_column(array_map(static fn ($d): array => ['label' => $d->gear->label, 'is' => [$d->state, $d->latestOn]], TestDays::of($bag, $tests, '2030-06-20', $today)), 'is', 'label');
-        $this->assertSame(['Trigger' => [TestState::Open, '2030-06-13'], 'Body' => [TestState::Open, '2030-06-17']], $state('2030-06-13'), 'it should be there the day before');
+        $bag = [
+            new \NorthSatchel\Kit\Shelf\Gear(1, 'Trigger', GearKind::Trigger, leadDays: 6),
+            new \NorthSatchel\Kit\Shelf\Gear(2, 'Body', GearKind::Body, leadDays: 2),
+            new \NorthSatchel\Kit\Shelf\Gear(3, 'Tape', GearKind::Tool),
+        ];
+        $state = static fn (string $today, array $tests = []): array => array_column(
+            array_map(
+                static fn ($d): array => ['label' => $d->gear->label, 'is' => [$d->state, $d->latestOn]],
+                TestDays::of($bag, $tests, '2030-06-20', $today),
+            ),
+            'is',
+            'label',
+        );
+        $this->assertSame(
+            ['Trigger' => [TestState::Open, '2030-06-13'], 'Body' => [TestState::Open, '2030-06-17']],
+            $state('2030-06-13'),
+            'it should be there the day before',
+        );
         $this->assertSame([TestState::TooLate, '2030-06-13'], $state('2030-06-14')['Trigger']);
         $this->assertSame(TestState::Passed, $state('2030-06-14', [1 => new TestResult('2030-06-10', true)])['Trigger'][0]);
-        $this->assertSame(TestState::TooLate, $state('2030-06-14', [1 => new TestResult('2030-03-10', true)])['Trigger'][0], 'a test of the spring says little');
+        $this->assertSame(
+            TestState::TooLate,
+            $state('2030-06-14', [1 => new TestResult('2030-03-10', true)])['Trigger'][0],
+            'a test of the spring says little',
+        );
         $failed = TestDays::of($bag, [2 => new TestResult('2030-06-15', false, 'shutter sticks')], '2030-06-20', '2030-06-16');
         $this->assertStringContainsString('Order another by 2030-06-17', $failed[0]->mend());
         $this->assertSame('kit.test-failed kit.test-late', self::codes(TestDays::verdicts($failed)));
-        $this->assertStringContainsString('Borrow one', TestDays::of($bag, [2 => new TestResult('2030-06-15', false)], '2030-06-20', '2030-06-18')[0]->mend());
-        $this->assertSame('kit.tested', self::codes(TestDays::verdicts(TestDays::of([$bag[1]], [2 => new TestResult('2030-06-15', true)], '2030-06-20', '2030-06-18'))));
+        $this->assertStringContainsString(
+            'Borrow one',
+            TestDays::of($bag, [2 => new TestResult('2030-06-15', false)], '2030-06-20', '2030-06-18')[0]->mend(),
+        );
+        $this->assertSame(
+            'kit.tested',
+            self::codes(TestDays::verdicts(TestDays::of([$bag[1]], [2 => new TestResult('2030-06-15', true)], '2030-06-20', '2030-06-18'))),
+        );
     }
 
     /**
@@ -73,7 +98,7 @@ final class PackingTest extends TestCase
         $rows = [];
         for ($y = 0; $y < 80; $y++) {
             for ($x = 0; $x < 120; $x++) {
-                $value = 0.7 * (1 - $fall * $x / 120) + 0.004 * sin($x * 12.9898 + $y * 78.233);
+                $value = 0.7 * (1 - ($fall * $x) / 120) + 0.004 * sin($x * 12.9898 + $y * 78.233);
                 foreach ($spots as [$cx, $cy, $radius, $darker]) {
                     $value *= hypot($x - $cx, $y - $cy) <= $radius ? 1 - $darker : 1;
                 }
@@ -92,7 +117,11 @@ final class PackingTest extends TestCase
         $this->assertEqualsWithDelta(100 / 120, $dust->spots[0]['x'], 0.03, 'the larger one first');
         $this->assertSame('kit.dust', self::codes($dust->verdicts('Body A')));
         $this->assertSame('kit.smudge', self::codes(PlainFrame::of(self::wall([[60, 40, 6, 0.2]]))->verdicts('Body A')));
-        $this->assertSame('kit.clean', self::codes(PlainFrame::of(self::wall([[20, 12, 1, 0.03]]))->verdicts('Body A')), 'a thirtieth is not seen');
+        $this->assertSame(
+            'kit.clean',
+            self::codes(PlainFrame::of(self::wall([[20, 12, 1, 0.03]]))->verdicts('Body A')),
+            'a thirtieth is not seen',
+        );
         $this->assertSame('kit.frame-not-plain', self::codes(PlainFrame::of(self::wall([], 0.95))->verdicts('Body A')));
         $this->expectException(ImpossibleValue::class);
         PlainFrame::of([[0.5, 0.5], [0.5]]);
@@ -107,15 +136,33 @@ final class PackingTest extends TestCase
         $this->assertSame('bump.fine', self::codes(BumpCheck::of('Body A', $good, $sheet)));
         $this->assertSame('bump.shutter', self::codes(BumpCheck::of('Body A', [...$good, $frame(1 / 30, 4.0, 800)], $sheet)));
         $this->assertSame('bump.iso bump.stop', self::codes(BumpCheck::of('Body A', [...$good, $frame(1 / 250, 11.0, 12800)], $sheet)));
-        $this->assertSame('bump.jump', self::codes(BumpCheck::of('Body A', [...$good, ...array_fill(0, 3, $frame(1 / 4000, 4.0, 400))], $sheet)), 'sixteen times shorter and half the ISO');
+        $this->assertSame(
+            'bump.jump',
+            self::codes(BumpCheck::of('Body A', [...$good, ...array_fill(0, 3, $frame(1 / 4000, 4.0, 400))], $sheet)),
+            'sixteen times shorter and half the ISO',
+        );
         $this->assertSame('bump.no-frames', self::codes(BumpCheck::of('Body A', [], $sheet)));
-        $this->assertStringContainsString('Nothing is written', BumpCheck::of('Body A', [new ExposedFrame('14:05', null, null, null)], new SettingsSheet)[0]->because);
+        $this->assertStringContainsString(
+            'Nothing is written',
+            BumpCheck::of('Body A', [new ExposedFrame('14:05', null, null, null)], new SettingsSheet())[0]->because,
+        );
     }
 
     public function test_bags_with_places(): void
     {
-        $item = static fn (int $id, bool $isSmall, bool $isIn, int $grams = 900): PackedItem => new PackedItem($id, "Thing {$id}", 'lens', $grams, $isSmall, $isIn);
-        $bag = new PackedBag(1, 'Roller', 'case', 6, 5000, [$item(1, false, true), $item(2, false, false), ...array_map(static fn (int $i): PackedItem => $item($i, true, $i % 2 === 0, 20), range(3, 10))]);
+        $item = static fn (int $id, bool $isSmall, bool $isIn, int $grams = 900): PackedItem => new PackedItem(
+            $id,
+            "Thing {$id}",
+            'lens',
+            $grams,
+            $isSmall,
+            $isIn,
+        );
+        $bag = new PackedBag(1, 'Roller', 'case', 6, 5000, [
+            $item(1, false, true),
+            $item(2, false, false),
+            ...array_map(static fn (int $i): PackedItem => $item($i, true, $i % 2 === 0, 20), range(3, 10)),
+        ]);
         $this->assertSame(4, $bag->placesTaken(), 'two large things, and eight small ones in two places');
         $this->assertSame(1960, $bag->grams());
         $drawn = (new BagDrawing($bag))->compartments();
@@ -127,7 +174,10 @@ final class PackingTest extends TestCase
         $this->assertSame('pack.done', self::codes(PackJudge::of([], [$item(1, true, true)], [])));
         $full = new PackedBag(1, 'Pouch', 'pouch', 1, 1000, [$item(1, false, true), $item(2, false, true)]);
         $this->assertSame('over', (new BagDrawing($full))->compartments()[1]['state']);
-        $this->assertSame('pack.full pack.heavy pack.loose pack.weight pack.open', self::codes(PackJudge::of([$full], [$item(9, true, false)], ['lead' => 12500])));
+        $this->assertSame(
+            'pack.full pack.heavy pack.loose pack.weight pack.open',
+            self::codes(PackJudge::of([$full], [$item(9, true, false)], ['lead' => 12500])),
+        );
     }
 
     public function test_labels_are_read_back_and_misreadings_are_not(): void
@@ -144,8 +194,18 @@ final class PackingTest extends TestCase
 
     public function test_the_night_before_and_the_door(): void
     {
-        $codes = static fn (array $lines): array => array_map(static fn (ListLine $l): ?bool => $l->proved, array_column($lines, null, 'code'));
-        $lists = NightList::of(['OV-16' => 5], ['Body A', 'Body B'], new CardsSeen(6, 0, []), ['clock' => true, 'mode' => false], ['Reader'], ['Press pass']);
+        $codes = static fn (array $lines): array => array_map(
+            static fn (ListLine $l): ?bool => $l->proved,
+            array_column($lines, null, 'code'),
+        );
+        $lists = NightList::of(
+            ['OV-16' => 5],
+            ['Body A', 'Body B'],
+            new CardsSeen(6, 0, []),
+            ['clock' => true, 'mode' => false],
+            ['Reader'],
+            ['Press pass'],
+        );
         $this->assertSame('Charge 5 cells of type OV-16', $lists['night'][0]->what);
         $night = $codes($lists['night']);
         $this->assertSame([true, false, true, true], [$night['clocks'], $night['modes'], $night['test-frames'], $night['cards']]);
@@ -154,7 +214,14 @@ final class PackingTest extends TestCase
         $waiting = NightList::of([], ['Body A'], new CardsSeen(4, 0, ['S01', 'S02']), [], [], []);
         $this->assertNull($codes($waiting['night'])['clocks'], 'nothing was read, so only a person can tell');
         $this->assertContains('2 cards still hold frames', array_column($waiting['night'], 'what'));
-        $cards = static fn (CardsSeen $seen): array => array_values(array_filter(array_map(static fn (ListLine $l): ?array => $l->code === 'cards' ? [$l->what, $l->proved] : null, NightList::of([], [], $seen, [], [], [])['night'])))[0];
+        $cards = static fn (CardsSeen $seen): array => array_values(
+            array_filter(
+                array_map(
+                    static fn (ListLine $l): ?array => $l->code === 'cards' ? [$l->what, $l->proved] : null,
+                    NightList::of([], [], $seen, [], [], [])['night'],
+                ),
+            ),
+        )[0];
         $this->assertSame(['6 cards are empty, or hold test frames alone', true], $cards(new CardsSeen(6, 0, [])));
         $this->assertSame(['2 cards were not looked at', null], $cards(new CardsSeen(4, 2, [])), 'a log alone proves nothing');
         $this->assertSame(['No card is on the list', null], $cards(new CardsSeen(0, 0, [])), 'nor does an empty list');
@@ -164,12 +231,22 @@ final class PackingTest extends TestCase
     /** M11: what was placed and not fetched. */
     public function test_nothing_is_left_behind(): void
     {
-        $placed = [new Placement(5, 'Small light', 'Chapel', '13:40', false), new Placement(6, 'Stand', 'Chapel', '13:41', false), new Placement(6, 'Stand', 'Chapel', '15:20', true), new Placement(5, 'Small light', 'Barn', '18:00', false)];
+        $placed = [
+            new Placement(5, 'Small light', 'Chapel', '13:40', false),
+            new Placement(6, 'Stand', 'Chapel', '13:41', false),
+            new Placement(6, 'Stand', 'Chapel', '15:20', true),
+            new Placement(5, 'Small light', 'Barn', '18:00', false),
+        ];
         $this->assertSame([5], array_keys(LeaveCheck::standing($placed)));
         $found = LeaveCheck::of($placed, ['Barn' => '23:30'], [5 => 'Small light', 6 => 'Stand', 7 => 'Body'], []);
         $this->assertSame('Small light still stands at Barn.', $found[0]->finding);
         $this->assertStringContainsString('for good at 23:30', $found[0]->because);
-        $count = LeaveCheck::of([...$placed, new Placement(5, 'Small light', 'Barn', '23:00', true)], [], [5 => 'Small light', 6 => 'Stand', 7 => 'Body'], [6 => true]);
+        $count = LeaveCheck::of(
+            [...$placed, new Placement(5, 'Small light', 'Barn', '23:00', true)],
+            [],
+            [5 => 'Small light', 6 => 'Stand', 7 => 'Body'],
+            [6 => true],
+        );
         $this->assertSame('home.missing', self::codes($count));
         $this->assertStringContainsString('Small light (last at Barn, 23:00); Body (last seen when it was packed)', $count[0]->because);
         $this->assertSame('home.all', self::codes(LeaveCheck::of([], [], [7 => 'Body'], [7 => true])));
@@ -180,7 +257,10 @@ final class PackingTest extends TestCase
     public function test_marks_of_a_light_that_stayed(): void
     {
         $marks = ['heightCm' => 210.0, 'angleDeg' => 358.0, 'distanceCm' => 180.0];
-        $this->assertSame('marks.same', LightMarks::compare('Key', $marks, ['heightCm' => 211.0, 'angleDeg' => 0.0, 'distanceCm' => 178.0])->code);
+        $this->assertSame(
+            'marks.same',
+            LightMarks::compare('Key', $marks, ['heightCm' => 211.0, 'angleDeg' => 0.0, 'distanceCm' => 178.0])->code,
+        );
         $moved = LightMarks::compare('Key', $marks, ['heightCm' => 195.0, 'angleDeg' => 358.0]);
         $this->assertSame('marks.moved', $moved->code);
         $this->assertStringContainsString('Its height by −15cm (back to 210cm)', $moved->because);
@@ -200,17 +280,31 @@ final class PackingTest extends TestCase
         $this->assertSame(['fix remote.light', 'fix remote.sun', 'fix remote.cells', 'fine remote.cards', 'mind remote.rig'], $codes);
         $schools = $late->exposures();
         $this->assertGreaterThan($schools['automatic']['isoFrom'], $schools['automatic']['isoTo']);
-        $this->assertSame($schools['automatic']['isoTo'], $schools['fixed']['iso'], 'darker then, so the higher ISO is the one of that hour');
+        $this->assertSame(
+            $schools['automatic']['isoTo'],
+            $schools['fixed']['iso'],
+            'darker then, so the higher ISO is the one of that hour',
+        );
         $same = new RemotePlan($sun('12:30'), $sun('13:00'), 0.0, 1.0, 2200, [...$body, 'standbyHours' => 100.0], 20.0, cellsIn: 5);
-        $this->assertSame(['remote.light', 'remote.sun', 'remote.cells', 'remote.cards', 'remote.rig'], array_map(static fn (Verdict $v): string => $v->code, $same->verdicts()));
-        $this->assertSame(['fine', 'fine', 'fine', 'fix'], array_map(static fn (Verdict $v): string => $v->severity->value, array_slice($same->verdicts(), 0, 4)), '2,200 frames are more than a pair holds');
+        $this->assertSame(
+            ['remote.light', 'remote.sun', 'remote.cells', 'remote.cards', 'remote.rig'],
+            array_map(static fn (Verdict $v): string => $v->code, $same->verdicts()),
+        );
+        $this->assertSame(
+            ['fine', 'fine', 'fine', 'fix'],
+            array_map(static fn (Verdict $v): string => $v->severity->value, array_slice($same->verdicts(), 0, 4)),
+            '2,200 frames are more than a pair holds',
+        );
     }
 
     public function test_fields_of_the_shelf(): void
     {
         $focal = GearKind::Lens->field('focal_min_mm');
         $this->assertInstanceOf(GearField::class, $focal);
-        $this->assertSame(['This is needed.', 'This must be a number.', 'This must be a whole number.', 'This must lie between 4 and 2000.', null], array_map($focal->wrong(...), ['', 'wide', '24.5', '3', ' 24 ']));
+        $this->assertSame(
+            ['This is needed.', 'This must be a number.', 'This must be a whole number.', 'This must lie between 4 and 2000.', null],
+            array_map($focal->wrong(...), ['', 'wide', '24.5', '3', ' 24 ']),
+        );
         $this->assertSame(1.8, GearKind::Lens->field('widest_stop')?->value('1,8'));
         $this->assertTrue(GearKind::Cable->field('for_tether')?->value('yes'));
         $this->assertSame('This must be yes or no.', GearKind::Cable->field('for_tether')?->wrong('perhaps'));
@@ -220,15 +314,30 @@ final class PackingTest extends TestCase
     /** A day of three stops: what comes out where, what goes on, and what cannot be at both. */
     public function test_the_kit_of_a_day_stop_by_stop(): void
     {
-        $thing = static fn (string $kind, string ...$labels): array => array_map(static fn (string $label): array => ['label' => $label, 'kind' => $kind], $labels);
-        [$body, $zoom, $card, $cell, $light] = [...$thing('body', 'Body'), ...$thing('lens', 'Zoom'), ...$thing('card', 'Card 1'), ...$thing('cell', 'Cell 1'), ...$thing('flash', 'Light')];
+        $thing = static fn (string $kind, string ...$labels): array => array_map(
+            static fn (string $label): array => ['label' => $label, 'kind' => $kind],
+            $labels,
+        );
+        [$body, $zoom, $card, $cell, $light] = [
+            ...$thing('body', 'Body'),
+            ...$thing('lens', 'Zoom'),
+            ...$thing('card', 'Card 1'),
+            ...$thing('cell', 'Cell 1'),
+            ...$thing('flash', 'Light'),
+        ];
         $noon = new KitStop(2, 'Noon', 11 * 60, 12 * 60, [1 => $body, 2 => $zoom, 5 => $light]);
         $early = new KitStop(1, 'Early', 9 * 60, 10 * 60, [1 => $body, 3 => $card, 4 => $cell]);
         $late = new KitStop(3, 'Late', 14 * 60 + 30, 16 * 60, [1 => $body, 3 => $card, 4 => $cell]);
         $day = new DayKit([$noon, $late, $early], static fn (int $from, int $to): int => 20);
         $this->assertSame(['Early', 'Noon', 'Late'], array_map(static fn (array $r): string => $r['stop']->name, $day->rows()));
-        $this->assertSame([[['Body', 'Card 1', 'Cell 1'], [], ['Light', 'Zoom']], [['Light', 'Zoom'], ['Body'], ['Card 1', 'Cell 1']], [['Card 1', 'Cell 1'], ['Body'], ['Light', 'Zoom']]],
-            array_map(static fn (array $r): array => [$r['out'], $r['on'], $r['home']], $day->rows()));
+        $this->assertSame(
+            [
+                [['Body', 'Card 1', 'Cell 1'], [], ['Light', 'Zoom']],
+                [['Light', 'Zoom'], ['Body'], ['Card 1', 'Cell 1']],
+                [['Card 1', 'Cell 1'], ['Body'], ['Light', 'Zoom']],
+            ],
+            array_map(static fn (array $r): array => [$r['out'], $r['on'], $r['home']], $day->rows()),
+        );
         $this->assertSame('pack.goes-on pack.spent-card pack.spent-cell pack.goes-on', self::codes($day->verdicts()));
         $this->assertStringContainsString('Card 1 comes from “Early” full of its frames.', $day->verdicts()[1]->finding);
         $this->assertStringContainsString('4.2 h later', $day->verdicts()[1]->because, '250 min from 10:00 and 20 min of way');
@@ -239,6 +348,9 @@ final class PackingTest extends TestCase
         $this->assertSame('pack.two-jobs', self::codes($far));
         $this->assertStringContainsString('15 min too early', $far[0]->because);
         $this->assertSame([], (new DayKit([$early], static fn (int $from, int $to): int => 0))->verdicts());
-        $this->assertSame([], (new DayKit([$early, new KitStop(4, 'Bare', 9 * 60, 10 * 60, [])], static fn (int $from, int $to): int => 0))->verdicts());
+        $this->assertSame(
+            [],
+            (new DayKit([$early, new KitStop(4, 'Bare', 9 * 60, 10 * 60, [])], static fn (int $from, int $to): int => 0))->verdicts(),
+        );
     }
 }

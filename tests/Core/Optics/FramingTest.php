@@ -20,9 +20,17 @@ final class FramingTest extends TestCase
     /** Against a walk along the line in steps of a millimetre: the light is as far as was said, or as near as the line comes. */
     public function test_a_light_so_far_from_people_and_out_of_the_picture(): void
     {
-        foreach ([[50, 4.0, 2.5, 0.9], [35, 3.0, 1.2, 0.6], [85, 6.0, 2.0, 1.2], [24, 2.0, 1.8, 0.3], [50, 4.0, 1.0, 0.9], [135, 9.0, 1.4, 0.5]] as [$focal, $people, $light, $wide]) {
+        $cases = [
+            [50, 4.0, 2.5, 0.9],
+            [35, 3.0, 1.2, 0.6],
+            [85, 6.0, 2.0, 1.2],
+            [24, 2.0, 1.8, 0.3],
+            [50, 4.0, 1.0, 0.9],
+            [135, 9.0, 1.4, 0.5],
+        ];
+        foreach ($cases as [$focal, $people, $light, $wide]) {
             $edge = FrameEdge::beside($focal, 36, $people, $light, $wide);
-            $aside = static fn (float $along): float => $along * 18 / $focal + $wide / 2 + 0.15;
+            $aside = static fn (float $along): float => ($along * 18) / $focal + $wide / 2 + 0.15;
             [$least, $best] = [INF, null];
             for ($mm = 0; $mm <= 1000 * $people; $mm++) {
                 $away = hypot($people - $mm / 1000, $aside($mm / 1000));
@@ -93,14 +101,14 @@ final class FramingTest extends TestCase
         $this->assertLessThanOrEqual(16, $room->bestStop);
         $this->assertEqualsWithDelta(2.44 * 0.55 * $room->bestStop, $room->airyUm, 1e-6);
         $blur = static function (float $n): float {
-            $defocus = 24 ** 2 * (8000 - 1200) / (2 * 1200 * 8000) / $n;
+            $defocus = (24 ** 2 * (8000 - 1200)) / (2 * 1200 * 8000) / $n;
 
             return sqrt($defocus ** 2 + (2.44 * 0.00055 * $n) ** 2);
         };
         foreach ([0.7, 0.9, 1.1, 1.4] as $times) {
             $this->assertGreaterThan($blur($room->bestExact), $blur($room->bestExact * $times));
         }
-        $this->assertEqualsWithDelta(2 * 1.2 * 8 / 9.2, $room->focusM, 1e-9);
+        $this->assertEqualsWithDelta((2 * 1.2 * 8) / 9.2, $room->focusM, 1e-9);
         $this->expectException(ImpossibleValue::class);
         Diffraction::of(24, 0.04, 8);
     }

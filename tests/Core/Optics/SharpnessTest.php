@@ -21,7 +21,12 @@ final class SharpnessTest extends TestCase
         $this->assertEqualsWithDelta(9.527 - 3.389, $depth->totalM(), 0.001);
         $this->assertNull(DepthOfField::of(50, 8, 10.4667, 0.03)->farM);
         $this->assertNull(DepthOfField::of(50, 8, 50, 0.03)->totalM());
-        $this->assertEqualsWithDelta(10.467 / 2, DepthOfField::of(50, 8, 10.46667, 0.03)->nearM, 0.03, 'at the hyperfocal distance from about half of it on');
+        $this->assertEqualsWithDelta(
+            10.467 / 2,
+            DepthOfField::of(50, 8, 10.46667, 0.03)->nearM,
+            0.03,
+            'at the hyperfocal distance from about half of it on',
+        );
     }
 
     /** Common practice, no source: a second row 0.6 m behind at 3 m is soft at f/4 and sharp at f/5.6. */
@@ -35,14 +40,17 @@ final class SharpnessTest extends TestCase
         $rows = RowsFocus::of(50, 0.03, [3.0, 3.9]);
         $this->assertSame(3.5, $rows->fNumber);
         $this->assertEqualsWithDelta(3.391, $rows->focusM, 0.0005);
-        $this->assertFalse(DepthOfField::of(50, 3.2, $rows->focusM, 0.03)->holds(3.9) && DepthOfField::of(50, 3.2, $rows->focusM, 0.03)->holds(3.0), 'a third of a stop wider does not hold them');
+        $this->assertFalse(
+            DepthOfField::of(50, 3.2, $rows->focusM, 0.03)->holds(3.9) && DepthOfField::of(50, 3.2, $rows->focusM, 0.03)->holds(3.0),
+            'a third of a stop wider does not hold them',
+        );
     }
 
     public function test_rows_that_no_stop_holds_and_a_single_row(): void
     {
         $deep = RowsFocus::of(200, 0.02, [5.0, 9.0]);
         $this->assertSame([null, null, null], [$deep->fNumber, $deep->nearM, $deep->farM]);
-        $this->assertEqualsWithDelta(2 * 45 / 14, $deep->focusM, 1e-9);
+        $this->assertEqualsWithDelta((2 * 45) / 14, $deep->focusM, 1e-9);
         $this->assertSame(1.4, RowsFocus::of(50, 0.03, [4.0])->fNumber);
         $this->assertSame(2.8, RowsFocus::of(50, 0.03, [4.0], widest: 2.8)->fNumber, 'no lens opens further than it can');
     }

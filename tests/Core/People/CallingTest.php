@@ -21,13 +21,28 @@ final class CallingTest extends TestCase
      */
     private static function calling(array $found = [], array $shot = [], array $later = []): Calling
     {
-        $family = new Family(FamilyText::read([
-            ['name' => 'Wilma', 'text' => 'bride'], ['name' => 'Ture', 'text' => 'groom'], ['name' => 'Ester', 'text' => 'mother of Wilma, green hat'],
-            ['name' => 'Lo Sandgren', 'text' => 'daughter of Wilma, 104 cm'], ['name' => 'Axel Grahn', 'text' => 'brother of Ture, 190 cm'],
-        ]));
+        $family = new Family(
+            FamilyText::read([
+                ['name' => 'Wilma', 'text' => 'bride'],
+                ['name' => 'Ture', 'text' => 'groom'],
+                ['name' => 'Ester', 'text' => 'mother of Wilma, green hat'],
+                ['name' => 'Lo Sandgren', 'text' => 'daughter of Wilma, 104 cm'],
+                ['name' => 'Axel Grahn', 'text' => 'brother of Ture, 190 cm'],
+            ]),
+        );
         $must = Priority::Must;
 
-        return new Calling($family, [7 => new FamilyGroup('Hers', ['Wilma', 'Ture', 'Ester'], $must), 8 => new FamilyGroup('His', ['Wilma', 'Ture', 'Axel Grahn'], Priority::Nice), 9 => new FamilyGroup('All', ['Wilma', 'Ture', 'Ester', 'Lo Sandgren'], $must)], $found, $shot, $later);
+        return new Calling(
+            $family,
+            [
+                7 => new FamilyGroup('Hers', ['Wilma', 'Ture', 'Ester'], $must),
+                8 => new FamilyGroup('His', ['Wilma', 'Ture', 'Axel Grahn'], Priority::Nice),
+                9 => new FamilyGroup('All', ['Wilma', 'Ture', 'Ester', 'Lo Sandgren'], $must),
+            ],
+            $found,
+            $shot,
+            $later,
+        );
     }
 
     public function test_the_list_goes_on_as_groups_are_shot_and_put_off(): void
@@ -70,7 +85,12 @@ final class CallingTest extends TestCase
 
     public function test_the_real_pace_is_measured_between_taps_and_pauses_do_not_count(): void
     {
-        $taps = [['at' => 0, 'minutes' => 2.0], ['at' => 150, 'minutes' => 2.0], ['at' => 150 + 2000, 'minutes' => 2.0], ['at' => 2150 + 210, 'minutes' => 2.0]];
+        $taps = [
+            ['at' => 0, 'minutes' => 2.0],
+            ['at' => 150, 'minutes' => 2.0],
+            ['at' => 150 + 2000, 'minutes' => 2.0],
+            ['at' => 2150 + 210, 'minutes' => 2.0],
+        ];
         $pace = RealPace::of($taps, 10.0);
         // 2.5 and 3.5 min for what was planned as 2 and 2.
         $this->assertSame([3.0, 1.5, 15.0], [$pace?->minutesAGroup, $pace?->factor, $pace?->minutesLeft]);

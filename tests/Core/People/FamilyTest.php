@@ -27,16 +27,35 @@ use PHPUnit\Framework\TestCase;
 final class FamilyTest extends TestCase
 {
     private const LINES = [
-        'Sunniva' => 'bride', 'Aron' => 'groom',
-        'Britt' => 'mother of Sunniva, told', 'Olof' => 'father of Sunniva', 'Tekla' => 'grandmother of Sunniva, elderly, wheelchair',
-        'Viveka' => 'mother of Aron, former partner of Göte, apart from Göte', 'Göte' => 'father of Aron, leaves 16:20', 'Sten' => 'partner of Viveka', 'Lisen' => 'partner of Göte, 171 cm',
-        'Edvin' => 'brother of Aron, red beard, not shy', 'Moa' => 'partner of Edvin', 'Pim' => 'son of Edvin, baby', 'Hedda' => 'aunt of Aron', 'Ulla' => 'attendant of Sunniva', 'Rune' => "Aron's best man",
+        'Sunniva' => 'bride',
+        'Aron' => 'groom',
+        'Britt' => 'mother of Sunniva, told',
+        'Olof' => 'father of Sunniva',
+        'Tekla' => 'grandmother of Sunniva, elderly, wheelchair',
+        'Viveka' => 'mother of Aron, former partner of Göte, apart from Göte',
+        'Göte' => 'father of Aron, leaves 16:20',
+        'Sten' => 'partner of Viveka',
+        'Lisen' => 'partner of Göte, 171 cm',
+        'Edvin' => 'brother of Aron, red beard, not shy',
+        'Moa' => 'partner of Edvin',
+        'Pim' => 'son of Edvin, baby',
+        'Hedda' => 'aunt of Aron',
+        'Ulla' => 'attendant of Sunniva',
+        'Rune' => "Aron's best man",
     ];
 
     /** @param  array<string, string>  $lines */
     private static function family(array $lines = self::LINES): Family
     {
-        return new Family(FamilyText::read(array_map(static fn (string $n, string $t): array => ['name' => $n, 'text' => $t], array_map(strval(...), array_keys($lines)), array_values($lines))));
+        return new Family(
+            FamilyText::read(
+                array_map(
+                    static fn (string $n, string $t): array => ['name' => $n, 'text' => $t],
+                    array_map(strval(...), array_keys($lines)),
+                    array_values($lines),
+                ),
+            ),
+        );
     }
 
     public function test_lines_are_read(): void
@@ -53,7 +72,15 @@ final class FamilyTest extends TestCase
         $edvin = $family->person('Edvin');
         $this->assertSame('red beard, not shy', $edvin?->knownBy);
         $this->assertSame([3, 2, 1], array_map(static fn (string $n): ?int => $family->person($n)?->weight(), ['Pim', 'Tekla', 'Edvin']));
-        $this->assertSame([171, '16:20', true, true], [$family->person('Lisen')?->heightCm, $family->person('Göte')?->leavesAt, $family->person('Britt')?->isTold, $family->person('Tekla')?->sits()]);
+        $this->assertSame(
+            [171, '16:20', true, true],
+            [
+                $family->person('Lisen')?->heightCm,
+                $family->person('Göte')?->leavesAt,
+                $family->person('Britt')?->isTold,
+                $family->person('Tekla')?->sits(),
+            ],
+        );
     }
 
     /** @return array<string, array{array<string, string>, string}> */
@@ -64,7 +91,10 @@ final class FamilyTest extends TestCase
             'nobody of that name' => [['Ann' => 'bride', 'Bo' => 'father of Anne'], 'Anne'],
             'apart from a stranger' => [['Ann' => 'bride, apart from Zed'], 'Zed'],
             'a circle' => [['Ann' => 'mother of Bo', 'Bo' => 'father of Cia', 'Cia' => 'mother of Ann'], 'own ancestors'],
-            'too many' => [array_combine(array_map(static fn (int $i): string => "P{$i}", range(1, 201)), array_fill(0, 201, '')), '200 at most'],
+            'too many' => [
+                array_combine(array_map(static fn (int $i): string => "P{$i}", range(1, 201)), array_fill(0, 201, '')),
+                '200 at most',
+            ],
         ];
     }
 
@@ -90,11 +120,22 @@ final class FamilyTest extends TestCase
             $by[] = implode(' ', $people);
             $this->assertFalse(in_array('Göte', $people, true) && in_array('Viveka', $people, true), $group->title);
         }
-        foreach ([
-            'her parents, who are together' => 'Aron Britt Olof Sunniva', 'his mother and her partner' => 'Aron Sten Sunniva Viveka', 'his father and his partner' => 'Aron Göte Lisen Sunniva',
-            'his brother' => 'Aron Edvin', 'his brother and his' => 'Aron Edvin Moa Pim Sunniva', 'her grandmother' => 'Aron Sunniva Tekla', 'all attendants' => 'Aron Rune Sunniva Ulla',
-            'her with hers' => 'Sunniva Ulla', 'him with his' => 'Aron Rune', 'her close family' => 'Aron Britt Olof Sunniva Tekla', 'his without his mother' => 'Aron Edvin Göte Lisen Moa Pim Sunniva', 'his without his father' => 'Aron Edvin Moa Pim Sten Sunniva Viveka',
-        ] as $what => $people) {
+        foreach (
+            [
+                'her parents, who are together' => 'Aron Britt Olof Sunniva',
+                'his mother and her partner' => 'Aron Sten Sunniva Viveka',
+                'his father and his partner' => 'Aron Göte Lisen Sunniva',
+                'his brother' => 'Aron Edvin',
+                'his brother and his' => 'Aron Edvin Moa Pim Sunniva',
+                'her grandmother' => 'Aron Sunniva Tekla',
+                'all attendants' => 'Aron Rune Sunniva Ulla',
+                'her with hers' => 'Sunniva Ulla',
+                'him with his' => 'Aron Rune',
+                'her close family' => 'Aron Britt Olof Sunniva Tekla',
+                'his without his mother' => 'Aron Edvin Göte Lisen Moa Pim Sunniva',
+                'his without his father' => 'Aron Edvin Moa Pim Sten Sunniva Viveka',
+            ] as $what => $people
+        ) {
             $this->assertContains($people, $by, $what);
         }
         $everybody = array_values(array_filter($groups, static fn (FamilyGroup $g): bool => str_starts_with($g->title, 'Everybody')));
@@ -105,14 +146,21 @@ final class FamilyTest extends TestCase
         $this->assertCount(count(self::LINES), $in, 'nobody is forgotten');
     }
 
-    /** Common practice, no source: about half a minute when people are only added, two to four minutes a group when they are fetched; 20 to 40 minutes for an ordinary list. */
+    /**
+     * Common practice, no source: about half a minute when people are only added, two to four minutes a group when they are fetched; 20 to
+     * 40 minutes for an ordinary list.
+     */
     public function test_the_pace_is_that_of_the_trade(): void
     {
         $this->assertEqualsWithDelta(0.5, Pace::changeOver(['a', 'b'], ['a', 'b', 'c', 'd'], false), 0.15);
         $fetched = Pace::changeOver(['a', 'b'], ['c', 'd', 'e', 'f'], false) + Pace::minutes(4);
         $this->assertGreaterThan(1.8, $fetched);
         $this->assertLessThan(4.0, $fetched);
-        $this->assertLessThan(Pace::changeOver(['a', 'b'], ['c', 'd'], false), Pace::changeOver(['a', 'b'], ['c', 'd'], true), 'who stands by is not fetched');
+        $this->assertLessThan(
+            Pace::changeOver(['a', 'b'], ['c', 'd'], false),
+            Pace::changeOver(['a', 'b'], ['c', 'd'], true),
+            'who stands by is not fetched',
+        );
         $groups = GroupRules::of(self::family());
         $stand = new StandTime(CallOrders::by(School::LeastWaiting, $groups, self::family(), false), self::family(), false);
         $this->assertGreaterThan(20, $stand->totalMinutes);
@@ -122,7 +170,11 @@ final class FamilyTest extends TestCase
     public function test_waiting_is_counted_person_by_person(): void
     {
         $family = self::family(['Ann' => 'bride', 'Bo' => 'groom', 'Cia' => 'mother of Ann, elderly']);
-        $groups = [new FamilyGroup('A', ['Ann', 'Cia'], Priority::Must), new FamilyGroup('B', ['Ann', 'Bo'], Priority::Must), new FamilyGroup('C', ['Ann', 'Cia'], Priority::Must)];
+        $groups = [
+            new FamilyGroup('A', ['Ann', 'Cia'], Priority::Must),
+            new FamilyGroup('B', ['Ann', 'Bo'], Priority::Must),
+            new FamilyGroup('C', ['Ann', 'Cia'], Priority::Must),
+        ];
         $stand = new StandTime($groups, $family, false);
         $cia = $stand->people['Cia'];
         $this->assertEqualsWithDelta($cia['free'] - $cia['from'] - 2 * Pace::minutes(2), $cia['waits'], 0.06);
@@ -149,7 +201,10 @@ final class FamilyTest extends TestCase
         }
         $sizes = array_map(static fn (FamilyGroup $g): int => count($g->people), $stand['release-down']->order);
         $this->assertSame(max($sizes), $sizes[0]);
-        $this->assertTrue(CallOrders::leastWaiting($groups, $family, false)->nextTo === [], 'the two who must not meet never follow each other');
+        $this->assertTrue(
+            CallOrders::leastWaiting($groups, $family, false)->nextTo === [],
+            'the two who must not meet never follow each other',
+        );
     }
 
     public function test_three_times_to_take_the_groups(): void
@@ -158,8 +213,15 @@ final class FamilyTest extends TestCase
         $groups = GroupRules::of($family);
         [$after, $split, $before] = FormalsTiming::of($groups, $family, 14, 60);
         $total = (int) ceil((new StandTime($groups, $family, false))->totalMinutes);
-        $this->assertSame([0, $total, 0, 0, 60 - $total], [$after['before'], $after['after'], $after['early'], $after['gained'], $after['free']]);
-        $this->assertSame([$total + 14, 0, count(self::LINES) - 2, $total, 60], [$before['before'], $before['after'], $before['early'], $before['gained'], $before['free']], 'all but the two come early, and the drive is counted');
+        $this->assertSame(
+            [0, $total, 0, 0, 60 - $total],
+            [$after['before'], $after['after'], $after['early'], $after['gained'], $after['free']],
+        );
+        $this->assertSame(
+            [$total + 14, 0, count(self::LINES) - 2, $total, 60],
+            [$before['before'], $before['after'], $before['early'], $before['gained'], $before['free']],
+            'all but the two come early, and the drive is counted',
+        );
         $this->assertGreaterThan(0, $split['before']);
         $this->assertLessThan($total, $split['after']);
         $this->assertSame($total - $split['after'], $split['gained']);
@@ -170,7 +232,10 @@ final class FamilyTest extends TestCase
     {
         $family = self::family();
         $day = LocalDay::of('2027-06-05', 'Europe/Stockholm');
-        $codes = static fn (Family $f, array $groups, ?array $segment = null): array => array_map(static fn (Verdict $v): string => $v->code, iterator_to_array(FormalsJudge::of($f, new StandTime(array_values($groups), $f, false), null, $segment, $day)));
+        $codes = static fn (Family $f, array $groups, ?array $segment = null): array => array_map(
+            static fn (Verdict $v): string => $v->code,
+            iterator_to_array(FormalsJudge::of($f, new StandTime(array_values($groups), $f, false), null, $segment, $day)),
+        );
         $this->assertSame(['people.no-couple'], $codes(self::family(['Ann' => '']), []));
         $this->assertSame(['people.no-groups'], $codes($family, []));
         $both = new FamilyGroup('His parents', ['Viveka', 'Göte'], Priority::Must);
@@ -178,7 +243,13 @@ final class FamilyTest extends TestCase
         $found = $codes($family, [new FamilyGroup('One', ['Viveka'], Priority::Must), new FamilyGroup('Other', ['Göte'], Priority::Must)]);
         $this->assertContains('people.meeting', $found);
         $this->assertContains('people.forgotten', $found);
-        $segment = ['id' => 4, 'title' => 'Groups', 'startsAt' => $day->instantOf(ClockTime::of('16:00')), 'minutes' => 10, 'isAnchor' => false];
+        $segment = [
+            'id' => 4,
+            'title' => 'Groups',
+            'startsAt' => $day->instantOf(ClockTime::of('16:00')),
+            'minutes' => 10,
+            'isAnchor' => false,
+        ];
         $all = $codes($family, GroupRules::of($family), $segment);
         $this->assertContains('people.too-long', $all);
         $this->assertContains('people.leaves', $all, 'his father leaves at 16:20');

@@ -29,7 +29,11 @@ final class FormalsOrderTest extends TestCase
         $players = ['a' => [1, 2, 4, 6, 7, 9], 'b' => [1, 2, 4, 5, 6, 8], 'c' => [1, 2, 7, 8], 'd' => [1, 5, 6, 9], 'e' => [3, 5, 6, 7, 8]];
         $pieces = [];
         foreach ($minutes as $index => $length) {
-            $pieces[] = new Group('piece '.($index + 1), $length, array_keys(array_filter($players, static fn (array $in): bool => in_array($index + 1, $in, true))));
+            $pieces[] = new Group(
+                'piece '.($index + 1),
+                $length,
+                array_keys(array_filter($players, static fn (array $in): bool => in_array($index + 1, $in, true))),
+            );
         }
         $found = FormalsOrder::best(Presence::Called, $pieces);
         $this->assertSame([17, 17, true], [$found->waiting, $found->lowerBound, $found->isOptimal]);
@@ -110,7 +114,13 @@ final class FormalsOrderTest extends TestCase
         $names = array_map(static fn (int $i): string => "p{$i}", range(1, $people));
         $list = [];
         for ($g = 1; $g <= $groups; $g++) {
-            $list[] = new Group("g{$g}", $random->getInt(1, 8) / 2, $g === 1 && $hasHub ? $names : array_values($random->shuffleArray(array_slice($random->shuffleArray($names), 0, $random->getInt(1, 4)))));
+            $list[] = new Group(
+                "g{$g}",
+                $random->getInt(1, 8) / 2,
+                $g === 1 && $hasHub
+                    ? $names
+                    : array_values($random->shuffleArray(array_slice($random->shuffleArray($names), 0, $random->getInt(1, 4)))),
+            );
         }
 
         return [$list, ['p1' => 2, 'p2' => 0.5, 'p3' => 3]];
@@ -121,8 +131,20 @@ final class FormalsOrderTest extends TestCase
     {
         $kinds = [];
         foreach (Presence::cases() as $presence) {
-            foreach ([[false, false, false], [false, false, true], [true, false, false], [false, true, false], [true, true, false]] as [$before, $pairs, $hub]) {
-                $kinds[$presence->value.($before ? ', precedence' : '').($pairs ? ', pairs' : '').($hub ? ', everybody' : '')] = [$presence, $before, $pairs, $hub];
+            $mixes = [
+                [false, false, false],
+                [false, false, true],
+                [true, false, false],
+                [false, true, false],
+                [true, true, false],
+            ];
+            foreach ($mixes as [$before, $pairs, $hub]) {
+                $kinds[$presence->value.($before ? ', precedence' : '').($pairs ? ', pairs' : '').($hub ? ', everybody' : '')] = [
+                    $presence,
+                    $before,
+                    $pairs,
+                    $hub,
+                ];
             }
         }
 
@@ -149,7 +171,12 @@ final class FormalsOrderTest extends TestCase
             $found = FormalsOrder::best($presence, $groups, $weights, $before, $apart);
             $this->assertEqualsWithDelta($best, [count($found->nextTo), $found->waiting], 1e-9, "run {$run}");
             $this->assertTrue($found->isOptimal, "run {$run}");
-            $this->assertEqualsWithDelta($found->waiting, self::waiting($groups, $found->order, $presence, $weights), 1e-9, 'what it says of its order is true');
+            $this->assertEqualsWithDelta(
+                $found->waiting,
+                self::waiting($groups, $found->order, $presence, $weights),
+                1e-9,
+                'what it says of its order is true',
+            );
             $this->assertSame(count($found->nextTo), self::meetings($groups, $found->order, $apart));
             if ($presence === Presence::Called && $best[0] === 0) {
                 $problem = new OrderProblem($presence, $groups, $weights, $before, $apart);
@@ -187,7 +214,11 @@ final class FormalsOrderTest extends TestCase
         $apart = [];
         foreach (['p1', 'p2', 'p4', 'p6'] as $a) {
             foreach (['p3', 'p5', 'p7'] as $b) {
-                if (count($apart) < 2 && array_filter($groups, static fn (Group $g): bool => in_array($a, $g->people, true) && in_array($b, $g->people, true)) === []) {
+                if (
+                    count($apart) < 2 &&
+                    array_filter($groups, static fn (Group $g): bool => in_array($a, $g->people, true) && in_array($b, $g->people, true)) ===
+                        []
+                ) {
                     $apart[] = [$a, $b];
                 }
             }
@@ -208,14 +239,21 @@ final class FormalsOrderTest extends TestCase
         $sets = [$all];
         for ($at = 0; $at < count($sets) && count($sets) < $count - 2; $at++) {
             $parts = array_chunk($random->shuffleArray($sets[$at]), max(2, intdiv(count($sets[$at]), $random->getInt(2, 3))));
-            $sets = [...$sets, ...array_filter($parts, static fn (array $part): bool => count($part) > 1 && count($part) < count($sets[$at]))];
+            $sets = [
+                ...$sets,
+                ...array_filter($parts, static fn (array $part): bool => count($part) > 1 && count($part) < count($sets[$at])),
+            ];
         }
         $sets = array_slice($sets, 0, $count - 2);
         while (count($sets) < $count) {
             $sets[] = array_slice($random->shuffleArray($all), 0, 3);
         }
 
-        return array_map(static fn (int $i, array $set): Group => new Group("g{$i}", $random->getInt(2, 8) / 2, ['her', 'him', ...$set]), array_keys($sets), $sets);
+        return array_map(
+            static fn (int $i, array $set): Group => new Group("g{$i}", $random->getInt(2, 8) / 2, ['her', 'him', ...$set]),
+            array_keys($sets),
+            $sets,
+        );
     }
 
     public function test_a_long_family_list_is_proven_or_bounded_truly(): void
@@ -278,7 +316,10 @@ final class FormalsOrderTest extends TestCase
         $this->assertEqualsWithDelta($least, $said[5], 1e-9, 'and with time enough it is proven');
         $this->assertSame(0, $said[0]);
         // People who stand by from the start do not wait the same told backwards.
-        $this->assertSame([null, 99, 0], (new HalfwaySearch(new OrderProblem(Presence::Gathered, $groups, [], [], []), $search))->below(99, Looks::endless()));
+        $this->assertSame(
+            [null, 99, 0],
+            (new HalfwaySearch(new OrderProblem(Presence::Gathered, $groups, [], [], []), $search))->below(99, Looks::endless()),
+        );
     }
 
     /** The bound is held against the true least waiting of what is left, from every set of groups. */
@@ -304,7 +345,9 @@ final class FormalsOrderTest extends TestCase
         foreach ([4 => true, 6 => true, 9 => true, 5 => false] as $seed => $isNested) {
             $groups = array_slice(self::family($seed, $isNested ? 10 : 8, 16), 0, 8);
             $before = $isNested ? [] : [['g4', 'g2'], ['g3', 'g5']];
-            $groups = $isNested ? $groups : [...$groups, new Group('x', 3, [...array_slice($groups[1]->people, 2, 2), ...array_slice($groups[2]->people, 2, 1)])];
+            $groups = $isNested
+                ? $groups
+                : [...$groups, new Group('x', 3, [...array_slice($groups[1]->people, 2, 2), ...array_slice($groups[2]->people, 2, 1)])];
             $problem = new OrderProblem(Presence::Gathered, $groups, ['p2' => 2.5, 'p7' => 4], $before, []);
             $search = new OrderSearch($problem);
             $bound = new TreeBound($problem, 0, false);
@@ -352,7 +395,10 @@ final class FormalsOrderTest extends TestCase
         $two = [new Group('a', 2, ['x', 'y']), new Group('b', 2, ['y'])];
 
         return [
-            'a pair in one group' => [static fn () => FormalsOrder::best(Presence::Called, $two, neverTogether: [['x', 'y']]), 'never_together'],
+            'a pair in one group' => [
+                static fn () => FormalsOrder::best(Presence::Called, $two, neverTogether: [['x', 'y']]),
+                'never_together',
+            ],
             'a circle' => [static fn () => FormalsOrder::best(Presence::Called, $two, before: [['a', 'b'], ['b', 'a']]), 'before'],
             'an unknown group' => [static fn () => FormalsOrder::best(Presence::Called, $two, before: [['a', 'q']]), 'before'],
             'nobody' => [static fn () => new Group('a', 2, []), 'people'],

@@ -28,7 +28,10 @@ final class FramesAndTeamsTest extends TestCase
     {
         $twenty = FramesNeeded::of(20, true, 0.99, 0.005);
         $this->assertSame([9, null], [$twenty->frames, $twenty->ruleOfThumb]);
-        $this->assertSame([4, 6], [FramesNeeded::of(12, true, 0.9, 0.005)->ruleOfThumb, FramesNeeded::of(12, false, 0.9, 0.005)->ruleOfThumb]);
+        $this->assertSame(
+            [4, 6],
+            [FramesNeeded::of(12, true, 0.9, 0.005)->ruleOfThumb, FramesNeeded::of(12, false, 0.9, 0.005)->ruleOfThumb],
+        );
         $this->assertSame(7, FramesNeeded::of(19, true, 0.9, 0.005)->ruleOfThumb);
         // One person, a blink of a quarter of a second every six: q = (0.25 + t) / 6.
         $this->assertEqualsWithDelta(1 - 0.26 / 6, FramesNeeded::of(1, true, 0.5, 0.01)->chancePerFrame, 1e-12);
@@ -107,7 +110,10 @@ final class FramesAndTeamsTest extends TestCase
     {
         $teams = TeamText::read("Juniors, 14 players, 4 min, 60 s\n\nSeniors, 9");
         $this->assertEquals([new Team('Juniors', 14, 4, 60), new Team('Seniors', 9, 3, 100)], $teams);
-        foreach (['Juniors' => 'how many players', 'Juniors, 14, soon' => '“soon”', "A, 3\nA, 4" => 'twice', ', 5' => 'need a name'] as $text => $says) {
+        foreach (
+            ['Juniors' => 'how many players', 'Juniors, 14, soon' => '“soon”', "A, 3\nA, 4" => 'twice', ', 5' => 'need a '.
+                'name'] as $text => $says
+        ) {
             try {
                 TeamText::read((string) $text);
                 $this->fail("{$text} was taken");
@@ -143,7 +149,10 @@ final class FramesAndTeamsTest extends TestCase
     public function test_a_short_list_is_drawn_too(): void
     {
         $this->assertSame([0], array_column((new TeamDrawing(TeamSchedule::of([new Team('Cubs', 2, 1, 60)], 2)))->minutes(), 'minute'));
-        $this->assertSame([0, 10, 20, 30], array_column((new TeamDrawing(TeamSchedule::of([new Team('Cubs', 14, 4, 120)], 2)))->minutes(), 'minute'));
+        $this->assertSame(
+            [0, 10, 20, 30],
+            array_column((new TeamDrawing(TeamSchedule::of([new Team('Cubs', 14, 4, 120)], 2)))->minutes(), 'minute'),
+        );
         $family = new Family(FamilyText::read([['name' => 'Ann', 'text' => 'bride'], ['name' => 'Bo', 'text' => 'groom']]));
         $stand = new StandTime([new FamilyGroup('The two', ['Ann', 'Bo'], Priority::Must)], $family, true);
         $this->assertLessThan(5, $stand->totalMinutes);
@@ -168,14 +177,25 @@ final class FramesAndTeamsTest extends TestCase
             $ours = array_column(PoseRota::of(count($heights), heightsCm: $heights), 'isForward');
             $best = 0;
             for ($way = 0; $way < 1 << count($heights); $way++) {
-                $best = max($best, $worth($heights, array_map(static fn (int $i): bool => ($way >> $i & 1) === 1, array_keys($heights))));
+                $best = max($best, $worth($heights, array_map(static fn (int $i): bool => (($way >> $i) & 1) === 1, array_keys($heights))));
             }
             // One who gains nothing by it stays where they are: at most a centimetre each is given up for that.
             $this->assertGreaterThanOrEqual($best - count($heights), $worth($heights, $ours), implode(' ', $heights));
         }
-        $this->assertSame([false, true, false, true, false], array_column(PoseRota::of(5, heightsCm: [180, 160, 175, 150, 182]), 'isForward'));
-        $this->assertSame([false, false, false], array_column(PoseRota::of(3, heightsCm: [170, 171, 172]), 'isForward'), 'less nobody sees');
-        $this->assertSame([false, true, false], array_column(PoseRota::of(3, heightsCm: [180, 160]), 'isForward'), 'of whom the height is not known');
+        $this->assertSame(
+            [false, true, false, true, false],
+            array_column(PoseRota::of(5, heightsCm: [180, 160, 175, 150, 182]), 'isForward'),
+        );
+        $this->assertSame(
+            [false, false, false],
+            array_column(PoseRota::of(3, heightsCm: [170, 171, 172]), 'isForward'),
+            'less nobody sees',
+        );
+        $this->assertSame(
+            [false, true, false],
+            array_column(PoseRota::of(3, heightsCm: [180, 160]), 'isForward'),
+            'of whom the height is not known',
+        );
         // Two planes 0.35 m apart at 50 mm from 13.8 m: the handbook's depth at f/1.4.
         $this->assertStringContainsString('50 mm from 13.8 m', PoseRota::sharpness(15));
         $this->assertStringContainsString('f/1.4', PoseRota::sharpness(15));
@@ -186,7 +206,13 @@ final class FramesAndTeamsTest extends TestCase
     public function test_heights_are_read_and_no_more_than_players(): void
     {
         $this->assertSame([152, 98, 160], TeamText::read('Cubs, 5, heights 152 98  160')[0]->heightsCm);
-        foreach (['Cubs, 2, heights 150 151 152' => 'more heights than players in line 1: 3 for 2', 'Cubs, 2, heights' => 'cannot be read', 'Cubs, 2, heights 150 tall' => 'cannot be read'] as $text => $says) {
+        foreach (
+            [
+                'Cubs, 2, heights 150 151 152' => 'more heights than players in line 1: 3 for 2',
+                'Cubs, 2, heights' => 'cannot be read',
+                'Cubs, 2, heights 150 tall' => 'cannot be read',
+            ] as $text => $says
+        ) {
             try {
                 TeamText::read($text);
                 $this->fail("{$text} was taken");

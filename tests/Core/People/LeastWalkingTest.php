@@ -21,7 +21,11 @@ final class LeastWalkingTest extends TestCase
     private static function change(array $groups, int $from, int $to, array $apart): array
     {
         [$one, $other] = [$groups[$from], $groups[$to]];
-        $meets = array_filter($apart, static fn (array $p): bool => (in_array($p[0], $one, true) && in_array($p[1], $other, true)) || (in_array($p[1], $one, true) && in_array($p[0], $other, true)));
+        $meets = array_filter(
+            $apart,
+            static fn (array $p): bool => (in_array($p[0], $one, true) && in_array($p[1], $other, true)) ||
+                (in_array($p[1], $one, true) && in_array($p[0], $other, true)),
+        );
 
         return [$meets === [] ? 0 : 1, count(array_diff($one, $other)) + count(array_diff($other, $one))];
     }
@@ -40,8 +44,8 @@ final class LeastWalkingTest extends TestCase
         $best = [];
         for ($done = 1; $done < 1 << $n; $done++) {
             for ($last = 0; $last < $n; $last++) {
-                $isLate = array_filter($before, static fn (array $b): bool => $b[1] === $last && ($done >> $b[0] & 1) === 0) !== [];
-                if (($done >> $last & 1) === 0 || $isLate) {
+                $isLate = array_filter($before, static fn (array $b): bool => $b[1] === $last && (($done >> $b[0]) & 1) === 0) !== [];
+                if ((($done >> $last) & 1) === 0 || $isLate) {
                     continue;
                 }
                 $less = $done & ~(1 << $last);
@@ -90,11 +94,20 @@ final class LeastWalkingTest extends TestCase
 
     public function test_nobody_one_group_and_no_time(): void
     {
-        $this->assertSame(['order' => [], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true], (new LeastWalking([]))->best(Looks::endless()));
-        $this->assertSame(['order' => [0], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true], (new LeastWalking([['a']]))->best(Looks::endless()));
+        $this->assertSame(
+            ['order' => [], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true],
+            (new LeastWalking([]))->best(Looks::endless()),
+        );
+        $this->assertSame(
+            ['order' => [0], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true],
+            (new LeastWalking([['a']]))->best(Looks::endless()),
+        );
         $random = new Randomizer(new Mt19937(3));
         $names = array_map(static fn (int $i): string => "p{$i}", range(1, 30));
-        $groups = array_map(static fn (int $g): array => array_slice($random->shuffleArray($names), 0, $random->getInt(5, 15)), range(1, 30));
+        $groups = array_map(
+            static fn (int $g): array => array_slice($random->shuffleArray($names), 0, $random->getInt(5, 15)),
+            range(1, 30),
+        );
         $hasty = (new LeastWalking($groups))->best(Looks::upTo(0));
         $this->assertFalse($hasty['isOptimal']);
         $this->assertCount(30, array_unique($hasty['order']));

@@ -26,13 +26,20 @@ final class PrecedenceTest extends TestCase
     {
         $lines = ['Ann' => 'bride', 'Bo' => 'groom', 'Cia' => 'mother of Ann', 'Dag' => 'father of Bo', 'Eja' => $aunt];
 
-        return new Family(FamilyText::read(array_map(static fn (string $name): array => ['name' => $name, 'text' => $lines[$name]], array_keys($lines))));
+        return new Family(
+            FamilyText::read(array_map(static fn (string $name): array => ['name' => $name, 'text' => $lines[$name]], array_keys($lines))),
+        );
     }
 
     /** @return list<FamilyGroup> */
     private static function callings(?string $cia = null, ?string $dag = null): array
     {
-        return [new FamilyGroup('Cia', ['Ann', 'Bo', 'Cia'], Priority::Must, $cia), new FamilyGroup('Dag', ['Ann', 'Bo', 'Dag'], Priority::Must, $dag), new FamilyGroup('Eja', ['Ann', 'Eja'], Priority::Nice), new FamilyGroup('All', ['Ann', 'Bo', 'Cia', 'Dag', 'Eja'], Priority::Should)];
+        return [
+            new FamilyGroup('Cia', ['Ann', 'Bo', 'Cia'], Priority::Must, $cia),
+            new FamilyGroup('Dag', ['Ann', 'Bo', 'Dag'], Priority::Must, $dag),
+            new FamilyGroup('Eja', ['Ann', 'Eja'], Priority::Nice),
+            new FamilyGroup('All', ['Ann', 'Bo', 'Cia', 'Dag', 'Eja'], Priority::Should),
+        ];
     }
 
     /**
@@ -51,7 +58,11 @@ final class PrecedenceTest extends TestCase
                 $order = self::titles(CallOrders::by($school, self::callings($cia, $dag), self::family(), false));
                 $this->assertCount(4, array_unique($order));
                 [$first, $then] = $cia === null ? [$dag, 'Dag'] : [$cia, 'Cia'];
-                $this->assertLessThan(array_search($then, $order, true), array_search($first, $order, true), "{$school->value}: {$first} before {$then}");
+                $this->assertLessThan(
+                    array_search($then, $order, true),
+                    array_search($first, $order, true),
+                    "{$school->value}: {$first} before {$then}",
+                );
             }
         }
     }
@@ -136,7 +147,15 @@ final class PrecedenceTest extends TestCase
     {
         $found = static function (Family $family, array $groups): array {
             $codes = [];
-            foreach (FormalsJudge::of($family, new StandTime($groups, $family, false), null, null, LocalDay::of('2027-06-05', 'Europe/Stockholm')) as $verdict) {
+            foreach (
+                FormalsJudge::of(
+                    $family,
+                    new StandTime($groups, $family, false),
+                    null,
+                    null,
+                    LocalDay::of('2027-06-05', 'Europe/Stockholm'),
+                ) as $verdict
+            ) {
                 assert($verdict instanceof Verdict);
                 $codes[] = $verdict->code;
             }
@@ -146,6 +165,9 @@ final class PrecedenceTest extends TestCase
         $this->assertNotContains('people.precedence', $found(self::family(), self::callings(null, 'Cia')));
         $this->assertContains('people.precedence', $found(self::family(), self::callings('Dag')));
         $this->assertContains('people.ceremony-only', $found(self::family('aunt of Ann, ceremony only'), self::callings()));
-        $this->assertNotContains('people.ceremony-only', $found(self::family('aunt of Ann, ceremony only'), array_reverse(self::callings())));
+        $this->assertNotContains(
+            'people.ceremony-only',
+            $found(self::family('aunt of Ann, ceremony only'), array_reverse(self::callings())),
+        );
     }
 }

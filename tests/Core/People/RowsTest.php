@@ -21,7 +21,7 @@ final class RowsTest extends TestCase
     /** @return list<Relative> heights from 150 cm up, every one named by a letter */
     private static function people(int $count, string ...$more): array
     {
-        $lines = array_map(static fn (int $i): array => ['name' => "P{$i}", 'text' => (150 + $i * 2).' cm'], range(1, $count));
+        $lines = array_map(static fn (int $i): array => ['name' => "P{$i}", 'text' => 150 + $i * 2 .' cm'], range(1, $count));
         foreach ($more as $line) {
             [$name, $text] = explode(',', $line, 2);
             $lines[] = ['name' => $name, 'text' => $text];
@@ -38,7 +38,11 @@ final class RowsTest extends TestCase
 
     public function test_who_sits_or_is_small_is_in_front_and_the_tallest_behind(): void
     {
-        $rows = RowPlan::of(self::people(15, 'Tua, bride, 165 cm', 'Ale, groom, 190 cm', 'Mor, elderly, seated', 'Bebi, infant', 'Kid, 120 cm'), 3, false)->rows;
+        $rows = RowPlan::of(
+            self::people(15, 'Tua, bride, 165 cm', 'Ale, groom, 190 cm', 'Mor, elderly, seated', 'Bebi, infant', 'Kid, 120 cm'),
+            3,
+            false,
+        )->rows;
         $this->assertEqualsCanonicalizing(['Mor', 'Bebi', 'Kid'], self::names($rows[0]));
         $this->assertContains('Ale', self::names($rows[1]), 'the two stay in front though he is tall');
         $this->assertContains('P15', self::names($rows[2]));
@@ -50,7 +54,9 @@ final class RowsTest extends TestCase
 
     public function test_who_must_not_be_side_by_side_stand_at_the_ends(): void
     {
-        $row = self::names(RowPlan::of(self::people(7, 'One, 200 cm, not beside Other', 'Other, 201 cm, not beside One'), 1, false)->rows[0]);
+        $row = self::names(
+            RowPlan::of(self::people(7, 'One, 200 cm, not beside Other', 'Other, 201 cm, not beside One'), 1, false)->rows[0],
+        );
         $this->assertEqualsCanonicalizing(['One', 'Other'], [$row[0], $row[count($row) - 1]]);
     }
 
@@ -66,12 +72,22 @@ final class RowsTest extends TestCase
         }
         // All in one line behind each other: the second is hidden by the taller first, and free on high steps.
         $tall = RowPlan::of(FamilyText::read([['name' => 'A', 'text' => 'bride, 190 cm'], ['name' => 'B', 'text' => '160 cm']]), 2, false);
-        $same = array_map(static fn (array $row): array => array_map(static fn (Place $p): Place => new Place($p->name, $p->row, 0.0, $p->depthM, $p->eyesM, $p->topM, false), $row), $tall->rows);
+        $same = array_map(
+            static fn (array $row): array => array_map(
+                static fn (Place $p): Place => new Place($p->name, $p->row, 0.0, $p->depthM, $p->eyesM, $p->topM, false),
+                $row,
+            ),
+            $tall->rows,
+        );
         $straight = (new \ReflectionClass(RowPlan::class))->newInstanceWithoutConstructor();
-        \Closure::bind(function () use ($same): void {
-            $this->rows = $same;
-            $this->isOnSteps = false;
-        }, $straight, RowPlan::class)();
+        \Closure::bind(
+            function () use ($same): void {
+                $this->rows = $same;
+                $this->isOnSteps = false;
+            },
+            $straight,
+            RowPlan::class,
+        )();
         $this->assertSame([['who' => 'B', 'behind' => 'A']], $straight->hidden(6.0));
     }
 
@@ -81,7 +97,11 @@ final class RowsTest extends TestCase
         $setup = GroupSetup::best($people, [85, 50, 35, 24], 8.0, 12.0);
         $this->assertTrue($setup->fits);
         $this->assertLessThanOrEqual(8.0, $setup->distanceM);
-        $this->assertGreaterThanOrEqual($setup->rows->widthM() / 1.2, FieldOfView::of($setup->focalMm, 36, 24, $setup->distanceM)->widthM, 'all of them, without the margin');
+        $this->assertGreaterThanOrEqual(
+            $setup->rows->widthM() / 1.2,
+            FieldOfView::of($setup->focalMm, 36, 24, $setup->distanceM)->widthM,
+            'all of them, without the margin',
+        );
         $tight = GroupSetup::best($people, [85, 50], 2.0, 12.0);
         $this->assertSame('people.no-room', $tight->verdicts()->worst()?->code);
         $free = GroupSetup::best($people, [85, 50, 35], null, 12.0);
@@ -99,7 +119,10 @@ final class RowsTest extends TestCase
         $dark = GroupSetup::best(self::people(30), [85], 30.0, 1.0, rowCount: 5);
         $this->assertTrue($dark->verdicts()->has('people.dark'));
         $deep = GroupSetup::best(self::people(12), [200], null, 12.0, rowCount: 6);
-        $this->assertContains($deep->focus->fNumber === null ? 'people.soft' : 'people.focus', array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($deep->verdicts())));
+        $this->assertContains(
+            $deep->focus->fNumber === null ? 'people.soft' : 'people.focus',
+            array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($deep->verdicts())),
+        );
     }
 
     public function test_the_drawing_keeps_left_and_right_and_front_and_back(): void
@@ -113,12 +136,26 @@ final class RowsTest extends TestCase
             sort($sorted);
             $this->assertSame($sorted, $x);
         }
-        $this->assertGreaterThan($heads[$setup->rows->rows[1][0]->name]['y'], $heads[$setup->rows->rows[0][0]->name]['y'], 'the front row is nearer to the camera');
+        $this->assertGreaterThan(
+            $heads[$setup->rows->rows[1][0]->name]['y'],
+            $heads[$setup->rows->rows[0][0]->name]['y'],
+            'the front row is nearer to the camera',
+        );
         $this->assertNotNull($drawing->sharp());
         $this->assertCount(9, $drawing->front());
         foreach ([1, 9] as $size) {
-            $tall = GroupSetup::best(FamilyText::read(array_map(static fn (int $i): array => ['name' => "T{$i}", 'text' => '196 cm'], range(1, $size))), [85], null, 12.0, isOnSteps: true);
-            $this->assertGreaterThanOrEqual(20.0, min(array_column((new RowDrawing($tall))->front(), 'y')), 'no head is cut off, and its name is read');
+            $tall = GroupSetup::best(
+                FamilyText::read(array_map(static fn (int $i): array => ['name' => "T{$i}", 'text' => '196 cm'], range(1, $size))),
+                [85],
+                null,
+                12.0,
+                isOnSteps: true,
+            );
+            $this->assertGreaterThanOrEqual(
+                20.0,
+                min(array_column((new RowDrawing($tall))->front(), 'y')),
+                'no head is cut off, and its name is read',
+            );
         }
         $this->assertCount(9, $drawing->sights());
     }

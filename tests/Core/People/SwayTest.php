@@ -11,13 +11,18 @@ use NorthSatchel\People\Relative;
 use NorthSatchel\People\Sway;
 use PHPUnit\Framework\TestCase;
 
-/** Held against the formula of motion blur in docs/compute.md, and the reciprocal of the focal length for a hand (common practice, no source). */
+/**
+ * Held against the formula of motion blur in docs/compute.md, and the reciprocal of the focal length for a hand (common practice, no
+ * source).
+ */
 final class SwayTest extends TestCase
 {
     /** @return list<Relative> */
     private static function grown(int $count = 12): array
     {
-        return FamilyText::read(array_map(static fn (int $i): array => ['name' => "G{$i}", 'text' => $i === 1 ? 'bride' : ''], range(1, $count)));
+        return FamilyText::read(
+            array_map(static fn (int $i): array => ['name' => "G{$i}", 'text' => $i === 1 ? 'bride' : ''], range(1, $count)),
+        );
     }
 
     /** @return list<Relative> */
@@ -35,8 +40,11 @@ final class SwayTest extends TestCase
                 $this->assertLessThanOrEqual(0.03 * 1.03, $smear, "{$focal} mm from {$distance} m");
                 $this->assertGreaterThanOrEqual(0.98 * $focal, $sway->slowest, 'a hand holds no longer');
                 // A third of a stop slower would smear, or the hand would shake.
-                $slower = $sway->slowest / 2 ** (1 / 3) * 0.99;
-                $this->assertTrue(MotionBlur::of($sway->speedMS, $distance, $focal, 1 / $slower, 4.0)->mm > 0.0298 || $slower < $focal, "{$focal} mm from {$distance} m");
+                $slower = ($sway->slowest / 2 ** (1 / 3)) * 0.99;
+                $this->assertTrue(
+                    MotionBlur::of($sway->speedMS, $distance, $focal, 1 / $slower, 4.0)->mm > 0.0298 || $slower < $focal,
+                    "{$focal} mm from {$distance} m",
+                );
             }
         }
     }
@@ -62,7 +70,11 @@ final class SwayTest extends TestCase
         $this->assertLessThan(200, $dim->shutter);
         $this->assertTrue($dim->verdicts()->has('people.slow'));
         $this->assertLessThanOrEqual(3200, $dim->iso);
-        $this->assertTrue(GroupSetup::best(self::grown(), [50], null, -1.0, rowCount: 2)->verdicts()->has('people.dark'));
+        $this->assertTrue(
+            GroupSetup::best(self::grown(), [50], null, -1.0, rowCount: 2)
+                ->verdicts()
+                ->has('people.dark'),
+        );
         // With a child close by 1/200 s is too slow in the brightest shade.
         $close = GroupSetup::best([FamilyText::read([['name' => 'Pip', 'text' => 'infant']])[0]], [35], null, 8.0);
         $this->assertGreaterThan(200, $close->shutter);

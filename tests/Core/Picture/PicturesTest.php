@@ -49,8 +49,12 @@ final class PicturesTest extends TestCase
             'the end is missing' => [static fn (string $j): string => substr($j, 0, intdiv(strlen($j) * 2, 3))],
             'only the last two bytes are missing' => [static fn (string $j): string => substr($j, 0, -2)],
             'the head is zeros' => [static fn (string $j): string => str_repeat("\0", 512).substr($j, 512)],
-            'the middle is zeros' => [static fn (string $j): string => substr_replace($j, str_repeat("\0", 6000), intdiv(strlen($j), 2), 6000)],
-            'the middle is another file' => [static fn (string $j): string => substr_replace($j, str_repeat("\xFF\x13", 2000), intdiv(strlen($j), 2), 4000)],
+            'the middle is zeros' => [
+                static fn (string $j): string => substr_replace($j, str_repeat("\0", 6000), intdiv(strlen($j), 2), 6000),
+            ],
+            'the middle is another file' => [
+                static fn (string $j): string => substr_replace($j, str_repeat("\xFF\x13", 2000), intdiv(strlen($j), 2), 4000),
+            ],
             'no jpeg at all' => [static fn (string $j): string => 'plain text, renamed'],
         ];
     }
@@ -66,7 +70,10 @@ final class PicturesTest extends TestCase
     {
         $jpeg = Pictures::jpeg();
         $this->assertNull(Jpeg::fault($jpeg, decodeUpToPixels: 0));
-        $this->assertSame('a stretch of it is nothing but zeros', Jpeg::fault(substr_replace($jpeg, str_repeat("\0", 512), intdiv(strlen($jpeg), 2), 512), decodeUpToPixels: 0));
+        $this->assertSame(
+            'a stretch of it is nothing but zeros',
+            Jpeg::fault(substr_replace($jpeg, str_repeat("\0", 512), intdiv(strlen($jpeg), 2), 512), decodeUpToPixels: 0),
+        );
     }
 
     public function test_a_raw_with_its_digest_is_proved(): void
@@ -82,7 +89,10 @@ final class PicturesTest extends TestCase
             'cut inside the directories' => [static fn (string $r): string => substr($r, 0, 300), PictureState::Damaged],
             'empty' => [static fn (string $r): string => '', PictureState::Damaged],
             'all zeros' => [static fn (string $r): string => str_repeat("\0", 9000), PictureState::Damaged],
-            'one byte of the picture flipped' => [static fn (string $r): string => substr_replace($r, chr(ord($r[-50]) ^ 1), -50, 1), PictureState::Damaged],
+            'one byte of the picture flipped' => [
+                static fn (string $r): string => substr_replace($r, chr(ord($r[-50]) ^ 1), -50, 1),
+                PictureState::Damaged,
+            ],
             'a format that cannot be checked' => [static fn (string $r): string => "FORMATX\0".substr($r, 8), PictureState::Unknown],
             'a directory that points at itself' => [static fn (string $r): string => 'II'.pack('vVv', 42, 8, 0), PictureState::Damaged],
         ];
@@ -102,7 +112,9 @@ final class PicturesTest extends TestCase
      */
     private static function directory(array $fields, int $next = 0): string
     {
-        return pack('v', count($fields)).implode('', array_map(static fn (array $f): string => pack('vvVV', ...$f), $fields)).pack('V', $next);
+        return pack('v', count($fields)).
+            implode('', array_map(static fn (array $f): string => pack('vvVV', ...$f), $fields)).
+            pack('V', $next);
     }
 
     /** @return array<string, array{string}> what nobody's camera writes */
@@ -115,12 +127,45 @@ final class PicturesTest extends TestCase
         $huge = pack('q', PHP_INT_MAX - 50);
 
         return [
-            'an offset below zero and a length that makes up for it' => [$head.self::directory([[0x00FE, 4, 1, 0], [0x0103, 3, 1, 1], [0x0111, 12, 1, $five], [0x0117, 12, 1, $five + 8], [0xC71C, 7, 16, $five]]).$negative.$huge],
-            'fewer lengths than offsets' => [$head.self::directory([[0x00FE, 4, 1, 0], [0x0103, 3, 1, 1], [0x0111, 4, 2, $at], [0xC71C, 7, 16, $at]]).str_repeat("\x01\0\0\0", 4)],
-            'a directory below zero' => [$head.self::directory([[0x014A, 12, 1, $at], [0x8769, 12, 1, $at], [0x8825, 12, 1, $at], [0x0111, 4, 1, 8]]).$negative],
-            'directories that point at each other' => [$head.self::directory([[0x014A, 4, 1, 8], [0x8769, 4, 1, 8], [0x8825, 4, 1, 8], [0x0111, 4, 1, 8]], 8)],
-            'the same stretch a thousand times' => [$head.self::directory([[0x00FE, 4, 1, 0], [0x0103, 3, 1, 1], [0x0111, 4, 40_000, $five], [0x0117, 4, 40_000, $five + 160_000], [0xC71C, 7, 16, $five]]).str_repeat(pack('V', 0), 40_000).str_repeat(pack('V', 320_000), 40_000)],
-            'text where numbers belong' => [$head.self::directory([[0x014A, 2, 4, 0x41414141], [0x8769, 2, 1, 0], [0x0111, 2, 4, 0x41414141], [0x0117, 2, 4, 0x41414141]])],
+            'an offset below zero and a length that makes up for it' => [
+                $head.
+                self::directory([
+                    [0x00FE, 4, 1, 0],
+                    [0x0103, 3, 1, 1],
+                    [0x0111, 12, 1, $five],
+                    [0x0117, 12, 1, $five + 8],
+                    [0xC71C, 7, 16, $five],
+                ]).
+                $negative.
+                $huge,
+            ],
+            'fewer lengths than offsets' => [
+                $head.
+                self::directory([[0x00FE, 4, 1, 0], [0x0103, 3, 1, 1], [0x0111, 4, 2, $at], [0xC71C, 7, 16, $at]]).
+                str_repeat("\x01\0\0\0", 4),
+            ],
+            'a directory below zero' => [
+                $head.self::directory([[0x014A, 12, 1, $at], [0x8769, 12, 1, $at], [0x8825, 12, 1, $at], [0x0111, 4, 1, 8]]).$negative,
+            ],
+            'directories that point at each other' => [
+                $head.self::directory([[0x014A, 4, 1, 8], [0x8769, 4, 1, 8], [0x8825, 4, 1, 8], [0x0111, 4, 1, 8]], 8),
+            ],
+            'the same stretch a thousand times' => [
+                $head.
+                self::directory([
+                    [0x00FE, 4, 1, 0],
+                    [0x0103, 3, 1, 1],
+                    [0x0111, 4, 40_000, $five],
+                    [0x0117, 4, 40_000, $five + 160_000],
+                    [0xC71C, 7, 16, $five],
+                ]).
+                str_repeat(pack('V', 0), 40_000).
+                str_repeat(pack('V', 320_000), 40_000),
+            ],
+            'text where numbers belong' => [
+                $head.
+                self::directory([[0x014A, 2, 4, 0x41414141], [0x8769, 2, 1, 0], [0x0111, 2, 4, 0x41414141], [0x0117, 2, 4, 0x41414141]]),
+            ],
         ];
     }
 
@@ -136,7 +181,9 @@ final class PicturesTest extends TestCase
         $this->assertLessThan(5e9, hrtime(true) - $before, 'it does not hang');
     }
 
-    /** Bytes turned, cut out and doubled at random: always an answer, and a raw that changed is never called proved where its data changed. */
+    /**
+     * Bytes turned, cut out and doubled at random: always an answer, and a raw that changed is never called proved where its data changed.
+     */
     public function test_pictures_with_random_harm_are_always_answered(): void
     {
         mt_srand(41);
@@ -182,7 +229,9 @@ final class PicturesTest extends TestCase
 
     public function test_exif_is_read_from_both_kinds(): void
     {
-        foreach ([Exif::of(new TextBytes((string) Jpeg::exifBlock(new TextBytes(Pictures::jpeg(3))))), Exif::of(new TextBytes(Pictures::dng(3)))] as $exif) {
+        foreach (
+            [Exif::of(new TextBytes((string) Jpeg::exifBlock(new TextBytes(Pictures::jpeg(3))))), Exif::of(new TextBytes(Pictures::dng(3)))] as $exif
+        ) {
             $this->assertNotNull($exif);
             $this->assertSame('Ostervik', $exif->maker);
             $this->assertSame('OV77', $exif->bodySerial);
@@ -200,10 +249,23 @@ final class PicturesTest extends TestCase
         $jpeg = $this->file('OSTV0003.JPG', Pictures::jpeg(3));
         $dng = $this->file('OSTV0003.DNG', Pictures::dng(3));
         $out = [];
-        exec('exiftool -json -n -validate -Make -Model -SerialNumber -LensModel -ExposureTime -FNumber -ISO -DateTimeOriginal -OffsetTimeOriginal -FocalLength '
-            .escapeshellarg($jpeg).' '.escapeshellarg($dng).' 2>&1', $out, $exit);
+        exec(
+            'exiftool -json -n -validate -Make -Model -SerialNumber -LensModel -ExposureTime -FNumber -ISO -DateTimeOriginal '.
+                '-OffsetTimeOriginal -FocalLength '.
+                escapeshellarg($jpeg).
+                ' '.
+                escapeshellarg($dng).
+                ' 2>&1',
+            $out,
+            $exit,
+        );
         $this->assertSame(0, $exit, implode("\n", $out));
-        $read = json_decode(implode("\n", array_filter($out, static fn (string $l): bool => ! str_contains($l, 'image files read'))), true, 8, JSON_THROW_ON_ERROR);
+        $read = json_decode(
+            implode("\n", array_filter($out, static fn (string $l): bool => ! str_contains($l, 'image files read'))),
+            true,
+            8,
+            JSON_THROW_ON_ERROR,
+        );
         $this->assertCount(2, $read);
         foreach ($read as $frame) {
             $this->assertSame('0 0 0', $frame['Validate']);
@@ -223,8 +285,13 @@ final class PicturesTest extends TestCase
     public static function names(): array
     {
         return [
-            'jpeg' => ['DCIM/100AB/X.JPG', FrameKind::Jpeg], 'small letters' => ['x.jpeg', FrameKind::Jpeg], 'raw' => ['X.DNG', FrameKind::Raw],
-            'film' => ['X.MOV', null], 'index' => ['MISC/INDEX.DAT', null], 'no ending' => ['JPG', null], 'folder with a dot' => ['a.jpg/x', null],
+            'jpeg' => ['DCIM/100AB/X.JPG', FrameKind::Jpeg],
+            'small letters' => ['x.jpeg', FrameKind::Jpeg],
+            'raw' => ['X.DNG', FrameKind::Raw],
+            'film' => ['X.MOV', null],
+            'index' => ['MISC/INDEX.DAT', null],
+            'no ending' => ['JPG', null],
+            'folder with a dot' => ['a.jpg/x', null],
         ];
     }
 

@@ -42,7 +42,18 @@ final class DayRulerTest extends TestCase
 
     private function segment(int $id, string $clock, int $minutes, string $lane, int $place): Segment
     {
-        return new Segment($id, "The part {$id}", $lane, $this->at($clock), $minutes, Priority::Should, false, $id === 3, $place, "Place {$place}");
+        return new Segment(
+            $id,
+            "The part {$id}",
+            $lane,
+            $this->at($clock),
+            $minutes,
+            Priority::Should,
+            false,
+            $id === 3,
+            $place,
+            "Place {$place}",
+        );
     }
 
     public function test_time_runs_evenly_from_edge_to_edge(): void
@@ -97,7 +108,12 @@ final class DayRulerTest extends TestCase
             new Segment(3, 'Table details', 'lead', $this->at('12:20'), 45, Priority::Should, false, false, null, null),
             new Segment(4, 'Dance', 'lead', $this->at('21:00'), 90, Priority::Should, false, false, null, null),
         ];
-        $ruler = DayRuler::of(new PlannedDay($this->day, $segments, new Travels([]), [], null), $place, $this->at('10:00'), $this->at('23:00'));
+        $ruler = DayRuler::of(
+            new PlannedDay($this->day, $segments, new Travels([]), [], null),
+            $place,
+            $this->at('10:00'),
+            $this->at('23:00'),
+        );
         $slips = array_column($ruler->slips()['lead'], null, 'id');
         $this->assertSame(['Speeches and', 'toasts'], $slips[1]['lines']);
         $this->assertSame([], $slips[1]['upright']);

@@ -15,14 +15,22 @@ final class DayTemplateTest extends TestCase
     /** @return array<string, array{DayTemplate}> */
     public static function templates(): array
     {
-        return array_combine(array_map(static fn (DayTemplate $t): string => $t->value, DayTemplate::cases()), array_map(static fn (DayTemplate $t): array => [$t], DayTemplate::cases()));
+        return array_combine(
+            array_map(static fn (DayTemplate $t): string => $t->value, DayTemplate::cases()),
+            array_map(static fn (DayTemplate $t): array => [$t], DayTemplate::cases()),
+        );
     }
 
     #[DataProvider('templates')]
     public function test_the_anchors_stand_where_they_were_put_and_nothing_overlaps_before_them(DayTemplate $template): void
     {
         $segments = $template->fill(15 * 60, 20 * 60 + 30);
-        $anchors = array_values(array_map(static fn (TemplateSegment $s): int => $s->start, array_filter($segments, static fn (TemplateSegment $s): bool => $s->isAnchor)));
+        $anchors = array_values(
+            array_map(
+                static fn (TemplateSegment $s): int => $s->start,
+                array_filter($segments, static fn (TemplateSegment $s): bool => $s->isAnchor),
+            ),
+        );
         $this->assertSame([900, 1230], $anchors);
         $ends = [];
         foreach (array_filter($segments, static fn (TemplateSegment $s): bool => $s->start < 900) as $segment) {

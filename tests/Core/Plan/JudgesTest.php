@@ -52,19 +52,49 @@ final class JudgesTest extends TestCase
     /** @param  list<Segment>  $segments */
     private static function day(array $segments, bool $hasSun = true): PlannedDay
     {
-        return new PlannedDay(self::local(), $segments, new Travels([self::TOWN => [self::FIELD => 20]]), [], $hasSun ? SunDay::of(GeoPoint::of(42.3, -3.7), self::local()) : null);
+        return new PlannedDay(
+            self::local(),
+            $segments,
+            new Travels([self::TOWN => [self::FIELD => 20]]),
+            [],
+            $hasSun ? SunDay::of(GeoPoint::of(42.3, -3.7), self::local()) : null,
+        );
     }
 
     /** @param  array<string, mixed>  $wants */
-    private static function segment(int $id, string $clock, int $minutes, array $wants = [], int $place = self::TOWN, mixed ...$more): Segment
-    {
-        return new Segment(...['id' => $id, 'title' => "Part {$id}", 'lane' => 'lead', 'startsAt' => self::at($clock), 'minutes' => $minutes, 'priority' => Priority::Should,
-            'isOutdoor' => false, 'isAnchor' => false, 'placeId' => $place, 'placeName' => $place === self::TOWN ? 'Town' : 'Field', 'wants' => new Wants(...$wants), ...$more]);
+    private static function segment(
+        int $id,
+        string $clock,
+        int $minutes,
+        array $wants = [],
+        int $place = self::TOWN,
+        mixed ...$more,
+    ): Segment {
+        return new Segment(
+            ...[
+                'id' => $id,
+                'title' => "Part {$id}",
+                'lane' => 'lead',
+                'startsAt' => self::at($clock),
+                'minutes' => $minutes,
+                'priority' => Priority::Should,
+                'isOutdoor' => false,
+                'isAnchor' => false,
+                'placeId' => $place,
+                'placeName' => $place === self::TOWN ? 'Town' : 'Field',
+                'wants' => new Wants(...$wants),
+                ...$more,
+            ],
+        );
     }
 
     private static function only(Verdicts $verdicts): ?Verdict
     {
-        self::assertLessThan(2, count($verdicts), implode(' | ', array_map(static fn (Verdict $v): string => $v->finding, iterator_to_array($verdicts))));
+        self::assertLessThan(
+            2,
+            count($verdicts),
+            implode(' | ', array_map(static fn (Verdict $v): string => $v->finding, iterator_to_array($verdicts))),
+        );
 
         return $verdicts->worst();
     }
@@ -84,10 +114,14 @@ final class JudgesTest extends TestCase
     #[DataProvider('needed')]
     public function test_nobody_is_needed_twice(string $start, int $place, string $lane, ?int $missing): void
     {
-        $verdict = self::only(PeopleJudge::of(self::day([
-            self::segment(1, '10:30', 30, ['people' => ['Iris']]),
-            self::segment(2, $start, 20, ['people' => ['Bruno', 'iris']], $place, lane: $lane),
-        ])));
+        $verdict = self::only(
+            PeopleJudge::of(
+                self::day([
+                    self::segment(1, '10:30', 30, ['people' => ['Iris']]),
+                    self::segment(2, $start, 20, ['people' => ['Bruno', 'iris']], $place, lane: $lane),
+                ]),
+            ),
+        );
         $this->assertSame($missing, $verdict?->figures['missing_minutes'] ?? null);
         if ($missing !== null) {
             $this->assertSame(['segment' => 2, 'minutes' => $missing], $verdict?->remedy?->on);
@@ -99,20 +133,40 @@ final class JudgesTest extends TestCase
         $pair = [new Separation('Iris', 'Bruno', 3)];
         $reveal = self::segment(3, '12:00', 20, ['people' => ['Iris', 'Bruno']]);
         $iris = self::segment(1, '10:00', 30, ['people' => ['Iris']]);
-        $codes = static fn (Segment ...$s): array => array_map(static fn (Verdict $v): string => $v->code, iterator_to_array(SightJudge::of(self::day(array_values($s)), $pair)));
+        $codes = static fn (Segment ...$s): array => array_map(
+            static fn (Verdict $v): string => $v->code,
+            iterator_to_array(SightJudge::of(self::day(array_values($s)), $pair)),
+        );
 
         $this->assertSame(['plan.sight'], $codes($iris, self::segment(2, '10:20', 30, ['people' => ['Bruno']]), $reveal));
-        $this->assertSame(['plan.sight'], $codes($iris, self::segment(2, '10:35', 30, ['people' => ['Bruno']]), $reveal), 'five minutes after she has left is too near');
+        $this->assertSame(
+            ['plan.sight'],
+            $codes($iris, self::segment(2, '10:35', 30, ['people' => ['Bruno']]), $reveal),
+            'five minutes after she has left is too near',
+        );
         $this->assertSame([], $codes($iris, self::segment(2, '10:40', 30, ['people' => ['Bruno']]), $reveal));
         $this->assertSame([], $codes($iris, self::segment(2, '10:20', 30, ['people' => ['Bruno']], self::FIELD), $reveal), 'another place');
-        $this->assertSame([], $codes($iris, self::segment(2, '12:30', 30, ['people' => ['Bruno', 'Iris']]), $reveal), 'afterwards they may');
+        $this->assertSame(
+            [],
+            $codes($iris, self::segment(2, '12:30', 30, ['people' => ['Bruno', 'Iris']]), $reveal),
+            'afterwards they may',
+        );
         $this->assertSame(['plan.sight'], $codes(self::segment(1, '10:00', 30, ['people' => ['Iris', 'Bruno']]), $reveal), 'both in one');
-        $this->assertSame(['plan.sight-near'], $codes(self::segment(1, '10:00', 30, ['people' => ['Iris'], 'spotId' => 7]), self::segment(2, '10:20', 30, ['people' => ['Bruno'], 'spotId' => 8]), $reveal));
+        $this->assertSame(
+            ['plan.sight-near'],
+            $codes(
+                self::segment(1, '10:00', 30, ['people' => ['Iris'], 'spotId' => 7]),
+                self::segment(2, '10:20', 30, ['people' => ['Bruno'], 'spotId' => 8]),
+                $reveal,
+            ),
+        );
         $this->assertSame(['plan.sight-end'], $codes(self::segment(3, '12:00', 20, ['people' => ['Iris']])));
 
         $verdict = SightJudge::of(self::day([$iris, self::segment(2, '10:35', 30, ['people' => ['Bruno']]), $reveal]), $pair)->worst();
         $this->assertSame(['segment' => 2, 'minutes' => 5], $verdict?->remedy?->on);
-        $allDay = SightJudge::of(self::day([$iris, self::segment(2, '10:35', 30, ['people' => ['Bruno']])]), [new Separation('Iris', 'Bruno', null)]);
+        $allDay = SightJudge::of(self::day([$iris, self::segment(2, '10:35', 30, ['people' => ['Bruno']])]), [
+            new Separation('Iris', 'Bruno', null),
+        ]);
         $this->assertSame('plan.sight', $allDay->worst()?->code);
     }
 
@@ -132,7 +186,12 @@ final class JudgesTest extends TestCase
     public function test_a_zone_is_open_when_its_pass_says_so(string $start, int $minutes, string $lane, ?string $code, ?int $shift): void
     {
         $window = new AccessWindow('Start area', self::FIELD, null, ['lead'], self::at('08:00'), self::at('09:40'), 4);
-        $verdict = self::only(AccessJudge::of(self::day([self::segment(1, $start, $minutes, place: self::FIELD, lane: $lane), self::segment(2, '15:00', 10)]), [$window]));
+        $verdict = self::only(
+            AccessJudge::of(
+                self::day([self::segment(1, $start, $minutes, place: self::FIELD, lane: $lane), self::segment(2, '15:00', 10)]),
+                [$window],
+            ),
+        );
         $this->assertSame($code, $verdict?->code);
         $this->assertSame($shift, $verdict?->remedy?->on['minutes'] ?? null);
         if ($shift !== null) {
@@ -143,14 +202,23 @@ final class JudgesTest extends TestCase
 
     public function test_a_spot_with_its_own_pass_is_judged_by_that(): void
     {
-        $windows = [new AccessWindow('Field', self::FIELD, null, [], self::at('07:00'), self::at('20:00')), new AccessWindow('Tower', self::FIELD, 9, [], self::at('10:00'), self::at('11:00'))];
-        $on = static fn (?int $spot): ?string => AccessJudge::of(self::day([self::segment(1, '12:00', 30, ['spotId' => $spot], self::FIELD)]), $windows)->worst()?->code;
+        $windows = [
+            new AccessWindow('Field', self::FIELD, null, [], self::at('07:00'), self::at('20:00')),
+            new AccessWindow('Tower', self::FIELD, 9, [], self::at('10:00'), self::at('11:00')),
+        ];
+        $on = static fn (?int $spot): ?string => AccessJudge::of(
+            self::day([self::segment(1, '12:00', 30, ['spotId' => $spot], self::FIELD)]),
+            $windows,
+        )->worst()?->code;
         $this->assertSame([null, null, 'plan.zone-closed'], [$on(null), $on(4), $on(9)]);
     }
 
     public function test_gates_lengthen_the_way_in_and_setting_up_the_leave_by(): void
     {
-        $day = self::day([self::segment(1, '10:00', 30), self::segment(2, '11:30', 30, ['setupMinutes' => 25], self::FIELD, isAnchor: true)]);
+        $day = self::day([
+            self::segment(1, '10:00', 30),
+            self::segment(2, '11:30', 30, ['setupMinutes' => 25], self::FIELD, isAnchor: true),
+        ]);
         $gated = new PlannedDay($day->day, $day->segments, $day->travels, [], null, [self::FIELD => 6]);
         $passes = DayPasses::of($gated);
         // 11:30 less 25 of setting up, 20 of way and 6 of gates.
@@ -169,7 +237,10 @@ final class JudgesTest extends TestCase
             self::segment(2, '10:40', 30, isAnchor: true, lane: 'second'),
             self::segment(3, '12:00', 30, isAnchor: true),
         ]);
-        $this->assertSame(['lead' => [1, 3], 'second' => [1, 2]], array_map(static fn (array $lane): array => array_map(static fn (Segment $s): int => $s->id, $lane), $day->lanes()));
+        $this->assertSame(
+            ['lead' => [1, 3], 'second' => [1, 2]],
+            array_map(static fn (array $lane): array => array_map(static fn (Segment $s): int => $s->id, $lane), $day->lanes()),
+        );
         $this->assertSame(10, DayPasses::of($day)->slack(1), 'the second has less to spare');
     }
 
@@ -180,8 +251,12 @@ final class JudgesTest extends TestCase
     public function test_the_critical_chain_is_the_one_with_the_least_slack(): void
     {
         $segments = [
-            self::segment(1, '10:00', 40), self::segment(2, '10:40', 25), self::segment(3, '11:05', 30), self::segment(4, '12:30', 30, place: self::FIELD, isAnchor: true),
-            self::segment(5, '10:00', 30, lane: 'second'), self::segment(6, '12:30', 30, lane: 'second', isAnchor: true),
+            self::segment(1, '10:00', 40),
+            self::segment(2, '10:40', 25),
+            self::segment(3, '11:05', 30),
+            self::segment(4, '12:30', 30, place: self::FIELD, isAnchor: true),
+            self::segment(5, '10:00', 30, lane: 'second'),
+            self::segment(6, '12:30', 30, lane: 'second', isAnchor: true),
         ];
         $verdict = self::only(ChainJudge::of(self::day($segments)));
         $this->assertSame(35, $verdict?->figures['slack_minutes']);
@@ -196,18 +271,58 @@ final class JudgesTest extends TestCase
         $sun = SunDay::of(GeoPoint::of(42.3, -3.7), self::local());
         $golden = $sun->goldenEvening();
         $this->assertNotNull($golden);
-        $early = new Segment(1, 'Couple', 'lead', (int) $golden->from - 1800, 40, Priority::Should, true, false, null, null, wants: new Wants(LightWanted::Golden));
+        $early = new Segment(
+            1,
+            'Couple',
+            'lead',
+            (int) $golden->from - 1800,
+            40,
+            Priority::Should,
+            true,
+            false,
+            null,
+            null,
+            wants: new Wants(LightWanted::Golden),
+        );
         $verdict = self::only(WantsJudge::of(self::day([$early])));
         $this->assertSame('plan.light-missed', $verdict?->code);
         $this->assertSame(30, $verdict?->remedy?->on['minutes']);
         $this->assertCount(0, WantsJudge::of(self::day([$early->at($early->startsAt + 1800, 40)])));
 
         $sunset = (int) $sun->sunset();
-        $late = new Segment(1, 'Fields', 'lead', $sunset - 600, 20, Priority::Should, true, false, null, null, wants: new Wants(LightWanted::BeforeSunset));
+        $late = new Segment(
+            1,
+            'Fields',
+            'lead',
+            $sunset - 600,
+            20,
+            Priority::Should,
+            true,
+            false,
+            null,
+            null,
+            wants: new Wants(LightWanted::BeforeSunset),
+        );
         $this->assertSame(-10, self::only(WantsJudge::of(self::day([$late])))?->remedy?->on['minutes']);
         $this->assertFalse(PlanJudge::of(self::day([$late]))->has('plan.after-sunset'), 'said once, by what it wants');
-        $dark = new Segment(1, 'Sparklers', 'lead', $sunset, 20, Priority::Should, true, false, null, null, wants: new Wants(LightWanted::Dark));
-        $this->assertEqualsWithDelta(($sun->evening(-6) - $sunset) / 60, self::only(WantsJudge::of(self::day([$dark])))?->remedy?->on['minutes'], 1);
+        $dark = new Segment(
+            1,
+            'Sparklers',
+            'lead',
+            $sunset,
+            20,
+            Priority::Should,
+            true,
+            false,
+            null,
+            null,
+            wants: new Wants(LightWanted::Dark),
+        );
+        $this->assertEqualsWithDelta(
+            ($sun->evening(-6) - $sunset) / 60,
+            self::only(WantsJudge::of(self::day([$dark])))?->remedy?->on['minutes'],
+            1,
+        );
         $this->assertSame('plan.no-coordinates', self::only(WantsJudge::of(self::day([$dark], hasSun: false)))?->code);
         $polar = SunDay::of(GeoPoint::of(78.2, 15.6), LocalDay::of('2027-06-20', 'Arctic/Longyearbyen'));
         $this->assertNull(WantsJudge::stretch(LightWanted::Dark, $polar, $polar->solarNoon), 'no night in June');
@@ -217,13 +332,24 @@ final class JudgesTest extends TestCase
     {
         $early = self::only(WantsJudge::of(self::day([self::segment(1, '09:00', 30, ['earliestAt' => self::at('09:15')])])));
         $late = self::only(WantsJudge::of(self::day([self::segment(1, '09:00', 30, ['latestEndAt' => self::at('09:20')])])));
-        $this->assertSame(['plan.too-early', 15, 'plan.too-late', -10], [$early?->code, $early?->remedy?->on['minutes'], $late?->code, $late?->remedy?->on['minutes']]);
-        $this->assertCount(0, WantsJudge::of(self::day([self::segment(1, '09:00', 30, ['earliestAt' => self::at('09:00'), 'latestEndAt' => self::at('09:30')])])));
+        $this->assertSame(
+            ['plan.too-early', 15, 'plan.too-late', -10],
+            [$early?->code, $early?->remedy?->on['minutes'], $late?->code, $late?->remedy?->on['minutes']],
+        );
+        $this->assertCount(
+            0,
+            WantsJudge::of(
+                self::day([self::segment(1, '09:00', 30, ['earliestAt' => self::at('09:00'), 'latestEndAt' => self::at('09:30')])]),
+            ),
+        );
     }
 
     public function test_a_cue_leaves_time_for_the_lens_or_says_so(): void
     {
-        $cue = static fn (?int $within, ?int $focal, ?int $before): string => (string) CueJudge::of([new CuedShot(1, 'The embrace', 'the whistle', $within, $focal, $before, 'The shot', 'lead')], ['lead' => [[24, 70], [70, 200]]])->worst()?->code;
+        $cue = static fn (?int $within, ?int $focal, ?int $before): string => (string) CueJudge::of(
+            [new CuedShot(1, 'The embrace', 'the whistle', $within, $focal, $before, 'The shot', 'lead')],
+            ['lead' => [[24, 70], [70, 200]]],
+        )->worst()?->code;
         $this->assertSame('plan.cue-lens', $cue(20, 35, 135));
         $this->assertSame('plan.cue', $cue(20, 35, 50), 'one zoom holds both');
         $this->assertSame('plan.cue', $cue(60, 35, 135), 'a minute is enough');
@@ -236,10 +362,30 @@ final class JudgesTest extends TestCase
 
     public function test_a_night_between_two_days(): void
     {
-        $on = static fn (string $date, string $clock, int $minutes): PlannedDay => new PlannedDay(self::local($date), [
-            new Segment(1, 'Work', 'lead', self::local($date)->instantOf(ClockTime::of($clock)), $minutes, Priority::Must, false, false, null, null),
-        ], new Travels([]), [], null);
-        $this->assertSame(600, NightJudge::of([$on('2027-08-14', '18:00', 240), $on('2027-08-15', '08:00', 60)])->worst()?->figures['minutes']);
+        $on = static fn (string $date, string $clock, int $minutes): PlannedDay => new PlannedDay(
+            self::local($date),
+            [
+                new Segment(
+                    1,
+                    'Work',
+                    'lead',
+                    self::local($date)->instantOf(ClockTime::of($clock)),
+                    $minutes,
+                    Priority::Must,
+                    false,
+                    false,
+                    null,
+                    null,
+                ),
+            ],
+            new Travels([]),
+            [],
+            null,
+        );
+        $this->assertSame(
+            600,
+            NightJudge::of([$on('2027-08-14', '18:00', 240), $on('2027-08-15', '08:00', 60)])->worst()?->figures['minutes'],
+        );
         $this->assertCount(0, NightJudge::of([$on('2027-08-14', '18:00', 180), $on('2027-08-15', '08:00', 60)]));
         // The clocks go back that night: an hour more to sleep.
         $this->assertCount(0, NightJudge::of([$on('2027-10-30', '18:00', 240), $on('2027-10-31', '08:00', 60)]));
@@ -258,8 +404,12 @@ final class JudgesTest extends TestCase
     }
 
     #[DataProvider('clocks')]
-    public function test_a_zone_that_disagrees_with_the_coordinates_is_asked_about(float $latitude, float $longitude, string $zone, bool $isAsked): void
-    {
+    public function test_a_zone_that_disagrees_with_the_coordinates_is_asked_about(
+        float $latitude,
+        float $longitude,
+        string $zone,
+        bool $isAsked,
+    ): void {
         $this->assertSame($isAsked, ZoneJudge::of('There', GeoPoint::of($latitude, $longitude), LocalDay::of('2027-01-20', $zone)) !== []);
         $this->assertSame([], ZoneJudge::of('There', null, LocalDay::of('2027-01-20', $zone)));
     }

@@ -36,7 +36,11 @@ final class PlanJudgeTest extends TestCase
     /** @param  list<Segment>  $segments */
     private function day(array $segments, ?SunDay $sun): PlannedDay
     {
-        $points = [self::HALL => GeoPoint::of(63.182, 14.551), self::GARDEN => GeoPoint::of(63.184, 14.553), self::FAR => GeoPoint::of(63.4, 14.9)];
+        $points = [
+            self::HALL => GeoPoint::of(63.182, 14.551),
+            self::GARDEN => GeoPoint::of(63.184, 14.553),
+            self::FAR => GeoPoint::of(63.4, 14.9),
+        ];
 
         return new PlannedDay(self::local(), $segments, new Travels([self::HALL => [self::GARDEN => 15]]), $points, $sun);
     }
@@ -61,7 +65,19 @@ final class PlanJudgeTest extends TestCase
         string $lane = 'lead',
         int $shotMinutes = 0,
     ): Segment {
-        return new Segment($id, "Part {$id}", $lane, self::local()->instantOf(ClockTime::of($clock)), $minutes, Priority::Must, $isOutdoor, $isAnchor, $place, "Place {$place}", $shotMinutes);
+        return new Segment(
+            $id,
+            "Part {$id}",
+            $lane,
+            self::local()->instantOf(ClockTime::of($clock)),
+            $minutes,
+            Priority::Must,
+            $isOutdoor,
+            $isAnchor,
+            $place,
+            "Place {$place}",
+            $shotMinutes,
+        );
     }
 
     private static function only(Verdicts $verdicts, string $code): Verdict
@@ -107,7 +123,10 @@ final class PlanJudgeTest extends TestCase
 
     public function test_a_way_that_does_not_fit_is_a_stop(): void
     {
-        $verdict = self::only($this->judge([self::segment(1, '10:00', 30), self::segment(2, '10:40', 30, self::GARDEN)]), 'plan.travel-too-long');
+        $verdict = self::only(
+            $this->judge([self::segment(1, '10:00', 30), self::segment(2, '10:40', 30, self::GARDEN)]),
+            'plan.travel-too-long',
+        );
         $this->assertSame(15, $verdict->figures['travel_minutes']);
         $this->assertSame(10, $verdict->figures['gap_minutes']);
         $this->assertSame(5, $verdict->remedy?->on['minutes']);
@@ -127,12 +146,23 @@ final class PlanJudgeTest extends TestCase
         $this->assertSame(self::HALL, $verdict->remedy->on['from']);
         $this->assertSame(self::FAR, $verdict->remedy->on['to']);
         // 29.9 km in a straight line (haversine by hand), a third more by road, 50 km/h, five minutes to park
-        $this->assertEqualsWithDelta(29.9 * 1.3 / 50 * 60 + 5, $verdict->remedy->on['minutes'], 1.5);
+        $this->assertEqualsWithDelta(((29.9 * 1.3) / 50) * 60 + 5, $verdict->remedy->on['minutes'], 1.5);
     }
 
     public function test_a_segment_without_a_place_is_where_the_one_before_was(): void
     {
-        $nowhere = new Segment(2, 'Breather', 'lead', self::local()->instantOf(ClockTime::of('10:30')), 20, Priority::Nice, false, false, null, null);
+        $nowhere = new Segment(
+            2,
+            'Breather',
+            'lead',
+            self::local()->instantOf(ClockTime::of('10:30')),
+            20,
+            Priority::Nice,
+            false,
+            false,
+            null,
+            null,
+        );
         $verdicts = $this->judge([self::segment(1, '10:00', 30), $nowhere, self::segment(3, '10:55', 20, self::GARDEN)]);
         $this->assertTrue($verdicts->has('plan.travel-too-long'), 'five minutes for a way of fifteen');
     }
@@ -172,7 +202,10 @@ final class PlanJudgeTest extends TestCase
 
     public function test_a_thin_anchor_names_the_time_to_leave(): void
     {
-        $verdict = self::only($this->judge([self::segment(1, '10:00', 30), self::segment(2, '10:50', 30, self::GARDEN, isAnchor: true)]), 'plan.thin');
+        $verdict = self::only(
+            $this->judge([self::segment(1, '10:00', 30), self::segment(2, '10:50', 30, self::GARDEN, isAnchor: true)]),
+            'plan.thin',
+        );
         $this->assertSame(Severity::Mind, $verdict->severity);
         $this->assertSame(5, $verdict->figures['slack_minutes']);
         $this->assertStringContainsString('leave by 10:35', $verdict->because);
@@ -186,7 +219,9 @@ final class PlanJudgeTest extends TestCase
 
     public function test_the_worst_comes_first(): void
     {
-        $verdicts = iterator_to_array($this->judge([self::segment(1, '04:00', 90, isOutdoor: true, shotMinutes: 100), self::segment(2, '05:00', 20)]));
+        $verdicts = iterator_to_array(
+            $this->judge([self::segment(1, '04:00', 90, isOutdoor: true, shotMinutes: 100), self::segment(2, '05:00', 20)]),
+        );
         $ranks = array_map(static fn (Verdict $v): int => $v->severity->rank(), $verdicts);
         $sorted = $ranks;
         sort($sorted);

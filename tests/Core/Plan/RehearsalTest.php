@@ -31,7 +31,10 @@ final class RehearsalTest extends TestCase
         }
     }
 
-    /** The median of a symmetric beta is its middle; of beta(2, 4) it is 0.31381 (computed from its distribution function 10x²−20x³+15x⁴−4x⁵). */
+    /**
+     * The median of a symmetric beta is its middle; of beta(2, 4) it is 0.31381 (computed from its distribution function
+     * 10x²−20x³+15x⁴−4x⁵).
+     */
     public function test_quantiles_are_those_of_the_beta(): void
     {
         $this->assertEqualsWithDelta(15, PertBeta::quantiles(new Stretch('s', 10, 15, 20))[512], 0.001);
@@ -45,7 +48,7 @@ final class RehearsalTest extends TestCase
         $stretches = [];
         $mean = $variance = 0.0;
         for ($i = 0; $i < 30; $i++) {
-            $stretches[] = $s = new Stretch("s{$i}", 5 + $i % 4, 12 + $i % 6, 30 + $i % 9);
+            $stretches[] = $s = new Stretch("s{$i}", 5 + ($i % 4), 12 + ($i % 6), 30 + ($i % 9));
             $mean += PertBeta::mean($s);
             $variance += PertBeta::variance($s);
         }
@@ -63,7 +66,8 @@ final class RehearsalTest extends TestCase
     {
         $stretches = array_map(static fn (int $i): Stretch => new Stretch("s{$i}", 10, 15, 35), range(1, 16));
         $one = sqrt(PertBeta::variance($stretches[0]));
-        $spread = static fn (float $correlation): float => (new Rehearsal(0, $stretches, 6000, 5, $correlation))->finishP90 - (new Rehearsal(0, $stretches, 6000, 5, $correlation))->finishP50;
+        $spread = static fn (float $correlation): float => (new Rehearsal(0, $stretches, 6000, 5, $correlation))->finishP90 -
+            (new Rehearsal(0, $stretches, 6000, 5, $correlation))->finishP50;
         $this->assertEqualsWithDelta(1.28 * $one * 4, $spread(0.0), 2.0);
         $table = PertBeta::quantiles($stretches[0]);
         $this->assertEqualsWithDelta(16 * ($table[(int) (0.9 * 1024)] - $table[512]), $spread(1.0), 5.0);
@@ -88,7 +92,12 @@ final class RehearsalTest extends TestCase
 
     public function test_an_anchor_waits_and_its_chance_is_counted(): void
     {
-        $r = new Rehearsal(600, [new Stretch('drive', 10, 15, 20), new Stretch('vows', 30, 30, 30, 615), new Stretch('after', 0, 0, 0)], 4000, 2);
+        $r = new Rehearsal(
+            600,
+            [new Stretch('drive', 10, 15, 20), new Stretch('vows', 30, 30, 30, 615), new Stretch('after', 0, 0, 0)],
+            4000,
+            2,
+        );
         $this->assertEqualsWithDelta(0.5, $r->starts[1]['onTime'], 0.03);
         $this->assertSame(615.0, $r->starts[1]['p50'] < 615.2 ? 615.0 : $r->starts[1]['p50']);
         $this->assertNull($r->starts[0]['onTime']);

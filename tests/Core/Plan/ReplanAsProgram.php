@@ -47,17 +47,17 @@ final class ReplanAsProgram
         foreach ($rests as $j => $s) {
             $one = ["f{$j}"];
             $binaries[] = "f{$j}";
-            $objective[] = ($s->value * 10_000)." f{$j}";
+            $objective[] = $s->value * 10_000 ." f{$j}";
             if ($s->shortMinutes !== null && $s->fixedStart === null) {
                 $one[] = "s{$j}";
                 $binaries[] = "s{$j}";
-                $objective[] = ((int) $s->shortValue * 10_000)." s{$j}";
+                $objective[] = (int) $s->shortValue * 10_000 ." s{$j}";
             }
             $done = implode(' + ', $one);
             foreach ($s->fixedStart === null ? $s->mayMoveTo : [] as $p) {
                 $one[] = "m{$j}{$p}";
                 $binaries[] = "m{$j}{$p}";
-                $objective[] = ($s->movedValue() * 10_000 - 1)." m{$j}{$p}";
+                $objective[] = $s->movedValue() * 10_000 - 1 ." m{$j}{$p}";
                 $pocketUse[$p][] = $s->movedMinutes()." m{$j}{$p}";
             }
             if (! $s->isMust) {
@@ -77,8 +77,13 @@ final class ReplanAsProgram
                 $binaries[] = "y{$i}_{$j}";
                 $before = $rests[$i];
                 $hasShort = $before->shortMinutes !== null && $before->fixedStart === null;
-                $rules[] = "t{$j} - t{$i} - {$before->minutes} f{$i}".($hasShort ? " - {$before->shortMinutes} s{$i}" : '').' - '.self::FAR." y{$i}_{$j} >= "
-                    .((int) $ways->between($before->place, $s->place) - self::FAR);
+                $rules[] =
+                    "t{$j} - t{$i} - {$before->minutes} f{$i}".
+                    ($hasShort ? " - {$before->shortMinutes} s{$i}" : '').
+                    ' - '.
+                    self::FAR.
+                    " y{$i}_{$j} >= ".
+                    ((int) $ways->between($before->place, $s->place) - self::FAR);
             }
             for ($k = $j + 1; $k < count($rests); $k++) {
                 $out[] = "y{$j}_{$k}";
@@ -89,7 +94,11 @@ final class ReplanAsProgram
                 $rules[] = "t{$j} >= ".max(0, $s->earliest);
             }
             if ($s->latestEnd !== null) {
-                $lasts = ($s->minutes + self::FAR)." f{$j}".(str_contains($done, "s{$j}") ? ' + '.($s->shortMinutes + self::FAR)." s{$j}" : '');
+                $lasts =
+                    $s->minutes +
+                    self::FAR.
+                    " f{$j}".
+                    (str_contains($done, "s{$j}") ? ' + '.($s->shortMinutes + self::FAR)." s{$j}" : '');
                 $rules[] = "t{$j} + {$lasts} <= ".($s->latestEnd + self::FAR);
             }
             if ($s->fixedStart !== null) {
@@ -105,6 +114,12 @@ final class ReplanAsProgram
             }
         }
 
-        return 'Maximize obj: '.str_replace('+ -', '- ', implode(' + ', $objective))."\nSubject To\n".implode("\n", $rules)."\nBinary\n".implode("\n", $binaries)."\nEnd\n";
+        return 'Maximize obj: '.
+            str_replace('+ -', '- ', implode(' + ', $objective)).
+            "\nSubject To\n".
+            implode("\n", $rules).
+            "\nBinary\n".
+            implode("\n", $binaries).
+            "\nEnd\n";
     }
 }

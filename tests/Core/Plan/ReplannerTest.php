@@ -52,7 +52,11 @@ final class ReplannerTest extends TestCase
 
     public function test_dropping_a_place_frees_its_drive(): void
     {
-        $travel = [['from' => 'church', 'to' => 'lake', 'minutes' => 20], ['from' => 'lake', 'to' => 'hall', 'minutes' => 20], ['from' => 'church', 'to' => 'hall', 'minutes' => 5]];
+        $travel = [
+            ['from' => 'church', 'to' => 'lake', 'minutes' => 20],
+            ['from' => 'lake', 'to' => 'hall', 'minutes' => 20],
+            ['from' => 'church', 'to' => 'hall', 'minutes' => 5],
+        ];
         $segments = [
             new Rest('lake', 15, 30, place: 'lake'),
             new Rest('room', 10, 25, place: 'hall'),
@@ -64,7 +68,10 @@ final class ReplannerTest extends TestCase
 
     public function test_a_must_may_be_moved_but_never_skipped(): void
     {
-        $segments = [new Rest('owed group', 15, 0, isMust: true, mayMoveTo: ['walk']), new Rest('entrance', 10, 90, isMust: true, fixedStart: 605)];
+        $segments = [
+            new Rest('owed group', 15, 0, isMust: true, mayMoveTo: ['walk']),
+            new Rest('entrance', 10, 90, isMust: true, fixedStart: 605),
+        ];
         $plan = self::plan($segments, pockets: ['walk' => 15]);
         $this->assertSame(['moved', 'full'], self::hows($plan));
         $this->assertFalse(self::plan($segments, pockets: ['walk' => 14])->isFeasible);
@@ -73,7 +80,10 @@ final class ReplannerTest extends TestCase
     public function test_equal_values_are_broken_by_fewest_skipped_then_moved_then_the_earliest_end(): void
     {
         $this->assertSame(['full'], self::hows(self::plan([new Rest('worth nothing', 20, 0)])), 'doing it skips nothing');
-        $this->assertSame(['full', 'full'], self::hows(self::plan([new Rest('a', 10, 5, mayMoveTo: ['p']), new Rest('b', 10, 5)], pockets: ['p' => 20])));
+        $this->assertSame(
+            ['full', 'full'],
+            self::hows(self::plan([new Rest('a', 10, 5, mayMoveTo: ['p']), new Rest('b', 10, 5)], pockets: ['p' => 20])),
+        );
         $this->assertSame(['short'], self::hows(self::plan([new Rest('a', 20, 7, 5, 7)])), 'the shorter way is over sooner');
     }
 
@@ -112,7 +122,13 @@ final class ReplannerTest extends TestCase
         $feasible = 0;
         for ($seed = 1; $seed <= 120; $seed++) {
             $instance = ReplanInstances::of($seed, 6);
-            $plan = (new Replanner($instance['now'], 'church', $instance['segments'], ReplanInstances::POCKETS, ReplanInstances::ways($instance)))->best();
+            $plan = (new Replanner(
+                $instance['now'],
+                'church',
+                $instance['segments'],
+                ReplanInstances::POCKETS,
+                ReplanInstances::ways($instance),
+            ))->best();
             $best = $this->bestOfAll($instance, $instance['now']);
             $this->assertSame($best === null, ! $plan->isFeasible, "seed {$seed}");
             $this->assertTrue($plan->isOptimal);
@@ -177,7 +193,13 @@ final class ReplannerTest extends TestCase
                 foreach ($s->mayMoveTo as $pocket) {
                     $needs = $s->shortMinutes ?? $s->minutes;
                     if ($left[$pocket] >= $needs) {
-                        $try($i + 1, $at, $place, [...$left, $pocket => $left[$pocket] - $needs], [$merits[0] + ($s->shortValue ?? $s->value), $merits[1], $merits[2] - 1, 0]);
+                        $try(
+                            $i + 1,
+                            $at,
+                            $place,
+                            [...$left, $pocket => $left[$pocket] - $needs],
+                            [$merits[0] + ($s->shortValue ?? $s->value), $merits[1], $merits[2] - 1, 0],
+                        );
                     }
                 }
             }
@@ -196,7 +218,13 @@ final class ReplannerTest extends TestCase
         $solved = 0;
         for ($seed = 500; $seed < 512; $seed++) {
             $instance = ReplanInstances::of($seed, 9);
-            $plan = (new Replanner($instance['now'], 'church', $instance['segments'], ReplanInstances::POCKETS, ReplanInstances::ways($instance)))->best();
+            $plan = (new Replanner(
+                $instance['now'],
+                'church',
+                $instance['segments'],
+                ReplanInstances::POCKETS,
+                ReplanInstances::ways($instance),
+            ))->best();
             $objective = ReplanAsProgram::solve($instance);
             $this->assertSame($objective === null, ! $plan->isFeasible, "seed {$seed}");
             if ($objective !== null) {
@@ -217,10 +245,25 @@ final class ReplannerTest extends TestCase
             for ($i = 0; $i < 60; $i++) {
                 $minutes = $random->getInt(4, 24);
                 $value = $random->getInt(100, 1000);
-                $segments[] = new Rest("s{$i}", $minutes, $value, (int) ($minutes * 0.6), (int) ($value * 0.7), $i % 15 === 9, null, null, 720 + $i * 7,
-                    ReplanInstances::PLACES[intdiv($i, 7) % 3], $i % 5 === 0 ? array_slice(['p', 'q', 'r'], $i % 3, 2) : []);
+                $segments[] = new Rest(
+                    "s{$i}",
+                    $minutes,
+                    $value,
+                    (int) ($minutes * 0.6),
+                    (int) ($value * 0.7),
+                    $i % 15 === 9,
+                    null,
+                    null,
+                    720 + $i * 7,
+                    ReplanInstances::PLACES[intdiv($i, 7) % 3],
+                    $i % 5 === 0 ? array_slice(['p', 'q', 'r'], $i % 3, 2) : [],
+                );
             }
-            $travel = [['from' => 'church', 'to' => 'park', 'minutes' => 10], ['from' => 'park', 'to' => 'hotel', 'minutes' => 12], ['from' => 'church', 'to' => 'hotel', 'minutes' => 15]];
+            $travel = [
+                ['from' => 'church', 'to' => 'park', 'minutes' => 10],
+                ['from' => 'park', 'to' => 'hotel', 'minutes' => 12],
+                ['from' => 'church', 'to' => 'hotel', 'minutes' => 15],
+            ];
             $plan = self::plan($segments, 680, ['p' => 60, 'q' => 60, 'r' => 60], $travel, 'church');
             $this->assertTrue($plan->isFeasible);
             $this->assertTrue($plan->isOptimal, "seed {$seed}");

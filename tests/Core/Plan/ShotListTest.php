@@ -24,7 +24,12 @@ final class ShotListTest extends TestCase
     public static function lines(): array
     {
         $shot = static fn (string $what, string $priority = 'should', int $minutes = 3, int $frames = 10, ?int $focal = null): array => [
-            'what' => $what, 'priority' => $priority, 'minutes' => $minutes, 'frames' => $frames, 'focal_mm' => $focal, 'under' => null,
+            'what' => $what,
+            'priority' => $priority,
+            'minutes' => $minutes,
+            'frames' => $frames,
+            'focal_mm' => $focal,
+            'under' => null,
         ];
 
         return [
@@ -50,41 +55,76 @@ final class ShotListTest extends TestCase
     public function test_headings_and_tables_name_the_segment(): void
     {
         $shots = ShotText::read("Ceremony:\n- Rings\n- Kiss, must\nParty:\nCake");
-        $this->assertSame([['Rings', 'Ceremony'], ['Kiss', 'Ceremony'], ['Cake', 'Party']], array_map(static fn (array $s): array => [$s['what'], $s['under']], $shots));
+        $this->assertSame(
+            [['Rings', 'Ceremony'], ['Kiss', 'Ceremony'], ['Cake', 'Party']],
+            array_map(static fn (array $s): array => [$s['what'], $s['under']], $shots),
+        );
         $table = ShotText::read("what,segment,minutes,mm,priority\n\"Rings, close\",Ceremony,4,100,must\n,,,,\nCake,,,,\n");
-        $this->assertSame([
-            ['what' => 'Rings, close', 'priority' => 'must', 'minutes' => 4, 'frames' => 10, 'focal_mm' => 100, 'under' => 'Ceremony'],
-            ['what' => 'Cake', 'priority' => 'should', 'minutes' => 3, 'frames' => 10, 'focal_mm' => null, 'under' => null],
-        ], $table);
-        $this->assertSame('Shot of rum, minutes before', ShotText::read('Shot of rum, minutes before')[0]['what'], 'a line with such words is no table');
+        $this->assertSame(
+            [
+                ['what' => 'Rings, close', 'priority' => 'must', 'minutes' => 4, 'frames' => 10, 'focal_mm' => 100, 'under' => 'Ceremony'],
+                ['what' => 'Cake', 'priority' => 'should', 'minutes' => 3, 'frames' => 10, 'focal_mm' => null, 'under' => null],
+            ],
+            $table,
+        );
+        $this->assertSame(
+            'Shot of rum, minutes before',
+            ShotText::read('Shot of rum, minutes before')[0]['what'],
+            'a line with such words is no table',
+        );
     }
 
     /** @return array<string, array{string, string|null, int|null}> */
     public static function placed(): array
     {
         return [
-            'its heading' => ['Cake', 'Ceremony', 2], 'part of a heading' => ['Anything', 'the ceremony itself', 2],
-            'a word of the title' => ['Boats at the harbour', null, 5], 'a moment of the trade' => ['Rings close', null, 2], 'the plural' => ['Grandparents together', null, 3],
-            'a shot that is there already' => ['Lantern by the gate', null, 4], 'nothing speaks for any' => ['Blue sky', null, null], 'only common words' => ['Both from the back', null, null],
+            'its heading' => ['Cake', 'Ceremony', 2],
+            'part of a heading' => ['Anything', 'the ceremony itself', 2],
+            'a word of the title' => ['Boats at the harbour', null, 5],
+            'a moment of the trade' => ['Rings close', null, 2],
+            'the plural' => ['Grandparents together', null, 3],
+            'a shot that is there already' => ['Lantern by the gate', null, 4],
+            'nothing speaks for any' => ['Blue sky', null, null],
+            'only common words' => ['Both from the back', null, null],
         ];
     }
 
     #[DataProvider('placed')]
     public function test_a_shot_goes_where_its_words_belong(string $what, ?string $under, ?int $segment): void
     {
-        $segments = [1 => ['title' => 'Getting ready', 'shots' => []], 2 => ['title' => 'Ceremony', 'shots' => ['Coming in']], 3 => ['title' => 'Family groups', 'shots' => []],
-            4 => ['title' => 'Dinner', 'shots' => ['Lanterns on the tables']], 5 => ['title' => 'Harbour portraits', 'shots' => []]];
+        $segments = [
+            1 => ['title' => 'Getting ready', 'shots' => []],
+            2 => ['title' => 'Ceremony', 'shots' => ['Coming in']],
+            3 => ['title' => 'Family groups', 'shots' => []],
+            4 => ['title' => 'Dinner', 'shots' => ['Lanterns on the tables']],
+            5 => ['title' => 'Harbour portraits', 'shots' => []],
+        ];
         $this->assertSame($segment, ShotPlacer::place($what, $under, $segments));
     }
 
     public function test_scenes_follow_the_sun(): void
     {
-        $lines = static fn (?string ...$lights): array => array_map(static fn (int $id, ?string $light): array => ['id' => $id, 'light' => $light, 'what' => "Scene {$id}"], array_keys(array_values($lights)), array_values($lights));
+        $lines = static fn (?string ...$lights): array => array_map(
+            static fn (int $id, ?string $light): array => ['id' => $id, 'light' => $light, 'what' => "Scene {$id}"],
+            array_keys(array_values($lights)),
+            array_values($lights),
+        );
         $this->assertSame([2, 1, 4, 3, 0], SunOrder::sorted($lines('against', null, 'front', 'side', 'front'), true));
         $this->assertSame([0, 1, 3, 2, 4], SunOrder::sorted($lines('against', null, 'front', 'side', 'front'), false));
         $day = LocalDay::of('2027-07-03', 'Europe/Oslo');
         $sun = SunDay::of(GeoPoint::of(60, 10), $day);
-        $at = static fn (int $hours, bool $isOutdoor = true): Segment => new Segment(6, 'Shore', 'lead', $sun->solarNoon + 3600 * $hours, 60, Priority::Should, $isOutdoor, false, null, null);
+        $at = static fn (int $hours, bool $isOutdoor = true): Segment => new Segment(
+            6,
+            'Shore',
+            'lead',
+            $sun->solarNoon + 3600 * $hours,
+            60,
+            Priority::Should,
+            $isOutdoor,
+            false,
+            null,
+            null,
+        );
         $wrong = $lines('against', 'front');
         $this->assertSame('shots.sun-order', SunOrder::judge($at(5), $sun, $wrong)?->remedy?->action);
         $this->assertStringContainsString('begin with Scene 1', (string) SunOrder::judge($at(5), $sun, $wrong)?->because);
@@ -96,8 +136,23 @@ final class ShotListTest extends TestCase
     public function test_a_shot_wants_its_lens_with_its_photographer(): void
     {
         $lenses = [new BagLens(1, 'Long', 'second', 100, 400), new BagLens(2, 'Short', 'lead', 24, 70)];
-        $found = LensJudge::of([new WantedReach('Vows', 'lead', 200), new WantedReach('Hall', 'lead', 35), new WantedReach('Guests', 'second', 35), new WantedReach('Moon', 'assistant', 800)], $lenses);
-        $this->assertSame(['The lead photographer has a shot without the lens for it.', 'The second photographer has a shot without the lens for it.', 'The assistant has a shot without the lens for it.'], array_column($found, 'finding'));
+        $found = LensJudge::of(
+            [
+                new WantedReach('Vows', 'lead', 200),
+                new WantedReach('Hall', 'lead', 35),
+                new WantedReach('Guests', 'second', 35),
+                new WantedReach('Moon', 'assistant', 800),
+            ],
+            $lenses,
+        );
+        $this->assertSame(
+            [
+                'The lead photographer has a shot without the lens for it.',
+                'The second photographer has a shot without the lens for it.',
+                'The assistant has a shot without the lens for it.',
+            ],
+            array_column($found, 'finding'),
+        );
         $this->assertStringContainsString('The second photographer carries one', $found[0]->because);
         $this->assertStringContainsString('Nobody carries it', $found[2]->because);
     }

@@ -49,9 +49,26 @@ final class SpotJudgeTest extends TestCase
      * @param  array<string, ShadowCaster>  $things
      * @param  list<Window>  $windows
      */
-    private static function spot(?float $facing = null, array $things = [], bool $isIndoor = false, bool $hasPlace = true, string $skyline = '', array $windows = []): Spot
-    {
-        return new Spot(8, 'Under the arch', $hasPlace ? self::place() : null, $facing, $isIndoor, $things, Skyline::read($skyline), $windows, planB: 'the barn', planBTrigger: 'rain');
+    private static function spot(
+        ?float $facing = null,
+        array $things = [],
+        bool $isIndoor = false,
+        bool $hasPlace = true,
+        string $skyline = '',
+        array $windows = [],
+    ): Spot {
+        return new Spot(
+            8,
+            'Under the arch',
+            $hasPlace ? self::place() : null,
+            $facing,
+            $isIndoor,
+            $things,
+            Skyline::read($skyline),
+            $windows,
+            planB: 'the barn',
+            planBTrigger: 'rain',
+        );
     }
 
     /** A mast whose shadow falls on the spot at a given time. */
@@ -74,7 +91,10 @@ final class SpotJudgeTest extends TestCase
     public function test_a_shadow_edge_across_the_vows_is_found_at_its_minute(): void
     {
         $mast = self::mast('15:20');
-        $verdict = self::only(SpotJudge::of(self::spot(things: ['the mast' => $mast]), self::segment('15:00'), self::day()), 'scout.shadow-edge');
+        $verdict = self::only(
+            SpotJudge::of(self::spot(things: ['the mast' => $mast]), self::segment('15:00'), self::day()),
+            'scout.shadow-edge',
+        );
         $this->assertNotNull($verdict);
         // The forecast of the same shadow, worked out another way, names the same minute.
         $forecast = ShadowForecast::of(self::place(), self::day(), Spot::FACE_M, $mast);
@@ -93,7 +113,9 @@ final class SpotJudgeTest extends TestCase
         $metres = (float) $verdict->figures['shift_m'];
         $this->assertGreaterThan(0, abs($metres));
         $azimuth = Sun::at(self::place(), self::at('15:20'))->azimuthDeg;
-        $this->assertNull(self::only(SpotJudge::of($spot->shifted($metres, $azimuth), self::segment('15:00'), self::day()), 'scout.shadow-edge'));
+        $this->assertNull(
+            self::only(SpotJudge::of($spot->shifted($metres, $azimuth), self::segment('15:00'), self::day()), 'scout.shadow-edge'),
+        );
         $later = self::segment('15:00')->at(self::at('15:00') + 60 * (int) $verdict->figures['wait_minutes'], 40);
         $this->assertNull(self::only(SpotJudge::of($spot, $later, self::day()), 'scout.shadow-edge'));
         $this->assertSame('segment.later', $verdict->remedy?->action);
@@ -101,9 +123,16 @@ final class SpotJudgeTest extends TestCase
 
     public function test_a_shadow_that_stays_away_or_covers_all_is_no_edge(): void
     {
-        $this->assertNull(self::only(SpotJudge::of(self::spot(things: ['m' => self::mast('18:00')]), self::segment('15:00'), self::day()), 'scout.shadow-edge'));
+        $this->assertNull(
+            self::only(
+                SpotJudge::of(self::spot(things: ['m' => self::mast('18:00')]), self::segment('15:00'), self::day()),
+                'scout.shadow-edge',
+            ),
+        );
         $wall = ShadowCaster::of(Sun::at(self::place(), self::at('15:20'))->azimuthDeg, 4, 40, 60);
-        $this->assertNull(self::only(SpotJudge::of(self::spot(things: ['wall' => $wall]), self::segment('15:00'), self::day()), 'scout.shadow-edge'));
+        $this->assertNull(
+            self::only(SpotJudge::of(self::spot(things: ['wall' => $wall]), self::segment('15:00'), self::day()), 'scout.shadow-edge'),
+        );
     }
 
     public function test_the_sun_in_their_eyes_is_turned_behind_them(): void
@@ -121,13 +150,18 @@ final class SpotJudgeTest extends TestCase
     {
         $azimuth = Sun::at(self::place(), self::at('17:20'))->azimuthDeg;
         $wall = ShadowCaster::of($azimuth, 4, 40, 60);
-        $this->assertNull(self::only(SpotJudge::of(self::spot($azimuth, ['wall' => $wall]), self::segment('17:00'), self::day()), 'scout.sun-in-eyes'));
+        $this->assertNull(
+            self::only(SpotJudge::of(self::spot($azimuth, ['wall' => $wall]), self::segment('17:00'), self::day()), 'scout.sun-in-eyes'),
+        );
         $this->assertNull(self::only(SpotJudge::of(self::spot(0), self::segment('23:55'), self::day()), 'scout.sun-in-eyes'));
     }
 
     public function test_exposure_is_expected_by_the_height_of_the_sun(): void
     {
-        $noon = self::only(SpotJudge::of(self::spot(Sun::at(self::place(), self::at('13:20'))->azimuthDeg), self::segment('13:00'), self::day()), 'scout.exposure');
+        $noon = self::only(
+            SpotJudge::of(self::spot(Sun::at(self::place(), self::at('13:20'))->azimuthDeg), self::segment('13:00'), self::day()),
+            'scout.exposure',
+        );
         $late = self::only(SpotJudge::of(self::spot(0.0), self::segment('22:15'), self::day()), 'scout.exposure');
         $this->assertGreaterThan((float) $late?->figures['ev100'] + 3, (float) $noon?->figures['ev100']);
     }
@@ -142,7 +176,12 @@ final class SpotJudgeTest extends TestCase
     {
         $spot = self::spot(things: ['tree' => ShadowCaster::of(0, 10, 5, 1)]);
         $tree = $spot->shifted(10, 0)->things['tree'];
-        $this->assertEqualsWithDelta(315, $tree->bearingDeg, 1e-9, 'ten metres to the right of north, a tree in the north stands north-west');
+        $this->assertEqualsWithDelta(
+            315,
+            $tree->bearingDeg,
+            1e-9,
+            'ten metres to the right of north, a tree in the north stands north-west',
+        );
         $this->assertEqualsWithDelta(sqrt(200), $tree->distanceM, 1e-9);
     }
 
@@ -169,7 +208,7 @@ final class SpotJudgeTest extends TestCase
     {
         foreach ([15.0, 12.0, 9.3, 6.0] as $ev) {
             $start = ClearSky::startingExposure($ev);
-            $this->assertEqualsWithDelta($ev, log($start['fNumber'] ** 2 * $start['shutter'] * 100 / $start['iso'], 2), 0.2, "EV {$ev}");
+            $this->assertEqualsWithDelta($ev, log(($start['fNumber'] ** 2 * $start['shutter'] * 100) / $start['iso'], 2), 0.2, "EV {$ev}");
         }
     }
 

@@ -107,7 +107,11 @@ final class StopsTest extends TestCase
             if ($found !== null) {
                 $byId = array_column(array_map(static fn (Stop $s): array => [$s->id, $s], $stops), 1, 0);
                 $order = array_map(static fn (int $id): Stop => $byId[$id], $found->order);
-                $this->assertSame([$found->slackMinutes ?? 2000, $found->endsAt], self::walk($order, 480, $home, self::way()), 'what it says of its order is true');
+                $this->assertSame(
+                    [$found->slackMinutes ?? 2000, $found->endsAt],
+                    self::walk($order, 480, $home, self::way()),
+                    'what it says of its order is true',
+                );
             }
         }
         $this->assertGreaterThan(40, $feasible);
@@ -152,7 +156,10 @@ final class StopsTest extends TestCase
                 $slack = PHP_INT_MAX;
                 foreach (array_keys($days) as $d => $date) {
                     $set = array_values(array_filter($jobs, static fn (int $i): bool => $on[$i] === $d, ARRAY_FILTER_USE_KEY));
-                    $round = $set === [] ? new Round([], [], null, 0) : StopOrder::best(480, 0, [...$days[$date]['stops'], ...$set], self::way());
+                    $round =
+                        $set === []
+                            ? new Round([], [], null, 0)
+                            : StopOrder::best(480, 0, [...$days[$date]['stops'], ...$set], self::way());
                     $slack = $round === null ? null : min($slack, $round->slackMinutes ?? PHP_INT_MAX);
                     if ($slack === null) {
                         continue 2;
@@ -192,6 +199,15 @@ final class StopsTest extends TestCase
         $kept = StopsJudge::of($day, $stops, $names, $best->starts, $best, 480, self::way());
         $this->assertSame('fine', $kept->worst()?->severity->value);
         $tight = [new Stop(1, 60, 0, 540, 550), new Stop(2, 60, 30, 540, 550)];
-        $this->assertStringContainsString('without Mill, or without Barn', implode(' ', array_map(static fn (Verdict $v): string => $v->because, iterator_to_array(StopsJudge::of($day, $tight, $names, [1 => 540, 2 => 640], null, 480, self::way())))));
+        $this->assertStringContainsString(
+            'without Mill, or without Barn',
+            implode(
+                ' ',
+                array_map(
+                    static fn (Verdict $v): string => $v->because,
+                    iterator_to_array(StopsJudge::of($day, $tight, $names, [1 => 540, 2 => 640], null, 480, self::way())),
+                ),
+            ),
+        );
     }
 }

@@ -28,13 +28,34 @@ final class TimelineTest extends TestCase
      */
     public function test_a_textbook_critical_path(): void
     {
-        $lane = static fn (string $id, int $minutes, array $after = [], ?int $latestEnd = null): Part => new Part($id, $minutes, lane: $id, latestEnd: $latestEnd, after: $after);
-        $t = self::timeline([
-            $lane('A', 3), $lane('B', 4, ['A']), $lane('C', 2, ['A']), $lane('D', 5, ['B']),
-            $lane('E', 1, ['C']), $lane('F', 2, ['C']), $lane('G', 4, ['D', 'E']), $lane('H', 3, ['F', 'G'], 19),
-        ], start: 0);
-        $this->assertSame(['A' => 0, 'B' => 3, 'C' => 3, 'D' => 7, 'E' => 5, 'F' => 5, 'G' => 12, 'H' => 16], $this->sorted($t->earliestStart));
-        $this->assertSame(['A' => 0, 'B' => 3, 'C' => 9, 'D' => 7, 'E' => 11, 'F' => 14, 'G' => 12, 'H' => 16], $this->sorted($t->latestStart));
+        $lane = static fn (string $id, int $minutes, array $after = [], ?int $latestEnd = null): Part => new Part(
+            $id,
+            $minutes,
+            lane: $id,
+            latestEnd: $latestEnd,
+            after: $after,
+        );
+        $t = self::timeline(
+            [
+                $lane('A', 3),
+                $lane('B', 4, ['A']),
+                $lane('C', 2, ['A']),
+                $lane('D', 5, ['B']),
+                $lane('E', 1, ['C']),
+                $lane('F', 2, ['C']),
+                $lane('G', 4, ['D', 'E']),
+                $lane('H', 3, ['F', 'G'], 19),
+            ],
+            start: 0,
+        );
+        $this->assertSame(
+            ['A' => 0, 'B' => 3, 'C' => 3, 'D' => 7, 'E' => 5, 'F' => 5, 'G' => 12, 'H' => 16],
+            $this->sorted($t->earliestStart),
+        );
+        $this->assertSame(
+            ['A' => 0, 'B' => 3, 'C' => 9, 'D' => 7, 'E' => 11, 'F' => 14, 'G' => 12, 'H' => 16],
+            $this->sorted($t->latestStart),
+        );
         $slack = array_map($t->slack(...), ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H']);
         $this->assertSame([0, 0, 6, 0, 6, 9, 0, 0], $slack);
         $this->assertSame([], $t->conflicts);
@@ -43,9 +64,14 @@ final class TimelineTest extends TestCase
     /** 15 minutes' drive, 10 minutes' set-up, anchor 18:00: leave 17:35 (common practice, no source). */
     public function test_leave_by(): void
     {
-        $t = self::timeline([
-            new Part('hotel', 30, place: 'hotel'), new Part('set-up', 10, place: 'church'), new Part('vows', 30, place: 'church', fixedStart: 1080),
-        ], travel: [['from' => 'church', 'to' => 'hotel', 'minutes' => 15]]);
+        $t = self::timeline(
+            [
+                new Part('hotel', 30, place: 'hotel'),
+                new Part('set-up', 10, place: 'church'),
+                new Part('vows', 30, place: 'church', fixedStart: 1080),
+            ],
+            travel: [['from' => 'church', 'to' => 'hotel', 'minutes' => 15]],
+        );
         $leave = $t->leaveBy();
         $this->assertCount(1, $leave);
         $this->assertSame([1055, 'hotel', 'church', 'set-up'], [$leave[0]->at, $leave[0]->from, $leave[0]->to, $leave[0]->before]);
@@ -53,7 +79,10 @@ final class TimelineTest extends TestCase
 
     public function test_nothing_later_no_limit(): void
     {
-        $t = self::timeline([new Part('a', 10, place: 'x'), new Part('b', 10, place: 'y')], travel: [['from' => 'x', 'to' => 'y', 'minutes' => 5]]);
+        $t = self::timeline(
+            [new Part('a', 10, place: 'x'), new Part('b', 10, place: 'y')],
+            travel: [['from' => 'x', 'to' => 'y', 'minutes' => 5]],
+        );
         $this->assertSame(['a' => null, 'b' => null], $t->latestStart);
         $this->assertNull($t->slack('a'));
         $this->assertNull($t->leaveBy()[0]->at);
@@ -81,9 +110,14 @@ final class TimelineTest extends TestCase
 
     public function test_two_anchors_that_clash_by_their_way(): void
     {
-        $t = self::timeline([
-            new Part('early', 10), new Part('first', 30, place: 'x', fixedStart: 620), new Part('second', 30, place: 'y', fixedStart: 655),
-        ], travel: [['from' => 'y', 'to' => 'x', 'minutes' => 9], ['from' => 'x', 'to' => 'y', 'minutes' => 12]]);
+        $t = self::timeline(
+            [
+                new Part('early', 10),
+                new Part('first', 30, place: 'x', fixedStart: 620),
+                new Part('second', 30, place: 'y', fixedStart: 655),
+            ],
+            travel: [['from' => 'y', 'to' => 'x', 'minutes' => 9], ['from' => 'x', 'to' => 'y', 'minutes' => 12]],
+        );
         $this->assertSame([['first', 'second'], 7], [$t->conflicts[0]->ids, $t->conflicts[0]->minutes]);
     }
 
@@ -97,7 +131,8 @@ final class TimelineTest extends TestCase
     public function test_lanes_wait_for_each_other_without_travel(): void
     {
         $t = self::timeline([
-            new Part('build', 50, lane: 'assistant', place: 'hall'), new Part('room', 10, place: 'garden', after: ['build']),
+            new Part('build', 50, lane: 'assistant', place: 'hall'),
+            new Part('room', 10, place: 'garden', after: ['build']),
         ]);
         $this->assertSame(650, $t->earliestStart['room']);
         $this->assertSame([], $t->leaveBy());
@@ -105,9 +140,10 @@ final class TimelineTest extends TestCase
 
     public function test_earliest_holds_back_and_a_place_is_inherited(): void
     {
-        $t = self::timeline([
-            new Part('a', 10, place: 'x'), new Part('rest', 10), new Part('b', 10, earliest: 640), new Part('c', 5, place: 'y'),
-        ], travel: [['from' => 'x', 'to' => 'y', 'minutes' => 8]]);
+        $t = self::timeline(
+            [new Part('a', 10, place: 'x'), new Part('rest', 10), new Part('b', 10, earliest: 640), new Part('c', 5, place: 'y')],
+            travel: [['from' => 'x', 'to' => 'y', 'minutes' => 8]],
+        );
         $this->assertSame(['a' => 600, 'rest' => 610, 'b' => 640, 'c' => 658], $t->earliestStart);
     }
 

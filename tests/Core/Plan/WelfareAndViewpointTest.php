@@ -22,13 +22,28 @@ final class WelfareAndViewpointTest extends TestCase
     {
         $day = LocalDay::of('2026-05-09', 'Europe/Paris');
 
-        return new Segment($id, "Part {$id}", $lane, $day->instantOf(ClockTime::of($clock)), $minutes, Priority::Should, false, false, null, null, isBreak: $isBreak);
+        return new Segment(
+            $id,
+            "Part {$id}",
+            $lane,
+            $day->instantOf(ClockTime::of($clock)),
+            $minutes,
+            Priority::Should,
+            false,
+            false,
+            null,
+            null,
+            isBreak: $isBreak,
+        );
     }
 
     /** @return list<Verdict> */
     private static function welfare(Segment ...$parts): array
     {
-        return iterator_to_array(Welfare::of(new PlannedDay(LocalDay::of('2026-05-09', 'Europe/Paris'), array_values($parts), new Travels([]), [], null)), false);
+        return iterator_to_array(
+            Welfare::of(new PlannedDay(LocalDay::of('2026-05-09', 'Europe/Paris'), array_values($parts), new Travels([]), [], null)),
+            false,
+        );
     }
 
     public function test_nine_hours_without_food_are_found(): void
@@ -41,14 +56,26 @@ final class WelfareAndViewpointTest extends TestCase
 
     public function test_a_meal_in_the_middle_is_enough_and_one_at_the_end_is_not(): void
     {
-        $this->assertSame([], self::welfare(self::part(1, '10:00', 60), self::part(3, '14:30', 20, isBreak: true), self::part(2, '18:00', 60)));
-        $this->assertCount(1, self::welfare(self::part(1, '10:00', 60), self::part(2, '18:00', 60), self::part(3, '19:00', 20, isBreak: true)));
+        $this->assertSame(
+            [],
+            self::welfare(self::part(1, '10:00', 60), self::part(3, '14:30', 20, isBreak: true), self::part(2, '18:00', 60)),
+        );
+        $this->assertCount(
+            1,
+            self::welfare(self::part(1, '10:00', 60), self::part(2, '18:00', 60), self::part(3, '19:00', 20, isBreak: true)),
+        );
         $this->assertSame([], self::welfare(self::part(1, '10:00', 360)));
     }
 
     public function test_each_photographer_eats_for_himself(): void
     {
-        $found = self::welfare(self::part(1, '10:00', 60), self::part(2, '14:00', 20, isBreak: true), self::part(3, '17:00', 60), self::part(4, '09:00', 60, lane: 'second'), self::part(5, '17:00', 30, lane: 'second'));
+        $found = self::welfare(
+            self::part(1, '10:00', 60),
+            self::part(2, '14:00', 20, isBreak: true),
+            self::part(3, '17:00', 60),
+            self::part(4, '09:00', 60, lane: 'second'),
+            self::part(5, '17:00', 30, lane: 'second'),
+        );
         $this->assertCount(1, $found);
         $this->assertStringContainsString('second', $found[0]->finding);
     }
@@ -56,7 +83,10 @@ final class WelfareAndViewpointTest extends TestCase
     /** @return list<string> codes and findings */
     private static function views(ShotView ...$shots): array
     {
-        return array_map(static fn (Verdict $v): string => "{$v->code}: {$v->finding}", iterator_to_array(ViewpointJudge::of(array_values($shots)), false));
+        return array_map(
+            static fn (Verdict $v): string => "{$v->code}: {$v->finding}",
+            iterator_to_array(ViewpointJudge::of(array_values($shots)), false),
+        );
     }
 
     public function test_a_day_at_eye_level_is_found_from_five_lines_on(): void
@@ -66,24 +96,43 @@ final class WelfareAndViewpointTest extends TestCase
         $this->assertSame(['plan.viewpoint: Most of the shots are at eye level.'], self::views($eye(), $eye(), $eye(), $eye(), $low));
         $this->assertSame([], self::views($eye(), $eye(), $eye(), $low, $low), 'three of five are 60 %, not above');
         $this->assertSame([], self::views($eye(), $eye(), $eye(), $eye()), 'four lines say nothing');
-        $this->assertSame([], self::views($eye(), $eye(), $eye(), $eye(), new ShotView('Vows', null, null, null)), 'an unsaid height does not count');
+        $this->assertSame(
+            [],
+            self::views($eye(), $eye(), $eye(), $eye(), new ShotView('Vows', null, null, null)),
+            'an unsaid height does not count',
+        );
     }
 
     public function test_a_scene_wants_wide_and_tight(): void
     {
         $shot = static fn (string $scene, string $distance): ShotView => new ShotView($scene, $distance, null, null);
-        $this->assertSame(['plan.no-wide-or-tight: Dance has no tight shot.'], self::views($shot('Dance', 'wide'), $shot('Dance', 'middle'), $shot('Cake', 'wide'), $shot('Cake', 'tight')));
+        $this->assertSame(
+            ['plan.no-wide-or-tight: Dance has no tight shot.'],
+            self::views($shot('Dance', 'wide'), $shot('Dance', 'middle'), $shot('Cake', 'wide'), $shot('Cake', 'tight')),
+        );
         $this->assertSame([], self::views($shot('Dance', 'wide')), 'one line is no scene yet');
     }
 
     public function test_the_viewpoints_of_the_last_job_are_recognised(): void
     {
-        $view = static fn (string $distance, string $height = 'eye', string $side = 'front'): ShotView => new ShotView('S', $distance, $height, $side);
+        $view = static fn (string $distance, string $height = 'eye', string $side = 'front'): ShotView => new ShotView(
+            'S',
+            $distance,
+            $height,
+            $side,
+        );
         $last = [$view('wide'), $view('tight'), new ShotView('S', 'middle', null, null)];
         $same = [$view('wide'), $view('wide'), $view('tight'), $view('tight'), $view('middle', 'low')];
         $this->assertSame(0.8, ViewpointJudge::repeated($same, $last, 'June')?->figures['share']);
         $this->assertStringContainsString('4 of 5 lines, 80 %', (string) ViewpointJudge::repeated($same, $last, 'June')?->because);
         $this->assertNull(ViewpointJudge::repeated(array_slice($same, 0, 4), $last, 'June'), 'four lines are too few');
-        $this->assertNull(ViewpointJudge::repeated([$view('wide'), $view('wide'), $view('tight'), $view('wide', 'low'), $view('wide', 'high')], $last, 'June'), 'three of five are 60 %');
+        $this->assertNull(
+            ViewpointJudge::repeated(
+                [$view('wide'), $view('wide'), $view('tight'), $view('wide', 'low'), $view('wide', 'high')],
+                $last,
+                'June',
+            ),
+            'three of five are 60 %',
+        );
     }
 }

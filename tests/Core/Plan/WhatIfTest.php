@@ -39,15 +39,38 @@ final class WhatIfTest extends TestCase
 
     private static function day(Segment ...$segments): PlannedDay
     {
-        return new PlannedDay(self::local(), array_values($segments), new Travels([self::CHURCH => [self::HALL => 15]]), [], SunDay::of(GeoPoint::of(59.3, 18.1), self::local()));
+        return new PlannedDay(
+            self::local(),
+            array_values($segments),
+            new Travels([self::CHURCH => [self::HALL => 15]]),
+            [],
+            SunDay::of(GeoPoint::of(59.3, 18.1), self::local()),
+        );
     }
 
-    private static function segment(int $id, string $clock, int $minutes, Priority $priority = Priority::Should, int $place = self::CHURCH, mixed ...$more): Segment
-    {
-        return new Segment(...[
-            'id' => $id, 'title' => "Part {$id}", 'lane' => 'lead', 'startsAt' => self::at($clock), 'minutes' => $minutes, 'priority' => $priority,
-            'isOutdoor' => false, 'isAnchor' => false, 'placeId' => $place, 'placeName' => "Place {$place}", ...$more,
-        ]);
+    private static function segment(
+        int $id,
+        string $clock,
+        int $minutes,
+        Priority $priority = Priority::Should,
+        int $place = self::CHURCH,
+        mixed ...$more,
+    ): Segment {
+        return new Segment(
+            ...[
+                'id' => $id,
+                'title' => "Part {$id}",
+                'lane' => 'lead',
+                'startsAt' => self::at($clock),
+                'minutes' => $minutes,
+                'priority' => $priority,
+                'isOutdoor' => false,
+                'isAnchor' => false,
+                'placeId' => $place,
+                'placeName' => "Place {$place}",
+                ...$more,
+            ],
+        );
     }
 
     /** Groups and portraits after the vows, a dinner that does not wait. */
@@ -70,14 +93,27 @@ final class WhatIfTest extends TestCase
         $this->assertSame(5, $passes->slack(2));
         $this->assertSame([5 => self::at('17:00')], $passes->leaveBy());
         $this->assertSame([5 => self::at('17:00')], $passes->leaveAt());
-        $roomy = DayPasses::of(self::day(self::segment(1, '15:00', 30), self::segment(2, '16:00', 10, place: self::HALL), self::segment(3, '17:00', 10, isAnchor: true, place: self::HALL)));
-        $this->assertSame([[2 => self::at('15:45')], [2 => self::at('16:35')]], [$roomy->leaveAt(), $roomy->leaveBy()], 'to start as planned, and at the latest');
+        $roomy = DayPasses::of(
+            self::day(
+                self::segment(1, '15:00', 30),
+                self::segment(2, '16:00', 10, place: self::HALL),
+                self::segment(3, '17:00', 10, isAnchor: true, place: self::HALL),
+            ),
+        );
+        $this->assertSame(
+            [[2 => self::at('15:45')], [2 => self::at('16:35')]],
+            [$roomy->leaveAt(), $roomy->leaveBy()],
+            'to start as planned, and at the latest',
+        );
     }
 
     public function test_a_delay_within_the_slack_changes_only_times(): void
     {
         $late = new LateDay(self::afternoon(), 2, 5);
-        $this->assertSame(['full', 'full', 'full', 'full'], array_map(static fn ($c): string => $c->how->value, array_values($late->choices())));
+        $this->assertSame(
+            ['full', 'full', 'full', 'full'],
+            array_map(static fn ($c): string => $c->how->value, array_values($late->choices())),
+        );
         $this->assertContains('Part 2 starts at 15:40 instead of 15:35, in full.', $late->sentences());
     }
 
@@ -126,7 +162,10 @@ final class WhatIfTest extends TestCase
     {
         $day = self::day(self::segment(1, '15:00', 30), self::segment(2, '15:30', 30), self::segment(3, '15:00', 60, lane: 'second'));
         $changed = (new LateDay($day, 2, 10))->changed();
-        $this->assertSame([self::at('15:00'), self::at('15:40'), self::at('15:00')], array_map(static fn (Segment $s): int => $s->startsAt, $changed->segments));
+        $this->assertSame(
+            [self::at('15:00'), self::at('15:40'), self::at('15:00')],
+            array_map(static fn (Segment $s): int => $s->startsAt, $changed->segments),
+        );
     }
 
     public function test_who_shares_a_late_segment_is_re_planned_with_it_held(): void
@@ -151,7 +190,11 @@ final class WhatIfTest extends TestCase
         $alone = new LateDay($day, 4, 2);
         $this->assertSame(['second'], $alone->laneNames(), 'nothing that is shared changes');
         $blocked = new LateDay($day, 1, 60);
-        $this->assertSame(['second', true], [$blocked->blocked()?->name, $blocked->isBlockedByWhatIsShared()], 'the shared one ends at 15:30, five minutes into the anchor of the second');
+        $this->assertSame(
+            ['second', true],
+            [$blocked->blocked()?->name, $blocked->isBlockedByWhatIsShared()],
+            'the shared one ends at 15:30, five minutes into the anchor of the second',
+        );
     }
 
     public function test_worth_and_setting_up_count_in_a_re_plan(): void
@@ -161,15 +204,27 @@ final class WhatIfTest extends TestCase
             self::segment(2, '15:20', 20, Priority::Should),
             self::segment(3, '16:00', 30, Priority::Must, isAnchor: true, wants: new Wants(setupMinutes: 15)),
         );
-        $this->assertSame([1 => 'full', 2 => 'full', 3 => 'full'], array_map(static fn ($c): string => $c->how->value, (new LateDay($day, 1, 5))->choices()), 'ready to set up at 15:45');
+        $this->assertSame(
+            [1 => 'full', 2 => 'full', 3 => 'full'],
+            array_map(static fn ($c): string => $c->how->value, (new LateDay($day, 1, 5))->choices()),
+            'ready to set up at 15:45',
+        );
         $tight = (new LateDay($day, 1, 6))->choices();
-        $this->assertSame([1 => 'full', 2 => 'skipped', 3 => 'full'], array_map(static fn ($c): string => $c->how->value, $tight), 'what is worth more stays, though it is only nice');
+        $this->assertSame(
+            [1 => 'full', 2 => 'skipped', 3 => 'full'],
+            array_map(static fn ($c): string => $c->how->value, $tight),
+            'what is worth more stays, though it is only nice',
+        );
         $this->assertSame(16 * 60, $tight[3]->start);
     }
 
     public function test_the_weather_moves_what_is_outdoors_and_nothing_else(): void
     {
-        $day = self::day(self::segment(1, '12:00', 30), self::segment(2, '13:00', 30, isOutdoor: true), self::segment(3, '15:00', 30, isOutdoor: true, isAnchor: true));
+        $day = self::day(
+            self::segment(1, '12:00', 30),
+            self::segment(2, '13:00', 30, isOutdoor: true),
+            self::segment(3, '15:00', 30, isOutdoor: true, isAnchor: true),
+        );
         $starts = static fn (PlannedDay $d): array => array_map(static fn (Segment $s): int => $s->startsAt, $d->segments);
         $this->assertSame([self::at('12:00'), self::at('15:00'), self::at('17:00')], $starts(Weather::delay($day, 120)));
         $this->assertSame([self::at('12:00'), self::at('13:00'), self::at('17:00')], $starts(Weather::delay($day, 120, self::at('14:00'))));
@@ -186,7 +241,7 @@ final class WhatIfTest extends TestCase
         $points = [7 => GeoPoint::of(59.3, 18.1), 8 => GeoPoint::of(59.4, 18.1)];
         $day = new PlannedDay(self::local(), [], new Travels([]), $points, null);
         // 11.1 km (a tenth of a degree of latitude), a third more by road, 50 km/h, five minutes to park
-        $this->assertEqualsWithDelta(11.12 * 1.3 / 50 * 60 + 5, $day->likelyWay(7, 8), 1.0);
+        $this->assertEqualsWithDelta(((11.12 * 1.3) / 50) * 60 + 5, $day->likelyWay(7, 8), 1.0);
         $this->assertSame(0, $day->likelyWay(7, 9));
     }
 

@@ -47,13 +47,38 @@ final class ScoutedLightTest extends TestCase
 
     private static function segment(string $clock, int $minutes, LightWanted $light = LightWanted::Any, bool $isAnchor = false): Segment
     {
-        return new Segment(7, 'Portraits', 'lead', self::at($clock), $minutes, Priority::Should, true, $isAnchor, 1, 'Alm', wants: new Wants($light));
+        return new Segment(
+            7,
+            'Portraits',
+            'lead',
+            self::at($clock),
+            $minutes,
+            Priority::Should,
+            true,
+            $isAnchor,
+            1,
+            'Alm',
+            wants: new Wants($light),
+        );
     }
 
     /** @param  array<string, mixed>  $more */
     private static function spot(array $more = []): Spot
     {
-        return new Spot(...['id' => 3, 'name' => 'Meadow', 'place' => self::place(), 'facingDeg' => null, 'isIndoor' => false, 'things' => [], 'skyline' => Skyline::read(''), 'planB' => 'the hut', 'planBTrigger' => 'thunder', ...$more]);
+        return new Spot(
+            ...[
+                'id' => 3,
+                'name' => 'Meadow',
+                'place' => self::place(),
+                'facingDeg' => null,
+                'isIndoor' => false,
+                'things' => [],
+                'skyline' => Skyline::read(''),
+                'planB' => 'the hut',
+                'planBTrigger' => 'thunder',
+                ...$more,
+            ],
+        );
     }
 
     private static function verdict(Spot $spot, Segment $segment, string $code): ?Verdict
@@ -73,7 +98,7 @@ final class ScoutedLightTest extends TestCase
         $this->assertSame([30.0, 90.0, 350.0], array_column($skyline->points(), 'bearing'));
         $this->assertEqualsWithDelta(9.0, $skyline->angleAt(60), 1e-9);
         $this->assertEqualsWithDelta(5.0, $skyline->angleAt(0), 1e-9, 'a quarter of the way from 350 to 30');
-        $this->assertEqualsWithDelta(10 - 6 * 130 / 260, $skyline->angleAt(220), 1e-9);
+        $this->assertEqualsWithDelta(10 - (6 * 130) / 260, $skyline->angleAt(220), 1e-9);
         $this->assertSame(7.0, Skyline::read('180 7')->angleAt(3), 'one point holds all around');
         $this->assertEquals($skyline, Skyline::read($skyline->text()));
         $this->assertTrue(Skyline::read(" \n")->isLevel());
@@ -82,8 +107,14 @@ final class ScoutedLightTest extends TestCase
     /** @return array<string, array{string}> */
     public static function noSkyline(): array
     {
-        return ['one number' => ["90 10\n180"], 'words' => ['south high'], 'past the circle' => ['360 2'], 'overhead' => ['10 90'], 'three numbers' => ['10 20 30'],
-            'too many' => [implode("\n", array_map(static fn (int $i): string => ($i * 2).' 3', range(0, 130)))]];
+        return [
+            'one number' => ["90 10\n180"],
+            'words' => ['south high'],
+            'past the circle' => ['360 2'],
+            'overhead' => ['10 90'],
+            'three numbers' => ['10 20 30'],
+            'too many' => [implode("\n", array_map(static fn (int $i): string => $i * 2 .' 3', range(0, 130)))],
+        ];
     }
 
     #[DataProvider('noSkyline')]
@@ -110,7 +141,10 @@ final class ScoutedLightTest extends TestCase
         $earlier = $golden->at($golden->startsAt + 60 * (int) $late?->remedy?->on['minutes'], 50);
         $this->assertNull(self::verdict($spot, $earlier, 'scout.ridge-too-late'), 'the remedy helps');
         $this->assertNull(self::verdict(self::spot(), self::segment('17:00', 60), 'scout.ridge'), 'a level horizon keeps the sun');
-        $this->assertStringContainsString('never gets over', (string) self::verdict(self::spot(['skyline' => Skyline::read('0 80')]), self::segment('12:00', 30), 'scout.ridge')?->finding);
+        $this->assertStringContainsString(
+            'never gets over',
+            (string) self::verdict(self::spot(['skyline' => Skyline::read('0 80')]), self::segment('12:00', 30), 'scout.ridge')?->finding,
+        );
     }
 
     public function test_open_shade_comes_when_a_wall_takes_the_sun(): void
@@ -121,7 +155,11 @@ final class ScoutedLightTest extends TestCase
         $verdict = self::verdict($spot, self::segment('15:00', 30), 'scout.open-shade');
         $this->assertNotNull($verdict);
         // The barn's edge by hand: half of its width seen from 5 m away.
-        $enters = Stretches::where(static fn (float $t): float => rad2deg(atan(2 / 5)) - abs(Bearing::turn($azimuth, Sun::at(self::place(), $t)->azimuthDeg)), self::at('15:00'), self::at('20:00'))[0]['from'];
+        $enters = Stretches::where(
+            static fn (float $t): float => rad2deg(atan(2 / 5)) - abs(Bearing::turn($azimuth, Sun::at(self::place(), $t)->azimuthDeg)),
+            self::at('15:00'),
+            self::at('20:00'),
+        )[0]['from'];
         $this->assertEqualsWithDelta(($enters - self::at('15:00')) / 60, $verdict->figures['wait_minutes'], 2);
 
         $wanting = self::segment('15:00', 30, LightWanted::OpenShade);
@@ -129,7 +167,9 @@ final class ScoutedLightTest extends TestCase
         $moved = $wanting->at($wanting->startsAt + 60 * (int) $fix?->remedy?->on['minutes'], 30);
         $this->assertNull(self::verdict($spot, $moved, 'scout.open-shade-later'));
         $this->assertNotNull(self::verdict(self::spot(), $wanting, 'scout.no-open-shade'), 'a bare meadow has none');
-        $this->assertNull(self::verdict($spot, self::segment('15:00', 30, LightWanted::OpenShade, isAnchor: true), 'scout.open-shade-later')?->remedy);
+        $this->assertNull(
+            self::verdict($spot, self::segment('15:00', 30, LightWanted::OpenShade, isAnchor: true), 'scout.open-shade-later')?->remedy,
+        );
     }
 
     public function test_direct_sun_comes_in_while_it_stands_before_the_window(): void
@@ -145,8 +185,14 @@ final class ScoutedLightTest extends TestCase
         $this->assertNull($window->patchM(new SunPosition(30, 20)));
 
         $room = self::spot(['isIndoor' => true, 'windows' => [$window, Window::of('Back', 0, 2)]]);
-        $this->assertStringContainsString('through Bay from '.self::day()->face($stretches[0]['from']), (string) self::verdict($room, self::segment('12:30', 40), 'scout.window-sun')?->finding);
-        $this->assertStringContainsString('Back gives soft light', (string) self::verdict($room, self::segment('12:30', 40), 'scout.window-soft')?->finding);
+        $this->assertStringContainsString(
+            'through Bay from '.self::day()->face($stretches[0]['from']),
+            (string) self::verdict($room, self::segment('12:30', 40), 'scout.window-sun')?->finding,
+        );
+        $this->assertStringContainsString(
+            'Back gives soft light',
+            (string) self::verdict($room, self::segment('12:30', 40), 'scout.window-soft')?->finding,
+        );
         $this->assertSame(9.5, self::verdict($room, self::segment('12:30', 40), 'scout.window-exposure')?->figures['ev100']);
     }
 
@@ -166,7 +212,12 @@ final class ScoutedLightTest extends TestCase
     /** Against the haversine formula, which the offset does not use. */
     public function test_an_offset_of_a_place_is_as_far_as_it_says(): void
     {
-        foreach ([[47.1, 13.2, 300, 400, 500], [-62.0, 179.999, 3000, 0, 3000], [0.0, 0.0, -60, 80, 100]] as [$latitude, $longitude, $east, $north, $metres]) {
+        $cases = [
+            [47.1, 13.2, 300, 400, 500],
+            [-62.0, 179.999, 3000, 0, 3000],
+            [0.0, 0.0, -60, 80, 100],
+        ];
+        foreach ($cases as [$latitude, $longitude, $east, $north, $metres]) {
             $place = GeoPoint::of($latitude, $longitude);
             $this->assertEqualsWithDelta($metres, $place->kmTo($place->moved($east, $north)) * 1000, $metres / 1000);
         }
@@ -175,7 +226,10 @@ final class ScoutedLightTest extends TestCase
     public function test_what_was_written_down_is_held_against_the_plan(): void
     {
         $segment = self::segment('15:00', 30);
-        $this->assertStringContainsString('cars everywhere', (string) self::verdict(self::spot(['rejectedBecause' => 'cars everywhere']), $segment, 'scout.rejected')?->because);
+        $this->assertStringContainsString(
+            'cars everywhere',
+            (string) self::verdict(self::spot(['rejectedBecause' => 'cars everywhere']), $segment, 'scout.rejected')?->because,
+        );
         $this->assertNotNull(self::verdict(self::spot(['planB' => null]), $segment, 'scout.no-plan-b'));
         $this->assertNotNull(self::verdict(self::spot(['planBTrigger' => null]), $segment, 'scout.no-trigger'));
         $this->assertNull(self::verdict(self::spot(['scoutedOn' => '2026-12-01']), $segment, 'scout.stale'), '172 days');
@@ -186,10 +240,20 @@ final class ScoutedLightTest extends TestCase
     {
         $level = new SpotPlan(self::spot(), self::place(), self::day(), self::at('12:00'));
         $this->assertSame('', $level->sunPath()['hidden'].$level->land());
-        $ridge = new SpotPlan(self::spot(['skyline' => Skyline::read("200 0\n260 25\n320 0")]), self::place(), self::day(), self::at('12:00'));
+        $ridge = new SpotPlan(
+            self::spot(['skyline' => Skyline::read("200 0\n260 25\n320 0")]),
+            self::place(),
+            self::day(),
+            self::at('12:00'),
+        );
         $this->assertNotSame('', $ridge->sunPath()['hidden']);
         $this->assertStringStartsWith('M200.0 18.0', $ridge->land(), 'no land in the north: the ring itself');
-        $indoor = new SpotPlan(self::spot(['isIndoor' => true, 'windows' => [Window::of('Bay', 180, 2)]]), self::place(), self::day(), self::at('13:00'));
+        $indoor = new SpotPlan(
+            self::spot(['isIndoor' => true, 'windows' => [Window::of('Bay', 180, 2)]]),
+            self::place(),
+            self::day(),
+            self::at('13:00'),
+        );
         $this->assertTrue($indoor->windows()[0]['isSunny']);
         $this->assertEqualsWithDelta(300, $indoor->windows()[0]['y'], 0.1);
     }

@@ -33,7 +33,10 @@ final class ShadowTest extends TestCase
         $mast = ShadowCaster::of(bearingDeg: 200, distanceM: 10, heightM: 40, widthM: 2);
         $intervals = self::forecast($mast);
         $this->assertCount(1, $intervals);
-        $questions = array_map(static fn (int $at): array => ['ask' => 'position', 'latitude' => self::PLACE[0], 'longitude' => self::PLACE[1], 'unix' => $at], array_values($intervals[0]));
+        $questions = array_map(
+            static fn (int $at): array => ['ask' => 'position', 'latitude' => self::PLACE[0], 'longitude' => self::PLACE[1], 'unix' => $at],
+            array_values($intervals[0]),
+        );
         [$in, $out] = ReferenceSun::ask($questions);
         $half = rad2deg(atan(0.1));
         $this->assertEqualsWithDelta(200 - $half, $in['azimuth'], 0.03);
@@ -46,7 +49,10 @@ final class ShadowTest extends TestCase
         $wall = ShadowCaster::of(bearingDeg: 300, distanceM: 5, heightM: 3, widthM: 60);
         $intervals = self::forecast($wall);
         $this->assertCount(1, $intervals);
-        $questions = array_map(static fn (int $at): array => ['ask' => 'position', 'latitude' => self::PLACE[0], 'longitude' => self::PLACE[1], 'unix' => $at], array_values($intervals[0]));
+        $questions = array_map(
+            static fn (int $at): array => ['ask' => 'position', 'latitude' => self::PLACE[0], 'longitude' => self::PLACE[1], 'unix' => $at],
+            array_values($intervals[0]),
+        );
         [$in, $out] = ReferenceSun::ask($questions);
         $this->assertEqualsWithDelta(rad2deg(atan(1.5 / 5)), $in['elevation'], 0.03, 'the sun goes below the top of the wall');
         $this->assertEqualsWithDelta(0.0, $out['elevation'], 0.03, 'and sets');

@@ -80,12 +80,24 @@ final class TestPictureTest extends TestCase
         $image = imagecreatefromstring(self::phone());
         $this->assertNotFalse($image);
         // Taps where the picture shows them: the tree is the dark thing.
-        $isTree = static fn (int $x, int $y): bool => (imagecolorat($image, $x, $y) & 0xFF) < 0x50 && ((imagecolorat($image, $x, $y) >> 16) & 0xFF) < 0x50;
-        $rows = array_values(array_filter(range(0, 899), static fn (int $y): bool => array_filter(range(0, 1199, 2), static fn (int $x): bool => $isTree($x, $y)) !== []));
+        $isTree = static fn (int $x, int $y): bool => (imagecolorat($image, $x, $y) & 0xFF) < 0x50 &&
+            ((imagecolorat($image, $x, $y) >> 16) & 0xFF) < 0x50;
+        $rows = array_values(
+            array_filter(
+                range(0, 899),
+                static fn (int $y): bool => array_filter(range(0, 1199, 2), static fn (int $x): bool => $isTree($x, $y)) !== [],
+            ),
+        );
         [$top, $foot] = [$rows[0], $rows[count($rows) - 1]];
         $columns = array_values(array_filter(range(0, 1199), static fn (int $x): bool => $isTree($x, $foot - 2)));
         $middle = ($columns[0] + $columns[count($columns) - 1]) / 2;
-        $measured = self::read(self::phone())->measure(['x' => $middle / 1200, 'y' => $foot / 900], ['x' => $middle / 1200, 'y' => $top / 900], ['x' => $columns[0] / 1200, 'y' => $foot / 900], 1.6, null);
+        $measured = self::read(self::phone())->measure(
+            ['x' => $middle / 1200, 'y' => $foot / 900],
+            ['x' => $middle / 1200, 'y' => $top / 900],
+            ['x' => $columns[0] / 1200, 'y' => $foot / 900],
+            1.6,
+            null,
+        );
         $this->assertEqualsWithDelta(25, $measured->distanceM, 0.6);
         $this->assertEqualsWithDelta(9, $measured->heightM, 0.4);
         $this->assertEqualsWithDelta(2, (float) $measured->widthM, 0.2);
@@ -125,13 +137,19 @@ final class TestPictureTest extends TestCase
     public function test_what_it_says_of_its_spot(): void
     {
         $day = LocalDay::of('2027-06-01', 'Europe/Berlin');
-        $codes = static fn (?GeoPoint $spot, TestPicture $p): array => array_map(static fn (Verdict $v): string => $v->code, TestPictureJudge::of('One', $p, 4, $spot, $day));
+        $codes = static fn (?GeoPoint $spot, TestPicture $p): array => array_map(
+            static fn (Verdict $v): string => $v->code,
+            TestPictureJudge::of('One', $p, 4, $spot, $day),
+        );
         $this->assertContains('scout.picture-place', $codes(null, self::picture()));
         $this->assertNotContains('scout.picture-place', $codes(GeoPoint::of(50.0001, 8), self::picture()), '11 m is what a phone knows');
         $far = TestPictureJudge::of('One', self::picture(), 4, GeoPoint::of(50.01, 8), $day)[0];
         // A hundredth of a degree of latitude is 1.11 km.
         $this->assertEqualsWithDelta(1112, $far->figures['metres'], 2);
         $this->assertSame('50', $far->remedy?->on['latitude']);
-        $this->assertSame(['scout.picture-no-place', 'scout.picture-no-angle'], $codes(GeoPoint::of(50, 8), TestPicture::known(null, null, false, null, null, 10, 10, null)));
+        $this->assertSame(
+            ['scout.picture-no-place', 'scout.picture-no-angle'],
+            $codes(GeoPoint::of(50, 8), TestPicture::known(null, null, false, null, null, 10, 10, null)),
+        );
     }
 }

@@ -14,7 +14,12 @@ final class ReferenceSun
     public static function ask(array $questions): array
     {
         $pipes = [];
-        $process = proc_open(['node', __DIR__.'/reference-sun.cjs'], [['pipe', 'r'], ['pipe', 'w'], ['file', 'php://stderr', 'w']], $pipes, dirname(__DIR__, 3));
+        $process = proc_open(
+            ['node', __DIR__.'/reference-sun.cjs'],
+            [['pipe', 'r'], ['pipe', 'w'], ['file', 'php://stderr', 'w']],
+            $pipes,
+            dirname(__DIR__, 3),
+        );
         if (! is_resource($process)) {
             throw new \RuntimeException('node could not be started.');
         }

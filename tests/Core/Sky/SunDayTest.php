@@ -91,7 +91,9 @@ final class SunDayTest extends TestCase
 
     public function test_solar_noon_is_the_highest_moment_of_the_local_day(): void
     {
-        foreach ([[78.2, 15.6, 'Arctic/Longyearbyen', '2026-03-21'], [43.8, 87.6, 'Asia/Shanghai', '2026-02-10']] as [$latitude, $longitude, $zone, $date]) {
+        foreach (
+            [[78.2, 15.6, 'Arctic/Longyearbyen', '2026-03-21'], [43.8, 87.6, 'Asia/Shanghai', '2026-02-10']] as [$latitude, $longitude, $zone, $date]
+        ) {
             $place = GeoPoint::of($latitude, $longitude);
             $day = LocalDay::of($date, $zone);
             $noon = SunDay::of($place, $day)->solarNoon;

@@ -13,7 +13,15 @@ use PHPUnit\Framework\TestCase;
 final class SunTest extends TestCase
 {
     private const PLACES = [
-        [63.18, 14.55], [0.0, 0.0], [-33.9, 151.2], [78.2, 15.6], [-54.8, -68.3], [35.7, 139.7], [51.5, -0.1], [21.3, -157.9], [89.9, 0.0],
+        [63.18, 14.55],
+        [0.0, 0.0],
+        [-33.9, 151.2],
+        [78.2, 15.6],
+        [-54.8, -68.3],
+        [35.7, 139.7],
+        [51.5, -0.1],
+        [21.3, -157.9],
+        [89.9, 0.0],
     ];
 
     /** Reference: npm package astronomy-engine, run in this test; tolerance 0.02°. */
@@ -23,7 +31,12 @@ final class SunTest extends TestCase
         foreach (self::PLACES as [$latitude, $longitude]) {
             for ($day = 0; $day < 366; $day += 23) {
                 foreach ([1.3, 7.9, 12.4, 19.75] as $hour) {
-                    $questions[] = ['ask' => 'position', 'latitude' => $latitude, 'longitude' => $longitude, 'unix' => 1767225600 + $day * 86400 + $hour * 3600];
+                    $questions[] = [
+                        'ask' => 'position',
+                        'latitude' => $latitude,
+                        'longitude' => $longitude,
+                        'unix' => 1767225600 + $day * 86400 + $hour * 3600,
+                    ];
                 }
             }
         }

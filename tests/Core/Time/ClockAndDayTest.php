@@ -31,8 +31,12 @@ final class ClockAndDayTest extends TestCase
     public static function clocksOfTheChange(): array
     {
         return [
-            'first minute' => ['2026-03-08', '00:00'], 'after the skip' => ['2026-03-08', '03:00'], 'last minute' => ['2026-03-08', '23:59'],
-            'the night into the skip' => ['2026-03-07', '27:20'], 'the night into the long day' => ['2026-10-31', '26:40'], 'end of the long day' => ['2026-11-01', '23:59'],
+            'first minute' => ['2026-03-08', '00:00'],
+            'after the skip' => ['2026-03-08', '03:00'],
+            'last minute' => ['2026-03-08', '23:59'],
+            'the night into the skip' => ['2026-03-07', '27:20'],
+            'the night into the long day' => ['2026-10-31', '26:40'],
+            'end of the long day' => ['2026-11-01', '23:59'],
             'last of the next' => ['2026-11-01', '47:59'],
         ];
     }
@@ -61,7 +65,9 @@ final class ClockAndDayTest extends TestCase
 
     public function test_days_of_the_change_have_23_and_25_hours(): void
     {
-        $hours = static fn (string $date): float => (LocalDay::of($date, 'Europe/Berlin')->endsAt() - LocalDay::of($date, 'Europe/Berlin')->startsAt()) / 3600;
+        $hours = static fn (string $date): float => (LocalDay::of($date, 'Europe/Berlin')->endsAt() -
+            LocalDay::of($date, 'Europe/Berlin')->startsAt()) /
+            3600;
         $this->assertSame(23.0, $hours('2026-03-29'));
         $this->assertSame(25.0, $hours('2026-10-25'));
         $this->assertSame(24.0, $hours('2026-10-26'));
@@ -71,8 +77,14 @@ final class ClockAndDayTest extends TestCase
     public static function timesThatAreNone(): array
     {
         return [
-            'too late' => ['48:00'], 'minutes' => ['12:60'], 'one digit' => ['9:30'], 'words' => ['noon'],
-            'seconds' => ['12:00:00'], 'minus' => ['-1:00'], 'empty' => [''], 'line break' => ["12:00\n"],
+            'too late' => ['48:00'],
+            'minutes' => ['12:60'],
+            'one digit' => ['9:30'],
+            'words' => ['noon'],
+            'seconds' => ['12:00:00'],
+            'minus' => ['-1:00'],
+            'empty' => [''],
+            'line break' => ["12:00\n"],
         ];
     }
 

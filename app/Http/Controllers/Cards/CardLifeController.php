@@ -30,28 +30,59 @@ final class CardLifeController
         $opened = BriefDesk::open($job);
         $chosen = self::card($cards, $opened, $card);
 
-        return view('cards.look', ['job' => $opened, 'card' => $chosen, 'life' => $cards->lifeOf($chosen), 'sample' => $desk->sample($chosen)]);
+        return view('cards.look', [
+            'job' => $opened,
+            'card' => $chosen,
+            'life' => $cards->lifeOf($chosen),
+            'sample' => $desk->sample($chosen),
+        ]);
     }
 
     public function looked(Request $request, int $job, int $card, CardsDesk $cards, CardLifeDesk $desk): RedirectResponse
     {
-        $given = $request->validate([
-            'words' => ['nullable', 'string', 'max:500', 'required_if:result,anyway', Rule::when($request->input('result') === 'anyway', ['min:10'])], 'result' => ['nullable', 'in:well,trouble,anyway'], 'bad' => ['nullable', 'array', 'max:60'], 'bad.*' => ['string', 'max:300'],
-        ], ['max' => 'That is too long.', 'required_if' => 'Say in your words why it may go all the same.', 'min' => 'A few more words.']);
+        $given = $request->validate(
+            [
+                'words' => [
+                    'nullable',
+                    'string',
+                    'max:500',
+                    'required_if:result,anyway',
+                    Rule::when($request->input('result') === 'anyway', ['min:10']),
+                ],
+                'result' => ['nullable', 'in:well,trouble,anyway'],
+                'bad' => ['nullable', 'array', 'max:60'],
+                'bad.*' => ['string', 'max:300'],
+            ],
+            ['max' => 'That is too long.', 'required_if' => 'Say in your words why it may go all the same.', 'min' => 'A few more words.'],
+        );
         $opened = BriefDesk::open($job);
         $chosen = self::card($cards, $opened, $card);
         if (! $cards->lifeOf($chosen)->isSealed) {
             throw ValidationException::withMessages(['words' => "{$chosen->item->label} has not been sealed: seal it first."]);
         }
-        $look = $desk->looked($opened, $chosen, array_values($given['bad'] ?? []), (string) ($given['words'] ?? ''), ($given['result'] ?? (($given['words'] ?? '') === '' ? 'well' : 'trouble')) === 'well', ($given['result'] ?? '') === 'anyway');
-        $said = $look->isPassed() ? "{$look->frames} frames of {$chosen->item->label} are noted as looked at." : "It is noted what you saw on {$chosen->item->label}; it gets no permit as long as that stands.";
+        $look = $desk->looked(
+            $opened,
+            $chosen,
+            array_values($given['bad'] ?? []),
+            (string) ($given['words'] ?? ''),
+            ($given['result'] ?? (($given['words'] ?? '') === '' ? 'well' : 'trouble')) === 'well',
+            ($given['result'] ?? '') === 'anyway',
+        );
+        $said = $look->isPassed()
+            ? "{$look->frames} frames of {$chosen->item->label} are noted as looked at."
+            : "It is noted what you saw on {$chosen->item->label}; it gets no permit as long as that stands.";
 
-        return redirect("/jobs/{$job}/cards")->with('said', $said)->with('asked', $card);
+        return redirect("/jobs/{$job}/cards")
+            ->with('said', $said)
+            ->with('asked', $card);
     }
 
     public function incident(Request $request, int $job, int $card, CardsDesk $cards, CardLifeDesk $desk): RedirectResponse
     {
-        $given = $request->validate(['words' => ['required', 'string', 'min:4', 'max:200']], ['required' => 'This is needed: what happened.', 'min' => 'A few more words.', 'max' => 'That is too long.']);
+        $given = $request->validate(
+            ['words' => ['required', 'string', 'min:4', 'max:200']],
+            ['required' => 'This is needed: what happened.', 'min' => 'A few more words.', 'max' => 'That is too long.'],
+        );
         $opened = BriefDesk::open($job);
         $desk->incident($opened, self::card($cards, $opened, $card), (string) $given['words'], $request->boolean('is_fault'));
 
@@ -66,7 +97,10 @@ final class CardLifeController
         $chosen = self::card($cards, $opened, $card);
         $permits->loseTwin($opened, $chosen, $words);
 
-        return redirect("/jobs/{$job}/cards#card-{$card}")->with('said', "{$chosen->item->label} is alone from now on: its frames are judged by themselves, and one copy more is wanted.");
+        return redirect("/jobs/{$job}/cards#card-{$card}")->with(
+            'said',
+            "{$chosen->item->label} is alone from now on: its frames are judged by themselves, and one copy more is wanted.",
+        );
     }
 
     /** Said in writing: nothing is to be rescued from it any more. */
@@ -98,12 +132,25 @@ final class CardLifeController
         $zone = new \DateTimeZone($opened->place->timezone);
         $at = static fn (?Carbon $moment): string => ($moment ?? now())->setTimezone($zone)->format('j M Y, H:i');
         if ($record !== null && $request->query('as') === 'file') {
-            return response(json_encode($record->paper, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="permit.json"']);
+            return response(
+                json_encode($record->paper, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE),
+                200,
+                ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="permit.json"'],
+            );
         }
 
         return view('cards.permit', [
-            'job' => $opened, 'card' => $chosen, 'fill' => $fill, 'paper' => $paper, 'drawing' => PermitDrawing::of($paper), 'isKept' => $record !== null,
-            'at' => $at($isVoid ? null : $record?->at), 'given' => $at($record?->at), 'givenTo' => $record?->who, 'zone' => $zone, 'void' => $isVoid,
+            'job' => $opened,
+            'card' => $chosen,
+            'fill' => $fill,
+            'paper' => $paper,
+            'drawing' => PermitDrawing::of($paper),
+            'isKept' => $record !== null,
+            'at' => $at($isVoid ? null : $record?->at),
+            'given' => $at($record?->at),
+            'givenTo' => $record?->who,
+            'zone' => $zone,
+            'void' => $isVoid,
         ]);
     }
 
@@ -120,7 +167,10 @@ final class CardLifeController
 
     private function words(Request $request): string
     {
-        return (string) $request->validate(['words' => ['required', 'string', 'min:10', 'max:500']], ['required' => 'This is needed, in your words.', 'min' => 'A few more words.', 'max' => 'That is too long.'])['words'];
+        return (string) $request->validate(
+            ['words' => ['required', 'string', 'min:10', 'max:500']],
+            ['required' => 'This is needed, in your words.', 'min' => 'A few more words.', 'max' => 'That is too long.'],
+        )['words'];
     }
 
     /** One whole set made of a card and its twin, onto the drives at hand. */
@@ -139,7 +189,12 @@ final class CardLifeController
         $chosen = self::card($cards, $opened, $card);
         $desk->retire($opened, $chosen);
 
-        return redirect("/jobs/{$job}/cards")->with('said', $cards->lifeOf($chosen)->isFree() ? "{$chosen->item->label} is retired: cut it up." : "{$chosen->item->label} is retired once it is empty.");
+        return redirect("/jobs/{$job}/cards")->with(
+            'said',
+            $cards->lifeOf($chosen)->isFree()
+                ? "{$chosen->item->label} is retired: cut it up."
+                : "{$chosen->item->label} is retired once it is empty.",
+        );
     }
 
     private static function card(CardsDesk $desk, Job $job, int $id): Card

@@ -70,7 +70,9 @@ final class CardsController
     public function twinAll(int $job, CardsDesk $desk, RunDesk $runs): RedirectResponse
     {
         $opened = BriefDesk::open($job);
-        $sealed = $desk->cards($opened)->filter(static fn (Card $card): bool => $desk->lifeOf($card)->isSealed && ! $desk->lifeOf($card)->isFree());
+        $sealed = $desk
+            ->cards($opened)
+            ->filter(static fn (Card $card): bool => $desk->lifeOf($card)->isSealed && ! $desk->lifeOf($card)->isFree());
         $runs->start($opened, 'twin', array_values($sealed->pluck('id')->all()));
 
         return redirect("/jobs/{$job}/cards");
@@ -105,10 +107,13 @@ final class CardsController
 
     public function acceptLoss(Request $request, int $job, int $card, CardsDesk $desk, PermitDesk $permits): RedirectResponse
     {
-        $given = $request->validate(['path' => ['required', 'string', 'max:1000'], 'words' => ['required', 'string', 'min:10', 'max:2000']], [
-            'words.required' => 'This is needed: what is given up, and why.',
-            'words.min' => 'A few more words: what is given up, and why.',
-        ]);
+        $given = $request->validate(
+            ['path' => ['required', 'string', 'max:1000'], 'words' => ['required', 'string', 'min:10', 'max:2000']],
+            [
+                'words.required' => 'This is needed: what is given up, and why.',
+                'words.min' => 'A few more words: what is given up, and why.',
+            ],
+        );
         $opened = BriefDesk::open($job);
         $permits->acceptLoss($opened, $this->card($desk, $opened, $card), (string) $given['path'], (string) $given['words']);
 
@@ -122,7 +127,11 @@ final class CardsController
         $chosen = $this->card($desk, $opened, $card);
         $permits->release($opened, $chosen);
 
-        return redirect("/jobs/{$job}/cards")->with('said', "All of {$chosen->item->label} is safe at this moment. Take it out, format it in its camera, shoot nothing on it before, and put it back into the reader.");
+        return redirect("/jobs/{$job}/cards")->with(
+            'said',
+            "All of {$chosen->item->label} is safe at this moment. Take it out, format it in its camera, shoot nothing on it before, ".
+                'and put it back into the reader.',
+        );
     }
 
     private function card(CardsDesk $desk, Job $job, int $id): Card

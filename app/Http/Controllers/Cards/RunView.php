@@ -11,7 +11,15 @@ use NorthSatchel\Copies\Pace;
 /** The last run of a job, as its panel shows it. */
 final class RunView
 {
-    private const TITLES = ['twin' => 'Twin check', 'copy' => 'Copy and read back', 'verify' => 'Verification', 'adopt' => 'A copy made otherwise', 'repair' => 'Repair from another copy', 'heal' => 'A healed set of both cards', 'permit' => 'Reading for the permit'];
+    private const TITLES = [
+        'twin' => 'Twin check',
+        'copy' => 'Copy and read back',
+        'verify' => 'Verification',
+        'adopt' => 'A copy made otherwise',
+        'repair' => 'Repair from another copy',
+        'heal' => 'A healed set of both cards',
+        'permit' => 'Reading for the permit',
+    ];
 
     /** @return array<string, mixed>|null */
     public static function of(Job $job, string $url): ?array

@@ -40,7 +40,10 @@ final class StandInController
 
     public function shoot(Request $request, int $job): RedirectResponse
     {
-        $frames = $request->validate(['frames' => ['required', 'integer', 'between:1,500']], ['frames.*' => 'From 1 to 500 frames a body.'])['frames'];
+        $frames = $request->validate(
+            ['frames' => ['required', 'integer', 'between:1,500']],
+            ['frames.*' => 'From 1 to 500 frames a body.'],
+        )['frames'];
         $opened = BriefDesk::open($job);
         $struck = collect($this->cards->slots($opened))->map(static fn (array $slots) => $slots[2] ?? null)->filter()->first();
         $taken = $this->desk->shootDay($opened, (int) $frames, faults: $struck === null ? [] : [[$struck->item->label, Fault::CutShort]]);

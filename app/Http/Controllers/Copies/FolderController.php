@@ -46,7 +46,17 @@ final class FolderController
         return view('copies.folders', [
             'standIns' => realpath(Devices::standIns()),
             'roots' => AllowedRoot::query()->orderBy('path')->get(),
-            'destinations' => $places->all()->map(static fn (Destination $d): array => ['place' => $d, 'medium' => self::mediumIn($d), 'now' => is_string($now = $places->now($d->id)) ? $now : null, 'sharing' => $places->sharing()[$d->id] ?? []])->values(),
+            'destinations' => $places
+                ->all()
+                ->map(
+                    static fn (Destination $d): array => [
+                        'place' => $d,
+                        'medium' => self::mediumIn($d),
+                        'now' => is_string($now = $places->now($d->id)) ? $now : null,
+                        'sharing' => $places->sharing()[$d->id] ?? [],
+                    ],
+                )
+                ->values(),
             'seen' => SeenFolders::now(),
             'taken' => [...Destination::query()->pluck('name', 'folder')->all(), ...array_flip(Devices::cardFolders())],
             'cards' => Card::query()->with('item')->get()->sortBy(static fn (Card $c): string => $c->item->label)->values(),
@@ -66,9 +76,11 @@ final class FolderController
         $path = (string) $request->validate(['path' => ['required', 'string', 'max:1000']], ['required' => 'This is needed.'])['path'];
         $real = str_contains($path, "\0") ? false : realpath($path);
         if ($real === false || ! is_dir($real) || ! is_readable($real) || $real === '/') {
-            throw ValidationException::withMessages(['path' => 'This must be a folder of this machine that can be read, and not the whole disk.']);
+            throw ValidationException::withMessages([
+                'path' => 'This must be a folder of this machine that can be read, and not the whole disk.',
+            ]);
         }
-        $why = (new PlaceRule)->againstRoot($real, base_path());
+        $why = (new PlaceRule())->againstRoot($real, base_path());
         if ($why !== null) {
             throw ValidationException::withMessages(['path' => $why]);
         }
@@ -86,17 +98,20 @@ final class FolderController
 
     public function destination(Request $request, Places $places): RedirectResponse
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:60', 'unique:destinations,name'],
-            'folder' => ['required', 'string', 'max:1000'],
-            'kept' => ['required', Rule::in(array_keys(self::KEPT))],
-            'allow' => ['nullable', 'boolean'],
-        ], ['required' => 'This is needed.', 'name.unique' => 'Another destination has this name.']);
+        $given = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:60', 'unique:destinations,name'],
+                'folder' => ['required', 'string', 'max:1000'],
+                'kept' => ['required', Rule::in(array_keys(self::KEPT))],
+                'allow' => ['nullable', 'boolean'],
+            ],
+            ['required' => 'This is needed.', 'name.unique' => 'Another destination has this name.'],
+        );
         $folder = $this->allowed((string) $given['folder'], (bool) ($given['allow'] ?? false));
         if (Destination::query()->where('folder', $folder)->exists()) {
             throw ValidationException::withMessages(['folder' => 'This folder is a destination already.']);
         }
-        $why = (new PlaceRule)->against($folder, Devices::cardFolders());
+        $why = (new PlaceRule())->against($folder, Devices::cardFolders());
         if ($why !== null) {
             throw ValidationException::withMessages(['folder' => ucfirst("{$why}.")]);
         }
@@ -112,7 +127,15 @@ final class FolderController
         $places->forget();
         $sharing = $places->sharing()[$place->id] ?? [];
 
-        return redirect('/folders')->with('said', "{$given['name']} can take copies.".($sharing === [] ? '' : ' It is on the same medium as '.implode(' and ', $sharing).', or the system says nothing of their disks: copies there count once.'));
+        return redirect('/folders')->with(
+            'said',
+            "{$given['name']} can take copies.".
+                ($sharing === []
+                    ? ''
+                    : ' It is on the same medium as '.
+                        implode(' and ', $sharing).
+                        ', or the system says nothing of their disks: copies there count once.'),
+        );
     }
 
     public function mount(Request $request, Card $card): RedirectResponse
@@ -132,24 +155,49 @@ final class FolderController
     /** A card that is in the reader, chosen from the shelf or put onto it. */
     public function mountSeen(Request $request): RedirectResponse
     {
-        $given = $request->validate([
-            'card' => ['nullable', 'integer', 'exists:cards,id'], 'label' => ['nullable', 'required_without:card', 'string', 'max:40', 'unique:items,label'],
-        ], ['required_without' => 'Choose a card, or say what the new one is called.', 'unique' => 'Something on the shelf has this name.', 'exists' => 'This card is not on the shelf.']);
+        $given = $request->validate(
+            [
+                'card' => ['nullable', 'integer', 'exists:cards,id'],
+                'label' => ['nullable', 'required_without:card', 'string', 'max:40', 'unique:items,label'],
+            ],
+            [
+                'required_without' => 'Choose a card, or say what the new one is called.',
+                'unique' => 'Something on the shelf has this name.',
+                'exists' => 'This card is not on the shelf.',
+            ],
+        );
         if (isset($given['card'])) {
             return $this->mount($request, Card::query()->findOrFail((int) $given['card']));
         }
-        $folder = $this->allowed((string) $request->validate(['folder' => ['required', 'string', 'max:1000']])['folder'], $request->boolean('allow'));
+        $folder = $this->allowed(
+            (string) $request->validate(['folder' => ['required', 'string', 'max:1000']])['folder'],
+            $request->boolean('allow'),
+        );
         $this->refusePlace($folder);
         $item = Item::query()->create(['kind' => 'card', 'label' => (string) $given['label']]);
-        Card::query()->create(['item_id' => $item->id, 'capacity_gb' => max(1.0, round((float) @disk_total_space($folder) / 1e9)), 'folder' => $folder]);
+        Card::query()->create([
+            'item_id' => $item->id,
+            'capacity_gb' => max(1.0, round((float) @disk_total_space($folder) / 1e9)),
+            'folder' => $folder,
+        ]);
 
-        return redirect('/folders')->with('said', "{$given['label']} is on the shelf, and mounted at {$folder}. Put it onto the packing list of its job under Kit.");
+        return redirect('/folders')->with(
+            'said',
+            "{$given['label']} is on the shelf, and mounted at {$folder}. Put it onto the packing list of its job under Kit.",
+        );
     }
 
     /** What the owner calls a medium of which the system says nothing; said once, in writing. */
     public function medium(Request $request, Destination $destination): RedirectResponse
     {
-        $given = $request->validate(['medium' => ['required', 'string', 'max:80'], 'words' => ['required', 'string', 'min:10', 'max:500']], ['required' => 'This is needed.', 'min' => 'A few more words: which disk it is, and how you know.', 'max' => 'That is too long.']);
+        $given = $request->validate(
+            ['medium' => ['required', 'string', 'max:80'], 'words' => ['required', 'string', 'min:10', 'max:500']],
+            [
+                'required' => 'This is needed.',
+                'min' => 'A few more words: which disk it is, and how you know.',
+                'max' => 'That is too long.',
+            ],
+        );
         if ($destination->medium_said !== null) {
             throw ValidationException::withMessages(['medium' => "It was said already that this is {$destination->medium_said}."]);
         }
@@ -199,7 +247,7 @@ final class FolderController
     {
         if ($isToBeAllowed) {
             $seen = array_filter(SeenFolders::now(), static fn (SeenFolder $s): bool => $s->path === $folder);
-            if ($seen !== [] && (new PlaceRule)->againstRoot($folder, base_path()) === null) {
+            if ($seen !== [] && (new PlaceRule())->againstRoot($folder, base_path()) === null) {
                 AllowedRoot::query()->firstOrCreate(['path' => $folder]);
                 app()->forgetInstance(AllowedRoots::class);
             }

@@ -26,16 +26,27 @@ final class FramesController
         $found = $desk->page($opened, $page);
 
         return view('copies.frames', [
-            'job' => $opened, 'page' => $page, 'pages' => max(1, (int) ceil($found['count'] / FramesDesk::A_PAGE)), ...$found, 'bodies' => $desk->bodies($opened),
-            'offsets' => array_map(ClockOffsets::inWords(...), $desk->offsets($opened)->seconds), 'wanted' => $rules->record()->permit_copies,
+            'job' => $opened,
+            'page' => $page,
+            'pages' => max(1, (int) ceil($found['count'] / FramesDesk::A_PAGE)),
+            ...$found,
+            'bodies' => $desk->bodies($opened),
+            'offsets' => array_map(ClockOffsets::inWords(...), $desk->offsets($opened)->seconds),
+            'wanted' => $rules->record()->permit_copies,
         ]);
     }
 
     public function moment(Request $request, int $job, FramesDesk $desk): RedirectResponse
     {
-        $given = $request->validate(['first' => ['required', 'integer'], 'second' => ['required', 'integer']], ['required' => 'Choose a frame.']);
+        $given = $request->validate(
+            ['first' => ['required', 'integer'], 'second' => ['required', 'integer']],
+            ['required' => 'Choose a frame.'],
+        );
 
-        return redirect("/jobs/{$job}/frames")->with('said', $desk->sameMoment(BriefDesk::open($job), (int) $given['first'], (int) $given['second']));
+        return redirect("/jobs/{$job}/frames")->with(
+            'said',
+            $desk->sameMoment(BriefDesk::open($job), (int) $given['first'], (int) $given['second']),
+        );
     }
 
     public function preview(Request $request, Frame $frame, FramesDesk $desk): Response
@@ -43,19 +54,24 @@ final class FramesController
         // Pictures are asked for beside the page, many at once: they leave the session, and what it is to say, as it is.
         $session = $request->session();
         if ($session instanceof Store) {
-            $session->setHandler(new NullSessionHandler);
+            $session->setHandler(new NullSessionHandler());
         }
         $jpeg = $request->routeIs('frames.actual') ? $desk->actual($frame) : $desk->preview($frame);
 
-        return $jpeg === null ? response('', 404) : response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
+        return $jpeg === null
+            ? response('', 404)
+            : response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
     }
 
     /** Creator and copyright as sidecars, in a zip; the originals are not touched. */
     public function sidecars(Request $request, int $job, FramesDesk $desk): Response
     {
-        $given = $request->validate(['creator' => ['required', 'string', 'max:120'], 'copyright' => ['required', 'string', 'max:200']], ['required' => 'This is needed.']);
+        $given = $request->validate(
+            ['creator' => ['required', 'string', 'max:120'], 'copyright' => ['required', 'string', 'max:200']],
+            ['required' => 'This is needed.'],
+        );
         $file = tempnam(sys_get_temp_dir(), 'sidecars') ?: throw new \RuntimeException('No room for the sidecars.');
-        $zip = new \ZipArchive;
+        $zip = new \ZipArchive();
         $zip->open($file, \ZipArchive::OVERWRITE);
         foreach ($desk->sidecars(BriefDesk::open($job), (string) $given['creator'], (string) $given['copyright']) as $name => $xmp) {
             $zip->addFromString($name, $xmp);

@@ -20,11 +20,30 @@ final class HandoverController
     {
         // Today is where the job is, as the finding of an overdue drive counts it.
         $today = now(BriefDesk::open($job)->place->timezone)->format('Y-m-d');
-        $given = $request->validate(['who' => ['required', 'string', 'max:80'], 'why' => ['nullable', 'string', 'max:120'], 'due_on' => ['required', 'date_format:Y-m-d', "after_or_equal:{$today}"]],
-            ['required' => 'This is needed.', 'date_format' => 'This must be a day of the calendar.', 'after_or_equal' => 'This day has passed.', 'max' => 'That is too long.']);
+        $given = $request->validate(
+            [
+                'who' => ['required', 'string', 'max:80'],
+                'why' => ['nullable', 'string', 'max:120'],
+                'due_on' => ['required', 'date_format:Y-m-d', "after_or_equal:{$today}"],
+            ],
+            [
+                'required' => 'This is needed.',
+                'date_format' => 'This must be a day of the calendar.',
+                'after_or_equal' => 'This day has passed.',
+                'max' => 'That is too long.',
+            ],
+        );
         $ticket = $desk->give($destination, (string) $given['who'], (string) ($given['why'] ?? ''), (string) $given['due_on']);
 
-        return redirect("/jobs/{$job}/copies")->with('said', "{$destination->name} is with {$ticket->who}: ticket {$ticket->id} says what is on it.".($desk->snapshotsOn($destination) > 0 ? ' It also holds copies of your whole database in '.SnapshotDesk::FOLDER.': take them off first if the receiver should not read them.' : ''));
+        return redirect("/jobs/{$job}/copies")->with(
+            'said',
+            "{$destination->name} is with {$ticket->who}: ticket {$ticket->id} says what is on it.".
+                ($desk->snapshotsOn($destination) > 0
+                    ? ' It also holds copies of your whole database in '.
+                        SnapshotDesk::FOLDER.
+                        ': take them off first if the receiver should not read them.'
+                    : ''),
+        );
     }
 
     public function back(int $job, Handover $handover, HandoverDesk $desk): RedirectResponse
@@ -36,6 +55,9 @@ final class HandoverController
 
     public function show(Request $request, Handover $handover): View
     {
-        return view('copies.ticket', ['ticket' => $handover->load('destination'), 'back' => $request->integer('job') > 0 ? "/jobs/{$request->integer('job')}/copies" : '/']);
+        return view('copies.ticket', [
+            'ticket' => $handover->load('destination'),
+            'back' => $request->integer('job') > 0 ? "/jobs/{$request->integer('job')}/copies" : '/',
+        ]);
     }
 }

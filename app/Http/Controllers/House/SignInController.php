@@ -28,9 +28,12 @@ final class SignInController
     /** @throws ValidationException */
     public function store(Request $request): RedirectResponse
     {
-        $given = $request->validate(['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200']], [
-            'required' => 'This is needed.',
-        ]);
+        $given = $request->validate(
+            ['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200']],
+            [
+                'required' => 'This is needed.',
+            ],
+        );
         $guesses = 'sign-in|'.mb_strtolower($given['email']).'|'.$request->ip();
         abort_if(RateLimiter::tooManyAttempts($guesses, self::GUESSES_A_MINUTE), 429, 'Too many guesses: wait a minute.');
         $user = User::query()->where('email', mb_strtolower($given['email']))->first();
@@ -50,13 +53,18 @@ final class SignInController
     /** A hash of what nobody knows, as dear to compute as those of passwords. */
     private static function nobodys(): string
     {
-        return (string) Cache::rememberForever('nobodys-password '.config('hashing.bcrypt.rounds'), static fn (): string => Hash::make(Str::random(40)));
+        return (string) Cache::rememberForever(
+            'nobodys-password '.config('hashing.bcrypt.rounds'),
+            static fn (): string => Hash::make(Str::random(40)),
+        );
     }
 
     /** The demo's sign-in stands in the README: it opens the demo on this machine, and nothing else. */
     private static function isPublished(User $user, string $password): bool
     {
-        return ! config('satchel.demo') ? $user->email === Demo::EMAIL || $password === Demo::PASSWORD : config('satchel.lan') === true && $password === Demo::PASSWORD;
+        return ! config('satchel.demo')
+            ? $user->email === Demo::EMAIL || $password === Demo::PASSWORD
+            : config('satchel.lan') === true && $password === Demo::PASSWORD;
     }
 
     public function destroy(Request $request): RedirectResponse

@@ -52,22 +52,36 @@ final class KitController
         $proposal = $desk->proposal($opened, $school, $limit);
 
         return view('kit.propose', [
-            'job' => $opened, 'school' => $school, 'schools' => KitSchool::cases(), 'limit' => $limit, 'proposal' => $proposal, 'asks' => $needs->asks($opened), 'askable' => NeedWhat::ASKABLE,
-            'home' => $opened->packing->reject(static fn (Packing $p): bool => $p->item->kind === 'paper' || in_array($p->item_id, $proposal->ids(), true))->values(),
+            'job' => $opened,
+            'school' => $school,
+            'schools' => KitSchool::cases(),
+            'limit' => $limit,
+            'proposal' => $proposal,
+            'asks' => $needs->asks($opened),
+            'askable' => NeedWhat::ASKABLE,
+            'home' => $opened->packing
+                ->reject(static fn (Packing $p): bool => $p->item->kind === 'paper' || in_array($p->item_id, $proposal->ids(), true))
+                ->values(),
             'verdicts' => new Verdicts($proposal->verdicts()),
         ]);
     }
 
     public function take(Request $request, int $job, KitDesk $desk, KitWork $work): RedirectResponse
     {
-        $given = $request->validate(['school' => ['required', Rule::enum(KitSchool::class)], 'limit_g' => ['nullable', 'integer', 'between:500,200000']]);
+        $given = $request->validate([
+            'school' => ['required', Rule::enum(KitSchool::class)],
+            'limit_g' => ['nullable', 'integer', 'between:500,200000'],
+        ]);
         $opened = BriefDesk::open($job);
         $limit = isset($given['limit_g']) ? (int) $given['limit_g'] : null;
         $proposal = $desk->proposal($opened, KitSchool::from((string) $given['school']), $limit);
         $opened->update(['kit_school' => $given['school'], 'kit_limit_g' => $limit]);
         $added = $work->takeAll($opened, $proposal);
 
-        return redirect("/jobs/{$job}/kit")->with('said', "{$added} things are on the list now; what was there stays until you take it off.");
+        return redirect("/jobs/{$job}/kit")->with(
+            'said',
+            "{$added} things are on the list now; what was there stays until you take it off.",
+        );
     }
 
     public function ask(AskRequest $request, int $job): RedirectResponse
@@ -86,7 +100,10 @@ final class KitController
 
     public function store(Request $request, int $job, KitWork $desk): RedirectResponse
     {
-        $given = $request->validate(['item' => ['required', 'integer', 'exists:items,id'], 'lane' => ['required', Rule::enum(Lane::class)]]);
+        $given = $request->validate([
+            'item' => ['required', 'integer', 'exists:items,id'],
+            'lane' => ['required', Rule::enum(Lane::class)],
+        ]);
         $desk->add(BriefDesk::open($job), (int) $given['item'], (string) $given['lane']);
 
         return redirect("/jobs/{$job}/kit");
@@ -108,7 +125,11 @@ final class KitController
     public function carry(Request $request, int $job): RedirectResponse
     {
         $given = $request->validate(['item' => ['required', 'integer'], 'lane' => ['required', Rule::enum(Lane::class)]]);
-        Packing::query()->where('job_id', $job)->where('item_id', $given['item'])->firstOrFail()->update(['lane' => $given['lane']]);
+        Packing::query()
+            ->where('job_id', $job)
+            ->where('item_id', $given['item'])
+            ->firstOrFail()
+            ->update(['lane' => $given['lane']]);
 
         return redirect("/jobs/{$job}/kit");
     }
@@ -131,7 +152,10 @@ final class KitController
     /** A swap of cards or cells goes into the plan, as a shot line at the start of the segment. */
     public function planSwap(Request $request, int $job, KitWork $desk): RedirectResponse
     {
-        $given = $request->validate(['segment' => ['required', 'integer', Rule::exists('segments', 'id')->where('job_id', $job)], 'what' => ['required', 'string', 'max:120']]);
+        $given = $request->validate([
+            'segment' => ['required', 'integer', Rule::exists('segments', 'id')->where('job_id', $job)],
+            'what' => ['required', 'string', 'max:120'],
+        ]);
         $desk->planSwap((int) $given['segment'], (string) $given['what']);
 
         return redirect("/jobs/{$job}/kit")->with('said', "“{$given['what']}” stands in the plan.");
@@ -139,7 +163,10 @@ final class KitController
 
     public function settings(Request $request, Job $job): RedirectResponse
     {
-        $job->update(['goes_by_air' => $request->boolean('goes_by_air'), 'wide_side' => $request->input('wide_side') === 'right' ? 'right' : 'left']);
+        $job->update([
+            'goes_by_air' => $request->boolean('goes_by_air'),
+            'wide_side' => $request->input('wide_side') === 'right' ? 'right' : 'left',
+        ]);
 
         return redirect("/jobs/{$job->id}/kit");
     }

@@ -29,7 +29,15 @@ final class LightController
         }
 
         return view('kit.light', [
-            'job' => $opened, 'asked' => $asked, 'v' => $asked['values'], 'wrong' => $asked['wrong'], 'flash' => $flash, 'rest' => $rest, 'remote' => $remote, 'flashes' => $desk->flashes(), 'stretches' => $needs->stretches($opened),
+            'job' => $opened,
+            'asked' => $asked,
+            'v' => $asked['values'],
+            'wrong' => $asked['wrong'],
+            'flash' => $flash,
+            'rest' => $rest,
+            'remote' => $remote,
+            'flashes' => $desk->flashes(),
+            'stretches' => $needs->stretches($opened),
             'verdicts' => new Verdicts($flash['verdicts'] ?? []),
         ]);
     }

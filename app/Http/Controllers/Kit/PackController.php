@@ -29,15 +29,27 @@ final class PackController
         $packed = $desk->packed($opened);
 
         return view('kit.pack', [
-            'job' => $opened, 'bags' => array_map(static fn (PackedBag $b): array => ['bag' => $b, 'drawing' => new BagDrawing($b), 'weighs' => PackJudge::kg($b->grams())], $packed['bags']), 'loose' => $packed['loose'], 'allBags' => $desk->bags(), 'kinds' => Bag::KINDS,
-            'entries' => $desk->sorted($opened), 'isPacked' => static fn (int $id): bool => $desk->isPacked($opened, $id), 'verdicts' => new Verdicts($desk->verdicts($opened)),
-            'lists' => $home->lists($opened), 'home' => $home,
+            'job' => $opened,
+            'bags' => array_map(
+                static fn (PackedBag $b): array => ['bag' => $b, 'drawing' => new BagDrawing($b), 'weighs' => PackJudge::kg($b->grams())],
+                $packed['bags'],
+            ),
+            'loose' => $packed['loose'],
+            'allBags' => $desk->bags(),
+            'kinds' => Bag::KINDS,
+            'entries' => $desk->sorted($opened),
+            'isPacked' => static fn (int $id): bool => $desk->isPacked($opened, $id),
+            'verdicts' => new Verdicts($desk->verdicts($opened)),
+            'lists' => $home->lists($opened),
+            'home' => $home,
         ]);
     }
 
     public function scan(Request $request, int $job, PackDesk $desk): RedirectResponse
     {
-        $text = (string) $request->validate(['scan' => ['required', 'string', 'max:80']], ['required' => 'Scan a label, or type one.'])['scan'];
+        $text = (string) $request->validate(['scan' => ['required', 'string', 'max:80']], ['required' => 'Scan a label, or type one.'])[
+            'scan'
+        ];
         $item = $desk->scan(BriefDesk::open($job), $text);
 
         return redirect("/jobs/{$job}/pack")->with('said', "{$item->label} is in.");
@@ -45,10 +57,27 @@ final class PackController
 
     public function storeBag(Request $request, int $job): RedirectResponse
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:40', 'unique:bags,name'], 'kind' => ['required', Rule::in(Bag::KINDS)], 'places' => ['required', 'integer', 'between:1,60'], 'limit_kg' => ['nullable', 'numeric', 'between:0.1,100'],
-        ], ['required' => 'This is needed.', 'unique' => 'There is a bag of that name.', 'between' => 'This must lie between :min and :max.', 'integer' => 'This must be a whole number.', 'numeric' => 'This must be a number.']);
-        Bag::query()->create(['name' => $given['name'], 'kind' => $given['kind'], 'places' => $given['places'], 'limit_g' => isset($given['limit_kg']) ? (int) round(1000 * (float) $given['limit_kg']) : null]);
+        $given = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:40', 'unique:bags,name'],
+                'kind' => ['required', Rule::in(Bag::KINDS)],
+                'places' => ['required', 'integer', 'between:1,60'],
+                'limit_kg' => ['nullable', 'numeric', 'between:0.1,100'],
+            ],
+            [
+                'required' => 'This is needed.',
+                'unique' => 'There is a bag of that name.',
+                'between' => 'This must lie between :min and :max.',
+                'integer' => 'This must be a whole number.',
+                'numeric' => 'This must be a number.',
+            ],
+        );
+        Bag::query()->create([
+            'name' => $given['name'],
+            'kind' => $given['kind'],
+            'places' => $given['places'],
+            'limit_g' => isset($given['limit_kg']) ? (int) round(1000 * (float) $given['limit_kg']) : null,
+        ]);
 
         return redirect("/jobs/{$job}/pack")->with('said', "{$given['name']} is there.");
     }
@@ -56,8 +85,14 @@ final class PackController
     /** Things go into a bag, or out of all. */
     public function intoBag(Request $request, int $job): RedirectResponse
     {
-        $given = $request->validate(['bag' => ['nullable', 'integer', 'exists:bags,id'], 'items' => ['required', 'array', 'max:200'], 'items.*' => ['integer']], ['items.required' => 'Choose what goes in.']);
-        Packing::query()->where('job_id', $job)->whereIn('item_id', $given['items'])->update(['bag_id' => $given['bag'] ?? null]);
+        $given = $request->validate(
+            ['bag' => ['nullable', 'integer', 'exists:bags,id'], 'items' => ['required', 'array', 'max:200'], 'items.*' => ['integer']],
+            ['items.required' => 'Choose what goes in.'],
+        );
+        Packing::query()
+            ->where('job_id', $job)
+            ->whereIn('item_id', $given['items'])
+            ->update(['bag_id' => $given['bag'] ?? null]);
 
         return redirect("/jobs/{$job}/pack");
     }
@@ -67,15 +102,22 @@ final class PackController
         $opened = BriefDesk::open($job);
 
         return view('kit.home', [
-            'job' => $opened, 'verdicts' => $desk->verdicts($opened), 'standing' => LeaveCheck::standing($desk->placements($opened)), 'leaving' => $desk->leaving($opened),
-            'entries' => $packing->sorted($opened), 'isHome' => static fn (int $id): bool => $packing->ticked($opened, TapKind::Home, $id),
+            'job' => $opened,
+            'verdicts' => $desk->verdicts($opened),
+            'standing' => LeaveCheck::standing($desk->placements($opened)),
+            'leaving' => $desk->leaving($opened),
+            'entries' => $packing->sorted($opened),
+            'isHome' => static fn (int $id): bool => $packing->ticked($opened, TapKind::Home, $id),
             'places' => array_keys($desk->leaving($opened)),
         ]);
     }
 
     public function place(Request $request, int $job, HomeDesk $desk): RedirectResponse
     {
-        $given = $request->validate(['item' => ['required', 'integer'], 'place' => ['required', 'string', 'max:80'], ...self::marks()], self::messages());
+        $given = $request->validate(
+            ['item' => ['required', 'integer'], 'place' => ['required', 'string', 'max:80'], ...self::marks()],
+            self::messages(),
+        );
         $desk->place(BriefDesk::open($job), (int) $given['item'], trim((string) $given['place']), self::floats($given));
 
         return redirect("/jobs/{$job}/home")->with('said', 'It is noted; the place asks for it when you leave.');
@@ -92,13 +134,21 @@ final class PackController
     /** @return array<string, list<string>> */
     private static function marks(): array
     {
-        return ['heightCm' => ['nullable', 'numeric', 'between:0,1500'], 'angleDeg' => ['nullable', 'numeric', 'between:-360,360'], 'distanceCm' => ['nullable', 'numeric', 'between:0,10000']];
+        return [
+            'heightCm' => ['nullable', 'numeric', 'between:0,1500'],
+            'angleDeg' => ['nullable', 'numeric', 'between:-360,360'],
+            'distanceCm' => ['nullable', 'numeric', 'between:0,10000'],
+        ];
     }
 
     /** @return array<string, string> */
     private static function messages(): array
     {
-        return ['required' => 'This is needed.', 'numeric' => 'This must be a number.', 'between' => 'This must lie between :min and :max.'];
+        return [
+            'required' => 'This is needed.',
+            'numeric' => 'This must be a number.',
+            'between' => 'This must lie between :min and :max.',
+        ];
     }
 
     /**

@@ -27,8 +27,13 @@ final class ShelfController
         $kind = GearKind::tryFrom((string) old('kind', $edit->kind ?? $request->query('kind'))) ?? GearKind::Lens;
 
         return view('kit.shelf', [
-            'kinds' => GearKind::cases(), 'kind' => $kind, 'edit' => $edit, 'items' => $desk->byKind(), 'gear' => $desk->gear(),
-            'tests' => $desk->lastTests('UTC'), 'verdicts' => new Verdicts(DueJudge::of(array_values($desk->gear()), now()->format('Y-m-d'))),
+            'kinds' => GearKind::cases(),
+            'kind' => $kind,
+            'edit' => $edit,
+            'items' => $desk->byKind(),
+            'gear' => $desk->gear(),
+            'tests' => $desk->lastTests('UTC'),
+            'verdicts' => new Verdicts(DueJudge::of(array_values($desk->gear()), now()->format('Y-m-d'))),
         ]);
     }
 
@@ -49,8 +54,18 @@ final class ShelfController
     /** A test of a thing, for a job or for none. */
     public function test(Request $request, Item $item): RedirectResponse
     {
-        $given = $request->validate(['result' => ['required', 'in:passed,failed'], 'note' => ['nullable', 'string', 'max:200'], 'job' => ['nullable', 'integer', 'exists:jobs,id']]);
-        ItemTest::query()->create(['item_id' => $item->id, 'job_id' => $given['job'] ?? null, 'result' => $given['result'], 'note' => $given['note'] ?? null, 'at' => now()]);
+        $given = $request->validate([
+            'result' => ['required', 'in:passed,failed'],
+            'note' => ['nullable', 'string', 'max:200'],
+            'job' => ['nullable', 'integer', 'exists:jobs,id'],
+        ]);
+        ItemTest::query()->create([
+            'item_id' => $item->id,
+            'job_id' => $given['job'] ?? null,
+            'result' => $given['result'],
+            'note' => $given['note'] ?? null,
+            'at' => now(),
+        ]);
 
         return back()->with('said', "{$item->label}: {$given['result']}.");
     }
@@ -61,7 +76,9 @@ final class ShelfController
         abort_if($item->ownership === 'owned', 404);
         $item->update(['returned_on' => now()->format('Y-m-d')]);
 
-        return back()->with('said', "{$item->label} went back to {$item->from_whom}; it is off the shelf.")->with('undo', "/shelf/{$item->id}/keep");
+        return back()
+            ->with('said', "{$item->label} went back to {$item->from_whom}; it is off the shelf.")
+            ->with('undo', "/shelf/{$item->id}/keep");
     }
 
     public function keep(Item $item): RedirectResponse
@@ -73,12 +90,18 @@ final class ShelfController
 
     public function table(ShelfTable $table): Response
     {
-        return response($table->out(), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="shelf.csv"']);
+        return response($table->out(), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="shelf.csv"',
+        ]);
     }
 
     public function import(Request $request, ShelfTable $table): RedirectResponse
     {
-        $request->validate(['file' => ['required', 'file', 'max:1024']], ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 1 MB.']);
+        $request->validate(
+            ['file' => ['required', 'file', 'max:1024']],
+            ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 1 MB.'],
+        );
         $count = $table->in((string) $request->file('file')?->get());
 
         return redirect('/shelf')->with('said', "{$count} things are on the shelf, or changed there.");
@@ -94,6 +117,18 @@ final class ShelfController
     /** Labels for print, each with a code that a phone reads. */
     public function labels(ShelfDesk $desk): View
     {
-        return view('kit.labels', ['labels' => $desk->items()->map(static fn (Item $i): array => ['label' => $i->label, 'kind' => $i->kind, 'code' => Label::of($i->id), 'svg' => QrDrawing::path(Label::of($i->id))])->all()]);
+        return view('kit.labels', [
+            'labels' => $desk
+                ->items()
+                ->map(
+                    static fn (Item $i): array => [
+                        'label' => $i->label,
+                        'kind' => $i->kind,
+                        'code' => Label::of($i->id),
+                        'svg' => QrDrawing::path(Label::of($i->id)),
+                    ],
+                )
+                ->all(),
+        ]);
     }
 }

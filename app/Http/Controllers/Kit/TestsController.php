@@ -29,19 +29,36 @@ final class TestsController
         $opened = BriefDesk::open($job);
         $due = $kit->tests($opened);
 
-        return view('kit.tests', ['job' => $opened, 'due' => $due, 'bodies' => $opened->packing->filter(static fn ($p): bool => $p->item->body !== null)->map(static fn ($p): Item => $p->item)->values(), 'verdicts' => new Verdicts([...TestDays::verdicts($due), ...$glass->bumps($opened)])]);
+        return view('kit.tests', [
+            'job' => $opened,
+            'due' => $due,
+            'bodies' => $opened->packing
+                ->filter(static fn ($p): bool => $p->item->body !== null)
+                ->map(static fn ($p): Item => $p->item)
+                ->values(),
+            'verdicts' => new Verdicts([...TestDays::verdicts($due), ...$glass->bumps($opened)]),
+        ]);
     }
 
     /** A frame of a plain wall: what it shows is the test of that body. */
     public function glass(Request $request, int $job, CameraSignsDesk $desk): RedirectResponse
     {
-        $given = $request->validate(['item' => ['required', 'integer', 'exists:items,id'], 'frame' => ['required', 'file', 'max:40960']], ['required' => 'This is needed.', 'frame.max' => 'The picture is larger than 40 MB.']);
+        $given = $request->validate(
+            ['item' => ['required', 'integer', 'exists:items,id'], 'frame' => ['required', 'file', 'max:40960']],
+            ['required' => 'This is needed.', 'frame.max' => 'The picture is larger than 40 MB.'],
+        );
         $item = Item::query()->findOrFail((int) $given['item']);
         $found = $desk->plain($item->label, (string) $request->file('frame')?->get());
         $isClean = array_filter($found, static fn ($v): bool => $v->severity !== Severity::Fine) === [];
         $said = implode(' ', array_map(static fn ($v): string => "{$v->finding} {$v->because}", $found));
         if ($found[0]->code !== 'kit.frame-not-plain') {
-            ItemTest::query()->create(['item_id' => $item->id, 'job_id' => $job, 'result' => $isClean ? 'passed' : 'failed', 'note' => mb_substr('Plain frame: '.lcfirst($found[0]->finding), 0, 200), 'at' => now()]);
+            ItemTest::query()->create([
+                'item_id' => $item->id,
+                'job_id' => $job,
+                'result' => $isClean ? 'passed' : 'failed',
+                'note' => mb_substr('Plain frame: '.lcfirst($found[0]->finding), 0, 200),
+                'at' => now(),
+            ]);
         }
 
         return redirect("/jobs/{$job}/tests")->with('said', $said);
@@ -50,8 +67,20 @@ final class TestsController
     /** What the dials should show. */
     public function sheet(Request $request, Job $job): RedirectResponse
     {
-        $given = $request->validate(['slowest' => ['nullable', 'numeric', 'between:1,16000'], 'highest_iso' => ['nullable', 'integer', 'between:25,409600'], 'widest' => ['nullable', 'numeric', 'between:0.7,64'], 'smallest' => ['nullable', 'numeric', 'between:0.7,64', 'gte:widest']],
-            ['numeric' => 'This must be a number.', 'integer' => 'This must be a whole number.', 'between' => 'This must lie between :min and :max.', 'gte' => 'The smaller stop has the larger number.']);
+        $given = $request->validate(
+            [
+                'slowest' => ['nullable', 'numeric', 'between:1,16000'],
+                'highest_iso' => ['nullable', 'integer', 'between:25,409600'],
+                'widest' => ['nullable', 'numeric', 'between:0.7,64'],
+                'smallest' => ['nullable', 'numeric', 'between:0.7,64', 'gte:widest'],
+            ],
+            [
+                'numeric' => 'This must be a number.',
+                'integer' => 'This must be a whole number.',
+                'between' => 'This must lie between :min and :max.',
+                'gte' => 'The smaller stop has the larger number.',
+            ],
+        );
         $job->update(['settings_sheet' => array_map(static fn ($v): int|float => $v + 0, array_filter($given, is_numeric(...)))]);
 
         return redirect("/jobs/{$job->id}/tests")->with('said', 'The settings sheet is kept.');
@@ -64,7 +93,10 @@ final class TestsController
         $sheet = CameraSignsDesk::sheet($opened);
 
         return view('cards.settings-sheet', [
-            'job' => $opened, 'sheet' => $sheet, 'paper' => $request->query('paper') === 'letter' ? 'letter' : 'a4', 'bodies' => $carry->bodies($opened),
+            'job' => $opened,
+            'sheet' => $sheet,
+            'paper' => $request->query('paper') === 'letter' ? 'letter' : 'a4',
+            'bodies' => $carry->bodies($opened),
             'dials' => array_map(static fn (PlannedStretch $s): PlannedDials => PlannedDials::of($s, $sheet), $needs->stretches($opened)),
         ]);
     }

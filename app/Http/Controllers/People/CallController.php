@@ -28,7 +28,15 @@ final class CallController
 
         $calling = $desk->calling($opened->loadMissing('people'));
 
-        return view('people.call', ['job' => $opened, 'calling' => $calling, 'people' => $opened->people->keyBy('name'), 'isCaller' => false, 'events' => '/events', 'pace' => $desk->pace($opened, $calling), 'later' => $desk->laterSegments($opened)]);
+        return view('people.call', [
+            'job' => $opened,
+            'calling' => $calling,
+            'people' => $opened->people->keyBy('name'),
+            'isCaller' => false,
+            'events' => '/events',
+            'pace' => $desk->pace($opened, $calling),
+            'later' => $desk->laterSegments($opened),
+        ]);
     }
 
     public function sheet(int $job, CallDesk $desk): View
@@ -42,7 +50,9 @@ final class CallController
     public function around(int $job, CallDesk $desk, GroupDesk $groups): RedirectResponse
     {
         $opened = BriefDesk::open($job);
-        $order = $desk->calling($opened->loadMissing('people'))->aroundTheMissing($opened->formals_gathered, Stopwatch::seconds(CallOrderDesk::PAGE_S));
+        $order = $desk
+            ->calling($opened->loadMissing('people'))
+            ->aroundTheMissing($opened->formals_gathered, Stopwatch::seconds(CallOrderDesk::PAGE_S));
         if ($order !== null) {
             $groups->goOnWith($opened, $order);
         }
@@ -53,10 +63,14 @@ final class CallController
     /** What is owed goes into a later segment. */
     public function owe(Request $request, int $job, CallDesk $desk): RedirectResponse
     {
-        $segment = Segment::query()->where('job_id', $job)->findOrFail((int) $request->validate(['segment' => ['required', 'integer']])['segment']);
+        $segment = Segment::query()
+            ->where('job_id', $job)
+            ->findOrFail((int) $request->validate(['segment' => ['required', 'integer']])['segment']);
         $count = $desk->owe(BriefDesk::open($job)->loadMissing('people'), $segment);
 
-        return redirect(SegmentController::planOf($segment))->with('open', $segment->id)->with('said', "{$count} owed groups are shots of {$segment->title} now.");
+        return redirect(SegmentController::planOf($segment))
+            ->with('open', $segment->id)
+            ->with('said', "{$count} owed groups are shots of {$segment->title} now.");
     }
 
     public function share(int $job, CallDesk $desk): RedirectResponse
@@ -78,7 +92,14 @@ final class CallController
     {
         $opened = BriefDesk::open($desk->jobOf($token) ?? abort(404));
 
-        return view('people.call', ['job' => $opened, 'calling' => $desk->calling($opened->loadMissing('people')), 'people' => $opened->people->keyBy('name'), 'isCaller' => true, 'pace' => null, 'events' => "/call/{$token}/events"]);
+        return view('people.call', [
+            'job' => $opened,
+            'calling' => $desk->calling($opened->loadMissing('people')),
+            'people' => $opened->people->keyBy('name'),
+            'isCaller' => true,
+            'pace' => null,
+            'events' => "/call/{$token}/events",
+        ]);
     }
 
     /** The caller's taps: who is found; anything else is refused by id. */

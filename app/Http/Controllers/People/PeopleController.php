@@ -57,7 +57,16 @@ final class PeopleController
             'groups' => $groups,
             'stand' => $stand,
             'chart' => $stand === null ? null : new StandChart($stand),
-            'schools' => $family === null || $groups->isEmpty() ? [] : array_map(static fn (School $s): array => ['school' => $s, 'stand' => $desk->stand($opened, $family, $s), 'proof' => $desk->solution($opened, $family, $s)->proof($s)], School::cases()),
+            'schools' => $family === null || $groups->isEmpty()
+                    ? []
+                    : array_map(
+                        static fn (School $s): array => [
+                            'school' => $s,
+                            'stand' => $desk->stand($opened, $family, $s),
+                            'proof' => $desk->solution($opened, $family, $s)->proof($s),
+                        ],
+                        School::cases(),
+                    ),
             'isProving' => $family !== null && $desk->isProving($opened, $family),
             'timing' => $family === null || $groups->isEmpty() ? [] : $desk->timing($opened, $family),
             'segment' => $desk->segment($opened),
@@ -73,24 +82,56 @@ final class PeopleController
         $opened = BriefDesk::open($group->job_id);
         $spots = $scout->spots($opened);
         $spot = $request->has('spot') ? $spots->firstWhere('id', $request->integer('spot')) : $desk->spotOf($opened, $spots);
-        $ev = is_numeric($request->query('ev')) ? max(-4.0, min(16.0, (float) $request->query('ev'))) : ($spot?->is_indoor ? Scene::WindowSide->ev100() : Scene::OpenShade->ev100());
-        $focals = array_values(array_filter(array_map(intval(...), explode(',', (string) $request->query('lenses'))), static fn (int $mm): bool => $mm >= 8 && $mm <= 800)) ?: PeopleDesk::LENSES;
+        $ev = is_numeric($request->query('ev'))
+            ? max(-4.0, min(16.0, (float) $request->query('ev')))
+            : ($spot?->is_indoor
+                ? Scene::WindowSide->ev100()
+                : Scene::OpenShade->ev100());
+        $focals =
+            array_values(
+                array_filter(
+                    array_map(intval(...), explode(',', (string) $request->query('lenses'))),
+                    static fn (int $mm): bool => $mm >= 8 && $mm <= 800,
+                ),
+            ) ?:
+            PeopleDesk::LENSES;
         $setup = $wrong = null;
         try {
-            $setup = $desk->setup($opened, $group, $focals, $spot?->room_m, $ev, $request->boolean('steps'), $request->integer('rows') ?: null);
+            $setup = $desk->setup(
+                $opened,
+                $group,
+                $focals,
+                $spot?->room_m,
+                $ev,
+                $request->boolean('steps'),
+                $request->integer('rows') ?: null,
+            );
         } catch (ImpossibleValue $e) {
             $wrong = ucfirst("{$e->field} {$e->must}.");
         }
 
         return view('people.stand', [
-            'job' => $opened, 'group' => $group, 'spots' => $spots, 'spot' => $spot, 'rows' => $request->integer('rows'), 'focals' => $focals, 'ev' => round($ev, 1), 'steps' => $request->boolean('steps'),
-            'setup' => $setup, 'drawing' => $setup === null ? null : new RowDrawing($setup), 'verdicts' => $setup?->verdicts() ?? new Verdicts, 'wrong' => $wrong,
+            'job' => $opened,
+            'group' => $group,
+            'spots' => $spots,
+            'spot' => $spot,
+            'rows' => $request->integer('rows'),
+            'focals' => $focals,
+            'ev' => round($ev, 1),
+            'steps' => $request->boolean('steps'),
+            'setup' => $setup,
+            'drawing' => $setup === null ? null : new RowDrawing($setup),
+            'verdicts' => $setup?->verdicts() ?? new Verdicts(),
+            'wrong' => $wrong,
         ]);
     }
 
     public function family(Request $request, int $job, GroupDesk $desk): RedirectResponse
     {
-        $text = (string) ($request->validate(['people' => ['nullable', 'string', 'max:20000']], ['max' => 'That is too much at once.'])['people'] ?? '');
+        $text =
+            (string) ($request->validate(['people' => ['nullable', 'string', 'max:20000']], ['max' => 'That is too much at once.'])[
+                'people'
+            ] ?? '');
         $desk->saveFamily(BriefDesk::open($job), $text);
 
         return redirect("/jobs/{$job}/people")->with('said', 'The family is kept.');
@@ -100,13 +141,23 @@ final class PeopleController
     {
         $added = $desk->addByRule(BriefDesk::open($job));
 
-        return redirect("/jobs/{$job}/people")->with('said', $added === 0 ? 'All groups of the rule are there.' : "{$added} groups are on the list.");
+        return redirect("/jobs/{$job}/people")->with(
+            'said',
+            $added === 0 ? 'All groups of the rule are there.' : "{$added} groups are on the list.",
+        );
     }
 
     public function store(Request $request, int $job, GroupDesk $desk): RedirectResponse
     {
         $given = self::group($request, $job);
-        $desk->add(BriefDesk::open($job), $given['title'], SegmentRequest::names($given['people']), $given['priority'], null, $given['after']);
+        $desk->add(
+            BriefDesk::open($job),
+            $given['title'],
+            SegmentRequest::names($given['people']),
+            $given['priority'],
+            null,
+            $given['after'],
+        );
 
         return redirect("/jobs/{$job}/people");
     }
@@ -123,13 +174,31 @@ final class PeopleController
             $wrong = ucfirst("{$e->field} {$e->must}.");
         }
 
-        return view('people.teams', ['job' => BriefDesk::open($job), 'text' => $text, 'sets' => $sets, 'schedule' => $schedule, 'drawing' => $schedule === null ? null : new TeamDrawing($schedule), 'wrong' => $wrong, 'verdicts' => $schedule?->verdicts() ?? new Verdicts, 'rotas' => array_map(static fn (Team $t): array => ['team' => $t->id, 'rota' => PoseRota::of(min(60, $t->players), heightsCm: $t->heightsCm), 'sharpness' => $t->heightsCm === [] ? null : PoseRota::sharpness($t->players)], $schedule->order ?? [])]);
+        return view('people.teams', [
+            'job' => BriefDesk::open($job),
+            'text' => $text,
+            'sets' => $sets,
+            'schedule' => $schedule,
+            'drawing' => $schedule === null ? null : new TeamDrawing($schedule),
+            'wrong' => $wrong,
+            'verdicts' => $schedule?->verdicts() ?? new Verdicts(),
+            'rotas' => array_map(
+                static fn (Team $t): array => [
+                    'team' => $t->id,
+                    'rota' => PoseRota::of(min(60, $t->players), heightsCm: $t->heightsCm),
+                    'sharpness' => $t->heightsCm === [] ? null : PoseRota::sharpness($t->players),
+                ],
+                $schedule->order ?? [],
+            ),
+        ]);
     }
 
     /** Names typed while the couple says them: called next. */
     public function callNow(Request $request, int $job, GroupDesk $desk): RedirectResponse
     {
-        $names = SegmentRequest::names((string) $request->validate(['people' => ['required', 'string', 'max:2000']], ['required' => 'Who is in it?'])['people']);
+        $names = SegmentRequest::names(
+            (string) $request->validate(['people' => ['required', 'string', 'max:2000']], ['required' => 'Who is in it?'])['people'],
+        );
         $group = $desk->add(BriefDesk::open($job), 'called now', $names, Priority::Should->value);
         $group->update(['title' => mb_substr(implode(', ', $group->people), 0, 120)]);
         $desk->callFirst($group);
@@ -140,7 +209,14 @@ final class PeopleController
     public function update(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
         $given = self::group($request, $group->job_id);
-        $desk->add(BriefDesk::open($group->job_id), $given['title'], SegmentRequest::names($given['people']), $given['priority'], $group, $given['after']);
+        $desk->add(
+            BriefDesk::open($group->job_id),
+            $given['title'],
+            SegmentRequest::names($given['people']),
+            $given['priority'],
+            $group,
+            $given['after'],
+        );
 
         return redirect("/jobs/{$group->job_id}/people");
     }
@@ -170,7 +246,11 @@ final class PeopleController
 
     public function merge(FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
-        $next = FormalGroup::query()->where('job_id', $group->job_id)->where('position', '>', $group->position)->orderBy('position')->first();
+        $next = FormalGroup::query()
+            ->where('job_id', $group->job_id)
+            ->where('position', '>', $group->position)
+            ->orderBy('position')
+            ->first();
         if ($next !== null) {
             $desk->merge(BriefDesk::open($group->job_id), $group, $next);
         }
@@ -180,7 +260,11 @@ final class PeopleController
 
     public function split(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
-        $names = SegmentRequest::names((string) $request->validate(['names' => ['required', 'string', 'max:2000']], ['required' => 'Who goes into the second?'])['names']);
+        $names = SegmentRequest::names(
+            (string) $request->validate(['names' => ['required', 'string', 'max:2000']], ['required' => 'Who goes into the second?'])[
+                'names'
+            ],
+        );
         $desk->split(BriefDesk::open($group->job_id), $group, $names);
 
         return redirect("/jobs/{$group->job_id}/people");
@@ -188,12 +272,18 @@ final class PeopleController
 
     public function table(int $job, FamilyTable $table): Response
     {
-        return response($table->out(BriefDesk::open($job)->load('people')), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="family.csv"']);
+        return response($table->out(BriefDesk::open($job)->load('people')), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="family.csv"',
+        ]);
     }
 
     public function import(Request $request, int $job, FamilyTable $table): RedirectResponse
     {
-        $request->validate(['file' => ['required', 'file', 'max:512']], ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 512 kB.']);
+        $request->validate(
+            ['file' => ['required', 'file', 'max:512']],
+            ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 512 kB.'],
+        );
         $count = $table->in(BriefDesk::open($job), (string) $request->file('file')?->get());
 
         return redirect("/jobs/{$job}/people")->with('said', "{$count} people are in the family.");
@@ -203,7 +293,9 @@ final class PeopleController
     {
         $group->delete();
 
-        return redirect("/jobs/{$group->job_id}/people")->with('said', "{$group->title} is off the list.")->with('undo', "/groups/{$group->id}/restore");
+        return redirect("/jobs/{$group->job_id}/people")
+            ->with('said', "{$group->title} is off the list.")
+            ->with('undo', "/groups/{$group->id}/restore");
     }
 
     public function restore(int $group): RedirectResponse
@@ -224,8 +316,13 @@ final class PeopleController
 
     public function settings(Request $request, Job $job): RedirectResponse
     {
-        $given = $request->validate(['formals_segment_id' => ['nullable', 'integer', Rule::exists('segments', 'id')->where('job_id', $job->id)]]);
-        $job->update(['formals_segment_id' => $given['formals_segment_id'] ?? null, 'formals_gathered' => $request->boolean('formals_gathered')]);
+        $given = $request->validate([
+            'formals_segment_id' => ['nullable', 'integer', Rule::exists('segments', 'id')->where('job_id', $job->id)],
+        ]);
+        $job->update([
+            'formals_segment_id' => $given['formals_segment_id'] ?? null,
+            'formals_gathered' => $request->boolean('formals_gathered'),
+        ]);
 
         return redirect("/jobs/{$job->id}/people");
     }
@@ -233,8 +330,21 @@ final class PeopleController
     /** @return array{title: string, people: string, priority: string, after: int|null} */
     private static function group(Request $request, int $jobId): array
     {
-        $given = $request->validate(['after' => ['nullable', 'integer', Rule::exists('formal_groups', 'id')->where('job_id', $jobId)], 'title' => ['required', 'string', 'max:120'], 'people' => ['required', 'string', 'max:4000'], 'priority' => ['required', Rule::enum(Priority::class)]], ['required' => 'This is needed.']);
+        $given = $request->validate(
+            [
+                'after' => ['nullable', 'integer', Rule::exists('formal_groups', 'id')->where('job_id', $jobId)],
+                'title' => ['required', 'string', 'max:120'],
+                'people' => ['required', 'string', 'max:4000'],
+                'priority' => ['required', Rule::enum(Priority::class)],
+            ],
+            ['required' => 'This is needed.'],
+        );
 
-        return ['title' => (string) $given['title'], 'people' => (string) $given['people'], 'priority' => (string) $given['priority'], 'after' => isset($given['after']) ? (int) $given['after'] : null];
+        return [
+            'title' => (string) $given['title'],
+            'people' => (string) $given['people'],
+            'priority' => (string) $given['priority'],
+            'after' => isset($given['after']) ? (int) $given['after'] : null,
+        ];
     }
 }

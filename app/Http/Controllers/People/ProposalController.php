@@ -21,14 +21,34 @@ final class ProposalController
     {
         $job = BriefDesk::open($links->jobOf($token, CallDesk::COUPLE) ?? abort(404));
 
-        return view('people.form', ['token' => $token, 'groups' => $people->groups($job), 'calling' => $links->calling($job->loadMissing('people')), 'form' => old('form', (string) Str::uuid())]);
+        return view('people.form', [
+            'token' => $token,
+            'groups' => $people->groups($job),
+            'calling' => $links->calling($job->loadMissing('people')),
+            'form' => old('form', (string) Str::uuid()),
+        ]);
     }
 
     public function store(Request $request, string $token, CallDesk $links, ProposalDesk $desk): RedirectResponse
     {
         $job = $links->jobOf($token, CallDesk::COUPLE) ?? abort(404);
-        $given = $request->validate(['form' => ['required', 'uuid'], 'wanted' => ['nullable', 'array', 'max:300'], 'wanted.*' => ['integer'], 'groups' => ['nullable', 'string', 'max:6000'], 'people' => ['nullable', 'string', 'max:6000']], ['max' => 'That is too much at once.']);
-        $desk->receive(BriefDesk::open($job), (string) $given['form'], array_map(intval(...), $given['wanted'] ?? []), (string) ($given['groups'] ?? ''), (string) ($given['people'] ?? ''));
+        $given = $request->validate(
+            [
+                'form' => ['required', 'uuid'],
+                'wanted' => ['nullable', 'array', 'max:300'],
+                'wanted.*' => ['integer'],
+                'groups' => ['nullable', 'string', 'max:6000'],
+                'people' => ['nullable', 'string', 'max:6000'],
+            ],
+            ['max' => 'That is too much at once.'],
+        );
+        $desk->receive(
+            BriefDesk::open($job),
+            (string) $given['form'],
+            array_map(intval(...), $given['wanted'] ?? []),
+            (string) ($given['groups'] ?? ''),
+            (string) ($given['people'] ?? ''),
+        );
 
         return redirect("/form/{$token}")->with('said', 'Thank you. Your photographer reads it and says what fits.');
     }

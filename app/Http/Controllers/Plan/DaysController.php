@@ -45,7 +45,7 @@ final class DaysController
             'places' => Place::query()->orderBy('name')->get(),
             'home' => $home,
             'from' => ClockTime::ofMinutes($now)->text(),
-            'verdicts' => new Verdicts([...iterator_to_array($desk->verdicts($day, $jobs, $round, $now)), ...($kit?->verdicts() ?? [])]),
+            'verdicts' => new Verdicts([...iterator_to_array($desk->verdicts($day, $jobs, $round, $now)), ...$kit?->verdicts() ?? []]),
             'kit' => $kit?->rows() ?? [],
             'drawing' => $desk->drawing($day, $jobs, $round),
             'setOutBy' => $round?->slackMinutes === null ? null : $day->face($day->startsAt() + 60 * ($now + $round->slackMinutes)),
@@ -66,7 +66,9 @@ final class DaysController
         }
         $change = $desk->apply('the order of '.$date, $round->starts);
 
-        return redirect("/days/{$date}")->with('said', 'The day goes in this order now.')->with('undo', "/plan-changes/{$change->id}/undo");
+        return redirect("/days/{$date}")
+            ->with('said', 'The day goes in this order now.')
+            ->with('undo', "/plan-changes/{$change->id}/undo");
     }
 
     public function restack(Request $request, string $date, DaysDesk $desk): RedirectResponse
@@ -83,26 +85,42 @@ final class DaysController
         }
         $change = $desk->apply("put off from {$date}", $starts, $found['days']);
 
-        return redirect('/')->with('said', count($found['days']).' of the jobs are on other days.')->with('undo', "/plan-changes/{$change->id}/undo");
+        return redirect('/')
+            ->with('said', count($found['days']).' of the jobs are on other days.')
+            ->with('undo', "/plan-changes/{$change->id}/undo");
     }
 
     /** @return array<string, list<mixed>> */
     private static function rules(): array
     {
-        return ['from' => ['nullable', new ClockRule], 'home' => ['nullable', 'integer', 'exists:places,id'], 'jobs' => ['nullable', 'array', 'max:'.Restack::MOST_JOBS], 'jobs.*' => ['integer', Rule::exists(Job::class, 'id')],
-            'dates' => ['nullable', 'array', 'max:'.Restack::MOST_DAYS], 'dates.*' => ['nullable', 'date_format:Y-m-d']];
+        return [
+            'from' => ['nullable', new ClockRule()],
+            'home' => ['nullable', 'integer', 'exists:places,id'],
+            'jobs' => ['nullable', 'array', 'max:'.Restack::MOST_JOBS],
+            'jobs.*' => ['integer', Rule::exists(Job::class, 'id')],
+            'dates' => ['nullable', 'array', 'max:'.Restack::MOST_DAYS],
+            'dates.*' => ['nullable', 'date_format:Y-m-d'],
+        ];
     }
 
     /** @return array<string, string> */
     private static function words(): array
     {
-        return ['jobs.required' => 'Choose the jobs that are put off.', 'jobs.max' => 'Six jobs at most.', 'dates.*.date_format' => 'This must be a day of the calendar.', 'dates.required' => 'Choose at least one day.'];
+        return [
+            'jobs.required' => 'Choose the jobs that are put off.',
+            'jobs.max' => 'Six jobs at most.',
+            'dates.*.date_format' => 'This must be a day of the calendar.',
+            'dates.required' => 'Choose at least one day.',
+        ];
     }
 
     /** @return array{int, int|null} minutes since midnight, place */
     private static function setOut(Request $request): array
     {
-        return [ClockTime::of($request->filled('from') ? (string) $request->input('from') : self::SET_OUT)->minutes, $request->filled('home') ? $request->integer('home') : null];
+        return [
+            ClockTime::of($request->filled('from') ? (string) $request->input('from') : self::SET_OUT)->minutes,
+            $request->filled('home') ? $request->integer('home') : null,
+        ];
     }
 
     /** @return list<string> */

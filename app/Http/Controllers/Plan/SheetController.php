@@ -29,7 +29,13 @@ final class SheetController
             'job' => $opened,
             'sheet' => $desk->sheet($opened, $for),
             'day' => JobDay::of($opened),
-            'dates' => collect(range(0, JobDay::count($opened) - 1))->mapWithKeys(static fn (int $n): array => [JobDay::of($opened, $n)->date => Carbon::parse(JobDay::of($opened, $n)->date)->format('l j F Y')])->all(),
+            'dates' => collect(range(0, JobDay::count($opened) - 1))
+                ->mapWithKeys(
+                    static fn (int $n): array => [
+                        JobDay::of($opened, $n)->date => Carbon::parse(JobDay::of($opened, $n)->date)->format('l j F Y'),
+                    ],
+                )
+                ->all(),
             'paper' => $request->query('paper') === 'letter' ? 'letter' : 'a4',
             'mayReadBrief' => SheetDesk::mayReadBrief($opened, $for),
         ]);

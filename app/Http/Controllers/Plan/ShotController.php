@@ -41,7 +41,10 @@ final class ShotController
         $text = (string) $request->validate(['lines' => ['required', 'string', 'max:40000']], self::WORDS)['lines'];
         $done = $desk->pasteAnywhere(BriefDesk::open($job), $text);
 
-        return redirect("/jobs/{$job}/plan")->with('said', "{$done['placed']} shots are placed".($done['free'] > 0 ? ", {$done['free']} stand free until a segment takes them." : '.'));
+        return redirect("/jobs/{$job}/plan")->with(
+            'said',
+            "{$done['placed']} shots are placed".($done['free'] > 0 ? ", {$done['free']} stand free until a segment takes them." : '.'),
+        );
     }
 
     public function placeFree(int $job, ShotDesk $desk): RedirectResponse
@@ -110,7 +113,9 @@ final class ShotController
     {
         $shot->delete();
 
-        return self::planOf($shot)->with('said', "{$shot->what} is off the list.")->with('undo', "/shots/{$shot->id}/restore");
+        return self::planOf($shot)
+            ->with('said', "{$shot->what} is off the list.")
+            ->with('undo', "/shots/{$shot->id}/restore");
     }
 
     public function restore(int $shot): RedirectResponse

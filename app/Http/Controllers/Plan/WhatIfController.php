@@ -57,7 +57,9 @@ final class WhatIfController
         $late = $desk->late($opened, (int) $given['segment'], (int) $given['late']) ?? abort(404);
         $change = $desk->apply($opened, $late);
 
-        return redirect("/jobs/{$job}/plan")->with('said', 'The re-plan is the plan now.')->with('undo', "/plan-changes/{$change->id}/undo");
+        return redirect("/jobs/{$job}/plan")
+            ->with('said', 'The re-plan is the plan now.')
+            ->with('undo', "/plan-changes/{$change->id}/undo");
     }
 
     public function delay(Request $request, int $job, WhatIfDesk $desk): RedirectResponse
@@ -65,7 +67,9 @@ final class WhatIfController
         $given = $request->validate(['hours' => ['required', 'integer', 'between:1,12'], 'day' => ['nullable', 'integer', 'min:0']]);
         $change = $desk->applyDelay(BriefDesk::open($job), (int) ($given['day'] ?? 0), 60 * (int) $given['hours']);
 
-        return redirect("/jobs/{$job}/plan")->with('said', 'Everything outdoors is later now.')->with('undo', "/plan-changes/{$change->id}/undo");
+        return redirect("/jobs/{$job}/plan")
+            ->with('said', 'Everything outdoors is later now.')
+            ->with('undo', "/plan-changes/{$change->id}/undo");
     }
 
     public function undo(PlanChange $change, WhatIfDesk $desk): RedirectResponse
@@ -82,7 +86,7 @@ final class WhatIfController
         $opened = BriefDesk::open($job);
         $day = min(JobDay::count($opened) - 1, max(0, $request->integer('day')));
         $lanes = $opened->segments->where('day', $day)->pluck('lane')->unique()->values();
-        $lane = $lanes->contains((string) $request->query('lane')) ? (string) $request->query('lane') : ($lanes->first() ?? 'lead');
+        $lane = $lanes->contains((string) $request->query('lane')) ? (string) $request->query('lane') : $lanes->first() ?? 'lead';
         $rehearsal = $desk->rehearsal($opened, $day, $lane);
 
         return view('plan.rehearse', [

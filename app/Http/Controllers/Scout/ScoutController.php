@@ -29,12 +29,20 @@ final class ScoutController
         $spot?->load('pictures');
         $segment = $spot === null ? null : $opened->segments->firstWhere('spot_id', $spot->id);
         $day = JobDay::of($opened, $segment->day ?? 0);
-        $minute = max(0, min(1439, $request->has('minute') ? $request->integer('minute') : self::minutesOf($segment->start_clock ?? '12:00') + intdiv($segment->minutes ?? 0, 2)));
+        $minute = max(
+            0,
+            min(
+                1439,
+                $request->has('minute')
+                    ? $request->integer('minute')
+                    : self::minutesOf($segment->start_clock ?? '12:00') + intdiv($segment->minutes ?? 0, 2),
+            ),
+        );
         $at = $day->startsAt() + $minute * 60;
 
         return view('scout.show', [
             'job' => $opened,
-            'verdicts' => $strap->of($opened, 'scout')->with($spot === null ? new Verdicts : $pictures->verdicts($opened, $spot)),
+            'verdicts' => $strap->of($opened, 'scout')->with($spot === null ? new Verdicts() : $pictures->verdicts($opened, $spot)),
             'places' => $desk->places($opened),
             'spots' => $spots,
             'spot' => $spot,
@@ -50,7 +58,9 @@ final class ScoutController
     {
         $fields = [...$request->validated(), 'is_indoor' => $request->boolean('is_indoor')];
         if (Spot::query()->where('place_id', $fields['place_id'])->where('name', $fields['name'])->exists()) {
-            return back()->withInput()->withErrors(['name' => 'This place has a spot of that name already.']);
+            return back()
+                ->withInput()
+                ->withErrors(['name' => 'This place has a spot of that name already.']);
         }
 
         return redirect("/jobs/{$job}/scout?spot={$desk->addSpot($fields)->id}");
@@ -60,7 +70,9 @@ final class ScoutController
     {
         $fields = [...$request->validated(), 'is_indoor' => $request->boolean('is_indoor')];
         if (Spot::query()->where('place_id', $fields['place_id'])->where('name', $fields['name'])->whereKeyNot($spot->id)->exists()) {
-            return back()->withInput()->withErrors(['name' => 'This place has a spot of that name already.']);
+            return back()
+                ->withInput()
+                ->withErrors(['name' => 'This place has a spot of that name already.']);
         }
         $spot->update($fields);
 
@@ -83,8 +95,13 @@ final class ScoutController
 
     public function turn(Request $request, int $job): RedirectResponse
     {
-        $given = $request->validate(['spot' => ['required', 'integer', 'exists:spots,id'], 'facing' => ['required', 'numeric', 'min:0', 'max:360']]);
-        Spot::query()->findOrFail((int) $given['spot'])->update(['facing_deg' => fmod((float) $given['facing'], 360)]);
+        $given = $request->validate([
+            'spot' => ['required', 'integer', 'exists:spots,id'],
+            'facing' => ['required', 'numeric', 'min:0', 'max:360'],
+        ]);
+        Spot::query()
+            ->findOrFail((int) $given['spot'])
+            ->update(['facing_deg' => fmod((float) $given['facing'], 360)]);
 
         return redirect("/jobs/{$job}/scout?spot={$given['spot']}")->with('said', 'They are turned.');
     }

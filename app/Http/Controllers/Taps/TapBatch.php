@@ -34,7 +34,10 @@ final readonly class TapBatch
         $received = (float) now()->format('U.v');
         $sent = self::instant($given['sent_at'] ?? null);
         $taps = [];
-        $refused = array_map(static fn (mixed $more): array => ['id' => self::id($more), 'why' => 'Too many taps at once: send it again.'], array_slice($events, self::MOST));
+        $refused = array_map(
+            static fn (mixed $more): array => ['id' => self::id($more), 'why' => 'Too many taps at once: send it again.'],
+            array_slice($events, self::MOST),
+        );
         foreach (array_slice($events, 0, self::MOST) as $event) {
             $why = self::wrong($event);
             if ($why !== null) {
@@ -55,17 +58,26 @@ final readonly class TapBatch
         return match (true) {
             ! is_array($event) || self::id($event) === null => 'A tap needs an id that its device made.',
             ! is_string($event['kind'] ?? null) || TapKind::tryFrom($event['kind'])?->isOfDevices() !== true => 'There is no such tap.',
-            ! is_array($event['on'] ?? null) || $event['on'] === [] || count($event['on']) > self::MOST_NAMES => 'A tap needs what it acts on.',
-            array_filter(array_keys($event['on']), static fn (mixed $n): bool => ! is_string($n) || strlen($n) > self::LONGEST) !== [] => 'A tap names what it acts on.',
-            array_filter($event['on'], static fn (mixed $v): bool => ! is_int($v) && ! (is_string($v) && preg_match('/^\d{1,15}$/D', $v) === 1)) !== [] => 'A tap acts on things by their numbers.',
+            ! is_array($event['on'] ?? null) || $event['on'] === [] || count($event['on']) > self::MOST_NAMES => 'A tap needs what '.
+                'it acts on.',
+            array_filter(array_keys($event['on']), self::isNoName(...)) !== [] => 'A tap names what it acts on.',
+            array_filter(
+                $event['on'],
+                static fn (mixed $v): bool => ! is_int($v) && ! (is_string($v) && preg_match('/^\d{1,15}$/D', $v) === 1),
+            ) !== [] => 'A tap acts on things by their numbers.',
             self::instant($event['made_at'] ?? null) === null => 'A tap needs the time at which it was made.',
             default => null,
         };
     }
 
+    private static function isNoName(mixed $name): bool
+    {
+        return ! is_string($name) || strlen($name) > self::LONGEST;
+    }
+
     private static function id(mixed $event): ?string
     {
-        $id = is_array($event) ? ($event['id'] ?? null) : null;
+        $id = is_array($event) ? $event['id'] ?? null : null;
 
         return is_string($id) && preg_match('/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/Di', $id) === 1 ? $id : null;
     }

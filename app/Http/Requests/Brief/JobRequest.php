@@ -27,10 +27,10 @@ final class JobRequest extends FormRequest
             'kind' => ['required', 'in:wedding,event,commercial'],
             'client' => ['nullable', 'string', 'max:120'],
             'date' => ['required', 'date_format:Y-m-d'],
-            'covered_from' => ['bail', 'required', new ClockRule, $this->existsThatDay(...)],
-            'covered_to' => ['bail', 'required', new ClockRule, $this->existsThatDay(...), $this->isAfterStart(...)],
-            'appointment_from' => ['nullable', new ClockRule],
-            'appointment_to' => ['nullable', new ClockRule, $this->isAfterItOpens(...)],
+            'covered_from' => ['bail', 'required', new ClockRule(), $this->existsThatDay(...)],
+            'covered_to' => ['bail', 'required', new ClockRule(), $this->existsThatDay(...), $this->isAfterStart(...)],
+            'appointment_from' => ['nullable', new ClockRule()],
+            'appointment_to' => ['nullable', new ClockRule(), $this->isAfterItOpens(...)],
             'place_name' => ['required', 'string', 'max:120'],
             'latitude' => ['nullable', 'required_with:longitude', 'numeric', 'between:-90,90'],
             'longitude' => ['nullable', 'required_with:latitude', 'numeric', 'between:-180,180'],
@@ -81,7 +81,10 @@ final class JobRequest extends FormRequest
     private function isAfterItOpens(string $attribute, mixed $value, Closure $fail): void
     {
         try {
-            if ($this->filled('appointment_from') && ClockTime::of(is_string($value) ? $value : '')->minutes < ClockTime::of($this->typed('appointment_from'))->minutes) {
+            if (
+                $this->filled('appointment_from') &&
+                ClockTime::of(is_string($value) ? $value : '')->minutes < ClockTime::of($this->typed('appointment_from'))->minutes
+            ) {
                 $fail('The latest start must not come before the earliest.');
             }
         } catch (ImpossibleValue) {

@@ -37,7 +37,12 @@ final class AskRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['required' => 'This is needed.', 'integer' => 'This must be a whole number.', 'numeric' => 'This must be a number.', 'between' => 'This must lie between :min and :max.'];
+        return [
+            'required' => 'This is needed.',
+            'integer' => 'This must be a whole number.',
+            'numeric' => 'This must be a number.',
+            'between' => 'This must lie between :min and :max.',
+        ];
     }
 
     /** @return array<string, mixed> */

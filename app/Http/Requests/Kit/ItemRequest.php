@@ -39,16 +39,25 @@ final class ItemRequest extends FormRequest
     /** @return list<\Closure(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            $kind = GearKind::tryFrom(is_string($this->input('kind')) ? $this->input('kind') : '');
-            foreach ($kind === null ? [] : ShelfDesk::wrong($kind, $this->typed()) as $field => $sentence) {
-                $validator->errors()->add($field, $sentence);
-            }
-            $serial = trim(is_string($this->input('serial')) ? $this->input('serial') : '');
-            if ($kind === GearKind::Body && $serial !== '' && Body::query()->where('serial', $serial)->where('item_id', '!=', $this->item()->id ?? 0)->exists()) {
-                $validator->errors()->add('serial', 'Another body has this serial number.');
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                $kind = GearKind::tryFrom(is_string($this->input('kind')) ? $this->input('kind') : '');
+                foreach ($kind === null ? [] : ShelfDesk::wrong($kind, $this->typed()) as $field => $sentence) {
+                    $validator->errors()->add($field, $sentence);
+                }
+                $serial = trim(is_string($this->input('serial')) ? $this->input('serial') : '');
+                if (
+                    $kind === GearKind::Body &&
+                    $serial !== '' &&
+                    Body::query()
+                        ->where('serial', $serial)
+                        ->where('item_id', '!=', $this->item()->id ?? 0)
+                        ->exists()
+                ) {
+                    $validator->errors()->add('serial', 'Another body has this serial number.');
+                }
+            },
+        ];
     }
 
     /** @return array<string, string> */
@@ -80,7 +89,11 @@ final class ItemRequest extends FormRequest
     {
         $given = $this->validated();
 
-        return ['label' => (string) $given['label'], ...array_intersect_key($given, array_flip(ShelfDesk::COMMON)), 'ownership' => $given['ownership'] ?? 'owned'];
+        return [
+            'label' => (string) $given['label'],
+            ...array_intersect_key($given, array_flip(ShelfDesk::COMMON)),
+            'ownership' => $given['ownership'] ?? 'owned',
+        ];
     }
 
     private function item(): ?Item

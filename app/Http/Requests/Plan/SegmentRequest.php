@@ -27,7 +27,7 @@ final class SegmentRequest extends FormRequest
     {
         return [
             'title' => ['required', 'string', 'max:120'],
-            'start_clock' => ['required', new ClockRule],
+            'start_clock' => ['required', new ClockRule()],
             'minutes' => ['required', 'integer', 'between:1,1440'],
             'priority' => ['required', 'in:must,should,nice'],
             'lane' => ['required', Rule::enum(Lane::class)],
@@ -35,8 +35,8 @@ final class SegmentRequest extends FormRequest
             'also_lanes.*' => [Rule::enum(Lane::class)],
             'day' => ['nullable', 'integer', 'between:0,'.self::LAST_DAY],
             'light' => ['nullable', Rule::enum(LightWanted::class)],
-            'earliest_clock' => ['nullable', new ClockRule],
-            'latest_clock' => ['nullable', new ClockRule],
+            'earliest_clock' => ['nullable', new ClockRule()],
+            'latest_clock' => ['nullable', new ClockRule()],
             'setup_minutes' => ['nullable', 'integer', 'between:0,600'],
             'worth' => ['nullable', 'integer', 'between:0,1000'],
             'people' => ['nullable', 'string', 'max:1000'],
@@ -71,7 +71,11 @@ final class SegmentRequest extends FormRequest
     /** @return list<string> */
     public static function names(string $text): array
     {
-        return array_values(array_unique(array_filter(array_map(trim(...), preg_split('/[,;\n]/', $text) ?: []), static fn (string $name): bool => $name !== '')));
+        return array_values(
+            array_unique(
+                array_filter(array_map(trim(...), preg_split('/[,;\n]/', $text) ?: []), static fn (string $name): bool => $name !== ''),
+            ),
+        );
     }
 
     private function wholeOrNull(string $field): ?int
@@ -105,7 +109,9 @@ final class SegmentRequest extends FormRequest
             'setup_minutes' => $this->integer('setup_minutes'),
             'worth' => $this->wholeOrNull('worth'),
             'people' => self::names((string) $this->input('people')),
-            'also_lanes' => array_values(array_diff(array_map(strval(...), (array) $this->input('also_lanes')), [(string) $this->input('lane')])),
+            'also_lanes' => array_values(
+                array_diff(array_map(strval(...), (array) $this->input('also_lanes')), [(string) $this->input('lane')]),
+            ),
         ];
     }
 }
