@@ -32,6 +32,11 @@ final class FormalsOrder
 
     private const HUB_SHARE = 0.95;
 
+    /** Where many groups cross others the hub proves little. */
+    private const CROSSED_SHARE = 0.2;
+
+    private const NESTED = 0.6;
+
     private const HUB_MOST_S = 3.0;
 
     /**
@@ -99,7 +104,9 @@ final class FormalsOrder
      */
     private static function fromBothSides(OrderProblem $problem, OrderSearch $search, int|float $known, Patience $patience): array
     {
-        [$order, $waiting, $lower] = (new HubSearch($problem, $search))->below($known, $patience->part(self::HUB_SHARE, self::HUB_MOST_S));
+        $hub = new HubSearch($problem, $search);
+        $share = $hub->nestedShare() >= self::NESTED ? self::HUB_SHARE : self::CROSSED_SHARE;
+        [$order, $waiting, $lower] = $hub->below($known, $patience->part($share, self::HUB_MOST_S));
         if ($waiting - $lower < 1e-9) {
             return [$order, $waiting, $lower];
         }

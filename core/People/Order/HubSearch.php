@@ -77,6 +77,12 @@ final class HubSearch
         ];
     }
 
+    /** The share of the groups that are nested in or apart from one another: the more there are, the sooner it proves. */
+    public function nestedShare(): float
+    {
+        return count($this->rightBound->groups) / max(1, count($this->deal));
+    }
+
     /**
      * @param  int|float  $known  waiting of an order that is known: only less is looked for
      * @return array{list<int>|null, int|float, int|float} a better order if there is one, its waiting, and what no order without a meeting

@@ -44,15 +44,11 @@ final class TreeBound
             }
         }
         arsort($sizes);
-        $nested = [];
-        foreach (array_keys($sizes) as $g) {
-            if (! $this->crossesAny($g, $nested)) {
-                $this->around[$g] = array_values(
-                    array_filter(array_reverse($nested), fn (int $h): bool => ($this->people[$g] & ~$this->people[$h]) === 0),
-                );
-                $nested[] = $g;
-                $this->mask |= 1 << $g;
-            }
+        $nested = array_values(array_intersect(array_keys($sizes), $this->nested(array_keys($sizes))));
+        foreach ($nested as $i => $g) {
+            $inside = array_reverse(array_slice($nested, 0, $i));
+            $this->around[$g] = array_values(array_filter($inside, fn (int $h): bool => ($this->people[$g] & ~$this->people[$h]) === 0));
+            $this->mask |= 1 << $g;
         }
         $this->groups = $nested;
         $needs = $isReversed ? $problem->after : $problem->before;
@@ -146,16 +142,33 @@ final class TreeBound
         return $sum;
     }
 
-    /** @param  list<int>  $others */
-    private function crossesAny(int $g, array $others): bool
+    /**
+     * Groups that do not cross each other: those that cross the fewest are taken first.
+     *
+     * @param  list<int>  $groups  the larger ones first
+     * @return list<int>
+     */
+    private function nested(array $groups): array
     {
-        foreach ($others as $h) {
-            $both = $this->people[$g] & $this->people[$h];
-            if ($both !== 0 && $both !== $this->people[$g] && $both !== $this->people[$h]) {
-                return true;
+        $crossings = [];
+        foreach ($groups as $g) {
+            $crossings[$g] = count(array_filter($groups, fn (int $h): bool => $this->doCross($g, $h)));
+        }
+        asort($crossings);
+        $nested = [];
+        foreach (array_keys($crossings) as $g) {
+            if (array_filter($nested, fn (int $h): bool => $this->doCross($g, $h)) === []) {
+                $nested[] = $g;
             }
         }
 
-        return false;
+        return $nested;
+    }
+
+    private function doCross(int $g, int $h): bool
+    {
+        $both = $this->people[$g] & $this->people[$h];
+
+        return $both !== 0 && $both !== $this->people[$g] && $both !== $this->people[$h];
     }
 }

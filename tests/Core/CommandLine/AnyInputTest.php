@@ -92,6 +92,22 @@ final class AnyInputTest extends TestCase
                 'before' => [['one', 'two']],
                 'never_together' => [],
             ],
+            'day' => [
+                'now' => '15:10:30',
+                'place' => 'hall',
+                'segments' => [
+                    ['id' => 'a', 'start' => '15:00', 'minutes' => 20, 'short_minutes' => 10, 'value' => 5, 'short_value' => 2, 'place' => 'hall'],
+                    ['id' => 'b', 'start' => '15:30', 'minutes' => 30, 'value' => 9, 'must' => true, 'fixed_start' => '15:30', 'place' => 'park'],
+                    ['id' => 'c', 'start' => '16:00', 'minutes' => 15, 'value' => 1, 'may_move_to' => ['late'], 'latest_end' => '16:30'],
+                ],
+                'pockets' => [['id' => 'late', 'minutes' => 20]],
+                'travel' => [['from' => 'hall', 'to' => 'park', 'minutes' => 5]],
+                'events' => [
+                    ['id' => '1', 'kind' => 'started', 'segment' => 'a', 'at' => '15:02:10', 'device' => 'phone'],
+                    ['id' => '2', 'kind' => 'undone', 'of' => '1', 'at' => '15:03:00'],
+                ],
+                'offsets' => [['device' => 'phone', 'seconds' => 12.5]],
+            ],
             'team-schedule' => [
                 'teams' => [
                     ['id' => 'u9', 'players' => 12, 'team_minutes' => 4, 'player_seconds' => 30],
