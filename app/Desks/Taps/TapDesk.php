@@ -45,7 +45,8 @@ final class TapDesk
     }
 
     /**
-     * Takes what was pressed on a page: what cannot be is said, and nothing is noted.
+     * Takes what was pressed on a page: what cannot be is said, and nothing is noted. Its id grows with time, so that of two presses
+     * in one moment the later one counts.
      *
      * @param  array<string, int|float|string|null>  $on
      *
@@ -54,7 +55,7 @@ final class TapDesk
      */
     public function press(TapKind $kind, array $on): void
     {
-        $this->whole(new Tap((string) Str::uuid(), $kind, (float) now()->format('U.v'), $on));
+        $this->whole(new Tap((string) Str::uuid7(), $kind, (float) now()->format('U.v'), $on));
     }
 
     /**

@@ -66,7 +66,8 @@
                                             class="block text-faint text-sm">{{ $line->why }}</span></span></x-tick>
                             @else<div class="flex gap-2 items-center min-h-11 {{ $line->proved ? 'fine' : 'fix' }}"><span
                                         class="proof"><x-severity-mark
-                                            :severity="$line->proved ? NorthSatchel\Severity::Fine : NorthSatchel\Severity::Fix" /></span><span><b>{{ $line->what }}</b> <span
+                                            :severity="$line->proved ? NorthSatchel\Severity::Fine : NorthSatchel\Severity::Fix" /></span><span><b>{{
+                                                 $line->what }}</b> <span
                                             class="block text-faint text-sm">{{ $line->proved ? 'Proved. ' : 'Not so yet. ' }}{{
                                                 $line->why }}</span></span>
                                 </div>

@@ -35,7 +35,8 @@
                     @foreach ($known as $place)
                         <option
                             value="{{ $place->id }}"
-                                @selected((int) old($end) === $place->id || (old($end) === null && $end === 'to' && $loop->index === 1))>{{ $place->name }}</option>
+                                @selected((int) old($end) === $place->id || (old($end) === null && $end === 'to' && $loop->index === 1))>{{
+                                     $place->name }}</option>
                     @endforeach
                 </x-field>
             @endforeach

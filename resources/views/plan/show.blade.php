@@ -106,7 +106,9 @@
                                                     : '' }}{{ $line->people ? ' · ' . implode(', ', $line->people) : '' }}{{
                                                         $line->prompt ? ' · “' . $line->prompt . '”' : '' }}{{
                                                             $line->notes ? ' · ' . $line->notes : '' }}{{
-                                                                $line->hidden_from ? ' · hidden from ' . implode(', ', $line->hidden_from) : '' }}</span>
+                                                                $line->hidden_from
+                                                                    ? ' · hidden from ' . implode(', ', $line->hidden_from)
+                                                                    : '' }}</span>
                                         @if ($open === $segment->id)
                                             <span class="ml-auto flex">
                                                 @foreach (['up' => '↑', 'down' => '↓'] as $way => $arrow)

@@ -44,7 +44,8 @@
                 <p class="text-faint text-sm mt-2">
                     {{ $late->isProven()
                             ? 'No other way keeps more: all were weighed.'
-                            : 'The best found, one photographer after the other with what they share held together; it is not proven that nothing is better.' }}
+                            : 'The best found, one photographer after the other with what they share held together; ' .
+                                'it is not proven that nothing is better.' }}
                     A must counts 300, a should 100, a nice 30 where you have not said; shortened, seven tenths of it. Anchors and musts
                     stay, and what was planned into a light ends in it. A way that nobody has said is taken from the map. Re-planned:
                     {{ implode(', ', $late->laneNames()) }}.</p>

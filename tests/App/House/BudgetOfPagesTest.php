@@ -9,7 +9,7 @@ use App\Desks\House\Readiness;
 use App\Desks\Kit\KitDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\PlanDesk;
-use App\Desks\Scout\ScoutDesk;
+use App\Desks\Plan\SpotLightDesk;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -106,7 +106,7 @@ final class BudgetOfPagesTest extends TestCase
         $strap = app(Readiness::class);
         Cache::flush();
         foreach (BriefDesk::all() as $job) {
-            foreach ([BriefDesk::class, ScoutDesk::class, PlanDesk::class, PeopleDesk::class, KitDesk::class] as $desk) {
+            foreach ([BriefDesk::class, SpotLightDesk::class, PlanDesk::class, PeopleDesk::class, KitDesk::class] as $desk) {
                 app($desk)->verdicts($job);
             }
         }
