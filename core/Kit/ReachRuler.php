@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit;
 
+use NorthSatchel\Kit\Needs\PlannedStretch;
+
 /** The drawing of what the lenses reach: focal length on a logarithmic scale, a bar a lens, a tick a shot. */
 final readonly class ReachRuler
 {
@@ -18,11 +20,10 @@ final readonly class ReachRuler
     private const LEAST_BAR = 8.0;
 
     /**
-     * @param  list<BagLens>  $lenses
-     * @param  list<WantedReach>  $wanted
+     * @param  list<PlannedStretch>  $stretches
      * @param  array<int, string>  $on  by lens, the body and side on which it starts
      */
-    public function __construct(private array $lenses, private array $wanted, private array $on = []) {}
+    public function __construct(private CarriedLenses $lenses, private array $stretches, private array $on = []) {}
 
     public static function x(int $focalMm): float
     {
@@ -43,31 +44,35 @@ final readonly class ReachRuler
      */
     public function bars(): array
     {
-        return array_map(function (BagLens $lens): array {
-            $width = max(self::LEAST_BAR, self::x($lens->toMm) - self::x($lens->fromMm));
-            $x = $lens->fromMm === $lens->toMm ? self::x($lens->fromMm) - $width / 2 : self::x($lens->fromMm);
+        // By photographer, then from wide to long.
+        $sorted = array_map(fn (Carried $c): array => [$c, ...$this->lenses->reach($c->gear, $c->lane)], $this->lenses->all());
+        usort($sorted, static fn (array $a, array $b): int => [$a[0]->lane !== 'lead', $a[0]->lane, $a[1]] <=> [$b[0]->lane !== 'lead', $b[0]->lane, $b[1]]);
+
+        return array_map(function (array $of): array {
+            [$lens, $from, $to] = $of;
+            $width = max(self::LEAST_BAR, self::x($to) - self::x($from));
 
             return [
-                'x' => $x,
+                'x' => $from === $to ? self::x($from) - $width / 2 : self::x($from),
                 'width' => round($width, 1),
-                'label' => $lens->label,
+                'label' => $lens->gear->label,
                 'lane' => $lens->lane,
-                'on' => $this->on[$lens->itemId] ?? $lens->lane,
-                'starts' => isset($this->on[$lens->itemId]),
+                'on' => $this->on[$lens->gear->id] ?? $lens->lane,
+                'starts' => isset($this->on[$lens->gear->id]),
             ];
-        }, $this->lenses);
+        }, $sorted);
     }
 
     /** @return list<array{x: float, label: string, isCovered: bool}> */
     public function ticks(): array
     {
         return array_map(
-            fn (WantedReach $w): array => [
-                'x' => self::x($w->focalMm),
-                'label' => "{$w->focalMm} mm: {$w->shot}",
-                'isCovered' => array_filter($this->lenses, static fn (BagLens $l): bool => $l->lane === $w->lane && $l->reaches($w->focalMm)) !== [],
+            fn (array $of): array => [
+                'x' => self::x((int) $of[1]->focalMm),
+                'label' => "{$of[1]->focalMm} mm: {$of[1]->what}",
+                'isCovered' => in_array($of[0], $this->lenses->holders((int) $of[1]->focalMm), true),
             ],
-            $this->wanted,
+            PlannedStretch::shotsWithReach($this->stretches),
         );
     }
 }

@@ -8,6 +8,7 @@ use App\Desks\Brief\KeptFindings;
 use App\Models\Brief\Job;
 use App\Models\Kit\Packing;
 use NorthSatchel\Kit\CardBudget;
+use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\Judge\LensChanges;
 use NorthSatchel\Kit\Judge\Swap;
 use NorthSatchel\Kit\Judge\SwapTimes;
@@ -32,14 +33,14 @@ final class CarryDesk
 
     public function __construct(private readonly NeedsDesk $needs, private readonly ShelfDesk $items) {}
 
-    /** @return list<array{gear: Gear, lane: string}> */
+    /** @return list<Carried> */
     public function carried(Job $job): array
     {
         $gear = $this->items->gear();
         $carried = [];
         foreach ($job->packing as $entry) {
             if (isset($gear[$entry->item_id])) {
-                $carried[] = ['gear' => $gear[$entry->item_id], 'lane' => $entry->lane];
+                $carried[] = new Carried($gear[$entry->item_id], $entry->lane);
             }
         }
 
@@ -73,8 +74,8 @@ final class CarryDesk
         foreach ($lanes as $lane => $shots) {
             $of = static fn (GearKind $kind, array $carried): array => array_values(
                 array_map(
-                    static fn (array $c): Gear => $c['gear'],
-                    array_filter($carried, static fn (array $c): bool => $c['lane'] === $lane && $c['gear']->kind === $kind),
+                    static fn (Carried $c): Gear => $c->gear,
+                    array_filter($carried, static fn (Carried $c): bool => $c->lane === $lane && $c->gear->kind === $kind),
                 ),
             );
             $bodies = $of(GearKind::Body, $this->carried($job));
@@ -141,14 +142,15 @@ final class CarryDesk
     public function bodies(Job $job): array
     {
         $modes = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => (string) $p->item->body?->planned_mode])->all();
-        $bodies = array_filter($this->carried($job), static fn (array $c): bool => $c['gear']->kind === GearKind::Body);
+        $bodies = array_filter($this->carried($job), static fn (Carried $c): bool => $c->gear->kind === GearKind::Body);
 
         return array_values(
             array_map(
-                static fn (array $c): array => [
-                    ...$c,
+                static fn (Carried $c): array => [
+                    'gear' => $c->gear,
+                    'lane' => $c->lane,
                     'mode' => ['mirror' => 'both cards alike', 'overflow' => 'one card, then the other', 'split' => 'raw and jpeg apart'][
-                            $modes[$c['gear']->id]
+                            $modes[$c->gear->id]
                         ] ?? 'as it is set',
                 ],
                 $bodies,
@@ -160,8 +162,8 @@ final class CarryDesk
     private function framesOfPair(Job $job, Gear $body): ?int
     {
         $cards = array_map(
-            static fn (array $c): float => $c['gear']->number('capacity_gb') ?? 0.0,
-            array_filter($this->carried($job), static fn (array $c): bool => $c['gear']->kind === GearKind::Card),
+            static fn (Carried $c): float => $c->gear->number('capacity_gb') ?? 0.0,
+            array_filter($this->carried($job), static fn (Carried $c): bool => $c->gear->kind === GearKind::Card),
         );
 
         return $cards === []

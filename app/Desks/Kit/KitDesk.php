@@ -10,26 +10,25 @@ use App\Models\Brief\Job;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
 use Illuminate\Support\Collection;
-use NorthSatchel\Kit\Bag;
-use NorthSatchel\Kit\BagBody;
-use NorthSatchel\Kit\BagJudge;
-use NorthSatchel\Kit\BagLens;
+use NorthSatchel\Kit\CarriedLenses;
+use NorthSatchel\Kit\Judge\BodiesJudge;
+use NorthSatchel\Kit\Judge\BudgetJudge;
 use NorthSatchel\Kit\Judge\DriveJudge;
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Judge\FlightJudge;
 use NorthSatchel\Kit\Judge\HoldsJudge;
 use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\Judge\PersonLoss;
+use NorthSatchel\Kit\Judge\ReachJudge;
 use NorthSatchel\Kit\Judge\StationJudge;
+use NorthSatchel\Kit\Judge\TicksJudge;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
+use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\ReachRuler;
-use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Kit\Shelf\Gear;
-use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Kit\Test\TestDays;
 use NorthSatchel\Kit\Test\TestDue;
-use NorthSatchel\Kit\WantedReach;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -41,9 +40,6 @@ final class KitDesk
     /** @var array<int, LossReport> by job, for this request */
     private array $losses = [];
 
-    /** @var array<int, Bag> by job, for this request */
-    private array $bags = [];
-
     public function __construct(
         private readonly NeedsDesk $needs,
         private readonly ShelfDesk $items,
@@ -53,54 +49,67 @@ final class KitDesk
 
     public function verdicts(Job $job): Verdicts
     {
-        $bag = BagJudge::of($this->bag($job));
-        if ($job->packing->isEmpty()) {
-            return $bag;
-        }
-        $gear = $this->needs->bag($job);
-        $needs = $this->needs->needsOfBag($job);
-        $today = now($job->place->timezone)->format('Y-m-d');
+        $carried = $this->carry->carried($job);
+        $stretches = $this->needs->stretches($job);
+        $unpacked = $job->packing->reject(fn (Packing $entry): bool => $this->isPacked($job, $entry->item_id));
+        $reach = ReachJudge::of(new CarriedLenses($carried), $stretches, $this->shelfGear($this->atHand($job)));
+        $bag = [
+            ...BodiesJudge::of($this->needs->work($job)->framesByLane, $carried),
+            ...($job->packing->isEmpty() ? [] : BudgetJudge::of($this->needs->needsOfBag($job), $this->needs->bag($job))),
+            ...$reach,
+            TicksJudge::of(array_values($unpacked->map(static fn (Packing $entry): string => $entry->item->label)->all()), $job->packing->count()),
+        ];
 
-        return new Verdicts([
-            ...iterator_to_array($bag),
-            // Cards, cells and reach have their own findings, with how many are short.
-            ...array_filter(
-                $this->losses($job)->verdicts(),
-                static fn (Verdict $v): bool => $v->code !== 'kit.unmet' ||
-                    (! str_contains($v->finding, 'cells of type') &&
-                        ! str_contains($v->finding, 'cards of') &&
-                        ! str_contains($v->finding, ' mm')),
-            ),
-            ...HoldsJudge::of($this->carry->carried($job), $needs, $this->needs->stretches($job)),
-            ...PersonLoss::of($this->needs->stretches($job)),
-            ...TestDays::verdicts($this->tests($job)),
-            ...StationJudge::of(
-                $gear,
-                max([
-                    0.0,
-                    ...array_map(static fn (Gear $g): float => ($g->number('raw_mb') ?? 0.0) + ($g->number('jpeg_mb') ?? 0.0), $gear),
-                ]),
-            ),
-            ...DriveJudge::of($gear, $this->gigabytes($job)),
-            ...$job->goes_by_air ? FlightJudge::of($gear) : [],
-            ...DueJudge::of($gear, $today, $job->date),
-            // How much is in, the bag's own judge says.
-            ...array_filter(
-                $this->packing->verdicts($job),
-                static fn (Verdict $v): bool => ! in_array($v->code, ['pack.open', 'pack.done'], true),
-            ),
-        ]);
+        return new Verdicts($job->packing->isEmpty() ? $bag : [...$bag, ...$this->ofTheList($job, $reach)]);
     }
 
-    /** Of the planned frames, counted once. */
-    private function gigabytes(Job $job): float
+    /**
+     * @param  list<Verdict>  $reach  what is said of the lenses already
+     * @return list<Verdict>
+     */
+    private function ofTheList(Job $job, array $reach): array
     {
-        $mb = 0.0;
-        foreach ($this->bag($job)->bodies as $body) {
-            $mb += $this->bag($job)->framesOf($body) * ($body->rawMb + $body->jpegMb);
-        }
+        $gear = $this->needs->bag($job);
+        $stretches = $this->needs->stretches($job);
+        $today = now($job->place->timezone)->format('Y-m-d');
+        $largest = array_map(static fn (Gear $g): float => ($g->number('raw_mb') ?? 0.0) + ($g->number('jpeg_mb') ?? 0.0), $gear);
 
-        return $mb / 1000;
+        return [
+            ...array_filter($this->losses($job)->verdicts(), static fn (Verdict $v): bool => ! self::isSaid($v, $reach)),
+            ...HoldsJudge::of($this->carry->carried($job), $this->needs->needsOfBag($job), $stretches),
+            ...PersonLoss::of($stretches),
+            ...TestDays::verdicts($this->tests($job)),
+            ...StationJudge::of($gear, max([0.0, ...$largest])),
+            ...DriveJudge::of($gear, $this->needs->gigabytes($job)),
+            ...($job->goes_by_air ? FlightJudge::of($gear) : []),
+            ...DueJudge::of($gear, $today, $job->date),
+            // How much is in, the ticks' own judge says.
+            ...array_filter($this->packing->verdicts($job), static fn (Verdict $v): bool => ! in_array($v->code, ['pack.open', 'pack.done'], true)),
+        ];
+    }
+
+    /**
+     * Cards, cells and missing reaches have their own findings, with how many are short.
+     *
+     * @param  list<Verdict>  $reach
+     */
+    private static function isSaid(Verdict $verdict, array $reach): bool
+    {
+        $what = $verdict->code === 'kit.unmet' ? NeedWhat::tryFrom((string) $verdict->figures['what']) : null;
+        $gaps = array_filter($reach, static fn (Verdict $v): bool => $v->code === 'kit.reach-gap');
+        $focals = array_map(static fn (Verdict $v): float => (float) $v->figures['focal_mm'], $gaps);
+
+        return in_array($what, [NeedWhat::Card, NeedWhat::Cell], true) ||
+            ($what === NeedWhat::Reach && in_array((float) $verdict->figures['focal_mm'], $focals, true));
+    }
+
+    /**
+     * @param  Collection<int, Item>  $items
+     * @return list<Gear>
+     */
+    private function shelfGear(Collection $items): array
+    {
+        return array_values(array_filter($items->map(fn (Item $i): ?Gear => $this->items->gear()[$i->id] ?? null)->all()));
     }
 
     public function losses(Job $job): LossReport
@@ -165,7 +174,6 @@ final class KitDesk
 
     public function reach(Job $job): ReachRuler
     {
-        $bag = $this->bag($job);
         $on = [];
         foreach ($this->carry->lensChanges($job) as $lane => $of) {
             foreach ($of['changes']->start as $index => $lens) {
@@ -176,30 +184,8 @@ final class KitDesk
                 }
             }
         }
-        // By photographer, then from wide to long.
-        $lenses = $bag->lenses;
-        usort(
-            $lenses,
-            static fn (BagLens $a, BagLens $b): int => [$a->lane !== 'lead', $a->lane, $a->fromMm] <=> [
-                $b->lane !== 'lead',
-                $b->lane,
-                $b->fromMm,
-            ],
-        );
 
-        return new ReachRuler($lenses, $bag->reaches, $on);
-    }
-
-    /** @return list<BagLens> what everybody carries */
-    public function lenses(Job $job): array
-    {
-        return $this->bag($job)->lenses;
-    }
-
-    /** @return list<WantedReach> the focal lengths that shots name */
-    public function wanted(Job $job): array
-    {
-        return $this->asked($job)[1];
+        return new ReachRuler(new CarriedLenses($this->carry->carried($job)), $this->needs->stretches($job), $on);
     }
 
     /** How many items of the list are not ticked yet. */
@@ -211,96 +197,5 @@ final class KitDesk
     public function isPacked(Job $job, int $itemId): bool
     {
         return $this->packing->isPacked($job, $itemId);
-    }
-
-    private function bag(Job $job): Bag
-    {
-        return $this->bags[$job->id] ??= $this->pack($job);
-    }
-
-    private function pack(Job $job): Bag
-    {
-        $bodies = $lenses = $cells = $cards = $unpacked = [];
-        foreach ($job->packing as $entry) {
-            $item = $entry->item;
-            if ($item->body !== null) {
-                $bodies[] = new BagBody(
-                    $item->label,
-                    $entry->lane,
-                    $item->body->raw_mb,
-                    $item->body->jpeg_mb,
-                    $item->body->frames_per_charge,
-                    $item->body->standby_hours_per_charge,
-                    $item->cell_type ?? 'any',
-                    SaveMode::from($item->body->planned_mode),
-                );
-            }
-            if ($item->kind === 'lens') {
-                $lenses[] = $this->lens($job, $item, $entry->lane);
-            }
-            if ($item->kind === 'cell') {
-                $cells[$item->cell_type ?? 'any'] = ($cells[$item->cell_type ?? 'any'] ?? 0) + 1;
-            }
-            if ($item->card !== null) {
-                $cards[] = $item->card->capacity_gb;
-            }
-            if (! $this->isPacked($job, $item->id)) {
-                $unpacked[] = $item->label;
-            }
-        }
-        [$frames, $reaches] = $this->asked($job);
-        $shelfLenses = $reaches === [] ? [] : $this->lensesAtHand($job);
-
-        return new Bag(
-            $bodies,
-            $lenses,
-            $shelfLenses,
-            $cells,
-            $cards,
-            $frames,
-            $reaches,
-            $unpacked,
-            $job->packing->count(),
-            NeedsDesk::hours($job),
-            $job->temperature_c,
-        );
-    }
-
-    /** @return list<BagLens> */
-    private function lensesAtHand(Job $job): array
-    {
-        return array_values($this->atHand($job)->where('kind', 'lens')->map(fn (Item $i): BagLens => $this->lens($job, $i, 'lead'))->all());
-    }
-
-    /** @return array{array<string, int>, list<WantedReach>} planned frames by lane, focal lengths asked for */
-    private function asked(Job $job): array
-    {
-        $frames = [];
-        $reaches = [];
-        foreach ($job->segments as $segment) {
-            foreach ($segment->shotLines as $line) {
-                $frames[$segment->lane] = ($frames[$segment->lane] ?? 0) + $line->frames;
-                if ($line->focal_mm !== null) {
-                    $reaches[] = new WantedReach($line->what, $segment->lane, $line->focal_mm);
-                }
-            }
-        }
-
-        return [$frames, $reaches];
-    }
-
-    /** A lens as on full format, on the bodies that this photographer carries. */
-    private function lens(Job $job, Item $item, string $lane): BagLens
-    {
-        $gear = ShelfDesk::of($item);
-        $crop = 1.0;
-        foreach ($this->carry->carried($job) as ['gear' => $body, 'lane' => $by]) {
-            if ($by === $lane && $body->kind === GearKind::Body && $gear->fits($body)) {
-                $crop = $body->crop();
-                break;
-            }
-        }
-
-        return new BagLens($item->id, $item->label, $lane, (int) round($gear->reachOn($crop)[0]), (int) round($gear->reachOn($crop)[1]));
     }
 }

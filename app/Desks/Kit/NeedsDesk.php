@@ -103,6 +103,32 @@ final class NeedsDesk
     public function needsOfBag(Job $job): array
     {
         $work = $this->work($job);
+        ['shared' => $shared, 'alone' => $alone] = $this->dealt($job);
+        $flashes = array_values(array_filter($this->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
+        $shelf = array_values($this->shelf->gear());
+
+        return [
+            ...$work->needs,
+            ...BudgetNeeds::of($shared, $flashes, $work->hours, $work->temperatureC, $work->pops, $shelf, $alone),
+        ];
+    }
+
+    /** Of the planned frames, counted once. */
+    public function gigabytes(Job $job): float
+    {
+        $mb = 0.0;
+        ['shared' => $shared, 'alone' => $alone] = $this->dealt($job);
+        foreach ([...$shared, ...$alone] as ['body' => $body, 'frames' => $frames]) {
+            $mb += $frames * (($body->number('raw_mb') ?? 0.0) + ($body->number('jpeg_mb') ?? 0.0));
+        }
+
+        return $mb / 1000;
+    }
+
+    /** @return array{shared: list<array{body: Gear, frames: int}>, alone: list<array{body: Gear, frames: int, hours: float}>} */
+    private function dealt(Job $job): array
+    {
+        $work = $this->work($job);
         $gear = $this->shelf->gear();
         $bodies = [];
         foreach ($job->packing as $entry) {
@@ -111,13 +137,8 @@ final class NeedsDesk
                 $bodies[$entry->lane][] = $one;
             }
         }
-        ['shared' => $shared, 'alone' => $alone] = BudgetNeeds::dealt($bodies, $work->framesByLane, $work->remotes);
-        $flashes = array_values(array_filter($this->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
 
-        return [
-            ...$work->needs,
-            ...BudgetNeeds::of($shared, $flashes, $work->hours, $work->temperatureC, $work->pops, array_values($gear), $alone),
-        ];
+        return BudgetNeeds::dealt($bodies, $work->framesByLane, $work->remotes);
     }
 
     /** @return list<Gear> what is on the packing list */

@@ -81,7 +81,7 @@ final class ShelfDesk
     public static function specs(Item $item): array
     {
         $all = $item->specs ?? [];
-        foreach ([[$item, self::OF_ITEM], [$item->body, self::OF_BODY], [$item->card, self::OF_CARD]] as [$model, $names]) {
+        foreach ([[$item, self::OF_ITEM], [$item->body, [...self::OF_BODY, 'planned_mode']], [$item->card, self::OF_CARD]] as [$model, $names]) {
             foreach ($model === null ? [] : $names as $name) {
                 $value = $model->getAttribute($name);
                 if ($value !== null) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Models\Brief\Job;
-use NorthSatchel\Kit\BagLens;
-use NorthSatchel\Kit\LensJudge;
+use NorthSatchel\Kit\CarriedLenses;
+use NorthSatchel\Kit\Judge\LensJudge;
 use NorthSatchel\Plan\Judge\CuedShot;
 use NorthSatchel\Plan\Judge\CueJudge;
 use NorthSatchel\Verdicts;
@@ -14,15 +14,13 @@ use NorthSatchel\Verdicts;
 /** Does each photographer carry the lenses for the shots of the plan, in time for their cues? */
 final class ShotLensDesk
 {
-    public function __construct(private readonly KitDesk $kit) {}
+    public function __construct(private readonly CarryDesk $carry, private readonly NeedsDesk $needs) {}
 
     public function verdicts(Job $job): Verdicts
     {
-        $lenses = $this->kit->lenses($job);
+        $lenses = new CarriedLenses($this->carry->carried($job));
 
-        return (new Verdicts(LensJudge::of($this->kit->wanted($job), $lenses)))->with(
-            CueJudge::of(self::cued($job), self::reaches($lenses)),
-        );
+        return (new Verdicts(LensJudge::of($lenses, $this->needs->stretches($job))))->with(CueJudge::of(self::cued($job), $lenses->byLane()));
     }
 
     /** @return list<CuedShot> */
@@ -49,19 +47,5 @@ final class ShotLensDesk
         }
 
         return $cued;
-    }
-
-    /**
-     * @param  list<BagLens>  $lenses
-     * @return array<string, list<array{int, int}>>
-     */
-    private static function reaches(array $lenses): array
-    {
-        $reaches = [];
-        foreach ($lenses as $lens) {
-            $reaches[$lens->lane][] = [$lens->fromMm, $lens->toMm];
-        }
-
-        return $reaches;
     }
 }

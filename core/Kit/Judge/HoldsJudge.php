@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Judge;
 
+use NorthSatchel\Kit\Carried;
+use NorthSatchel\Kit\CarriedLenses;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeededAt;
 use NorthSatchel\Kit\Needs\NeedWhat;
@@ -16,13 +18,14 @@ use NorthSatchel\Verdict;
 final class HoldsJudge
 {
     /**
-     * @param  list<array{gear: Gear, lane: string}>  $carried
+     * @param  list<Carried>  $carried
      * @param  list<Need>  $needs
      * @param  list<PlannedStretch>  $stretches
      * @return list<Verdict>
      */
     public static function of(array $carried, array $needs, array $stretches): array
     {
+        $lenses = new CarriedLenses($carried);
         $verdicts = [];
         foreach ($needs as $need) {
             $holders =
@@ -30,15 +33,15 @@ final class HoldsJudge
                     ? array_values(
                         array_filter(
                             $carried,
-                            static fn (array $c): bool => $need->isGivenBy($c['gear'], self::crop($carried, $c['lane'], $c['gear'])),
+                            static fn (Carried $c): bool => $need->isGivenBy($c->gear, $lenses->cropFor($c->gear, $c->lane)),
                         ),
                     )
                     : [];
             foreach ($holders === [] ? [] : $need->at as $at) {
-                if (array_filter($holders, static fn (array $h): bool => $h['lane'] === $at->lane) !== []) {
+                if (array_filter($holders, static fn (Carried $h): bool => $h->lane === $at->lane) !== []) {
                     continue;
                 }
-                $verdicts[] = self::elsewhere($need, $at, $holders[0]['gear'], $holders[0]['lane'], $stretches);
+                $verdicts[] = self::elsewhere($need, $at, $holders[0]->gear, $holders[0]->lane, $stretches);
                 break;
             }
         }
@@ -78,17 +81,5 @@ final class HoldsJudge
             [],
             $remedy,
         );
-    }
-
-    /** @param  list<array{gear: Gear, lane: string}>  $carried */
-    private static function crop(array $carried, string $lane, Gear $lens): float
-    {
-        foreach ($carried as $one) {
-            if ($one['lane'] === $lane && $one['gear']->kind === \NorthSatchel\Kit\Shelf\GearKind::Body && $lens->fits($one['gear'])) {
-                return $one['gear']->crop();
-            }
-        }
-
-        return 1.0;
     }
 }

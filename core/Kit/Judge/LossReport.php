@@ -100,7 +100,7 @@ final class LossReport
                 'kit.unmet',
                 "The bag does not give {$need->title}.",
                 $need->because.($mend === [] ? " Nothing on the shelf does either: hire or borrow {$need->toHire()}." : ''),
-                [],
+                ['what' => $need->what->value, 'focal_mm' => $need->figure('focal_mm')],
                 self::remedy($mend),
             );
         }

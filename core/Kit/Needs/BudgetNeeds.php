@@ -140,7 +140,7 @@ final class BudgetNeeds
                         $frames,
                         max(0.1, $body->number('raw_mb') ?? 50),
                         $body->number('jpeg_mb') ?? 0,
-                        SaveMode::Mirror,
+                        self::mode($body),
                         [$gb, $gb],
                         self::CARD_RESERVE,
                     )->cardSets ?? 1,
@@ -153,6 +153,8 @@ final class BudgetNeeds
             }
         }
         $type = $bodies[0]['body']->text('card_type');
+        $isMirrored = array_filter($bodies, static fn (array $b): bool => self::mode($b['body']) !== SaveMode::Mirror) === [];
+        $slots = $isMirrored ? 'written to both slots' : 'in the save modes as planned';
         $said = implode(', ', array_map(static fn (array $b): string => "{$b['body']->label} {$b['frames']}", $bodies));
 
         return new Need(
@@ -162,7 +164,7 @@ final class BudgetNeeds
             Priority::Must,
             true,
             2 * $best['sets']." cards of {$best['gb']} GB",
-            "Frames: {$said}; written to both slots, a tenth of each card kept free: {$best['sets']} pairs.",
+            "Frames: {$said}; {$slots}, a tenth of each card kept free: {$best['sets']} pairs.",
             [],
             ['card_gb' => $best['gb'], ...$type === '' ? [] : ['card_type' => $type]],
         );
@@ -233,6 +235,11 @@ final class BudgetNeeds
         }
 
         return $needs;
+    }
+
+    private static function mode(Gear $body): SaveMode
+    {
+        return SaveMode::tryFrom($body->text('planned_mode')) ?? SaveMode::Mirror;
     }
 
     /** Charges that so many pops at full power take. */

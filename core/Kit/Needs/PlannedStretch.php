@@ -31,4 +31,24 @@ final readonly class PlannedStretch
     {
         return new NeededAt($this->id, $lane, $this->from, $this->to, $this->placeId, $priority, $why);
     }
+
+    /**
+     * The shots that name a focal length, each with the photographer whose segment it is.
+     *
+     * @param  list<self>  $stretches
+     * @return list<array{string, PlannedShot}>
+     */
+    public static function shotsWithReach(array $stretches): array
+    {
+        $shots = [];
+        foreach ($stretches as $stretch) {
+            foreach ($stretch->shots as $shot) {
+                if ($shot->focalMm !== null && $stretch->lanes !== []) {
+                    $shots[] = [$stretch->lanes[0], $shot];
+                }
+            }
+        }
+
+        return $shots;
+    }
 }

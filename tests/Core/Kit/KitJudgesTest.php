@@ -6,6 +6,7 @@ namespace Tests\Core\Kit;
 
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\BatteryBudget;
+use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\Judge\DriveJudge;
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Judge\FlightJudge;
@@ -114,7 +115,7 @@ final class KitJudgesTest extends TestCase
         $vows = self::stretch(1, 'Vows', 14, 30, [['From the back', 'must', 60, 180]]);
         $needs = PlanNeeds::of([$vows], [], 5.0);
         $tele = self::lens(11, '70–200', 70, 200, 2.8);
-        $carried = static fn (string $lane): array => [['gear' => $tele, 'lane' => $lane]];
+        $carried = static fn (string $lane): array => [new Carried($tele, $lane)];
         $this->assertSame([], HoldsJudge::of($carried('lead'), $needs, [$vows]));
         $this->assertSame(['mind kit.hand-over'], self::codes(HoldsJudge::of($carried('second'), $needs, [$vows])));
         $away = self::stretch(2, 'Table', 14, 60, [['Cards', 'should', 10, 35]], ['second'], place: 2);

@@ -12,7 +12,6 @@ use NorthSatchel\Exposure\FlashJudge;
 use NorthSatchel\Exposure\FlashPlan;
 use NorthSatchel\Exposure\LightDrawing;
 use NorthSatchel\Exposure\Scene;
-use NorthSatchel\Kit\BagLens;
 use NorthSatchel\Kit\KitLanes;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
@@ -20,10 +19,8 @@ use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\PlannedWork;
-use NorthSatchel\Kit\ReachRuler;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
-use NorthSatchel\Kit\WantedReach;
 use NorthSatchel\Optics\FrameEdge;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
@@ -190,26 +187,5 @@ final class LanesAndDrawingsTest extends TestCase
         foreach ([...$points, [$light['x'], $light['y']]] as [$x, $y]) {
             $this->assertTrue($x >= 0 && $x <= LightDrawing::WIDTH && $y >= 0 && $y <= LightDrawing::HEIGHT, "{$x} {$y}");
         }
-    }
-
-    public function test_the_reach_ruler_says_where_a_lens_hangs(): void
-    {
-        $ruler = new ReachRuler(
-            [new BagLens(1, 'Zoom', 'lead', 24, 70), new BagLens(2, 'Prime', 'lead', 85, 85)],
-            [new WantedReach('a', 'lead', 50), new WantedReach('b', 'second', 50)],
-            [1 => 'lead, Body A, left'],
-        );
-        $this->assertSame(
-            [['lead, Body A, left', true], ['lead', false]],
-            array_map(static fn (array $b): array => [$b['on'], $b['starts']], $ruler->bars()),
-        );
-        $this->assertSame([true, false], array_column($ruler->ticks(), 'isCovered'), 'the second has no lens');
-        $this->assertGreaterThan(ReachRuler::x(35), ReachRuler::x(50));
-        $this->assertEqualsWithDelta(
-            ReachRuler::x(100) - ReachRuler::x(50),
-            ReachRuler::x(200) - ReachRuler::x(100),
-            0.2,
-            'a logarithmic scale',
-        );
     }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
-use NorthSatchel\Kit\BagLens;
-use NorthSatchel\Kit\LensJudge;
-use NorthSatchel\Kit\WantedReach;
+use NorthSatchel\Kit\Carried;
+use NorthSatchel\Kit\CarriedLenses;
+use NorthSatchel\Kit\Judge\LensJudge;
+use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\ShotText;
@@ -135,16 +139,13 @@ final class ShotListTest extends TestCase
 
     public function test_a_shot_wants_its_lens_with_its_photographer(): void
     {
-        $lenses = [new BagLens(1, 'Long', 'second', 100, 400), new BagLens(2, 'Short', 'lead', 24, 70)];
-        $found = LensJudge::of(
-            [
-                new WantedReach('Vows', 'lead', 200),
-                new WantedReach('Hall', 'lead', 35),
-                new WantedReach('Guests', 'second', 35),
-                new WantedReach('Moon', 'assistant', 800),
-            ],
-            $lenses,
+        $lens = static fn (int $id, int $from, int $to): Gear => new Gear($id, "L{$id}", GearKind::Lens, ['focal_min_mm' => $from, 'focal_max_mm' => $to]);
+        $lenses = new CarriedLenses([new Carried($lens(1, 100, 400), 'second'), new Carried($lens(2, 24, 70), 'lead')]);
+        $of = static fn (string $lane, string $what, int $mm): PlannedStretch => new PlannedStretch(
+            1, 'Vows', [$lane], 0, 600, '14:00', null, Priority::Must, null, [new PlannedShot($what, Priority::Must, 10, $mm)],
         );
+        $day = [$of('lead', 'Vows', 200), $of('lead', 'Hall', 35), $of('second', 'Guests', 35), $of('assistant', 'Moon', 800)];
+        $found = LensJudge::of($lenses, $day);
         $this->assertSame(
             [
                 'The lead photographer has a shot without the lens for it.',

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace NorthSatchel\Kit;
+namespace NorthSatchel\Kit\Judge;
 
+use NorthSatchel\Kit\CarriedLenses;
+use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Time\Lane;
 use NorthSatchel\Verdict;
 
@@ -11,24 +13,17 @@ use NorthSatchel\Verdict;
 final class LensJudge
 {
     /**
-     * @param  list<WantedReach>  $shots
-     * @param  list<BagLens>  $lenses  of everybody
+     * @param  list<PlannedStretch>  $stretches
      * @return list<Verdict> one a photographer
      */
-    public static function of(array $shots, array $lenses): array
+    public static function of(CarriedLenses $lenses, array $stretches): array
     {
-        $missing = [];
-        $elsewhere = [];
-        foreach ($shots as $shot) {
-            $holders = array_unique(
-                array_map(
-                    static fn (BagLens $l): string => $l->lane,
-                    array_filter($lenses, static fn (BagLens $l): bool => $l->reaches($shot->focalMm)),
-                ),
-            );
-            if (! in_array($shot->lane, $holders, true)) {
-                $missing[$shot->lane][] = "{$shot->shot} ({$shot->focalMm} mm)";
-                $elsewhere[$shot->lane] = [...$elsewhere[$shot->lane] ?? [], ...$holders];
+        $missing = $elsewhere = [];
+        foreach (PlannedStretch::shotsWithReach($stretches) as [$lane, $shot]) {
+            $holders = $lenses->holders((int) $shot->focalMm);
+            if (! in_array($lane, $holders, true)) {
+                $missing[$lane][] = "{$shot->what} ({$shot->focalMm} mm)";
+                $elsewhere[$lane] = [...$elsewhere[$lane] ?? [], ...$holders];
             }
         }
         $verdicts = [];
