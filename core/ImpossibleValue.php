@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel;
 
 /** A value that cannot be: names the field and says what it must be. */
-final class ImpossibleValue extends \InvalidArgumentException
+final class ImpossibleValue extends \InvalidArgumentException implements Failure
 {
     private function __construct(public readonly string $field, public readonly string $must)
     {

@@ -6,7 +6,7 @@ namespace App\Bundle;
 
 use App\Desks\Plan\SheetDesk;
 use App\Models\Brief\Job;
-use App\Tables\CsvCell;
+use App\Tables\CsvTable;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Plan\Audience;
 
@@ -74,11 +74,11 @@ final class BundleDesk
         $zip->addFromString('csv/plan.csv', $this->sheets->table($job, Audience::Lead));
         $zip->addFromString(
             'csv/people.csv',
-            self::csv(['name', 'role'], $job->people->map(static fn ($p): array => [$p->name, (string) $p->role])->all()),
+            CsvTable::write(['name', 'role'], $job->people->map(static fn ($p): array => [$p->name, (string) $p->role])->all()),
         );
         $zip->addFromString(
             'csv/kit.csv',
-            self::csv(
+            CsvTable::write(
                 ['kind', 'label', 'with'],
                 $job->packing->map(static fn ($p): array => [$p->item->kind, $p->item->label, $p->lane])->all(),
             ),
@@ -126,7 +126,7 @@ final class BundleDesk
             )
             ->get();
 
-        return self::csv(
+        return CsvTable::write(
             [
                 'card',
                 'fill',
@@ -143,20 +143,5 @@ final class BundleDesk
             ],
             $rows->map(static fn (\stdClass $r): array => array_map(strval(...), array_values((array) $r)))->all(),
         );
-    }
-
-    /**
-     * @param  list<string>  $head
-     * @param  iterable<list<string>>  $rows
-     */
-    private static function csv(array $head, iterable $rows): string
-    {
-        $handle = fopen('php://temp', 'w+') ?: throw new \RuntimeException('No memory for the table.');
-        foreach ([$head, ...$rows] as $row) {
-            fputcsv($handle, array_map(CsvCell::write(...), $row), escape: '', eol: "\r\n");
-        }
-        rewind($handle);
-
-        return (string) stream_get_contents($handle);
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
+use NorthSatchel\Failure;
+
 /** A folder outside the roots that the owner allowed, or none at all. */
-final class FolderNotAllowed extends \RuntimeException
+final class FolderNotAllowed extends \RuntimeException implements Failure
 {
     public static function outside(string $folder): self
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies;
 
+use NorthSatchel\Failure;
+
 /** A folder that should be a bag of ours, and cannot be used as one. */
-final class BrokenBag extends \RuntimeException
+final class BrokenBag extends \RuntimeException implements Failure
 {
     public static function because(string $reason): self
     {

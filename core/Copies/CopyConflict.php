@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies;
 
+use NorthSatchel\Failure;
 use NorthSatchel\Volume\Names;
 
 /** A copy that would have to overwrite something: nothing was written. */
-final class CopyConflict extends \RuntimeException
+final class CopyConflict extends \RuntimeException implements Failure
 {
     /** @param  string|null  $path  on the card, of the file that holds something else than the finished bag has of it */
     private function __construct(string $message, public readonly ?string $path = null)

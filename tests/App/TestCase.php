@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Devices\Waiting;
 use App\Jobs\ProveCallingOrder;
 use App\Models\Brief\Job;
 use App\Models\User;
@@ -12,6 +13,7 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\Bus;
 use Tests\Support\TempFolder;
+use Tests\Support\WaitingForLooks;
 
 /** A signed-in owner, an empty database in memory, stand-ins in a folder of their own. */
 abstract class TestCase extends LaravelTestCase
@@ -32,6 +34,7 @@ abstract class TestCase extends LaravelTestCase
         parent::setUp();
         // A proof takes a minute; the tests of it carry it out themselves.
         Bus::fake([ProveCallingOrder::class]);
+        $this->app->instance(Waiting::class, new WaitingForLooks);
         config(['satchel.standins' => $this->folder('standins'), 'satchel.pictures' => $this->folder('pictures')]);
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Desks\Brief\KeptFindings;
-use App\Devices\Stopwatch;
+use App\Devices\Waiting;
 use App\Models\Brief\Job;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
@@ -45,6 +45,7 @@ final class KitDesk
         private readonly ShelfDesk $items,
         private readonly PackDesk $packing,
         private readonly CarryDesk $carry,
+        private readonly Waiting $waiting,
     ) {}
 
     public function verdicts(Job $job): Verdicts
@@ -167,7 +168,7 @@ final class KitDesk
                 $this->needs->work($job),
                 $school,
                 $limitG,
-                Stopwatch::seconds(self::PROPOSAL_S),
+                $this->waiting->seconds(self::PROPOSAL_S),
             ),
         );
     }

@@ -6,7 +6,7 @@ namespace App\Desks\Kit;
 
 use App\Models\Kit\Body;
 use App\Models\Kit\Item;
-use App\Tables\CsvCell;
+use App\Tables\CsvTable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Kit\Shelf\GearKind;
@@ -20,27 +20,25 @@ final class ShelfTable
 
     public function out(): string
     {
-        $handle = fopen('php://temp', 'w+') ?: throw new \RuntimeException('No memory for the table.');
         $names = self::columns();
-        fputcsv($handle, $names, escape: '', eol: "\r\n");
-        foreach ($this->shelf->items() as $item) {
-            $kind = GearKind::tryFrom($item->kind) ?? GearKind::Other;
-            $cells = [];
-            foreach ($names as $name) {
-                $field = $kind->field($name);
-                $cells[] = CsvCell::write(
-                    $field !== null
-                        ? ShelfDesk::typed($item, $field)
-                        : (in_array($name, ['kind', 'label', ...ShelfDesk::COMMON], true)
-                            ? (string) $item->getAttribute($name)
-                            : ''),
-                );
-            }
-            fputcsv($handle, $cells, escape: '', eol: "\r\n");
-        }
-        rewind($handle);
 
-        return (string) stream_get_contents($handle);
+        return CsvTable::write($names, $this->shelf->items()->map(static fn (Item $item): array => self::cells($item, $names))->values()->all());
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<string>
+     */
+    private static function cells(Item $item, array $names): array
+    {
+        $kind = GearKind::tryFrom($item->kind) ?? GearKind::Other;
+        $common = ['kind', 'label', ...ShelfDesk::COMMON];
+
+        return array_map(static function (string $name) use ($item, $kind, $common): string {
+            $field = $kind->field($name);
+
+            return $field !== null ? ShelfDesk::typed($item, $field) : (in_array($name, $common, true) ? (string) $item->getAttribute($name) : '');
+        }, $names);
     }
 
     /**
@@ -121,10 +119,8 @@ final class ShelfTable
         if (preg_match('//u', $text) !== 1) {
             self::refuse('it must be text in UTF-8');
         }
-        $handle = fopen('php://temp', 'w+') ?: throw new \RuntimeException('No memory for the table.');
-        fwrite($handle, ltrim($text, "\xEF\xBB\xBF"));
-        rewind($handle);
-        $head = array_map(static fn (?string $n): string => mb_strtolower(trim((string) $n)), fgetcsv($handle, escape: '') ?: []);
+        $table = CsvTable::read($text);
+        $head = $table->columns;
         $unknown = array_diff($head, self::columns());
         if ($unknown !== []) {
             self::refuse(
@@ -141,18 +137,14 @@ final class ShelfTable
             self::refuse('its first line must name the columns kind and label');
         }
         $lines = [];
-        $number = 1;
-        while (($cells = fgetcsv($handle, escape: '')) !== false) {
-            $number++;
-            if (array_filter($cells, static fn (?string $c): bool => trim((string) $c) !== '') === []) {
+        foreach ($table->lines as $number => $cells) {
+            if (implode('', $cells) === '') {
                 continue;
             }
             if (count($cells) > count($head)) {
                 self::refuse("line {$number} has more cells than the first line has columns");
             }
-            foreach ($cells as $index => $cell) {
-                $lines[$number][$head[$index]] = trim(CsvCell::read((string) $cell));
-            }
+            $lines[$number] = array_combine(array_slice($head, 0, count($cells)), $cells);
             if (count($lines) > self::MOST_LINES) {
                 self::refuse('it has more than '.self::MOST_LINES.' lines');
             }

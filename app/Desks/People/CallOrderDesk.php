@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\People;
 
-use App\Devices\Stopwatch;
+use App\Devices\Waiting;
 use App\Jobs\ProveCallingOrder;
 use App\Models\Brief\Job;
 use Illuminate\Support\Facades\Cache;
@@ -28,6 +28,8 @@ final class CallOrderDesk
 
     private const PROVING_S = 600;
 
+    public function __construct(private readonly Waiting $waiting) {}
+
     /** @param  list<FamilyGroup>  $groups */
     public function solution(Job $job, array $groups, Family $family, School $school): CallSolution
     {
@@ -36,7 +38,7 @@ final class CallOrderDesk
         if ($kept !== null) {
             return $kept;
         }
-        $solution = CallOrders::solved($school, $groups, $family, $job->formals_gathered, Stopwatch::seconds(self::PAGE_S));
+        $solution = CallOrders::solved($school, $groups, $family, $job->formals_gathered, $this->waiting->seconds(self::PAGE_S));
         self::keep($key, $groups, $solution);
         if ($solution->gap() > 0 && $school === School::LeastWaiting && Cache::add("{$key}-proving", true, self::PROVING_S)) {
             ProveCallingOrder::dispatch($job->id)->onQueue('proofs');
@@ -68,7 +70,7 @@ final class CallOrderDesk
             $groups,
             $family,
             $job->formals_gathered,
-            Stopwatch::seconds((float) config('satchel.proof_seconds')),
+            $this->waiting->seconds((float) config('satchel.proof_seconds')),
         );
         self::keep($key, $groups, $solution);
         Cache::forget("{$key}-proving");

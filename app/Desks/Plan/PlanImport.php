@@ -7,7 +7,7 @@ namespace App\Desks\Plan;
 use App\Desks\Brief\JobDay;
 use App\Http\Requests\Plan\SegmentRequest;
 use App\Models\Brief\Job;
-use App\Tables\CsvCell;
+use App\Tables\CsvTable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
@@ -147,24 +147,14 @@ final class PlanImport
     /** @return list<array{day: int, title: string, start: string, minutes: int, place: string, lane: string}> */
     private function table(string $text, LocalDay $day): array
     {
-        $handle = fopen('php://temp', 'w+');
-        if ($handle === false) {
-            throw $this->refusal('It could not be read.');
-        }
-        fwrite($handle, ltrim($text, "\xEF\xBB\xBF"));
-        rewind($handle);
-        $head = array_map(static fn (?string $name): string => mb_strtolower(trim((string) $name)), fgetcsv($handle, escape: '') ?: []);
+        $table = CsvTable::read($text);
         foreach (['start', 'minutes', 'segment'] as $needed) {
-            if (! in_array($needed, $head, true)) {
+            if (! $table->has($needed)) {
                 throw $this->refusal("Its first line must name the columns start, minutes and segment: {$needed} is missing.");
             }
         }
         $rows = [];
-        for ($line = 2; ($cells = fgetcsv($handle, escape: '')) !== false; $line++) {
-            $named = [];
-            foreach ($head as $index => $name) {
-                $named[$name] = CsvCell::read(trim((string) ($cells[$index] ?? '')));
-            }
+        foreach ($table->named() as $line => $named) {
             if (implode('', $named) === '' || ($named['shot'] ?? '') !== '') {
                 continue;
             }

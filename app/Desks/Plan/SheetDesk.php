@@ -7,7 +7,7 @@ namespace App\Desks\Plan;
 use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Plan\ShotLine;
-use App\Tables\CsvCell;
+use App\Tables\CsvTable;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\Sheet\Sheet;
@@ -74,12 +74,7 @@ final class SheetDesk
     public function table(Job $job, Audience $audience): string
     {
         $day = JobDay::of($job);
-        $handle = fopen('php://temp', 'w+');
-        if ($handle === false) {
-            throw new \RuntimeException('No memory for the table.');
-        }
-        $put = static fn (array $cells) => fputcsv($handle, array_map(CsvCell::write(...), $cells), escape: '', eol: "\r\n");
-        $put(['date', 'start', 'end', 'minutes', 'segment', 'place', 'photographer', 'leave at', 'shot', 'shot at']);
+        $lines = [];
         foreach ($this->sheet($job, $audience)->rows as $row) {
             $cells = [
                 $row->date,
@@ -91,14 +86,16 @@ final class SheetDesk
                 $row->lane,
                 self::face($day, $row->leaveAt),
             ];
-            $put([...$cells, '', '']);
+            $lines[] = [...$cells, '', ''];
             foreach ($row->shots as $shot) {
-                $put([...$cells, $shot->what, $shot->at]);
+                $lines[] = [...$cells, $shot->what, $shot->at];
             }
         }
-        rewind($handle);
 
-        return (string) stream_get_contents($handle);
+        return CsvTable::write(
+            ['date', 'start', 'end', 'minutes', 'segment', 'place', 'photographer', 'leave at', 'shot', 'shot at'],
+            $lines,
+        );
     }
 
     /** Whether the words of the brief may stand on this sheet. */

@@ -9,7 +9,7 @@ use App\Desks\People\CallDesk;
 use App\Desks\People\CallOrderDesk;
 use App\Desks\People\GroupDesk;
 use App\Desks\Taps\TapDesk;
-use App\Devices\Stopwatch;
+use App\Devices\Waiting;
 use App\Http\Controllers\Plan\SegmentController;
 use App\Http\Controllers\Taps\TapBatch;
 use App\Models\People\ShareLink;
@@ -47,12 +47,12 @@ final class CallController
     }
 
     /** Somebody is missing: the groups without them go on, in the order with the least waiting. */
-    public function around(int $job, CallDesk $desk, GroupDesk $groups): RedirectResponse
+    public function around(int $job, CallDesk $desk, GroupDesk $groups, Waiting $waiting): RedirectResponse
     {
         $opened = BriefDesk::open($job);
         $order = $desk
             ->calling($opened->loadMissing('people'))
-            ->aroundTheMissing($opened->formals_gathered, Stopwatch::seconds(CallOrderDesk::PAGE_S));
+            ->aroundTheMissing($opened->formals_gathered, $waiting->seconds(CallOrderDesk::PAGE_S));
         if ($order !== null) {
             $groups->goOnWith($opened, $order);
         }
