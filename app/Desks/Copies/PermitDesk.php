@@ -82,9 +82,9 @@ final class PermitDesk
      *
      * @return array<string, mixed>
      */
-    public function unwritten(Card $card): array
+    public function unwritten(FormatPermit $standing): array
     {
-        return $this->write($this->proofs->answer($card), '');
+        return $this->write($standing, '');
     }
 
     /** @return array<string, mixed> */

@@ -24,11 +24,13 @@ final readonly class Proof
      */
     public static function of(array $card, array $bags, int $wanted, bool $isElsewhereAsked = false): self
     {
-        return new self(
-            array_map(static fn (CardFile $file): FileProof => self::one($file, $bags, max(1, $wanted), $isElsewhereAsked), $card),
-            $wanted,
-            $isElsewhereAsked,
-        );
+        $known = [];
+        $files = [];
+        foreach ($card as $file) {
+            $files[] = self::one($file, $bags, max(1, $wanted), $isElsewhereAsked, $known);
+        }
+
+        return new self($files, $wanted, $isElsewhereAsked);
     }
 
     public function isGranted(): bool
@@ -73,8 +75,11 @@ final readonly class Proof
         return $counts === [] ? 0 : min($counts);
     }
 
-    /** @param  list<BagReading>  $bags */
-    private static function one(CardFile $file, array $bags, int $wanted, bool $isElsewhereAsked): FileProof
+    /**
+     * @param  list<BagReading>  $bags
+     * @param  array<string, list<BagReading>>  $known  by those that hold a file, one bag for each different medium
+     */
+    private static function one(CardFile $file, array $bags, int $wanted, bool $isElsewhereAsked, array &$known): FileProof
     {
         if ($file->isGivenUp) {
             return new FileProof($file, [], null);
@@ -83,7 +88,7 @@ final readonly class Proof
         if ($file->whyNot !== null || $content === null) {
             return new FileProof($file, [], $file->whyNot ?? 'nobody has read it yet');
         }
-        $on = self::onDifferentMedia($content, $bags);
+        $on = self::onDifferentMedia($content, $bags, $known);
         $count = count($on);
         $why = match (true) {
             $count === 0 && $file->healing !== null => 'the file of its twin, which heals it, lies on no medium',
@@ -104,28 +109,34 @@ final readonly class Proof
      * names, is one copy.
      *
      * @param  list<BagReading>  $bags
+     * @param  array<string, list<BagReading>>  $known
      * @return list<BagReading>
      */
-    private static function onDifferentMedia(string $content, array $bags): array
+    private static function onDifferentMedia(string $content, array $bags, array &$known): array
     {
         $holding = [];
         $seen = [];
-        foreach ($bags as $bag) {
+        foreach ($bags as $index => $bag) {
             if (! $bag->holds($content)) {
                 continue;
             }
             $files = $bag->contents[$content];
             $own = array_diff($files, array_keys($seen));
             if ($files === [] || $own !== []) {
-                $holding[] = $bag;
+                $holding[$index] = $bag;
                 $seen += array_fill_keys($files, true);
             }
+        }
+        // Most files of a card lie in the same bags.
+        $key = implode(' ', array_keys($holding));
+        if (isset($known[$key])) {
+            return $known[$key];
         }
         // Of bags on one medium that which is elsewhere comes first, so that it is not hidden by the other.
         usort($holding, static fn (BagReading $a, BagReading $b): int => $b->isElsewhere <=> $a->isElsewhere);
         $media = Medium::different(array_map(static fn (BagReading $b): Medium => $b->medium, $holding));
 
-        return array_map(
+        return $known[$key] = array_map(
             static fn (Medium $m): BagReading => array_values(
                 array_filter($holding, static fn (BagReading $b): bool => $b->medium->isSameAs($m)),
             )[0],

@@ -128,7 +128,7 @@ final class CardLifeController
         $now = $isPresent ? $permits->standing($chosen) : null;
         // A permit that is void is shown as what is true now; its file keeps what was true when it was given.
         $isVoid = $record !== null && $now !== null && ! $now->isGranted;
-        $paper = $record === null || $isVoid ? $permits->unwritten($chosen) : $record->paper;
+        $paper = $now !== null && ($record === null || $isVoid) ? $permits->unwritten($now) : $record->paper ?? [];
         $zone = new \DateTimeZone($opened->place->timezone);
         $at = static fn (?Carbon $moment): string => ($moment ?? now())->setTimezone($zone)->format('j M Y, H:i');
         if ($record !== null && $request->query('as') === 'file') {
