@@ -130,6 +130,7 @@ final class BundleRules
                 'worth' => V::whole(0, 1000),
                 'people' => $people,
                 'also_lanes' => $lanes,
+                'calendar_rest' => V::text(20_000),
             ],
             'shot_lines' => [
                 'position' => $count,

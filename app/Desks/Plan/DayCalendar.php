@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Plan;
 
 use App\Models\Brief\Job;
+use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\Sheet\Sheet;
 use NorthSatchel\Time\LocalDay;
 use Sabre\VObject\Component\VAlarm;
@@ -21,6 +22,8 @@ final class DayCalendar
     {
         $calendar = new VCalendar(['PRODID' => '-//North Satchel//EN', 'X-WR-CALNAME' => self::plain($job->name)]);
         self::addZone($calendar, $day);
+        // What is only between the one who planned and their calendar goes to nobody else.
+        $rests = $sheet->audience === Audience::Lead ? $job->segments->pluck('calendar_rest', 'id')->all() : [];
         foreach ($sheet->rows as $row) {
             /** @var VEvent $event */
             $event = $calendar->add('VEVENT', [
@@ -46,6 +49,7 @@ final class DayCalendar
                     'VALUE' => 'DATE-TIME',
                 ]);
             }
+            CalendarRest::into($event, $rests[$row->id] ?? null);
         }
 
         return $calendar->serialize();

@@ -64,6 +64,7 @@ final class PlanImport
                     'lane' => $row['lane'],
                     'priority' => 'should',
                     'place_id' => $job->placeNamed($row['place'])?->id,
+                    'calendar_rest' => $row['rest'] ?? null,
                 ]);
             }
         });
@@ -71,7 +72,7 @@ final class PlanImport
         return count($rows);
     }
 
-    /** @return list<array{day: int, title: string, start: string, minutes: int, place: string, lane: string}> */
+    /** @return list<array{day: int, rest: string|null, title: string, start: string, minutes: int, place: string, lane: string}> */
     private function calendar(string $text, Job $job, LocalDay $day): array
     {
         try {
@@ -105,7 +106,7 @@ final class PlanImport
             $number = max(0, intdiv($start - self::NIGHT_SECONDS - $day->startsAt(), 86400));
             $of = JobDay::of($job, $number);
             $rows[] =
-                ['day' => $number] +
+                ['day' => $number, 'rest' => CalendarRest::of($event)] +
                 $this->row(
                     $where,
                     $title,

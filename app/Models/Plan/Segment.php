@@ -40,6 +40,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property list<string>|null $people
  * @property list<string>|null $also_lanes
  * @property list<string>|null $hidden_from
+ * @property string|null $calendar_rest  of the calendar it came from, what is not understood here
  * @property-read Place|null $place
  * @property-read Job $job
  * @property-read \Illuminate\Database\Eloquent\Collection<int, ShotLine> $shotLines

@@ -191,6 +191,35 @@ final class SheetsTest extends TestCase
         ]);
     }
 
+    /** What is not understood is kept, and goes out again to the one who planned; to nobody else. */
+    public function test_what_a_calendar_says_beyond_a_plan_goes_out_again(): void
+    {
+        $date = Job::query()->findOrFail(2)->date;
+        $on = str_replace('-', '', $date);
+        $text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:ring-7@elsewhere.example\r\nDTSTAMP:20260101T000000Z\r\n".
+            "DTSTART:{$on}T120000Z\r\nDURATION:PT25M\r\nSUMMARY:Rings by the well\r\nDESCRIPTION:Bring the box\r\nCATEGORIES:FAMILY\r\n".
+            "ATTENDEE;CN=Maj;ROLE=CHAIR:mailto:maj@elsewhere.example\r\nX-DRUM;X-HOW=slow:7\r\nBEGIN:VALARM\r\nACTION:AUDIO\r\n".
+            "TRIGGER:-PT9M\r\nEND:VALARM\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        $this->import($text)->assertSessionHasNoErrors();
+        $event = static fn (string $out): ?\Sabre\VObject\Component => array_values(
+            array_filter(Reader::read($out)->select('VEVENT'), static fn ($e): bool => (string) $e->SUMMARY === 'Rings by the well'),
+        )[0] ?? null;
+        $back = $event((string) $this->get('/jobs/2/calendar/lead')->assertOk()->getContent());
+        $this->assertNotNull($back);
+        $this->assertSame('ring-7@elsewhere.example', (string) $back->UID);
+        $this->assertStringContainsString('Bring the box', (string) $back->DESCRIPTION);
+        $this->assertSame('FAMILY', (string) $back->CATEGORIES);
+        $this->assertSame(['Maj', 'mailto:maj@elsewhere.example'], [(string) $back->ATTENDEE['CN'], (string) $back->ATTENDEE]);
+        $this->assertSame(['slow', '7'], [(string) $back->{'X-DRUM'}['X-HOW'], (string) $back->{'X-DRUM'}]);
+        $this->assertContains('-PT9M', array_map(static fn ($a): string => (string) $a->TRIGGER, $back->select('VALARM')));
+        foreach (['second', 'client', 'coordinator'] as $audience) {
+            $this->assertStringNotContainsString('elsewhere.example', (string) $this->get("/jobs/2/calendar/{$audience}")->getContent());
+        }
+        // What went out from here comes in again without a second alarm or note.
+        $this->import($this->out('calendar', 'lead'), job: 2);
+        $this->assertSame(1, \App\Models\Plan\Segment::query()->whereNotNull('calendar_rest')->count());
+    }
+
     public function test_a_calendar_event_may_give_its_duration_and_one_that_is_cancelled_stays_out(): void
     {
         $start = 'DTSTART:'.str_replace('-', '', (string) Job::query()->findOrFail(2)->date).'T183000';
