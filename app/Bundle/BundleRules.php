@@ -8,6 +8,7 @@ use App\Bundle\BundleValue as V;
 use App\Http\Controllers\Copies\FolderController;
 use App\Models\Copies\Destination;
 use NorthSatchel\Cards\CardEventKind;
+use NorthSatchel\JobKind;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\SaveMode;
@@ -48,7 +49,7 @@ final class BundleRules
             ],
             'jobs' => [
                 'name' => V::name(120),
-                'kind' => V::oneOf(['wedding', 'event', 'commercial']),
+                'kind' => V::oneOf($words(JobKind::class)),
                 'client' => V::text(120),
                 'date' => V::day()->needed(),
                 'covered_from' => V::clock()->needed(),

@@ -46,7 +46,11 @@ final readonly class ReachRuler
     {
         // By photographer, then from wide to long.
         $sorted = array_map(fn (Carried $c): array => [$c, ...$this->lenses->reach($c->gear, $c->lane)], $this->lenses->all());
-        usort($sorted, static fn (array $a, array $b): int => [$a[0]->lane !== 'lead', $a[0]->lane, $a[1]] <=> [$b[0]->lane !== 'lead', $b[0]->lane, $b[1]]);
+        usort(
+            $sorted,
+            static fn (array $a, array $b): int => [$a[0]->lane !== 'lead', $a[0]->lane, $a[1]]
+                <=> [$b[0]->lane !== 'lead', $b[0]->lane, $b[1]],
+        );
 
         return array_map(function (array $of): array {
             [$lens, $from, $to] = $of;

@@ -148,7 +148,7 @@ final class ShotDesk
     public function sets(Job $job): Collection
     {
         return ShotSet::query()
-            ->orderByRaw('kind = ? desc', [$job->kind])
+            ->orderByRaw('kind = ? desc', [$job->kind->value])
             ->orderBy('name')
             ->get();
     }
@@ -166,7 +166,7 @@ final class ShotDesk
 
         return ShotSet::query()->create([
             'name' => $name,
-            'kind' => $segment->job->kind,
+            'kind' => $segment->job->kind->value,
             'lines' => $segment->shotLines->map(static fn (ShotLine $l): array => $l->only(self::REUSED))->values()->all(),
         ]);
     }

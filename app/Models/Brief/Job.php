@@ -16,13 +16,14 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use NorthSatchel\JobKind;
 
 /**
  * A job: one brief, one day or several that follow each other.
  *
  * @property int $id
  * @property string $name
- * @property string $kind
+ * @property JobKind $kind
  * @property string|null $client
  * @property string $date
  * @property int $place_id
@@ -62,6 +63,7 @@ final class Job extends Model
     protected function casts(): array
     {
         return [
+            'kind' => JobKind::class,
             'temperature_c' => 'float',
             'is_confidential' => 'bool',
             'separations' => 'array',

@@ -115,7 +115,9 @@ final class TreeBound
     private static function joined(array $minutes, array $weights, array $follows): int|float
     {
         $time = $sum = 0;
-        $sums = $rates = $into = [];
+        $sums = $rates = [];
+        /** @var array<int, int|null> $into */
+        $into = [];
         foreach ($minutes as $g => $of) {
             $sums[$g] = $weights[$g] * $of;
             $rates[$g] = $weights[$g] / $of;

@@ -5,8 +5,9 @@
         <x-field name="name" label="Name of the job" :value="$job?->name" required maxlength="120" />
         <div class="grid gap-3 sm:grid-cols-2">
             <x-field name="kind" label="Kind" type="select">
-                @foreach (['wedding', 'event', 'commercial'] as $kind)
-                    <option value="{{ $kind }}" @selected(old('kind', $job?->kind) === $kind)>{{ ucfirst($kind) }}</option>
+                @foreach (NorthSatchel\JobKind::cases() as $kind)
+                    <option value="{{ $kind->value }}" @selected(old('kind', $job?->kind->value) === $kind->value)>
+                        {{ $kind->label() }}</option>
                 @endforeach
             </x-field>
             <x-field name="client" label="Client" :value="$job?->client" maxlength="120" />

@@ -12,7 +12,7 @@
                 </div>
                 <div class="min-w-0">
                     <h2 class="text-lg"><a href="/jobs/{{ $job->id }}/brief">{{ $job->name }}</a></h2>
-                    <p class="text-faint text-sm">{{ ucfirst($job->kind) }} · {{ $job->place->name }} · <span
+                    <p class="text-faint text-sm">{{ $job->kind->label() }} · {{ $job->place->name }} · <span
                             class="figures">{{ $job->covered_from }} – {{ $job->covered_to }}</span></p>
                     @if ($entry['urgent'])
                         <p class="mt-1 {{ $entry['urgent']->severity->value }} verdict plain"><x-severity-mark

@@ -97,7 +97,8 @@ final class BagFindingsTest extends TestCase
     /** On a body with a smaller sensor a lens is longer, for whoever carries that body. */
     public function test_reach_counts_on_the_body_of_its_photographer(): void
     {
-        $lenses = new CarriedLenses([new Carried(self::body(1, 'Small', 1.5), 'lead'), new Carried(self::lens(9, '70–200', 70, 200, 2.8), 'lead')]);
+        $tele = new Carried(self::lens(9, '70–200', 70, 200, 2.8), 'lead');
+        $lenses = new CarriedLenses([new Carried(self::body(1, 'Small', 1.5), 'lead'), $tele]);
         $this->assertSame(['lead' => [[105, 300]]], $lenses->byLane());
         $this->assertSame('kit.reach', ReachJudge::of($lenses, self::wants('Moon', 'lead', 300), [])[0]->code);
         $this->assertSame('kit.reach-gap', ReachJudge::of($lenses, self::wants('Faces', 'lead', 85), [])[0]->code);
@@ -122,7 +123,8 @@ final class BagFindingsTest extends TestCase
     public function test_the_reach_ruler_is_logarithmic_and_marks_what_is_missing(): void
     {
         $this->assertEqualsWithDelta(ReachRuler::x(100) - ReachRuler::x(50), ReachRuler::x(400) - ReachRuler::x(200), 0.2);
-        $lenses = new CarriedLenses([new Carried(self::lens(2, 'Prime', 85, 85, 1.8), 'lead'), new Carried(self::lens(1, 'Zoom', 24, 70, 2.8), 'lead')]);
+        $prime = new Carried(self::lens(2, 'Prime', 85, 85, 1.8), 'lead');
+        $lenses = new CarriedLenses([$prime, new Carried(self::lens(1, 'Zoom', 24, 70, 2.8), 'lead')]);
         $day = [
             self::stretch(1, 'Vows', 14, 30, [['a', 'must', 1, 50], ['b', 'must', 1, 75]], ['lead']),
             self::stretch(2, 'Hall', 15, 30, [['c', 'must', 1, 50]], ['second', 'lead']),

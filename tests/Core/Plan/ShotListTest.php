@@ -139,7 +139,8 @@ final class ShotListTest extends TestCase
 
     public function test_a_shot_wants_its_lens_with_its_photographer(): void
     {
-        $lens = static fn (int $id, int $from, int $to): Gear => new Gear($id, "L{$id}", GearKind::Lens, ['focal_min_mm' => $from, 'focal_max_mm' => $to]);
+        $reach = static fn (int $from, int $to): array => ['focal_min_mm' => $from, 'focal_max_mm' => $to];
+        $lens = static fn (int $id, int $from, int $to): Gear => new Gear($id, "L{$id}", GearKind::Lens, $reach($from, $to));
         $lenses = new CarriedLenses([new Carried($lens(1, 100, 400), 'second'), new Carried($lens(2, 24, 70), 'lead')]);
         $of = static fn (string $lane, string $what, int $mm): PlannedStretch => new PlannedStretch(
             1, 'Vows', [$lane], 0, 600, '14:00', null, Priority::Must, null, [new PlannedShot($what, Priority::Must, 10, $mm)],

@@ -7,7 +7,9 @@ namespace App\Http\Requests\Brief;
 use App\Http\Requests\Plan\ClockRule;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\JobKind;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 
@@ -24,7 +26,7 @@ final class JobRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:120'],
-            'kind' => ['required', 'in:wedding,event,commercial'],
+            'kind' => ['required', Rule::enum(JobKind::class)],
             'client' => ['nullable', 'string', 'max:120'],
             'date' => ['required', 'date_format:Y-m-d'],
             'covered_from' => ['bail', 'required', new ClockRule(), $this->existsThatDay(...)],
