@@ -13,9 +13,8 @@
                 <p class="wrong" role="alert"><b>This permit is void now.</b> It was given {{ $given }}, asked by
                     {{ $givenTo }}; the file holds it as it was.</p>
             @endif
-            <p>{{ $paper['granted'] ? 'Permit given' : 'As things stand' }} {{ $at }}@if ($paper['who'])
-                    , asked by {{ $paper['who'] }}
-                @endif · fill {{ $fill }} · rule: {{ $paper['rule']['copies'] }}
+            <p>{{ $paper['granted'] ? 'Permit given' : 'As things stand' }} {{ $at }}{{
+                    $paper['who'] ? ', asked by '.$paper['who'] : '' }} · fill {{ $fill }} · rule: {{ $paper['rule']['copies'] }}
                 media{{ $paper['rule']['elsewhere'] ? ', one of them elsewhere' : '' }}, a drive that is away counts for
                 {{ $paper['rule']['away_days'] }} days{{ $paper['rule']['looks_first'] ? ', looked at 1:1 first' : '' }}</p>
         </header>
