@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Small faults put into the rules of the job, one at a time: do the tests notice? Seeded, so that the same faults come again. In
+ * a copy of the project; of each fault only the test files that name its class are run.
+ *
+ * ./satchel mutate [--count 300] [--seed 1] [--in core/Kit]
+ */
+
+use PhpParser\Node;
+use PhpParser\Node\Expr\BinaryOp;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+const ROOMS = ['core/Cards', 'core/Copies', 'core/Kit', 'core/People/Calling.php', 'core/Plan/Judge', 'core/Plan/Light', 'core/Day', 'core/Taps'];
+const LONGEST_S = 120;
+const MOST_FILES = 6;
+
+$option = static function (string $name, string $default) use ($argv): string {
+    $at = array_search("--{$name}", $argv, true);
+
+    return $at === false ? $default : $argv[$at + 1];
+};
+[$count, $seed, $in] = [(int) $option('count', '300'), (int) $option('seed', '1'), $option('in', '')];
+$random = new Randomizer(new Mt19937($seed));
+$root = dirname(__DIR__);
+$at = sys_get_temp_dir().'/satchel-mutants-'.getmypid();
+copyProject($root, $at);
+$faults = [];
+foreach (array_filter(explode("\n", (string) shell_exec("cd {$at} && git ls-files core"))) as $file) {
+    $isWanted = array_filter($in === '' ? ROOMS : [$in], static fn (string $room): bool => str_starts_with($file, $room)) !== [];
+    foreach ($isWanted ? faults((string) file_get_contents("{$at}/{$file}")) : [] as $fault) {
+        $faults[] = [$file, ...$fault];
+    }
+}
+$chosen = array_slice($random->shuffleArray($faults), 0, $count);
+printf("%d faults can be made, %d are tried (seed %d).\n", count($faults), count($chosen), $seed);
+$alive = $untested = 0;
+foreach ($chosen as $number => [$file, $from, $to, $new, $line]) {
+    $code = (string) file_get_contents("{$at}/{$file}");
+    $tests = testsOf($at, basename($file, '.php'));
+    if ($tests === []) {
+        $untested++;
+        echo "no test names it: {$file}\n";
+
+        continue;
+    }
+    file_put_contents("{$at}/{$file}", substr($code, 0, $from).$new.substr($code, $to));
+    $exit = runTests($at, $tests);
+    file_put_contents("{$at}/{$file}", $code);
+    if ($exit === 0) {
+        $alive++;
+        printf("alive: %s:%d  %s  ->  %s\n", $file, $line, trim(substr($code, $from, $to - $from)), $new);
+    }
+    fwrite(STDERR, sprintf("\r%d of %d, %d alive ", $number + 1, count($chosen), $alive));
+}
+exec('rm -rf '.escapeshellarg($at));
+$tried = count($chosen) - $untested;
+printf("%d tried, %d alive (%.1f %%; wanted: at most one in ten), %d in classes that no test names.\n", $tried, $alive, 100 * $alive / max(1, $tried), $untested);
+exit($alive + $untested <= 0.1 * count($chosen) ? 0 : 1);
+
+/** The files that are under version, with the packages of this copy. */
+function copyProject(string $root, string $at): void
+{
+    exec('git clone -q '.escapeshellarg($root).' '.escapeshellarg($at));
+    exec("mkdir -p {$at}/vendor {$at}/bootstrap/cache && cp -r {$root}/vendor/composer {$root}/vendor/autoload.php {$root}/vendor/phpunit {$at}/vendor/");
+    foreach (glob("{$root}/vendor/*", GLOB_ONLYDIR) ?: [] as $package) {
+        if (! file_exists("{$at}/vendor/".basename($package))) {
+            symlink($package, "{$at}/vendor/".basename($package));
+        }
+    }
+}
+
+/** @return list<array{int, int, string, int}> where from, where to, what instead, in which line */
+function faults(string $code): array
+{
+    $faults = [];
+    $swaps = [
+        BinaryOp\Greater::class => '>=', BinaryOp\GreaterOrEqual::class => '>', BinaryOp\Smaller::class => '<=', BinaryOp\SmallerOrEqual::class => '<',
+        BinaryOp\Identical::class => '!==', BinaryOp\NotIdentical::class => '===', BinaryOp\Plus::class => '-', BinaryOp\Minus::class => '+',
+        BinaryOp\BooleanAnd::class => '||', BinaryOp\BooleanOr::class => '&&', BinaryOp\Mul::class => '/',
+    ];
+    foreach ((new NodeFinder)->find((new ParserFactory)->createForHostVersion()->parse($code) ?? [], static fn (Node $n): bool => true) as $node) {
+        $line = $node->getStartLine();
+        if ($node instanceof BinaryOp && isset($swaps[$node::class])) {
+            [$from, $to] = [$node->left->getEndFilePos() + 1, $node->right->getStartFilePos()];
+            $between = substr($code, $from, $to - $from);
+            // Brackets and comments between the two stay as they are.
+            if (preg_match('/^\s*'.preg_quote($node->getOperatorSigil(), '/').'\s*$/', $between) === 1) {
+                $faults[] = [$from, $to, str_replace($node->getOperatorSigil(), $swaps[$node::class], $between), $line];
+            }
+        }
+        if ($node instanceof Node\Scalar\Int_ && $node->value < 10_000) {
+            $faults[] = [$node->getStartFilePos(), $node->getEndFilePos() + 1, (string) ($node->value + 1), $line];
+        }
+        if ($node instanceof Node\Expr\BooleanNot) {
+            $faults[] = [$node->getStartFilePos(), $node->expr->getStartFilePos(), '', $line];
+        }
+        if ($node instanceof Node\Expr\ConstFetch && in_array(strtolower($node->name->toString()), ['true', 'false'], true)) {
+            $faults[] = [$node->getStartFilePos(), $node->getEndFilePos() + 1, strtolower($node->name->toString()) === 'true' ? 'false' : 'true', $line];
+        }
+        if ($node instanceof Node\Expr\New_ && $node->class instanceof Node\Name && $node->class->getLast() === 'Remedy') {
+            $faults[] = [$node->getStartFilePos(), $node->getEndFilePos() + 1, 'null', $line];
+        }
+    }
+
+    return $faults;
+}
+
+/** @return list<string> test files that name a class, those with fewest words first */
+function testsOf(string $at, string $class): array
+{
+    exec('cd '.escapeshellarg($at).' && grep -lw -r '.escapeshellarg($class).' tests/Core', $files);
+    $tests = array_values(array_filter($files, static fn (string $f): bool => str_ends_with($f, 'Test.php')));
+    usort($tests, static fn (string $a, string $b): int => filesize("{$at}/{$a}") <=> filesize("{$at}/{$b}"));
+
+    return array_slice($tests, 0, MOST_FILES);
+}
+
+/** @param  list<string>  $tests */
+function runTests(string $at, array $tests): int
+{
+    $words = implode(' ', array_map(escapeshellarg(...), $tests));
+    exec('cd '.escapeshellarg($at).' && timeout '.LONGEST_S." php vendor/phpunit/phpunit/phpunit --no-output --stop-on-failure --stop-on-error {$words} >/dev/null 2>&1", $out, $exit);
+
+    return $exit;
+}
