@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * Small faults put into the rules of the job, one at a time: do the tests notice? Seeded, so that the same faults come again. In
- * a copy of the project; of each fault only the test files that name its class are run.
+ * a copy of the project; of each fault only the test files that name its class are run, or else those of its room.
  *
  * ./satchel mutate [--count 300] [--seed 1] [--in core/Kit]
  */
@@ -18,7 +18,16 @@ use Random\Randomizer;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
-const ROOMS = ['core/Cards', 'core/Copies', 'core/Kit', 'core/People/Calling.php', 'core/Plan/Judge', 'core/Plan/Light', 'core/Day', 'core/Taps'];
+const ROOMS = [
+    'core/Cards',
+    'core/Copies',
+    'core/Kit',
+    'core/People/Calling.php',
+    'core/Plan/Judge',
+    'core/Plan/Light',
+    'core/Day',
+    'core/Taps',
+];
 const LONGEST_S = 120;
 const MOST_FILES = 6;
 
@@ -44,7 +53,7 @@ printf("%d faults can be made, %d are tried (seed %d).\n", count($faults), count
 $alive = $untested = 0;
 foreach ($chosen as $number => [$file, $from, $to, $new, $line]) {
     $code = (string) file_get_contents("{$at}/{$file}");
-    $tests = testsOf($at, basename($file, '.php'));
+    $tests = testsOf($at, basename($file, '.php')) ?: glob("{$at}/tests/Core/".explode('/', $file)[1].'/*Test.php') ?: [];
     if ($tests === []) {
         $untested++;
         echo "no test names it: {$file}\n";
@@ -62,14 +71,23 @@ foreach ($chosen as $number => [$file, $from, $to, $new, $line]) {
 }
 exec('rm -rf '.escapeshellarg($at));
 $tried = count($chosen) - $untested;
-printf("%d tried, %d alive (%.1f %%; wanted: at most one in ten), %d in classes that no test names.\n", $tried, $alive, 100 * $alive / max(1, $tried), $untested);
+printf(
+    "%d tried, %d alive (%.1f %%; wanted: at most one in ten), %d in classes that no test names.\n",
+    $tried,
+    $alive,
+    (100 * $alive) / max(1, $tried),
+    $untested,
+);
 exit($alive + $untested <= 0.1 * count($chosen) ? 0 : 1);
 
 /** The files that are under version, with the packages of this copy. */
 function copyProject(string $root, string $at): void
 {
     exec('git clone -q '.escapeshellarg($root).' '.escapeshellarg($at));
-    exec("mkdir -p {$at}/vendor {$at}/bootstrap/cache && cp -r {$root}/vendor/composer {$root}/vendor/autoload.php {$root}/vendor/phpunit {$at}/vendor/");
+    exec(
+        "mkdir -p {$at}/vendor {$at}/bootstrap/cache && cp ".
+            "-r {$root}/vendor/composer {$root}/vendor/autoload.php {$root}/vendor/phpunit {$at}/vendor/",
+    );
     foreach (glob("{$root}/vendor/*", GLOB_ONLYDIR) ?: [] as $package) {
         if (! file_exists("{$at}/vendor/".basename($package))) {
             symlink($package, "{$at}/vendor/".basename($package));
@@ -82,11 +100,21 @@ function faults(string $code): array
 {
     $faults = [];
     $swaps = [
-        BinaryOp\Greater::class => '>=', BinaryOp\GreaterOrEqual::class => '>', BinaryOp\Smaller::class => '<=', BinaryOp\SmallerOrEqual::class => '<',
-        BinaryOp\Identical::class => '!==', BinaryOp\NotIdentical::class => '===', BinaryOp\Plus::class => '-', BinaryOp\Minus::class => '+',
-        BinaryOp\BooleanAnd::class => '||', BinaryOp\BooleanOr::class => '&&', BinaryOp\Mul::class => '/',
+        BinaryOp\Greater::class => '>=',
+        BinaryOp\GreaterOrEqual::class => '>',
+        BinaryOp\Smaller::class => '<=',
+        BinaryOp\SmallerOrEqual::class => '<',
+        BinaryOp\Identical::class => '!==',
+        BinaryOp\NotIdentical::class => '===',
+        BinaryOp\Plus::class => '-',
+        BinaryOp\Minus::class => '+',
+        BinaryOp\BooleanAnd::class => '||',
+        BinaryOp\BooleanOr::class => '&&',
+        BinaryOp\Mul::class => '/',
     ];
-    foreach ((new NodeFinder)->find((new ParserFactory)->createForHostVersion()->parse($code) ?? [], static fn (Node $n): bool => true) as $node) {
+    foreach (
+        (new NodeFinder())->find((new ParserFactory())->createForHostVersion()->parse($code) ?? [], static fn (Node $n): bool => true) as $node
+    ) {
         $line = $node->getStartLine();
         if ($node instanceof BinaryOp && isset($swaps[$node::class])) {
             [$from, $to] = [$node->left->getEndFilePos() + 1, $node->right->getStartFilePos()];
@@ -103,7 +131,12 @@ function faults(string $code): array
             $faults[] = [$node->getStartFilePos(), $node->expr->getStartFilePos(), '', $line];
         }
         if ($node instanceof Node\Expr\ConstFetch && in_array(strtolower($node->name->toString()), ['true', 'false'], true)) {
-            $faults[] = [$node->getStartFilePos(), $node->getEndFilePos() + 1, strtolower($node->name->toString()) === 'true' ? 'false' : 'true', $line];
+            $faults[] = [
+                $node->getStartFilePos(),
+                $node->getEndFilePos() + 1,
+                strtolower($node->name->toString()) === 'true' ? 'false' : 'true',
+                $line,
+            ];
         }
         if ($node instanceof Node\Expr\New_ && $node->class instanceof Node\Name && $node->class->getLast() === 'Remedy') {
             $faults[] = [$node->getStartFilePos(), $node->getEndFilePos() + 1, 'null', $line];
@@ -127,7 +160,15 @@ function testsOf(string $at, string $class): array
 function runTests(string $at, array $tests): int
 {
     $words = implode(' ', array_map(escapeshellarg(...), $tests));
-    exec('cd '.escapeshellarg($at).' && timeout '.LONGEST_S." php vendor/phpunit/phpunit/phpunit --no-output --stop-on-failure --stop-on-error {$words} >/dev/null 2>&1", $out, $exit);
+    exec(
+        'cd '.
+            escapeshellarg($at).
+            ' && timeout '.
+            LONGEST_S.
+            " php vendor/phpunit/phpunit/phpunit --no-output --stop-on-failure --stop-on-error {$words} >/dev/null 2>&1",
+        $out,
+        $exit,
+    );
 
     return $exit;
 }

@@ -7,8 +7,8 @@ namespace App\Http\Controllers\Brief;
 use App\Bundle\BundleDesk;
 use App\Bundle\BundleImport;
 use App\Desks\Brief\BriefDesk;
+use App\Http\Requests\Brief\BundleRequest;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** A whole job out of the satchel, and into another one. */
@@ -24,17 +24,8 @@ final class BundleController
             ->deleteFileAfterSend();
     }
 
-    public function import(Request $request, BundleImport $desk): RedirectResponse
+    public function import(BundleRequest $request, BundleImport $desk): RedirectResponse
     {
-        $request->validate(
-            ['bundle' => ['required', 'file', 'max:40960']],
-            [
-                'required' => 'Choose a bundle.',
-                'max' => 'The bundle is larger than 40 MB.',
-                'file' => 'Choose a bundle.',
-                'uploaded' => 'The bundle is larger than 40 MB.',
-            ],
-        );
         $job = $desk->read((string) $request->file('bundle')?->getRealPath());
 
         return redirect("/jobs/{$job}/brief")->with(

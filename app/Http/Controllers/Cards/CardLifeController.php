@@ -10,6 +10,10 @@ use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\RunDesk;
 use App\Desks\Copies\CopiesDesk;
 use App\Desks\Copies\PermitDesk;
+use App\Http\Requests\Cards\ClaimRequest;
+use App\Http\Requests\Cards\LookRequest;
+use App\Http\Requests\Cards\MishapRequest;
+use App\Http\Requests\Cards\WordsRequest;
 use App\Models\Brief\Job;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
@@ -18,7 +22,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\Permit\PermitDrawing;
 
@@ -38,23 +41,9 @@ final class CardLifeController
         ]);
     }
 
-    public function looked(Request $request, int $job, int $card, CardsDesk $cards, CardLifeDesk $desk): RedirectResponse
+    public function looked(LookRequest $request, int $job, int $card, CardsDesk $cards, CardLifeDesk $desk): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'words' => [
-                    'nullable',
-                    'string',
-                    'max:500',
-                    'required_if:result,anyway',
-                    Rule::when($request->input('result') === 'anyway', ['min:10']),
-                ],
-                'result' => ['nullable', 'in:well,trouble,anyway'],
-                'bad' => ['nullable', 'array', 'max:60'],
-                'bad.*' => ['string', 'max:300'],
-            ],
-            ['max' => 'That is too long.', 'required_if' => 'Say in your words why it may go all the same.', 'min' => 'A few more words.'],
-        );
+        $given = $request->validated();
         $opened = BriefDesk::open($job);
         $chosen = self::card($cards, $opened, $card);
         if (! $cards->lifeOf($chosen)->isSealed) {
@@ -77,12 +66,9 @@ final class CardLifeController
             ->with('asked', $card);
     }
 
-    public function incident(Request $request, int $job, int $card, CardsDesk $cards, CardLifeDesk $desk): RedirectResponse
+    public function incident(MishapRequest $request, int $job, int $card, CardsDesk $cards, CardLifeDesk $desk): RedirectResponse
     {
-        $given = $request->validate(
-            ['words' => ['required', 'string', 'min:4', 'max:200']],
-            ['required' => 'This is needed: what happened.', 'min' => 'A few more words.', 'max' => 'That is too long.'],
-        );
+        $given = $request->validated();
         $opened = BriefDesk::open($job);
         $desk->incident($opened, self::card($cards, $opened, $card), (string) $given['words'], $request->boolean('is_fault'));
 
@@ -90,9 +76,9 @@ final class CardLifeController
     }
 
     /** Said in writing: its twin is lost. */
-    public function loseTwin(Request $request, int $job, int $card, CardsDesk $cards, PermitDesk $permits): RedirectResponse
+    public function loseTwin(WordsRequest $request, int $job, int $card, CardsDesk $cards, PermitDesk $permits): RedirectResponse
     {
-        $words = $this->words($request);
+        $words = (string) $request->validated()['words'];
         $opened = BriefDesk::open($job);
         $chosen = self::card($cards, $opened, $card);
         $permits->loseTwin($opened, $chosen, $words);
@@ -104,9 +90,9 @@ final class CardLifeController
     }
 
     /** Said in writing: nothing is to be rescued from it any more. */
-    public function backInUse(Request $request, int $job, int $card, CardsDesk $cards, PermitDesk $permits): RedirectResponse
+    public function backInUse(WordsRequest $request, int $job, int $card, CardsDesk $cards, PermitDesk $permits): RedirectResponse
     {
-        $words = $this->words($request);
+        $words = (string) $request->validated()['words'];
         $opened = BriefDesk::open($job);
         $chosen = self::card($cards, $opened, $card);
         $permits->backInUse($opened, $chosen, $words);
@@ -155,22 +141,14 @@ final class CardLifeController
     }
 
     /** Whose frames are on it: a person may say otherwise than the hours do. */
-    public function claim(Request $request, int $job, int $card, CardsDesk $cards): RedirectResponse
+    public function claim(ClaimRequest $request, int $job, int $card, CardsDesk $cards): RedirectResponse
     {
-        $given = $request->validate(['words' => ['nullable', 'string', 'max:300']], ['max' => 'That is too long.']);
+        $given = $request->validated();
         $opened = BriefDesk::open($job);
         $chosen = self::card($cards, $opened, $card);
         $cards->claim($opened, $chosen, (string) ($given['words'] ?? ''));
 
         return redirect("/jobs/{$job}/cards#card-{$card}")->with('said', "All frames on {$chosen->item->label} belong to {$opened->name}.");
-    }
-
-    private function words(Request $request): string
-    {
-        return (string) $request->validate(
-            ['words' => ['required', 'string', 'min:10', 'max:500']],
-            ['required' => 'This is needed, in your words.', 'min' => 'A few more words.', 'max' => 'That is too long.'],
-        )['words'];
     }
 
     /** One whole set made of a card and its twin, onto the drives at hand. */

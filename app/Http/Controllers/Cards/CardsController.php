@@ -12,6 +12,7 @@ use App\Desks\Copies\CardsPage;
 use App\Desks\Copies\PermitDesk;
 use App\Desks\House\Readiness;
 use App\Devices\FolderNotAllowed;
+use App\Http\Requests\Cards\LossRequest;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;
 use Illuminate\Contracts\View\View;
@@ -105,15 +106,9 @@ final class CardsController
         return redirect("/jobs/{$job}/cards")->with('said', $said);
     }
 
-    public function acceptLoss(Request $request, int $job, int $card, CardsDesk $desk, PermitDesk $permits): RedirectResponse
+    public function acceptLoss(LossRequest $request, int $job, int $card, CardsDesk $desk, PermitDesk $permits): RedirectResponse
     {
-        $given = $request->validate(
-            ['path' => ['required', 'string', 'max:1000'], 'words' => ['required', 'string', 'min:10', 'max:2000']],
-            [
-                'words.required' => 'This is needed: what is given up, and why.',
-                'words.min' => 'A few more words: what is given up, and why.',
-            ],
-        );
+        $given = $request->validated();
         $opened = BriefDesk::open($job);
         $permits->acceptLoss($opened, $this->card($desk, $opened, $card), (string) $given['path'], (string) $given['words']);
 

@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\StandInDesk;
 use App\Devices\StandIn\Fault;
+use App\Http\Requests\Cards\ShootRequest;
 use App\Models\Brief\Job;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -38,12 +39,9 @@ final class StandInController
         return $this->fireAndRead($opened);
     }
 
-    public function shoot(Request $request, int $job): RedirectResponse
+    public function shoot(ShootRequest $request, int $job): RedirectResponse
     {
-        $frames = $request->validate(
-            ['frames' => ['required', 'integer', 'between:1,500']],
-            ['frames.*' => 'From 1 to 500 frames a body.'],
-        )['frames'];
+        $frames = $request->validated()['frames'];
         $opened = BriefDesk::open($job);
         $struck = collect($this->cards->slots($opened))->map(static fn (array $slots) => $slots[2] ?? null)->filter()->first();
         $taken = $this->desk->shootDay($opened, (int) $frames, faults: $struck === null ? [] : [[$struck->item->label, Fault::CutShort]]);

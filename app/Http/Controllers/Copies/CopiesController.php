@@ -14,16 +14,17 @@ use App\Desks\House\Readiness;
 use App\Devices\AllowedRoots;
 use App\Devices\FolderNotAllowed;
 use App\Http\Controllers\Cards\RunView;
+use App\Http\Requests\Copies\AdoptRequest;
+use App\Http\Requests\Copies\CopyRequest;
+use App\Http\Requests\Copies\PlaceRequest;
+use App\Http\Requests\Copies\RuleRequest;
 use App\Models\Cards\AuditRuleRecord;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use NorthSatchel\Cards\Permit\ReadAgain;
-use NorthSatchel\Copies\Audit\Blows;
 
 final class CopiesController
 {
@@ -58,16 +59,9 @@ final class CopiesController
         ]);
     }
 
-    public function store(Request $request, int $job, CopiesDesk $desk, RunDesk $runs): RedirectResponse
+    public function store(CopyRequest $request, int $job, CopiesDesk $desk, RunDesk $runs): RedirectResponse
     {
-        $given = $request->validate([
-            'kind' => ['required', 'in:copy,verify,repair'],
-            'all' => ['nullable', 'boolean'],
-            'cards' => ['nullable', 'array', 'max:200'],
-            'cards.*' => ['integer'],
-            'destinations' => ['nullable', 'array', 'max:8'],
-            'destinations.*' => ['integer', 'exists:destinations,id'],
-        ]);
+        $given = $request->validated();
         $opened = BriefDesk::open($job);
         $isAll = (bool) ($given['all'] ?? false);
         $cards = $isAll
@@ -105,33 +99,9 @@ final class CopiesController
     }
 
     /** The owner's rule, for all jobs. */
-    public function rule(Request $request, int $job, OwnerRules $rules): RedirectResponse
+    public function rule(RuleRequest $request, int $job, OwnerRules $rules): RedirectResponse
     {
-        $causes = array_keys(Blows::USUAL);
-        $given = $request->validate(
-            [
-                'copies' => ['required', 'integer', 'between:1,8'],
-                'kinds' => ['required', 'integer', 'between:1,4'],
-                'elsewhere' => ['required', 'integer', 'min:0', 'lte:copies'],
-                'again_after_days' => ['required', 'integer', 'between:1,3650'],
-                'permit_copies' => ['sometimes', 'required', 'integer', 'between:1,8'],
-                'more_without_twin' => ['sometimes', 'required', 'integer', 'between:0,4'],
-                'away_days' => ['sometimes', 'required', 'integer', 'between:0,3650'],
-                'reads_again' => ['sometimes', 'required', Rule::in(array_keys(ReadAgain::CHOICES))],
-                ...array_fill_keys(array_map(static fn (string $c): string => "a_year.{$c}", $causes), [
-                    'nullable',
-                    'numeric',
-                    'between:0,50',
-                ]),
-            ],
-            [
-                'required' => 'This is needed.',
-                'integer' => 'This must be a whole number.',
-                'numeric' => 'This must be a number.',
-                'between' => 'This must lie between :min and :max.',
-                'lte' => 'No more than the copies.',
-            ],
-        );
+        $given = $request->validated();
         AuditRuleRecord::query()->create([
             ...$rules->record()->only(['permit_copies', 'more_without_twin', 'away_days', 'reads_again']),
             ...array_intersect_key(
@@ -156,35 +126,18 @@ final class CopiesController
     }
 
     /** Where a drive sleeps, what it is, and whose password opens it. */
-    public function place(Request $request, int $job, Destination $destination): RedirectResponse
+    public function place(PlaceRequest $request, int $job, Destination $destination): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'kept' => ['required', Rule::in(array_keys(FolderController::KEPT))],
-                'device_kind' => ['required', Rule::in(Destination::KINDS)],
-                'account' => ['nullable', 'string', 'max:80'],
-                'mb_per_s' => ['required', 'numeric', 'between:0.1,20000'],
-            ],
-            ['required' => 'This is needed.', 'numeric' => 'This must be a number.', 'between' => 'This must lie between :min and :max.'],
-        );
+        $given = $request->validated();
         $destination->update([...$given, 'account' => $given['account'] ?? null]);
 
         return redirect("/jobs/{$job}/copies")->with('said', "{$destination->name} is noted.");
     }
 
     /** A folder that a hand or another routine copied to is looked through, and counted as a route of its own. */
-    public function adopt(Request $request, int $job, CopiesDesk $desk, RunDesk $runs): RedirectResponse
+    public function adopt(AdoptRequest $request, int $job, CopiesDesk $desk, RunDesk $runs): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'name' => ['required', 'string', 'max:60'],
-                'folder' => ['required', 'string', 'max:1000'],
-                'route' => ['required', 'string', 'max:60', Rule::notIn([Destination::OURS])],
-                'adopt_kept' => ['required', Rule::in(array_keys(FolderController::KEPT))],
-                'adopt_kind' => ['required', Rule::in(Destination::KINDS)],
-            ],
-            ['required' => 'This is needed.', 'not_in' => 'By hand, or the name of the other routine.'],
-        );
+        $given = $request->validated();
         try {
             $folder = AllowedRoots::now()->folder((string) $given['folder']);
         } catch (FolderNotAllowed $e) {

@@ -12,6 +12,11 @@ use App\Devices\PlaceMark;
 use App\Devices\PlaceRule;
 use App\Devices\SeenFolder;
 use App\Devices\SeenFolders;
+use App\Http\Requests\Copies\DestinationRequest;
+use App\Http\Requests\Copies\MediumRequest;
+use App\Http\Requests\Copies\MountRequest;
+use App\Http\Requests\Copies\RootRequest;
+use App\Http\Requests\Copies\SeenCardRequest;
 use App\Models\Copies\AllowedRoot;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
@@ -19,7 +24,6 @@ use App\Models\Kit\Item;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** Which folders the program may look into, what is mounted where, and where copies go. */
@@ -71,9 +75,9 @@ final class FolderController
         ]);
     }
 
-    public function allow(Request $request): RedirectResponse
+    public function allow(RootRequest $request): RedirectResponse
     {
-        $path = (string) $request->validate(['path' => ['required', 'string', 'max:1000']], ['required' => 'This is needed.'])['path'];
+        $path = (string) $request->validated()['path'];
         $real = str_contains($path, "\0") ? false : realpath($path);
         if ($real === false || ! is_dir($real) || ! is_readable($real) || $real === '/') {
             throw ValidationException::withMessages([
@@ -96,17 +100,9 @@ final class FolderController
         return redirect('/folders')->with('said', "{$root->path} is no longer allowed; nothing in it was touched.");
     }
 
-    public function destination(Request $request, Places $places): RedirectResponse
+    public function destination(DestinationRequest $request, Places $places): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'name' => ['required', 'string', 'max:60', 'unique:destinations,name'],
-                'folder' => ['required', 'string', 'max:1000'],
-                'kept' => ['required', Rule::in(array_keys(self::KEPT))],
-                'allow' => ['nullable', 'boolean'],
-            ],
-            ['required' => 'This is needed.', 'name.unique' => 'Another destination has this name.'],
-        );
+        $given = $request->validated();
         $folder = $this->allowed((string) $given['folder'], (bool) ($given['allow'] ?? false));
         if (Destination::query()->where('folder', $folder)->exists()) {
             throw ValidationException::withMessages(['folder' => 'This folder is a destination already.']);
@@ -138,10 +134,15 @@ final class FolderController
         );
     }
 
-    public function mount(Request $request, Card $card): RedirectResponse
+    public function mount(MountRequest $request, Card $card): RedirectResponse
     {
-        $given = $request->validate(['folder' => ['required', 'string', 'max:1000'], 'allow' => ['nullable', 'boolean']]);
-        $folder = $this->allowed((string) $given['folder'], (bool) ($given['allow'] ?? false));
+        $given = $request->validated();
+
+        return $this->mountAt($this->allowed((string) $given['folder'], (bool) ($given['allow'] ?? false)), $card);
+    }
+
+    private function mountAt(string $folder, Card $card): RedirectResponse
+    {
         $this->refusePlace($folder);
         $taken = Card::query()->with('item')->where('folder', $folder)->whereKeyNot($card->id)->first();
         if ($taken !== null) {
@@ -153,26 +154,13 @@ final class FolderController
     }
 
     /** A card that is in the reader, chosen from the shelf or put onto it. */
-    public function mountSeen(Request $request): RedirectResponse
+    public function mountSeen(SeenCardRequest $request): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'card' => ['nullable', 'integer', 'exists:cards,id'],
-                'label' => ['nullable', 'required_without:card', 'string', 'max:40', 'unique:items,label'],
-            ],
-            [
-                'required_without' => 'Choose a card, or say what the new one is called.',
-                'unique' => 'Something on the shelf has this name.',
-                'exists' => 'This card is not on the shelf.',
-            ],
-        );
+        $given = $request->validated();
+        $folder = $this->allowed((string) $given['folder'], (bool) ($given['allow'] ?? false));
         if (isset($given['card'])) {
-            return $this->mount($request, Card::query()->findOrFail((int) $given['card']));
+            return $this->mountAt($folder, Card::query()->findOrFail((int) $given['card']));
         }
-        $folder = $this->allowed(
-            (string) $request->validate(['folder' => ['required', 'string', 'max:1000']])['folder'],
-            $request->boolean('allow'),
-        );
         $this->refusePlace($folder);
         $item = Item::query()->create(['kind' => 'card', 'label' => (string) $given['label']]);
         Card::query()->create([
@@ -188,16 +176,9 @@ final class FolderController
     }
 
     /** What the owner calls a medium of which the system says nothing; said once, in writing. */
-    public function medium(Request $request, Destination $destination): RedirectResponse
+    public function medium(MediumRequest $request, Destination $destination): RedirectResponse
     {
-        $given = $request->validate(
-            ['medium' => ['required', 'string', 'max:80'], 'words' => ['required', 'string', 'min:10', 'max:500']],
-            [
-                'required' => 'This is needed.',
-                'min' => 'A few more words: which disk it is, and how you know.',
-                'max' => 'That is too long.',
-            ],
-        );
+        $given = $request->validated();
         if ($destination->medium_said !== null) {
             throw ValidationException::withMessages(['medium' => "It was said already that this is {$destination->medium_said}."]);
         }

@@ -7,6 +7,8 @@ namespace App\Http\Controllers\Copies;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\OwnerRules;
 use App\Desks\Copies\FramesDesk;
+use App\Http\Requests\Copies\MomentRequest;
+use App\Http\Requests\Copies\SidecarRequest;
 use App\Models\Cards\Frame;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -36,12 +38,9 @@ final class FramesController
         ]);
     }
 
-    public function moment(Request $request, int $job, FramesDesk $desk): RedirectResponse
+    public function moment(MomentRequest $request, int $job, FramesDesk $desk): RedirectResponse
     {
-        $given = $request->validate(
-            ['first' => ['required', 'integer'], 'second' => ['required', 'integer']],
-            ['required' => 'Choose a frame.'],
-        );
+        $given = $request->validated();
 
         return redirect("/jobs/{$job}/frames")->with(
             'said',
@@ -64,12 +63,9 @@ final class FramesController
     }
 
     /** Creator and copyright as sidecars, in a zip; the originals are not touched. */
-    public function sidecars(Request $request, int $job, FramesDesk $desk): Response
+    public function sidecars(SidecarRequest $request, int $job, FramesDesk $desk): Response
     {
-        $given = $request->validate(
-            ['creator' => ['required', 'string', 'max:120'], 'copyright' => ['required', 'string', 'max:200']],
-            ['required' => 'This is needed.'],
-        );
+        $given = $request->validated();
         $file = tempnam(sys_get_temp_dir(), 'sidecars') ?: throw new \RuntimeException('No room for the sidecars.');
         $zip = new \ZipArchive();
         $zip->open($file, \ZipArchive::OVERWRITE);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Copies;
 
-use App\Desks\Brief\BriefDesk;
 use App\Desks\Copies\HandoverDesk;
 use App\Desks\Copies\SnapshotDesk;
+use App\Http\Requests\Copies\HandoverRequest;
 use App\Models\Copies\Destination;
 use App\Models\Copies\Handover;
 use Illuminate\Contracts\View\View;
@@ -16,23 +16,9 @@ use Illuminate\Http\Request;
 /** Who has the drive, and what is on it? */
 final class HandoverController
 {
-    public function give(Request $request, int $job, Destination $destination, HandoverDesk $desk): RedirectResponse
+    public function give(HandoverRequest $request, int $job, Destination $destination, HandoverDesk $desk): RedirectResponse
     {
-        // Today is where the job is, as the finding of an overdue drive counts it.
-        $today = now(BriefDesk::open($job)->place->timezone)->format('Y-m-d');
-        $given = $request->validate(
-            [
-                'who' => ['required', 'string', 'max:80'],
-                'why' => ['nullable', 'string', 'max:120'],
-                'due_on' => ['required', 'date_format:Y-m-d', "after_or_equal:{$today}"],
-            ],
-            [
-                'required' => 'This is needed.',
-                'date_format' => 'This must be a day of the calendar.',
-                'after_or_equal' => 'This day has passed.',
-                'max' => 'That is too long.',
-            ],
-        );
+        $given = $request->validated();
         $ticket = $desk->give($destination, (string) $given['who'], (string) ($given['why'] ?? ''), (string) $given['due_on']);
 
         return redirect("/jobs/{$job}/copies")->with(

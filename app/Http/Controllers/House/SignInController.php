@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\House;
 
+use App\Http\Requests\House\SignInRequest;
 use App\Models\User;
 use Database\Demo\Demo;
 use Illuminate\Contracts\View\View;
@@ -26,14 +27,9 @@ final class SignInController
     }
 
     /** @throws ValidationException */
-    public function store(Request $request): RedirectResponse
+    public function store(SignInRequest $request): RedirectResponse
     {
-        $given = $request->validate(
-            ['email' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', 'max:200']],
-            [
-                'required' => 'This is needed.',
-            ],
-        );
+        $given = $request->validated();
         $guesses = 'sign-in|'.mb_strtolower($given['email']).'|'.$request->ip();
         abort_if(RateLimiter::tooManyAttempts($guesses, self::GUESSES_A_MINUTE), 429, 'Too many guesses: wait a minute.');
         $user = User::query()->where('email', mb_strtolower($given['email']))->first();

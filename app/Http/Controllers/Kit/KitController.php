@@ -11,6 +11,12 @@ use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\KitWork;
 use App\Desks\Kit\NeedsDesk;
 use App\Http\Requests\Kit\AskRequest;
+use App\Http\Requests\Kit\CarryRequest;
+use App\Http\Requests\Kit\PackingAllRequest;
+use App\Http\Requests\Kit\PackingKindRequest;
+use App\Http\Requests\Kit\PackingRequest;
+use App\Http\Requests\Kit\ProposalRequest;
+use App\Http\Requests\Kit\SwapRequest;
 use App\Models\Brief\Job;
 use App\Models\Kit\Item;
 use App\Models\Kit\KitAsk;
@@ -18,7 +24,6 @@ use App\Models\Kit\Packing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Time\Lane;
@@ -66,12 +71,9 @@ final class KitController
         ]);
     }
 
-    public function take(Request $request, int $job, KitDesk $desk, KitWork $work): RedirectResponse
+    public function take(ProposalRequest $request, int $job, KitDesk $desk, KitWork $work): RedirectResponse
     {
-        $given = $request->validate([
-            'school' => ['required', Rule::enum(KitSchool::class)],
-            'limit_g' => ['nullable', 'integer', 'between:500,200000'],
-        ]);
+        $given = $request->validated();
         $opened = BriefDesk::open($job);
         $limit = isset($given['limit_g']) ? (int) $given['limit_g'] : null;
         $proposal = $desk->proposal($opened, KitSchool::from((string) $given['school']), $limit);
@@ -98,21 +100,18 @@ final class KitController
         return redirect("/jobs/{$ask->job_id}/kit/propose");
     }
 
-    public function store(Request $request, int $job, KitWork $desk): RedirectResponse
+    public function store(PackingRequest $request, int $job, KitWork $desk): RedirectResponse
     {
-        $given = $request->validate([
-            'item' => ['required', 'integer', 'exists:items,id'],
-            'lane' => ['required', Rule::enum(Lane::class)],
-        ]);
+        $given = $request->validated();
         $desk->add(BriefDesk::open($job), (int) $given['item'], (string) $given['lane']);
 
         return redirect("/jobs/{$job}/kit");
     }
 
     /** Several at once: the remedy of a loss. */
-    public function storeAll(Request $request, int $job, KitWork $desk): RedirectResponse
+    public function storeAll(PackingAllRequest $request, int $job, KitWork $desk): RedirectResponse
     {
-        $given = $request->validate(['items' => ['required', 'string', 'regex:/^\d+(,\d+)*$/']]);
+        $given = $request->validated();
         $opened = BriefDesk::open($job);
         foreach (Item::query()->whereIn('id', explode(',', (string) $given['items']))->pluck('id') as $id) {
             $desk->add($opened, (int) $id, Lane::Lead->value);
@@ -122,9 +121,9 @@ final class KitController
     }
 
     /** A thing changes hands. */
-    public function carry(Request $request, int $job): RedirectResponse
+    public function carry(CarryRequest $request, int $job): RedirectResponse
     {
-        $given = $request->validate(['item' => ['required', 'integer'], 'lane' => ['required', Rule::enum(Lane::class)]]);
+        $given = $request->validated();
         Packing::query()
             ->where('job_id', $job)
             ->where('item_id', $given['item'])
@@ -134,9 +133,9 @@ final class KitController
         return redirect("/jobs/{$job}/kit");
     }
 
-    public function storeKind(Request $request, int $job, KitWork $desk): RedirectResponse
+    public function storeKind(PackingKindRequest $request, int $job, KitWork $desk): RedirectResponse
     {
-        $given = $request->validate(['kind' => ['required', 'in:card,cell'], 'count' => ['required', 'integer', 'between:1,50']]);
+        $given = $request->validated();
         $desk->addKind(BriefDesk::open($job), (string) $given['kind'], (int) $given['count']);
 
         return redirect("/jobs/{$job}/kit");
@@ -150,12 +149,9 @@ final class KitController
     }
 
     /** A swap of cards or cells goes into the plan, as a shot line at the start of the segment. */
-    public function planSwap(Request $request, int $job, KitWork $desk): RedirectResponse
+    public function planSwap(SwapRequest $request, int $job, KitWork $desk): RedirectResponse
     {
-        $given = $request->validate([
-            'segment' => ['required', 'integer', Rule::exists('segments', 'id')->where('job_id', $job)],
-            'what' => ['required', 'string', 'max:120'],
-        ]);
+        $given = $request->validated();
         $desk->planSwap((int) $given['segment'], (string) $given['what']);
 
         return redirect("/jobs/{$job}/kit")->with('said', "“{$given['what']}” stands in the plan.");

@@ -7,12 +7,15 @@ namespace App\Http\Controllers\Kit;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\HomeDesk;
 use App\Desks\Kit\PackDesk;
+use App\Http\Requests\Kit\BagRequest;
+use App\Http\Requests\Kit\IntoBagRequest;
+use App\Http\Requests\Kit\MarksRequest;
+use App\Http\Requests\Kit\PlacedRequest;
+use App\Http\Requests\Kit\ScanRequest;
 use App\Models\Kit\Bag;
 use App\Models\Kit\Packing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use NorthSatchel\Kit\Pack\BagDrawing;
 use NorthSatchel\Kit\Pack\LeaveCheck;
 use NorthSatchel\Kit\Pack\PackedBag;
@@ -45,9 +48,9 @@ final class PackController
         ]);
     }
 
-    public function scan(Request $request, int $job, PackDesk $desk): RedirectResponse
+    public function scan(ScanRequest $request, int $job, PackDesk $desk): RedirectResponse
     {
-        $text = (string) $request->validate(['scan' => ['required', 'string', 'max:80']], ['required' => 'Scan a label, or type one.'])[
+        $text = (string) $request->validated()[
             'scan'
         ];
         $item = $desk->scan(BriefDesk::open($job), $text);
@@ -55,23 +58,9 @@ final class PackController
         return redirect("/jobs/{$job}/pack")->with('said', "{$item->label} is in.");
     }
 
-    public function storeBag(Request $request, int $job): RedirectResponse
+    public function storeBag(BagRequest $request, int $job): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'name' => ['required', 'string', 'max:40', 'unique:bags,name'],
-                'kind' => ['required', Rule::in(Bag::KINDS)],
-                'places' => ['required', 'integer', 'between:1,60'],
-                'limit_kg' => ['nullable', 'numeric', 'between:0.1,100'],
-            ],
-            [
-                'required' => 'This is needed.',
-                'unique' => 'There is a bag of that name.',
-                'between' => 'This must lie between :min and :max.',
-                'integer' => 'This must be a whole number.',
-                'numeric' => 'This must be a number.',
-            ],
-        );
+        $given = $request->validated();
         Bag::query()->create([
             'name' => $given['name'],
             'kind' => $given['kind'],
@@ -83,12 +72,9 @@ final class PackController
     }
 
     /** Things go into a bag, or out of all. */
-    public function intoBag(Request $request, int $job): RedirectResponse
+    public function intoBag(IntoBagRequest $request, int $job): RedirectResponse
     {
-        $given = $request->validate(
-            ['bag' => ['nullable', 'integer', 'exists:bags,id'], 'items' => ['required', 'array', 'max:200'], 'items.*' => ['integer']],
-            ['items.required' => 'Choose what goes in.'],
-        );
+        $given = $request->validated();
         Packing::query()
             ->where('job_id', $job)
             ->whereIn('item_id', $given['items'])
@@ -112,43 +98,20 @@ final class PackController
         ]);
     }
 
-    public function place(Request $request, int $job, HomeDesk $desk): RedirectResponse
+    public function place(PlacedRequest $request, int $job, HomeDesk $desk): RedirectResponse
     {
-        $given = $request->validate(
-            ['item' => ['required', 'integer'], 'place' => ['required', 'string', 'max:80'], ...self::marks()],
-            self::messages(),
-        );
+        $given = $request->validated();
         $desk->place(BriefDesk::open($job), (int) $given['item'], trim((string) $given['place']), self::floats($given));
 
         return redirect("/jobs/{$job}/home")->with('said', 'It is noted; the place asks for it when you leave.');
     }
 
     /** The marks of a light that stayed, measured again. */
-    public function measure(Request $request, int $job, int $item, HomeDesk $desk): RedirectResponse
+    public function measure(MarksRequest $request, int $job, int $item, HomeDesk $desk): RedirectResponse
     {
-        $verdict = $desk->compare(BriefDesk::open($job), $item, self::floats($request->validate(self::marks(), self::messages())));
+        $verdict = $desk->compare(BriefDesk::open($job), $item, self::floats($request->validated()));
 
         return redirect("/jobs/{$job}/home")->with('said', "{$verdict->finding} {$verdict->because}");
-    }
-
-    /** @return array<string, list<string>> */
-    private static function marks(): array
-    {
-        return [
-            'heightCm' => ['nullable', 'numeric', 'between:0,1500'],
-            'angleDeg' => ['nullable', 'numeric', 'between:-360,360'],
-            'distanceCm' => ['nullable', 'numeric', 'between:0,10000'],
-        ];
-    }
-
-    /** @return array<string, string> */
-    private static function messages(): array
-    {
-        return [
-            'required' => 'This is needed.',
-            'numeric' => 'This must be a number.',
-            'between' => 'This must lie between :min and :max.',
-        ];
     }
 
     /**

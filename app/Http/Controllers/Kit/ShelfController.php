@@ -8,6 +8,8 @@ use App\Desks\Kit\ShelfDesk;
 use App\Desks\Kit\ShelfTable;
 use App\Http\QrDrawing;
 use App\Http\Requests\Kit\ItemRequest;
+use App\Http\Requests\Kit\ItemTestRequest;
+use App\Http\Requests\Kit\ShelfFileRequest;
 use App\Models\Kit\Item;
 use App\Models\Kit\ItemTest;
 use Illuminate\Contracts\View\View;
@@ -52,13 +54,9 @@ final class ShelfController
     }
 
     /** A test of a thing, for a job or for none. */
-    public function test(Request $request, Item $item): RedirectResponse
+    public function test(ItemTestRequest $request, Item $item): RedirectResponse
     {
-        $given = $request->validate([
-            'result' => ['required', 'in:passed,failed'],
-            'note' => ['nullable', 'string', 'max:200'],
-            'job' => ['nullable', 'integer', 'exists:jobs,id'],
-        ]);
+        $given = $request->validated();
         ItemTest::query()->create([
             'item_id' => $item->id,
             'job_id' => $given['job'] ?? null,
@@ -96,12 +94,8 @@ final class ShelfController
         ]);
     }
 
-    public function import(Request $request, ShelfTable $table): RedirectResponse
+    public function import(ShelfFileRequest $request, ShelfTable $table): RedirectResponse
     {
-        $request->validate(
-            ['file' => ['required', 'file', 'max:1024']],
-            ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 1 MB.'],
-        );
         $count = $table->in((string) $request->file('file')?->get());
 
         return redirect('/shelf')->with('said', "{$count} things are on the shelf, or changed there.");

@@ -9,6 +9,8 @@ use App\Desks\Cards\CameraSignsDesk;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\NeedsDesk;
+use App\Http\Requests\Kit\PlainFrameRequest;
+use App\Http\Requests\Kit\SettingsSheetRequest;
 use App\Models\Brief\Job;
 use App\Models\Kit\Item;
 use App\Models\Kit\ItemTest;
@@ -41,12 +43,9 @@ final class TestsController
     }
 
     /** A frame of a plain wall: what it shows is the test of that body. */
-    public function glass(Request $request, int $job, CameraSignsDesk $desk): RedirectResponse
+    public function glass(PlainFrameRequest $request, int $job, CameraSignsDesk $desk): RedirectResponse
     {
-        $given = $request->validate(
-            ['item' => ['required', 'integer', 'exists:items,id'], 'frame' => ['required', 'file', 'max:40960']],
-            ['required' => 'This is needed.', 'frame.max' => 'The picture is larger than 40 MB.'],
-        );
+        $given = $request->validated();
         $item = Item::query()->findOrFail((int) $given['item']);
         $found = $desk->plain($item->label, (string) $request->file('frame')?->get());
         $isClean = array_filter($found, static fn ($v): bool => $v->severity !== Severity::Fine) === [];
@@ -65,22 +64,9 @@ final class TestsController
     }
 
     /** What the dials should show. */
-    public function sheet(Request $request, Job $job): RedirectResponse
+    public function sheet(SettingsSheetRequest $request, Job $job): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'slowest' => ['nullable', 'numeric', 'between:1,16000'],
-                'highest_iso' => ['nullable', 'integer', 'between:25,409600'],
-                'widest' => ['nullable', 'numeric', 'between:0.7,64'],
-                'smallest' => ['nullable', 'numeric', 'between:0.7,64', 'gte:widest'],
-            ],
-            [
-                'numeric' => 'This must be a number.',
-                'integer' => 'This must be a whole number.',
-                'between' => 'This must lie between :min and :max.',
-                'gte' => 'The smaller stop has the larger number.',
-            ],
-        );
+        $given = $request->validated();
         $job->update(['settings_sheet' => array_map(static fn ($v): int|float => $v + 0, array_filter($given, is_numeric(...)))]);
 
         return redirect("/jobs/{$job->id}/tests")->with('said', 'The settings sheet is kept.');

@@ -12,6 +12,7 @@ use App\Desks\Taps\TapDesk;
 use App\Devices\Waiting;
 use App\Http\Controllers\Plan\SegmentController;
 use App\Http\Controllers\Taps\TapBatch;
+use App\Http\Requests\People\OwedRequest;
 use App\Models\People\ShareLink;
 use App\Models\Plan\Segment;
 use Illuminate\Contracts\View\View;
@@ -61,11 +62,11 @@ final class CallController
     }
 
     /** What is owed goes into a later segment. */
-    public function owe(Request $request, int $job, CallDesk $desk): RedirectResponse
+    public function owe(OwedRequest $request, int $job, CallDesk $desk): RedirectResponse
     {
         $segment = Segment::query()
             ->where('job_id', $job)
-            ->findOrFail((int) $request->validate(['segment' => ['required', 'integer']])['segment']);
+            ->findOrFail((int) $request->validated()['segment']);
         $count = $desk->owe(BriefDesk::open($job)->loadMissing('people'), $segment);
 
         return redirect(SegmentController::planOf($segment))

@@ -12,6 +12,15 @@ use App\Desks\People\GroupDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\People\ProposalDesk;
 use App\Desks\Scout\ScoutDesk;
+use App\Http\Requests\People\CallNowRequest;
+use App\Http\Requests\People\FamilyFileRequest;
+use App\Http\Requests\People\FamilyRequest;
+use App\Http\Requests\People\GroupRequest;
+use App\Http\Requests\People\MoveGroupRequest;
+use App\Http\Requests\People\OrderRequest;
+use App\Http\Requests\People\PutGroupRequest;
+use App\Http\Requests\People\SettingsRequest;
+use App\Http\Requests\People\SplitGroupRequest;
 use App\Http\Requests\Plan\SegmentRequest;
 use App\Models\Brief\Job;
 use App\Models\Brief\Person;
@@ -20,7 +29,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Validation\Rule;
 use NorthSatchel\Exposure\Scene;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\PoseRota;
@@ -126,10 +134,10 @@ final class PeopleController
         ]);
     }
 
-    public function family(Request $request, int $job, GroupDesk $desk): RedirectResponse
+    public function family(FamilyRequest $request, int $job, GroupDesk $desk): RedirectResponse
     {
         $text =
-            (string) ($request->validate(['people' => ['nullable', 'string', 'max:20000']], ['max' => 'That is too much at once.'])[
+            (string) ($request->validated()[
                 'people'
             ] ?? '');
         $desk->saveFamily(BriefDesk::open($job), $text);
@@ -147,9 +155,9 @@ final class PeopleController
         );
     }
 
-    public function store(Request $request, int $job, GroupDesk $desk): RedirectResponse
+    public function store(GroupRequest $request, int $job, GroupDesk $desk): RedirectResponse
     {
-        $given = self::group($request, $job);
+        $given = $request->group();
         $desk->add(
             BriefDesk::open($job),
             $given['title'],
@@ -194,10 +202,10 @@ final class PeopleController
     }
 
     /** Names typed while the couple says them: called next. */
-    public function callNow(Request $request, int $job, GroupDesk $desk): RedirectResponse
+    public function callNow(CallNowRequest $request, int $job, GroupDesk $desk): RedirectResponse
     {
         $names = SegmentRequest::names(
-            (string) $request->validate(['people' => ['required', 'string', 'max:2000']], ['required' => 'Who is in it?'])['people'],
+            (string) $request->validated()['people'],
         );
         $group = $desk->add(BriefDesk::open($job), 'called now', $names, Priority::Should->value);
         $group->update(['title' => mb_substr(implode(', ', $group->people), 0, 120)]);
@@ -206,9 +214,9 @@ final class PeopleController
         return redirect("/jobs/{$job}/call");
     }
 
-    public function update(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
+    public function update(GroupRequest $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
-        $given = self::group($request, $group->job_id);
+        $given = $request->group();
         $desk->add(
             BriefDesk::open($group->job_id),
             $given['title'],
@@ -221,17 +229,17 @@ final class PeopleController
         return redirect("/jobs/{$group->job_id}/people");
     }
 
-    public function move(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
+    public function move(MoveGroupRequest $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
-        $desk->move($group, $request->validate(['way' => ['required', 'in:up,down']])['way'] === 'up');
+        $desk->move($group, $request->validated()['way'] === 'up');
 
         return redirect("/jobs/{$group->job_id}/people");
     }
 
     /** Dragged before another, or to the end. */
-    public function put(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
+    public function put(PutGroupRequest $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
-        $before = $request->validate(['before' => ['nullable', 'integer']])['before'] ?? null;
+        $before = $request->validated()['before'] ?? null;
         $desk->place($group, $before === null ? null : (int) $before);
 
         return redirect("/jobs/{$group->job_id}/people");
@@ -258,10 +266,10 @@ final class PeopleController
         return redirect("/jobs/{$group->job_id}/people");
     }
 
-    public function split(Request $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
+    public function split(SplitGroupRequest $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
         $names = SegmentRequest::names(
-            (string) $request->validate(['names' => ['required', 'string', 'max:2000']], ['required' => 'Who goes into the second?'])[
+            (string) $request->validated()[
                 'names'
             ],
         );
@@ -278,12 +286,8 @@ final class PeopleController
         ]);
     }
 
-    public function import(Request $request, int $job, FamilyTable $table): RedirectResponse
+    public function import(FamilyFileRequest $request, int $job, FamilyTable $table): RedirectResponse
     {
-        $request->validate(
-            ['file' => ['required', 'file', 'max:512']],
-            ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 512 kB.'],
-        );
         $count = $table->in(BriefDesk::open($job), (string) $request->file('file')?->get());
 
         return redirect("/jobs/{$job}/people")->with('said', "{$count} people are in the family.");
@@ -306,45 +310,22 @@ final class PeopleController
         return redirect("/jobs/{$gone->job_id}/people")->with('said', "{$gone->title} is back.");
     }
 
-    public function order(Request $request, int $job, GroupDesk $desk): RedirectResponse
+    public function order(OrderRequest $request, int $job, GroupDesk $desk): RedirectResponse
     {
-        $school = School::from((string) $request->validate(['school' => ['required', Rule::enum(School::class)]])['school']);
+        $school = School::from((string) $request->validated()['school']);
         $desk->takeOrder(BriefDesk::open($job), $school);
 
         return redirect("/jobs/{$job}/people")->with('said', 'The groups are in that order.');
     }
 
-    public function settings(Request $request, Job $job): RedirectResponse
+    public function settings(SettingsRequest $request, Job $job): RedirectResponse
     {
-        $given = $request->validate([
-            'formals_segment_id' => ['nullable', 'integer', Rule::exists('segments', 'id')->where('job_id', $job->id)],
-        ]);
+        $given = $request->validated();
         $job->update([
             'formals_segment_id' => $given['formals_segment_id'] ?? null,
             'formals_gathered' => $request->boolean('formals_gathered'),
         ]);
 
         return redirect("/jobs/{$job->id}/people");
-    }
-
-    /** @return array{title: string, people: string, priority: string, after: int|null} */
-    private static function group(Request $request, int $jobId): array
-    {
-        $given = $request->validate(
-            [
-                'after' => ['nullable', 'integer', Rule::exists('formal_groups', 'id')->where('job_id', $jobId)],
-                'title' => ['required', 'string', 'max:120'],
-                'people' => ['required', 'string', 'max:4000'],
-                'priority' => ['required', Rule::enum(Priority::class)],
-            ],
-            ['required' => 'This is needed.'],
-        );
-
-        return [
-            'title' => (string) $given['title'],
-            'people' => (string) $given['people'],
-            'priority' => (string) $given['priority'],
-            'after' => isset($given['after']) ? (int) $given['after'] : null,
-        ];
     }
 }

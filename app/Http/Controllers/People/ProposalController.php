@@ -8,10 +8,10 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\People\CallDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\People\ProposalDesk;
+use App\Http\Requests\People\CoupleFormRequest;
 use App\Models\People\Proposal;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 
 /** Which groups do you want? The couple's form, and what becomes of it. */
@@ -29,19 +29,10 @@ final class ProposalController
         ]);
     }
 
-    public function store(Request $request, string $token, CallDesk $links, ProposalDesk $desk): RedirectResponse
+    public function store(CoupleFormRequest $request, string $token, CallDesk $links, ProposalDesk $desk): RedirectResponse
     {
         $job = $links->jobOf($token, CallDesk::COUPLE) ?? abort(404);
-        $given = $request->validate(
-            [
-                'form' => ['required', 'uuid'],
-                'wanted' => ['nullable', 'array', 'max:300'],
-                'wanted.*' => ['integer'],
-                'groups' => ['nullable', 'string', 'max:6000'],
-                'people' => ['nullable', 'string', 'max:6000'],
-            ],
-            ['max' => 'That is too much at once.'],
-        );
+        $given = $request->validated();
         $desk->receive(
             BriefDesk::open($job),
             (string) $given['form'],

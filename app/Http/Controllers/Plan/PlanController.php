@@ -12,8 +12,11 @@ use App\Desks\Plan\PlanImport;
 use App\Desks\Plan\PlanWork;
 use App\Desks\Plan\ShotDesk;
 use App\Desks\Scout\ScoutDesk;
-use App\Http\Requests\Plan\ClockRule;
-use App\Http\Requests\Plan\SegmentRequest;
+use App\Http\Requests\Plan\AccessRequest;
+use App\Http\Requests\Plan\PlanFileRequest;
+use App\Http\Requests\Plan\SeparationRequest;
+use App\Http\Requests\Plan\TemplateRequest;
+use App\Http\Requests\Plan\TravelRequest;
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
 use App\Models\Plan\AccessWindow;
@@ -21,10 +24,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Illuminate\Validation\Rule;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\Template\DayTemplate;
-use NorthSatchel\Time\Lane;
 
 final class PlanController
 {
@@ -63,17 +64,9 @@ final class PlanController
         ]);
     }
 
-    public function template(Request $request, int $job, PlanWork $desk): RedirectResponse
+    public function template(TemplateRequest $request, int $job, PlanWork $desk): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'template' => ['required', Rule::enum(DayTemplate::class)],
-                'first_anchor' => ['required', new ClockRule()],
-                'second_anchor' => ['required', new ClockRule()],
-                'day' => ['nullable', 'integer', 'between:0,'.SegmentRequest::LAST_DAY],
-            ],
-            ['required' => 'This is needed.'],
-        );
+        $given = $request->validated();
         $day = (int) ($given['day'] ?? 0);
         $desk->fillIn(
             BriefDesk::open($job),
@@ -89,36 +82,16 @@ final class PlanController
         );
     }
 
-    public function import(Request $request, int $job, PlanImport $import): RedirectResponse
+    public function import(PlanFileRequest $request, int $job, PlanImport $import): RedirectResponse
     {
-        $request->validate(
-            ['file' => ['required', 'file', 'max:2048']],
-            ['file.required' => 'Choose a file.', 'file.max' => 'The file is larger than 2 MB.'],
-        );
         $count = $import->read(BriefDesk::open($job), (string) $request->file('file')?->get());
 
         return redirect("/jobs/{$job}/plan")->with('said', $count === 1 ? 'One segment is added.' : "{$count} segments are added.");
     }
 
-    public function travel(Request $request, Job $job, PlanWork $desk): RedirectResponse
+    public function travel(TravelRequest $request, Job $job, PlanWork $desk): RedirectResponse
     {
-        $part = ['nullable', 'integer', 'between:0,1440'];
-        $way = $request->validate(
-            [
-                'from' => ['required', 'integer', 'exists:places,id'],
-                'to' => ['required', 'integer', 'exists:places,id', 'different:from'],
-                'minutes' => ['required', 'integer', 'between:0,1440'],
-                'walk_minutes' => $part,
-                'parking_minutes' => $part,
-                'loading_minutes' => $part,
-            ],
-            [
-                'to.different' => 'A way leads to another place.',
-                'integer' => 'This must be a whole number of minutes.',
-                'between' => 'From 0 to 1440 minutes.',
-                'required' => 'This is needed.',
-            ],
-        );
+        $way = $request->validated();
         $desk->setTravel((int) $way['from'], (int) $way['to'], [
             'minutes' => (int) $way['minutes'],
             'walk_minutes' => (int) ($way['walk_minutes'] ?? 0),
@@ -129,26 +102,9 @@ final class PlanController
         return back()->with('said', 'The way is planned; the other way takes as long until you say otherwise.');
     }
 
-    public function access(Request $request, int $job, PlanWork $desk): RedirectResponse
+    public function access(AccessRequest $request, int $job, PlanWork $desk): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'pass' => ['required', 'string', 'max:80'],
-                'place_id' => ['required', 'integer', 'exists:places,id'],
-                'spot_id' => ['nullable', 'integer', 'exists:spots,id'],
-                'lanes' => ['nullable', 'array'],
-                'lanes.*' => [Rule::enum(Lane::class)],
-                'day' => ['nullable', 'integer', 'between:0,'.SegmentRequest::LAST_DAY],
-                'opens_clock' => ['required', new ClockRule()],
-                'closes_clock' => ['required', new ClockRule()],
-                'gate_minutes' => ['nullable', 'integer', 'between:0,240'],
-            ],
-            [
-                'required' => 'This is needed.',
-                'integer' => 'This must be a whole number of minutes.',
-                'gate_minutes.between' => 'From 0 to 240 minutes.',
-            ],
-        );
+        $given = $request->validated();
         $desk->addAccess(BriefDesk::open($job), [
             ...$given,
             'day' => (int) ($given['day'] ?? 0),
@@ -166,16 +122,9 @@ final class PlanController
         return redirect("/jobs/{$window->job_id}/plan?rules=1")->with('said', "{$window->pass} is gone from the plan.");
     }
 
-    public function separation(Request $request, Job $job): RedirectResponse
+    public function separation(SeparationRequest $request, Job $job): RedirectResponse
     {
-        $given = $request->validate(
-            [
-                'first' => ['required', 'string', 'max:80'],
-                'second' => ['required', 'string', 'max:80', 'different:first'],
-                'until' => ['nullable', 'integer', Rule::exists('segments', 'id')->where('job_id', $job->id)],
-            ],
-            ['required' => 'This is needed.', 'different' => 'Two different people.'],
-        );
+        $given = $request->validated();
         $job->update([
             'separations' => [
                 ...$job->separations ?? [],

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Desks\Plan\PlanWork;
+use App\Http\Requests\Plan\LengthRequest;
 use App\Http\Requests\Plan\SegmentRequest;
+use App\Http\Requests\Plan\ShiftRequest;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final class SegmentController
 {
@@ -29,18 +30,18 @@ final class SegmentController
         return redirect(self::planOf($segment));
     }
 
-    public function shift(Request $request, Segment $segment, PlanWork $desk): RedirectResponse
+    public function shift(ShiftRequest $request, Segment $segment, PlanWork $desk): RedirectResponse
     {
-        $by = $request->validate(['minutes' => ['required', 'integer', 'between:-1440,1440']]);
+        $by = $request->validated();
         $segment->load('job.place');
         $desk->shift($segment->job, $segment, (int) $by['minutes']);
 
         return redirect(self::planOf($segment));
     }
 
-    public function length(Request $request, Segment $segment): RedirectResponse
+    public function length(LengthRequest $request, Segment $segment): RedirectResponse
     {
-        $segment->update($request->validate(['minutes' => ['required', 'integer', 'between:1,1440']]));
+        $segment->update($request->validated());
 
         return redirect(self::planOf($segment));
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Plan;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\Plan\SheetDesk;
+use App\Http\Requests\Plan\SecrecyRequest;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use Illuminate\Contracts\View\View;
@@ -14,7 +15,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
-use Illuminate\Validation\Rule;
 use NorthSatchel\Plan\Audience;
 
 /** Sheets, calendar and table of the plan, each for one audience, and who may not read what. */
@@ -61,25 +61,17 @@ final class SheetController
         ]);
     }
 
-    public function hideSegment(Request $request, Segment $segment): RedirectResponse
+    public function hideSegment(SecrecyRequest $request, Segment $segment): RedirectResponse
     {
-        $segment->update(['hidden_from' => $this->hiddenFrom($request)]);
+        $segment->update(['hidden_from' => $request->hiddenFrom()]);
 
         return redirect("/jobs/{$segment->job_id}/plan")->with('open', $segment->id);
     }
 
-    public function hideShot(Request $request, ShotLine $shot): RedirectResponse
+    public function hideShot(SecrecyRequest $request, ShotLine $shot): RedirectResponse
     {
-        $shot->update(['hidden_from' => $this->hiddenFrom($request)]);
+        $shot->update(['hidden_from' => $request->hiddenFrom()]);
 
         return redirect("/jobs/{$shot->job_id}/plan")->with('open', $shot->segment_id);
-    }
-
-    /** @return list<string> */
-    private function hiddenFrom(Request $request): array
-    {
-        $given = $request->validate(['hidden_from' => ['nullable', 'array'], 'hidden_from.*' => [Rule::enum(Audience::class)]]);
-
-        return array_values(array_unique($given['hidden_from'] ?? []));
     }
 }

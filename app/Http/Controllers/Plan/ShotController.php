@@ -7,17 +7,22 @@ namespace App\Http\Controllers\Plan;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\ShotDesk;
+use App\Http\Requests\Plan\AddSetRequest;
+use App\Http\Requests\Plan\KeepSetRequest;
+use App\Http\Requests\Plan\MoveShotRequest;
+use App\Http\Requests\Plan\PasteAnywhereRequest;
+use App\Http\Requests\Plan\PasteShotsRequest;
+use App\Http\Requests\Plan\PutShotRequest;
 use App\Http\Requests\Plan\ShotRequest;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use App\Models\Plan\ShotSet;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 
 final class ShotController
 {
-    private const WORDS = ['required' => 'Paste at least one line.', 'max' => 'That is too much at once: 200 lines at most.'];
+    public const WORDS = ['required' => 'Paste at least one line.', 'max' => 'That is too much at once: 200 lines at most.'];
 
     public function store(ShotRequest $request, Segment $segment, ShotDesk $desk): RedirectResponse
     {
@@ -27,18 +32,18 @@ final class ShotController
     }
 
     /** Many lines at once: all of them, or none. */
-    public function paste(Request $request, Segment $segment, ShotDesk $desk): RedirectResponse
+    public function paste(PasteShotsRequest $request, Segment $segment, ShotDesk $desk): RedirectResponse
     {
-        $text = (string) $request->validate(['lines' => ['required', 'string', 'max:40000']], self::WORDS)['lines'];
+        $text = (string) $request->validated()['lines'];
         $count = $desk->paste($segment, $text);
 
         return self::plan($segment)->with('said', $count === 1 ? 'One shot is on the list.' : "{$count} shots are on the list.");
     }
 
     /** Many lines for the whole job, each put where its words belong. */
-    public function pasteAnywhere(Request $request, int $job, ShotDesk $desk): RedirectResponse
+    public function pasteAnywhere(PasteAnywhereRequest $request, int $job, ShotDesk $desk): RedirectResponse
     {
-        $text = (string) $request->validate(['lines' => ['required', 'string', 'max:40000']], self::WORDS)['lines'];
+        $text = (string) $request->validated()['lines'];
         $done = $desk->pasteAnywhere(BriefDesk::open($job), $text);
 
         return redirect("/jobs/{$job}/plan")->with(
@@ -66,17 +71,17 @@ final class ShotController
         return self::planOf($shot);
     }
 
-    public function move(Request $request, ShotLine $shot, ShotDesk $desk): RedirectResponse
+    public function move(MoveShotRequest $request, ShotLine $shot, ShotDesk $desk): RedirectResponse
     {
-        $desk->move($shot, $request->validate(['way' => ['required', 'in:up,down']])['way'] === 'up');
+        $desk->move($shot, $request->validated()['way'] === 'up');
 
         return self::planOf($shot);
     }
 
     /** Dragged, or given to a segment: before a line of it, or at its end. */
-    public function put(Request $request, ShotLine $shot, ShotDesk $desk): RedirectResponse
+    public function put(PutShotRequest $request, ShotLine $shot, ShotDesk $desk): RedirectResponse
     {
-        $given = $request->validate(['segment' => ['required', 'integer'], 'before' => ['nullable', 'integer']]);
+        $given = $request->validated();
         $segment = Segment::query()->where('job_id', $shot->job_id)->findOrFail((int) $given['segment']);
         $desk->put($shot, $segment, isset($given['before']) ? (int) $given['before'] : null);
 
@@ -93,17 +98,17 @@ final class ShotController
         return self::plan($segment);
     }
 
-    public function keepSet(Request $request, Segment $segment, ShotDesk $desk): RedirectResponse
+    public function keepSet(KeepSetRequest $request, Segment $segment, ShotDesk $desk): RedirectResponse
     {
-        $name = (string) $request->validate(['set_name' => ['required', 'string', 'max:80']], ['required' => 'Name the set.'])['set_name'];
+        $name = (string) $request->validated()['set_name'];
         $desk->keepSet($segment->load(['shotLines', 'job']), $name);
 
         return self::plan($segment)->with('said', "{$name} is kept for other jobs.");
     }
 
-    public function addSet(Request $request, Segment $segment, ShotDesk $desk): RedirectResponse
+    public function addSet(AddSetRequest $request, Segment $segment, ShotDesk $desk): RedirectResponse
     {
-        $set = ShotSet::query()->findOrFail((int) $request->validate(['set' => ['required', 'integer']])['set']);
+        $set = ShotSet::query()->findOrFail((int) $request->validated()['set']);
         $desk->addSet($segment, $set);
 
         return self::plan($segment)->with('said', "{$set->name} is on the list.");

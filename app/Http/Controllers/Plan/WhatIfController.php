@@ -9,6 +9,8 @@ use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\WhatIfDesk;
+use App\Http\Requests\Plan\DelayRequest;
+use App\Http\Requests\Plan\ReplanRequest;
 use App\Models\Plan\PlanChange;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -50,9 +52,9 @@ final class WhatIfController
         ]);
     }
 
-    public function apply(Request $request, int $job, WhatIfDesk $desk): RedirectResponse
+    public function apply(ReplanRequest $request, int $job, WhatIfDesk $desk): RedirectResponse
     {
-        $given = $request->validate(['segment' => ['required', 'integer'], 'late' => ['required', 'integer', 'between:0,600']]);
+        $given = $request->validated();
         $opened = BriefDesk::open($job);
         $late = $desk->late($opened, (int) $given['segment'], (int) $given['late']) ?? abort(404);
         $change = $desk->apply($opened, $late);
@@ -62,9 +64,9 @@ final class WhatIfController
             ->with('undo', "/plan-changes/{$change->id}/undo");
     }
 
-    public function delay(Request $request, int $job, WhatIfDesk $desk): RedirectResponse
+    public function delay(DelayRequest $request, int $job, WhatIfDesk $desk): RedirectResponse
     {
-        $given = $request->validate(['hours' => ['required', 'integer', 'between:1,12'], 'day' => ['nullable', 'integer', 'min:0']]);
+        $given = $request->validated();
         $change = $desk->applyDelay(BriefDesk::open($job), (int) ($given['day'] ?? 0), 60 * (int) $given['hours']);
 
         return redirect("/jobs/{$job}/plan")

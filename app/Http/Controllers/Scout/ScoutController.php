@@ -11,6 +11,7 @@ use App\Desks\Scout\ScoutDesk;
 use App\Desks\Scout\TestPictureDesk;
 use App\Http\Requests\Scout\ObstacleRequest;
 use App\Http\Requests\Scout\SpotRequest;
+use App\Http\Requests\Scout\TurnRequest;
 use App\Models\Scout\Obstacle;
 use App\Models\Scout\Spot;
 use Illuminate\Contracts\View\View;
@@ -93,12 +94,9 @@ final class ScoutController
         return redirect("/jobs/{$job}/scout?spot={$obstacle->spot_id}");
     }
 
-    public function turn(Request $request, int $job): RedirectResponse
+    public function turn(TurnRequest $request, int $job): RedirectResponse
     {
-        $given = $request->validate([
-            'spot' => ['required', 'integer', 'exists:spots,id'],
-            'facing' => ['required', 'numeric', 'min:0', 'max:360'],
-        ]);
+        $given = $request->validated();
         Spot::query()
             ->findOrFail((int) $given['spot'])
             ->update(['facing_deg' => fmod((float) $given['facing'], 360)]);

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Kit;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What is asked of: several at once: the remedy of a loss. */
+final class PackingAllRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['items' => ['required', 'string', 'regex:/^\d+(,\d+)*$/']];
+    }
+}

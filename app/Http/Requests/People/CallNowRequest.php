@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\People;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What is asked of: names typed while the couple says them: called next. */
+final class CallNowRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['people' => ['required', 'string', 'max:2000']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['required' => 'Who is in it?'];
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\People;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class FamilyRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['people' => ['nullable', 'string', 'max:20000']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['max' => 'That is too much at once.'];
+    }
+}

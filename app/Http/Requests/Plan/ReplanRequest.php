@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plan;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class ReplanRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['segment' => ['required', 'integer'], 'late' => ['required', 'integer', 'between:0,600']];
+    }
+}

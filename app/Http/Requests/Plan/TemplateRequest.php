@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plan;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use NorthSatchel\Plan\Template\DayTemplate;
+
+final class TemplateRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'template' => ['required', Rule::enum(DayTemplate::class)],
+            'first_anchor' => ['required', new ClockRule()],
+            'second_anchor' => ['required', new ClockRule()],
+            'day' => ['nullable', 'integer', 'between:0,'.SegmentRequest::LAST_DAY],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['required' => 'This is needed.'];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plan;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class TravelRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $part = ['nullable', 'integer', 'between:0,1440'];
+
+        return [
+            'from' => ['required', 'integer', 'exists:places,id'],
+            'to' => ['required', 'integer', 'exists:places,id', 'different:from'],
+            'minutes' => ['required', 'integer', 'between:0,1440'],
+            'walk_minutes' => $part,
+            'parking_minutes' => $part,
+            'loading_minutes' => $part,
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'to.different' => 'A way leads to another place.',
+            'integer' => 'This must be a whole number of minutes.',
+            'between' => 'From 0 to 1440 minutes.',
+            'required' => 'This is needed.',
+        ];
+    }
+}
