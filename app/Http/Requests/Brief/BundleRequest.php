@@ -6,6 +6,7 @@ namespace App\Http\Requests\Brief;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A job that comes in as a bundle. */
 final class BundleRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Cards;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: whose frames are on it: a person may say otherwise than the hours do. */
+/** Whose frames are on it: a person may say otherwise than the hours do. */
 final class ClaimRequest extends FormRequest
 {
     /** @return array<string, mixed> */

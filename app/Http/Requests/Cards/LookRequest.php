@@ -7,6 +7,7 @@ namespace App\Http\Requests\Cards;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
+/** What was seen when a card was looked through at 1:1. */
 final class LookRequest extends FormRequest
 {
     /** @return array<string, mixed> */

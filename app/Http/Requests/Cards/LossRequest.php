@@ -6,6 +6,7 @@ namespace App\Http\Requests\Cards;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A file that is given up, in writing. */
 final class LossRequest extends FormRequest
 {
     /** @return array<string, mixed> */

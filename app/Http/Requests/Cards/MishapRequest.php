@@ -6,6 +6,7 @@ namespace App\Http\Requests\Cards;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** What happened to a card. */
 final class MishapRequest extends FormRequest
 {
     /** @return array<string, mixed> */

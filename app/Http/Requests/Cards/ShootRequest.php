@@ -6,6 +6,7 @@ namespace App\Http\Requests\Cards;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** How many frames the stand-in cameras shoot. */
 final class ShootRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -9,7 +9,7 @@ use App\Models\Copies\Destination;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** What is asked of: a folder that a hand or another routine copied to is looked through, and counted as a route of its own. */
+/** A folder that a hand or another routine copied to is looked through, and counted as a route of its own. */
 final class AdoptRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Copies;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** Long work on cards: which of them, and onto which drives. */
 final class CopyRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -8,6 +8,7 @@ use App\Http\Controllers\Copies\FolderController;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
+/** A place that copies go to. */
 final class DestinationRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Copies;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: what the owner calls a medium of which the system says nothing; said once, in writing. */
+/** What the owner calls a medium of which the system says nothing; said once, in writing. */
 final class MediumRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Copies;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** Two frames of one moment, by which two clocks are compared. */
 final class MomentRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Copies;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** The folder at which a card is mounted. */
 final class MountRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -9,7 +9,7 @@ use App\Models\Copies\Destination;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** What is asked of: where a drive sleeps, what it is, and whose password opens it. */
+/** Where a drive sleeps, what it is, and whose password opens it. */
 final class PlaceRequest extends FormRequest
 {
     /** @return array<string, mixed> */

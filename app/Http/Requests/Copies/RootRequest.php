@@ -6,6 +6,7 @@ namespace App\Http\Requests\Copies;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A folder of this machine that may be opened. */
 final class RootRequest extends FormRequest
 {
     /** @return array<string, mixed> */

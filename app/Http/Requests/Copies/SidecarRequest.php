@@ -6,7 +6,7 @@ namespace App\Http\Requests\Copies;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: creator and copyright as sidecars, in a zip; the originals are not touched. */
+/** Creator and copyright as sidecars, in a zip; the originals are not touched. */
 final class SidecarRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\House;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** Who signs in. */
 final class SignInRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -8,6 +8,7 @@ use App\Models\Kit\Bag;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
+/** A bag that things are packed into. */
 final class BagRequest extends FormRequest
 {
     /** @return array<string, mixed> */

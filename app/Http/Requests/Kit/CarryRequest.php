@@ -8,7 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthSatchel\Time\Lane;
 
-/** What is asked of: a thing changes hands. */
+/** A thing changes hands. */
 final class CarryRequest extends FormRequest
 {
     /** @return array<string, mixed> */

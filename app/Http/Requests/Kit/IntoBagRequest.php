@@ -6,7 +6,7 @@ namespace App\Http\Requests\Kit;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: things go into a bag, or out of all. */
+/** Things go into a bag, or out of all. */
 final class IntoBagRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Kit;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: a test of a thing, for a job or for none. */
+/** A test of a thing, for a job or for none. */
 final class ItemTestRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,7 +6,7 @@ namespace App\Http\Requests\Kit;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: several at once: the remedy of a loss. */
+/** Several at once: the remedy of a loss. */
 final class PackingAllRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Kit;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** So many of a kind, from the shelf onto the list. */
 final class PackingKindRequest extends FormRequest
 {
     /** @return array<string, mixed> */

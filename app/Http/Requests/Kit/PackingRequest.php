@@ -8,6 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthSatchel\Time\Lane;
 
+/** A thing of the shelf that goes onto the list. */
 final class PackingRequest extends FormRequest
 {
     /** @return array<string, mixed> */

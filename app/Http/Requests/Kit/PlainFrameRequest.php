@@ -6,7 +6,7 @@ namespace App\Http\Requests\Kit;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: a frame of a plain wall: what it shows is the test of that body. */
+/** A frame of a plain wall: what it shows is the test of that body. */
 final class PlainFrameRequest extends FormRequest
 {
     /** @return array<string, mixed> */

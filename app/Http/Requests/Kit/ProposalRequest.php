@@ -8,6 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthSatchel\Kit\KitSchool;
 
+/** A proposal that is taken over: by which school, up to which weight. */
 final class ProposalRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Kit;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A label that was scanned or typed. */
 final class ScanRequest extends FormRequest
 {
     /** @return array<string, mixed> */

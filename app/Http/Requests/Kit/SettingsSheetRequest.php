@@ -6,7 +6,7 @@ namespace App\Http\Requests\Kit;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: what the dials should show. */
+/** What the dials should show. */
 final class SettingsSheetRequest extends FormRequest
 {
     /** @return array<string, mixed> */

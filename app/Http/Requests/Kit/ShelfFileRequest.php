@@ -6,6 +6,7 @@ namespace App\Http\Requests\Kit;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** The shelf as a table that comes in. */
 final class ShelfFileRequest extends FormRequest
 {
     /** @return array<string, mixed> */

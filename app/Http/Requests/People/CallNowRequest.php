@@ -6,7 +6,7 @@ namespace App\Http\Requests\People;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: names typed while the couple says them: called next. */
+/** Names typed while the couple says them: called next. */
 final class CallNowRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\People;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** What the couple sends through their link. */
 final class CoupleFormRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\People;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** The family as a table that comes in. */
 final class FamilyFileRequest extends FormRequest
 {
     /** @return array<string, mixed> */

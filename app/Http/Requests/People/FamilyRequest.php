@@ -6,6 +6,7 @@ namespace App\Http\Requests\People;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** The family as it is typed, one a line. */
 final class FamilyRequest extends FormRequest
 {
     /** @return array<string, mixed> */

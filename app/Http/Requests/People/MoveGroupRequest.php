@@ -6,6 +6,7 @@ namespace App\Http\Requests\People;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A group that moves up or down. */
 final class MoveGroupRequest extends FormRequest
 {
     /** @return array<string, mixed> */

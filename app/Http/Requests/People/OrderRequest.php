@@ -8,6 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthSatchel\People\School;
 
+/** The school by whose order the groups are called. */
 final class OrderRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,7 +6,7 @@ namespace App\Http\Requests\People;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: what is owed goes into a later segment. */
+/** What is owed goes into a later segment. */
 final class OwedRequest extends FormRequest
 {
     /** @return array<string, mixed> */

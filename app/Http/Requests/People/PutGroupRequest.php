@@ -6,7 +6,7 @@ namespace App\Http\Requests\People;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: dragged before another, or to the end. */
+/** Dragged before another, or to the end. */
 final class PutGroupRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\People;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** Who leaves a group for one of their own. */
 final class SplitGroupRequest extends FormRequest
 {
     /** @return array<string, mixed> */

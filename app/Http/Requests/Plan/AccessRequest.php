@@ -8,6 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthSatchel\Time\Lane;
 
+/** When a place may be entered, and by whom. */
 final class AccessRequest extends FormRequest
 {
     /** @return array<string, mixed> */

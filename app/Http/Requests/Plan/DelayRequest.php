@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plan;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** By how much the day is put off. */
 final class DelayRequest extends FormRequest
 {
     /** @return array<string, mixed> */

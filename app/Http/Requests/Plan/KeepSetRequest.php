@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plan;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** The name under which a set of shots is kept. */
 final class KeepSetRequest extends FormRequest
 {
     /** @return array<string, mixed> */

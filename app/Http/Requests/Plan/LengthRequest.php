@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plan;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A segment that grows or shrinks. */
 final class LengthRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plan;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A shot that moves up or down. */
 final class MoveShotRequest extends FormRequest
 {
     /** @return array<string, mixed> */

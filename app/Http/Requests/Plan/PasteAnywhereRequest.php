@@ -7,7 +7,7 @@ namespace App\Http\Requests\Plan;
 use App\Http\Controllers\Plan\ShotController;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: many lines for the whole job, each put where its words belong. */
+/** Many lines for the whole job, each put where its words belong. */
 final class PasteAnywhereRequest extends FormRequest
 {
     /** @return array<string, mixed> */

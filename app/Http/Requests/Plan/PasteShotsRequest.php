@@ -7,7 +7,7 @@ namespace App\Http\Requests\Plan;
 use App\Http\Controllers\Plan\ShotController;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: many lines at once: all of them, or none. */
+/** Many lines at once: all of them, or none. */
 final class PasteShotsRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plan;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A day as a file that comes in. */
 final class PlanFileRequest extends FormRequest
 {
     /** @return array<string, mixed> */

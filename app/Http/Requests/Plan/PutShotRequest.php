@@ -6,7 +6,7 @@ namespace App\Http\Requests\Plan;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** What is asked of: dragged, or given to a segment: before a line of it, or at its end. */
+/** Dragged, or given to a segment: before a line of it, or at its end. */
 final class PutShotRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plan;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** The re-plan that is taken over: from when, and how late. */
 final class ReplanRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plan;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A segment that starts earlier or later. */
 final class ShiftRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -8,6 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthSatchel\Plan\Template\DayTemplate;
 
+/** A day laid from a template. */
 final class TemplateRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plan;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** The way between two places, in its parts. */
 final class TravelRequest extends FormRequest
 {
     /** @return array<string, mixed> */

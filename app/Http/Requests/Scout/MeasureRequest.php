@@ -6,6 +6,7 @@ namespace App\Http\Requests\Scout;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** What was tapped on a test picture, as shares of its width and height. */
 final class MeasureRequest extends FormRequest
 {
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Scout;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A spot that takes the place of its test picture. */
 final class TakePlaceRequest extends FormRequest
 {
     /** @return array<string, mixed> */

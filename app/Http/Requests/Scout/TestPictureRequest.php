@@ -6,6 +6,7 @@ namespace App\Http\Requests\Scout;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A test picture of a spot. */
 final class TestPictureRequest extends FormRequest
 {
     /** @return array<string, mixed> */

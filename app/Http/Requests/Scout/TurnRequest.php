@@ -6,6 +6,7 @@ namespace App\Http\Requests\Scout;
 
 use Illuminate\Foundation\Http\FormRequest;
 
+/** A spot whose people are turned. */
 final class TurnRequest extends FormRequest
 {
     /** @return array<string, mixed> */
