@@ -50,7 +50,7 @@ final class DemoTest extends TestCase
         $this->demo();
         $this->assertEqualsCanonicalizing(
             ['wedding' => 1, 'event' => 1, 'commercial' => 4],
-            array_count_values(Job::query()->pluck('kind')->all()),
+            array_count_values(Job::query()->toBase()->pluck('kind')->all()),
         );
     }
 
