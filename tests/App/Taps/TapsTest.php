@@ -214,4 +214,14 @@ final class TapsTest extends TestCase
             }
         }
     }
+
+    /** A form may hold anything: a list where a word belongs is told beside it. */
+    public function test_a_kind_that_is_no_word_is_refused(): void
+    {
+        $before = TapRecord::query()->count();
+        foreach ([['x'], 'explode', 'placed', '', null] as $kind) {
+            $this->post('/events', ['kind' => $kind, 'job' => 1, 'item' => 1])->assertSessionHasErrors('kind');
+        }
+        $this->assertSame($before, TapRecord::query()->count());
+    }
 }

@@ -17,7 +17,8 @@ final class TapRequest extends FormRequest
     public function rules(): array
     {
         $kinds = array_filter(TapKind::cases(), static fn (TapKind $k): bool => $k->isOfDevices());
-        $carried = TapKind::tryFrom((string) $this->string('kind'))?->carries() ?? [];
+        $kind = $this->input('kind');
+        $carried = is_string($kind) ? TapKind::tryFrom($kind)?->carries() ?? [] : [];
         $rules = ['kind' => ['required', 'string', Rule::in(array_map(static fn (TapKind $k): string => $k->value, $kinds))]];
         foreach (self::NAMES as $name) {
             $rules[$name] = [in_array($name, $carried, true) ? 'required' : 'nullable', 'integer', 'between:0,999999999999'];
