@@ -19,14 +19,8 @@ use Random\Randomizer;
 require dirname(__DIR__).'/vendor/autoload.php';
 
 const ROOMS = [
-    'core/Cards',
-    'core/Copies',
-    'core/Kit',
-    'core/People/Calling.php',
-    'core/Plan/Judge',
-    'core/Plan/Light',
-    'core/Day',
-    'core/Taps',
+    'core/Cards', 'core/Copies', 'core/Kit', 'core/People/Calling.php', 'core/Plan/Judge', 'core/Plan/Light',
+    'core/Day', 'core/Taps',
 ];
 const LONGEST_S = 120;
 const MOST_FILES = 6;

@@ -244,15 +244,7 @@ function permit(int $runs, int $from): bool
     printf(
         "\n%d histories: %d permits asked for, %d granted, %d refused, %d cards formatted; %d answers compared with the command; %d ".
             "histories with a false grant, a false refusal or a difference.\n",
-        ...array_map(static fn (string $k): int => $total[$k] ?? 0, [
-            'histories',
-            'asked',
-            'granted',
-            'refused',
-            'formatted',
-            'compared',
-            'wrong',
-        ]),
+        ...array_map(static fn (string $k): int => $total[$k] ?? 0, ['histories', 'asked', 'granted', 'refused', 'formatted', 'compared', 'wrong']),
     );
 
     return $isGood && ($total['wrong'] ?? 1) === 0;

@@ -11,19 +11,8 @@ namespace App\Devices;
 final readonly class DiskBehind
 {
     private const NETWORK = [
-        'nfs',
-        'nfs4',
-        'cifs',
-        'smb3',
-        'smbfs',
-        'fuse.sshfs',
-        'fuse.rclone',
-        'davfs',
-        'fuse.davfs2',
-        'ceph',
-        '9p',
-        'glusterfs',
-        'fuse.glusterfs',
+        'nfs', 'nfs4', 'cifs', 'smb3', 'smbfs', 'fuse.sshfs', 'fuse.rclone', 'davfs', 'fuse.davfs2', 'ceph', '9p',
+        'glusterfs', 'fuse.glusterfs',
     ];
 
     private const DEEPEST = 8;

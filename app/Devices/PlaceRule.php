@@ -12,20 +12,8 @@ final readonly class PlaceRule
 {
     /** Folders that no copies go to and nothing is looked into: the system's own. */
     private const SYSTEM = [
-        '/proc',
-        '/sys',
-        '/dev',
-        '/etc',
-        '/boot',
-        '/usr',
-        '/bin',
-        '/sbin',
-        '/lib',
-        '/lib64',
-        '/var/lib',
-        '/var/log',
-        '/run/systemd',
-        '/root/.ssh',
+        '/proc', '/sys', '/dev', '/etc', '/boot', '/usr', '/bin', '/sbin', '/lib', '/lib64', '/var/lib', '/var/log',
+        '/run/systemd', '/root/.ssh',
     ];
 
     /** These hold the places of others: to be named one by one. */

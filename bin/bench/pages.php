@@ -12,18 +12,8 @@ function benchPages(): bool
         $curl = curl_init();
         signIn($curl, $satchel->url);
         $pages = [
-            '/',
-            '/jobs/1/brief',
-            '/jobs/1/scout',
-            '/jobs/1/plan',
-            '/jobs/1/rehearse',
-            '/jobs/1/kit',
-            '/jobs/1/kit/propose',
-            '/jobs/1/pack',
-            '/jobs/1/light',
-            '/jobs/1/cards',
-            '/jobs/1/copies',
-            '/shelf',
+            '/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/rehearse', '/jobs/1/kit',
+            '/jobs/1/kit/propose', '/jobs/1/pack', '/jobs/1/light', '/jobs/1/cards', '/jobs/1/copies', '/shelf',
             '/folders',
         ];
         $times = array_fill_keys(['/up', ...$pages], []);

@@ -11,25 +11,8 @@ enum FrameKind: string
     case Jpeg = 'jpeg';
 
     private const RAW_ENDINGS = [
-        'dng',
-        'tif',
-        'tiff',
-        'arw',
-        'cr2',
-        'cr3',
-        'crw',
-        'nef',
-        'nrw',
-        'raf',
-        'orf',
-        'rw2',
-        'pef',
-        'srw',
-        'raw',
-        '3fr',
-        'fff',
-        'iiq',
-        'x3f',
+        'dng', 'tif', 'tiff', 'arw', 'cr2', 'cr3', 'crw', 'nef', 'nrw', 'raf', 'orf', 'rw2', 'pef', 'srw', 'raw',
+        '3fr', 'fff', 'iiq', 'x3f',
     ];
 
     /** Null for what is no still frame. */

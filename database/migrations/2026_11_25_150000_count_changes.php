@@ -11,20 +11,8 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration
 {
     private const JUDGED_BY = [
-        'jobs',
-        'places',
-        'people',
-        'travels',
-        'segments',
-        'shot_lines',
-        'spots',
-        'obstacles',
-        'items',
-        'bodies',
-        'cards',
-        'packing',
-        'access_windows',
-        'device_events',
+        'jobs', 'places', 'people', 'travels', 'segments', 'shot_lines', 'spots', 'obstacles', 'items', 'bodies',
+        'cards', 'packing', 'access_windows', 'device_events',
     ];
 
     public function up(): void

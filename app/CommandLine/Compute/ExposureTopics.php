@@ -31,13 +31,7 @@ final class ExposureTopics
     public static function flash(\stdClass $input): array
     {
         $in = new Fields($input, [
-            'guide_number_m',
-            'iso',
-            'power',
-            'distance_m',
-            'shutter_s',
-            'sync_s',
-            'modifier_stops',
+            'guide_number_m', 'iso', 'power', 'distance_m', 'shutter_s', 'sync_s', 'modifier_stops',
             'high_speed_loss_stops',
         ]);
         $flash = Flash::of(

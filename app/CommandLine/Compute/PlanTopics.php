@@ -22,17 +22,8 @@ final class PlanTopics
 {
     /** The fields of a segment that is left. */
     public const REST = [
-        'id',
-        'minutes',
-        'short_minutes',
-        'value',
-        'short_value',
-        'must',
-        'fixed_start',
-        'earliest',
-        'latest_end',
-        'place',
-        'may_move_to',
+        'id', 'minutes', 'short_minutes', 'value', 'short_value', 'must', 'fixed_start', 'earliest', 'latest_end',
+        'place', 'may_move_to',
     ];
 
     private const MOST_MINUTES = 2880;

@@ -25,27 +25,8 @@ final class PackDesk
 
     /** In the order in which one packs: what must not be forgotten first, what lies on top last. */
     private const ORDER = [
-        'body',
-        'lens',
-        'flash',
-        'trigger',
-        'cell',
-        'charger',
-        'card',
-        'reader',
-        'drive',
-        'computer',
-        'cable',
-        'modifier',
-        'stand',
-        'clamp',
-        'safety cable',
-        'reflector',
-        'ladder',
-        'tool',
-        'consumable',
-        'paper',
-        'other',
+        'body', 'lens', 'flash', 'trigger', 'cell', 'charger', 'card', 'reader', 'drive', 'computer', 'cable',
+        'modifier', 'stand', 'clamp', 'safety cable', 'reflector', 'ladder', 'tool', 'consumable', 'paper', 'other',
     ];
 
     /** @var Collection<int, Bag>|null */

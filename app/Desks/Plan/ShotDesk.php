@@ -21,18 +21,8 @@ final class ShotDesk
 {
     /** What of a line is worth keeping for another job. */
     private const REUSED = [
-        'what',
-        'priority',
-        'minutes',
-        'frames',
-        'focal_mm',
-        'distance',
-        'height',
-        'side',
-        'light',
-        'cue',
-        'cue_seconds',
-        'prompt',
+        'what', 'priority', 'minutes', 'frames', 'focal_mm', 'distance', 'height', 'side', 'light', 'cue',
+        'cue_seconds', 'prompt',
     ];
 
     /** @param  array<string, mixed>  $fields */

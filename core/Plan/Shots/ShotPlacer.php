@@ -21,25 +21,8 @@ final class ShotPlacer
     private const SHOT = 1;
 
     private const COMMON = [
-        'with',
-        'from',
-        'their',
-        'they',
-        'them',
-        'that',
-        'this',
-        'into',
-        'over',
-        'before',
-        'after',
-        'both',
-        'each',
-        'wide',
-        'tight',
-        'close',
-        'back',
-        'door',
-        'light',
+        'with', 'from', 'their', 'they', 'them', 'that', 'this', 'into', 'over', 'before', 'after', 'both', 'each',
+        'wide', 'tight', 'close', 'back', 'door', 'light',
     ];
 
     /** Words of a moment, and words in the title of a segment where it happens. */

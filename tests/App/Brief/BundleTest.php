@@ -210,27 +210,9 @@ final class BundleTest extends TestCase
     public function test_every_table_is_in_the_bundle_or_stays_for_a_reason(): void
     {
         $stay = [
-            'allowed_roots',
-            'audit_rules',
-            'bags',
-            'camera_checks',
-            'changes',
-            'copies',
-            'device_events',
-            'failed_work',
-            'handovers',
-            'item_tests',
-            'loads',
-            'migrations',
-            'permits',
-            'plan_changes',
-            'proposals',
-            'queued_work',
-            'runs',
-            'share_links',
-            'shot_sets',
-            'test_pictures',
-            'users',
+            'allowed_roots', 'audit_rules', 'bags', 'camera_checks', 'changes', 'copies', 'device_events',
+            'failed_work', 'handovers', 'item_tests', 'loads', 'migrations', 'permits', 'plan_changes', 'proposals',
+            'queued_work', 'runs', 'share_links', 'shot_sets', 'test_pictures', 'users',
         ];
         $in = array_map(static fn ($t): string => $t->name, BundleTables::all());
         $all = array_map(

@@ -22,15 +22,8 @@ final class SignInTest extends TestCase
     {
         return array_combine(
             $all = [
-                '/',
-                '/jobs/new',
-                '/jobs/1/brief',
-                '/jobs/1/plan',
-                '/jobs/1/kit',
-                '/jobs/1/cards',
-                '/jobs/1/copies',
-                '/shelf',
-                '/folders',
+                '/', '/jobs/new', '/jobs/1/brief', '/jobs/1/plan', '/jobs/1/kit', '/jobs/1/cards', '/jobs/1/copies',
+                '/shelf', '/folders',
             ],
             array_map(static fn (string $p): array => [$p], $all),
         );

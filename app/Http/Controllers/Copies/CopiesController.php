@@ -107,14 +107,8 @@ final class CopiesController
             ...array_intersect_key(
                 $given,
                 array_flip([
-                    'copies',
-                    'kinds',
-                    'elsewhere',
-                    'again_after_days',
-                    'permit_copies',
-                    'more_without_twin',
-                    'away_days',
-                    'reads_again',
+                    'copies', 'kinds', 'elsewhere', 'again_after_days', 'permit_copies', 'more_without_twin',
+                    'away_days', 'reads_again',
                 ]),
             ),
             'waits_for_elsewhere' => $request->boolean('waits_for_elsewhere'),
