@@ -7,12 +7,12 @@ declare(strict_types=1);
  * against cp and the hashes of plain tools, the twin check against cmp, the lightest kit against glpsol. Figures
  * are ratios; the seconds beside them are of this machine.
  *
- * ./satchel bench [pages|copy|plan|kit|twin|index|history] [--mb N]
+ * ./satchel bench [pages|copy|plan|kit|twin|index|history|crowd] [--mb N]
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
-foreach (['tools', 'pages', 'plan', 'kit', 'index', 'history', 'copies'] as $part) {
+foreach (['tools', 'pages', 'plan', 'kit', 'index', 'history', 'crowd', 'copies'] as $part) {
     require __DIR__."/bench/{$part}.php";
 }
 
@@ -26,9 +26,10 @@ $benches = [
     'copy' => static fn (): bool => benchCopy($megabytes),
     'index' => benchIndex(...),
     'history' => benchHistory(...),
+    'crowd' => benchCrowd(...),
 ];
-// The index and the long history take a while to fill: they are measured when asked for.
-$asked = isset($benches[$argv[1] ?? '']) ? [$argv[1]] : array_diff(array_keys($benches), ['index', 'history']);
+// The index, the long history and the crowd take a while: they are measured when asked for.
+$asked = isset($benches[$argv[1] ?? '']) ? [$argv[1]] : array_diff(array_keys($benches), ['index', 'history', 'crowd']);
 $isGood = true;
 foreach ($asked as $what) {
     $isGood = $benches[$what]() && $isGood;

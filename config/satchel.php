@@ -13,6 +13,9 @@ return [
     'hosts' => env('SATCHEL_HOSTS', ''),
     /* Whether others on the network can reach it: then the demo's published password opens nothing. */
     'lan' => (bool) env('SATCHEL_LAN', false),
+    /* Where phones reach it then, and the certificate that they must trust. */
+    'lan_url' => env('SATCHEL_LAN_URL', ''),
+    'certificate' => env('SATCHEL_CERTIFICATE', ''),
     /* Whether what was copied is read back by a process of its own, beside the copying. */
     'reads_beside' => (bool) env('SATCHEL_READS_BESIDE', true),
     /* More than so many bytes are read again in the background when a permit is asked for. */

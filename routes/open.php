@@ -6,11 +6,14 @@ declare(strict_types=1);
 
 use App\Http\Controllers\House\LookController;
 use App\Http\Controllers\House\SignInController;
+use App\Http\Controllers\House\TrustController;
 use App\Http\Controllers\People\CallController;
 use App\Http\Controllers\People\ProposalController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/up', static fn (): string => 'up');
+Route::get('/trust', [TrustController::class, 'show']);
+Route::get('/trust/certificate', [TrustController::class, 'download']);
 
 Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SignInController::class, 'create'])->name('login');

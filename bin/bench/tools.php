@@ -11,6 +11,12 @@ function median(array $numbers): float
     return $numbers[intdiv(count($numbers), 2)];
 }
 
+/** @return list<string> the web servers that this machine has, PHP's own first */
+function serversHere(): array
+{
+    return trim((string) shell_exec(escapeshellarg(dirname(__DIR__, 2).'/bin/server').' kind')) === 'caddy' ? ['php', 'caddy'] : ['php'];
+}
+
 /** @return array{float, int, string} seconds, compressed bytes, body */
 function fetch(CurlHandle $curl, string $url): array
 {

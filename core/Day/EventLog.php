@@ -15,7 +15,7 @@ final readonly class EventLog
     /** @var list<LiveEvent> that count */
     public array $counted;
 
-    /** @var list<array{id: string, why: string}> in the order of their times; why: future, unknown */
+    /** @var list<IgnoredTap> in the order of their times; why: future, unknown */
     public array $ignored;
 
     /**
@@ -31,7 +31,7 @@ final readonly class EventLog
         foreach ($once as $event) {
             $isKnown = $event->kind === TapKind::Undone ? isset($once["e{$event->of}"]) : isset($known[(string) $event->segment]);
             if ($event->at > $now || ! $isKnown) {
-                $ignored[] = ['id' => $event->id, 'why' => $event->at > $now ? 'future' : 'unknown'];
+                $ignored[] = new IgnoredTap(id: $event->id, why: $event->at > $now ? 'future' : 'unknown');
             } else {
                 $taken["e{$event->id}"] = $event;
             }

@@ -60,16 +60,16 @@ final class ClearSky
     /**
      * A place to start: the lowest ISO, and only then a higher one, at a shutter that stops people.
      *
-     * @return array{fNumber: float, shutter: int, iso: int} shutter as its denominator
+     * @return Settings shutter as its denominator
      */
-    public static function startingExposure(float $ev100, float $fNumber = 2.8, int $slowest = 250): array
+    public static function startingExposure(float $ev100, float $fNumber = 2.8, int $slowest = 250): Settings
     {
         $wanted = 2 ** $ev100 / $fNumber ** 2;
         if ($wanted >= $slowest) {
-            return ['fNumber' => $fNumber, 'shutter' => self::nearest(self::SHUTTERS, $wanted), 'iso' => 100];
+            return new Settings(fNumber: $fNumber, shutter: self::nearest(self::SHUTTERS, $wanted), iso: 100);
         }
 
-        return ['fNumber' => $fNumber, 'shutter' => $slowest, 'iso' => self::nearest(self::ISOS, (100 * $slowest) / $wanted)];
+        return new Settings(fNumber: $fNumber, shutter: $slowest, iso: self::nearest(self::ISOS, (100 * $slowest) / $wanted));
     }
 
     /** @param  non-empty-list<int>  $nominal */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Exposure;
 
+use NorthSatchel\Drawing\Point;
 use NorthSatchel\Optics\FrameEdge;
 
 /** A light beside the picture, from above: the camera below, people above, the edges of the frame, the light just outside. */
@@ -25,8 +26,7 @@ final readonly class LightDrawing
         $this->pixelsPerM = min((self::HEIGHT - 2 * self::FOOT) / $high, (self::WIDTH - 40) / $wide);
     }
 
-    /** @return array{x: float, y: float} */
-    public function camera(): array
+    public function camera(): Point
     {
         return $this->at(0, 0);
     }
@@ -38,10 +38,10 @@ final readonly class LightDrawing
         $half = (($this->frameWidthM / 2) * $far) / $this->peopleM;
         $points = [$this->at(0, 0), $this->at(-$half, $far), $this->at($half, $far)];
 
-        return implode(' ', array_map(static fn (array $p): string => "{$p['x']},{$p['y']}", $points));
+        return implode(' ', array_map(static fn (Point $p): string => "{$p->x},{$p->y}", $points));
     }
 
-    /** @return list<array{x: float, y: float}> heads of a row, or of two where the group has depth */
+    /** @return list<Point> heads of a row, or of two where the group has depth */
     public function people(): array
     {
         $heads = [];
@@ -55,21 +55,20 @@ final readonly class LightDrawing
         return $heads;
     }
 
-    /** @return array{x: float, y: float, toX: float, toY: float} the light, and the face that it is measured to */
-    public function light(): array
+    /** @return LightRay the light, and the face that it is measured to */
+    public function light(): LightRay
     {
         $light = $this->at($this->edge->asideM, $this->edge->alongM);
         $face = $this->at(0, $this->peopleM);
 
-        return [...$light, 'toX' => $face['x'], 'toY' => $face['y']];
+        return new LightRay($light->x, $light->y, $face->x, $face->y);
     }
 
-    /** @return array{x: float, y: float} */
-    private function at(float $asideM, float $awayM): array
+    private function at(float $asideM, float $awayM): Point
     {
-        return [
-            'x' => round(self::WIDTH / 2 + $asideM * $this->pixelsPerM, 1),
-            'y' => round(self::HEIGHT - self::FOOT - $awayM * $this->pixelsPerM, 1),
-        ];
+        return new Point(
+            x: round(self::WIDTH / 2 + $asideM * $this->pixelsPerM, 1),
+            y: round(self::HEIGHT - self::FOOT - $awayM * $this->pixelsPerM, 1),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit;
 
 use NorthSatchel\Kit\Cover\Cover;
 use NorthSatchel\Kit\Cover\CoverSearch;
+use NorthSatchel\Kit\Needs\BodyWork;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
@@ -79,18 +80,21 @@ final readonly class KitProposal
         return array_map(static fn (array $c): int => $c['gear']->id, $this->chosen);
     }
 
-    /** @return list<array{labels: string, grams: int, why: string}> the chosen, those with the same kind and reason in one line */
+    /** @return list<ProposedLine> the chosen, those with the same kind and reason in one line */
     public function lines(): array
     {
         $lines = [];
         foreach ($this->chosen as ['gear' => $gear, 'why' => $why]) {
             $key = $gear->kind->value.implode('; ', $why);
-            $lines[$key] ??= ['labels' => [], 'grams' => 0, 'why' => ucfirst(implode('; ', $why))];
-            $lines[$key]['labels'][] = $gear->label;
-            $lines[$key]['grams'] += $gear->grams();
+            $before = $lines[$key] ?? null;
+            $lines[$key] = new ProposedLine(
+                labels: $before === null ? $gear->label : "{$before->labels}, {$gear->label}",
+                grams: ($before->grams ?? 0) + $gear->grams(),
+                why: ucfirst(implode('; ', $why)),
+            );
         }
 
-        return array_map(static fn (array $l): array => [...$l, 'labels' => implode(', ', $l['labels'])], array_values($lines));
+        return array_values($lines);
     }
 
     /** @return list<Verdict> */
@@ -151,7 +155,7 @@ final readonly class KitProposal
         $chosen = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $ids, true)));
         $of = static fn (GearKind $kind): array => array_values(array_filter($chosen, static fn (Gear $g): bool => $g->kind === $kind));
         $shared = BudgetNeeds::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs));
-        $alone = BudgetNeeds::alone($of(GearKind::Body), array_map(static fn (array $s): int => $s['body']->id, $shared), $work->remotes);
+        $alone = BudgetNeeds::alone($of(GearKind::Body), array_map(static fn (BodyWork $s): int => $s->body->id, $shared), $work->remotes);
         $budgets = BudgetNeeds::of($shared, $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->pops, $shelf, $alone);
         $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));
         $second = self::cover($small, $budgets, $school, $patience);

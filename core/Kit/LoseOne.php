@@ -27,7 +27,7 @@ final class LoseOne
 
     /**
      * @param  array<string, LosableThing>  $things  by id
-     * @param  array<string, array{capability: string, count: int}>  $needs  by id
+     * @param  array<string, CountedNeed>  $needs  by id
      */
     public function __construct(private readonly array $things, private readonly array $needs)
     {
@@ -49,7 +49,7 @@ final class LoseOne
         $this->givers = $this->countGivers();
         $met = $unmet = [];
         foreach ($needs as $id => $need) {
-            if (($this->givers[$need['capability']] ?? 0) >= $need['count']) {
+            if (($this->givers[$need->capability] ?? 0) >= $need->count) {
                 $met[] = (string) $id;
             } else {
                 $unmet[] = (string) $id;
@@ -63,7 +63,7 @@ final class LoseOne
      * Each thing whose loss leaves a met need unmet; with two losses each pair too that breaks more than its two
      * things alone.
      *
-     * @return list<array{items: list<string>, needs: list<string>}>
+     * @return list<LostItems>
      */
     public function breaks(int $losses = 1): array
     {
@@ -74,7 +74,7 @@ final class LoseOne
         foreach ($ids as $id) {
             $alone[$id] = $this->without([$id]);
             if ($alone[$id] !== []) {
-                $breaks[] = ['items' => [$id], 'needs' => $alone[$id]];
+                $breaks[] = new LostItems(items: [$id], needs: $alone[$id]);
             }
         }
         if ($losses < 2) {
@@ -84,7 +84,7 @@ final class LoseOne
             for ($j = $i + 1; $j < count($ids); $j++) {
                 $both = $this->without([$one, $ids[$j]]);
                 if (array_diff($both, $alone[$one], $alone[$ids[$j]]) !== []) {
-                    $breaks[] = ['items' => [$one, $ids[$j]], 'needs' => $both];
+                    $breaks[] = new LostItems(items: [$one, $ids[$j]], needs: $both);
                 }
             }
         }
@@ -106,7 +106,7 @@ final class LoseOne
         $broken = [];
         foreach ($this->met as $id) {
             $need = $this->needs[$id];
-            if ($givers[$need['capability']] < $need['count']) {
+            if ($givers[$need->capability] < $need->count) {
                 $broken[] = $id;
             }
         }

@@ -16,7 +16,7 @@ final readonly class PlannedWork
     /**
      * @param  list<Need>  $needs  without cells and cards, which follow from the bodies
      * @param  array<string, int>  $framesByLane  planned
-     * @param  list<array{frames: int, hours: float}>  $remotes  cameras that stand alone, one entry each
+     * @param  list<RemoteWork>  $remotes  cameras that stand alone, one entry each
      */
     public function __construct(
         public array $needs,
@@ -33,7 +33,7 @@ final readonly class PlannedWork
      *
      * @param  list<Ask>  $asks
      * @param  list<PlannedStretch>  $stretches
-     * @return list<array{frames: int, hours: float}>
+     * @return list<RemoteWork>
      */
     public static function remotes(array $asks, array $stretches): array
     {
@@ -59,7 +59,7 @@ final readonly class PlannedWork
                 ),
             );
             $hours = $ask->segmentId === null || $with === [] ? 0.0 : round(($with[0]->to - $with[0]->from) / 3600, 1);
-            array_push($remotes, ...array_fill(0, $ask->count, ['frames' => $frames, 'hours' => max($ask->hours, $hours)]));
+            array_push($remotes, ...array_fill(0, $ask->count, new RemoteWork(frames: $frames, hours: max($ask->hours, $hours))));
         }
 
         return $remotes;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit;
 
+use NorthSatchel\Drawing\Mark;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 
 /** The drawing of what the lenses reach: focal length on a logarithmic scale, a bar a lens, a tick a shot. */
@@ -32,14 +33,14 @@ final readonly class ReachRuler
         return round((log($within / self::FROM_MM) / log(self::TO_MM / self::FROM_MM)) * self::WIDTH, 1);
     }
 
-    /** @return list<array{x: float, label: string}> */
+    /** @return list<Mark> */
     public function scale(): array
     {
-        return array_map(static fn (int $mm): array => ['x' => self::x($mm), 'label' => (string) $mm], self::SCALE_MM);
+        return array_map(static fn (int $mm): Mark => new Mark(x: self::x($mm), label: (string) $mm), self::SCALE_MM);
     }
 
     /**
-     * @return list<array{x: float, width: float, label: string, lane: string, on: string, starts: bool}> a prime is a short bar around its
+     * @return list<ReachBar> a prime is a short bar around its
      * focal length
      */
     public function bars(): array
@@ -52,30 +53,30 @@ final readonly class ReachRuler
                 <=> [$b[0]->lane !== 'lead', $b[0]->lane, $b[1]],
         );
 
-        return array_map(function (array $of): array {
+        return array_map(function (array $of): ReachBar {
             [$lens, $from, $to] = $of;
             $width = max(self::LEAST_BAR, self::x($to) - self::x($from));
 
-            return [
-                'x' => $from === $to ? self::x($from) - $width / 2 : self::x($from),
-                'width' => round($width, 1),
-                'label' => $lens->gear->label,
-                'lane' => $lens->lane,
-                'on' => $this->on[$lens->gear->id] ?? $lens->lane,
-                'starts' => isset($this->on[$lens->gear->id]),
-            ];
+            return new ReachBar(
+                x: $from === $to ? self::x($from) - $width / 2 : self::x($from),
+                width: round($width, 1),
+                label: $lens->gear->label,
+                lane: $lens->lane,
+                on: $this->on[$lens->gear->id] ?? $lens->lane,
+                starts: isset($this->on[$lens->gear->id]),
+            );
         }, $sorted);
     }
 
-    /** @return list<array{x: float, label: string, isCovered: bool}> */
+    /** @return list<ReachTick> */
     public function ticks(): array
     {
         return array_map(
-            fn (array $of): array => [
-                'x' => self::x((int) $of[1]->focalMm),
-                'label' => "{$of[1]->focalMm} mm: {$of[1]->what}",
-                'isCovered' => in_array($of[0], $this->lenses->holders((int) $of[1]->focalMm), true),
-            ],
+            fn (array $of): ReachTick => new ReachTick(
+                x: self::x((int) $of[1]->focalMm),
+                label: "{$of[1]->focalMm} mm: {$of[1]->what}",
+                isCovered: in_array($of[0], $this->lenses->holders((int) $of[1]->focalMm), true),
+            ),
             PlannedStretch::shotsWithReach($this->stretches),
         );
     }

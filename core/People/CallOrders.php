@@ -189,10 +189,10 @@ final class CallOrders
         ))->best($patience);
 
         return new CallSolution(
-            array_map(static fn (int $i): FamilyGroup => $groups[$i], $found['order']),
-            $found['walks'],
-            $found['lowerBound'],
-            $found['isOptimal'],
+            array_map(static fn (int $i): FamilyGroup => $groups[$i], $found->order),
+            $found->walks,
+            $found->lowerBound,
+            $found->isOptimal,
         );
     }
 

@@ -27,8 +27,8 @@ final class Family
         }
         foreach ($people as $person) {
             foreach ($person->relations as $relation) {
-                $of = $relation['of'] === '' ? null : $this->find($relation['of'], "{$person->name} is {$relation['kind']} of");
-                $this->link($relation['kind'], $person->name, $of?->name);
+                $of = $relation->of === '' ? null : $this->find($relation->of, "{$person->name} is {$relation->kind} of");
+                $this->link($relation->kind, $person->name, $of?->name);
             }
             foreach ([...$person->apart, ...$person->notBeside] as $name) {
                 $this->find($name, "{$person->name} is kept apart from");

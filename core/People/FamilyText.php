@@ -30,7 +30,7 @@ final class FamilyText
     private const COUPLE = ['bride', 'groom', 'couple'];
 
     /**
-     * @param  list<array{name: string, text: string}>  $lines
+     * @param  list<FamilyLine>  $lines
      * @return list<Relative>
      *
      * @throws ImpossibleValue for a person twice, or too many
@@ -42,11 +42,11 @@ final class FamilyText
         }
         $people = [];
         foreach ($lines as $line) {
-            $key = mb_strtolower(trim($line['name']));
+            $key = mb_strtolower(trim($line->name));
             if (isset($people[$key])) {
-                throw ImpossibleValue::of('people', "must be named once each: {$line['name']} is there twice");
+                throw ImpossibleValue::of('people', "must be named once each: {$line->name} is there twice");
             }
-            $people[$key] = self::person(trim($line['name']), $line['text']);
+            $people[$key] = self::person(trim($line->name), $line->text);
         }
 
         return array_values($people);
@@ -91,21 +91,20 @@ final class FamilyText
         );
     }
 
-    /** @return array{kind: string, of: string}|null */
-    private static function relation(string $piece): ?array
+    private static function relation(string $piece): ?Relation
     {
         foreach (self::RELATIONS as $kind => $words) {
             foreach ($words as $word) {
                 $joint = str_ends_with($word, 'from') ? '' : '(?:of|to)\s+';
                 if (preg_match('/^'.preg_quote($word, '/').'\s+'.$joint.'(.+)$/iu', $piece, $found) === 1) {
-                    return ['kind' => $kind, 'of' => trim($found[1])];
+                    return new Relation(kind: $kind, of: trim($found[1]));
                 }
                 // "Emrik's brother"
                 if (preg_match("/^(.+?)['’]s?\s+".preg_quote($word, '/').'$/iu', $piece, $found) === 1) {
-                    return ['kind' => $kind, 'of' => trim($found[1])];
+                    return new Relation(kind: $kind, of: trim($found[1]));
                 }
                 if ($kind === 'attendant' && mb_strtolower($piece) === $word) {
-                    return ['kind' => $kind, 'of' => ''];
+                    return new Relation(kind: $kind, of: '');
                 }
             }
         }

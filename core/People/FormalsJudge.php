@@ -18,10 +18,10 @@ final class FormalsJudge
     /**
      * @param  StandTime  $now  the groups in their order
      * @param  StandTime|null  $best  in the order with the least waiting
-     * @param  array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null  $segment  of the plan, in which they are
+     * @param  FormalsSegment|null  $segment  of the plan, in which they are
      *     called
      */
-    public static function of(Family $family, StandTime $now, ?StandTime $best, ?array $segment, LocalDay $day): Verdicts
+    public static function of(Family $family, StandTime $now, ?StandTime $best, ?FormalsSegment $segment, LocalDay $day): Verdicts
     {
         if ($family->people() === []) {
             return new Verdicts([
@@ -136,10 +136,9 @@ final class FormalsJudge
     }
 
     /**
-     * @param  array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null  $segment
      * @return list<Verdict>
      */
-    private static function time(StandTime $now, ?array $segment, LocalDay $day): array
+    private static function time(StandTime $now, ?FormalsSegment $segment, LocalDay $day): array
     {
         $minutes = (int) ceil($now->totalMinutes);
         if ($segment === null) {
@@ -152,15 +151,15 @@ final class FormalsJudge
                 ),
             ];
         }
-        $over = $minutes - $segment['minutes'];
+        $over = $minutes - $segment->minutes;
         if ($over > 0) {
             return [
                 Verdict::fix(
                     'people.too-long',
-                    "The groups take {$minutes} min, “{$segment['title']}” has {$segment['minutes']}.",
+                    "The groups take {$minutes} min, “{$segment->title}” has {$segment->minutes}.",
                     count($now->order)." groups with placing, frames and change-overs: {$over} min too many.",
                     ['over_minutes' => $over],
-                    new Remedy('segment.shorten', "Give it {$minutes} min", ['segment' => $segment['id'], 'minutes' => $minutes]),
+                    new Remedy('segment.shorten', "Give it {$minutes} min", ['segment' => $segment->id, 'minutes' => $minutes]),
                 ),
             ];
         }
@@ -168,9 +167,9 @@ final class FormalsJudge
         return [
             Verdict::fine(
                 'people.fits',
-                "The groups fit into “{$segment['title']}”.",
-                "{$minutes} of {$segment['minutes']} min, from {$day->face($segment['startsAt'])} to {$day->face(
-                    $segment['startsAt'] + 60 * $minutes,
+                "The groups fit into “{$segment->title}”.",
+                "{$minutes} of {$segment->minutes} min, from {$day->face($segment->startsAt)} to {$day->face(
+                    $segment->startsAt + 60 * $minutes,
                 )}.",
                 ['minutes' => $minutes],
             ),
@@ -178,10 +177,9 @@ final class FormalsJudge
     }
 
     /**
-     * @param  array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null  $segment
      * @return list<Verdict>
      */
-    private static function leaving(Family $family, StandTime $now, ?array $segment, LocalDay $day): array
+    private static function leaving(Family $family, StandTime $now, ?FormalsSegment $segment, LocalDay $day): array
     {
         if ($segment === null) {
             return [];
@@ -192,7 +190,7 @@ final class FormalsJudge
             if ($person->leavesAt === null || $free === null) {
                 continue;
             }
-            $freeAt = $day->face($segment['startsAt'] + (int) ceil($free * 60));
+            $freeAt = $day->face($segment->startsAt + (int) ceil($free * 60));
             if ($freeAt > $person->leavesAt) {
                 $verdicts[] = Verdict::fix(
                     'people.leaves',
@@ -234,8 +232,8 @@ final class FormalsJudge
                 $verdicts[] = Verdict::fix(
                     'people.ceremony-only',
                     "{$who}: there for the ceremony only, and called as number ".($index + 1).'.',
-                    "“{$group->title}” starts ".round($now->groups[$index]['from']).' min after the first; by then they may have gone.',
-                    ['minutes' => $now->groups[$index]['from']],
+                    "“{$group->title}” starts ".round($now->groups[$index]->from).' min after the first; by then they may have gone.',
+                    ['minutes' => $now->groups[$index]->from],
                     new Remedy('people.order', 'Call them first', ['school' => School::AsListed->value]),
                 );
             }
@@ -293,11 +291,11 @@ final class FormalsJudge
     {
         $biggest = null;
         foreach ($now->groups as $row) {
-            $biggest = $biggest === null || count($row['group']->people) > count($biggest['group']->people) ? $row : $biggest;
+            $biggest = $biggest === null || count($row->group->people) > count($biggest->group->people) ? $row : $biggest;
         }
-        $people = $biggest === null ? 0 : count($biggest['group']->people);
-        $frames = $biggest['frames'] ?? 0;
-        $title = $biggest === null ? '' : $biggest['group']->title;
+        $people = $biggest === null ? 0 : count($biggest->group->people);
+        $frames = $biggest->frames ?? 0;
+        $title = $biggest === null ? '' : $biggest->group->title;
         $chance = round(100 * FramesNeeded::of(max(1, $people), true, 0.5, 1 / 200)->chancePerFrame);
 
         return Verdict::mind(

@@ -17,7 +17,7 @@ final class FormalsTiming
      * @param  list<FamilyGroup>  $order
      * @param  int  $driveMinutes  from where groups before would be taken to the ceremony
      * @param  int|null  $gapMinutes  between the end of the ceremony and the next anchor, ways taken off
-     * @return list<array{school: string, before: int, after: int, early: int, gained: int, free: int|null}> minutes before and after the
+     * @return list<TimingChoice> minutes before and after the
      * ceremony, how many must come early, minutes with guests or for portraits gained against all after, minutes of the gap that are left
      */
     public static function of(array $order, Family $family, int $driveMinutes, ?int $gapMinutes): array
@@ -31,19 +31,19 @@ final class FormalsTiming
             ['Everything before, elsewhere', $order, [], $driveMinutes],
         ];
 
-        return array_map(static function (array $way) use ($family, $all, $gapMinutes): array {
+        return array_map(static function (array $way) use ($family, $all, $gapMinutes): TimingChoice {
             [$school, $before, $after, $drive] = $way;
             $late = self::minutes($after, $family);
             $early = array_diff(array_unique(array_merge(...array_column($before, 'people') ?: [[]])), $family->couple());
 
-            return [
-                'school' => $school,
-                'before' => self::minutes($before, $family) + $drive,
-                'after' => $late,
-                'early' => count($early),
-                'gained' => $all - $late,
-                'free' => $gapMinutes === null ? null : $gapMinutes - $late,
-            ];
+            return new TimingChoice(
+                school: $school,
+                before: self::minutes($before, $family) + $drive,
+                after: $late,
+                early: count($early),
+                gained: $all - $late,
+                free: $gapMinutes === null ? null : $gapMinutes - $late,
+            );
         }, $ways);
     }
 

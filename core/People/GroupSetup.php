@@ -89,7 +89,7 @@ final readonly class GroupSetup
         $sway = Sway::of($people, $focal, $distance, self::COC_MM);
         $start = $focus->fNumber === null ? null : ClearSky::startingExposure($ev100, $focus->fNumber, max(self::SHUTTER, $sway->slowest));
         // In the dark the shutter may be as slow as the people who stand there allow.
-        if ($start !== null && $start['iso'] > self::GRAINY_ISO) {
+        if ($start !== null && $start->iso > self::GRAINY_ISO) {
             $start = ClearSky::startingExposure($ev100, (float) $focus->fNumber, $sway->slowest);
         }
 
@@ -98,8 +98,8 @@ final readonly class GroupSetup
             $focal,
             round($distance, 1),
             $focus,
-            $start['iso'] ?? null,
-            $start['shutter'] ?? null,
+            $start->iso ?? null,
+            $start->shutter ?? null,
             $fits,
             $roomM,
             $ev100,
@@ -163,7 +163,7 @@ final readonly class GroupSetup
         foreach (array_slice($this->rows->hidden($this->distanceM), 0, 3) as $hidden) {
             $verdicts[] = Verdict::fix(
                 'people.hidden',
-                "{$hidden['who']} stands behind {$hidden['behind']}.",
+                "{$hidden->who} stands behind {$hidden->behind}.",
                 'Neither beside nor above that head runs a free line to the lens: shift half a place, or use steps.',
             );
         }

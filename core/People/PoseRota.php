@@ -32,7 +32,7 @@ final class PoseRota
     /**
      * @param  list<string>  $poses
      * @param  list<int>  $heightsCm  from the left, of as many players as are known
-     * @return list<array{number: int, pose: string, turned: string, face: string, isForward: bool}>
+     * @return list<PosedPlayer>
      *
      * @throws ImpossibleValue for fewer than two different poses
      */
@@ -45,13 +45,13 @@ final class PoseRota
         $forward = self::forward($heightsCm);
         $rota = [];
         for ($i = 0; $i < $players; $i++) {
-            $rota[] = [
-                'number' => $i + 1,
-                'pose' => $poses[$i % count($poses)],
-                'turned' => $i % 2 === 0 ? 'to the left' : 'to the right',
-                'face' => intdiv($i, 2) % 2 === 0 ? 'smiling' : 'serious',
-                'isForward' => $forward[$i] ?? false,
-            ];
+            $rota[] = new PosedPlayer(
+                number: $i + 1,
+                pose: $poses[$i % count($poses)],
+                turned: $i % 2 === 0 ? 'to the left' : 'to the right',
+                face: intdiv($i, 2) % 2 === 0 ? 'smiling' : 'serious',
+                isForward: $forward[$i] ?? false,
+            );
         }
 
         return $rota;

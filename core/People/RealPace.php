@@ -19,7 +19,7 @@ final readonly class RealPace
     ) {}
 
     /**
-     * @param  list<array{at: int, minutes: float}>  $shot  Unix seconds of the tap and planned minutes of each, in the order of the taps
+     * @param  list<GroupShot>  $shot  Unix seconds of the tap and planned minutes of each, in the order of the taps
      * @param  float  $plannedLeft  minutes of the groups still to come, as planned
      * @return self|null null before the third tap
      */
@@ -28,10 +28,10 @@ final readonly class RealPace
         $real = $planned = 0.0;
         $count = 0;
         for ($i = 1; $i < count($shot); $i++) {
-            $gap = $shot[$i]['at'] - $shot[$i - 1]['at'];
+            $gap = $shot[$i]->at - $shot[$i - 1]->at;
             if ($gap > 0 && $gap <= self::PAUSE_S) {
                 $real += $gap / 60;
-                $planned += $shot[$i]['minutes'];
+                $planned += $shot[$i]->minutes;
                 $count++;
             }
         }

@@ -11,7 +11,7 @@ final readonly class Relative
     private const WEIGHTS = ['infant' => 3, 'wheelchair' => 2, 'elderly' => 2, 'seated' => 2];
 
     /**
-     * @param  list<array{kind: string, of: string}>  $relations  kind: parent, grandparent, sibling, child, partner, former, wide,
+     * @param  list<Relation>  $relations  kind: parent, grandparent, sibling, child, partner, former, wide,
      *     attendant
      * @param  list<string>  $needs  seated, wheelchair, infant, elderly
      * @param  list<string>  $apart  names of those never in one frame

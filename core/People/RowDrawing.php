@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use NorthSatchel\Drawing\Depth;
+use NorthSatchel\Drawing\NamedPoint;
+
 /** The group drawn from above, the camera at the bottom, and from the front. */
 final readonly class RowDrawing
 {
@@ -45,43 +48,45 @@ final readonly class RowDrawing
     }
 
     /**
-     * @return list<array{name: string, x: float, y: float, toX: float, toY: float}> as far in front of a head as the drawing reaches:
+     * @return list<Sight> as far in front of a head as the drawing reaches:
      * where its line to the lens leaves it
      */
     public function sights(): array
     {
         $sights = [];
         foreach ($this->heads() as $head) {
-            $share = min(1.0, (self::CAMERA_Y - $head['y']) / max(1.0, $this->cameraY() - $head['y']));
-            $sights[] = [
-                ...$head,
-                'toX' => round($head['x'] + (self::MIDDLE - $head['x']) * $share, 1),
-                'toY' => round($head['y'] + ($this->cameraY() - $head['y']) * $share, 1),
-            ];
+            $share = min(1.0, (self::CAMERA_Y - $head->y) / max(1.0, $this->cameraY() - $head->y));
+            $sights[] = new Sight(
+                name: $head->name,
+                x: $head->x,
+                y: $head->y,
+                toX: round($head->x + (self::MIDDLE - $head->x) * $share, 1),
+                toY: round($head->y + ($this->cameraY() - $head->y) * $share, 1),
+            );
         }
 
         return $sights;
     }
 
-    /** @return list<array{name: string, x: float, y: float}> heads from above */
+    /** @return list<NamedPoint> heads from above */
     public function heads(): array
     {
         $heads = [];
         foreach (array_reverse($this->setup->rows->rows) as $row) {
             foreach ($row as $place) {
-                $heads[] = [
-                    'name' => $place->name,
-                    'x' => round(self::MIDDLE + $place->x * $this->across, 1),
-                    'y' => $this->y($this->setup->distanceM + $place->depthM),
-                ];
+                $heads[] = new NamedPoint(
+                    name: $place->name,
+                    x: round(self::MIDDLE + $place->x * $this->across, 1),
+                    y: $this->y($this->setup->distanceM + $place->depthM),
+                );
             }
         }
 
         return $heads;
     }
 
-    /** @return array{y: float, height: float}|null what is sharp */
-    public function sharp(): ?array
+    /** @return Depth|null what is sharp */
+    public function sharp(): ?Depth
     {
         $focus = $this->setup->focus;
         if ($focus->nearM === null) {
@@ -89,7 +94,7 @@ final readonly class RowDrawing
         }
         $top = $focus->farM === null ? 0.0 : max(0.0, $this->y($focus->farM));
 
-        return ['y' => $top, 'height' => round(min(self::CAMERA_Y, $this->y($focus->nearM)) - $top, 1)];
+        return new Depth(y: $top, height: round(min(self::CAMERA_Y, $this->y($focus->nearM)) - $top, 1));
     }
 
     public function focusY(): float
@@ -98,7 +103,7 @@ final readonly class RowDrawing
     }
 
     /**
-     * @return list<array{name: string, x: float, y: float, bodyHeight: float}> from the front, the back row first; y is the top of the
+     * @return list<Front> from the front, the back row first; y is the top of the
      * head
      */
     public function front(): array
@@ -108,12 +113,12 @@ final readonly class RowDrawing
         foreach (array_reverse($this->setup->rows->rows) as $row) {
             foreach ($row as $place) {
                 $y = round(self::GROUND_Y - $place->topM * $perM, 1);
-                $faces[] = [
-                    'name' => $place->name,
-                    'x' => round(self::MIDDLE + $place->x * $perM, 1),
-                    'y' => $y,
-                    'bodyHeight' => round(self::GROUND_Y - $y, 1),
-                ];
+                $faces[] = new Front(
+                    name: $place->name,
+                    x: round(self::MIDDLE + $place->x * $perM, 1),
+                    y: $y,
+                    bodyHeight: round(self::GROUND_Y - $y, 1),
+                );
             }
         }
 

@@ -129,7 +129,7 @@ final readonly class RowPlan
      * Whose face somebody before them covers, seen from the camera in the middle: neither beside nor above a
      * head in front runs a free line.
      *
-     * @return list<array{who: string, behind: string}>
+     * @return list<HiddenFace>
      */
     public function hidden(float $distanceM): array
     {
@@ -141,7 +141,7 @@ final readonly class RowPlan
                     $beside = abs($person->x * $share - $front->x);
                     $lineM = self::CAMERA_M + ($person->eyesM - self::EYES_BELOW_M - self::CAMERA_M) * $share;
                     if ($beside < self::CLEAR_M && $lineM < $front->topM) {
-                        $hidden[] = ['who' => $person->name, 'behind' => $front->name];
+                        $hidden[] = new HiddenFace(who: $person->name, behind: $front->name);
                     }
                 }
             }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use NorthSatchel\Drawing\MinuteMark;
+use NorthSatchel\Drawing\Span;
+
 /** The drawing of who stands when: a row a person, time to the right. */
 final readonly class StandChart
 {
@@ -31,7 +34,7 @@ final readonly class StandChart
     }
 
     /**
-     * @return list<array{x: float, width: float, middle: float, y: float, height: float, number: int, isNumbered: bool}> a band a group;
+     * @return list<StandBand> a band a group;
      * numbered where the one before leaves room
      */
     public function groups(): array
@@ -39,53 +42,52 @@ final readonly class StandChart
         $bands = [];
         $last = -INF;
         foreach ($this->stand->groups as $index => $group) {
-            $middle = $this->x(($group['from'] + $group['to']) / 2);
+            $middle = $this->x(($group->from + $group->to) / 2);
             $isNumbered = $middle - $last >= self::NUMBER_PX;
             $last = $isNumbered ? $middle : $last;
-            $bands[] = [
-                'x' => $this->x($group['from']),
-                'width' => $this->width($group['from'], $group['to']),
-                'middle' => $middle,
-                'y' => self::TOP - 6,
-                'height' => $this->height() - self::TOP - 12,
-                'number' => $index + 1,
-                'isNumbered' => $isNumbered,
-            ];
+            $bands[] = new StandBand(
+                x: $this->x($group->from),
+                width: $this->width($group->from, $group->to),
+                middle: $middle,
+                y: self::TOP - 6,
+                height: $this->height() - self::TOP - 12,
+                number: $index + 1,
+                isNumbered: $isNumbered,
+            );
         }
 
         return $bands;
     }
 
     /**
-     * @return list<array{name: string, y: float, waits: array{x: float, width: float}, inFrame: list<array{x: float, width: float}>,
-     * freeX: float, free: int, waitsMinutes: float}>
+     * @return list<StandRow>
      */
     public function rows(): array
     {
         $rows = [];
         foreach ($this->stand->people as $name => $person) {
-            $rows[] = [
-                'name' => (string) $name,
-                'y' => self::TOP + count($rows) * self::ROW,
-                'waits' => ['x' => $this->x($person['from']), 'width' => $this->width($person['from'], $person['free'])],
-                'inFrame' => array_map(
-                    fn (array $in): array => ['x' => $this->x($in['from']), 'width' => max(1.0, $this->width($in['from'], $in['to']))],
+            $rows[] = new StandRow(
+                name: (string) $name,
+                y: self::TOP + count($rows) * self::ROW,
+                waits: new Span(x: $this->x($person['from']), width: $this->width($person['from'], $person['free'])),
+                inFrame: array_map(
+                    fn (array $in): Span => new Span(x: $this->x($in['from']), width: max(1.0, $this->width($in['from'], $in['to']))),
                     $person['inFrame'],
                 ),
-                'freeX' => $this->x($person['free']) + 6,
-                'free' => (int) ceil($person['free']),
-                'waitsMinutes' => $person['waits'],
-            ];
+                freeX: $this->x($person['free']) + 6,
+                free: (int) ceil($person['free']),
+                waitsMinutes: $person['waits'],
+            );
         }
 
         return $rows;
     }
 
-    /** @return list<array{x: float, minute: int}> every five minutes */
+    /** @return list<MinuteMark> every five minutes */
     public function minutes(): array
     {
         return array_map(
-            fn (int $minute): array => ['x' => $this->x($minute), 'minute' => $minute],
+            fn (int $minute): MinuteMark => new MinuteMark(x: $this->x($minute), minute: $minute),
             range(0, intdiv((int) $this->stand->totalMinutes, self::MARK_MINUTES) * self::MARK_MINUTES, self::MARK_MINUTES),
         );
     }

@@ -8,7 +8,7 @@ namespace NorthSatchel\People;
 final readonly class StandTime
 {
     /**
-     * @var list<array{group: FamilyGroup, from: float, to: float, minutes: float, changeOver: float, frames: int}> minutes from the start;
+     * @var list<StandTurn> minutes from the start;
      * the change-over lies before
      */
     public array $groups;
@@ -38,14 +38,14 @@ final readonly class StandTime
             $change = Pace::changeOver($before, $group->people, $isGathered);
             $from = $at + $change;
             $to = $from + Pace::minutes(count($group->people));
-            $groups[] = [
-                'group' => $group,
-                'from' => round($from, 1),
-                'to' => round($to, 1),
-                'minutes' => round($to - $from, 1),
-                'changeOver' => $change,
-                'frames' => Pace::frames(count($group->people)),
-            ];
+            $groups[] = new StandTurn(
+                group: $group,
+                from: round($from, 1),
+                to: round($to, 1),
+                minutes: round($to - $from, 1),
+                changeOver: $change,
+                frames: Pace::frames(count($group->people)),
+            );
             foreach ($group->people as $name) {
                 $people[$name] ??= ['inFrame' => [], 'from' => $isGathered ? 0.0 : $at, 'free' => 0.0, 'waits' => 0.0];
                 $people[$name]['inFrame'][] = ['from' => round($from, 1), 'to' => round($to, 1)];

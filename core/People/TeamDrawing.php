@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use NorthSatchel\Drawing\MinuteMark;
+
 /** The drawing of a team schedule: a lane a light set, time to the right. */
 final readonly class TeamDrawing
 {
@@ -13,28 +15,28 @@ final readonly class TeamDrawing
 
     public function __construct(private TeamSchedule $schedule) {}
 
-    /** @return list<array{x: float, width: float, lane: int, team: string, isTeam: bool}> */
+    /** @return list<TeamSlip> */
     public function slips(): array
     {
         return array_map(
-            fn (array $s): array => [
-                'x' => $this->x($s['from']),
-                'width' => max(1.0, round($this->x($s['to']) - $this->x($s['from']) - 1, 1)),
-                'lane' => $s['set'] - 1,
-                'team' => $s['team'],
-                'isTeam' => $s['isTeam'],
-            ],
+            fn (TeamTurn $s): TeamSlip => new TeamSlip(
+                x: $this->x($s->from),
+                width: max(1.0, round($this->x($s->to) - $this->x($s->from) - 1, 1)),
+                lane: $s->set - 1,
+                team: $s->team,
+                isTeam: $s->isTeam,
+            ),
             $this->schedule->segments,
         );
     }
 
-    /** @return list<array{x: float, minute: int}> */
+    /** @return list<MinuteMark> */
     public function minutes(): array
     {
         $step = $this->schedule->finishMinutes > 120 ? 30 : 10;
 
         return array_map(
-            fn (int $m): array => ['x' => $this->x($m), 'minute' => $m],
+            fn (int $m): MinuteMark => new MinuteMark(x: $this->x($m), minute: $m),
             range(0, intdiv((int) $this->schedule->finishMinutes, $step) * $step, $step),
         );
     }

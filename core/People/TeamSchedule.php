@@ -16,7 +16,7 @@ final readonly class TeamSchedule
 {
     /**
      * @param  list<Team>  $order
-     * @param  list<array{team: string, isTeam: bool, from: float, to: float, set: int}>  $segments  minutes from the start
+     * @param  list<TeamTurn>  $segments  minutes from the start
      * @param  list<Team>  $given  as they were named
      */
     private function __construct(
@@ -43,10 +43,10 @@ final readonly class TeamSchedule
         foreach ($order as $team) {
             $start = $lightSets === 1 ? $second : $first;
             $first = $start + $team->teamMinutes;
-            $segments[] = ['team' => $team->id, 'isTeam' => true, 'from' => $start, 'to' => $first, 'set' => 1];
+            $segments[] = new TeamTurn(team: $team->id, isTeam: true, from: $start, to: $first, set: 1);
             $from = max($first, $second);
             $second = $from + $team->playerMinutes();
-            $segments[] = ['team' => $team->id, 'isTeam' => false, 'from' => $from, 'to' => $second, 'set' => $lightSets];
+            $segments[] = new TeamTurn(team: $team->id, isTeam: false, from: $from, to: $second, set: $lightSets);
         }
 
         return new self($order, max($first, $second), $segments, $teams, $lightSets);

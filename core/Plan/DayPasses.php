@@ -6,6 +6,7 @@ namespace NorthSatchel\Plan;
 
 use NorthSatchel\Plan\Timeline\Part;
 use NorthSatchel\Plan\Timeline\Timeline;
+use NorthSatchel\Plan\Timeline\Way;
 use NorthSatchel\Plan\Timeline\Ways;
 
 /** Slack and leave-by times of a planned day: no segment starts before its planned time, anchors do not move. */
@@ -96,7 +97,7 @@ final class DayPasses
         foreach ($places as $from) {
             foreach ($places as $to) {
                 if ($from !== $to) {
-                    $list[] = ['from' => (string) $from, 'to' => (string) $to, 'minutes' => $day->likelyWay($from, $to)];
+                    $list[] = new Way((string) $from, (string) $to, $day->likelyWay($from, $to));
                 }
             }
         }

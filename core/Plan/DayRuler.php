@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
+use NorthSatchel\Drawing\Mark;
+use NorthSatchel\Drawing\SkyBand;
+use NorthSatchel\Drawing\SunMark;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\SkyLook;
 use NorthSatchel\Sky\Sun;
@@ -50,7 +53,7 @@ final readonly class DayRuler
     /**
      * The sky behind the day, joined where it does not change.
      *
-     * @return list<array{x: float, width: float, sky: string}> sky: night, nautical, civil, golden, day
+     * @return list<SkyBand> sky: night, nautical, civil, golden, day
      */
     public function sky(): array
     {
@@ -62,34 +65,34 @@ final readonly class DayRuler
             $sky = SkyLook::named(Sun::at($this->place, $at + self::SKY_STEP_S / 2)->elevationDeg);
             $x = $this->x($at);
             $width = $this->x(min($at + self::SKY_STEP_S, $this->to)) - $x;
-            /** @var array{x: float, width: float, sky: string}|null $last */
+            /** @var SkyBand|null $last */
             $last = array_pop($bands);
-            if ($last !== null && $last['sky'] === $sky) {
-                $bands[] = ['x' => $last['x'], 'width' => round($last['width'] + $width, 2), 'sky' => $sky];
+            if ($last !== null && $last->sky === $sky) {
+                $bands[] = new SkyBand(x: $last->x, width: round($last->width + $width, 2), sky: $sky);
 
                 continue;
             }
             if ($last !== null) {
                 $bands[] = $last;
             }
-            $bands[] = ['x' => $x, 'width' => $width, 'sky' => $sky];
+            $bands[] = new SkyBand(x: $x, width: $width, sky: $sky);
         }
 
         return $bands;
     }
 
-    /** @return list<array{x: float, label: string}> every full hour */
+    /** @return list<Mark> every full hour */
     public function hours(): array
     {
         $hours = [];
         for ($at = intdiv($this->from + 3599, 3600) * 3600; $at <= $this->to; $at += 3600) {
-            $hours[] = ['x' => $this->x($at), 'label' => substr($this->day->day->face($at), 0, 2)];
+            $hours[] = new Mark(x: $this->x($at), label: substr($this->day->day->face($at), 0, 2));
         }
 
         return $hours;
     }
 
-    /** @return list<array{x: float, labelX: float, label: string, time: string}> the sun's events that fall into the drawing */
+    /** @return list<SunMark> the sun's events that fall into the drawing */
     public function marks(): array
     {
         $sun = $this->day->sun;
@@ -98,7 +101,7 @@ final readonly class DayRuler
         foreach ($events as [$label, $at]) {
             if ($at !== null && $at > $this->from && $at < $this->to) {
                 $labelX = max(self::LABEL_HALF, min(self::WIDTH - self::LABEL_HALF, $this->x($at)));
-                $marks[] = ['x' => $this->x($at), 'labelX' => $labelX, 'label' => $label, 'time' => $this->day->day->face($at)];
+                $marks[] = new SunMark(x: $this->x($at), labelX: $labelX, label: $label, time: $this->day->day->face($at));
             }
         }
 
@@ -120,8 +123,7 @@ final readonly class DayRuler
     /**
      * Slips that clash share the height of their lane, one above the other.
      *
-     * @return array<string, list<array{id: int, x: float, y: float, width: float, height: float, title: string,
-     *     lines: list<string>, upright: list<string>, time: string, priority: string, isOutdoor: bool, isAnchor: bool}>>
+     * @return array<string, list<DaySlip>>
      */
     public function slips(): array
     {
@@ -133,20 +135,20 @@ final readonly class DayRuler
                 $width = $this->width($segment);
                 $height = round($full / $levels - ($levels > 1 ? 1 : 0), 2);
                 $title = new SlipTitle($this->day->day->face($segment->startsAt), $segment->title, $width, $height);
-                $slips[$lane][] = [
-                    'id' => $segment->id,
-                    'x' => $this->x($segment->startsAt),
-                    'y' => round(($level * $full) / $levels, 2),
-                    'width' => $width,
-                    'height' => $height,
-                    'title' => $segment->title,
-                    'lines' => $title->across(),
-                    'upright' => $title->upright(),
-                    'time' => $this->day->day->face($segment->startsAt),
-                    'priority' => $segment->priority->value,
-                    'isOutdoor' => $segment->isOutdoor,
-                    'isAnchor' => $segment->isAnchor,
-                ];
+                $slips[$lane][] = new DaySlip(
+                    id: $segment->id,
+                    x: $this->x($segment->startsAt),
+                    y: round(($level * $full) / $levels, 2),
+                    width: $width,
+                    height: $height,
+                    title: $segment->title,
+                    lines: $title->across(),
+                    upright: $title->upright(),
+                    time: $this->day->day->face($segment->startsAt),
+                    priority: $segment->priority->value,
+                    isOutdoor: $segment->isOutdoor,
+                    isAnchor: $segment->isAnchor,
+                );
             }
         }
 
@@ -209,8 +211,7 @@ final readonly class DayRuler
      * Between neighbours: the cord of the way first, then the spring of the slack that is left; a
      * spring with nothing left is solid.
      *
-     * @return array<string, list<array{x: float, cord: float, spring: string, springX: float, slack: int, travel: int|null,
-     *     label: string}>>
+     * @return array<string, list<DayLink>>
      */
     public function links(): array
     {
@@ -219,16 +220,16 @@ final readonly class DayRuler
             $x = $this->x($h->before->endsAt());
             $end = $this->x($h->after->startsAt);
             $cordEnd = min($end, $this->x($h->before->endsAt() + ($h->travelMinutes ?? 0) * 60));
-            $links[$h->lane][] = [
-                'x' => $x,
-                'cord' => max(0.0, round($cordEnd - $x, 2)),
-                'springX' => $cordEnd,
-                'spring' => self::spring($cordEnd, $end, $h->slackMinutes()),
-                'slack' => $h->slackMinutes(),
-                'travel' => $h->travelMinutes,
-                'label' => "{$h->before->title} to {$h->after->title}: {$h->slackMinutes()} min of slack".
+            $links[$h->lane][] = new DayLink(
+                x: $x,
+                cord: max(0.0, round($cordEnd - $x, 2)),
+                springX: $cordEnd,
+                spring: self::spring($cordEnd, $end, $h->slackMinutes()),
+                slack: $h->slackMinutes(),
+                travel: $h->travelMinutes,
+                label: "{$h->before->title} to {$h->after->title}: {$h->slackMinutes()} min of slack".
                     ($h->travelMinutes > 0 ? " after {$h->travelMinutes} min of way" : ''),
-            ];
+            );
         }
 
         return $links;

@@ -51,12 +51,12 @@ final readonly class Skyline
         return $this->angles === [];
     }
 
-    /** @return list<array{bearing: float, angle: float}> in the order of the bearings */
+    /** @return list<SkylinePoint> in the order of the bearings */
     public function points(): array
     {
         $points = [];
         foreach ($this->angles as $bearing => $angle) {
-            $points[] = ['bearing' => (float) $bearing, 'angle' => $angle];
+            $points[] = new SkylinePoint(bearing: (float) $bearing, angle: $angle);
         }
 
         return $points;
@@ -64,7 +64,7 @@ final readonly class Skyline
 
     public function text(): string
     {
-        return implode("\n", array_map(static fn (array $p): string => "{$p['bearing']} {$p['angle']}", $this->points()));
+        return implode("\n", array_map(static fn (SkylinePoint $p): string => "{$p->bearing} {$p->angle}", $this->points()));
     }
 
     /** Degrees above the level at a bearing. */
@@ -74,20 +74,21 @@ final readonly class Skyline
         if ($points === []) {
             return 0.0;
         }
-        $before = [...$points[count($points) - 1], 'bearing' => $points[count($points) - 1]['bearing'] - 360];
-        foreach ([...$points, ['bearing' => $points[0]['bearing'] + 360, 'angle' => $points[0]['angle']]] as $point) {
-            if ($bearingDeg <= $point['bearing']) {
+        $last = $points[count($points) - 1];
+        $before = new SkylinePoint(bearing: $last->bearing - 360, angle: $last->angle);
+        foreach ([...$points, new SkylinePoint(bearing: $points[0]->bearing + 360, angle: $points[0]->angle)] as $point) {
+            if ($bearingDeg <= $point->bearing) {
                 $share =
-                    $point['bearing'] === $before['bearing']
+                    $point->bearing === $before->bearing
                         ? 1.0
-                        : ($bearingDeg - $before['bearing']) / ($point['bearing'] - $before['bearing']);
+                        : ($bearingDeg - $before->bearing) / ($point->bearing - $before->bearing);
 
-                return $before['angle'] + $share * ($point['angle'] - $before['angle']);
+                return $before->angle + $share * ($point->angle - $before->angle);
             }
             $before = $point;
         }
 
-        return $points[0]['angle'];
+        return $points[0]->angle;
     }
 
     /** How far the sun's centre stands above the land and the level, in degrees; negative behind it. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Scout;
 
+use NorthSatchel\Drawing\PlacedMark;
+use NorthSatchel\Drawing\Point;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\Sun;
 use NorthSatchel\Sky\SunPosition;
@@ -46,8 +48,8 @@ final class SpotPlan
         return Sun::at($this->place, $this->at);
     }
 
-    /** @return array{x: float, y: float}|null where the sun stands on the ring; null below the horizon */
-    public function sunMark(): ?array
+    /** @return Point|null where the sun stands on the ring; null below the horizon */
+    public function sunMark(): ?Point
     {
         return $this->sun()->elevationDeg > 0 ? self::polar($this->sun()->azimuthDeg, self::RING) : null;
     }
@@ -55,9 +57,9 @@ final class SpotPlan
     /**
      * The part of the ring that the sun passes, as SVG paths; empty where it does not rise.
      *
-     * @return array{lit: string, hidden: string} in the sun, and where a thing or the land keeps it away
+     * @return SunPath in the sun, and where a thing or the land keeps it away
      */
-    public function sunPath(): array
+    public function sunPath(): SunPath
     {
         $paths = ['lit' => '', 'hidden' => ''];
         $last = null;
@@ -65,7 +67,7 @@ final class SpotPlan
             $sun = Sun::at($this->place, $at);
             $now = $sun->elevationDeg <= 0 ? null : ($this->spot->isInSun($sun) ? 'lit' : 'hidden');
             $p = self::polar($sun->azimuthDeg, self::RING);
-            $point = sprintf('%.1f %.1f', $p['x'], $p['y']);
+            $point = sprintf('%.1f %.1f', $p->x, $p->y);
             if ($now !== null) {
                 $paths[$now] .= ($now === $last ? 'L' : 'M').$point;
             }
@@ -75,7 +77,7 @@ final class SpotPlan
             $last = $now;
         }
 
-        return $paths;
+        return new SunPath($paths['lit'], $paths['hidden']);
     }
 
     /** The land on the ring, thicker where it stands higher, as an SVG path; empty for a level horizon. */
@@ -88,7 +90,7 @@ final class SpotPlan
         for ($bearing = 0; $bearing <= 360; $bearing += 3) {
             $angle = max(0.0, min(60.0, $this->spot->skyline->angleAt($bearing % 360)));
             $p = self::polar($bearing, self::RING - $angle * self::LAND_PX_A_DEGREE);
-            $inner .= sprintf('%s%.1f %.1f', $bearing === 0 ? 'M' : 'L', $p['x'], $p['y']);
+            $inner .= sprintf('%s%.1f %.1f', $bearing === 0 ? 'M' : 'L', $p->x, $p->y);
         }
         $ring = self::RING;
 
@@ -103,7 +105,7 @@ final class SpotPlan
     }
 
     /**
-     * @return list<array{name: string, x: float, y: float, line: string, isSunny: bool}> windows of an indoor spot, as a line across their
+     * @return list<DrawnWindow> windows of an indoor spot, as a line across their
      * bearing
      */
     public function windows(): array
@@ -115,26 +117,27 @@ final class SpotPlan
                 self::polar($window->bearingDeg - self::WINDOW_HALF_DEG, self::WALL),
                 self::polar($window->bearingDeg + self::WINDOW_HALF_DEG, self::WALL),
             ];
-            $list[] = [
-                'name' => $window->name,
-                'x' => $centre['x'],
-                'y' => $centre['y'],
-                'line' => self::points([$left, $right]),
-                'isSunny' => $window->depthDeg($this->sun(), $this->spot->skyline) > 0,
-            ];
+            $list[] = new DrawnWindow(
+                name: $window->name,
+                x: $centre->x,
+                y: $centre->y,
+                line: self::points([$left, $right]),
+                isSunny: $window->depthDeg($this->sun(), $this->spot->skyline) > 0,
+            );
         }
 
         return $list;
     }
 
-    /** @return list<array{x: float, y: float, label: string}> full hours with the sun above the horizon */
+    /** @return list<PlacedMark> full hours with the sun above the horizon */
     public function hours(): array
     {
         $hours = [];
         for ($at = $this->day->startsAt(); $at < $this->day->endsAt(); $at += 3600) {
             $sun = Sun::at($this->place, $at);
             if ($sun->elevationDeg > 0) {
-                $hours[] = [...self::polar($sun->azimuthDeg, self::RING), 'label' => substr($this->day->face($at), 0, 2)];
+                $mark = self::polar($sun->azimuthDeg, self::RING);
+                $hours[] = new PlacedMark($mark->x, $mark->y, substr($this->day->face($at), 0, 2));
             }
         }
 
@@ -142,7 +145,7 @@ final class SpotPlan
     }
 
     /**
-     * @return list<array{name: string, x: float, y: float, body: string, shadow: string}> body and shadow as SVG polygon points; no shadow
+     * @return list<DrawnThing> body and shadow as SVG polygon points; no shadow
      *     below the horizon
      */
     public function things(): array
@@ -163,59 +166,54 @@ final class SpotPlan
                 ]);
             }
             $centre = self::polar($thing->bearingDeg, $thing->distanceM * $this->pixelsPerM);
-            $list[] = [
-                'name' => (string) $name,
-                'x' => $centre['x'],
-                'y' => $centre['y'],
-                'body' => self::points([$left, $right]),
-                'shadow' => $shadow,
-            ];
+            $list[] = new DrawnThing(
+                name: (string) $name,
+                x: $centre->x,
+                y: $centre->y,
+                body: self::points([$left, $right]),
+                shadow: $shadow,
+            );
         }
 
         return $list;
     }
 
-    /** @return array{x: float, y: float}|null the tip of the arrow that shows where people face */
-    public function facing(): ?array
+    /** @return Point|null the tip of the arrow that shows where people face */
+    public function facing(): ?Point
     {
         return $this->spot->facingDeg === null ? null : self::polar($this->spot->facingDeg, 46);
     }
 
-    /** @return array{x: float, y: float} */
-    private function corner(ShadowCaster $thing, int $side): array
+    private function corner(ShadowCaster $thing, int $side): Point
     {
         $centre = self::polar($thing->bearingDeg, $thing->distanceM * $this->pixelsPerM);
         $along = deg2rad($thing->bearingDeg + 90);
         $half = (($side * $thing->widthM) / 2) * $this->pixelsPerM;
 
-        return ['x' => $centre['x'] + $half * sin($along), 'y' => $centre['y'] - $half * cos($along)];
+        return new Point(x: $centre->x + $half * sin($along), y: $centre->y - $half * cos($along));
     }
 
     /**
      * Where a shadow of that length ends.
-     *
-     * @param  array{x: float, y: float}  $from
-     * @return array{x: float, y: float}
      */
-    private static function away(array $from, float $azimuthDeg, float $length): array
+    private static function away(Point $from, float $azimuthDeg, float $length): Point
     {
         $away = deg2rad($azimuthDeg + 180);
 
-        return ['x' => $from['x'] + $length * sin($away), 'y' => $from['y'] - $length * cos($away)];
+        return new Point(x: $from->x + $length * sin($away), y: $from->y - $length * cos($away));
     }
 
-    /** @return array{x: float, y: float} */
-    private static function polar(float $bearingDeg, float $radius): array
+    private static function polar(float $bearingDeg, float $radius): Point
     {
-        return [
-            'x' => round(self::MIDDLE + $radius * sin(deg2rad($bearingDeg)), 1),
-            'y' => round(self::MIDDLE - $radius * cos(deg2rad($bearingDeg)), 1),
-        ];
+        return new Point(
+            x: round(self::MIDDLE + $radius * sin(deg2rad($bearingDeg)), 1),
+            y: round(self::MIDDLE - $radius * cos(deg2rad($bearingDeg)), 1),
+        );
     }
 
-    /** @param  list<array{x: float, y: float}>  $points */
+    /** @param  list<Point>  $points */
     private static function points(array $points): string
     {
-        return implode(' ', array_map(static fn (array $p): string => sprintf('%.1f,%.1f', $p['x'], $p['y']), $points));
+        return implode(' ', array_map(static fn (Point $p): string => sprintf('%.1f,%.1f', $p->x, $p->y), $points));
     }
 }

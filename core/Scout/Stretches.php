@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Scout;
 
+use NorthSatchel\Sky\LightHours;
+
 /** The stretches of a time in which a measure of depth is above zero, their edges found by halving. */
 final class Stretches
 {
@@ -11,7 +13,7 @@ final class Stretches
 
     /**
      * @param  \Closure(float): float  $depth  of Unix seconds
-     * @return list<array{from: int, to: int}> Unix seconds
+     * @return list<LightHours> Unix seconds
      */
     public static function where(\Closure $depth, int $from, int $to, int $stepS = self::STEP_S): array
     {
@@ -23,12 +25,12 @@ final class Stretches
             if ($isIn && $since === null) {
                 $since = self::edge($depth, $at, $next);
             } elseif (! $isIn && $since !== null) {
-                $stretches[] = ['from' => $since, 'to' => self::edge($depth, $at, $next)];
+                $stretches[] = new LightHours(from: $since, to: self::edge($depth, $at, $next));
                 $since = null;
             }
         }
         if ($since !== null) {
-            $stretches[] = ['from' => $since, 'to' => $to];
+            $stretches[] = new LightHours(from: $since, to: $to);
         }
 
         return $stretches;

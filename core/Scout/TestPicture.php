@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Scout;
 
+use NorthSatchel\Drawing\Point;
 use NorthSatchel\Exposure\ExposureValue;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Picture\Exif;
@@ -80,13 +81,12 @@ final readonly class TestPicture
      * the foot's angle below the level gives its distance, where none is known, the top's its height, the
      * edge its width.
      *
-     * @param  array{x: float, y: float}  $foot  shares of width and height from the upper left
-     * @param  array{x: float, y: float}  $top
-     * @param  array{x: float, y: float}|null  $edge  one side of it
+     * @param  Point  $foot  shares of width and height from the upper left
+     * @param  Point|null  $edge  one side of it
      *
      * @throws ImpossibleValue
      */
-    public function measure(array $foot, array $top, ?array $edge, float $eyeM, ?float $distanceM): Measured
+    public function measure(Point $foot, Point $top, ?Point $edge, float $eyeM, ?float $distanceM): Measured
     {
         if ($this->focal35Mm === null) {
             throw ImpossibleValue::of('picture', 'must say its focal length: without it a picture has no angles');
@@ -114,16 +114,14 @@ final readonly class TestPicture
         );
     }
 
-    /** @param  array{x: float, y: float}  $at */
-    private function above(array $at): float
+    private function above(Point $at): float
     {
-        return rad2deg(atan(((0.5 - $at['y']) * $this->height) / $this->focalPx()));
+        return rad2deg(atan(((0.5 - $at->y) * $this->height) / $this->focalPx()));
     }
 
-    /** @param  array{x: float, y: float}  $at */
-    private function right(array $at): float
+    private function right(Point $at): float
     {
-        return rad2deg(atan((($at['x'] - 0.5) * $this->width) / $this->focalPx()));
+        return rad2deg(atan((($at->x - 0.5) * $this->width) / $this->focalPx()));
     }
 
     private function focalPx(): float

@@ -7,6 +7,7 @@ namespace NorthSatchel\Scout;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\LightHours;
 use NorthSatchel\Sky\Sun;
 use NorthSatchel\Sky\SunPosition;
 
@@ -91,7 +92,7 @@ final readonly class Window
     /**
      * When direct sun comes in.
      *
-     * @return list<array{from: int, to: int}> Unix seconds
+     * @return list<LightHours> Unix seconds
      */
     public function sunBetween(GeoPoint $place, Skyline $skyline, int $from, int $to): array
     {

@@ -71,7 +71,7 @@ final class RoomsTest
     public function test_no_room_of_the_core_knows_a_later_one(): iterable
     {
         yield from self::inOrder('NorthSatchel', [
-            'Time', 'Volume', 'Taps', 'Sky', 'Optics', 'Exposure', 'Picture', 'Scout', 'Plan', 'People', 'Kit',
+            'Time', 'Drawing', 'Volume', 'Taps', 'Sky', 'Optics', 'Exposure', 'Picture', 'Scout', 'Plan', 'People', 'Kit',
             'Day', 'Cards', 'Copies', 'Wrap',
         ]);
     }

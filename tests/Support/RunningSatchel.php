@@ -10,15 +10,21 @@ final class RunningSatchel
     /** @var list<resource> */
     private array $processes = [];
 
-    private function __construct(public readonly string $folder, public readonly string $url, private readonly int $port) {}
+    private function __construct(
+        public readonly string $folder,
+        public readonly string $url,
+        private readonly int $port,
+        private readonly string $server,
+    ) {}
 
-    public static function start(): self
+    /** @param  string  $server  caddy or php; nothing for what a user of this machine would get */
+    public static function start(string $server = ''): self
     {
         $folder = sys_get_temp_dir().'/satchel-run-'.bin2hex(random_bytes(5));
         mkdir($folder.'/views', 0777, true);
         touch($folder.'/satchel.sqlite');
         $port = self::freePort();
-        $satchel = new self($folder, "http://127.0.0.1:{$port}", $port);
+        $satchel = new self($folder, "http://127.0.0.1:{$port}", $port, $server);
         register_shutdown_function($satchel->stop(...));
         $satchel->artisan('satchel:demo-data');
         $satchel->startServer();
@@ -29,47 +35,35 @@ final class RunningSatchel
 
     public function startServer(): void
     {
-        $this->spawn(
-            [
-                'php',
-                '-d',
-                'upload_max_filesize=40M',
-                '-d',
-                'post_max_size=42M',
-                '-d',
-                'zlib.output_compression=1',
-                '-d',
-                'zlib.output_compression_level=2',
-                '-S',
-                "127.0.0.1:{$this->port}",
-                '-t',
-                'public',
-                'bin/router.php',
-            ],
-            'server',
-        );
-        for ($i = 0; $i < 100 && @file_get_contents("{$this->url}/up") === false; $i++) {
-            usleep(50_000);
-        }
+        $this->run('bin/server', 'start', $this->folder, (string) $this->port);
     }
 
     /** Takes the web server away, as a lost network does. */
     public function stopServer(): void
     {
-        $this->kill('server');
+        $this->run('bin/server', 'stop', $this->folder);
     }
 
     public function stop(): void
     {
-        $this->kill('server');
+        if (! is_dir($this->folder)) {
+            return;
+        }
+        $this->stopServer();
         $this->kill('queue');
         exec('rm -rf '.escapeshellarg($this->folder));
     }
 
     public function artisan(string ...$arguments): string
     {
+        return $this->run('php', 'artisan', ...$arguments);
+    }
+
+    /** @throws \RuntimeException with what the command said, when it fails */
+    private function run(string ...$words): string
+    {
         $out = [];
-        $command = implode(' ', array_map(escapeshellarg(...), ['php', 'artisan', ...$arguments]));
+        $command = implode(' ', array_map(escapeshellarg(...), $words));
         $set = '';
         foreach ($this->environment() as $name => $value) {
             $set .= "{$name}=".escapeshellarg($value).' ';
@@ -101,6 +95,7 @@ final class RunningSatchel
             'BCRYPT_ROUNDS' => '4',
             'VIEW_COMPILED_PATH' => $this->folder.'/views',
             'PHP_CLI_SERVER_WORKERS' => '4',
+            'SATCHEL_SERVER' => $this->server,
         ];
     }
 
@@ -127,7 +122,6 @@ final class RunningSatchel
         }
         $pid = proc_get_status($this->processes[$name])['pid'];
         exec("pkill -KILL -P {$pid}; for p in \$(pgrep -P {$pid}); do kill -KILL -- -\$p; done 2>/dev/null");
-        exec($name === 'server' ? "pkill -KILL -f '127.0.0.1:{$this->port} '" : 'true');
         proc_terminate($this->processes[$name], SIGKILL);
         proc_close($this->processes[$name]);
         unset($this->processes[$name]);

@@ -6,6 +6,7 @@ namespace App\CommandLine\Compute;
 
 use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\CardBudget;
+use NorthSatchel\Kit\CountedNeed;
 use NorthSatchel\Kit\LosableThing;
 use NorthSatchel\Kit\LoseOne;
 use NorthSatchel\Kit\SaveMode;
@@ -39,7 +40,7 @@ final class KitTopics
             $things[$f->newId($things)] = new LosableThing($f->texts('gives', isOptional: false), $f->texts('requires'));
         }
         foreach ($in->objects('needs', ['id', 'capability', 'count']) as $f) {
-            $needs[$f->newId($needs)] = ['capability' => $f->text('capability'), 'count' => $f->wholeIfGiven('count', 1) ?? 1];
+            $needs[$f->newId($needs)] = new CountedNeed($f->text('capability'), $f->wholeIfGiven('count', 1) ?? 1);
         }
         $losses = $in->wholeIfGiven('losses', 1, 2) ?? 1;
         $lose = new LoseOne($things, $needs);

@@ -6,6 +6,7 @@ namespace App\CommandLine\Compute;
 
 use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\ShadowForecast;
+use NorthSatchel\Sky\LightHours;
 use NorthSatchel\Sky\LightWindow;
 use NorthSatchel\Sky\Sun;
 use NorthSatchel\Sky\SunDay;
@@ -68,7 +69,7 @@ final class LightTopics
         $intervals = ShadowForecast::of($in->place(), $day, $in->number('subject_height_m', min: 0), $caster);
 
         return ['intervals' => array_map(
-            static fn (array $i): array => ['from' => $day->iso($i['from']), 'to' => $day->iso($i['to'])],
+            static fn (LightHours $i): array => ['from' => $day->iso($i->from), 'to' => $day->iso($i->to)],
             $intervals,
         )];
     }

@@ -11,6 +11,7 @@ use NorthSatchel\People\Order\Group;
 use NorthSatchel\People\Order\Presence;
 use NorthSatchel\People\Team;
 use NorthSatchel\People\TeamSchedule;
+use NorthSatchel\People\TeamTurn;
 
 /** Groups, teams, and blinking people. */
 final class PeopleTopics
@@ -58,12 +59,12 @@ final class PeopleTopics
             'order' => array_map(static fn (Team $t): string => $t->id, $schedule->order),
             'finish_minutes' => $schedule->finishMinutes,
             'segments' => array_map(
-                static fn (array $s): array => [
-                    'team' => $s['team'],
-                    'what' => $s['isTeam'] ? 'team' : 'players',
-                    'start_minute' => $s['from'],
-                    'end_minute' => $s['to'],
-                    'set' => $s['set'],
+                static fn (TeamTurn $s): array => [
+                    'team' => $s->team,
+                    'what' => $s->isTeam ? 'team' : 'players',
+                    'start_minute' => $s->from,
+                    'end_minute' => $s->to,
+                    'set' => $s->set,
                 ],
                 $schedule->segments,
             ),

@@ -6,6 +6,7 @@ namespace App\CommandLine\Compute;
 
 use App\CommandLine\Refusal;
 use NorthSatchel\Plan\Rehearsal\Rehearsal;
+use NorthSatchel\Plan\Rehearsal\RehearsedStart;
 use NorthSatchel\Plan\Rehearsal\Stretch;
 use NorthSatchel\Plan\Replan\Choice;
 use NorthSatchel\Plan\Replan\Replan;
@@ -15,6 +16,7 @@ use NorthSatchel\Plan\Timeline\Conflict;
 use NorthSatchel\Plan\Timeline\LeaveBy;
 use NorthSatchel\Plan\Timeline\Part;
 use NorthSatchel\Plan\Timeline\Timeline;
+use NorthSatchel\Plan\Timeline\Way;
 use NorthSatchel\Plan\Timeline\Ways;
 
 /** The timed day. */
@@ -145,11 +147,11 @@ final class PlanTopics
 
         return [
             'segments' => array_map(
-                static fn (array $s): array => [
-                    'id' => $s['id'],
-                    'start_p50' => self::face((int) round($s['p50'])),
-                    'start_p90' => self::face((int) round($s['p90'])),
-                    'on_time' => $s['onTime'],
+                static fn (RehearsedStart $s): array => [
+                    'id' => $s->id,
+                    'start_p50' => self::face((int) round($s->p50)),
+                    'start_p90' => self::face((int) round($s->p90)),
+                    'on_time' => $s->onTime,
                 ],
                 $rehearsal->starts,
             ),
@@ -224,7 +226,7 @@ final class PlanTopics
                 throw $way->refusal('to', "must not be listed twice: the way from {$from} to {$to} is there already");
             }
             $seen[$from][$to] = true;
-            $list[] = ['from' => $from, 'to' => $to, 'minutes' => $way->whole('minutes', 0, self::MOST_MINUTES)];
+            $list[] = new Way($from, $to, $way->whole('minutes', 0, self::MOST_MINUTES));
         }
 
         return new Ways($list);

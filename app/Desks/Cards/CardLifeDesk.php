@@ -12,6 +12,8 @@ use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Cards\CardHealth;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\CardUse;
+use NorthSatchel\Cards\Check\FrameToLookAt;
+use NorthSatchel\Cards\Check\FrameToSample;
 use NorthSatchel\Cards\Check\LookSample;
 use NorthSatchel\Cards\Look;
 use NorthSatchel\Picture\FrameKind;
@@ -28,7 +30,7 @@ final class CardLifeDesk
         private readonly OwnerRules $rules,
     ) {}
 
-    /** @return list<array{id: int, name: string, why: string}> */
+    /** @return list<FrameToLookAt> */
     public function sample(Card $card): array
     {
         $twin = $this->log->lifeOf($card)->twinCheck;
@@ -45,12 +47,12 @@ final class CardLifeDesk
             array_values(
                 $frames
                     ->map(
-                        static fn (Frame $f): array => [
-                            'id' => $f->id,
-                            'name' => Names::printable(basename($f->path)),
-                            'bytes' => $f->bytes,
-                            'isDiffering' => isset($twin?->states[Names::printable($f->path)]),
-                        ],
+                        static fn (Frame $f): FrameToSample => new FrameToSample(
+                            id: $f->id,
+                            name: Names::printable(basename($f->path)),
+                            bytes: $f->bytes,
+                            isDiffering: isset($twin?->states[Names::printable($f->path)]),
+                        ),
                     )
                     ->all(),
             ),

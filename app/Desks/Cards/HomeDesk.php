@@ -12,6 +12,7 @@ use App\Models\Kit\Packing;
 use App\Models\Plan\Segment;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Kit\Pack\HomeLists;
 use NorthSatchel\Kit\Pack\LeaveCheck;
 use NorthSatchel\Kit\Pack\LightMarks;
 use NorthSatchel\Kit\Pack\ListLine;
@@ -29,8 +30,7 @@ final class HomeDesk
 
     public function __construct(private readonly PackDesk $packing, private readonly CardsDesk $cards, private readonly TapDesk $taps) {}
 
-    /** @return array{night: list<ListLine>, door: list<ListLine>} */
-    public function lists(Job $job): array
+    public function lists(Job $job): HomeLists
     {
         $items = $job->packing->map(static fn (Packing $p): Item => $p->item);
         $cells = $items->where('kind', 'cell')->countBy(static fn (Item $i): string => $i->cell_type ?? 'any')->all();

@@ -12,6 +12,7 @@ use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\Judge\LensChanges;
 use NorthSatchel\Kit\Judge\Swap;
 use NorthSatchel\Kit\Judge\SwapTimes;
+use NorthSatchel\Kit\Judge\WantedFocal;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\SaveMode;
@@ -65,7 +66,7 @@ final class CarryDesk
             foreach ($stretch->lanes as $lane) {
                 foreach ($stretch->shots as $shot) {
                     if ($shot->focalMm !== null) {
-                        $lanes[$lane][] = ['what' => $shot->what, 'focalMm' => $shot->focalMm];
+                        $lanes[$lane][] = new WantedFocal($shot->what, $shot->focalMm);
                     }
                 }
             }

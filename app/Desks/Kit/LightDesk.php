@@ -14,6 +14,7 @@ use NorthSatchel\Exposure\LightDrawing;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Remote\RemoteBody;
 use NorthSatchel\Kit\Remote\RemotePlan;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
@@ -198,13 +199,13 @@ final class LightDesk
             $v['bearing'],
             max(0.0, $v['alone']),
             (int) max(0.0, $v['shots']),
-            [
-                'rawMb' => $body->number('raw_mb') ?? 50.0,
-                'jpegMb' => $body->number('jpeg_mb') ?? 0.0,
-                'framesPerCharge' => $body->number('frames_per_charge') ?? 500.0,
-                'standbyHours' => $body->number('standby_hours_per_charge') ?? 40.0,
-                'cardGb' => $cards === [] ? 128.0 : max($cards),
-            ],
+            new RemoteBody(
+                rawMb: $body->number('raw_mb') ?? 50.0,
+                jpegMb: $body->number('jpeg_mb') ?? 0.0,
+                framesPerCharge: $body->number('frames_per_charge') ?? 500.0,
+                standbyHours: $body->number('standby_hours_per_charge') ?? 40.0,
+                cardGb: $cards === [] ? 128.0 : max($cards),
+            ),
             $job->temperature_c,
         );
     }

@@ -16,6 +16,7 @@ use Illuminate\Support\Collection;
 use NorthSatchel\Exposure\AmbientForecast;
 use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\DealtWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
@@ -103,13 +104,13 @@ final class NeedsDesk
     public function needsOfBag(Job $job): array
     {
         $work = $this->work($job);
-        ['shared' => $shared, 'alone' => $alone] = $this->dealt($job);
+        $dealt = $this->dealt($job);
         $flashes = array_values(array_filter($this->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
         $shelf = array_values($this->shelf->gear());
 
         return [
             ...$work->needs,
-            ...BudgetNeeds::of($shared, $flashes, $work->hours, $work->temperatureC, $work->pops, $shelf, $alone),
+            ...BudgetNeeds::of($dealt->shared, $flashes, $work->hours, $work->temperatureC, $work->pops, $shelf, $dealt->alone),
         ];
     }
 
@@ -117,16 +118,15 @@ final class NeedsDesk
     public function gigabytes(Job $job): float
     {
         $mb = 0.0;
-        ['shared' => $shared, 'alone' => $alone] = $this->dealt($job);
-        foreach ([...$shared, ...$alone] as ['body' => $body, 'frames' => $frames]) {
-            $mb += $frames * (($body->number('raw_mb') ?? 0.0) + ($body->number('jpeg_mb') ?? 0.0));
+        $dealt = $this->dealt($job);
+        foreach ([...$dealt->shared, ...$dealt->alone] as $one) {
+            $mb += $one->frames * (($one->body->number('raw_mb') ?? 0.0) + ($one->body->number('jpeg_mb') ?? 0.0));
         }
 
         return $mb / 1000;
     }
 
-    /** @return array{shared: list<array{body: Gear, frames: int}>, alone: list<array{body: Gear, frames: int, hours: float}>} */
-    private function dealt(Job $job): array
+    private function dealt(Job $job): DealtWork
     {
         $work = $this->work($job);
         $gear = $this->shelf->gear();

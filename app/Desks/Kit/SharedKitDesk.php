@@ -10,6 +10,7 @@ use App\Models\Kit\Packing;
 use Illuminate\Database\Eloquent\Collection;
 use NorthSatchel\Kit\Pack\DayKit;
 use NorthSatchel\Kit\Pack\KitStop;
+use NorthSatchel\Kit\Pack\StopThing;
 use NorthSatchel\Time\ClockTime;
 
 /** One kit for several jobs of a day. */
@@ -44,7 +45,7 @@ final class SharedKitDesk
         $stops = [];
         foreach ($jobs->loadMissing('packing.item') as $job) {
             $items = $job->packing
-                ->mapWithKeys(static fn (Packing $p): array => [$p->item_id => ['label' => $p->item->label, 'kind' => $p->item->kind]])
+                ->mapWithKeys(static fn (Packing $p): array => [$p->item_id => new StopThing($p->item->label, $p->item->kind)])
                 ->all();
             $stops[] = new KitStop($job->id, $job->name, DaysDesk::start($job), ClockTime::of($job->covered_to)->minutes, $items);
         }

@@ -15,6 +15,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Calling;
+use NorthSatchel\People\GroupShot;
 use NorthSatchel\People\Pace;
 use NorthSatchel\People\RealPace;
 use NorthSatchel\People\StandTime;
@@ -109,13 +110,13 @@ final class CallDesk
         $planned = [];
         $stand = new StandTime($this->people->order($job), $this->people->family($job), $job->formals_gathered);
         foreach ($this->people->groups($job) as $index => $group) {
-            $planned[$group->id] = $stand->groups[$index]['minutes'] + $stand->groups[$index]['changeOver'];
+            $planned[$group->id] = $stand->groups[$index]->minutes + $stand->groups[$index]->changeOver;
         }
         $taps = [];
         foreach ($this->taps->log($job->id)->ofKind(TapKind::Shot) as $tap) {
             $id = $tap->subject();
             if ($calling->isShot($id) && isset($planned[$id])) {
-                $taps[$id] = ['at' => (int) $tap->at, 'minutes' => $planned[$id]];
+                $taps[$id] = new GroupShot((int) $tap->at, $planned[$id]);
             }
         }
 

@@ -12,6 +12,7 @@ use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\GroupRules;
 use NorthSatchel\People\School;
@@ -31,7 +32,7 @@ final class GroupDesk
         $people = BriefDesk::people($text);
         try {
             new Family(
-                FamilyText::read(array_map(static fn (array $p): array => ['name' => $p['name'], 'text' => (string) $p['role']], $people)),
+                FamilyText::read(array_map(static fn (array $p): FamilyLine => new FamilyLine($p['name'], (string) $p['role']), $people)),
             );
         } catch (ImpossibleValue $e) {
             throw ValidationException::withMessages(['people' => ucfirst("people {$e->must}.")]);

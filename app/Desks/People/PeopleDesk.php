@@ -16,12 +16,15 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\CallSolution;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\FormalsJudge;
+use NorthSatchel\People\FormalsSegment;
 use NorthSatchel\People\FormalsTiming;
 use NorthSatchel\People\GroupSetup;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandTime;
+use NorthSatchel\People\TimingChoice;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
@@ -60,7 +63,7 @@ final class PeopleDesk
 
         return new Family(
             FamilyText::read(
-                array_values($job->people->map(static fn (Person $p): array => ['name' => $p->name, 'text' => (string) $p->role])->all()),
+                array_values($job->people->map(static fn (Person $p): FamilyLine => new FamilyLine($p->name, (string) $p->role))->all()),
             ),
         );
     }
@@ -113,7 +116,7 @@ final class PeopleDesk
     /**
      * The three times at which groups are taken, against the plan.
      *
-     * @return list<array{school: string, before: int, after: int, early: int, gained: int, free: int|null}>
+     * @return list<TimingChoice>
      */
     public function timing(Job $job, Family $family): array
     {
@@ -169,20 +172,19 @@ final class PeopleDesk
             ->all();
     }
 
-    /** @return array{id: int, title: string, startsAt: int, minutes: int, isAnchor: bool}|null */
-    public function segment(Job $job): ?array
+    public function segment(Job $job): ?FormalsSegment
     {
         $segment = $job->segments->firstWhere('id', $job->formals_segment_id);
 
         return $segment === null
             ? null
-            : [
-                'id' => $segment->id,
-                'title' => $segment->title,
-                'minutes' => $segment->minutes,
-                'isAnchor' => $segment->is_anchor,
-                'startsAt' => JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock)),
-            ];
+            : new FormalsSegment(
+                id: $segment->id,
+                title: $segment->title,
+                minutes: $segment->minutes,
+                isAnchor: $segment->is_anchor,
+                startsAt: JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock)),
+            );
     }
 
     /**

@@ -14,7 +14,9 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Stops\FullDay;
 use NorthSatchel\Plan\Stops\Restack;
+use NorthSatchel\Plan\Stops\Restacked;
 use NorthSatchel\Plan\Stops\Round;
 use NorthSatchel\Plan\Stops\Stop;
 use NorthSatchel\Plan\Stops\StopOrder;
@@ -93,15 +95,14 @@ final class DaysDesk
      *
      * @param  list<int>  $jobIds
      * @param  list<string>  $dates
-     * @return array{rounds: array<string, Round>, days: array<int, string>, left: list<int>}
      *
      * @throws ValidationException
      */
-    public function restack(array $jobIds, array $dates, int $now, ?int $home): array
+    public function restack(array $jobIds, array $dates, int $now, ?int $home): Restacked
     {
         $days = [];
         foreach ($dates as $date) {
-            $days[$date] = ['now' => $now, 'stops' => self::stops($this->jobs($date)->whereNotIn('id', $jobIds))];
+            $days[$date] = new FullDay($now, self::stops($this->jobs($date)->whereNotIn('id', $jobIds)));
         }
         try {
             return Restack::best(self::stops(Job::query()->whereIn('id', $jobIds)->with('place')->get()), $days, $home, $this->way(...));

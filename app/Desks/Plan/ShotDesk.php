@@ -11,10 +11,12 @@ use App\Models\Plan\ShotSet;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Plan\Shots\LitLine;
+use NorthSatchel\Plan\Shots\ReadShot;
+use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\ShotText;
 use NorthSatchel\Plan\Shots\SunOrder;
-use NorthSatchel\Time\Priority;
 
 /** What is done to a shot list: lines under segments and free ones, pasted, moved, kept as sets. */
 final class ShotDesk
@@ -49,8 +51,7 @@ final class ShotDesk
         $shots = self::read($text);
         DB::transaction(function () use ($segment, $shots): void {
             foreach ($shots as $shot) {
-                unset($shot['under']);
-                $this->add($segment, $shot);
+                $this->add($segment, self::columns($shot));
             }
         });
 
@@ -71,10 +72,10 @@ final class ShotDesk
         $placed = 0;
         DB::transaction(function () use ($job, $shots, $segments, &$placed): void {
             foreach ($shots as $shot) {
-                $id = ShotPlacer::place($shot['what'], $shot['under'], $segments);
-                unset($shot['under']);
+                $id = ShotPlacer::place($shot->what, $shot->under, $segments);
+                $columns = self::columns($shot);
                 $placed += $id === null ? 0 : 1;
-                $id === null ? $this->addFree($job, $shot) : $this->add($job->segments->firstOrFail('id', $id), $shot);
+                $id === null ? $this->addFree($job, $columns) : $this->add($job->segments->firstOrFail('id', $id), $columns);
             }
         });
 
@@ -126,7 +127,7 @@ final class ShotDesk
     {
         $this->order(
             SunOrder::sorted(
-                $segment->shotLines->map(static fn (ShotLine $l): array => ['id' => $l->id, 'light' => $l->light])->values()->all(),
+                $segment->shotLines->map(static fn (ShotLine $l): LitLine => new LitLine($l->id, $l->light, $l->what))->values()->all(),
                 $isFalling,
             ),
         );
@@ -194,7 +195,7 @@ final class ShotDesk
     }
 
     /**
-     * @return list<array{what: string, priority: string, minutes: int, frames: int, focal_mm: int|null, under: string|null}>
+     * @return list<ReadShot>
      *
      * @throws ValidationException
      */
@@ -212,15 +213,27 @@ final class ShotDesk
         return $shots;
     }
 
-    /** @return array<int, array{title: string, shots: list<string>}> */
+    /** @return array<string, string|int|null> */
+    private static function columns(ReadShot $shot): array
+    {
+        return [
+            'what' => $shot->what,
+            'priority' => $shot->priority,
+            'minutes' => $shot->minutes,
+            'frames' => $shot->frames,
+            'focal_mm' => $shot->focalMm,
+        ];
+    }
+
+    /** @return array<int, SegmentShots> */
     private static function places(Job $job): array
     {
         $segments = [];
         foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc'], ['id', 'asc']]) as $segment) {
-            $segments[$segment->id] = [
-                'title' => $segment->title,
-                'shots' => array_values($segment->shotLines->map(static fn (ShotLine $l): string => $l->what)->all()),
-            ];
+            $segments[$segment->id] = new SegmentShots(
+                $segment->title,
+                array_values($segment->shotLines->map(static fn (ShotLine $l): string => $l->what)->all()),
+            );
         }
 
         return $segments;

@@ -8,6 +8,8 @@ use App\Models\Brief\Job;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Shots\LitLine;
+use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\SunOrder;
 use NorthSatchel\Plan\Viewpoint\ShotView;
@@ -77,7 +79,7 @@ final class ShotJudgement
         }
         $segments = [];
         foreach ($job->segments as $segment) {
-            $segments[$segment->id] = ['title' => $segment->title, 'shots' => []];
+            $segments[$segment->id] = new SegmentShots($segment->title, []);
         }
         $canPlace = $musts->contains(static fn (ShotLine $l): bool => ShotPlacer::place($l->what, null, $segments) !== null);
         $count = $musts->count();
@@ -109,7 +111,7 @@ final class ShotJudgement
                 $lines =
                     $stored
                         ->get($segment->id)
-                        ?->shotLines->map(static fn (ShotLine $l): array => ['id' => $l->id, 'light' => $l->light, 'what' => $l->what])
+                        ?->shotLines->map(static fn (ShotLine $l): LitLine => new LitLine($l->id, $l->light, $l->what))
                         ->values()
                         ->all() ?? [];
                 $verdicts[] = SunOrder::judge($segment, $day->sun, $lines);

@@ -14,9 +14,11 @@ use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Replan\How;
+use NorthSatchel\Plan\WhatIf\BestBuffer;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
 use NorthSatchel\Plan\WhatIf\LateDay;
 use NorthSatchel\Plan\WhatIf\LateLane;
+use NorthSatchel\Plan\WhatIf\RehearsedRow;
 use NorthSatchel\Plan\WhatIf\Weather;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
@@ -70,9 +72,7 @@ final class WhatIfDesk
     /**
      * One lane lived through; kept for as long as the plan stays the same.
      *
-     * @return array{rows: list<array{segment: \NorthSatchel\Plan\Segment, p50: string, p90: string, late: int,
-     *     onTime: float, share: float}>, buffer: array{segment: \NorthSatchel\Plan\Segment, minutes: int, before: float,
-     *     after: float, anchor: \NorthSatchel\Plan\Segment}|null}
+     * @return array{rows: list<RehearsedRow>, buffer: BestBuffer|null}
      */
     public function rehearsal(Job $job, int $number, string $lane): array
     {

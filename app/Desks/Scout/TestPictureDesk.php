@@ -11,6 +11,7 @@ use App\Models\Scout\Spot;
 use App\Models\Scout\TestPicture as StoredPicture;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Drawing\Point;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Picture\Exif;
 use NorthSatchel\Picture\Jpeg;
@@ -85,15 +86,11 @@ final class TestPictureDesk
         return new Verdicts($verdicts);
     }
 
-    /**
-     * @param  array{foot: array{x: float, y: float}, top: array{x: float, y: float}, edge: array{x: float, y: float}|null}  $taps
-     *
-     * @throws ValidationException
-     */
-    public function measure(StoredPicture $picture, array $taps, float $eyeM, ?float $distanceM): Measured
+    /** @throws ValidationException */
+    public function measure(StoredPicture $picture, Point $foot, Point $top, ?Point $edge, float $eyeM, ?float $distanceM): Measured
     {
         try {
-            return self::read($picture)->measure($taps['foot'], $taps['top'], $taps['edge'], $eyeM, $distanceM);
+            return self::read($picture)->measure($foot, $top, $edge, $eyeM, $distanceM);
         } catch (ImpossibleValue $e) {
             throw ValidationException::withMessages([
                 $e->field === 'foot' ? 'distance_m' : 'taps' => ucfirst("the {$e->field} {$e->must}."),

@@ -20,14 +20,14 @@ final class LookSample
     private const MOST_SMALL = 4;
 
     /**
-     * @param  list<array{id: int, name: string, bytes: int, isDiffering: bool}>  $frames  jpegs in the order of time
-     * @return list<array{id: int, name: string, why: string}> in the order of time
+     * @param  list<FrameToSample>  $frames  jpegs in the order of time
+     * @return list<FrameToLookAt> in the order of time
      */
     public static function of(array $frames, int $most = self::MOST): array
     {
         $why = [];
         foreach ($frames as $i => $frame) {
-            if ($frame['isDiffering'] && count($why) < $most) {
+            if ($frame->isDiffering && count($why) < $most) {
                 $why[$i] = 'differs between the two cards';
             }
         }
@@ -58,13 +58,13 @@ final class LookSample
         ksort($why);
 
         return array_map(
-            static fn (int $i): array => ['id' => $frames[$i]['id'], 'name' => $frames[$i]['name'], 'why' => $why[$i]],
+            static fn (int $i): FrameToLookAt => new FrameToLookAt(id: $frames[$i]->id, name: $frames[$i]->name, why: $why[$i]),
             array_keys($why),
         );
     }
 
     /**
-     * @param  list<array{id: int, name: string, bytes: int, isDiffering: bool}>  $frames
+     * @param  list<FrameToSample>  $frames
      * @return array<int, float> by index: its size as a share of the middle one of those around it, where it is much less
      */
     private static function small(array $frames): array
@@ -72,15 +72,15 @@ final class LookSample
         $small = [];
         foreach ($frames as $i => $frame) {
             $around = array_map(
-                static fn (array $f): int => $f['bytes'],
+                static fn (FrameToSample $f): int => $f->bytes,
                 array_values(
                     array_diff_key(array_slice($frames, max(0, $i - self::NEIGHBOURS), 2 * self::NEIGHBOURS + 1, true), [$i => true]),
                 ),
             );
             sort($around);
             $middle = $around === [] ? 0 : $around[intdiv(count($around), 2)];
-            if ($middle > 0 && $frame['bytes'] < self::SMALL * $middle) {
-                $small[$i] = $frame['bytes'] / $middle;
+            if ($middle > 0 && $frame->bytes < self::SMALL * $middle) {
+                $small[$i] = $frame->bytes / $middle;
             }
         }
 

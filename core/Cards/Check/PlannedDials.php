@@ -51,7 +51,7 @@ final readonly class PlannedDials
         ) ?: [$widest];
         $stop = self::stop($stretch->ev100, $slowest, $stops);
         $start = ClearSky::startingExposure($stretch->ev100, $stop, $slowest);
-        $over = $sheet->highestIso === null ? 0.0 : log($start['iso'] / $sheet->highestIso, 2);
+        $over = $sheet->highestIso === null ? 0.0 : log($start->iso / $sheet->highestIso, 2);
         $fast = log(2 ** $stretch->ev100 / $stop ** 2 / self::FASTEST, 2);
         $minds = match (true) {
             $over > 0.1 => 'Too dark for the sheet by '.
@@ -61,7 +61,7 @@ final readonly class PlannedDials
             default => null,
         };
 
-        return new self($stretch, $start['fNumber'], $start['shutter'], $start['iso'], $minds);
+        return new self($stretch, $start->fNumber, $start->shutter, $start->iso, $minds);
     }
 
     /**

@@ -35,19 +35,19 @@ final class CopyAudit
         $this->blows = Blows::of($loads, $aYear);
     }
 
-    /** @return list<array{blow: string, takes: list<string>, all: bool}> what each single blow would take for good, the worst first */
+    /** @return list<BlowTaken> what each single blow would take for good, the worst first */
     public function oneBlow(): array
     {
         $list = [];
         foreach ($this->blows as $blow) {
             $gone = array_values(array_filter($this->loads, static fn (AuditLoad $l): bool => self::isGone($l, $blow)));
-            $list[] = [
-                'blow' => $blow->name,
-                'takes' => array_map(static fn (AuditLoad $l): string => $l->label, $gone),
-                'all' => $gone !== [] && count($gone) === count($this->loads),
-            ];
+            $list[] = new BlowTaken(
+                blow: $blow->name,
+                takes: array_map(static fn (AuditLoad $l): string => $l->label, $gone),
+                all: $gone !== [] && count($gone) === count($this->loads),
+            );
         }
-        usort($list, static fn (array $a, array $b): int => count($b['takes']) <=> count($a['takes']));
+        usort($list, static fn (BlowTaken $a, BlowTaken $b): int => count($b->takes) <=> count($a->takes));
 
         return $list;
     }
@@ -60,10 +60,8 @@ final class CopyAudit
 
     /**
      * The copy of everything to one more place that mends most of the rule for the least time.
-     *
-     * @return array{place: AuditPlace, minutes: int, mends: int, before: float, after: float}|null
      */
-    public function nextStep(): ?array
+    public function nextStep(): ?NextStep
     {
         $best = null;
         $missing = array_sum(array_map($this->rule->missing(...), $this->loads));
@@ -77,14 +75,14 @@ final class CopyAudit
             }
             $mends = $missing - array_sum(array_map($this->rule->missing(...), $then));
             $minutes = max(1, (int) ceil((1000 * $gb) / max(1.0, $place->mbPerS) / 60));
-            if ($mends > 0 && ($best === null || $mends > $best['mends'] || ($mends === $best['mends'] && $minutes < $best['minutes']))) {
-                $best = [
-                    'place' => $place,
-                    'minutes' => $minutes,
-                    'mends' => $mends,
-                    'before' => $this->weekRisk(),
-                    'after' => (new self($then, $this->places, $this->rule, $this->now))->weekRisk(),
-                ];
+            if ($mends > 0 && ($best === null || $mends > $best->mends || ($mends === $best->mends && $minutes < $best->minutes))) {
+                $best = new NextStep(
+                    place: $place,
+                    minutes: $minutes,
+                    mends: $mends,
+                    before: $this->weekRisk(),
+                    after: (new self($then, $this->places, $this->rule, $this->now))->weekRisk(),
+                );
             }
         }
 
@@ -175,12 +173,12 @@ final class CopyAudit
                     '.'.
                     ($step === null
                         ? ' No place that is known would mend it: add one elsewhere, on another kind of device.'
-                        : " The next step: copy to {$step['place']->name}, about {$step['minutes']} min; the chance of losing a load ".
+                        : " The next step: copy to {$step->place->name}, about {$step->minutes} min; the chance of losing a load ".
                             'within a week '.
-                            self::change($step['before'], $step['after']).
+                            self::change($step->before, $step->after).
                             '.'),
                 ['short' => count($short)],
-                $step === null ? null : new Remedy('copy.to', "Copy to {$step['place']->name}", ['destination' => $step['place']->id]),
+                $step === null ? null : new Remedy('copy.to', "Copy to {$step->place->name}", ['destination' => $step->place->id]),
             ),
         ];
     }

@@ -14,7 +14,7 @@ final readonly class LensChanges
 {
     /**
      * @param  list<Gear>  $start  on the bodies from the beginning, shortest first
-     * @param  list<array{before: string, off: Gear, on: Gear}>  $changes
+     * @param  list<LensChange>  $changes
      * @param  list<string>  $unreached  shots that none of the lenses reaches
      */
     private function __construct(public array $start, public array $changes, public array $unreached) {}
@@ -22,7 +22,7 @@ final readonly class LensChanges
     /**
      * @param  list<Gear>  $lenses  that this photographer carries
      * @param  int  $bodies  in use
-     * @param  list<array{what: string, focalMm: int}>  $shots  in the order of the day
+     * @param  list<WantedFocal>  $shots  in the order of the day
      */
     public static function of(array $lenses, int $bodies, array $shots, float $crop = 1.0): self
     {
@@ -30,8 +30,8 @@ final readonly class LensChanges
         $reaches = static fn (Gear $lens, int $mm): bool => $lens->reachOn($crop)[0] <= $mm + 1e-9 && $lens->reachOn($crop)[1] >= $mm - 1e-9;
         $unreached = $steps = [];
         foreach ($shots as $shot) {
-            if (array_filter($lenses, static fn (Gear $l): bool => $reaches($l, $shot['focalMm'])) === []) {
-                $unreached[] = $shot['what'];
+            if (array_filter($lenses, static fn (Gear $l): bool => $reaches($l, $shot->focalMm)) === []) {
+                $unreached[] = $shot->what;
             } else {
                 $steps[] = $shot;
             }
@@ -45,7 +45,7 @@ final readonly class LensChanges
         foreach ($steps as $shot) {
             $next = [];
             foreach ($sets as $to => $set) {
-                if (array_filter($set, static fn (int $l): bool => $reaches($lenses[$l], $shot['focalMm'])) === []) {
+                if (array_filter($set, static fn (int $l): bool => $reaches($lenses[$l], $shot->focalMm)) === []) {
                     continue;
                 }
                 foreach ($best as $from => $before) {
@@ -72,8 +72,8 @@ final readonly class LensChanges
      * @param  list<Gear>  $lenses
      * @param  list<list<int>>  $sets
      * @param  list<int>  $way
-     * @param  list<array{what: string, focalMm: int}>  $steps
-     * @return list<array{before: string, off: Gear, on: Gear}>
+     * @param  list<WantedFocal>  $steps
+     * @return list<LensChange>
      */
     private static function told(array $lenses, array $sets, array $way, array $steps): array
     {
@@ -81,7 +81,7 @@ final readonly class LensChanges
         for ($i = 1; $i < count($way); $i++) {
             $off = array_values(array_diff($sets[$way[$i - 1]], $sets[$way[$i]]));
             foreach (array_values(array_diff($sets[$way[$i]], $sets[$way[$i - 1]])) as $n => $on) {
-                $changes[] = ['before' => $steps[$i]['what'], 'off' => $lenses[$off[$n]], 'on' => $lenses[$on]];
+                $changes[] = new LensChange(before: $steps[$i]->what, off: $lenses[$off[$n]], on: $lenses[$on]);
             }
         }
 

@@ -20,7 +20,7 @@ final class LossReport
     /** @var list<LossRow> things whose loss breaks something, musts first */
     public readonly array $rows;
 
-    /** @var list<array{gear: list<Gear>, breaks: list<Need>}> pairs that break a must which neither breaks alone */
+    /** @var list<LostPair> pairs that break a must which neither breaks alone */
     public readonly array $pairs;
 
     /** @var list<Gear> things whose loss is survived */
@@ -53,12 +53,12 @@ final class LossReport
         $groups = $single = [];
         $pairs = [];
         foreach ($lose->breaks(2) as $break) {
-            $gear = $this->gear($break['items']);
+            $gear = $this->gear($break->items);
             if (count($gear) === 1) {
-                $groups[implode(' ', $break['needs']).$gear[0]->kind->value][] = $gear[0];
-                $single[$gear[0]->id] = $break['needs'];
+                $groups[implode(' ', $break->needs).$gear[0]->kind->value][] = $gear[0];
+                $single[$gear[0]->id] = $break->needs;
             } else {
-                $must = array_values(array_filter($this->needs($break['needs']), static fn (Need $n): bool => $n->isMust()));
+                $must = array_values(array_filter($this->needs($break->needs), static fn (Need $n): bool => $n->isMust()));
                 $new = array_values(
                     array_filter(
                         $must,
@@ -66,7 +66,7 @@ final class LossReport
                     ),
                 );
                 if ($new !== []) {
-                    $pairs[] = ['gear' => $gear, 'breaks' => $new];
+                    $pairs[] = new LostPair(gear: $gear, breaks: $new);
                 }
             }
         }
@@ -130,7 +130,7 @@ final class LossReport
             $verdicts[] = Verdict::mind(
                 'kit.pairs',
                 $count === 1 ? 'One pair of failures would stop a must.' : "{$count} pairs of failures would stop a must.",
-                "Such as {$first['gear'][0]->label} with {$first['gear'][1]->label}: {$first['breaks'][0]->title}. Once one of them is ".
+                "Such as {$first->gear[0]->label} with {$first->gear[1]->label}: {$first->breaks[0]->title}. Once one of them is ".
                     'gone, go gently with the other.',
                 ['pairs' => $count],
             );

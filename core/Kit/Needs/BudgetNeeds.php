@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Needs;
 
 use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\CardBudget;
+use NorthSatchel\Kit\RemoteWork;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
@@ -20,11 +21,11 @@ final class BudgetNeeds
     public const CELL_RESERVE = 0.15;
 
     /**
-     * @param  list<array{body: Gear, frames: int}>  $bodies  in use, with the frames that fall on each
+     * @param  list<BodyWork>  $bodies  in use, with the frames that fall on each
      * @param  list<Gear>  $flashes
      * @param  int  $pops  of the lights
      * @param  list<Gear>  $shelf  whose cards there are
-     * @param  list<array{body: Gear, frames: int, hours: float}>  $alone  bodies that stand alone, with the frames that they fire with the
+     * @param  list<LoneWork>  $alone  bodies that stand alone, with the frames that they fire with the
      *     main camera and the hours
      * @return list<Need>
      */
@@ -48,10 +49,9 @@ final class BudgetNeeds
      *
      * @param  array<string, non-empty-list<Gear>>  $byLane
      * @param  array<string, int>  $framesByLane  planned
-     * @param  list<array{frames: int, hours: float}>  $remotes
-     * @return array{shared: list<array{body: Gear, frames: int}>, alone: list<array{body: Gear, frames: int, hours: float}>}
+     * @param  list<RemoteWork>  $remotes
      */
-    public static function dealt(array $byLane, array $framesByLane, array $remotes): array
+    public static function dealt(array $byLane, array $framesByLane, array $remotes): DealtWork
     {
         $shared = $alone = [];
         foreach ($byLane === [] ? [] : $remotes as $remote) {
@@ -60,16 +60,16 @@ final class BudgetNeeds
                 $from = count($some) > count($byLane[$from]) ? $lane : $from;
             }
             $some = $byLane[$from];
-            $alone[] = ['body' => $some[count($some) - 1], ...$remote];
+            $alone[] = new LoneWork($some[count($some) - 1], $remote->frames, $remote->hours);
             $byLane[$from] = array_slice($some, 0, max(1, count($some) - 1));
         }
         foreach ($byLane as $lane => $some) {
             foreach ($some as $body) {
-                $shared[] = ['body' => $body, 'frames' => (int) ceil(($framesByLane[$lane] ?? 0) / count($some))];
+                $shared[] = new BodyWork(body: $body, frames: (int) ceil(($framesByLane[$lane] ?? 0) / count($some)));
             }
         }
 
-        return ['shared' => $shared, 'alone' => $alone];
+        return new DealtWork(shared: $shared, alone: $alone);
     }
 
     /**
@@ -77,15 +77,15 @@ final class BudgetNeeds
      *
      * @param  list<Gear>  $bodies
      * @param  list<int>  $held  ids of bodies in a hand
-     * @param  list<array{frames: int, hours: float}>  $remotes
-     * @return list<array{body: Gear, frames: int, hours: float}>
+     * @param  list<RemoteWork>  $remotes
+     * @return list<LoneWork>
      */
     public static function alone(array $bodies, array $held, array $remotes): array
     {
         $free = array_values(array_filter($bodies, static fn (Gear $b): bool => ! in_array($b->id, $held, true)));
         $alone = [];
         foreach ($bodies === [] ? [] : $remotes as $i => $remote) {
-            $alone[] = ['body' => $free[$i] ?? $bodies[count($bodies) - 1], ...$remote];
+            $alone[] = new LoneWork($free[$i] ?? $bodies[count($bodies) - 1], $remote->frames, $remote->hours);
         }
 
         return $alone;
@@ -97,7 +97,7 @@ final class BudgetNeeds
      * @param  list<Gear>  $bodies
      * @param  array<string, int>  $framesByLane
      * @param  array<string, int>  $bodiesByLane  wanted
-     * @return list<array{body: Gear, frames: int}>
+     * @return list<BodyWork>
      */
     public static function shared(array $bodies, array $framesByLane, array $bodiesByLane): array
     {
@@ -112,17 +112,17 @@ final class BudgetNeeds
         $of = array_count_values($slots);
 
         return array_map(
-            static fn (string $lane, int $i): array => [
-                'body' => $bodies[$i],
-                'frames' => (int) ceil(($framesByLane[$lane] ?? 0) / $of[$lane]),
-            ],
+            static fn (string $lane, int $i): BodyWork => new BodyWork(
+                body: $bodies[$i],
+                frames: (int) ceil(($framesByLane[$lane] ?? 0) / $of[$lane]),
+            ),
             $slots,
             array_keys($slots),
         );
     }
 
     /**
-     * @param  non-empty-list<array{body: Gear, frames: int}>  $bodies
+     * @param  non-empty-list<BodyWork>  $bodies
      * @param  list<Gear>  $shelf
      */
     private static function cards(array $bodies, array $shelf): Need
@@ -133,11 +133,12 @@ final class BudgetNeeds
         $best = null;
         foreach ($sizes === [] ? [128.0] : $sizes as $gb) {
             $sets = 0;
-            foreach ($bodies as ['body' => $body, 'frames' => $frames]) {
+            foreach ($bodies as $work) {
+                $body = $work->body;
                 $sets += max(
                     1,
                     CardBudget::of(
-                        $frames,
+                        $work->frames,
                         max(0.1, $body->number('raw_mb') ?? 50),
                         $body->number('jpeg_mb') ?? 0,
                         self::mode($body),
@@ -152,10 +153,10 @@ final class BudgetNeeds
                 $best = ['gb' => $gb, 'sets' => $sets, 'have' => $have];
             }
         }
-        $type = $bodies[0]['body']->text('card_type');
-        $isMirrored = array_filter($bodies, static fn (array $b): bool => self::mode($b['body']) !== SaveMode::Mirror) === [];
+        $type = $bodies[0]->body->text('card_type');
+        $isMirrored = array_filter($bodies, static fn (BodyWork $b): bool => self::mode($b->body) !== SaveMode::Mirror) === [];
         $slots = $isMirrored ? 'written to both slots' : 'in the save modes as planned';
-        $said = implode(', ', array_map(static fn (array $b): string => "{$b['body']->label} {$b['frames']}", $bodies));
+        $said = implode(', ', array_map(static fn (BodyWork $b): string => "{$b->body->label} {$b->frames}", $bodies));
 
         return new Need(
             'card',
@@ -171,19 +172,20 @@ final class BudgetNeeds
     }
 
     /**
-     * @param  non-empty-list<array{body: Gear, frames: int}>  $bodies
+     * @param  non-empty-list<BodyWork>  $bodies
      * @param  list<Gear>  $flashes
-     * @param  list<array{body: Gear, frames: int, hours: float}>  $alone
+     * @param  list<LoneWork>  $alone
      * @return list<Need>
      */
     private static function cells(array $bodies, float $hours, float $temperatureC, array $flashes, int $pops, array $alone): array
     {
         $wanted = $said = [];
-        foreach ($bodies as ['body' => $body, 'frames' => $frames]) {
+        foreach ($bodies as $work) {
+            $body = $work->body;
             $charges = max(
                 1,
                 BatteryBudget::of(
-                    $frames,
+                    $work->frames,
                     $body->number('frames_per_charge') ?? 500,
                     $hours,
                     $body->number('standby_hours_per_charge') ?? 40,
@@ -193,13 +195,14 @@ final class BudgetNeeds
             );
             self::count($wanted, $said, $body, $charges, "{$charges} for {$body->label}");
         }
-        foreach ($alone as ['body' => $body, 'frames' => $frames, 'hours' => $hoursAlone]) {
+        foreach ($alone as $work) {
+            $body = $work->body;
             $charges = max(
                 1,
                 BatteryBudget::of(
-                    $frames,
+                    $work->frames,
                     $body->number('frames_per_charge') ?? 500,
-                    $hoursAlone,
+                    $work->hours,
                     $body->number('standby_hours_per_charge') ?? 40,
                     $temperatureC,
                     self::CELL_RESERVE,
@@ -210,7 +213,7 @@ final class BudgetNeeds
                 $said,
                 $body,
                 $charges,
-                "{$charges} fresh for {$body->label}, which stands alone".($hoursAlone > 0 ? " for {$hoursAlone} h" : ''),
+                "{$charges} fresh for {$body->label}, which stands alone".($work->hours > 0 ? " for {$work->hours} h" : ''),
             );
         }
         foreach ($flashes as $flash) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
+use NorthSatchel\Kit\CountedNeed;
 use NorthSatchel\Kit\Cover\CoverItem;
 use NorthSatchel\Kit\LosableThing;
 use NorthSatchel\Kit\LoseOne;
@@ -66,7 +67,7 @@ final class Givers
             $things[$name] = new LosableThing($pair['gives'], $pair['requires'], canBeLost: false);
         }
         foreach ($this->needs as $need) {
-            $needs[$need->id] = ['capability' => self::nearly($need), 'count' => $need->count];
+            $needs[$need->id] = new CountedNeed(self::nearly($need), $need->count);
         }
 
         return new LoseOne($things, $needs);

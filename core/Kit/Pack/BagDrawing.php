@@ -25,8 +25,7 @@ final readonly class BagDrawing
     }
 
     /**
-     * @return list<array{x: float, y: float, width: float, height: float, title: string, lines: list<array{text: string,
-     *     isPacked: bool}>, state: string}> state: in, part, out, empty, over
+     * @return list<Compartment> state: in, part, out, empty, over
      */
     public function compartments(): array
     {
@@ -45,14 +44,14 @@ final readonly class BagDrawing
         $list = [];
         foreach ($cells as $index => $items) {
             $in = count(array_filter($items, static fn (PackedItem $i): bool => $i->isPacked));
-            $list[] = [
-                'x' => round(self::TOP + ($index % self::COLUMNS) * ($width + self::GAP), 1),
-                'y' => self::TOP + intdiv($index, self::COLUMNS) * (self::ROW + self::GAP),
-                'width' => round($width, 1),
-                'height' => self::ROW,
-                'title' => implode(', ', array_map(static fn (PackedItem $i): string => $i->label, $items)),
-                'lines' => self::lines($items),
-                'state' => $index >= $this->bag->places
+            $list[] = new Compartment(
+                x: round(self::TOP + ($index % self::COLUMNS) * ($width + self::GAP), 1),
+                y: self::TOP + intdiv($index, self::COLUMNS) * (self::ROW + self::GAP),
+                width: round($width, 1),
+                height: self::ROW,
+                title: implode(', ', array_map(static fn (PackedItem $i): string => $i->label, $items)),
+                lines: self::lines($items),
+                state: $index >= $this->bag->places
                         ? 'over'
                         : match (true) {
                             $items === [] => 'empty',
@@ -60,7 +59,7 @@ final readonly class BagDrawing
                             $in > 0 => 'part',
                             default => 'out',
                         },
-            ];
+            );
         }
 
         return $list;
@@ -73,22 +72,22 @@ final readonly class BagDrawing
 
     /**
      * @param  list<PackedItem>  $items
-     * @return list<array{text: string, isPacked: bool}> at most three
+     * @return list<DrawnLine> at most three
      */
     private static function lines(array $items): array
     {
         if (count($items) <= 3) {
             return array_map(
-                static fn (PackedItem $i): array => ['text' => mb_strimwidth($i->label, 0, 17, '…'), 'isPacked' => $i->isPacked],
+                static fn (PackedItem $i): DrawnLine => new DrawnLine(text: mb_strimwidth($i->label, 0, 17, '…'), isPacked: $i->isPacked),
                 $items,
             );
         }
         $in = count(array_filter($items, static fn (PackedItem $i): bool => $i->isPacked));
 
         return [
-            ['text' => mb_strimwidth($items[0]->label, 0, 17, '…'), 'isPacked' => $items[0]->isPacked],
-            ['text' => 'and '.(count($items) - 1).' more', 'isPacked' => $in === count($items)],
-            ['text' => "{$in} of ".count($items).' in', 'isPacked' => $in === count($items)],
+            new DrawnLine(text: mb_strimwidth($items[0]->label, 0, 17, '…'), isPacked: $items[0]->isPacked),
+            new DrawnLine(text: 'and '.(count($items) - 1).' more', isPacked: $in === count($items)),
+            new DrawnLine(text: "{$in} of ".count($items).' in', isPacked: $in === count($items)),
         ];
     }
 }

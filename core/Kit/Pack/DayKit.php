@@ -32,7 +32,7 @@ final readonly class DayKit
     }
 
     /**
-     * @return list<array{stop: KitStop, out: list<string>, on: list<string>, home: list<string>}> labels: from the car, from the stop
+     * @return list<StopRow> labels: from the car, from the stop
      * before, of the day's kit not wanted here
      */
     public function rows(): array
@@ -42,12 +42,12 @@ final readonly class DayKit
         foreach ($this->stops as $stop) {
             $on = $before === null ? [] : array_intersect_key($stop->items, $before->items);
             $rest = array_diff_key($this->all(), $stop->items);
-            $rows[] = [
-                'stop' => $stop,
-                'out' => $stop->labels(...array_keys(array_diff_key($stop->items, $on))),
-                'on' => $stop->labels(...array_keys($on)),
-                'home' => self::sorted($rest),
-            ];
+            $rows[] = new StopRow(
+                stop: $stop,
+                out: $stop->labels(...array_keys(array_diff_key($stop->items, $on))),
+                on: $stop->labels(...array_keys($on)),
+                home: self::sorted($rest),
+            );
             $before = $stop;
         }
 
@@ -87,7 +87,7 @@ final readonly class DayKit
 
     /**
      * @param  non-empty-list<int>  $both
-     * @param  array<int, array{label: string, kind: string}>  $meanwhile  what stops in between want: from there it goes on
+     * @param  array<int, StopThing>  $meanwhile  what stops in between want: from there it goes on
      * @return list<Verdict>
      */
     private function between(KitStop $one, KitStop $other, array $both, array $meanwhile): array
@@ -114,7 +114,7 @@ final readonly class DayKit
         }
         $verdicts = [];
         foreach (self::SPENT as $kind) {
-            $spent = array_values(array_filter($both, static fn (int $id): bool => $one->items[$id]['kind'] === $kind));
+            $spent = array_values(array_filter($both, static fn (int $id): bool => $one->items[$id]->kind === $kind));
             if ($spent !== []) {
                 $verdicts[] = Verdict::fix(
                     "pack.spent-{$kind}",
@@ -140,7 +140,7 @@ final readonly class DayKit
         $goOn = array_values(
             array_filter(
                 $both,
-                static fn (int $id): bool => ! isset($meanwhile[$id]) && ! in_array($one->items[$id]['kind'], self::SPENT, true),
+                static fn (int $id): bool => ! isset($meanwhile[$id]) && ! in_array($one->items[$id]->kind, self::SPENT, true),
             ),
         );
         if ($goOn !== []) {
@@ -164,14 +164,14 @@ final readonly class DayKit
         return $verdicts;
     }
 
-    /** @return array<int, array{label: string, kind: string}> */
+    /** @return array<int, StopThing> */
     private function all(): array
     {
         return array_replace([], ...array_map(static fn (KitStop $s): array => $s->items, $this->stops));
     }
 
     /**
-     * @param  array<int, array{label: string, kind: string}>  $items
+     * @param  array<int, StopThing>  $items
      * @return list<string>
      */
     private static function sorted(array $items): array

@@ -14,9 +14,8 @@ final class NightList
      * @param  array<string, bool>  $proved  by code of the camera check: mode, types, clock; absent where nothing was read
      * @param  list<string>  $open  labels that are not packed
      * @param  list<string>  $papers  in the bag
-     * @return array{night: list<ListLine>, door: list<ListLine>}
      */
-    public static function of(array $cellsByType, array $bodies, CardsSeen $cards, array $proved, array $open, array $papers): array
+    public static function of(array $cellsByType, array $bodies, CardsSeen $cards, array $proved, array $open, array $papers): HomeLists
     {
         $night = [];
         foreach ($cellsByType as $type => $count) {
@@ -65,7 +64,7 @@ final class NightList
             $door[] = new ListLine($code, $what, $why);
         }
 
-        return ['night' => $night, 'door' => $door];
+        return new HomeLists(night: $night, door: $door);
     }
 
     /** Only cards that were looked at are called empty. */

@@ -37,7 +37,6 @@ final readonly class RemotePlan
      * @param  float  $bearingDeg  to which the lens points
      * @param  float  $hoursAlone  from mounting to fetching
      * @param  int  $framesOfMain  of the main camera, each of which it fires with
-     * @param  array{rawMb: float, jpegMb: float, framesPerCharge: float, standbyHours: float, cardGb: float}  $body
      */
     public function __construct(
         private SunPosition $mounted,
@@ -45,7 +44,7 @@ final readonly class RemotePlan
         private float $bearingDeg,
         private float $hoursAlone,
         private int $framesOfMain,
-        private array $body,
+        private RemoteBody $body,
         private float $temperatureC,
         private float $fNumber = 5.6,
         private int $cellsIn = 1,
@@ -54,9 +53,9 @@ final readonly class RemotePlan
         $this->evFired = max(self::MOONLIGHT_EV, ClearSky::ev100($fired->elevationDeg));
         $this->charges = BatteryBudget::of(
             $framesOfMain,
-            $body['framesPerCharge'],
+            $body->framesPerCharge,
             $hoursAlone,
-            $body['standbyHours'],
+            $body->standbyHours,
             $temperatureC,
             BudgetNeeds::CELL_RESERVE,
         )->charges;
@@ -64,10 +63,10 @@ final readonly class RemotePlan
             1,
             CardBudget::of(
                 $framesOfMain,
-                $body['rawMb'],
-                $body['jpegMb'],
+                $body->rawMb,
+                $body->jpegMb,
                 SaveMode::Mirror,
-                [$body['cardGb'], $body['cardGb']],
+                [$body->cardGb, $body->cardGb],
                 BudgetNeeds::CARD_RESERVE,
             )->cardSets ?? 1,
         );
@@ -79,19 +78,13 @@ final readonly class RemotePlan
         return $this->evFired - $this->evMounted;
     }
 
-    /**
-     * @return array{fixed: array{fNumber: float, shutter: int, iso: int}, automatic: array{shutter: int, isoFrom: int, isoTo: int}} by
-     * both schools
-     */
-    public function exposures(): array
+    /** By both schools. */
+    public function exposures(): RemoteExposures
     {
         $fixed = ClearSky::startingExposure($this->evFired, $this->fNumber, 1000);
         $now = ClearSky::startingExposure($this->evMounted, $this->fNumber, 1000);
 
-        return [
-            'fixed' => $fixed,
-            'automatic' => ['shutter' => 1000, 'isoFrom' => min($fixed['iso'], $now['iso']), 'isoTo' => max($fixed['iso'], $now['iso'])],
-        ];
+        return new RemoteExposures($fixed, 1000, min($fixed->iso, $now->iso), max($fixed->iso, $now->iso));
     }
 
     /** @return list<Verdict> */
@@ -112,9 +105,9 @@ final readonly class RemotePlan
                     'The light '.($change < 0 ? 'falls by ' : 'rises by ').abs($change).' stops until it fires.',
                     "EV {$this->ev($this->evMounted)} when mounted, {$this->ev(
                         $this->evFired,
-                    )} then. Either set it for that hour now: f/{$e['fixed']['fNumber']}, 1/{$e['fixed']['shutter']} s, ".
-                        "ISO {$e['fixed']['iso']}; or fix 1/{$e['automatic']['shutter']} s and let ISO run ".
-                        "from {$e['automatic']['isoFrom']} to {$e['automatic']['isoTo']}.",
+                    )} then. Either set it for that hour now: f/{$e->fixed->fNumber}, 1/{$e->fixed->shutter} s, ".
+                        "ISO {$e->fixed->iso}; or fix 1/{$e->shutter} s and let ISO run ".
+                        "from {$e->isoFrom} to {$e->isoTo}.",
                     ['stops' => $change],
                 );
         $off = abs(Bearing::turn($this->bearingDeg, $this->fired->azimuthDeg));
@@ -182,8 +175,8 @@ final readonly class RemotePlan
     {
         $because =
             "It fires with the main camera: {$this->framesOfMain} frames × ".
-            ($this->body['rawMb'] + $this->body['jpegMb']).
-            " MB on cards of {$this->body['cardGb']} GB.";
+            ($this->body->rawMb + $this->body->jpegMb).
+            " MB on cards of {$this->body->cardGb} GB.";
 
         return $this->cardPairs > 1
             ? Verdict::fix(

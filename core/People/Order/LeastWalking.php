@@ -67,13 +67,13 @@ final class LeastWalking
 
     /**
      * @param  Patience  $patience  after which the best found so far is given, with what none falls below
-     * @return array{order: list<int>, walks: int, lowerBound: int, isOptimal: bool} walks of the change-overs alone, without meetings'
+     * @return WalkingOrder walks of the change-overs alone, without meetings'
      *     price
      */
-    public function best(Patience $patience): array
+    public function best(Patience $patience): WalkingOrder
     {
         if ($this->count === 0) {
-            return ['order' => [], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true];
+            return new WalkingOrder(order: [], walks: 0, lowerBound: 0, isOptimal: true);
         }
         $this->begin();
         $root = $this->tree->priced();
@@ -84,12 +84,12 @@ final class LeastWalking
         }
         $walks = $this->bestCost % self::MEETING;
 
-        return [
-            'order' => $this->best,
-            'walks' => $walks,
-            'lowerBound' => $this->isCut ? min($walks, WalkingTree::whole($root) % self::MEETING) : $walks,
-            'isOptimal' => ! $this->isCut,
-        ];
+        return new WalkingOrder(
+            order: $this->best,
+            walks: $walks,
+            lowerBound: $this->isCut ? min($walks, WalkingTree::whole($root) % self::MEETING) : $walks,
+            isOptimal: ! $this->isCut,
+        );
     }
 
     /**

@@ -7,6 +7,7 @@ namespace NorthSatchel\Plan\Judge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
+use NorthSatchel\Sky\LightHours;
 use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Verdict;
@@ -29,20 +30,20 @@ final class WantsJudge
     /**
      * From when and until when the wanted light lasts; null where the sun's day has none, or any will do.
      *
-     * @return array{from: int|null, to: int|null}|null Unix seconds, null for an open side
+     * @return LightHours|null Unix seconds, null for an open side
      */
-    public static function stretch(LightWanted $light, SunDay $sun, int $near): ?array
+    public static function stretch(LightWanted $light, SunDay $sun, int $near): ?LightHours
     {
         return match ($light) {
             LightWanted::Golden => self::golden($sun, $near),
-            LightWanted::BeforeSunset => $sun->sunset() === null ? null : ['from' => $sun->sunrise(), 'to' => $sun->sunset()],
-            LightWanted::Dark => $sun->evening(-6) === null ? null : ['from' => $sun->evening(-6), 'to' => null],
+            LightWanted::BeforeSunset => $sun->sunset() === null ? null : new LightHours(from: $sun->sunrise(), to: $sun->sunset()),
+            LightWanted::Dark => $sun->evening(-6) === null ? null : new LightHours(from: $sun->evening(-6), to: null),
             LightWanted::Any, LightWanted::OpenShade => null,
         };
     }
 
-    /** @return array{from: int|null, to: int|null}|null the golden light that is nearer */
-    private static function golden(SunDay $sun, int $near): ?array
+    /** @return LightHours|null the golden light that is nearer */
+    private static function golden(SunDay $sun, int $near): ?LightHours
     {
         $best = null;
         foreach ([$sun->goldenMorning(), $sun->goldenEvening()] as $window) {
@@ -51,7 +52,7 @@ final class WantsJudge
             }
             $middle = intdiv(($window->from ?? $sun->solarNoon) + ($window->to ?? $sun->solarNoon), 2);
             if ($best === null || abs($middle - $near) < abs($best[0] - $near)) {
-                $best = [$middle, ['from' => $window->from, 'to' => $window->to]];
+                $best = [$middle, new LightHours(from: $window->from, to: $window->to)];
             }
         }
 
@@ -79,15 +80,15 @@ final class WantsJudge
                 'The sun does not pass through those heights at that place on that date.',
             );
         }
-        $early = $stretch['from'] === null ? 0 : max(0, $stretch['from'] - $segment->startsAt);
-        $late = $stretch['to'] === null ? 0 : max(0, $segment->endsAt() - $stretch['to']);
+        $early = $stretch->from === null ? 0 : max(0, $stretch->from - $segment->startsAt);
+        $late = $stretch->to === null ? 0 : max(0, $segment->endsAt() - $stretch->to);
         if ($early + $late === 0) {
             return null;
         }
         $minutes = (int) ceil(($early > 0 ? $early : $late) / 60);
-        $from = $stretch['from'] === null ? 'the morning' : $day->day->face($stretch['from']);
-        $to = $stretch['to'] === null ? 'the end of the night' : $day->day->face($stretch['to']);
-        $fits = $stretch['from'] === null || $stretch['to'] === null || $segment->minutes * 60 <= $stretch['to'] - $stretch['from'];
+        $from = $stretch->from === null ? 'the morning' : $day->day->face($stretch->from);
+        $to = $stretch->to === null ? 'the end of the night' : $day->day->face($stretch->to);
+        $fits = $stretch->from === null || $stretch->to === null || $segment->minutes * 60 <= $stretch->to - $stretch->from;
         $remedy =
             $segment->isAnchor || ! $fits || ($early > 0 && $late > 0)
                 ? null

@@ -9,6 +9,7 @@ use NorthSatchel\Remedy;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Scout\Stretches;
 use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\LightHours;
 use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Sky\Sun;
 use NorthSatchel\Sky\SunDay;
@@ -30,13 +31,13 @@ final class OpenShade
      * The next stretch of open shade that holds a segment's length, from its start on; null when none comes
      * before the sun sets.
      *
-     * @return array{from: int, to: int}|null Unix seconds
+     * @return LightHours|null Unix seconds
      */
-    public static function next(Spot $spot, GeoPoint $place, LocalDay $day, Segment $segment): ?array
+    public static function next(Spot $spot, GeoPoint $place, LocalDay $day, Segment $segment): ?LightHours
     {
         $sunset = SunDay::of($place, $day)->sunset() ?? $day->endsAt();
         foreach (self::shade($spot, $place, $segment->startsAt, $sunset) as $stretch) {
-            if (max(self::SHORTEST_S, $segment->minutes * 60) <= $stretch['to'] - $stretch['from']) {
+            if (max(self::SHORTEST_S, $segment->minutes * 60) <= $stretch->to - $stretch->from) {
                 return $stretch;
             }
         }
@@ -64,15 +65,15 @@ final class OpenShade
                 )
                 : null;
         }
-        $wait = intdiv($next['from'] - $segment->startsAt + 59, 60);
-        $sun = Sun::at($place, $next['from'] + self::STEP_S);
+        $wait = intdiv($next->from - $segment->startsAt + 59, 60);
+        $sun = Sun::at($place, $next->from + self::STEP_S);
         $what = $spot->shadedBy($sun) ?? 'shade';
         $because =
-            "From {$day->face($next['from'])} until {$day->face($next['to'])} ".
+            "From {$day->face($next->from)} until {$day->face($next->to)} ".
             ($what === Spot::LAND ? 'the skyline' : $what).
             ' keeps the sun off the faces'.
             ($wait > 0 ? ", {$wait} min after its planned start." : '.');
-        $finding = "{$spot->name} has open shade from {$day->face($next['from'])}.";
+        $finding = "{$spot->name} has open shade from {$day->face($next->from)}.";
         $remedy =
             $segment->isAnchor || $wait <= 0
                 ? null
@@ -109,7 +110,7 @@ final class OpenShade
                 'At its highest it stays behind the land: soft light all day, and colder than it looks.',
             );
         }
-        $last = $sunny[count($sunny) - 1]['to'];
+        $last = $sunny[count($sunny) - 1]->to;
         $early = intdiv($sunset - $last, 60);
         if ($early < self::RIDGE_MINUTES) {
             return null;
@@ -150,7 +151,7 @@ final class OpenShade
         return false;
     }
 
-    /** @return list<array{from: int, to: int}> */
+    /** @return list<LightHours> */
     private static function shade(Spot $spot, GeoPoint $place, int $from, int $to): array
     {
         return $to <= $from

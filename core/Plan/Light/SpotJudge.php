@@ -171,7 +171,7 @@ final class SpotJudge
 
         return Verdict::mind(
             'scout.exposure',
-            "Start {$segment->title} at f/{$start['fNumber']}, 1/{$start['shutter']} s, ISO {$start['iso']}.",
+            "Start {$segment->title} at f/{$start->fNumber}, 1/{$start->shutter} s, ISO {$start->iso}.",
             "A clear sky with the sun {$elevation}° high at {$day->face(
                 $at,
             )}, {$where}, gives about EV {$said}; cloud takes one to three stops more.",

@@ -10,6 +10,7 @@ use NorthSatchel\Plan\Segment;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Scout\Window;
 use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\LightHours;
 use NorthSatchel\Sky\Sun;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
@@ -31,7 +32,7 @@ final class WindowJudge
             $start = ClearSky::startingExposure($ev);
             $verdicts[] = Verdict::mind(
                 'scout.window-exposure',
-                "Start {$segment->title} at f/{$start['fNumber']}, 1/{$start['shutter']} s, ISO {$start['iso']}.",
+                "Start {$segment->title} at f/{$start->fNumber}, 1/{$start->shutter} s, ISO {$start->iso}.",
                 "Beside a window without direct sun a face has about EV {$ev} (common practice); turn body and chin to the window.",
                 ['ev100' => $ev],
             );
@@ -45,8 +46,8 @@ final class WindowJudge
         $all = $window->sunBetween($place, $spot->skyline, $day->startsAt(), $day->endsAt());
         $bearing = (int) round($window->bearingDeg);
         foreach ($all as $stretch) {
-            $from = max($stretch['from'], $segment->startsAt);
-            $to = min($stretch['to'], $segment->endsAt());
+            $from = max($stretch->from, $segment->startsAt);
+            $to = min($stretch->to, $segment->endsAt());
             if ($from < $to) {
                 $middle = intdiv($from + $to, 2);
                 $sun = Sun::at($place, $middle);
@@ -60,15 +61,15 @@ final class WindowJudge
 
                 return Verdict::mind(
                     'scout.window-sun',
-                    "Direct sun comes through {$window->name} from {$day->face($stretch['from'])} to {$day->face(
-                        $stretch['to'],
+                    "Direct sun comes through {$window->name} from {$day->face($stretch->from)} to {$day->face(
+                        $stretch->to,
                     )}, during {$segment->title}.",
                     "It looks to {$bearing}°; at {$day->face($middle)} the sun stands {$elevation}° high at {$azimuth}°, and {$reach}",
                     ['patch_m' => $patch],
                 );
             }
         }
-        $when = implode(' and ', array_map(static fn (array $s): string => "{$day->face($s['from'])} to {$day->face($s['to'])}", $all));
+        $when = implode(' and ', array_map(static fn (LightHours $s): string => "{$day->face((int) $s->from)} to {$day->face((int) $s->to)}", $all));
 
         return Verdict::fine(
             'scout.window-soft',

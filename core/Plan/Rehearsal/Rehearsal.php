@@ -7,7 +7,7 @@ namespace NorthSatchel\Plan\Rehearsal;
 /** The chain of segments lived through many times: how sure is each start, and what drives the finish? */
 final class Rehearsal
 {
-    /** @var list<array{id: string, p50: float, p90: float, onTime: float|null}> minutes since midnight */
+    /** @var list<RehearsedStart> minutes since midnight */
     public array $starts = [];
 
     public float $finishP50;
@@ -79,12 +79,12 @@ final class Rehearsal
                     : count(array_filter($arrivals[$i], static fn (float $at): bool => $at <= $fixed + 1e-9)) / (float) $runs;
             $at = $fixed === null ? $arrivals[$i] : array_map(static fn (float $a): float => max($a, (float) $fixed), $arrivals[$i]);
             sort($at);
-            $this->starts[] = [
-                'id' => $stretch->id,
-                'p50' => self::quantile($at, 0.5),
-                'p90' => self::quantile($at, 0.9),
-                'onTime' => $onTime,
-            ];
+            $this->starts[] = new RehearsedStart(
+                id: $stretch->id,
+                p50: self::quantile($at, 0.5),
+                p90: self::quantile($at, 0.9),
+                onTime: $onTime,
+            );
         }
         $mean = array_sum($finishes) / $runs - $start;
         $variance = 0.0;

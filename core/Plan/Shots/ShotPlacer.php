@@ -41,7 +41,7 @@ final class ShotPlacer
     ];
 
     /**
-     * @param  array<int, array{title: string, shots: list<string>}>  $segments  by id, in the order of time
+     * @param  array<int, SegmentShots>  $segments  by id, in the order of time
      * @return int|null the segment's id; null where nothing speaks for any
      */
     public static function place(string $what, ?string $under, array $segments): ?int
@@ -58,23 +58,22 @@ final class ShotPlacer
         return $best;
     }
 
-    /** @param  array{title: string, shots: list<string>}  $segment */
-    private static function score(string $what, ?string $under, array $segment): int
+    private static function score(string $what, ?string $under, SegmentShots $segment): int
     {
         $words = self::words($what);
-        $title = self::words($segment['title']);
+        $title = self::words($segment->title);
         $score =
             self::TITLE * count(array_intersect($words, $title)) +
-            self::SHOT * count(array_intersect($words, self::words(implode(' ', $segment['shots']))));
+            self::SHOT * count(array_intersect($words, self::words(implode(' ', $segment->shots))));
         if ($under !== null) {
             $score +=
                 self::HEADING *
-                (mb_strtolower($under) === mb_strtolower($segment['title'])
+                (mb_strtolower($under) === mb_strtolower($segment->title)
                     ? 2
                     : min(1, count(array_intersect(self::words($under), $title))));
         }
         foreach (self::MOMENTS as [$of, $where]) {
-            if (self::holds($what, $of) && self::holds($segment['title'], $where)) {
+            if (self::holds($what, $of) && self::holds($segment->title, $where)) {
                 $score += self::MOMENT;
             }
         }

@@ -19,7 +19,7 @@ final class ShotText
 
     private const COLUMNS = ['what', 'shot', 'segment', 'priority', 'minutes', 'frames', 'focal_mm', 'mm'];
 
-    /** @return list<array{what: string, priority: string, minutes: int, frames: int, focal_mm: int|null, under: string|null}> */
+    /** @return list<ReadShot> */
     public static function read(string $text): array
     {
         $rows = preg_split('/\R/u', trim($text, "\xEF\xBB\xBF \r\n")) ?: [];
@@ -34,7 +34,7 @@ final class ShotText
             if (preg_match('/^(.+):$/u', $line, $heading) === 1) {
                 $under = mb_substr(trim($heading[1]), 0, self::LONGEST);
             } elseif ($line !== '') {
-                $lines[] = [...self::line(preg_split('/[;,\t]/u', $line) ?: [], $line), 'under' => $under];
+                $lines[] = self::line(preg_split('/[;,\t]/u', $line) ?: [], $line, $under);
             }
         }
 
@@ -53,7 +53,7 @@ final class ShotText
     /**
      * @param  list<string>  $columns
      * @param  list<string>  $rows
-     * @return list<array{what: string, priority: string, minutes: int, frames: int, focal_mm: int|null, under: string|null}>
+     * @return list<ReadShot>
      */
     private static function table(array $columns, array $rows): array
     {
@@ -74,41 +74,34 @@ final class ShotText
                 $cells['priority'] ?? '',
             ]);
             $under = $cells['segment'] ?? '';
-            $lines[] = [
-                ...self::line($pieces, $what),
-                'what' => mb_substr($what, 0, self::LONGEST),
-                'under' => $under === '' ? null : $under,
-            ];
+            $lines[] = self::line($pieces, $what, $under === '' ? null : $under, $what);
         }
 
         return $lines;
     }
 
-    /**
-     * @param  array<string>  $pieces
-     * @return array{what: string, priority: string, minutes: int, frames: int, focal_mm: int|null}
-     */
-    private static function line(array $pieces, string $whole): array
+    /** @param  array<string>  $pieces */
+    private static function line(array $pieces, string $whole, ?string $under, ?string $what = null): ReadShot
     {
-        $shot = ['what' => '', 'priority' => Priority::Should->value, 'minutes' => 3, 'frames' => 10, 'focal_mm' => null];
-        $words = [];
+        $priority = Priority::Should->value;
+        [$minutes, $frames, $focalMm, $words] = [3, 10, null, []];
         foreach ($pieces as $piece) {
             $piece = trim($piece);
             $found = [];
             if (preg_match('/^(\d{1,3})\s*(?:min|minutes?|m)$/iu', $piece, $found) === 1) {
-                $shot['minutes'] = (int) $found[1];
+                $minutes = (int) $found[1];
             } elseif (preg_match('/^(\d{1,4})\s*(?:frames?|pictures?|x)$/iu', $piece, $found) === 1) {
-                $shot['frames'] = (int) $found[1];
+                $frames = (int) $found[1];
             } elseif (preg_match('/^(\d{1,4})\s*mm$/iu', $piece, $found) === 1 && (int) $found[1] >= 4 && (int) $found[1] <= 2000) {
-                $shot['focal_mm'] = (int) $found[1];
+                $focalMm = (int) $found[1];
             } elseif (Priority::tryFrom(mb_strtolower($piece)) !== null) {
-                $shot['priority'] = mb_strtolower($piece);
+                $priority = mb_strtolower($piece);
             } elseif ($piece !== '') {
                 $words[] = $piece;
             }
         }
-        $shot['what'] = mb_substr($words === [] ? $whole : implode(', ', $words), 0, self::LONGEST);
+        $what ??= $words === [] ? $whole : implode(', ', $words);
 
-        return $shot;
+        return new ReadShot(mb_substr($what, 0, self::LONGEST), $priority, $minutes, $frames, $focalMm, $under);
     }
 }

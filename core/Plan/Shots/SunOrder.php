@@ -22,27 +22,27 @@ final class SunOrder
     /**
      * The lines with a direction of light sorted among themselves; the others stay where they are.
      *
-     * @param  list<array{id: int, light: string|null}>  $lines  in the order in which they are shot
+     * @param  list<LitLine>  $lines  in the order in which they are shot
      * @return list<int> their ids in the better order
      */
     public static function sorted(array $lines, bool $isFalling): array
     {
-        $directed = array_values(array_filter($lines, static fn (array $l): bool => isset(self::FALLING[$l['light'] ?? ''])));
+        $directed = array_values(array_filter($lines, static fn (LitLine $l): bool => isset(self::FALLING[$l->light ?? ''])));
         $sign = $isFalling ? 1 : -1;
         // usort is stable: what is alike keeps its order.
         usort(
             $directed,
-            static fn (array $a, array $b): int => $sign * (self::FALLING[$a['light'] ?? 'front'] <=> self::FALLING[$b['light'] ?? 'front']),
+            static fn (LitLine $a, LitLine $b): int => $sign * (self::FALLING[$a->light ?? 'front'] <=> self::FALLING[$b->light ?? 'front']),
         );
         $ids = [];
         foreach ($lines as $line) {
-            $ids[] = isset(self::FALLING[$line['light'] ?? '']) ? array_shift($directed)['id'] ?? $line['id'] : $line['id'];
+            $ids[] = isset(self::FALLING[$line->light ?? '']) ? array_shift($directed)->id ?? $line->id : $line->id;
         }
 
         return $ids;
     }
 
-    /** @param  list<array{id: int, light: string|null, what: string}>  $lines */
+    /** @param  list<LitLine>  $lines */
     public static function judge(Segment $segment, SunDay $sun, array $lines): ?Verdict
     {
         if (! $segment->isOutdoor) {

@@ -18,14 +18,14 @@ final class Restack
 
     /**
      * @param  list<Stop>  $jobs
-     * @param  array<string, array{now: int, stops: list<Stop>}>  $days  by date: when one may set out, and what is planned
+     * @param  array<string, FullDay>  $days  by date: when one may set out, and what is planned
      * @param  \Closure(int, int): int  $way  minutes from place to place
-     * @return array{rounds: array<string, Round>, days: array<int, string>, left: list<int>} rounds of the days that change; the date of
+     * @return Restacked rounds of the days that change; the date of
      *     each job; what fits nowhere
      *
      * @throws ImpossibleValue for too many jobs or days
      */
-    public static function best(array $jobs, array $days, ?int $home, \Closure $way): array
+    public static function best(array $jobs, array $days, ?int $home, \Closure $way): Restacked
     {
         if (count($jobs) > self::MOST_JOBS || count($days) > self::MOST_DAYS) {
             throw ImpossibleValue::of('jobs', 'are '.self::MOST_JOBS.' at most, on '.self::MOST_DAYS.' days');
@@ -39,7 +39,7 @@ final class Restack
             foreach ($best as $done => $spread) {
                 for ($set = $all & ~$done; $set > 0; $set = ($set - 1) & ($all & ~$done)) {
                     $rounds[$date][$set] ??=
-                        StopOrder::best($day['now'], $home, [...$day['stops'], ...self::of($jobs, $set)], $way) ?? false;
+                        StopOrder::best($day->now, $home, [...$day->stops, ...self::of($jobs, $set)], $way) ?? false;
                     $round = $rounds[$date][$set];
                     $slack = $round === false ? null : min($spread['slack'], $round->slackMinutes ?? PHP_INT_MAX);
                     if ($slack !== null && (! isset($next[$done | $set]) || $slack > $next[$done | $set]['slack'])) {
@@ -54,18 +54,18 @@ final class Restack
             $more = self::count($set) <=> self::count($placed);
             $placed = $more > 0 || ($more === 0 && $spread['slack'] > $best[$placed]['slack']) ? $set : $placed;
         }
-        $answer = ['rounds' => [], 'days' => [], 'left' => array_map(static fn (Stop $s): int => $s->id, self::of($jobs, $all & ~$placed))];
+        $told = $dayOf = [];
         foreach ($best[$placed]['sets'] as $date => $set) {
             $round = $rounds[$date][$set];
             if ($round instanceof Round) {
-                $answer['rounds'][$date] = $round;
+                $told[$date] = $round;
             }
             foreach (self::of($jobs, $set) as $job) {
-                $answer['days'][$job->id] = $date;
+                $dayOf[$job->id] = $date;
             }
         }
 
-        return $answer;
+        return new Restacked($told, $dayOf, array_map(static fn (Stop $s): int => $s->id, self::of($jobs, $all & ~$placed)));
     }
 
     /**

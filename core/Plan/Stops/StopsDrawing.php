@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Stops;
 
+use NorthSatchel\Drawing\Mark;
+use NorthSatchel\Drawing\Span;
 use NorthSatchel\Time\LocalDay;
 
 /** The drawing of a day of stops: a row a job, time to the right; its appointment, where it is planned, where the best order puts it. */
@@ -41,20 +43,19 @@ final readonly class StopsDrawing
         $this->to = (intdiv(max($edges ?: [0]) - 1, 60) + 1) * 60 + 30;
     }
 
-    /** @return list<array{x: float, label: string}> */
+    /** @return list<Mark> */
     public function hours(): array
     {
         $hours = [];
         for ($at = intdiv($this->from + 59, 60) * 60; $at <= $this->to; $at += 60) {
-            $hours[] = ['x' => $this->x($at), 'label' => substr($this->face($at), 0, 2)];
+            $hours[] = new Mark(x: $this->x($at), label: substr($this->face($at), 0, 2));
         }
 
         return $hours;
     }
 
     /**
-     * @return list<array{name: string, window: array{x: float, width: float}|null, planned: array{x: float, width: float, time: string},
-     * best: array{x: float, width: float, time: string, place: int}|null}> window: when it may start
+     * @return list<StopRow> window: when it may start
      */
     public function rows(): array
     {
@@ -63,30 +64,30 @@ final readonly class StopsDrawing
             $start = $this->best?->starts[$stop->id] ?? null;
             $hasWindow = $stop->opens !== null && $stop->closes !== null && $stop->closes > $stop->opens;
             $place = $this->best === null ? false : array_search($stop->id, $this->best->order, true);
-            $rows[] = [
-                'name' => $this->names[$stop->id],
-                'window' => $hasWindow
-                    ? [
-                        'x' => $this->x((int) $stop->opens),
-                        'width' => round($this->x((int) $stop->closes) - $this->x((int) $stop->opens), 2),
-                    ]
+            $rows[] = new StopRow(
+                name: $this->names[$stop->id],
+                window: $hasWindow
+                    ? new Span(
+                        x: $this->x((int) $stop->opens),
+                        width: round($this->x((int) $stop->closes) - $this->x((int) $stop->opens), 2),
+                    )
                     : null,
-                'planned' => $this->slip($stop, $this->planned[$stop->id]),
-                'best' => $start === null || $place === false ? null : [...$this->slip($stop, $start), 'place' => $place + 1],
-            ];
+                planned: $this->slip($stop, $this->planned[$stop->id]),
+                best: $start === null || $place === false ? null : $this->slip($stop, $start, $place + 1),
+            );
         }
 
         return $rows;
     }
 
-    /** @return array{x: float, width: float, time: string} */
-    private function slip(Stop $stop, int $start): array
+    private function slip(Stop $stop, int $start, ?int $place = null): PlannedSlip
     {
-        return [
-            'x' => $this->x($start),
-            'width' => round($this->x($start + $stop->minutes) - $this->x($start), 2),
-            'time' => $this->face($start),
-        ];
+        return new PlannedSlip(
+            x: $this->x($start),
+            width: round($this->x($start + $stop->minutes) - $this->x($start), 2),
+            time: $this->face($start),
+            place: $place,
+        );
     }
 
     private function x(int $minute): float

@@ -12,11 +12,11 @@ final class Ways
     /** @var array<string, array<string, int>> */
     private array $minutes = [];
 
-    /** @param  list<array{from: string, to: string, minutes: int}>  $list */
+    /** @param  list<Way>  $list */
     public function __construct(array $list = [])
     {
         foreach ($list as $way) {
-            $this->minutes[$way['from']][$way['to']] = $way['minutes'];
+            $this->minutes[$way->from][$way->to] = $way->minutes;
         }
     }
 

@@ -41,7 +41,7 @@ final class DayRehearsal
     }
 
     /**
-     * @return list<array{segment: Segment, p50: string, p90: string, late: int, onTime: float, share: float}>
+     * @return list<RehearsedRow>
      * late: minutes after the planned start in nine days of ten
      */
     public function rows(): array
@@ -55,14 +55,14 @@ final class DayRehearsal
             // Each segment follows the way to it.
             $start = $rehearsal->starts[2 * $index + 1];
             $planned = DayPasses::minute($this->day, $segment->startsAt);
-            $rows[] = [
-                'segment' => $segment,
-                'p50' => $this->face($start['p50']),
-                'p90' => $this->face($start['p90']),
-                'late' => max(0, (int) round($start['p90']) - $planned),
-                'onTime' => $start['onTime'] ?? 1.0,
-                'share' => $rehearsal->shares[self::id($segment)],
-            ];
+            $rows[] = new RehearsedRow(
+                segment: $segment,
+                p50: $this->face($start->p50),
+                p90: $this->face($start->p90),
+                late: max(0, (int) round($start->p90) - $planned),
+                onTime: $start->onTime ?? 1.0,
+                share: $rehearsal->shares[self::id($segment)],
+            );
         }
 
         return $rows;
@@ -71,10 +71,8 @@ final class DayRehearsal
     /**
      * Which segment, started ten minutes earlier, does most for the anchors after it; null when all of
      * them are reached as good as always.
-     *
-     * @return array{segment: Segment, minutes: int, before: float, after: float, anchor: Segment}|null
      */
-    public function bestBuffer(): ?array
+    public function bestBuffer(): ?BestBuffer
     {
         $anchors = array_filter($this->segments, static fn (Segment $s): bool => $s->isAnchor);
         if ($anchors === []) {
@@ -94,18 +92,18 @@ final class DayRehearsal
                 continue;
             }
             $after = $this->chances($segment->id)[$weakest->id];
-            if ($best === null || $after > $best['after']) {
-                $best = [
-                    'segment' => $segment,
-                    'minutes' => self::BUFFER_MINUTES,
-                    'before' => $chances[$weakest->id],
-                    'after' => $after,
-                    'anchor' => $weakest,
-                ];
+            if ($best === null || $after > $best->after) {
+                $best = new BestBuffer(
+                    segment: $segment,
+                    minutes: self::BUFFER_MINUTES,
+                    before: $chances[$weakest->id],
+                    after: $after,
+                    anchor: $weakest,
+                );
             }
         }
 
-        return $best !== null && $best['after'] > $best['before'] + 0.005 ? $best : null;
+        return $best !== null && $best->after > $best->before + 0.005 ? $best : null;
     }
 
     /** @return array<int, float> chance of each anchor by id, with a segment started earlier */
@@ -115,7 +113,7 @@ final class DayRehearsal
         $chances = [];
         foreach ($this->segments as $index => $segment) {
             if ($segment->isAnchor) {
-                $chances[$segment->id] = $starts[2 * $index + 1]['onTime'] ?? 1.0;
+                $chances[$segment->id] = $starts[2 * $index + 1]->onTime ?? 1.0;
             }
         }
 

@@ -182,7 +182,7 @@ final class LateLane
             $ends[] = $sun->sunset();
         }
         if ($sun !== null) {
-            $ends[] = WantsJudge::stretch($s->wants->light, $sun, intdiv($s->startsAt + $s->endsAt(), 2))['to'] ?? null;
+            $ends[] = WantsJudge::stretch($s->wants->light, $sun, intdiv($s->startsAt + $s->endsAt(), 2))->to ?? null;
         }
         $kept = array_filter($ends, static fn (?int $end): bool => $end !== null && $s->endsAt() <= $end);
 

@@ -16,13 +16,13 @@
         <ol class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3 mb-4">
             @foreach ($sample as $frame)
                 <li class="slab min-w-0">
-                    <div class="look-pane" tabindex="0" role="region" aria-label="{{ $frame['name'] }}, its middle at 1:1"><img
-                            src="/frames/{{ $frame['id'] }}/actual" alt="{{ $frame['name'] }}, its middle, pixel for pixel" loading="lazy">
+                    <div class="look-pane" tabindex="0" role="region" aria-label="{{ $frame->name }}, its middle at 1:1"><img
+                            src="/frames/{{ $frame->id }}/actual" alt="{{ $frame->name }}, its middle, pixel for pixel" loading="lazy">
                     </div>
-                    <p class="mt-1"><b class="figures">{{ $frame['name'] }}</b> <span
-                            class="text-faint text-sm">{{ $frame['why'] }}</span></p><label class="tick"><input type="checkbox"
-                            name="bad[]" value="{{ $frame['name'] }}"
-                                form="look" @checked(in_array($frame['name'], old('bad', []), true))> not as wanted</label>
+                    <p class="mt-1"><b class="figures">{{ $frame->name }}</b> <span
+                            class="text-faint text-sm">{{ $frame->why }}</span></p><label class="tick"><input type="checkbox"
+                            name="bad[]" value="{{ $frame->name }}"
+                                form="look" @checked(in_array($frame->name, old('bad', []), true))> not as wanted</label>
                 </li>
             @endforeach
         </ol>

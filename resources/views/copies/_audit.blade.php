@@ -10,9 +10,9 @@
             </thead>
             <tbody>
                 @foreach ($audit->oneBlow() as $one)
-                    <tr @class(['is-must' => $one['takes'] !== []])>
-                        <th scope="row">{{ ucfirst($one['blow']) }}</th>
-                        <td>{{ $one['takes'] === [] ? 'nothing' : ($one['all'] ? 'everything' : implode(', ', $one['takes'])) }}</td>
+                    <tr @class(['is-must' => $one->takes !== []])>
+                        <th scope="row">{{ ucfirst($one->blow) }}</th>
+                        <td>{{ $one->takes === [] ? 'nothing' : ($one->all ? 'everything' : implode(', ', $one->takes)) }}</td>
                     </tr>
                 @endforeach
             </tbody>
@@ -20,8 +20,8 @@
     </div>
     <p class="mt-2">Losing at least one card load within a week: <b>{{ $audit::odds($audit->weekRisk()) }}</b>, by the rates below and
         common causes, each striking by itself.@if ($step = $audit->nextStep())
-            The next cheapest step: copy to <b>{{ $step['place']->name }}</b>, about {{ $step['minutes'] }} min; then it is
-            {{ $audit::odds($step['after']) }}.
+            The next cheapest step: copy to <b>{{ $step->place->name }}</b>, about {{ $step->minutes }} min; then it is
+            {{ $audit::odds($step->after) }}.
         @endif
     </p>
     <p class="mt-1">Asleep tonight: @foreach ($audit->tonight() as $kept => $what)

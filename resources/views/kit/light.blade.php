@@ -14,17 +14,17 @@
                                 : 'and so near as was asked it would stand in the frame' }}">
                         <polygon class="frame-cone" points="{{ $flash['drawing']->frame() }}" />
                         @foreach ($flash['drawing']->people() as $head)
-                            <circle class="head" cx="{{ $head['x'] }}" cy="{{ $head['y'] }}" r="8" />
+                            <circle class="head" cx="{{ $head->x }}" cy="{{ $head->y }}" r="8" />
                         @endforeach
                         @php
                             $l = $flash['drawing']->light();
                             $c = $flash['drawing']->camera();
                         @endphp
-                        <line class="ray" x1="{{ $l['x'] }}" y1="{{ $l['y'] }}" x2="{{ $l['toX'] }}"
-                            y2="{{ $l['toY'] }}" />
-                        <rect class="lamp" x="{{ $l['x'] - 11 }}" y="{{ $l['y'] - 7 }}" width="22" height="14"
+                        <line class="ray" x1="{{ $l->x }}" y1="{{ $l->y }}" x2="{{ $l->toX }}"
+                            y2="{{ $l->toY }}" />
+                        <rect class="lamp" x="{{ $l->x - 11 }}" y="{{ $l->y - 7 }}" width="22" height="14"
                             rx="3" />
-                        <rect class="cam" x="{{ $c['x'] - 13 }}" y="{{ $c['y'] - 4 }}" width="26" height="15"
+                        <rect class="cam" x="{{ $c->x - 13 }}" y="{{ $c->y - 4 }}" width="26" height="15"
                             rx="3" />
                     </svg>
                     <figcaption class="text-sm text-faint">From above.

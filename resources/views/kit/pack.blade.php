@@ -19,13 +19,13 @@
                                     ->implode(', ') }}">
                             <rect class="bag-shell" x="3" y="3" width="394" height="{{ $drawing->height() - 6 }}" rx="14" />
                             @foreach ($drawing->compartments() as $c)
-                                <g transform="translate({{ $c['x'] }} {{ $c['y'] }})">
-                                    <title>{{ $c['title'] }}</title>
-                                    <rect class="place {{ $c['state'] }}" width="{{ $c['width'] }}" height="{{ $c['height'] }}"
+                                <g transform="translate({{ $c->x }} {{ $c->y }})">
+                                    <title>{{ $c->title }}</title>
+                                    <rect class="place {{ $c->state }}" width="{{ $c->width }}" height="{{ $c->height }}"
                                         rx="6" />
-                                    @foreach ($c['lines'] as $line)
+                                    @foreach ($c->lines as $line)
                                         <text x="8" y="{{ 19 + $loop->index * 17 }}"
-                                            font-size="14">{{ $line['isPacked'] ? '✓ ' : '' }}{{ $line['text'] }}</text>
+                                            font-size="14">{{ $line->isPacked ? '✓ ' : '' }}{{ $line->text }}</text>
                                     @endforeach
                                 </g>
                             @endforeach
@@ -57,7 +57,7 @@
             <section class="slab">
                 <h2 class="mb-1">{{ $title }}</h2>
                 <ul>
-                    @foreach ($lists[$when] as $line)
+                    @foreach ($lists->{$when} as $line)
                         <li class="border-t border-rule" data-tapped>
                             @if ($line->proved === null)
                                 <x-tick :job="$job" yes="check" no="uncheck" :is="$home->isChecked($job, $line)"

@@ -30,9 +30,9 @@
             <tbody>
                 @foreach ($proposal->lines() as $row)
                     <tr>
-                        <th scope="row" class="font-normal"><b>{{ $row['labels'] }}</b></th>
-                        <td class="figures">{{ $row['grams'] }}</td>
-                        <td>{{ $row['why'] }}</td>
+                        <th scope="row" class="font-normal"><b>{{ $row->labels }}</b></th>
+                        <td class="figures">{{ $row->grams }}</td>
+                        <td>{{ $row->why }}</td>
                     </tr>
                 @endforeach
             </tbody>

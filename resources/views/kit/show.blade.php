@@ -8,25 +8,25 @@
         <div class="ruler-scroll" tabindex="0" role="region" aria-label="Reach, drawn">
             <svg class="ruler" viewBox="-4 0 1008 {{ $height }}" role="img"
                 aria-label="What the lenses in the bag reach: {{
-                    implode('; ', array_map(fn($b) => $b['label'] . ' (' . $b['lane'] . ')', $bars)) }}">
+                    implode('; ', array_map(fn($b) => $b->label . ' (' . $b->lane . ')', $bars)) }}">
                 @foreach ($reach->scale() as $tick)
-                    <line class="hour" x1="{{ $tick['x'] }}" x2="{{ $tick['x'] }}" y1="20" y2="{{ $height }}" /><text
-                        x="{{ $tick['x'] }}" y="15" font-size="14" text-anchor="middle">{{ $tick['label'] }}</text>
+                    <line class="hour" x1="{{ $tick->x }}" x2="{{ $tick->x }}" y1="20" y2="{{ $height }}" /><text
+                        x="{{ $tick->x }}" y="15" font-size="14" text-anchor="middle">{{ $tick->label }}</text>
                 @endforeach
                 @foreach ($bars as $bar)
                     @php $y = 46 + $loop->index * 26; @endphp
-                    <rect x="{{ $bar['x'] }}" y="{{ $y }}" width="{{ $bar['width'] }}" height="14" rx="3"
-                        fill="{{ $bar['lane'] === 'lead' ? 'var(--moss)' : 'var(--lake)' }}" />
-                    @if ($bar['starts'])
-                        <circle cx="{{ $bar['x'] + $bar['width'] / 2 }}" cy="{{ $y + 7 }}" r="4" fill="var(--leaf)" />
+                    <rect x="{{ $bar->x }}" y="{{ $y }}" width="{{ $bar->width }}" height="14" rx="3"
+                        fill="{{ $bar->lane === 'lead' ? 'var(--moss)' : 'var(--lake)' }}" />
+                    @if ($bar->starts)
+                        <circle cx="{{ $bar->x + $bar->width / 2 }}" cy="{{ $y + 7 }}" r="4" fill="var(--leaf)" />
                     @endif
-                    <text x="{{ $bar['x'] > 700 ? $bar['x'] - 6 : $bar['x'] + $bar['width'] + 6 }}" y="{{ $y + 12 }}" font-size="14"
-                        text-anchor="{{ $bar['x'] > 700 ? 'end' : 'start' }}">{{ $bar['label'] }} · {{ $bar['on'] }}</text>
+                    <text x="{{ $bar->x > 700 ? $bar->x - 6 : $bar->x + $bar->width + 6 }}" y="{{ $y + 12 }}" font-size="14"
+                        text-anchor="{{ $bar->x > 700 ? 'end' : 'start' }}">{{ $bar->label }} · {{ $bar->on }}</text>
                 @endforeach
                 @foreach ($reach->ticks() as $tick)
-                    <g transform="translate({{ $tick['x'] }} 24)">
-                        <title>{{ $tick['label'] }}{{ $tick['isCovered'] ? '' : ': not in the bag' }}</title>
-                        @if ($tick['isCovered'])
+                    <g transform="translate({{ $tick->x }} 24)">
+                        <title>{{ $tick->label }}{{ $tick->isCovered ? '' : ': not in the bag' }}</title>
+                        @if ($tick->isCovered)
                         <path d="M0 14l-6-12h12z" fill="var(--canvas)" />@else
                             <path d="M-6 2l12 12M6 2l-12 12" stroke="var(--signal)" stroke-width="3" />
                         @endif
@@ -85,8 +85,8 @@
                 </summary>
                 <ul class="mt-1">
                     @foreach (array_slice($losses->pairs, 0, 40) as $pair)
-                        <li class="border-t border-rule py-1"><b>{{ $pair['gear'][0]->label }}</b> and
-                            <b>{{ $pair['gear'][1]->label }}</b>: {{ implode(', ', array_map(fn($n) => $n->title, $pair['breaks'])) }}
+                        <li class="border-t border-rule py-1"><b>{{ $pair->gear[0]->label }}</b> and
+                            <b>{{ $pair->gear[1]->label }}</b>: {{ implode(', ', array_map(fn($n) => $n->title, $pair->breaks)) }}
                         </li>
                     @endforeach
                 </ul>
@@ -112,8 +112,8 @@
                         @endforeach
                     </p>
                     @forelse ($of['changes']->changes as $change)
-                        <p class="border-t border-rule py-1">Before “{{ $change['before'] }}”: {{ $change['off']->label }} off,
-                        <b>{{ $change['on']->label }}</b> on.</p>@empty<p class="text-faint">So mounted, no lens is changed all day.
+                        <p class="border-t border-rule py-1">Before “{{ $change->before }}”: {{ $change->off->label }} off,
+                        <b>{{ $change->on->label }}</b> on.</p>@empty<p class="text-faint">So mounted, no lens is changed all day.
                         </p>
                     @endforelse
                     @if ($of['changes']->unreached !== [])

@@ -4,29 +4,29 @@
             <div class="ruler-scroll" tabindex="0" role="region" aria-label="Who stands when, drawn">
                 <svg class="ruler" viewBox="0 0 1000 {{ $chart->height() }}" role="img"
                     aria-label="{{ collect($chart->rows())
-                            ->map(fn($r) => $r['name'] . ' waits ' . $r['waitsMinutes'] . ' min, free after ' . $r['free'])
+                            ->map(fn($r) => $r->name . ' waits ' . $r->waitsMinutes . ' min, free after ' . $r->free)
                             ->implode('; ') }}">
                     @foreach ($chart->groups() as $band)
-                        <rect class="group-band{{ $band['number'] % 2 ? '' : ' odd' }}" x="{{ $band['x'] }}" y="{{ $band['y'] }}"
-                            width="{{ $band['width'] }}" height="{{ $band['height'] }}" />
-                        @if ($band['isNumbered'])
-                            <text x="{{ $band['middle'] }}" y="14" font-size="13" text-anchor="middle">{{ $band['number'] }}</text>
+                        <rect class="group-band{{ $band->number % 2 ? '' : ' odd' }}" x="{{ $band->x }}" y="{{ $band->y }}"
+                            width="{{ $band->width }}" height="{{ $band->height }}" />
+                        @if ($band->isNumbered)
+                            <text x="{{ $band->middle }}" y="14" font-size="13" text-anchor="middle">{{ $band->number }}</text>
                         @endif
                     @endforeach
                     @foreach ($chart->rows() as $row)
-                        <g transform="translate(0 {{ $row['y'] }})">
-                            <text x="0" y="12" font-size="14">{{ mb_strimwidth($row['name'], 0, 20, '…') }}</text>
-                            <rect class="stand-waits" x="{{ $row['waits']['x'] }}" y="3" width="{{ $row['waits']['width'] }}"
+                        <g transform="translate(0 {{ $row->y }})">
+                            <text x="0" y="12" font-size="14">{{ mb_strimwidth($row->name, 0, 20, '…') }}</text>
+                            <rect class="stand-waits" x="{{ $row->waits->x }}" y="3" width="{{ $row->waits->width }}"
                                 height="9" />
-                            @foreach ($row['inFrame'] as $in)
-                                <rect class="stand-in" x="{{ $in['x'] }}" y="0" width="{{ $in['width'] }}" height="15" />
+                            @foreach ($row->inFrame as $in)
+                                <rect class="stand-in" x="{{ $in->x }}" y="0" width="{{ $in->width }}" height="15" />
                             @endforeach
-                            <text x="{{ $row['freeX'] }}" y="12" font-size="12">✓ {{ $row['free'] }} min</text>
+                            <text x="{{ $row->freeX }}" y="12" font-size="12">✓ {{ $row->free }} min</text>
                         </g>
                     @endforeach
                     @foreach ($chart->minutes() as $mark)
-                        <text x="{{ $mark['x'] }}" y="{{ $chart->height() - 4 }}" font-size="12"
-                            text-anchor="middle">{{ $mark['minute'] }}</text>
+                        <text x="{{ $mark->x }}" y="{{ $chart->height() - 4 }}" font-size="12"
+                            text-anchor="middle">{{ $mark->minute }}</text>
                     @endforeach
                 </svg>
             </div>
@@ -117,13 +117,13 @@
                 <tbody>
                     @foreach ($timing as $way)
                         <tr>
-                            <th scope="row" class="font-normal">{{ $way['school'] }}</th>
-                            <td class="figures">{{ $way['before'] }}</td>
-                            <td class="figures">{{ $way['after'] }}</td>
-                            <td class="figures">{{ $way['early'] }} people</td>
-                            <td class="figures">{{ $way['gained'] }} min</td>
-                            <td class="figures {{ $way['free'] !== null && $way['free'] < 0 ? 'text-signal font-bold' : '' }}">
-                                {{ $way['free'] === null ? 'no anchor' : $way['free'] . ' min' }}</td>
+                            <th scope="row" class="font-normal">{{ $way->school }}</th>
+                            <td class="figures">{{ $way->before }}</td>
+                            <td class="figures">{{ $way->after }}</td>
+                            <td class="figures">{{ $way->early }} people</td>
+                            <td class="figures">{{ $way->gained }} min</td>
+                            <td class="figures {{ $way->free !== null && $way->free < 0 ? 'text-signal font-bold' : '' }}">
+                                {{ $way->free === null ? 'no anchor' : $way->free . ' min' }}</td>
                         </tr>
                     @endforeach
                 </tbody>
@@ -193,8 +193,8 @@
                                     class="priority {{ $group->priority }} !min-w-0 font-normal">{{ $group->priority }}</span></h2>
                             <p class="text-faint text-sm">{{ implode(', ', $group->people) }}</p>
                             @if ($made)
-                                <p class="text-faint text-sm figures">{{ count($group->people) }} people · {{ $made['changeOver'] }} min
-                                    of change-over, {{ $made['minutes'] }} min · {{ $made['frames'] }} frames</p>
+                                <p class="text-faint text-sm figures">{{ count($group->people) }} people · {{ $made->changeOver }} min
+                                    of change-over, {{ $made->minutes }} min · {{ $made->frames }} frames</p>
                             @endif
                         </div>
                         <span class="flex">

@@ -30,23 +30,23 @@
                             ->map(fn($r, $i) => 'row ' . ($i + 1) . ': ' . collect($r)->pluck('name')->implode(', '))
                             ->implode('; ') }}">
                     @if ($drawing->sharp())
-                        <rect class="sharp" x="0" y="{{ $drawing->sharp()['y'] }}" width="640"
-                            height="{{ $drawing->sharp()['height'] }}" />
+                        <rect class="sharp" x="0" y="{{ $drawing->sharp()->y }}" width="640"
+                            height="{{ $drawing->sharp()->height }}" />
                     @endif
                     <line class="focus-line" x1="0" x2="640" y1="{{ $drawing->focusY() }}" y2="{{ $drawing->focusY() }}" />
                     <text x="4" y="{{ $drawing->focusY() - 4 }}" font-size="13">focus {{ round($setup->focus->focusM, 2) }} m</text>
                     @foreach ($drawing->sights() as $line)
-                        <line class="sight" x1="{{ $line['toX'] }}" y1="{{ $line['toY'] }}" x2="{{ $line['x'] }}"
-                            y2="{{ $line['y'] }}" />
+                        <line class="sight" x1="{{ $line->toX }}" y1="{{ $line->toY }}" x2="{{ $line->x }}"
+                            y2="{{ $line->y }}" />
                     @endforeach
                     @foreach ($drawing->heads() as $head)
-                        <circle class="head" cx="{{ $head['x'] }}" cy="{{ $head['y'] }}" r="8">
-                            <title>{{ $head['name'] }}</title>
+                        <circle class="head" cx="{{ $head->x }}" cy="{{ $head->y }}" r="8">
+                            <title>{{ $head->name }}</title>
                         </circle>
                     @endforeach
                     @foreach ($drawing->heads() as $head)
-                        <text x="{{ $head['x'] }}" y="{{ $head['y'] - 12 }}" font-size="11" text-anchor="middle"
-                            class="on-ground">{{ mb_strimwidth($head['name'], 0, 8, '…') }}</text>
+                        <text x="{{ $head->x }}" y="{{ $head->y - 12 }}" font-size="11" text-anchor="middle"
+                            class="on-ground">{{ mb_strimwidth($head->name, 0, 8, '…') }}</text>
                     @endforeach
                     <path class="camera" d="M308 416h24v-12h-7l-5-6-5 6h-7z" /><text x="340" y="414" font-size="13">{{ $setup->distanceM }}
                         m before the front row</text>
@@ -58,16 +58,16 @@
                 <svg class="ruler row-plan" viewBox="0 0 640 300" role="img" aria-label="From the front">
                     @foreach ($drawing->front() as $face)
                         <g>
-                            <rect class="body" x="{{ $face['x'] - $drawing->headPx() * 2.2 }}"
-                                y="{{ $face['y'] + $drawing->headPx() * 1.6 }}" width="{{ $drawing->headPx() * 4.4 }}"
-                                height="{{ max(4, $face['bodyHeight'] - $drawing->headPx() * 1.6) }}" rx="5" />
-                            <circle class="head" cx="{{ $face['x'] }}" cy="{{ $face['y'] + $drawing->headPx() }}"
+                            <rect class="body" x="{{ $face->x - $drawing->headPx() * 2.2 }}"
+                                y="{{ $face->y + $drawing->headPx() * 1.6 }}" width="{{ $drawing->headPx() * 4.4 }}"
+                                height="{{ max(4, $face->bodyHeight - $drawing->headPx() * 1.6) }}" rx="5" />
+                            <circle class="head" cx="{{ $face->x }}" cy="{{ $face->y + $drawing->headPx() }}"
                                 r="{{ $drawing->headPx() }}" />
                         </g>
                     @endforeach
                     @foreach ($drawing->front() as $face)
-                        <text x="{{ $face['x'] }}" y="{{ $face['y'] - 3 }}" font-size="12" text-anchor="middle"
-                            class="on-ground">{{ mb_strimwidth($face['name'], 0, 9, '…') }}</text>
+                        <text x="{{ $face->x }}" y="{{ $face->y - 3 }}" font-size="12" text-anchor="middle"
+                            class="on-ground">{{ mb_strimwidth($face->name, 0, 9, '…') }}</text>
                     @endforeach
                 </svg>
                 <figcaption class="text-sm text-faint">From the front; unknown heights are taken as 172 cm.</figcaption>

@@ -22,24 +22,24 @@
                     aria-label="{{ collect($schedule->order)->pluck('id')->implode(', then ') }}; over after {{
                         (int) ceil($schedule->finishMinutes) }} min">
                     @foreach ($drawing->minutes() as $mark)
-                        <line class="hour" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="0" y2="{{ $sets * 64 }}" />
-                        <text x="{{ $mark['x'] }}" y="{{ $sets * 64 + 18 }}" font-size="13"
-                            text-anchor="middle">{{ $mark['minute'] }}</text>
+                        <line class="hour" x1="{{ $mark->x }}" x2="{{ $mark->x }}" y1="0" y2="{{ $sets * 64 }}" />
+                        <text x="{{ $mark->x }}" y="{{ $sets * 64 + 18 }}" font-size="13"
+                            text-anchor="middle">{{ $mark->minute }}</text>
                     @endforeach
                     @for ($n = 0; $n < $sets; $n++)
                         <text x="0" y="{{ $n * 64 + 34 }}" font-size="14">Set {{ $n + 1 }}</text>
                     @endfor
                     @foreach ($drawing->slips() as $slip)
                         <g class="slip">
-                            <rect @class(['team-slip' => $slip['isTeam']]) x="{{ $slip['x'] }}" y="{{ $slip['lane'] * 64 + 8 }}"
-                                width="{{ $slip['width'] }}" height="46" rx="2" />
-                            <title>{{ $slip['team'] }} {{ $slip['isTeam'] ? 'team' : 'players' }}</title>
-                            @if ($slip['width'] > 50)
-                                <text class="when" x="{{ $slip['x'] + 5 }}"
-                                    y="{{ $slip['lane'] * 64 + 28 }}">{{
-                                        mb_strimwidth($slip['team'], 0, (int) ($slip['width'] / 7), '…') }}</text><text
-                                    x="{{ $slip['x'] + 5 }}"
-                                    y="{{ $slip['lane'] * 64 + 44 }}">{{ $slip['isTeam'] ? 'team' : 'players' }}</text>
+                            <rect @class(['team-slip' => $slip->isTeam]) x="{{ $slip->x }}" y="{{ $slip->lane * 64 + 8 }}"
+                                width="{{ $slip->width }}" height="46" rx="2" />
+                            <title>{{ $slip->team }} {{ $slip->isTeam ? 'team' : 'players' }}</title>
+                            @if ($slip->width > 50)
+                                <text class="when" x="{{ $slip->x + 5 }}"
+                                    y="{{ $slip->lane * 64 + 28 }}">{{
+                                        mb_strimwidth($slip->team, 0, (int) ($slip->width / 7), '…') }}</text><text
+                                    x="{{ $slip->x + 5 }}"
+                                    y="{{ $slip->lane * 64 + 44 }}">{{ $slip->isTeam ? 'team' : 'players' }}</text>
                             @endif
                         </g>
                     @endforeach
@@ -59,11 +59,11 @@
             <tbody>
                 @foreach ($schedule->segments as $row)
                     <tr>
-                        <td class="figures">{{ round($row['from'], 1) }}</td>
-                        <td class="figures">{{ round($row['to'], 1) }}</td>
-                        <th scope="row">{{ $row['team'] }}</th>
-                        <td>{{ $row['isTeam'] ? 'team picture' : 'players, one by one' }}</td>
-                        <td class="figures">{{ $row['set'] }}</td>
+                        <td class="figures">{{ round($row->from, 1) }}</td>
+                        <td class="figures">{{ round($row->to, 1) }}</td>
+                        <th scope="row">{{ $row->team }}</th>
+                        <td>{{ $row->isTeam ? 'team picture' : 'players, one by one' }}</td>
+                        <td class="figures">{{ $row->set }}</td>
                     </tr>
                 @endforeach
             </tbody>
@@ -78,8 +78,8 @@
                     </p>
                     <ol>
                         @foreach ($one['rota'] as $pose)
-                            <li class="border-t border-rule py-1 figures">{{ $pose['number'] }}. {{ $pose['pose'] }}, turned
-                                {{ $pose['turned'] }}, {{ $pose['face'] }}@if ($pose['isForward'])
+                            <li class="border-t border-rule py-1 figures">{{ $pose->number }}. {{ $pose->pose }}, turned
+                                {{ $pose->turned }}, {{ $pose->face }}@if ($pose->isForward)
                                     , <b>half a step forward</b>
                                 @endif
                             </li>

@@ -13,60 +13,60 @@
         <svg class="ruler" viewBox="0 0 1000 {{ $height }}" role="group" aria-label="The day: {{ $rulerText }}">
             <g>
                 @foreach ($ruler->sky() as $band)
-                    <rect class="{{ $band['sky'] }}" x="{{ $band['x'] }}" y="0" width="{{ $band['width'] }}"
+                    <rect class="{{ $band->sky }}" x="{{ $band->x }}" y="0" width="{{ $band->width }}"
                         height="{{ $skyHeight }}" />
                 @endforeach
             </g>
             @foreach ($ruler->hours() as $hour)
-                <line class="hour" x1="{{ $hour['x'] }}" x2="{{ $hour['x'] }}" y1="{{ $top - 4 }}" y2="{{ $skyHeight }}" />
-                <text x="{{ $hour['x'] }}" y="{{ $height - 6 }}" font-size="15" text-anchor="middle">{{ $hour['label'] }}</text>
+                <line class="hour" x1="{{ $hour->x }}" x2="{{ $hour->x }}" y1="{{ $top - 4 }}" y2="{{ $skyHeight }}" />
+                <text x="{{ $hour->x }}" y="{{ $height - 6 }}" font-size="15" text-anchor="middle">{{ $hour->label }}</text>
             @endforeach
             @foreach ($ruler->marks() as $mark)
-                <line class="mark-line" x1="{{ $mark['x'] }}" x2="{{ $mark['x'] }}" y1="4" y2="{{ $skyHeight }}" />
-                <g transform="translate({{ $mark['labelX'] }} 0)">
+                <line class="mark-line" x1="{{ $mark->x }}" x2="{{ $mark->x }}" y1="4" y2="{{ $skyHeight }}" />
+                <g transform="translate({{ $mark->labelX }} 0)">
                     <rect x="-44" y="3" width="88" height="20" rx="3" fill="var(--paper)" /><text y="18" font-size="14"
-                        text-anchor="middle">{{ $mark['label'] }} {{ $mark['time'] }}</text>
+                        text-anchor="middle">{{ $mark->label }} {{ $mark->time }}</text>
                 </g>
             @endforeach
             @foreach ($slips as $lane => $row)
                 @php $y = $top + $loop->index * $laneHeight; @endphp
                 @foreach ($links[$lane] ?? [] as $link)
                     <g transform="translate(0 {{ $y + 14 + $slipHeight / 2 }})">
-                        <title>{{ $link['label'] }}</title>
-                        @if ($link['cord'] > 0)
-                            <path class="cord" d="M{{ $link['x'] }} 0q{{ $link['cord'] / 2 }} 9 {{ $link['cord'] }} 0" />
+                        <title>{{ $link->label }}</title>
+                        @if ($link->cord > 0)
+                            <path class="cord" d="M{{ $link->x }} 0q{{ $link->cord / 2 }} 9 {{ $link->cord }} 0" />
                         @endif
-                        @if ($link['spring'] !== '')
-                            <path class="spring" d="{{ $link['spring'] }}" />
-                        @elseif ($link['slack'] <= 0)
-                            <rect class="solid" x="{{ $link['springX'] - 2 }}" y="-9" width="5" height="18" />
+                        @if ($link->spring !== '')
+                            <path class="spring" d="{{ $link->spring }}" />
+                        @elseif ($link->slack <= 0)
+                            <rect class="solid" x="{{ $link->springX - 2 }}" y="-9" width="5" height="18" />
                         @endif
                     </g>
                 @endforeach
                 @foreach ($row as $slip)
-                    <a href="{{ $linkTo ?? '' }}#segment-{{ $slip['id'] }}" aria-label="{{ $slip['time'] }} {{ $slip['title'] }}">
-                        <svg x="{{ $slip['x'] }}" y="{{ $y + 14 + $slip['y'] }}" width="{{ $slip['width'] }}"
-                            height="{{ $slip['height'] }}" @class(['slip', 'outdoor' => $slip['isOutdoor']])>
-                            <title>{{ $slip['time'] }} {{ $slip['title'] }},
-                                {{ $slip['priority'] }}{{ $slip['isAnchor'] ? ', does not move' : '' }}</title>
-                            <rect x="1" y="1" width="{{ max(2, $slip['width'] - 2) }}" height="{{ $slip['height'] - 2 }}"
+                    <a href="{{ $linkTo ?? '' }}#segment-{{ $slip->id }}" aria-label="{{ $slip->time }} {{ $slip->title }}">
+                        <svg x="{{ $slip->x }}" y="{{ $y + 14 + $slip->y }}" width="{{ $slip->width }}"
+                            height="{{ $slip->height }}" @class(['slip', 'outdoor' => $slip->isOutdoor])>
+                            <title>{{ $slip->time }} {{ $slip->title }},
+                                {{ $slip->priority }}{{ $slip->isAnchor ? ', does not move' : '' }}</title>
+                            <rect x="1" y="1" width="{{ max(2, $slip->width - 2) }}" height="{{ $slip->height - 2 }}"
                                 rx="2" />
-                            <rect class="edge-{{ $slip['priority'] }}" x="1" y="1" width="{{ max(2, $slip['width'] - 2) }}"
+                            <rect class="edge-{{ $slip->priority }}" x="1" y="1" width="{{ max(2, $slip->width - 2) }}"
                                 height="5" />
-                            @if ($slip['lines'] !== [])
-                                <text class="when" x="6" y="20">{{ $slip['time'] }}</text>
-                                @foreach ($slip['lines'] as $i => $line)
+                            @if ($slip->lines !== [])
+                                <text class="when" x="6" y="20">{{ $slip->time }}</text>
+                                @foreach ($slip->lines as $i => $line)
                                     <text x="6" y="{{ 34 + $i * 14 }}">{{ $line }}</text>
                                 @endforeach
                             @endif
-                            @foreach ($slip['upright'] as $i => $line)
+                            @foreach ($slip->upright as $i => $line)
                                 <text class="upright"
-                                    transform="translate({{ $slip['width'] / 2 + 4 + ($i - (count($slip['upright']) - 1) / 2) * 13 }} {{
-                                        $slip['height'] - 5 }}) rotate(-90)">{{ $line }}</text>
+                                    transform="translate({{ $slip->width / 2 + 4 + ($i - (count($slip->upright) - 1) / 2) * 13 }} {{
+                                        $slip->height - 5 }}) rotate(-90)">{{ $line }}</text>
                             @endforeach
                         </svg>
-                        @if ($slip['isAnchor'])
-                            <circle class="nail" cx="{{ $slip['x'] + $slip['width'] / 2 }}" cy="{{ $y + 14 + $slip['y'] }}" r="5" />
+                        @if ($slip->isAnchor)
+                            <circle class="nail" cx="{{ $slip->x + $slip->width / 2 }}" cy="{{ $y + 14 + $slip->y }}" r="5" />
                         @endif
                     </a>
                 @endforeach

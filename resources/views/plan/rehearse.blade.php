@@ -16,12 +16,12 @@
         <p>Nothing is planned yet. <a href="/jobs/{{ $job->id }}/plan">Plan the day first.</a></p>
     @else
         @if ($buffer)
-            <div class="note mb-3" role="status">One buffer helps most: start {{ $buffer['segment']->title }} {{ $buffer['minutes'] }} min
-                earlier, and {{ $buffer['anchor']->title }} is reached on time in {{ round($buffer['after'] * 100) }} of 100 days instead
-                of {{ round($buffer['before'] * 100) }}.
-                @post('/segments/' . $buffer['segment']->id . '/shift')
-                    <input type="hidden" name="minutes" value="-{{ $buffer['minutes'] }}"><button class="button">Start it
-                        {{ $buffer['minutes'] }} min earlier</button>
+            <div class="note mb-3" role="status">One buffer helps most: start {{ $buffer->segment->title }} {{ $buffer->minutes }} min
+                earlier, and {{ $buffer->anchor->title }} is reached on time in {{ round($buffer->after * 100) }} of 100 days instead
+                of {{ round($buffer->before * 100) }}.
+                @post('/segments/' . $buffer->segment->id . '/shift')
+                    <input type="hidden" name="minutes" value="-{{ $buffer->minutes }}"><button class="button">Start it
+                        {{ $buffer->minutes }} min earlier</button>
                 @endpost
             </div>
         @endif
@@ -39,24 +39,24 @@
                 <tbody>
                     @foreach ($rows as $row)
                         <tr>
-                            <th scope="row">{{ $row['segment']->title }}@if ($row['segment']->isAnchor)
+                            <th scope="row">{{ $row->segment->title }}@if ($row->segment->isAnchor)
                                     <span class="text-sm text-faint font-normal">does not move</span>
                                 @endif
                             </th>
-                            <td class="figures">{{ $row['p50'] }}</td>
-                            <td class="figures">{{ $row['p90'] }} <span
-                                    class="text-faint">{{ $row['late'] > 0 ? '+' . $row['late'] . ' min' : '' }}</span></td>
+                            <td class="figures">{{ $row->p50 }}</td>
+                            <td class="figures">{{ $row->p90 }} <span
+                                    class="text-faint">{{ $row->late > 0 ? '+' . $row->late . ' min' : '' }}</span></td>
                             <td class="figures"><b
-                                    class="{{ $row['onTime'] >= 0.9
+                                    class="{{ $row->onTime >= 0.9
                                                 ? 'text-moss'
-                                                : ($row['segment']->isAnchor
+                                                : ($row->segment->isAnchor
                                                     ? 'text-signal'
-                                                    : 'text-amber') }}">{{ round($row['onTime'] * 100) }}
+                                                    : 'text-amber') }}">{{ round($row->onTime * 100) }}
                                     %</b></td>
                             <td><svg class="progress" viewBox="0 0 100 10" preserveAspectRatio="none" role="img"
-                                    aria-label="{{ round($row['share'] * 100) }} per cent">
+                                    aria-label="{{ round($row->share * 100) }} per cent">
                                     <rect class="ground" width="100" height="10" vector-effect="non-scaling-stroke" />
-                                    <rect class="fill" width="{{ max(0, min(100, round($row['share'] * 100))) }}" height="10" />
+                                    <rect class="fill" width="{{ max(0, min(100, round($row->share * 100))) }}" height="10" />
                                 </svg></td>
                         </tr>
                     @endforeach

@@ -20,30 +20,30 @@
             <svg class="ruler" viewBox="0 0 1000 {{ $height + 24 }}" role="img"
                 aria-label="{{ collect($rows)
                         ->map(
-                            fn($r) => $r['name'] .
+                            fn($r) => $r->name .
                                 ' planned at ' .
-                                $r['planned']['time'] .
-                                ($r['best'] ? ', best at ' . $r['best']['time'] : ''),
+                                $r->planned->time .
+                                ($r->best ? ', best at ' . $r->best->time : ''),
                         )
                         ->implode('; ') }}">
                 @foreach ($drawing->hours() as $hour)
-                    <line class="hour" x1="{{ $hour['x'] }}" x2="{{ $hour['x'] }}" y1="0" y2="{{ $height }}" /><text
-                        x="{{ $hour['x'] }}" y="{{ $height + 18 }}" font-size="14" text-anchor="middle">{{ $hour['label'] }}</text>
+                    <line class="hour" x1="{{ $hour->x }}" x2="{{ $hour->x }}" y1="0" y2="{{ $height }}" /><text
+                        x="{{ $hour->x }}" y="{{ $height + 18 }}" font-size="14" text-anchor="middle">{{ $hour->label }}</text>
                 @endforeach
                 @foreach ($rows as $row)
                     @php $y = $loop->index * 46 + 4; @endphp
-                    <text x="0" y="{{ $y + 24 }}" font-size="15">{{ mb_strimwidth($row['name'], 0, 26, '…') }}</text>
-                    @if ($row['window'])
+                    <text x="0" y="{{ $y + 24 }}" font-size="15">{{ mb_strimwidth($row->name, 0, 26, '…') }}</text>
+                    @if ($row->window)
                         <path class="window-bracket"
-                            d="M{{ $row['window']['x'] }} {{ $y + 2 }}v34m0 -17h{{ $row['window']['width'] }}m0 -17v34" />
+                            d="M{{ $row->window->x }} {{ $y + 2 }}v34m0 -17h{{ $row->window->width }}m0 -17v34" />
                     @endif
-                    <rect class="stop-planned" x="{{ $row['planned']['x'] }}" y="{{ $y + 4 }}"
-                        width="{{ $row['planned']['width'] }}" height="30" rx="2" />
-                    @if ($row['best'])
+                    <rect class="stop-planned" x="{{ $row->planned->x }}" y="{{ $y + 4 }}"
+                        width="{{ $row->planned->width }}" height="30" rx="2" />
+                    @if ($row->best)
                         <g class="slip">
-                            <rect x="{{ $row['best']['x'] }}" y="{{ $y + 8 }}" width="{{ $row['best']['width'] }}" height="22"
-                                rx="2" /><text class="when" x="{{ $row['best']['x'] + 5 }}"
-                                y="{{ $y + 24 }}">{{ $row['best']['place'] }}. {{ $row['best']['time'] }}</text>
+                            <rect x="{{ $row->best->x }}" y="{{ $y + 8 }}" width="{{ $row->best->width }}" height="22"
+                                rx="2" /><text class="when" x="{{ $row->best->x + 5 }}"
+                                y="{{ $y + 24 }}">{{ $row->best->place }}. {{ $row->best->time }}</text>
                         </g>
                     @endif
                 @endforeach
@@ -95,10 +95,10 @@
                     <tbody>
                         @foreach ($kit as $row)
                             <tr>
-                                <th scope="row"><a href="/jobs/{{ $row['stop']->jobId }}/pack">{{ $row['stop']->name }}</a> <span
-                                        class="figures text-faint">{{ count($row['stop']->items) }}</span></th>
-                                @foreach (['out', 'on', 'home'] as $part)
-                                    <td>{{ $row[$part] === [] ? '–' : implode(', ', $row[$part]) }}</td>
+                                <th scope="row"><a href="/jobs/{{ $row->stop->jobId }}/pack">{{ $row->stop->name }}</a> <span
+                                        class="figures text-faint">{{ count($row->stop->items) }}</span></th>
+                                @foreach ([$row->out, $row->on, $row->home] as $labels)
+                                    <td>{{ $labels === [] ? '–' : implode(', ', $labels) }}</td>
                                 @endforeach
                             </tr>
                         @endforeach
@@ -135,27 +135,27 @@
         </form>
         @if ($restack)
             <ul class="mt-3">
-                @foreach ($restack['days'] as $id => $to)
+                @foreach ($restack->days as $id => $to)
                     <li class="border-t border-rule py-1"><b>{{ $jobs->firstWhere('id', $id)?->name }}</b> <span
                             class="figures">{{ $to }} at
-                            {{ NorthSatchel\Time\ClockTime::ofMinutes($restack['rounds'][$to]->starts[$id])->text() }}</span> <span
-                            class="text-faint figures">{{ $restack['rounds'][$to]->slackMinutes === null
+                            {{ NorthSatchel\Time\ClockTime::ofMinutes($restack->rounds[$to]->starts[$id])->text() }}</span> <span
+                            class="text-faint figures">{{ $restack->rounds[$to]->slackMinutes === null
                                         ? ''
                                         : 'set out up to ' .
-                                            $restack['rounds'][$to]->slackMinutes .
+                                            $restack->rounds[$to]->slackMinutes .
                                             ' min after ' .
                                             $from .
                                             ' that day' }}</span>
                     </li>
                 @endforeach
-                @foreach ($restack['left'] as $id)
+                @foreach ($restack->left as $id)
                     <li class="border-t border-rule py-1 text-signal"><b>{{ $jobs->firstWhere('id', $id)?->name }}</b> fits on none of
                         these days within its appointment.</li>
                 @endforeach
             </ul>
             <p class="text-faint text-sm">As many as fit, and of those ways the one whose tightest day has the most slack: all were
                 weighed.</p>
-            @if ($restack['days'] !== [])<x-form :action="'/days/' . $date . '/restack'" class="mt-2"><input
+            @if ($restack->days !== [])<x-form :action="'/days/' . $date . '/restack'" class="mt-2"><input
                         type="hidden" name="from" value="{{ $from }}"><input type="hidden" name="home"
                         value="{{ $home }}">
                     @foreach ($chosen as $id)

@@ -22,38 +22,38 @@
                         </clipPath>
                         <circle cx="200" cy="200" r="182" class="ground" />
                         @foreach ($drawing->things() as $thing)
-                            @if ($thing['shadow'] !== '')
-                                <polygon class="shade" clip-path="url(#ground)" points="{{ $thing['shadow'] }}" />
+                            @if ($thing->shadow !== '')
+                                <polygon class="shade" clip-path="url(#ground)" points="{{ $thing->shadow }}" />
                             @endif
                         @endforeach
                         @if ($drawing->land() !== '')
                             <path class="land" fill-rule="evenodd" d="{{ $drawing->land() }}" />
                         @endif
                         @php $path = $drawing->sunPath(); @endphp
-                        <path class="sun-path" d="{{ $path['lit'] }}" />
-                        <path class="sun-path hidden-sun" d="{{ $path['hidden'] }}" />
+                        <path class="sun-path" d="{{ $path->lit }}" />
+                        <path class="sun-path hidden-sun" d="{{ $path->hidden }}" />
                         @foreach ($drawing->windows() as $window)
-                            <polyline class="window{{ $window['isSunny'] ? ' sunny' : '' }}" points="{{ $window['line'] }}" /><text
-                                x="{{ $window['x'] }}" y="{{ $window['y'] - 8 }}" font-size="14" text-anchor="middle"
-                                class="on-ground">{{ $window['name'] }}</text>
+                            <polyline class="window{{ $window->isSunny ? ' sunny' : '' }}" points="{{ $window->line }}" /><text
+                                x="{{ $window->x }}" y="{{ $window->y - 8 }}" font-size="14" text-anchor="middle"
+                                class="on-ground">{{ $window->name }}</text>
                         @endforeach
                         @foreach ($drawing->hours() as $hour)
-                            <circle cx="{{ $hour['x'] }}" cy="{{ $hour['y'] }}" r="9" class="hour-dot" /><text
-                                x="{{ $hour['x'] }}" y="{{ $hour['y'] + 4 }}" font-size="11"
-                                text-anchor="middle">{{ $hour['label'] }}</text>
+                            <circle cx="{{ $hour->x }}" cy="{{ $hour->y }}" r="9" class="hour-dot" /><text
+                                x="{{ $hour->x }}" y="{{ $hour->y + 4 }}" font-size="11"
+                                text-anchor="middle">{{ $hour->label }}</text>
                         @endforeach
                         @foreach ($drawing->things() as $thing)
-                            <polyline class="thing" points="{{ $thing['body'] }}" /><text x="{{ $thing['x'] }}"
-                                y="{{ $thing['y'] - 8 }}" font-size="14" text-anchor="middle"
-                                class="on-ground">{{ $thing['name'] }}</text>
+                            <polyline class="thing" points="{{ $thing->body }}" /><text x="{{ $thing->x }}"
+                                y="{{ $thing->y - 8 }}" font-size="14" text-anchor="middle"
+                                class="on-ground">{{ $thing->name }}</text>
                         @endforeach
                         @if ($mark)
-                            <path class="ray" d="M{{ $mark['x'] }} {{ $mark['y'] }}L200 200" />
-                            <circle cx="{{ $mark['x'] }}" cy="{{ $mark['y'] }}" r="12" class="sun" />
+                            <path class="ray" d="M{{ $mark->x }} {{ $mark->y }}L200 200" />
+                            <circle cx="{{ $mark->x }}" cy="{{ $mark->y }}" r="12" class="sun" />
                         @endif
                         @if ($facing)
-                            <path class="face-way" d="M200 200L{{ $facing['x'] }} {{ $facing['y'] }}" />
-                            <circle cx="{{ $facing['x'] }}" cy="{{ $facing['y'] }}" r="4" class="face-tip" />
+                            <path class="face-way" d="M200 200L{{ $facing->x }} {{ $facing->y }}" />
+                            <circle cx="{{ $facing->x }}" cy="{{ $facing->y }}" r="4" class="face-tip" />
                         @endif
                         <circle cx="200" cy="200" r="7" class="people" />
                         <text x="200" y="4" font-size="16" text-anchor="middle">N</text>

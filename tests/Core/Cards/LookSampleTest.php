@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Cards;
 
+use NorthSatchel\Cards\Check\FrameToLookAt;
+use NorthSatchel\Cards\Check\FrameToSample;
 use NorthSatchel\Cards\Check\LookSample;
 use PHPUnit\Framework\TestCase;
 
@@ -12,17 +14,17 @@ final class LookSampleTest extends TestCase
     /**
      * @param  list<int>  $sizes
      * @param  list<int>  $differing
-     * @return list<array{id: int, name: string, bytes: int, isDiffering: bool}>
+     * @return list<FrameToSample>
      */
     private static function frames(array $sizes, array $differing = []): array
     {
         return array_map(
-            static fn (int $bytes, int $i): array => [
-                'id' => 100 + $i,
-                'name' => "F{$i}",
-                'bytes' => $bytes,
-                'isDiffering' => in_array($i, $differing, true),
-            ],
+            static fn (int $bytes, int $i): FrameToSample => new FrameToSample(
+                id: 100 + $i,
+                name: "F{$i}",
+                bytes: $bytes,
+                isDiffering: in_array($i, $differing, true),
+            ),
             $sizes,
             array_keys($sizes),
         );
@@ -56,13 +58,13 @@ final class LookSampleTest extends TestCase
         $this->assertCount(4, LookSample::of(self::frames([5, 5, 5, 5])));
         $this->assertCount(9, LookSample::of(self::frames(array_fill(0, 30, 100), range(0, 29))));
         $mixed = LookSample::of(self::frames(array_map(static fn (int $i): int => $i % 3 === 0 ? 100 : 1000, range(0, 59))));
-        $this->assertCount(4, array_filter($mixed, static fn (array $f): bool => str_contains($f['why'], 'less detail')));
+        $this->assertCount(4, array_filter($mixed, static fn (FrameToLookAt $f): bool => str_contains($f->why, 'less detail')));
         // A scene that is plain throughout is small without being soft.
         $this->assertSame(
             [],
             array_filter(
                 LookSample::of(self::frames([...array_fill(0, 30, 1000), ...array_fill(0, 30, 400)])),
-                static fn (array $f): bool => str_contains($f['why'], 'less detail') && $f['id'] > 135,
+                static fn (FrameToLookAt $f): bool => str_contains($f->why, 'less detail') && $f->id > 135,
             ),
         );
     }

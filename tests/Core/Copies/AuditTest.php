@@ -152,9 +152,9 @@ final class AuditTest extends TestCase
             $place(4, 'Slow vault', 'elsewhere', 'disk', 5),
         ];
         $step = self::audit($loads, $places)->nextStep();
-        $this->assertSame(['Vault', 6], [$step['place']->name ?? null, $step['mends'] ?? null], 'a copy, a kind and a place for each');
-        $this->assertSame(10, $step['minutes'] ?? null, '12 GB at 20 MB/s');
-        $this->assertLessThan($step['before'] ?? 0, $step['after'] ?? 1);
+        $this->assertSame(['Vault', 6], [$step->place->name ?? null, $step->mends ?? null], 'a copy, a kind and a place for each');
+        $this->assertSame(10, $step->minutes ?? null, '12 GB at 20 MB/s');
+        $this->assertLessThan($step->before ?? 0, $step->after ?? 1);
         $this->assertNull(
             self::audit([self::load('S1', true, self::copy('Fir', 'bag'))], [$place(1, 'Fir', 'bag', 'ssd', 300)])->nextStep(),
             'it is there already',

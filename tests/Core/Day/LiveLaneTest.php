@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Day;
 
+use NorthSatchel\Day\IgnoredTap;
 use NorthSatchel\Day\LiveEvent;
 use NorthSatchel\Day\LiveLane;
 use NorthSatchel\Day\LiveSegment;
 use NorthSatchel\Day\SegmentState;
 use NorthSatchel\Plan\Replan\Replanner;
 use NorthSatchel\Plan\Replan\Rest;
+use NorthSatchel\Plan\Timeline\Way;
 use NorthSatchel\Plan\Timeline\Ways;
 use NorthSatchel\Taps\TapKind;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -130,8 +132,8 @@ final class LiveLaneTest extends TestCase
             self::event('b', 'done', 40, 'nowhere'),
             self::event('a', 'done', 50, 's1'),
         ]);
-        $this->assertSame(
-            [['id' => 'b', 'why' => 'unknown'], ['id' => 'c', 'why' => 'unknown'], ['id' => 'd', 'why' => 'future']],
+        $this->assertEquals(
+            [new IgnoredTap('b', 'unknown'), new IgnoredTap('c', 'unknown'), new IgnoredTap('d', 'future')],
             $lane->log->ignored,
         );
         $this->assertSame(['a'], array_map(static fn (LiveEvent $e): string => $e->id, $lane->log->counted));
@@ -156,7 +158,7 @@ final class LiveLaneTest extends TestCase
                 "round {$round}",
             );
             $this->assertSame($expected['counted'], count($lane->log->counted), "round {$round}");
-            $this->assertSame($expected['ignored'], $lane->log->ignored, "round {$round}");
+            $this->assertEquals($expected['ignored'], $lane->log->ignored, "round {$round}");
             $again = self::lane($random->shuffleArray([...$events, ...$random->shuffleArray($events)]));
             $this->assertEquals(
                 [$lane->states, $lane->running, $lane->minutesLate, $lane->replan, $lane->log],
@@ -168,7 +170,7 @@ final class LiveLaneTest extends TestCase
 
     /**
      * @param  list<LiveEvent>  $events
-     * @return array{states: list<string>, counted: int, ignored: list<array{id: string, why: string}>}
+     * @return array{states: list<string>, counted: int, ignored: list<IgnoredTap>}
      */
     private static function byTheRules(array $events): array
     {
@@ -188,7 +190,7 @@ final class LiveLaneTest extends TestCase
         $ignored = [];
         foreach ($first as $e) {
             if ($why($e) !== null) {
-                $ignored[] = ['id' => $e->id, 'why' => $why($e)];
+                $ignored[] = new IgnoredTap($e->id, $why($e));
             }
         }
         $live = array_values(array_filter($first, static fn (LiveEvent $e): bool => $why($e) === null));
@@ -271,6 +273,6 @@ final class LiveLaneTest extends TestCase
 
     private static function ways(): Ways
     {
-        return new Ways([['from' => 'hall', 'to' => 'park', 'minutes' => 12]]);
+        return new Ways([new Way(from: 'hall', to: 'park', minutes: 12)]);
     }
 }

@@ -10,6 +10,7 @@ use NorthSatchel\Kit\Judge\BodiesJudge;
 use NorthSatchel\Kit\Judge\BudgetJudge;
 use NorthSatchel\Kit\Judge\ReachJudge;
 use NorthSatchel\Kit\Judge\TicksJudge;
+use NorthSatchel\Kit\Needs\BodyWork;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\ReachRuler;
@@ -33,7 +34,7 @@ final class BagFindingsTest extends TestCase
     private static function budgets(int $frames, array $bag, float $hours = 10.0, string $mode = ''): array
     {
         $of = static fn (Gear $body): Gear => new Gear($body->id, $body->label, $body->kind, [...$body->specs, 'planned_mode' => $mode]);
-        $bodies = array_map(static fn (Gear $b): array => ['body' => $of($b), 'frames' => $frames], [self::body(1, 'One'), self::body(2, 'Two')]);
+        $bodies = array_map(static fn (Gear $b): BodyWork => new BodyWork(body: $of($b), frames: $frames), [self::body(1, 'One'), self::body(2, 'Two')]);
         $found = [];
         foreach (BudgetJudge::of(BudgetNeeds::of($bodies, [], $hours, 20.0, 0, $bag), $bag) as $verdict) {
             $found[$verdict->code] = $verdict;
@@ -132,9 +133,9 @@ final class BagFindingsTest extends TestCase
         $ruler = new ReachRuler($lenses, $day, [1 => 'lead, Body A, left']);
         $this->assertSame([true, false, false], array_column($ruler->ticks(), 'isCovered'), 'the second has no lens');
         [$zoom, $prime] = $ruler->bars();
-        $this->assertSame([['lead, Body A, left', true], ['lead', false]], [[$zoom['on'], $zoom['starts']], [$prime['on'], $prime['starts']]]);
-        $this->assertSame(ReachRuler::x(24), $zoom['x']);
-        $this->assertEqualsWithDelta(ReachRuler::x(70), $zoom['x'] + $zoom['width'], 0.1);
-        $this->assertEqualsWithDelta(ReachRuler::x(85), $prime['x'] + $prime['width'] / 2, 0.1);
+        $this->assertSame([['lead, Body A, left', true], ['lead', false]], [[$zoom->on, $zoom->starts], [$prime->on, $prime->starts]]);
+        $this->assertSame(ReachRuler::x(24), $zoom->x);
+        $this->assertEqualsWithDelta(ReachRuler::x(70), $zoom->x + $zoom->width, 0.1);
+        $this->assertEqualsWithDelta(ReachRuler::x(85), $prime->x + $prime->width / 2, 0.1);
     }
 }

@@ -13,10 +13,12 @@ use NorthSatchel\Kit\Judge\FlightJudge;
 use NorthSatchel\Kit\Judge\HoldsJudge;
 use NorthSatchel\Kit\Judge\LensChanges;
 use NorthSatchel\Kit\Judge\LossReport;
+use NorthSatchel\Kit\Judge\LostPair;
 use NorthSatchel\Kit\Judge\PersonLoss;
 use NorthSatchel\Kit\Judge\StationJudge;
 use NorthSatchel\Kit\Judge\Swap;
 use NorthSatchel\Kit\Judge\SwapTimes;
+use NorthSatchel\Kit\Judge\WantedFocal;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
@@ -79,7 +81,7 @@ final class KitJudgesTest extends TestCase
         $this->assertContains('mind kit.pairs', self::codes($mended->verdicts()), 'both readers, both bodies');
         $this->assertContains(
             ['A', 'B'],
-            array_map(static fn (array $p): array => array_map(static fn (Gear $g): string => $g->label, $p['gear']), $mended->pairs),
+            array_map(static fn (LostPair $p): array => array_map(static fn (Gear $g): string => $g->label, $p->gear), $mended->pairs),
         );
         $this->assertSame(
             ['fix kit.unmet'],
@@ -142,7 +144,7 @@ final class KitJudgesTest extends TestCase
         for ($seed = 1; $seed <= 40; $seed++) {
             $dice = new Randomizer(new Mt19937($seed));
             $shots = array_map(
-                static fn (int $i): array => ['what' => "shot {$i}", 'focalMm' => [24, 35, 50, 70, 100, 180][$dice->getInt(0, 5)]],
+                static fn (int $i): WantedFocal => new WantedFocal(what: "shot {$i}", focalMm: [24, 35, 50, 70, 100, 180][$dice->getInt(0, 5)]),
                 range(1, 7),
             );
             foreach ([1, 2] as $bodies) {
@@ -153,18 +155,18 @@ final class KitJudgesTest extends TestCase
         }
         $this->assertGreaterThan(40, $changed);
         $easy = LensChanges::of($lenses, 2, [
-            ['what' => 'a', 'focalMm' => 24],
-            ['what' => 'b', 'focalMm' => 180],
-            ['what' => 'c', 'focalMm' => 50],
+            new WantedFocal(what: 'a', focalMm: 24),
+            new WantedFocal(what: 'b', focalMm: 180),
+            new WantedFocal(what: 'c', focalMm: 50),
         ]);
         $this->assertSame(['24–70', '70–200'], array_map(static fn (Gear $g): string => $g->label, $easy->start));
-        $this->assertSame(['wide'], LensChanges::of($lenses, 2, [['what' => 'wide', 'focalMm' => 14]])->unreached);
-        $this->assertSame([], LensChanges::of([], 2, [['what' => 'wide', 'focalMm' => 14]])->start);
+        $this->assertSame(['wide'], LensChanges::of($lenses, 2, [new WantedFocal(what: 'wide', focalMm: 14)])->unreached);
+        $this->assertSame([], LensChanges::of([], 2, [new WantedFocal(what: 'wide', focalMm: 14)])->start);
     }
 
     /**
      * @param  list<Gear>  $lenses
-     * @param  list<array{what: string, focalMm: int}>  $shots
+     * @param  list<WantedFocal>  $shots
      */
     private static function fewest(array $lenses, int $bodies, array $shots): int
     {
@@ -172,7 +174,7 @@ final class KitJudgesTest extends TestCase
             if ($at === count($shots)) {
                 return 0;
             }
-            $mm = $shots[$at]['focalMm'];
+            $mm = $shots[$at]->focalMm;
             $fits = static fn (Gear $l): bool => $l->reachOn(1)[0] <= $mm && $l->reachOn(1)[1] >= $mm;
             $least = array_filter($on, $fits) === [] ? PHP_INT_MAX : $walk($on, $at + 1);
             foreach (array_filter($lenses, static fn (Gear $l): bool => $fits($l) && ! in_array($l, $on, true)) as $lens) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kit;
 
+use NorthSatchel\Drawing\Point;
 use NorthSatchel\Exposure\AmbientForecast;
 use NorthSatchel\Exposure\ClearSky;
 use NorthSatchel\Exposure\Evenness;
@@ -19,6 +20,7 @@ use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\PlannedWork;
+use NorthSatchel\Kit\ProposedLine;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Optics\FrameEdge;
@@ -114,8 +116,8 @@ final class LanesAndDrawingsTest extends TestCase
         $this->assertContains('Hire or borrow 2 × a drive.', $said);
         $this->assertContains('Hire or borrow a ladder.', $said);
         $this->assertContains('8 things, 1.6 kg.', $said);
-        $this->assertContains(
-            ['labels' => 'Card 1, Card 2, Card 3', 'grams' => 9, 'why' => '2 cards of 128 GB, the spare included'],
+        $this->assertContainsEquals(
+            new ProposedLine(labels: 'Card 1, Card 2, Card 3', grams: 9, why: '2 cards of 128 GB, the spare included'),
             $kit->lines(),
         );
         foreach (KitSchool::cases() as $school) {
@@ -179,12 +181,12 @@ final class LanesAndDrawingsTest extends TestCase
         $points = array_map(static fn (string $p): array => array_map(floatval(...), explode(',', $p)), explode(' ', $drawing->frame()));
         [$camera, , $right] = $points;
         $light = $drawing->light();
-        $share = ($camera[1] - $light['y']) / ($camera[1] - $right[1]);
-        $this->assertGreaterThan($camera[0] + $share * ($right[0] - $camera[0]), $light['x'], 'to the right of the edge at its height');
-        $this->assertSame(['x' => $camera[0], 'y' => $camera[1]], $drawing->camera());
+        $share = ($camera[1] - $light->y) / ($camera[1] - $right[1]);
+        $this->assertGreaterThan($camera[0] + $share * ($right[0] - $camera[0]), $light->x, 'to the right of the edge at its height');
+        $this->assertEquals(new Point($camera[0], $camera[1]), $drawing->camera());
         $this->assertSame(6, count($drawing->people()), 'two rows of three');
         $this->assertSame(3, count((new LightDrawing(4.0, 2.88, $edge))->people()));
-        foreach ([...$points, [$light['x'], $light['y']]] as [$x, $y]) {
+        foreach ([...$points, [$light->x, $light->y]] as [$x, $y]) {
             $this->assertTrue($x >= 0 && $x <= LightDrawing::WIDTH && $y >= 0 && $y <= LightDrawing::HEIGHT, "{$x} {$y}");
         }
     }

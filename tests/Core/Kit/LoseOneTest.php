@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kit;
 
+use NorthSatchel\Kit\CountedNeed;
 use NorthSatchel\Kit\LosableThing;
 use NorthSatchel\Kit\LoseOne;
+use NorthSatchel\Kit\LostItems;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -23,27 +25,27 @@ final class LoseOneTest extends TestCase
             'flash' => new LosableThing(['light'], ['small cell']),
         ];
         $needs = [
-            'two' => ['capability' => 'body', 'count' => 2],
-            'one' => ['capability' => 'body', 'count' => 1],
-            'long' => ['capability' => 'long', 'count' => 1],
-            'light' => ['capability' => 'light', 'count' => 1],
+            'two' => new CountedNeed(capability: 'body', count: 2),
+            'one' => new CountedNeed(capability: 'body', count: 1),
+            'long' => new CountedNeed(capability: 'long', count: 1),
+            'light' => new CountedNeed(capability: 'light', count: 1),
         ];
         $lose = new LoseOne($things, $needs);
         $this->assertSame(['two', 'one', 'long'], $lose->met);
         $this->assertSame(['light'], $lose->unmet, 'the flash has no cells');
         $this->assertFalse($lose->isUsable('flash'));
-        $this->assertSame(
+        $this->assertEquals(
             [
-                ['items' => ['body'], 'needs' => ['two']],
-                ['items' => ['body 2'], 'needs' => ['two']],
-                ['items' => ['long'], 'needs' => ['long']],
-                ['items' => ['cell'], 'needs' => ['two', 'one', 'long']],
+                new LostItems(['body'], ['two']),
+                new LostItems(['body 2'], ['two']),
+                new LostItems(['long'], ['long']),
+                new LostItems(['cell'], ['two', 'one', 'long']),
             ],
             $lose->breaks(),
         );
         $pairs = array_slice($lose->breaks(2), 4);
-        $this->assertContains(
-            ['items' => ['body', 'body 2'], 'needs' => ['two', 'one', 'long']],
+        $this->assertContainsEquals(
+            new LostItems(['body', 'body 2'], ['two', 'one', 'long']),
             $pairs,
             'no body, so no mount, so no long lens',
         );
@@ -55,22 +57,22 @@ final class LoseOneTest extends TestCase
         $lose = new LoseOne(
             ['a' => new LosableThing(['x'], ['y']), 'b' => new LosableThing(['y'], ['x']), 'c' => new LosableThing(['z'], ['z'])],
             [
-                'x' => ['capability' => 'x', 'count' => 1],
-                'z' => ['capability' => 'z', 'count' => 1],
+                'x' => new CountedNeed(capability: 'x', count: 1),
+                'z' => new CountedNeed(capability: 'z', count: 1),
             ],
         );
         $this->assertSame(['x'], $lose->met);
         $this->assertSame(['z'], $lose->unmet, 'what it requires some other must give');
-        $this->assertSame([['items' => ['a'], 'needs' => ['x']], ['items' => ['b'], 'needs' => ['x']]], $lose->breaks());
+        $this->assertEquals([new LostItems(['a'], ['x']), new LostItems(['b'], ['x'])], $lose->breaks());
     }
 
     public function test_what_is_no_thing_of_its_own_is_not_lost(): void
     {
         $lose = new LoseOne(
             ['lens' => new LosableThing(['lens']), 'pair' => new LosableThing(['reach'], ['lens'], canBeLost: false)],
-            ['reach' => ['capability' => 'reach', 'count' => 1]],
+            ['reach' => new CountedNeed(capability: 'reach', count: 1)],
         );
-        $this->assertSame([['items' => ['lens'], 'needs' => ['reach']]], $lose->breaks(2));
+        $this->assertEquals([new LostItems(['lens'], ['reach'])], $lose->breaks(2));
     }
 
     /** The largest set in which everything works, by taking out what does not until nothing changes. */
@@ -88,7 +90,7 @@ final class LoseOneTest extends TestCase
                 $things[(string) ($i * 7)] = new LosableThing($some($dice->getInt(1, 2)), $some($dice->getInt(0, 2)));
             }
             for ($i = 0; $i < 5; $i++) {
-                $needs["n{$i}"] = ['capability' => "c{$i}", 'count' => $dice->getInt(1, 2)];
+                $needs["n{$i}"] = new CountedNeed(capability: "c{$i}", count: $dice->getInt(1, 2));
             }
             $met = self::met($things, $needs);
             $lose = new LoseOne($things, $needs);
@@ -98,7 +100,7 @@ final class LoseOneTest extends TestCase
             $ids = array_map(strval(...), array_keys($things));
             foreach ($ids as $id) {
                 $alone[$id] = array_values(array_diff($met, self::met(array_diff_key($things, [$id => 0]), $needs)));
-                $expected = $alone[$id] === [] ? $expected : [...$expected, ['items' => [$id], 'needs' => $alone[$id]]];
+                $expected = $alone[$id] === [] ? $expected : [...$expected, new LostItems([$id], $alone[$id])];
             }
             foreach ($ids as $i => $one) {
                 foreach (array_slice($ids, $i + 1) as $other) {
@@ -106,10 +108,10 @@ final class LoseOneTest extends TestCase
                     $expected =
                         array_diff($both, $alone[$one], $alone[$other]) === []
                             ? $expected
-                            : [...$expected, ['items' => [$one, $other], 'needs' => $both]];
+                            : [...$expected, new LostItems([$one, $other], $both)];
                 }
             }
-            $this->assertSame($expected, $lose->breaks(2), "seed {$seed}");
+            $this->assertEquals($expected, $lose->breaks(2), "seed {$seed}");
             $broken += count($expected);
         }
         $this->assertGreaterThan(100, $broken);
@@ -118,7 +120,7 @@ final class LoseOneTest extends TestCase
 
     /**
      * @param  array<LosableThing>  $things
-     * @param  array<string, array{capability: string, count: int}>  $needs
+     * @param  array<string, CountedNeed>  $needs
      * @return list<string>
      */
     private static function met(array $things, array $needs): array
@@ -140,8 +142,8 @@ final class LoseOneTest extends TestCase
         $met = [];
         foreach ($needs as $id => $need) {
             if (
-                count(array_filter($things, static fn (LosableThing $o): bool => in_array($need['capability'], $o->gives, true))) >=
-                $need['count']
+                count(array_filter($things, static fn (LosableThing $o): bool => in_array($need->capability, $o->gives, true))) >=
+                $need->count
             ) {
                 $met[] = $id;
             }

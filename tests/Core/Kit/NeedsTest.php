@@ -8,12 +8,16 @@ use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\Ask;
+use NorthSatchel\Kit\Needs\BodyWork;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\DealtWork;
 use NorthSatchel\Kit\Needs\Givers;
+use NorthSatchel\Kit\Needs\LoneWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\PlannedWork;
+use NorthSatchel\Kit\RemoteWork;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Time\Priority;
@@ -290,7 +294,7 @@ final class NeedsTest extends TestCase
         );
         $this->assertSame(
             [['A', 450], ['B', 300], ['C', 450]],
-            array_map(static fn (array $x): array => [$x['body']->label, $x['frames']], $split),
+            array_map(static fn (BodyWork $x): array => [$x->body->label, $x->frames], $split),
             'one each, then the second of the lead',
         );
     }
@@ -307,35 +311,35 @@ final class NeedsTest extends TestCase
             new Ask(2, NeedWhat::Remote, 2, Priority::Must),
             new Ask(3, NeedWhat::Ladder, 1, Priority::Nice, hours: 9.0),
         ];
-        $this->assertSame(
-            [['frames' => 200, 'hours' => 6.0], ['frames' => 1100, 'hours' => 0.0], ['frames' => 1100, 'hours' => 0.0]],
+        $this->assertEquals(
+            [new RemoteWork(frames: 200, hours: 6.0), new RemoteWork(frames: 1100, hours: 0.0), new RemoteWork(frames: 1100, hours: 0.0)],
             PlannedWork::remotes($asks, $day),
         );
-        $this->assertSame(
-            [['frames' => 900, 'hours' => 2.0]],
+        $this->assertEquals(
+            [new RemoteWork(frames: 900, hours: 2.0)],
             PlannedWork::remotes([new Ask(1, NeedWhat::Remote, 1, Priority::Must, 2, hours: 0.5)], $day),
             'no shorter than its segment',
         );
         [$a, $b, $c] = [self::body(1, 'A'), self::body(2, 'B'), self::body(3, 'C')];
-        $remote = ['frames' => 200, 'hours' => 30.0];
+        $remote = new RemoteWork(frames: 200, hours: 30.0);
         $dealt = BudgetNeeds::dealt(['lead' => [$a, $b], 'second' => [$c]], ['lead' => 1000, 'second' => 300], [$remote]);
         $this->assertSame(
             [['A', 1000], ['C', 300]],
-            array_map(static fn (array $s): array => [$s['body']->label, $s['frames']], $dealt['shared']),
+            array_map(static fn (BodyWork $s): array => [$s->body->label, $s->frames], $dealt->shared),
         );
-        $this->assertSame(['B'], array_map(static fn (array $s): string => $s['body']->label, $dealt['alone']));
+        $this->assertSame(['B'], array_map(static fn (LoneWork $s): string => $s->body->label, $dealt->alone));
         $this->assertSame(
             'C',
-            BudgetNeeds::dealt(['second' => [$c]], [], [$remote])['alone'][0]['body']->label,
+            BudgetNeeds::dealt(['second' => [$c]], [], [$remote])->alone[0]->body->label,
             'with no body to spare the need for another says so',
         );
-        $this->assertSame(['shared' => [], 'alone' => []], BudgetNeeds::dealt([], [], [$remote]));
+        $this->assertEquals(new DealtWork([], []), BudgetNeeds::dealt([], [], [$remote]));
         $this->assertSame(
             ['B', 'B'],
-            array_map(static fn (array $s): string => $s['body']->label, BudgetNeeds::alone([$a, $b], [1], [$remote, $remote])),
+            array_map(static fn (LoneWork $s): string => $s->body->label, BudgetNeeds::alone([$a, $b], [1], [$remote, $remote])),
         );
-        $with = self::byId(BudgetNeeds::of($dealt['shared'], [], 4.0, 20.0, 0, self::cards(50, 8), $dealt['alone']));
-        $without = self::byId(BudgetNeeds::of($dealt['shared'], [], 4.0, 20.0, 0, self::cards(50, 8)));
+        $with = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, 0, self::cards(50, 8), $dealt->alone));
+        $without = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, 0, self::cards(50, 8)));
         $charges = BatteryBudget::of(
             200,
             $b->number('frames_per_charge') ?? 500,

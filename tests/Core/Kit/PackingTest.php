@@ -21,6 +21,9 @@ use NorthSatchel\Kit\Pack\PackedBag;
 use NorthSatchel\Kit\Pack\PackedItem;
 use NorthSatchel\Kit\Pack\PackJudge;
 use NorthSatchel\Kit\Pack\Placement;
+use NorthSatchel\Kit\Pack\StopRow;
+use NorthSatchel\Kit\Pack\StopThing;
+use NorthSatchel\Kit\Remote\RemoteBody;
 use NorthSatchel\Kit\Remote\RemotePlan;
 use NorthSatchel\Kit\Shelf\GearField;
 use NorthSatchel\Kit\Shelf\GearKind;
@@ -167,13 +170,13 @@ final class PackingTest extends TestCase
         $this->assertSame(1960, $bag->grams());
         $drawn = (new BagDrawing($bag))->compartments();
         $this->assertSame(['in', 'out', 'part', 'part', 'empty', 'empty'], array_column($drawn, 'state'));
-        $this->assertSame('Thing 1', $drawn[0]['lines'][0]['text']);
-        $this->assertGreaterThan($drawn[0]['x'], $drawn[1]['x']);
+        $this->assertSame('Thing 1', $drawn[0]->lines[0]->text);
+        $this->assertGreaterThan($drawn[0]->x, $drawn[1]->x);
         $this->assertSame('pack.open', self::codes(PackJudge::of([$bag], [], ['lead' => 9000])));
         $this->assertStringContainsString('Next, in packing order: Thing 2, then Thing 3', PackJudge::of([$bag], [], [])[0]->because);
         $this->assertSame('pack.done', self::codes(PackJudge::of([], [$item(1, true, true)], [])));
         $full = new PackedBag(1, 'Pouch', 'pouch', 1, 1000, [$item(1, false, true), $item(2, false, true)]);
-        $this->assertSame('over', (new BagDrawing($full))->compartments()[1]['state']);
+        $this->assertSame('over', (new BagDrawing($full))->compartments()[1]->state);
         $this->assertSame(
             'pack.full pack.heavy pack.loose pack.weight pack.open',
             self::codes(PackJudge::of([$full], [$item(9, true, false)], ['lead' => 12500])),
@@ -206,19 +209,19 @@ final class PackingTest extends TestCase
             ['Reader'],
             ['Press pass'],
         );
-        $this->assertSame('Charge 5 cells of type OV-16', $lists['night'][0]->what);
-        $night = $codes($lists['night']);
+        $this->assertSame('Charge 5 cells of type OV-16', $lists->night[0]->what);
+        $night = $codes($lists->night);
         $this->assertSame([true, false, true, true], [$night['clocks'], $night['modes'], $night['test-frames'], $night['cards']]);
-        $this->assertFalse($codes($lists['door'])['packed']);
-        $this->assertContains('Press pass', array_column($lists['door'], 'what'));
+        $this->assertFalse($codes($lists->door)['packed']);
+        $this->assertContains('Press pass', array_column($lists->door, 'what'));
         $waiting = NightList::of([], ['Body A'], new CardsSeen(4, 0, ['S01', 'S02']), [], [], []);
-        $this->assertNull($codes($waiting['night'])['clocks'], 'nothing was read, so only a person can tell');
-        $this->assertContains('2 cards still hold frames', array_column($waiting['night'], 'what'));
+        $this->assertNull($codes($waiting->night)['clocks'], 'nothing was read, so only a person can tell');
+        $this->assertContains('2 cards still hold frames', array_column($waiting->night, 'what'));
         $cards = static fn (CardsSeen $seen): array => array_values(
             array_filter(
                 array_map(
                     static fn (ListLine $l): ?array => $l->code === 'cards' ? [$l->what, $l->proved] : null,
-                    NightList::of([], [], $seen, [], [], [])['night'],
+                    NightList::of([], [], $seen, [], [], [])->night,
                 ),
             ),
         )[0];
@@ -273,19 +276,19 @@ final class PackingTest extends TestCase
         $place = GeoPoint::of(59.0, 15.0);
         $day = LocalDay::of('2030-09-14', 'Europe/Stockholm');
         $sun = static fn (string $clock) => Sun::at($place, $day->instantOf(ClockTime::of($clock)));
-        $body = ['rawMb' => 50.0, 'jpegMb' => 10.0, 'framesPerCharge' => 600.0, 'standbyHours' => 40.0, 'cardGb' => 128.0];
+        $body = new RemoteBody(rawMb: 50.0, jpegMb: 10.0, framesPerCharge: 600.0, standbyHours: 40.0, cardGb: 128.0);
         $late = new RemotePlan($sun('12:30'), $sun('19:00'), 280.0, 7.0, 1500, $body, 12.0);
         $this->assertLessThan(-2.0, $late->change());
         $codes = array_map(static fn (Verdict $v): string => "{$v->severity->value} {$v->code}", $late->verdicts());
         $this->assertSame(['fix remote.light', 'fix remote.sun', 'fix remote.cells', 'fine remote.cards', 'mind remote.rig'], $codes);
         $schools = $late->exposures();
-        $this->assertGreaterThan($schools['automatic']['isoFrom'], $schools['automatic']['isoTo']);
+        $this->assertGreaterThan($schools->isoFrom, $schools->isoTo);
         $this->assertSame(
-            $schools['automatic']['isoTo'],
-            $schools['fixed']['iso'],
+            $schools->isoTo,
+            $schools->fixed->iso,
             'darker then, so the higher ISO is the one of that hour',
         );
-        $same = new RemotePlan($sun('12:30'), $sun('13:00'), 0.0, 1.0, 2200, [...$body, 'standbyHours' => 100.0], 20.0, cellsIn: 5);
+        $same = new RemotePlan($sun('12:30'), $sun('13:00'), 0.0, 1.0, 2200, new RemoteBody($body->rawMb, $body->jpegMb, $body->framesPerCharge, 100.0, $body->cardGb), 20.0, cellsIn: 5);
         $this->assertSame(
             ['remote.light', 'remote.sun', 'remote.cells', 'remote.cards', 'remote.rig'],
             array_map(static fn (Verdict $v): string => $v->code, $same->verdicts()),
@@ -315,7 +318,7 @@ final class PackingTest extends TestCase
     public function test_the_kit_of_a_day_stop_by_stop(): void
     {
         $thing = static fn (string $kind, string ...$labels): array => array_map(
-            static fn (string $label): array => ['label' => $label, 'kind' => $kind],
+            static fn (string $label): StopThing => new StopThing(label: $label, kind: $kind),
             $labels,
         );
         [$body, $zoom, $card, $cell, $light] = [
@@ -329,14 +332,14 @@ final class PackingTest extends TestCase
         $early = new KitStop(1, 'Early', 9 * 60, 10 * 60, [1 => $body, 3 => $card, 4 => $cell]);
         $late = new KitStop(3, 'Late', 14 * 60 + 30, 16 * 60, [1 => $body, 3 => $card, 4 => $cell]);
         $day = new DayKit([$noon, $late, $early], static fn (int $from, int $to): int => 20);
-        $this->assertSame(['Early', 'Noon', 'Late'], array_map(static fn (array $r): string => $r['stop']->name, $day->rows()));
+        $this->assertSame(['Early', 'Noon', 'Late'], array_map(static fn (StopRow $r): string => $r->stop->name, $day->rows()));
         $this->assertSame(
             [
                 [['Body', 'Card 1', 'Cell 1'], [], ['Light', 'Zoom']],
                 [['Light', 'Zoom'], ['Body'], ['Card 1', 'Cell 1']],
                 [['Card 1', 'Cell 1'], ['Body'], ['Light', 'Zoom']],
             ],
-            array_map(static fn (array $r): array => [$r['out'], $r['on'], $r['home']], $day->rows()),
+            array_map(static fn (StopRow $r): array => [$r->out, $r->on, $r->home], $day->rows()),
         );
         $this->assertSame('pack.goes-on pack.spent-card pack.spent-cell pack.goes-on', self::codes($day->verdicts()));
         $this->assertStringContainsString('Card 1 comes from “Early” full of its frames.', $day->verdicts()[1]->finding);

@@ -7,7 +7,9 @@ namespace Tests\Core\People;
 use NorthSatchel\People\Calling;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
+use NorthSatchel\People\GroupShot;
 use NorthSatchel\People\RealPace;
 use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\TestCase;
@@ -23,11 +25,11 @@ final class CallingTest extends TestCase
     {
         $family = new Family(
             FamilyText::read([
-                ['name' => 'Wilma', 'text' => 'bride'],
-                ['name' => 'Ture', 'text' => 'groom'],
-                ['name' => 'Ester', 'text' => 'mother of Wilma, green hat'],
-                ['name' => 'Lo Sandgren', 'text' => 'daughter of Wilma, 104 cm'],
-                ['name' => 'Axel Grahn', 'text' => 'brother of Ture, 190 cm'],
+                new FamilyLine(name: 'Wilma', text: 'bride'),
+                new FamilyLine(name: 'Ture', text: 'groom'),
+                new FamilyLine(name: 'Ester', text: 'mother of Wilma, green hat'),
+                new FamilyLine(name: 'Lo Sandgren', text: 'daughter of Wilma, 104 cm'),
+                new FamilyLine(name: 'Axel Grahn', text: 'brother of Ture, 190 cm'),
             ]),
         );
         $must = Priority::Must;
@@ -86,10 +88,10 @@ final class CallingTest extends TestCase
     public function test_the_real_pace_is_measured_between_taps_and_pauses_do_not_count(): void
     {
         $taps = [
-            ['at' => 0, 'minutes' => 2.0],
-            ['at' => 150, 'minutes' => 2.0],
-            ['at' => 150 + 2000, 'minutes' => 2.0],
-            ['at' => 2150 + 210, 'minutes' => 2.0],
+            new GroupShot(at: 0, minutes: 2.0),
+            new GroupShot(at: 150, minutes: 2.0),
+            new GroupShot(at: 150 + 2000, minutes: 2.0),
+            new GroupShot(at: 2150 + 210, minutes: 2.0),
         ];
         $pace = RealPace::of($taps, 10.0);
         // 2.5 and 3.5 min for what was planned as 2 and 2.

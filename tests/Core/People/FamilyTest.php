@@ -8,8 +8,10 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\CallOrders;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\FormalsJudge;
+use NorthSatchel\People\FormalsSegment;
 use NorthSatchel\People\FormalsTiming;
 use NorthSatchel\People\GroupRules;
 use NorthSatchel\People\Pace;
@@ -50,7 +52,7 @@ final class FamilyTest extends TestCase
         return new Family(
             FamilyText::read(
                 array_map(
-                    static fn (string $n, string $t): array => ['name' => $n, 'text' => $t],
+                    static fn (string $n, string $t): FamilyLine => new FamilyLine(name: $n, text: $t),
                     array_map(strval(...), array_keys($lines)),
                     array_values($lines),
                 ),
@@ -182,7 +184,7 @@ final class FamilyTest extends TestCase
         $this->assertEqualsWithDelta($expected, $stand->waiting, 0.06, 'the old count double');
         $chart = new StandChart($stand);
         $this->assertCount(3, $chart->rows());
-        $this->assertSame('Bo', $chart->rows()[0]['name'], 'who is free first stands on top');
+        $this->assertSame('Bo', $chart->rows()[0]->name, 'who is free first stands on top');
         $this->assertSame([1, 2, 3], array_column($chart->groups(), 'number'));
     }
 
@@ -215,24 +217,24 @@ final class FamilyTest extends TestCase
         $total = (int) ceil((new StandTime($groups, $family, false))->totalMinutes);
         $this->assertSame(
             [0, $total, 0, 0, 60 - $total],
-            [$after['before'], $after['after'], $after['early'], $after['gained'], $after['free']],
+            [$after->before, $after->after, $after->early, $after->gained, $after->free],
         );
         $this->assertSame(
             [$total + 14, 0, count(self::LINES) - 2, $total, 60],
-            [$before['before'], $before['after'], $before['early'], $before['gained'], $before['free']],
+            [$before->before, $before->after, $before->early, $before->gained, $before->free],
             'all but the two come early, and the drive is counted',
         );
-        $this->assertGreaterThan(0, $split['before']);
-        $this->assertLessThan($total, $split['after']);
-        $this->assertSame($total - $split['after'], $split['gained']);
-        $this->assertNull(FormalsTiming::of($groups, $family, 0, null)[0]['free']);
+        $this->assertGreaterThan(0, $split->before);
+        $this->assertLessThan($total, $split->after);
+        $this->assertSame($total - $split->after, $split->gained);
+        $this->assertNull(FormalsTiming::of($groups, $family, 0, null)[0]->free);
     }
 
     public function test_what_is_found(): void
     {
         $family = self::family();
         $day = LocalDay::of('2027-06-05', 'Europe/Stockholm');
-        $codes = static fn (Family $f, array $groups, ?array $segment = null): array => array_map(
+        $codes = static fn (Family $f, array $groups, ?FormalsSegment $segment = null): array => array_map(
             static fn (Verdict $v): string => $v->code,
             iterator_to_array(FormalsJudge::of($f, new StandTime(array_values($groups), $f, false), null, $segment, $day)),
         );
@@ -243,13 +245,13 @@ final class FamilyTest extends TestCase
         $found = $codes($family, [new FamilyGroup('One', ['Viveka'], Priority::Must), new FamilyGroup('Other', ['Göte'], Priority::Must)]);
         $this->assertContains('people.meeting', $found);
         $this->assertContains('people.forgotten', $found);
-        $segment = [
-            'id' => 4,
-            'title' => 'Groups',
-            'startsAt' => $day->instantOf(ClockTime::of('16:00')),
-            'minutes' => 10,
-            'isAnchor' => false,
-        ];
+        $segment = new FormalsSegment(
+            id: 4,
+            title: 'Groups',
+            startsAt: $day->instantOf(ClockTime::of('16:00')),
+            minutes: 10,
+            isAnchor: false,
+        );
         $all = $codes($family, GroupRules::of($family), $segment);
         $this->assertContains('people.too-long', $all);
         $this->assertContains('people.leaves', $all, 'his father leaves at 16:20');

@@ -7,6 +7,7 @@ namespace Tests\Core\People;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\FramesNeeded;
 use NorthSatchel\People\PoseRota;
@@ -15,6 +16,7 @@ use NorthSatchel\People\StandTime;
 use NorthSatchel\People\Team;
 use NorthSatchel\People\TeamDrawing;
 use NorthSatchel\People\TeamSchedule;
+use NorthSatchel\People\TeamSlip;
 use NorthSatchel\People\TeamText;
 use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\TestCase;
@@ -98,8 +100,8 @@ final class FramesAndTeamsTest extends TestCase
         $this->assertSame([1, 1, 1, 1], array_column($one->segments, 'set'));
         $at = 0.0;
         foreach ($one->segments as $segment) {
-            $this->assertSame($at, $segment['from']);
-            $at = $segment['to'];
+            $this->assertSame($at, $segment->from);
+            $at = $segment->to;
         }
         $this->assertSame(0.0, TeamSchedule::of([], 2)->finishMinutes);
         $this->expectException(ImpossibleValue::class);
@@ -129,7 +131,7 @@ final class FramesAndTeamsTest extends TestCase
         $this->assertSame('teams.none', TeamSchedule::of([], 2)->verdicts()->worst()?->code);
         $slips = (new TeamDrawing($two))->slips();
         $this->assertSame([0, 1, 0, 1], array_column($slips, 'lane'));
-        $this->assertLessThanOrEqual(1000.0, max(array_map(static fn (array $s): float => $s['x'] + $s['width'], $slips)));
+        $this->assertLessThanOrEqual(1000.0, max(array_map(static fn (TeamSlip $s): float => $s->x + $s->width, $slips)));
     }
 
     public function test_no_two_neighbours_stand_alike_or_turn_the_same_way(): void
@@ -137,8 +139,8 @@ final class FramesAndTeamsTest extends TestCase
         foreach ([PoseRota::POSES, ['a', 'b'], ['a', 'b', 'c']] as $poses) {
             $rota = PoseRota::of(17, $poses);
             for ($i = 1; $i < 17; $i++) {
-                $this->assertNotSame($rota[$i - 1]['pose'], $rota[$i]['pose']);
-                $this->assertNotSame($rota[$i - 1]['turned'], $rota[$i]['turned']);
+                $this->assertNotSame($rota[$i - 1]->pose, $rota[$i]->pose);
+                $this->assertNotSame($rota[$i - 1]->turned, $rota[$i]->turned);
             }
             $this->assertEqualsCanonicalizing(['smiling', 'serious'], array_values(array_unique(array_column($rota, 'face'))));
         }
@@ -153,7 +155,7 @@ final class FramesAndTeamsTest extends TestCase
             [0, 10, 20, 30],
             array_column((new TeamDrawing(TeamSchedule::of([new Team('Cubs', 14, 4, 120)], 2)))->minutes(), 'minute'),
         );
-        $family = new Family(FamilyText::read([['name' => 'Ann', 'text' => 'bride'], ['name' => 'Bo', 'text' => 'groom']]));
+        $family = new Family(FamilyText::read([new FamilyLine(name: 'Ann', text: 'bride'), new FamilyLine(name: 'Bo', text: 'groom')]));
         $stand = new StandTime([new FamilyGroup('The two', ['Ann', 'Bo'], Priority::Must)], $family, true);
         $this->assertLessThan(5, $stand->totalMinutes);
         $this->assertSame([0], array_column((new StandChart($stand))->minutes(), 'minute'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\People;
 
 use NorthSatchel\People\Order\LeastWalking;
+use NorthSatchel\People\Order\WalkingOrder;
 use NorthSatchel\Time\Looks;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -76,30 +77,30 @@ final class LeastWalkingTest extends TestCase
             $before = $run % 3 === 1 && count($groups) > 3 ? [[2, 0], [3, 1], [0, 1]] : [];
             $apart = $run % 2 === 0 ? [['a', 'b'], ['c', 'd']] : [];
             $found = (new LeastWalking($groups, $before, $apart))->best(Looks::endless());
-            $this->assertTrue($found['isOptimal'], "run {$run}");
-            $at = array_flip($found['order']);
+            $this->assertTrue($found->isOptimal, "run {$run}");
+            $at = array_flip($found->order);
             $this->assertCount(count($groups), $at, "run {$run}");
             foreach ($before as [$first, $then]) {
                 $this->assertLessThan($at[$then], $at[$first], "run {$run}");
             }
             $sum = [0, 0];
             for ($i = 1; $i < count($groups); $i++) {
-                $change = self::change($groups, $found['order'][$i - 1], $found['order'][$i], $apart);
+                $change = self::change($groups, $found->order[$i - 1], $found->order[$i], $apart);
                 $sum = [$sum[0] + $change[0], $sum[1] + $change[1]];
             }
             $this->assertSame(self::program($groups, $before, $apart), $sum, "run {$run}");
-            $this->assertSame([$sum[1], $sum[1]], [$found['walks'], $found['lowerBound']], "run {$run}");
+            $this->assertSame([$sum[1], $sum[1]], [$found->walks, $found->lowerBound], "run {$run}");
         }
     }
 
     public function test_nobody_one_group_and_no_time(): void
     {
-        $this->assertSame(
-            ['order' => [], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true],
+        $this->assertEquals(
+            new WalkingOrder([], 0, 0, true),
             (new LeastWalking([]))->best(Looks::endless()),
         );
-        $this->assertSame(
-            ['order' => [0], 'walks' => 0, 'lowerBound' => 0, 'isOptimal' => true],
+        $this->assertEquals(
+            new WalkingOrder([0], 0, 0, true),
             (new LeastWalking([['a']]))->best(Looks::endless()),
         );
         $random = new Randomizer(new Mt19937(3));
@@ -109,9 +110,9 @@ final class LeastWalkingTest extends TestCase
             range(1, 30),
         );
         $hasty = (new LeastWalking($groups))->best(Looks::upTo(0));
-        $this->assertFalse($hasty['isOptimal']);
-        $this->assertCount(30, array_unique($hasty['order']));
-        $this->assertGreaterThan(0.8 * $hasty['walks'], $hasty['lowerBound'], 'the bound says something before the search begins');
-        $this->assertLessThanOrEqual($hasty['walks'], $hasty['lowerBound']);
+        $this->assertFalse($hasty->isOptimal);
+        $this->assertCount(30, array_unique($hasty->order));
+        $this->assertGreaterThan(0.8 * $hasty->walks, $hasty->lowerBound, 'the bound says something before the search begins');
+        $this->assertLessThanOrEqual($hasty->walks, $hasty->lowerBound);
     }
 }

@@ -8,6 +8,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\CallOrders;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\FormalsJudge;
 use NorthSatchel\People\Pace;
@@ -27,7 +28,7 @@ final class PrecedenceTest extends TestCase
         $lines = ['Ann' => 'bride', 'Bo' => 'groom', 'Cia' => 'mother of Ann', 'Dag' => 'father of Bo', 'Eja' => $aunt];
 
         return new Family(
-            FamilyText::read(array_map(static fn (string $name): array => ['name' => $name, 'text' => $lines[$name]], array_keys($lines))),
+            FamilyText::read(array_map(static fn (string $name): FamilyLine => new FamilyLine(name: $name, text: $lines[$name]), array_keys($lines))),
         );
     }
 

@@ -7,8 +7,10 @@ namespace Tests\Core\People;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Optics\FieldOfView;
 use NorthSatchel\Optics\RowsFocus;
+use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\GroupSetup;
+use NorthSatchel\People\HiddenFace;
 use NorthSatchel\People\Place;
 use NorthSatchel\People\Relative;
 use NorthSatchel\People\RowDrawing;
@@ -21,10 +23,10 @@ final class RowsTest extends TestCase
     /** @return list<Relative> heights from 150 cm up, every one named by a letter */
     private static function people(int $count, string ...$more): array
     {
-        $lines = array_map(static fn (int $i): array => ['name' => "P{$i}", 'text' => 150 + $i * 2 .' cm'], range(1, $count));
+        $lines = array_map(static fn (int $i): FamilyLine => new FamilyLine(name: "P{$i}", text: 150 + $i * 2 .' cm'), range(1, $count));
         foreach ($more as $line) {
             [$name, $text] = explode(',', $line, 2);
-            $lines[] = ['name' => $name, 'text' => $text];
+            $lines[] = new FamilyLine(name: $name, text: $text);
         }
 
         return FamilyText::read($lines);
@@ -71,7 +73,7 @@ final class RowsTest extends TestCase
             }
         }
         // All in one line behind each other: the second is hidden by the taller first, and free on high steps.
-        $tall = RowPlan::of(FamilyText::read([['name' => 'A', 'text' => 'bride, 190 cm'], ['name' => 'B', 'text' => '160 cm']]), 2, false);
+        $tall = RowPlan::of(FamilyText::read([new FamilyLine(name: 'A', text: 'bride, 190 cm'), new FamilyLine(name: 'B', text: '160 cm')]), 2, false);
         $same = array_map(
             static fn (array $row): array => array_map(
                 static fn (Place $p): Place => new Place($p->name, $p->row, 0.0, $p->depthM, $p->eyesM, $p->topM, false),
@@ -88,7 +90,7 @@ final class RowsTest extends TestCase
             $straight,
             RowPlan::class,
         )();
-        $this->assertSame([['who' => 'B', 'behind' => 'A']], $straight->hidden(6.0));
+        $this->assertEquals([new HiddenFace('B', 'A')], $straight->hidden(6.0));
     }
 
     public function test_the_lens_holds_the_width_and_the_room_decides(): void
@@ -131,21 +133,21 @@ final class RowsTest extends TestCase
         $drawing = new RowDrawing($setup);
         $heads = array_column($drawing->heads(), null, 'name');
         foreach ($setup->rows->rows as $row) {
-            $x = array_map(static fn (Place $p): float => $heads[$p->name]['x'], $row);
+            $x = array_map(static fn (Place $p): float => $heads[$p->name]->x, $row);
             $sorted = $x;
             sort($sorted);
             $this->assertSame($sorted, $x);
         }
         $this->assertGreaterThan(
-            $heads[$setup->rows->rows[1][0]->name]['y'],
-            $heads[$setup->rows->rows[0][0]->name]['y'],
+            $heads[$setup->rows->rows[1][0]->name]->y,
+            $heads[$setup->rows->rows[0][0]->name]->y,
             'the front row is nearer to the camera',
         );
         $this->assertNotNull($drawing->sharp());
         $this->assertCount(9, $drawing->front());
         foreach ([1, 9] as $size) {
             $tall = GroupSetup::best(
-                FamilyText::read(array_map(static fn (int $i): array => ['name' => "T{$i}", 'text' => '196 cm'], range(1, $size))),
+                FamilyText::read(array_map(static fn (int $i): FamilyLine => new FamilyLine(name: "T{$i}", text: '196 cm'), range(1, $size))),
                 [85],
                 null,
                 12.0,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\People;
 
 use NorthSatchel\Optics\MotionBlur;
+use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\GroupSetup;
 use NorthSatchel\People\Relative;
@@ -21,14 +22,14 @@ final class SwayTest extends TestCase
     private static function grown(int $count = 12): array
     {
         return FamilyText::read(
-            array_map(static fn (int $i): array => ['name' => "G{$i}", 'text' => $i === 1 ? 'bride' : ''], range(1, $count)),
+            array_map(static fn (int $i): FamilyLine => new FamilyLine(name: "G{$i}", text: $i === 1 ? 'bride' : ''), range(1, $count)),
         );
     }
 
     /** @return list<Relative> */
     private static function withBaby(): array
     {
-        return [...self::grown(4), ...FamilyText::read([['name' => 'Pip', 'text' => 'infant']])];
+        return [...self::grown(4), ...FamilyText::read([new FamilyLine(name: 'Pip', text: 'infant')])];
     }
 
     public function test_the_shutter_holds_the_smear_below_the_circle_of_confusion(): void
@@ -76,7 +77,7 @@ final class SwayTest extends TestCase
                 ->has('people.dark'),
         );
         // With a child close by 1/200 s is too slow in the brightest shade.
-        $close = GroupSetup::best([FamilyText::read([['name' => 'Pip', 'text' => 'infant']])[0]], [35], null, 8.0);
+        $close = GroupSetup::best([FamilyText::read([new FamilyLine(name: 'Pip', text: 'infant')])[0]], [35], null, 8.0);
         $this->assertGreaterThan(200, $close->shutter);
     }
 }

@@ -70,8 +70,8 @@ final class DayRulerTest extends TestCase
     {
         $x = 0.0;
         foreach ($this->ruler->sky() as $band) {
-            $this->assertEqualsWithDelta($x, $band['x'], 0.3);
-            $x = $band['x'] + $band['width'];
+            $this->assertEqualsWithDelta($x, $band->x, 0.3);
+            $x = $band->x + $band->width;
         }
         $this->assertEqualsWithDelta(DayRuler::WIDTH, $x, 0.3);
         $skies = array_column($this->ruler->sky(), 'sky');
@@ -83,10 +83,10 @@ final class DayRulerTest extends TestCase
     {
         $marks = array_column($this->ruler->marks(), null, 'label');
         $sunset = SunDay::of(GeoPoint::of(57.0, 14.0), $this->day)->sunset();
-        $this->assertSame($this->day->face((int) $sunset), $marks['sunset']['time']);
-        $this->assertSame($this->ruler->x((int) $sunset), $marks['sunset']['x']);
+        $this->assertSame($this->day->face((int) $sunset), $marks['sunset']->time);
+        $this->assertSame($this->ruler->x((int) $sunset), $marks['sunset']->x);
         $this->assertArrayNotHasKey('sunrise', $marks, 'it lies before the drawing starts');
-        $this->assertLessThan($marks['sunset']['x'], $marks['golden']['x']);
+        $this->assertLessThan($marks['sunset']->x, $marks['golden']->x);
     }
 
     public function test_slips_lie_in_their_lanes_lead_first(): void
@@ -94,9 +94,9 @@ final class DayRulerTest extends TestCase
         $slips = $this->ruler->slips();
         $this->assertSame(['lead', 'second'], array_keys($slips));
         $this->assertSame([1, 2, 3], array_column($slips['lead'], 'id'));
-        $this->assertSame($this->ruler->x($this->at('11:00')), $slips['second'][0]['x']);
-        $this->assertGreaterThan($slips['lead'][1]['width'], $slips['lead'][0]['width']);
-        $this->assertTrue($slips['lead'][2]['isAnchor']);
+        $this->assertSame($this->ruler->x($this->at('11:00')), $slips['second'][0]->x);
+        $this->assertGreaterThan($slips['lead'][1]->width, $slips['lead'][0]->width);
+        $this->assertTrue($slips['lead'][2]->isAnchor);
     }
 
     public function test_titles_fit_across_or_stand_upright_and_clashing_slips_share_the_height(): void
@@ -115,33 +115,33 @@ final class DayRulerTest extends TestCase
             $this->at('23:00'),
         );
         $slips = array_column($ruler->slips()['lead'], null, 'id');
-        $this->assertSame(['Speeches and', 'toasts'], $slips[1]['lines']);
-        $this->assertSame([], $slips[1]['upright']);
-        $this->assertSame([], $slips[2]['lines']);
-        $this->assertStringStartsWith('Grand', $slips[2]['upright'][0]);
+        $this->assertSame(['Speeches and', 'toasts'], $slips[1]->lines);
+        $this->assertSame([], $slips[1]->upright);
+        $this->assertSame([], $slips[2]->lines);
+        $this->assertStringStartsWith('Grand', $slips[2]->upright[0]);
         foreach ($slips as $slip) {
-            foreach ($slip['lines'] as $line) {
-                $this->assertLessThanOrEqual($slip['width'], mb_strlen($line) * 5.6 + 9);
+            foreach ($slip->lines as $line) {
+                $this->assertLessThanOrEqual($slip->width, mb_strlen($line) * 5.6 + 9);
             }
-            foreach ($slip['upright'] as $line) {
-                $this->assertLessThanOrEqual($slip['height'], mb_strlen($line) * 5.4 + 9);
+            foreach ($slip->upright as $line) {
+                $this->assertLessThanOrEqual($slip->height, mb_strlen($line) * 5.4 + 9);
             }
         }
-        $this->assertSame($ruler->slipHeight(), (int) $slips[1]['height']);
-        $this->assertLessThan($ruler->slipHeight() / 2, $slips[2]['height']);
-        $this->assertLessThanOrEqual($slips[3]['y'], $slips[2]['y'] + $slips[2]['height'], 'one above the other');
-        $this->assertSame(0.0, $slips[4]['y'], 'what clashes with nothing has the whole height');
+        $this->assertSame($ruler->slipHeight(), (int) $slips[1]->height);
+        $this->assertLessThan($ruler->slipHeight() / 2, $slips[2]->height);
+        $this->assertLessThanOrEqual($slips[3]->y, $slips[2]->y + $slips[2]->height, 'one above the other');
+        $this->assertSame(0.0, $slips[4]->y, 'what clashes with nothing has the whole height');
     }
 
     public function test_the_cord_takes_the_way_and_the_spring_the_rest(): void
     {
         [$first, $second] = $this->ruler->links()['lead'];
-        $this->assertSame(40, $first['slack'], 'an hour between, twenty minutes of way');
-        $this->assertSame(20, $first['travel']);
-        $this->assertEqualsWithDelta($this->ruler->x($this->at('11:20')) - $this->ruler->x($this->at('11:00')), $first['cord'], 0.05);
-        $this->assertStringStartsWith('M', $first['spring']);
-        $this->assertSame(0, $second['slack']);
-        $this->assertSame('', $second['spring'], 'a spring with nothing left is solid');
+        $this->assertSame(40, $first->slack, 'an hour between, twenty minutes of way');
+        $this->assertSame(20, $first->travel);
+        $this->assertEqualsWithDelta($this->ruler->x($this->at('11:20')) - $this->ruler->x($this->at('11:00')), $first->cord, 0.05);
+        $this->assertStringStartsWith('M', $first->spring);
+        $this->assertSame(0, $second->slack);
+        $this->assertSame('', $second->spring, 'a spring with nothing left is solid');
     }
 
     public function test_an_hour_mark_stands_at_each_full_hour(): void

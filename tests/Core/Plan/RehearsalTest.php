@@ -98,11 +98,11 @@ final class RehearsalTest extends TestCase
             4000,
             2,
         );
-        $this->assertEqualsWithDelta(0.5, $r->starts[1]['onTime'], 0.03);
-        $this->assertSame(615.0, $r->starts[1]['p50'] < 615.2 ? 615.0 : $r->starts[1]['p50']);
-        $this->assertNull($r->starts[0]['onTime']);
+        $this->assertEqualsWithDelta(0.5, $r->starts[1]->onTime, 0.03);
+        $this->assertSame(615.0, $r->starts[1]->p50 < 615.2 ? 615.0 : $r->starts[1]->p50);
+        $this->assertNull($r->starts[0]->onTime);
         $sure = new Rehearsal(600, [new Stretch('drive', 10, 15, 20), new Stretch('vows', 30, 30, 30, 621)], 500, 2);
-        $this->assertSame(1.0, $sure->starts[1]['onTime']);
+        $this->assertSame(1.0, $sure->starts[1]->onTime);
         $this->assertSame([651.0, 651.0], [$sure->finishP50, $sure->finishP90]);
         $this->assertSame(0.0, $sure->shares['drive'], 'the finish never varies');
     }

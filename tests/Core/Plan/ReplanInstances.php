@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\Plan\Replan\Rest;
+use NorthSatchel\Plan\Timeline\Way;
 use NorthSatchel\Plan\Timeline\Ways;
 
 /** Random rests of a day, repeatable from a seed. */
@@ -14,7 +15,7 @@ final class ReplanInstances
 
     public const POCKETS = ['reception' => 25, 'walk' => 12];
 
-    /** @return array{now: int, segments: list<Rest>, travel: list<array{from: string, to: string, minutes: int}>} */
+    /** @return array{now: int, segments: list<Rest>, travel: list<Way>} */
     public static function of(int $seed, int $count): array
     {
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
@@ -50,14 +51,14 @@ final class ReplanInstances
         }
 
         return ['now' => 600 + $random->getInt(0, 15), 'segments' => $segments, 'travel' => [
-            ['from' => 'church', 'to' => 'park', 'minutes' => $random->getInt(3, 15)],
-            ['from' => 'park', 'to' => 'hotel', 'minutes' => $random->getInt(3, 15)],
-            ['from' => 'hotel', 'to' => 'park', 'minutes' => $random->getInt(3, 15)],
-            ['from' => 'church', 'to' => 'hotel', 'minutes' => $random->getInt(3, 15)],
+            new Way(from: 'church', to: 'park', minutes: $random->getInt(3, 15)),
+            new Way(from: 'park', to: 'hotel', minutes: $random->getInt(3, 15)),
+            new Way(from: 'hotel', to: 'park', minutes: $random->getInt(3, 15)),
+            new Way(from: 'church', to: 'hotel', minutes: $random->getInt(3, 15)),
         ]];
     }
 
-    /** @param  array{travel: list<array{from: string, to: string, minutes: int}>}  $instance */
+    /** @param  array{travel: list<Way>}  $instance */
     public static function ways(array $instance): Ways
     {
         return new Ways($instance['travel']);

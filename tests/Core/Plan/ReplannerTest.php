@@ -10,6 +10,7 @@ use NorthSatchel\Plan\Replan\How;
 use NorthSatchel\Plan\Replan\Replan;
 use NorthSatchel\Plan\Replan\Replanner;
 use NorthSatchel\Plan\Replan\Rest;
+use NorthSatchel\Plan\Timeline\Way;
 use NorthSatchel\Plan\Timeline\Ways;
 use PHPUnit\Framework\TestCase;
 
@@ -53,9 +54,9 @@ final class ReplannerTest extends TestCase
     public function test_dropping_a_place_frees_its_drive(): void
     {
         $travel = [
-            ['from' => 'church', 'to' => 'lake', 'minutes' => 20],
-            ['from' => 'lake', 'to' => 'hall', 'minutes' => 20],
-            ['from' => 'church', 'to' => 'hall', 'minutes' => 5],
+            new Way('church', 'lake', 20),
+            new Way('lake', 'hall', 20),
+            new Way('church', 'hall', 5),
         ];
         $segments = [
             new Rest('lake', 15, 30, place: 'lake'),
@@ -103,7 +104,7 @@ final class ReplannerTest extends TestCase
     public function test_a_way_that_could_be_needed_and_is_not_listed_is_refused_by_name(): void
     {
         $segments = [new Rest('a', 5, 1, place: 'x'), new Rest('b', 5, 1, place: 'y'), new Rest('c', 5, 1, place: 'z')];
-        $travel = [['from' => 'x', 'to' => 'y', 'minutes' => 1], ['from' => 'y', 'to' => 'z', 'minutes' => 1]];
+        $travel = [new Way('x', 'y', 1), new Way('y', 'z', 1)];
         $this->expectException(ImpossibleValue::class);
         $this->expectExceptionMessage('from x to z');
         self::plan($segments, travel: $travel);
@@ -112,7 +113,7 @@ final class ReplannerTest extends TestCase
     public function test_a_way_past_a_must_that_stays_is_not_needed(): void
     {
         $segments = [new Rest('a', 5, 1, place: 'x'), new Rest('b', 5, 1, isMust: true, place: 'y'), new Rest('c', 5, 1, place: 'z')];
-        $travel = [['from' => 'x', 'to' => 'y', 'minutes' => 1], ['from' => 'y', 'to' => 'z', 'minutes' => 1]];
+        $travel = [new Way('x', 'y', 1), new Way('y', 'z', 1)];
         $this->assertSame(3, self::plan($segments, travel: $travel)->value);
     }
 
@@ -260,9 +261,9 @@ final class ReplannerTest extends TestCase
                 );
             }
             $travel = [
-                ['from' => 'church', 'to' => 'park', 'minutes' => 10],
-                ['from' => 'park', 'to' => 'hotel', 'minutes' => 12],
-                ['from' => 'church', 'to' => 'hotel', 'minutes' => 15],
+                new Way('church', 'park', 10),
+                new Way('park', 'hotel', 12),
+                new Way('church', 'hotel', 15),
             ];
             $plan = self::plan($segments, 680, ['p' => 60, 'q' => 60, 'r' => 60], $travel, 'church');
             $this->assertTrue($plan->isFeasible);

@@ -12,6 +12,9 @@ use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Shots\LitLine;
+use NorthSatchel\Plan\Shots\ReadShot;
+use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\ShotText;
 use NorthSatchel\Plan\Shots\SunOrder;
@@ -27,14 +30,7 @@ final class ShotListTest extends TestCase
     /** @return array<string, array{string, array{what: string, priority: string, minutes: int, frames: int, focal_mm: int|null}}> */
     public static function lines(): array
     {
-        $shot = static fn (string $what, string $priority = 'should', int $minutes = 3, int $frames = 10, ?int $focal = null): array => [
-            'what' => $what,
-            'priority' => $priority,
-            'minutes' => $minutes,
-            'frames' => $frames,
-            'focal_mm' => $focal,
-            'under' => null,
-        ];
+        $shot = static fn (string $what, string $priority = 'should', int $minutes = 3, int $frames = 10, ?int $focal = null): ReadShot => new ReadShot($what, $priority, $minutes, $frames, $focal, null);
 
         return [
             'only words' => ['Rings close', $shot('Rings close')],
@@ -49,11 +45,10 @@ final class ShotListTest extends TestCase
         ];
     }
 
-    /** @param  array{what: string, priority: string, minutes: int, frames: int, focal_mm: int|null, under: string|null}  $shot */
     #[DataProvider('lines')]
-    public function test_a_line_is_read(string $line, array $shot): void
+    public function test_a_line_is_read(string $line, ReadShot $shot): void
     {
-        $this->assertSame([$shot], ShotText::read("\n  \n{$line}\r\n"));
+        $this->assertEquals([$shot], ShotText::read("\n  \n{$line}\r\n"));
     }
 
     public function test_headings_and_tables_name_the_segment(): void
@@ -61,19 +56,19 @@ final class ShotListTest extends TestCase
         $shots = ShotText::read("Ceremony:\n- Rings\n- Kiss, must\nParty:\nCake");
         $this->assertSame(
             [['Rings', 'Ceremony'], ['Kiss', 'Ceremony'], ['Cake', 'Party']],
-            array_map(static fn (array $s): array => [$s['what'], $s['under']], $shots),
+            array_map(static fn (ReadShot $s): array => [$s->what, $s->under], $shots),
         );
         $table = ShotText::read("what,segment,minutes,mm,priority\n\"Rings, close\",Ceremony,4,100,must\n,,,,\nCake,,,,\n");
-        $this->assertSame(
+        $this->assertEquals(
             [
-                ['what' => 'Rings, close', 'priority' => 'must', 'minutes' => 4, 'frames' => 10, 'focal_mm' => 100, 'under' => 'Ceremony'],
-                ['what' => 'Cake', 'priority' => 'should', 'minutes' => 3, 'frames' => 10, 'focal_mm' => null, 'under' => null],
+                new ReadShot('Rings, close', 'must', 4, 10, 100, 'Ceremony'),
+                new ReadShot('Cake', 'should', 3, 10, null, null),
             ],
             $table,
         );
         $this->assertSame(
             'Shot of rum, minutes before',
-            ShotText::read('Shot of rum, minutes before')[0]['what'],
+            ShotText::read('Shot of rum, minutes before')[0]->what,
             'a line with such words is no table',
         );
     }
@@ -97,11 +92,11 @@ final class ShotListTest extends TestCase
     public function test_a_shot_goes_where_its_words_belong(string $what, ?string $under, ?int $segment): void
     {
         $segments = [
-            1 => ['title' => 'Getting ready', 'shots' => []],
-            2 => ['title' => 'Ceremony', 'shots' => ['Coming in']],
-            3 => ['title' => 'Family groups', 'shots' => []],
-            4 => ['title' => 'Dinner', 'shots' => ['Lanterns on the tables']],
-            5 => ['title' => 'Harbour portraits', 'shots' => []],
+            1 => new SegmentShots(title: 'Getting ready', shots: []),
+            2 => new SegmentShots(title: 'Ceremony', shots: ['Coming in']),
+            3 => new SegmentShots(title: 'Family groups', shots: []),
+            4 => new SegmentShots(title: 'Dinner', shots: ['Lanterns on the tables']),
+            5 => new SegmentShots(title: 'Harbour portraits', shots: []),
         ];
         $this->assertSame($segment, ShotPlacer::place($what, $under, $segments));
     }
@@ -109,7 +104,7 @@ final class ShotListTest extends TestCase
     public function test_scenes_follow_the_sun(): void
     {
         $lines = static fn (?string ...$lights): array => array_map(
-            static fn (int $id, ?string $light): array => ['id' => $id, 'light' => $light, 'what' => "Scene {$id}"],
+            static fn (int $id, ?string $light): LitLine => new LitLine(id: $id, light: $light, what: "Scene {$id}"),
             array_keys(array_values($lights)),
             array_values($lights),
         );

@@ -101,7 +101,7 @@ final class SpotJudgeTest extends TestCase
         $this->assertCount(1, $forecast);
         $said = [];
         preg_match('/at (\d\d:\d\d)\./', $verdict->finding, $said);
-        $this->assertEqualsWithDelta($forecast[0]['from'], self::at($said[1]), 61);
+        $this->assertEqualsWithDelta($forecast[0]->from, self::at($said[1]), 61);
         $this->assertStringContainsString('The shadow of the mast falls on Vows', $verdict->finding);
     }
 
@@ -208,7 +208,7 @@ final class SpotJudgeTest extends TestCase
     {
         foreach ([15.0, 12.0, 9.3, 6.0] as $ev) {
             $start = ClearSky::startingExposure($ev);
-            $this->assertEqualsWithDelta($ev, log(($start['fNumber'] ** 2 * $start['shutter'] * 100) / $start['iso'], 2), 0.2, "EV {$ev}");
+            $this->assertEqualsWithDelta($ev, log(($start->fNumber ** 2 * $start->shutter * 100) / $start->iso, 2), 0.2, "EV {$ev}");
         }
     }
 
@@ -217,14 +217,14 @@ final class SpotJudgeTest extends TestCase
         $plan = new SpotPlan(self::spot(90, ['tree' => ShadowCaster::of(90, 10, 5, 2)]), self::place(), self::day(), self::at('09:00'));
         $mark = $plan->sunMark();
         $this->assertNotNull($mark);
-        $this->assertEqualsWithDelta($plan->sun()->azimuthDeg, fmod(rad2deg(atan2($mark['x'] - 200, 200 - $mark['y'])) + 360, 360), 0.1);
+        $this->assertEqualsWithDelta($plan->sun()->azimuthDeg, fmod(rad2deg(atan2($mark->x - 200, 200 - $mark->y)) + 360, 360), 0.1);
         $tree = $plan->things()[0];
-        $this->assertEqualsWithDelta(200.0, $tree['y'], 0.1, 'a thing in the east lies to the right');
-        $this->assertGreaterThan(200.0, $tree['x']);
-        [$left, , , $fallen] = array_map(static fn (string $p): array => explode(',', $p), explode(' ', $tree['shadow']));
+        $this->assertEqualsWithDelta(200.0, $tree->y, 0.1, 'a thing in the east lies to the right');
+        $this->assertGreaterThan(200.0, $tree->x);
+        [$left, , , $fallen] = array_map(static fn (string $p): array => explode(',', $p), explode(' ', $tree->shadow));
         $this->assertLessThan((float) $left[0], (float) $fallen[0], 'a morning shadow falls to the west');
         $this->assertNull((new SpotPlan(self::spot(), self::place(), self::day(), self::at('01:00')))->sunMark());
         $this->assertGreaterThan(15, count($plan->hours()));
-        $this->assertSame(246.0, $plan->facing()['x'] ?? null);
+        $this->assertSame(246.0, $plan->facing()->x ?? null);
     }
 }

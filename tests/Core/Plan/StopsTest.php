@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Stops\FullDay;
 use NorthSatchel\Plan\Stops\Restack;
 use NorthSatchel\Plan\Stops\Round;
 use NorthSatchel\Plan\Stops\Stop;
 use NorthSatchel\Plan\Stops\StopOrder;
+use NorthSatchel\Plan\Stops\StopRow;
 use NorthSatchel\Plan\Stops\StopsDrawing;
 use NorthSatchel\Plan\Stops\StopsJudge;
 use NorthSatchel\Time\LocalDay;
@@ -147,7 +149,7 @@ final class StopsTest extends TestCase
             $jobs = self::random($random, 4);
             $days = [];
             foreach (['mon', 'tue', 'wed'] as $i => $date) {
-                $days[$date] = ['now' => 480, 'stops' => $i === 1 ? [] : [new Stop(90 + $i, 120, 10, 540, 600)]];
+                $days[$date] = new FullDay(now: 480, stops: $i === 1 ? [] : [new Stop(90 + $i, 120, 10, 540, 600)]);
             }
             // Every way to give each job one of the days, or none.
             $best = null;
@@ -159,7 +161,7 @@ final class StopsTest extends TestCase
                     $round =
                         $set === []
                             ? new Round([], [], null, 0)
-                            : StopOrder::best(480, 0, [...$days[$date]['stops'], ...$set], self::way());
+                            : StopOrder::best(480, 0, [...$days[$date]->stops, ...$set], self::way());
                     $slack = $round === null ? null : min($slack, $round->slackMinutes ?? PHP_INT_MAX);
                     if ($slack === null) {
                         continue 2;
@@ -169,11 +171,11 @@ final class StopsTest extends TestCase
                 $best = $best === null || [$placed, $slack] > $best ? [$placed, $slack] : $best;
             }
             $found = Restack::best($jobs, $days, 0, self::way());
-            $this->assertSame($best[0], count($found['days']), "run {$run}");
-            $slacks = array_map(static fn (Round $r): int => $r->slackMinutes ?? PHP_INT_MAX, $found['rounds']);
+            $this->assertSame($best[0], count($found->days), "run {$run}");
+            $slacks = array_map(static fn (Round $r): int => $r->slackMinutes ?? PHP_INT_MAX, $found->rounds);
             $this->assertSame($best[1], $slacks === [] ? PHP_INT_MAX : min($slacks), "run {$run}");
-            $this->assertCount(4, [...array_keys($found['days']), ...$found['left']]);
-            $left += count($found['left']);
+            $this->assertCount(4, [...array_keys($found->days), ...$found->left]);
+            $left += count($found->left);
         }
         $this->assertGreaterThan(0, $left, 'some fit nowhere');
     }
@@ -188,10 +190,10 @@ final class StopsTest extends TestCase
         $this->assertSame([2, 1], $best?->order);
         $rows = (new StopsDrawing($day, $stops, $names, $planned, $best))->rows();
         $this->assertSame(['Mill', 'Barn'], array_column($rows, 'name'));
-        $this->assertSame([2, 1], array_map(static fn (array $r): ?int => $r['best']['place'] ?? null, $rows));
-        $this->assertSame(['10:30', '09:00'], array_map(static fn (array $r): ?string => $r['best']['time'] ?? null, $rows));
-        $this->assertLessThan($rows[1]['planned']['x'], $rows[0]['planned']['x']);
-        $this->assertGreaterThan($rows[1]['window']['width'] ?? 0, $rows[0]['window']['width'] ?? 0);
+        $this->assertSame([2, 1], array_map(static fn (StopRow $r): ?int => $r->best->place ?? null, $rows));
+        $this->assertSame(['10:30', '09:00'], array_map(static fn (StopRow $r): ?string => $r->best->time ?? null, $rows));
+        $this->assertLessThan($rows[1]->planned->x, $rows[0]->planned->x);
+        $this->assertGreaterThan($rows[1]->window->width ?? 0, $rows[0]->window->width ?? 0);
         $found = StopsJudge::of($day, $stops, $names, $planned, $best, 480, self::way());
         $codes = array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($found));
         $this->assertSame(['days.clash', 'days.appointment', 'days.order'], $codes);

@@ -7,6 +7,7 @@ namespace Tests\Core\Plan;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Timeline\Part;
 use NorthSatchel\Plan\Timeline\Timeline;
+use NorthSatchel\Plan\Timeline\Way;
 use NorthSatchel\Plan\Timeline\Ways;
 use PHPUnit\Framework\TestCase;
 
@@ -14,7 +15,7 @@ final class TimelineTest extends TestCase
 {
     /**
      * @param  list<Part>  $parts
-     * @param  list<array{from: string, to: string, minutes: int}>  $travel
+     * @param  list<Way>  $travel
      */
     private static function timeline(array $parts, int $start = 600, array $travel = []): Timeline
     {
@@ -70,7 +71,7 @@ final class TimelineTest extends TestCase
                 new Part('set-up', 10, place: 'church'),
                 new Part('vows', 30, place: 'church', fixedStart: 1080),
             ],
-            travel: [['from' => 'church', 'to' => 'hotel', 'minutes' => 15]],
+            travel: [new Way(from: 'church', to: 'hotel', minutes: 15)],
         );
         $leave = $t->leaveBy();
         $this->assertCount(1, $leave);
@@ -81,7 +82,7 @@ final class TimelineTest extends TestCase
     {
         $t = self::timeline(
             [new Part('a', 10, place: 'x'), new Part('b', 10, place: 'y')],
-            travel: [['from' => 'x', 'to' => 'y', 'minutes' => 5]],
+            travel: [new Way(from: 'x', to: 'y', minutes: 5)],
         );
         $this->assertSame(['a' => null, 'b' => null], $t->latestStart);
         $this->assertNull($t->slack('a'));
@@ -116,7 +117,7 @@ final class TimelineTest extends TestCase
                 new Part('first', 30, place: 'x', fixedStart: 620),
                 new Part('second', 30, place: 'y', fixedStart: 655),
             ],
-            travel: [['from' => 'y', 'to' => 'x', 'minutes' => 9], ['from' => 'x', 'to' => 'y', 'minutes' => 12]],
+            travel: [new Way(from: 'y', to: 'x', minutes: 9), new Way(from: 'x', to: 'y', minutes: 12)],
         );
         $this->assertSame([['first', 'second'], 7], [$t->conflicts[0]->ids, $t->conflicts[0]->minutes]);
     }
@@ -142,7 +143,7 @@ final class TimelineTest extends TestCase
     {
         $t = self::timeline(
             [new Part('a', 10, place: 'x'), new Part('rest', 10), new Part('b', 10, earliest: 640), new Part('c', 5, place: 'y')],
-            travel: [['from' => 'x', 'to' => 'y', 'minutes' => 8]],
+            travel: [new Way(from: 'x', to: 'y', minutes: 8)],
         );
         $this->assertSame(['a' => 600, 'rest' => 610, 'b' => 640, 'c' => 658], $t->earliestStart);
     }

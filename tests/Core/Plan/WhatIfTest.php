@@ -256,15 +256,15 @@ final class WhatIfTest extends TestCase
         $rows = array_column($rehearsal->rows(), null, 'late');
         $byId = [];
         foreach ($rehearsal->rows() as $row) {
-            $byId[$row['segment']->id] = $row;
+            $byId[$row->segment->id] = $row;
         }
         $this->assertNotSame([], $rows);
-        $this->assertSame('14:00', $byId[1]['p50']);
-        $this->assertLessThan(0.9, $byId[3]['onTime']);
+        $this->assertSame('14:00', $byId[1]->p50);
+        $this->assertLessThan(0.9, $byId[3]->onTime);
         $buffer = $rehearsal->bestBuffer();
         $this->assertNotNull($buffer);
-        $this->assertSame([1, 3], [$buffer['segment']->id, $buffer['anchor']->id]);
-        $this->assertGreaterThan($buffer['before'] + 0.05, $buffer['after']);
+        $this->assertSame([1, 3], [$buffer->segment->id, $buffer->anchor->id]);
+        $this->assertGreaterThan($buffer->before + 0.05, $buffer->after);
     }
 
     public function test_a_sure_day_needs_no_buffer(): void

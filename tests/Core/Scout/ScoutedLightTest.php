@@ -159,7 +159,7 @@ final class ScoutedLightTest extends TestCase
             static fn (float $t): float => rad2deg(atan(2 / 5)) - abs(Bearing::turn($azimuth, Sun::at(self::place(), $t)->azimuthDeg)),
             self::at('15:00'),
             self::at('20:00'),
-        )[0]['from'];
+        )[0]->from;
         $this->assertEqualsWithDelta(($enters - self::at('15:00')) / 60, $verdict->figures['wait_minutes'], 2);
 
         $wanting = self::segment('15:00', 30, LightWanted::OpenShade);
@@ -177,8 +177,8 @@ final class ScoutedLightTest extends TestCase
         $window = Window::of('Bay', 180, 2.2);
         $stretches = $window->sunBetween(self::place(), Skyline::read(''), self::day()->startsAt(), self::day()->endsAt());
         $this->assertCount(1, $stretches);
-        $this->assertEqualsWithDelta(100, Sun::at(self::place(), $stretches[0]['from'])->azimuthDeg, 0.1);
-        $this->assertEqualsWithDelta(260, Sun::at(self::place(), $stretches[0]['to'])->azimuthDeg, 0.1);
+        $this->assertEqualsWithDelta(100, Sun::at(self::place(), $stretches[0]->from)->azimuthDeg, 0.1);
+        $this->assertEqualsWithDelta(260, Sun::at(self::place(), $stretches[0]->to)->azimuthDeg, 0.1);
         // Square to the glass, the patch is the head's height over the tangent of the elevation.
         $this->assertEqualsWithDelta(2.2, (float) $window->patchM(new SunPosition(45, 180)), 1e-9);
         $this->assertEqualsWithDelta(2.2 * sqrt(3) * 0.5, (float) $window->patchM(new SunPosition(30, 120)), 1e-9);
@@ -186,7 +186,7 @@ final class ScoutedLightTest extends TestCase
 
         $room = self::spot(['isIndoor' => true, 'windows' => [$window, Window::of('Back', 0, 2)]]);
         $this->assertStringContainsString(
-            'through Bay from '.self::day()->face($stretches[0]['from']),
+            'through Bay from '.self::day()->face($stretches[0]->from),
             (string) self::verdict($room, self::segment('12:30', 40), 'scout.window-sun')?->finding,
         );
         $this->assertStringContainsString(
@@ -239,14 +239,14 @@ final class ScoutedLightTest extends TestCase
     public function test_the_drawing_breaks_the_suns_way_behind_the_land(): void
     {
         $level = new SpotPlan(self::spot(), self::place(), self::day(), self::at('12:00'));
-        $this->assertSame('', $level->sunPath()['hidden'].$level->land());
+        $this->assertSame('', $level->sunPath()->hidden.$level->land());
         $ridge = new SpotPlan(
             self::spot(['skyline' => Skyline::read("200 0\n260 25\n320 0")]),
             self::place(),
             self::day(),
             self::at('12:00'),
         );
-        $this->assertNotSame('', $ridge->sunPath()['hidden']);
+        $this->assertNotSame('', $ridge->sunPath()->hidden);
         $this->assertStringStartsWith('M200.0 18.0', $ridge->land(), 'no land in the north: the ring itself');
         $indoor = new SpotPlan(
             self::spot(['isIndoor' => true, 'windows' => [Window::of('Bay', 180, 2)]]),
@@ -254,7 +254,7 @@ final class ScoutedLightTest extends TestCase
             self::day(),
             self::at('13:00'),
         );
-        $this->assertTrue($indoor->windows()[0]['isSunny']);
-        $this->assertEqualsWithDelta(300, $indoor->windows()[0]['y'], 0.1);
+        $this->assertTrue($indoor->windows()[0]->isSunny);
+        $this->assertEqualsWithDelta(300, $indoor->windows()[0]->y, 0.1);
     }
 }

@@ -8,6 +8,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\ShadowForecast;
 use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\LightHours;
 use NorthSatchel\Time\LocalDay;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Sky\ReferenceSun;
@@ -21,7 +22,7 @@ final class ShadowTest extends TestCase
         return LocalDay::of('2026-06-21', 'Europe/Stockholm');
     }
 
-    /** @return list<array{from: int, to: int}> */
+    /** @return list<LightHours> */
     private static function forecast(ShadowCaster $thing, float $subject = 1.5): array
     {
         return ShadowForecast::of(GeoPoint::of(...self::PLACE), self::day(), $subject, $thing);
@@ -35,7 +36,7 @@ final class ShadowTest extends TestCase
         $this->assertCount(1, $intervals);
         $questions = array_map(
             static fn (int $at): array => ['ask' => 'position', 'latitude' => self::PLACE[0], 'longitude' => self::PLACE[1], 'unix' => $at],
-            array_values($intervals[0]),
+            [$intervals[0]->from, $intervals[0]->to],
         );
         [$in, $out] = ReferenceSun::ask($questions);
         $half = rad2deg(atan(0.1));
@@ -51,7 +52,7 @@ final class ShadowTest extends TestCase
         $this->assertCount(1, $intervals);
         $questions = array_map(
             static fn (int $at): array => ['ask' => 'position', 'latitude' => self::PLACE[0], 'longitude' => self::PLACE[1], 'unix' => $at],
-            array_values($intervals[0]),
+            [$intervals[0]->from, $intervals[0]->to],
         );
         [$in, $out] = ReferenceSun::ask($questions);
         $this->assertEqualsWithDelta(rad2deg(atan(1.5 / 5)), $in['elevation'], 0.03, 'the sun goes below the top of the wall');
@@ -70,7 +71,7 @@ final class ShadowTest extends TestCase
         $place = GeoPoint::of(-33.9, 151.2);
         $intervals = ShadowForecast::of($place, LocalDay::of('2026-06-21', 'Australia/Sydney'), 0, ShadowCaster::of(359, 10, 40, 10));
         $this->assertCount(1, $intervals, 'the southern noon sun stands in the north');
-        $this->assertGreaterThan(90 * 60, $intervals[0]['to'] - $intervals[0]['from']);
+        $this->assertGreaterThan(90 * 60, $intervals[0]->to - $intervals[0]->from);
     }
 
     public function test_impossible_things_are_refused(): void

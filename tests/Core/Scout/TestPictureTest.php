@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Scout;
 
 use App\Devices\StandIn\StandInPhone;
+use NorthSatchel\Drawing\Point;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Picture\Exif;
 use NorthSatchel\Picture\Jpeg;
@@ -92,9 +93,9 @@ final class TestPictureTest extends TestCase
         $columns = array_values(array_filter(range(0, 1199), static fn (int $x): bool => $isTree($x, $foot - 2)));
         $middle = ($columns[0] + $columns[count($columns) - 1]) / 2;
         $measured = self::read(self::phone())->measure(
-            ['x' => $middle / 1200, 'y' => $foot / 900],
-            ['x' => $middle / 1200, 'y' => $top / 900],
-            ['x' => $columns[0] / 1200, 'y' => $foot / 900],
+            new Point(x: $middle / 1200, y: $foot / 900),
+            new Point(x: $middle / 1200, y: $top / 900),
+            new Point(x: $columns[0] / 1200, y: $foot / 900),
             1.6,
             null,
         );
@@ -102,7 +103,7 @@ final class TestPictureTest extends TestCase
         $this->assertEqualsWithDelta(9, $measured->heightM, 0.4);
         $this->assertEqualsWithDelta(2, (float) $measured->widthM, 0.2);
         $this->assertEqualsWithDelta(5.5, (float) $measured->bearingDeg, 0.3, '350.5° and 15° to the right');
-        $paced = self::read(self::phone())->measure(['x' => 0.5, 'y' => 0.56], ['x' => 0.5, 'y' => 0.3], null, 1.6, 40);
+        $paced = self::read(self::phone())->measure(new Point(x: 0.5, y: 0.56), new Point(x: 0.5, y: 0.3), null, 1.6, 40);
         $this->assertSame(40.0, $paced->distanceM);
         $this->assertNull($paced->widthM);
     }
@@ -120,9 +121,9 @@ final class TestPictureTest extends TestCase
     public function test_taps_that_measure_nothing_are_refused_by_name(): void
     {
         $tries = [
-            'foot' => fn () => self::picture()->measure(['x' => 0.5, 'y' => 0.4], ['x' => 0.5, 'y' => 0.2], null, 1.6, null),
-            'top' => fn () => self::picture()->measure(['x' => 0.5, 'y' => 0.6], ['x' => 0.5, 'y' => 0.7], null, 1.6, null),
-            'picture' => fn () => self::picture(focal: null)->measure(['x' => 0.5, 'y' => 0.6], ['x' => 0.5, 'y' => 0.2], null, 1.6, null),
+            'foot' => fn () => self::picture()->measure(new Point(x: 0.5, y: 0.4), new Point(x: 0.5, y: 0.2), null, 1.6, null),
+            'top' => fn () => self::picture()->measure(new Point(x: 0.5, y: 0.6), new Point(x: 0.5, y: 0.7), null, 1.6, null),
+            'picture' => fn () => self::picture(focal: null)->measure(new Point(x: 0.5, y: 0.6), new Point(x: 0.5, y: 0.2), null, 1.6, null),
         ];
         foreach ($tries as $field => $try) {
             try {

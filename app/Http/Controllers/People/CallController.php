@@ -13,6 +13,7 @@ use App\Devices\Waiting;
 use App\Http\Controllers\Plan\SegmentController;
 use App\Http\Controllers\Taps\TapBatch;
 use App\Http\Requests\People\OwedRequest;
+use App\Http\SharedLink;
 use App\Models\People\ShareLink;
 use App\Models\Plan\Segment;
 use Illuminate\Contracts\View\View;
@@ -78,7 +79,7 @@ final class CallController
     {
         $token = $desk->share(BriefDesk::open($job));
 
-        return redirect("/jobs/{$job}/people")->with('link', url("/call/{$token}"));
+        return redirect("/jobs/{$job}/people")->with('link', SharedLink::to("/call/{$token}"));
     }
 
     public function revoke(ShareLink $link): RedirectResponse

@@ -9,6 +9,7 @@ use App\Desks\People\CallDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\People\ProposalDesk;
 use App\Http\Requests\People\CoupleFormRequest;
+use App\Http\SharedLink;
 use App\Models\People\Proposal;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -48,7 +49,7 @@ final class ProposalController
     {
         $token = $links->share(BriefDesk::open($job), CallDesk::COUPLE);
 
-        return redirect("/jobs/{$job}/people")->with('link', url("/form/{$token}"));
+        return redirect("/jobs/{$job}/people")->with('link', SharedLink::to("/form/{$token}"));
     }
 
     public function accept(Proposal $proposal, ProposalDesk $desk): RedirectResponse

@@ -70,16 +70,16 @@ final class DaysController
         [$now, $home] = $request->setOut();
         $found = $desk->restack(array_map(intval(...), (array) $request->input('jobs')), $request->dates(), $now, $home);
         $starts = [];
-        foreach ($found['rounds'] as $round) {
+        foreach ($found->rounds as $round) {
             $starts += $round->starts;
         }
         if ($starts === []) {
             return back()->withErrors(['refused' => 'None of them fits any of those days; nothing was changed.']);
         }
-        $change = $desk->apply("put off from {$date}", $starts, $found['days']);
+        $change = $desk->apply("put off from {$date}", $starts, $found->days);
 
         return redirect('/')
-            ->with('said', count($found['days']).' of the jobs are on other days.')
+            ->with('said', count($found->days).' of the jobs are on other days.')
             ->with('undo', "/plan-changes/{$change->id}/undo");
     }
 }

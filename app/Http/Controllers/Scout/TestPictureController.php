@@ -53,14 +53,11 @@ final class TestPictureController
     {
         $given = $request->validated();
         $picture->load('spot');
-        $taps = [
-            'foot' => ['x' => (float) $given['foot_x'], 'y' => (float) $given['foot_y']],
-            'top' => ['x' => (float) $given['top_x'], 'y' => (float) $given['top_y']],
-            'edge' => isset($given['edge_x'], $given['edge_y']) ? ['x' => (float) $given['edge_x'], 'y' => (float) $given['edge_y']] : null,
-        ];
         $measured = $desk->measure(
             $picture,
-            $taps,
+            $request->point('foot') ?? throw new \LogicException('The rules ask for the foot.'),
+            $request->point('top') ?? throw new \LogicException('The rules ask for the top.'),
+            $request->point('edge'),
             (float) $given['eye_m'],
             isset($given['distance_m']) ? (float) $given['distance_m'] : null,
         );

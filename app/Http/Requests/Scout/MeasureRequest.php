@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Scout;
 
 use Illuminate\Foundation\Http\FormRequest;
+use NorthSatchel\Drawing\Point;
 
 /** What was tapped on a test picture, as shares of its width and height. */
 final class MeasureRequest extends FormRequest
@@ -26,6 +27,14 @@ final class MeasureRequest extends FormRequest
             'name' => ['required_if:keep,thing', 'nullable', 'string', 'max:60'],
             'keep' => ['required', 'in:no,thing,skyline'],
         ];
+    }
+
+    /** A tap of those that were given, as shares of the picture's width and height. */
+    public function point(string $tap): ?Point
+    {
+        $given = $this->validated();
+
+        return isset($given["{$tap}_x"], $given["{$tap}_y"]) ? new Point((float) $given["{$tap}_x"], (float) $given["{$tap}_y"]) : null;
     }
 
     /** @return array<string, string> */

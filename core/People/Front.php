@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+/** A person from the front; y is the top of the head. */
+final readonly class Front
+{
+    public function __construct(
+        public string $name,
+        public float $x,
+        public float $y,
+        public float $bodyHeight,
+    ) {}
+}

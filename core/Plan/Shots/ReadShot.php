@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Shots;
+
+/** A shot as it was read from a pasted line; under: the heading that it stood below. */
+final readonly class ReadShot
+{
+    public function __construct(
+        public string $what,
+        public string $priority,
+        public int $minutes,
+        public int $frames,
+        public ?int $focalMm,
+        public ?string $under,
+    ) {}
+}

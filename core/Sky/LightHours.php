@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Sky;
+
+/** From when to when a light holds, in Unix seconds; null for an open side. */
+final readonly class LightHours
+{
+    public function __construct(
+        public ?int $from,
+        public ?int $to,
+    ) {}
+}
