@@ -40,6 +40,8 @@ final class BundleImport
     /** @var list<array{table: string, id: int, column: string, to: string, ref: int}> */
     private array $later = [];
 
+    public function __construct(private readonly Readiness $readiness) {}
+
     /**
      * @return int the new job
      *
@@ -78,7 +80,7 @@ final class BundleImport
                 $this->separations($job);
                 BundleTaps::store($taps, $job, $this->ids);
                 $this->spans();
-                self::openOnce($job);
+                $this->openOnce($job);
 
                 return $job;
             });
@@ -299,12 +301,12 @@ final class BundleImport
     }
 
     /** What cannot be opened and judged is not taken in. */
-    private static function openOnce(int $job): void
+    private function openOnce(int $job): void
     {
         try {
             $opened = BriefDesk::open($job);
             JobDay::of($opened);
-            app(Readiness::class)->holes($opened);
+            $this->readiness->holes($opened);
         } catch (\Throwable $e) {
             self::refuse('It does not make a job that can be opened: '.Str::limit($e->getMessage(), 120));
         }

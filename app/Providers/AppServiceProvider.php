@@ -40,11 +40,13 @@ use App\Desks\Taps\TapDesk;
 use App\Desks\Taps\TapListener;
 use App\Devices\AllowedRoots;
 use App\Http\PostForm;
+use App\Http\Shell;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -102,6 +104,7 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('caller', static fn (Request $request): Limit => Limit::perMinute(120)->by('caller '.$request->ip()));
         Blade::directive('post', PostForm::open(...));
         Blade::directive('endpost', static fn (): string => '</form>');
+        View::composer(['components.page', 'people.call', 'people.form'], Shell::class);
         Model::shouldBeStrict(! app()->environment('production'));
     }
 }

@@ -31,7 +31,7 @@ final class DayPasses
                     id: self::id($s->id, $lane),
                     minutes: $s->minutes + $setup,
                     lane: $lane,
-                    place: $s->placeId === null ? null : (string) $s->placeId,
+                    place: $s->setting->placeId === null ? null : (string) $s->setting->placeId,
                     fixedStart: $s->isAnchor ? $start : null,
                     earliest: $start,
                     latestEnd: $s->wants->latestEndAt === null ? null : self::minute($day, $s->wants->latestEndAt),
@@ -92,7 +92,7 @@ final class DayPasses
      */
     public static function ways(PlannedDay $day): Ways
     {
-        $places = array_values(array_unique(array_filter(array_map(static fn (Segment $s): ?int => $s->placeId, $day->segments))));
+        $places = array_values(array_unique(array_filter(array_map(static fn (Segment $s): ?int => $s->setting->placeId, $day->segments))));
         $list = [];
         foreach ($places as $from) {
             foreach ($places as $to) {

@@ -146,7 +146,7 @@ final readonly class DayRuler
                     upright: $title->upright(),
                     time: $this->day->day->face($segment->startsAt),
                     priority: $segment->priority->value,
-                    isOutdoor: $segment->isOutdoor,
+                    isOutdoor: $segment->setting->isOutdoor,
                     isAnchor: $segment->isAnchor,
                 );
             }

@@ -75,7 +75,7 @@ final class PlanJudge
                 $h->travelMinutes === 0 ? "There is no time to set up for {$after->title}." : "There is no time to get to {$after->title}.",
                 ($h->travelMinutes === 0
                     ? "Setting up takes {$setup} min"
-                    : "The way from {$before->placeName} to {$after->placeName} takes {$h->travelMinutes} min".
+                    : "The way from {$before->setting->placeName} to {$after->setting->placeName} takes {$h->travelMinutes} min".
                         ($setup > 0 ? ", setting up {$setup}" : '')).", and only {$h->gapMinutes()} min lie between them.",
                 ['travel_minutes' => $h->travelMinutes, 'setup_minutes' => $setup, 'gap_minutes' => $h->gapMinutes()],
                 self::makeRoom($day, $h, -$h->slackMinutes()),
@@ -106,7 +106,7 @@ final class PlanJudge
         $from = $day->points[$h->fromPlaceId ?? 0] ?? null;
         $to = $day->points[$h->toPlaceId ?? 0] ?? null;
         $estimate = $from !== null && $to !== null ? Travels::estimate($from, $to) : null;
-        $because = "No travel time is known from {$h->before->title} to {$h->after->title} at {$h->after->placeName}; ".
+        $because = "No travel time is known from {$h->before->title} to {$h->after->title} at {$h->after->setting->placeName}; ".
             "{$h->gapMinutes()} min lie between them";
 
         return Verdict::fix(
@@ -144,7 +144,7 @@ final class PlanJudge
 
     private static function daylight(PlannedDay $day, Segment $segment): ?Verdict
     {
-        if (! $segment->isOutdoor) {
+        if (! $segment->setting->isOutdoor) {
             return null;
         }
         if ($day->sun === null) {

@@ -83,7 +83,7 @@ final readonly class PlannedDay
             $at = null;
             foreach ($lane as $index => $segment) {
                 $from = $at;
-                $at = $segment->placeId ?? $at;
+                $at = $segment->setting->placeId ?? $at;
                 if ($index > 0) {
                     $before = $lane[$index - 1];
                     $needed = $from === null || $at === null ? 0 : $this->travels->minutes($from, $at);

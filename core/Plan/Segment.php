@@ -12,13 +12,7 @@ final readonly class Segment
 {
     /**
      * @param  int  $startsAt  Unix seconds
-     * @param  int|null  $placeId  null: where the one before was
      * @param  int  $shotMinutes  what its shot lines add up to
-     * @param  int|null  $shortMinutes  the shortest bearable length
-     * @param  int|null  $lowMinutes  how short it may turn out
-     * @param  int|null  $highMinutes  how long it may turn out
-     * @param  bool  $mayMove  into a later segment that takes others in
-     * @param  int  $takesInMinutes  minutes of other segments that fit into this one
      *
      * @throws ImpossibleValue
      */
@@ -29,17 +23,11 @@ final readonly class Segment
         public int $startsAt,
         public int $minutes,
         public Priority $priority,
-        public bool $isOutdoor,
-        public bool $isAnchor,
-        public ?int $placeId,
-        public ?string $placeName,
-        public int $shotMinutes = 0,
-        public ?int $shortMinutes = null,
-        public ?int $lowMinutes = null,
-        public ?int $highMinutes = null,
-        public bool $mayMove = false,
-        public int $takesInMinutes = 0,
+        public Setting $setting = new Setting(),
+        public bool $isAnchor = false,
         public bool $isBreak = false,
+        public int $shotMinutes = 0,
+        public Give $give = new Give(),
         public Wants $wants = new Wants(),
     ) {
         if ($minutes < 1) {
@@ -57,17 +45,11 @@ final readonly class Segment
             $startsAt,
             $minutes,
             $this->priority,
-            $this->isOutdoor,
+            $this->setting,
             $this->isAnchor,
-            $this->placeId,
-            $this->placeName,
-            $this->shotMinutes,
-            $this->shortMinutes,
-            $this->lowMinutes,
-            $this->highMinutes,
-            $this->mayMove,
-            $this->takesInMinutes,
             $this->isBreak,
+            $this->shotMinutes,
+            $this->give,
             $this->wants,
         );
     }

@@ -15,6 +15,7 @@ use Illuminate\Support\Collection;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\DayRuler;
+use NorthSatchel\Plan\Give;
 use NorthSatchel\Plan\Judge\AccessJudge;
 use NorthSatchel\Plan\Judge\AccessWindow;
 use NorthSatchel\Plan\Judge\ChainJudge;
@@ -26,6 +27,7 @@ use NorthSatchel\Plan\Judge\WantsJudge;
 use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
 use NorthSatchel\Plan\Welfare;
@@ -230,17 +232,11 @@ final class PlanDesk
                 startsAt: $day->instantOf(ClockTime::of($stored->start_clock)),
                 minutes: $stored->minutes,
                 priority: Priority::from($stored->priority),
-                isOutdoor: $stored->is_outdoor,
+                setting: new Setting(placeId: $stored->place_id, placeName: $place?->name, isOutdoor: $stored->is_outdoor),
                 isAnchor: $stored->is_anchor,
-                placeId: $stored->place_id,
-                placeName: $place?->name,
-                shotMinutes: (int) $stored->shotLines->sum('minutes'),
-                shortMinutes: $stored->short_minutes,
-                lowMinutes: $stored->low_minutes,
-                highMinutes: $stored->high_minutes,
-                mayMove: $stored->may_move,
-                takesInMinutes: $stored->takes_in_minutes,
                 isBreak: $stored->is_break,
+                shotMinutes: (int) $stored->shotLines->sum('minutes'),
+                give: new Give(shortMinutes: $stored->short_minutes, lowMinutes: $stored->low_minutes, highMinutes: $stored->high_minutes, mayMove: $stored->may_move, takesInMinutes: $stored->takes_in_minutes),
                 wants: self::wants($stored, $day),
             );
         }

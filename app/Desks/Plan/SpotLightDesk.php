@@ -48,7 +48,7 @@ final class SpotLightDesk
             $spot = $spots->get($segment->wants->spotId ?? 0);
             if ($spot !== null) {
                 $pairs[] = [ScoutDesk::spot($spot), $segment];
-            } elseif ($segment->isOutdoor && $stored->has($segment->id)) {
+            } elseif ($segment->setting->isOutdoor && $stored->has($segment->id)) {
                 $verdicts[] = Verdict::mind(
                     'scout.no-spot',
                     "{$segment->title} has no spot yet.",

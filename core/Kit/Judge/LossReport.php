@@ -29,6 +29,8 @@ final class LossReport
     /** @var list<Need> needs that the whole bag does not meet */
     public readonly array $unmet;
 
+    private readonly Givers $givers;
+
     /** @var array<string, Need> */
     private array $byId = [];
 
@@ -40,7 +42,7 @@ final class LossReport
      * @param  list<Gear>  $rest  on the shelf and free that day
      * @param  list<Need>  $needs
      */
-    public function __construct(private readonly array $bag, private readonly array $rest, private readonly array $needs)
+    public function __construct(private readonly array $bag, private readonly array $rest, array $needs)
     {
         foreach ($needs as $need) {
             $this->byId[$need->id] = $need;
@@ -48,7 +50,8 @@ final class LossReport
         foreach ([...$bag, ...$rest] as $gear) {
             $this->gearById[$gear->id] = $gear;
         }
-        $lose = (new Givers($bag, $needs))->loseOne();
+        $this->givers = new Givers($bag, $needs);
+        $lose = $this->givers->loseOne();
         $this->unmet = $this->needs($lose->unmet);
         $groups = $single = [];
         $pairs = [];
@@ -200,7 +203,7 @@ final class LossReport
         );
         usort($rest, static fn (Gear $a, Gear $b): int => $a->grams() <=> $b->grams());
         foreach ($rest as $gear) {
-            if ($isMended((new Givers([...$this->bag, $gear], $this->needs))->loseOne())) {
+            if ($isMended($this->givers->with([$gear])->loseOne())) {
                 return [$gear];
             }
         }
@@ -213,7 +216,7 @@ final class LossReport
         }
         usort($pairs, static fn (array $a, array $b): int => $a[0]->grams() + $a[1]->grams() <=> $b[0]->grams() + $b[1]->grams());
         foreach ($pairs as $pair) {
-            if ($isMended((new Givers([...$this->bag, ...$pair], $this->needs))->loseOne())) {
+            if ($isMended($this->givers->with($pair)->loseOne())) {
                 return $pair;
             }
         }

@@ -31,7 +31,7 @@ final class Givers
      * @param  list<Gear>  $gear
      * @param  list<Need>  $needs
      */
-    public function __construct(private readonly array $gear, private readonly array $needs)
+    public function __construct(private array $gear, private readonly array $needs)
     {
         foreach ($gear as $one) {
             if ($one->kind === GearKind::Body) {
@@ -44,6 +44,28 @@ final class Givers
                 $this->onBodies($one);
             }
         }
+    }
+
+    /**
+     * The same bag with more in it. What neither is a body nor goes on one changes nothing for the others.
+     *
+     * @param  list<Gear>  $more
+     */
+    public function with(array $more): self
+    {
+        $gear = [...$this->gear, ...$more];
+        foreach ($more as $one) {
+            if (in_array($one->kind, [GearKind::Body, GearKind::Lens], true)) {
+                return new self($gear, $this->needs);
+            }
+        }
+        $with = clone $this;
+        $with->gear = $gear;
+        foreach ($more as $one) {
+            $with->things[$one->id] = ['gives' => $this->givenBy($one), 'requires' => $this->requiredBy($one)];
+        }
+
+        return $with;
     }
 
     public static function name(int $gearId): string
@@ -189,9 +211,12 @@ final class Givers
 
     private function isGivenOnAll(Need $need, Gear $lens, bool $isCroppedIn): bool
     {
+        if ($lens->kind !== GearKind::Lens) {
+            return false;
+        }
         $fitting = $this->fitting($lens);
 
-        return $lens->kind === GearKind::Lens && $fitting !== [] && count($this->reaching($need, $lens, $isCroppedIn)) === count($fitting);
+        return $fitting !== [] && count($this->reaching($need, $lens, $isCroppedIn)) === count($fitting);
     }
 
     /** Needs that a lens meets on some of the bodies only. */

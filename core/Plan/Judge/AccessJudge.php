@@ -37,7 +37,7 @@ final class AccessJudge
     private static function zone(Segment $segment, array $windows): array
     {
         $at = static fn (?int $spot): array => array_values(
-            array_filter($windows, static fn (AccessWindow $w): bool => $w->placeId === $segment->placeId && $w->spotId === $spot),
+            array_filter($windows, static fn (AccessWindow $w): bool => $w->placeId === $segment->setting->placeId && $w->spotId === $spot),
         );
         $ofSpot = $segment->wants->spotId === null ? [] : $at($segment->wants->spotId);
 
@@ -54,7 +54,7 @@ final class AccessJudge
             return Verdict::stop(
                 'plan.no-pass',
                 ucfirst(Lane::person($lane))." has no pass for {$segment->title}.",
-                "{$segment->placeName} opens with {$passes} only: ask for another pass, or give the segment to who has one.",
+                "{$segment->setting->placeName} opens with {$passes} only: ask for another pass, or give the segment to who has one.",
             );
         }
         $best = null;
@@ -86,8 +86,8 @@ final class AccessJudge
         return Verdict::stop(
             'plan.zone-closed',
             $isEarly
-                ? "{$segment->placeName} is not open yet when {$segment->title} starts."
-                : "{$segment->placeName} closes before {$segment->title} is over.",
+                ? "{$segment->setting->placeName} is not open yet when {$segment->title} starts."
+                : "{$segment->setting->placeName} closes before {$segment->title} is over.",
             $because,
             ['missing_minutes' => $missing],
             $remedy,

@@ -34,8 +34,8 @@ final class PeopleJudge
 
     private static function between(PlannedDay $day, string $person, Segment $before, Segment $after): ?Verdict
     {
-        $isElsewhere = $before->placeId !== null && $after->placeId !== null && $before->placeId !== $after->placeId;
-        $way = $isElsewhere ? $day->likelyWay((int) $before->placeId, (int) $after->placeId) : 0;
+        $isElsewhere = $before->setting->placeId !== null && $after->setting->placeId !== null && $before->setting->placeId !== $after->setting->placeId;
+        $way = $isElsewhere ? $day->likelyWay((int) $before->setting->placeId, (int) $after->setting->placeId) : 0;
         $gap = intdiv($after->startsAt - $before->endsAt(), 60);
         // Two photographers may have one person at one place at one time.
         if ($gap >= $way || (! $isElsewhere && $gap < 0 && $before->lane !== $after->lane)) {
@@ -49,7 +49,7 @@ final class PeopleJudge
                 )}".
                     ($way > 0 ? ", and the way takes {$way} min" : '').
                     ": {$short} min are missing."
-                : "{$gap} min lie between, and the way to {$after->placeName} takes {$way} min: {$short} min are missing.";
+                : "{$gap} min lie between, and the way to {$after->setting->placeName} takes {$way} min: {$short} min are missing.";
 
         return Verdict::stop(
             'plan.person-twice',

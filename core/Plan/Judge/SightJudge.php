@@ -69,7 +69,7 @@ final class SightJudge
                 "They must not see each other {$limit}.",
             );
         }
-        if ($a->placeId === null || $a->placeId !== $b->placeId) {
+        if ($a->setting->placeId === null || $a->setting->placeId !== $b->setting->placeId) {
             return null;
         }
         [$earlier, $later] = $a->startsAt <= $b->startsAt ? [$a, $b] : [$b, $a];
@@ -81,7 +81,7 @@ final class SightJudge
         $isApart = $a->wants->spotId !== null && $b->wants->spotId !== null && $a->wants->spotId !== $b->wants->spotId;
         $wait = self::MARGIN_MINUTES - $gap;
         $canWait = ! $later->isAnchor && ($until === null || $later->endsAt() + 60 * $wait <= $until->startsAt);
-        $finding = "{$s->first} and {$s->second} may see each other at {$a->placeName}.";
+        $finding = "{$s->first} and {$s->second} may see each other at {$a->setting->placeName}.";
         $because =
             ($gap < 0
                 ? "{$earlier->title} is there until {$day->day->face($earlier->endsAt())}, and {$later->title} from {$day->day->face(

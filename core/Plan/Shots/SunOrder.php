@@ -45,7 +45,7 @@ final class SunOrder
     /** @param  list<LitLine>  $lines */
     public static function judge(Segment $segment, SunDay $sun, array $lines): ?Verdict
     {
-        if (! $segment->isOutdoor) {
+        if (! $segment->setting->isOutdoor) {
             return null;
         }
         $isFalling = $segment->startsAt >= $sun->solarNoon;

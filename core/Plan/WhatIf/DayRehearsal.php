@@ -125,15 +125,15 @@ final class DayRehearsal
         $stretches = [];
         $place = null;
         foreach ($this->segments as $s) {
-            $way = $place === null || $s->placeId === null ? 0 : $this->day->likelyWay($place, $s->placeId);
-            $place = $s->placeId ?? $place;
+            $way = $place === null || $s->setting->placeId === null ? 0 : $this->day->likelyWay($place, $s->setting->placeId);
+            $place = $s->setting->placeId ?? $place;
             $start = DayPasses::minute($this->day, $s->startsAt) - ($s->id === $earlierId ? self::BUFFER_MINUTES : 0);
             $stretches[] = new Stretch("way to {$s->id}", $way, $way, $way);
             $stretches[] = new Stretch(
                 self::id($s),
-                min($s->minutes, $s->lowMinutes ?? $s->minutes * self::SHORTER),
+                min($s->minutes, $s->give->lowMinutes ?? $s->minutes * self::SHORTER),
                 $s->minutes,
-                max($s->minutes, $s->highMinutes ?? $s->minutes * self::LONGER),
+                max($s->minutes, $s->give->highMinutes ?? $s->minutes * self::LONGER),
                 $start,
             );
         }

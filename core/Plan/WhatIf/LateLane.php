@@ -109,7 +109,7 @@ final class LateLane
                 How::Moved => "{$segment->title} moves into ".
                     ($this->rest[self::pocketOf($choice)]->title ?? 'another').
                     ', '.
-                    ($segment->shortMinutes ?? $segment->minutes).
+                    ($segment->give->shortMinutes ?? $segment->minutes).
                     ' min of it.',
                 How::Short => "{$segment->title} is cut from {$segment->minutes} to ".
                     ($choice->end - $choice->start).
@@ -144,7 +144,7 @@ final class LateLane
     {
         $setup = $s->wants->setupMinutes;
         $value = $s->wants->worth ?? $s->priority->value();
-        $place = $s->placeId === null ? null : (string) $s->placeId;
+        $place = $s->setting->placeId === null ? null : (string) $s->setting->placeId;
         $held = $this->held[$s->id] ?? null;
         if ($held !== null) {
             return new Rest(
@@ -156,20 +156,20 @@ final class LateLane
                 place: $place,
             );
         }
-        $canShorten = $s->shortMinutes !== null && $s->shortMinutes < $s->minutes;
+        $canShorten = $s->give->shortMinutes !== null && $s->give->shortMinutes < $s->minutes;
 
         return new Rest(
             id: (string) $s->id,
             minutes: $s->minutes + $setup,
             value: $value,
-            shortMinutes: $canShorten ? $s->shortMinutes + $setup : null,
+            shortMinutes: $canShorten ? $s->give->shortMinutes + $setup : null,
             shortValue: $canShorten ? (int) ($value * self::SHORT_KEEPS) : null,
             isMust: $s->isAnchor || $s->priority === Priority::Must,
             fixedStart: $s->isAnchor ? DayPasses::minute($this->day, $s->startsAt) - $setup : null,
             earliest: $s->isAnchor ? null : DayPasses::minute($this->day, $s->startsAt) - $setup,
             latestEnd: $s->isAnchor ? null : $this->latestEnd($s),
             place: $place,
-            mayMoveTo: $s->mayMove ? $this->pocketsAfter($s) : [],
+            mayMoveTo: $s->give->mayMove ? $this->pocketsAfter($s) : [],
         );
     }
 
@@ -178,7 +178,7 @@ final class LateLane
     {
         $ends = [$s->wants->latestEndAt];
         $sun = $this->day->sun;
-        if ($sun !== null && $s->isOutdoor) {
+        if ($sun !== null && $s->setting->isOutdoor) {
             $ends[] = $sun->sunset();
         }
         if ($sun !== null) {
@@ -194,8 +194,8 @@ final class LateLane
     {
         $pockets = [];
         foreach ($this->rest as $segment) {
-            if ($segment->takesInMinutes > 0) {
-                $pockets[self::pocketId($segment)] = $segment->takesInMinutes;
+            if ($segment->give->takesInMinutes > 0) {
+                $pockets[self::pocketId($segment)] = $segment->give->takesInMinutes;
             }
         }
 
@@ -207,7 +207,7 @@ final class LateLane
     {
         $later = array_filter(
             $this->rest,
-            static fn (Segment $other): bool => $other->startsAt > $s->startsAt && $other->takesInMinutes > 0 && $other->isAnchor,
+            static fn (Segment $other): bool => $other->startsAt > $s->startsAt && $other->give->takesInMinutes > 0 && $other->isAnchor,
         );
 
         return array_values(array_map(self::pocketId(...), $later));

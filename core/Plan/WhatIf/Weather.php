@@ -14,7 +14,7 @@ final class Weather
     public static function delay(PlannedDay $day, int $minutes, int $fromUnix = PHP_INT_MIN): PlannedDay
     {
         $segments = array_map(
-            static fn (Segment $s): Segment => $s->isOutdoor && $s->startsAt >= $fromUnix
+            static fn (Segment $s): Segment => $s->setting->isOutdoor && $s->startsAt >= $fromUnix
                 ? $s->at($s->startsAt + 60 * $minutes, $s->minutes)
                 : $s,
             $day->segments,

@@ -1,27 +1,8 @@
-@props(['title', 'job' => null, 'phase' => null, 'verdicts' => null, 'at' => null])
-@php
-    $isDim = request()->cookie('look') === 'dim';
-    $holes = $job ? app(App\Desks\House\Readiness::class)->holes($job) : [];
-    $days = $job ? \App\Desks\Brief\JobDay::daysTo($job) : null;
-    $asset = fn(string $file): string => '/build/' . $file . '?v=' . (@filemtime(public_path('build/' . $file)) ?: 0);
-@endphp
+@props(['title', 'job' => null, 'phase' => null, 'verdicts' => null, 'order' => null])
 <!doctype html>
 <html lang="en" @class(['dim' => $isDim])>
 
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
-    <meta name="theme-color" content="{{ $isDim ? '#2a2016' : '#8a5520' }}">
-    <meta name="htmx-config"
-        content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyCacheSize":0,"scrollIntoViewOnBoost":false}'>
-    <title>{{ $title }}{{ $job ? ' · ' . $job->name : '' }} · North Satchel</title>
-    <link rel="icon" href="/build/icon.svg" type="image/svg+xml">
-    <link rel="stylesheet" href="{{ $asset('app.css') }}">
-    <script src="{{ $asset('htmx.min.js') }}" defer></script>
-    <script src="{{ $asset('satchel.js') }}" defer></script>
-</head>
-
+<x-head :title="$title . ($job ? ' · ' . $job->name : '') . ' · North Satchel'" :is-dim="$isDim" />
 <body>
     <div id="work">
         <header class="strap">
@@ -83,9 +64,9 @@
                 <h1 class="mb-3">{{ $title }}</h1>
                 <p id="waiting" class="note mb-3" role="status" hidden></p>
                 <p id="refusal" class="note bad mb-3" role="alert" hidden></p>
-                @if (session('said'))
-                    <div class="note mb-3" role="status">{{ session('said') }}@if (session('undo'))
-                            <x-form :action="session('undo')"><button class="button">Undo</button></x-form>
+                @if ($said)
+                    <div class="note mb-3" role="status">{{ $said }}@if ($undo)
+                            <x-form :action="$undo"><button class="button">Undo</button></x-form>
                         @endif
                     </div>
                 @endif
@@ -106,7 +87,7 @@
                     <h2 class="margin-title mb-1">Findings</h2>
                     <div class="margin-list">
                         @forelse ($verdicts as $verdict)
-                        <x-verdict :verdict="$verdict" :job="$job" :at="$at" />@empty<p class="text-faint">Nothing to say.
+                        <x-verdict :verdict="$verdict" :job="$job" :order="$order" />@empty<p class="text-faint">Nothing to say.
                             </p>
                         @endforelse
                     </div>

@@ -1,8 +1,8 @@
-@props(['verdict', 'job' => null, 'at' => null])
+@props(['verdict', 'job' => null, 'order' => null])
 @php
     $way = match (true) {
         $verdict->remedy === null => null,
-        $at && $verdict->remedy->action === 'days.order' => new App\Http\RemedyRoute($at.'/order', request()->only(['from', 'home'])),
+        $order && $verdict->remedy->action === 'days.order' => $order,
         default => App\Http\RemedyRoutes::of($verdict->remedy, $job),
     };
 @endphp

@@ -1,29 +1,17 @@
 @php
-    $asset = fn(string $file): string => '/build/' . $file . '?v=' . (@filemtime(public_path('build/' . $file)) ?: 0);
     $now = $calling->now();
     $next = $calling->next();
     $other = $calling->couldGoFirst();
     $say = fn(string $name): string => $isCaller ? $calling->shared($name) : $name;
 @endphp
 <!doctype html>
-<html lang="en" @class(['dim' => request()->cookie('look') === 'dim'])>
+<html lang="en" @class(['dim' => $isDim])>
 
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="csrf-token" content="{{ csrf_token() }}">
+<x-head :title="'Who is called · ' . $job->name" :is-dim="$isDim">
     <meta name="satchel-events" content="{{ $events }}">
-    <meta name="robots" content="noindex">
-    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyCacheSize":0}'>
-    <title>Who is called · {{ $job->name }}</title>
-    <link rel="icon" href="/build/icon.svg" type="image/svg+xml">
-    <link rel="stylesheet" href="{{ $asset('app.css') }}">
-    <script src="{{ $asset('htmx.min.js') }}" defer></script>
-    <script src="{{ $asset('satchel.js') }}" defer></script>
-</head>
-
+</x-head>
 <body>
-    <div id="work" class="call-page" hx-get="{{ request()->getRequestUri() }}" hx-trigger="every 4s" hx-select="#work"
+    <div id="work" class="call-page" hx-get="{{ $address }}" hx-trigger="every 4s" hx-select="#work"
         hx-swap="outerHTML">
         @unless ($isCaller)
             <p><a href="/jobs/{{ $job->id }}/people">Back to the list</a></p>

@@ -1,22 +1,13 @@
-@php $asset = fn (string $file): string => '/build/'.$file.'?v='.(@filemtime(public_path('build/' . $file)) ?: 0); @endphp
 <!doctype html>
 <html lang="en">
 
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <meta name="robots" content="noindex">
-    <title>Your family groups</title>
-    <link rel="icon" href="/build/icon.svg" type="image/svg+xml">
-    <link rel="stylesheet" href="{{ $asset('app.css') }}">
-</head>
-
+<x-head title="Your family groups" :has-scripts="false" />
 <body>
     <div class="call-page">
         <main>
             <h1 class="mb-2">Which groups do you want?</h1>
-            @if (session('said'))
-                <p class="note mb-3" role="status">{{ session('said') }}</p>
+            @if ($said)
+                <p class="note mb-3" role="status">{{ $said }}</p>
             @endif
             <p class="mb-3">Take the tick from what you do not need, and add what is missing. Nothing is changed until your photographer
                 has read it.</p>

@@ -132,9 +132,9 @@
                 ceremony is counted.</p>
         </div>
     @endif
-    @if (session('link'))
+    @if ($link)
         <div class="note mb-3" role="status">This link is shown this once: <a class="break-all"
-                href="{{ session('link') }}">{{ session('link') }}</a>. Whoever has it sees the list of groups until the day after the
+                href="{{ $link }}">{{ $link }}</a>. Whoever has it sees the list of groups until the day after the
             job, or until you take it back.</div>
     @endif
     @if ($stand && $stand->order !== [])

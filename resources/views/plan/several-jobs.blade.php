@@ -1,4 +1,4 @@
-<x-page title="Which job first?" :verdicts="$verdicts" :at="'/days/' . $date">
+<x-page title="Which job first?" :verdicts="$verdicts" :order="$order">
     <p class="mb-3">{{ $said }}: {{ count($jobs) === 1 ? 'one job' : count($jobs) . ' jobs' }}.</p>
     <form method="get" action="/days/{{ $date }}" class="slab flex flex-wrap gap-3 items-end mb-4">
         <div class="w-32"><x-field name="from" label="Set out at" class="figures" :value="$from" /></div>

@@ -1,5 +1,4 @@
 <x-page title="How high is it, and where does it stand?" :job="$job" phase="scout" :verdicts="$verdicts">
-    @php $measured = session('measured'); @endphp
     <p class="mb-2"><a href="/jobs/{{ $job->id }}/scout?spot={{ $spot->id }}">{{ $spot->name }}</a> <span
             class="text-faint figures">{{ $picture->name }}{{ $picture->direction_deg === null
                         ? ''

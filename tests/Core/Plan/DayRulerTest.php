@@ -7,6 +7,7 @@ namespace Tests\Core\Plan;
 use NorthSatchel\Plan\DayRuler;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\SunDay;
@@ -43,16 +44,14 @@ final class DayRulerTest extends TestCase
     private function segment(int $id, string $clock, int $minutes, string $lane, int $place): Segment
     {
         return new Segment(
-            $id,
-            "The part {$id}",
-            $lane,
-            $this->at($clock),
-            $minutes,
-            Priority::Should,
-            false,
-            $id === 3,
-            $place,
-            "Place {$place}",
+            id: $id,
+            title: "The part {$id}",
+            lane: $lane,
+            startsAt: $this->at($clock),
+            minutes: $minutes,
+            priority: Priority::Should,
+            setting: new Setting(placeId: $place, placeName: "Place {$place}", isOutdoor: false),
+            isAnchor: $id === 3,
         );
     }
 
@@ -103,10 +102,46 @@ final class DayRulerTest extends TestCase
     {
         $place = GeoPoint::of(57.0, 14.0);
         $segments = [
-            new Segment(1, 'Speeches and toasts', 'lead', $this->at('10:00'), 90, Priority::Should, false, false, null, null),
-            new Segment(2, 'Grandparents by the lake', 'lead', $this->at('12:10'), 20, Priority::Should, false, false, null, null),
-            new Segment(3, 'Table details', 'lead', $this->at('12:20'), 45, Priority::Should, false, false, null, null),
-            new Segment(4, 'Dance', 'lead', $this->at('21:00'), 90, Priority::Should, false, false, null, null),
+            new Segment(
+                id: 1,
+                title: 'Speeches and toasts',
+                lane: 'lead',
+                startsAt: $this->at('10:00'),
+                minutes: 90,
+                priority: Priority::Should,
+                setting: new Setting(placeId: null, placeName: null, isOutdoor: false),
+                isAnchor: false,
+            ),
+            new Segment(
+                id: 2,
+                title: 'Grandparents by the lake',
+                lane: 'lead',
+                startsAt: $this->at('12:10'),
+                minutes: 20,
+                priority: Priority::Should,
+                setting: new Setting(placeId: null, placeName: null, isOutdoor: false),
+                isAnchor: false,
+            ),
+            new Segment(
+                id: 3,
+                title: 'Table details',
+                lane: 'lead',
+                startsAt: $this->at('12:20'),
+                minutes: 45,
+                priority: Priority::Should,
+                setting: new Setting(placeId: null, placeName: null, isOutdoor: false),
+                isAnchor: false,
+            ),
+            new Segment(
+                id: 4,
+                title: 'Dance',
+                lane: 'lead',
+                startsAt: $this->at('21:00'),
+                minutes: 90,
+                priority: Priority::Should,
+                setting: new Setting(placeId: null, placeName: null, isOutdoor: false),
+                isAnchor: false,
+            ),
         ];
         $ruler = DayRuler::of(
             new PlannedDay($this->day, $segments, new Travels([]), [], null),

@@ -19,6 +19,7 @@ use NorthSatchel\Plan\Judge\ZoneJudge;
 use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
 use NorthSatchel\Sky\GeoPoint;
@@ -31,6 +32,7 @@ use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Segments;
 
 /** People, sight, passes, light, cues and nights, each on a day of two places twenty minutes apart. */
 final class JudgesTest extends TestCase
@@ -70,22 +72,20 @@ final class JudgesTest extends TestCase
         int $place = self::TOWN,
         mixed ...$more,
     ): Segment {
-        return new Segment(
-            ...[
-                'id' => $id,
-                'title' => "Part {$id}",
-                'lane' => 'lead',
-                'startsAt' => self::at($clock),
-                'minutes' => $minutes,
-                'priority' => Priority::Should,
-                'isOutdoor' => false,
-                'isAnchor' => false,
-                'placeId' => $place,
-                'placeName' => $place === self::TOWN ? 'Town' : 'Field',
-                'wants' => new Wants(...$wants),
-                ...$more,
-            ],
-        );
+        return Segments::of([
+            'id' => $id,
+            'title' => "Part {$id}",
+            'lane' => 'lead',
+            'startsAt' => self::at($clock),
+            'minutes' => $minutes,
+            'priority' => Priority::Should,
+            'isOutdoor' => false,
+            'isAnchor' => false,
+            'placeId' => $place,
+            'placeName' => $place === self::TOWN ? 'Town' : 'Field',
+            'wants' => new Wants(...$wants),
+            ...$more,
+        ]);
     }
 
     private static function only(Verdicts $verdicts): ?Verdict
@@ -272,16 +272,14 @@ final class JudgesTest extends TestCase
         $golden = $sun->goldenEvening();
         $this->assertNotNull($golden);
         $early = new Segment(
-            1,
-            'Couple',
-            'lead',
-            (int) $golden->from - 1800,
-            40,
-            Priority::Should,
-            true,
-            false,
-            null,
-            null,
+            id: 1,
+            title: 'Couple',
+            lane: 'lead',
+            startsAt: (int) $golden->from - 1800,
+            minutes: 40,
+            priority: Priority::Should,
+            setting: new Setting(placeId: null, placeName: null, isOutdoor: true),
+            isAnchor: false,
             wants: new Wants(LightWanted::Golden),
         );
         $verdict = self::only(WantsJudge::of(self::day([$early])));
@@ -291,31 +289,27 @@ final class JudgesTest extends TestCase
 
         $sunset = (int) $sun->sunset();
         $late = new Segment(
-            1,
-            'Fields',
-            'lead',
-            $sunset - 600,
-            20,
-            Priority::Should,
-            true,
-            false,
-            null,
-            null,
+            id: 1,
+            title: 'Fields',
+            lane: 'lead',
+            startsAt: $sunset - 600,
+            minutes: 20,
+            priority: Priority::Should,
+            setting: new Setting(placeId: null, placeName: null, isOutdoor: true),
+            isAnchor: false,
             wants: new Wants(LightWanted::BeforeSunset),
         );
         $this->assertSame(-10, self::only(WantsJudge::of(self::day([$late])))?->remedy?->on['minutes']);
         $this->assertFalse(PlanJudge::of(self::day([$late]))->has('plan.after-sunset'), 'said once, by what it wants');
         $dark = new Segment(
-            1,
-            'Sparklers',
-            'lead',
-            $sunset,
-            20,
-            Priority::Should,
-            true,
-            false,
-            null,
-            null,
+            id: 1,
+            title: 'Sparklers',
+            lane: 'lead',
+            startsAt: $sunset,
+            minutes: 20,
+            priority: Priority::Should,
+            setting: new Setting(placeId: null, placeName: null, isOutdoor: true),
+            isAnchor: false,
             wants: new Wants(LightWanted::Dark),
         );
         $this->assertEqualsWithDelta(
@@ -366,16 +360,14 @@ final class JudgesTest extends TestCase
             self::local($date),
             [
                 new Segment(
-                    1,
-                    'Work',
-                    'lead',
-                    self::local($date)->instantOf(ClockTime::of($clock)),
-                    $minutes,
-                    Priority::Must,
-                    false,
-                    false,
-                    null,
-                    null,
+                    id: 1,
+                    title: 'Work',
+                    lane: 'lead',
+                    startsAt: self::local($date)->instantOf(ClockTime::of($clock)),
+                    minutes: $minutes,
+                    priority: Priority::Must,
+                    setting: new Setting(placeId: null, placeName: null, isOutdoor: false),
+                    isAnchor: false,
                 ),
             ],
             new Travels([]),

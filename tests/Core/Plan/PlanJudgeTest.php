@@ -8,6 +8,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Severity;
 use NorthSatchel\Sky\GeoPoint;
@@ -66,17 +67,15 @@ final class PlanJudgeTest extends TestCase
         int $shotMinutes = 0,
     ): Segment {
         return new Segment(
-            $id,
-            "Part {$id}",
-            $lane,
-            self::local()->instantOf(ClockTime::of($clock)),
-            $minutes,
-            Priority::Must,
-            $isOutdoor,
-            $isAnchor,
-            $place,
-            "Place {$place}",
-            $shotMinutes,
+            id: $id,
+            title: "Part {$id}",
+            lane: $lane,
+            startsAt: self::local()->instantOf(ClockTime::of($clock)),
+            minutes: $minutes,
+            priority: Priority::Must,
+            setting: new Setting(placeId: $place, placeName: "Place {$place}", isOutdoor: $isOutdoor),
+            isAnchor: $isAnchor,
+            shotMinutes: $shotMinutes,
         );
     }
 
@@ -152,16 +151,14 @@ final class PlanJudgeTest extends TestCase
     public function test_a_segment_without_a_place_is_where_the_one_before_was(): void
     {
         $nowhere = new Segment(
-            2,
-            'Breather',
-            'lead',
-            self::local()->instantOf(ClockTime::of('10:30')),
-            20,
-            Priority::Nice,
-            false,
-            false,
-            null,
-            null,
+            id: 2,
+            title: 'Breather',
+            lane: 'lead',
+            startsAt: self::local()->instantOf(ClockTime::of('10:30')),
+            minutes: 20,
+            priority: Priority::Nice,
+            setting: new Setting(placeId: null, placeName: null, isOutdoor: false),
+            isAnchor: false,
         );
         $verdicts = $this->judge([self::segment(1, '10:00', 30), $nowhere, self::segment(3, '10:55', 20, self::GARDEN)]);
         $this->assertTrue($verdicts->has('plan.travel-too-long'), 'five minutes for a way of fifteen');

@@ -12,6 +12,7 @@ use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Shots\LitLine;
 use NorthSatchel\Plan\Shots\ReadShot;
 use NorthSatchel\Plan\Shots\SegmentShots;
@@ -113,16 +114,14 @@ final class ShotListTest extends TestCase
         $day = LocalDay::of('2027-07-03', 'Europe/Oslo');
         $sun = SunDay::of(GeoPoint::of(60, 10), $day);
         $at = static fn (int $hours, bool $isOutdoor = true): Segment => new Segment(
-            6,
-            'Shore',
-            'lead',
-            $sun->solarNoon + 3600 * $hours,
-            60,
-            Priority::Should,
-            $isOutdoor,
-            false,
-            null,
-            null,
+            id: 6,
+            title: 'Shore',
+            lane: 'lead',
+            startsAt: $sun->solarNoon + 3600 * $hours,
+            minutes: 60,
+            priority: Priority::Should,
+            setting: new Setting(placeId: null, placeName: null, isOutdoor: $isOutdoor),
+            isAnchor: false,
         );
         $wrong = $lines('against', 'front');
         $this->assertSame('shots.sun-order', SunOrder::judge($at(5), $sun, $wrong)?->remedy?->action);

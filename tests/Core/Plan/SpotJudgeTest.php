@@ -8,6 +8,7 @@ use NorthSatchel\Exposure\ClearSky;
 use NorthSatchel\Exposure\Scene;
 use NorthSatchel\Plan\Light\SpotJudge;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
 use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\ShadowForecast;
 use NorthSatchel\Scout\Skyline;
@@ -42,7 +43,16 @@ final class SpotJudgeTest extends TestCase
 
     private static function segment(string $clock, int $minutes = 40): Segment
     {
-        return new Segment(4, 'Vows', 'lead', self::at($clock), $minutes, Priority::Must, true, false, 1, 'Garden');
+        return new Segment(
+            id: 4,
+            title: 'Vows',
+            lane: 'lead',
+            startsAt: self::at($clock),
+            minutes: $minutes,
+            priority: Priority::Must,
+            setting: new Setting(placeId: 1, placeName: 'Garden', isOutdoor: true),
+            isAnchor: false,
+        );
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Viewpoint\ShotView;
 use NorthSatchel\Plan\Viewpoint\ViewpointJudge;
@@ -23,16 +24,14 @@ final class WelfareAndViewpointTest extends TestCase
         $day = LocalDay::of('2026-05-09', 'Europe/Paris');
 
         return new Segment(
-            $id,
-            "Part {$id}",
-            $lane,
-            $day->instantOf(ClockTime::of($clock)),
-            $minutes,
-            Priority::Should,
-            false,
-            false,
-            null,
-            null,
+            id: $id,
+            title: "Part {$id}",
+            lane: $lane,
+            startsAt: $day->instantOf(ClockTime::of($clock)),
+            minutes: $minutes,
+            priority: Priority::Should,
+            setting: new Setting(placeId: null, placeName: null, isOutdoor: false),
+            isAnchor: false,
             isBreak: $isBreak,
         );
     }

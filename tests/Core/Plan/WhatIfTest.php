@@ -20,6 +20,7 @@ use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\TestCase;
+use Tests\Support\Segments;
 
 final class WhatIfTest extends TestCase
 {
@@ -56,21 +57,19 @@ final class WhatIfTest extends TestCase
         int $place = self::CHURCH,
         mixed ...$more,
     ): Segment {
-        return new Segment(
-            ...[
-                'id' => $id,
-                'title' => "Part {$id}",
-                'lane' => 'lead',
-                'startsAt' => self::at($clock),
-                'minutes' => $minutes,
-                'priority' => $priority,
-                'isOutdoor' => false,
-                'isAnchor' => false,
-                'placeId' => $place,
-                'placeName' => "Place {$place}",
-                ...$more,
-            ],
-        );
+        return Segments::of([
+            'id' => $id,
+            'title' => "Part {$id}",
+            'lane' => 'lead',
+            'startsAt' => self::at($clock),
+            'minutes' => $minutes,
+            'priority' => $priority,
+            'isOutdoor' => false,
+            'isAnchor' => false,
+            'placeId' => $place,
+            'placeName' => "Place {$place}",
+            ...$more,
+        ]);
     }
 
     /** Groups and portraits after the vows, a dinner that does not wait. */

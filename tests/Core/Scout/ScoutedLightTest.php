@@ -7,6 +7,7 @@ namespace Tests\Core\Scout;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Light\SpotJudge;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Wants;
 use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\Skyline;
@@ -48,16 +49,14 @@ final class ScoutedLightTest extends TestCase
     private static function segment(string $clock, int $minutes, LightWanted $light = LightWanted::Any, bool $isAnchor = false): Segment
     {
         return new Segment(
-            7,
-            'Portraits',
-            'lead',
-            self::at($clock),
-            $minutes,
-            Priority::Should,
-            true,
-            $isAnchor,
-            1,
-            'Alm',
+            id: 7,
+            title: 'Portraits',
+            lane: 'lead',
+            startsAt: self::at($clock),
+            minutes: $minutes,
+            priority: Priority::Should,
+            setting: new Setting(placeId: 1, placeName: 'Alm', isOutdoor: true),
+            isAnchor: $isAnchor,
             wants: new Wants($light),
         );
     }

@@ -31,6 +31,7 @@ final class LightController
         return view('kit.light', [
             'job' => $opened,
             'asked' => $asked,
+            'typed' => array_filter($request->query(), is_string(...)),
             'v' => $asked['values'],
             'wrong' => $asked['wrong'],
             'flash' => $flash,

@@ -59,6 +59,7 @@ final class PeopleController
 
         return view('people.show', [
             'job' => $opened,
+            'link' => $request->session()->get('link'),
             'verdicts' => $strap->of($opened, 'people'),
             'lines' => $opened->people->map(static fn (Person $p): string => $p->name.($p->role ? ', '.$p->role : ''))->implode(PHP_EOL),
             'family' => $family,

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Plan;
 
 use App\Desks\Kit\SharedKitDesk;
 use App\Desks\Plan\DaysDesk;
+use App\Http\RemedyRoute;
 use App\Http\Requests\Plan\SeveralJobsRequest;
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
@@ -40,6 +41,7 @@ final class DaysController
             'places' => Place::query()->orderBy('name')->get(),
             'home' => $home,
             'from' => ClockTime::ofMinutes($now)->text(),
+            'order' => new RemedyRoute("/days/{$date}/order", $request->only(['from', 'home'])),
             'verdicts' => new Verdicts([...iterator_to_array($desk->verdicts($day, $jobs, $round, $now)), ...$kit?->verdicts() ?? []]),
             'kit' => $kit?->rows() ?? [],
             'drawing' => $desk->drawing($day, $jobs, $round),

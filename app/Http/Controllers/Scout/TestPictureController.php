@@ -13,6 +13,7 @@ use App\Models\Scout\Spot;
 use App\Models\Scout\TestPicture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** How high is it, and where does it stand? */
@@ -31,7 +32,7 @@ final class TestPictureController
         return redirect("/jobs/{$job}/pictures/{$picture->id}");
     }
 
-    public function show(int $job, TestPicture $picture, TestPictureDesk $desk): View
+    public function show(Request $request, int $job, TestPicture $picture, TestPictureDesk $desk): View
     {
         $opened = BriefDesk::open($job);
         $picture->load('spot.place', 'spot.pictures');
@@ -40,6 +41,7 @@ final class TestPictureController
             'job' => $opened,
             'picture' => $picture,
             'spot' => $picture->spot,
+            'measured' => $request->session()->get('measured'),
             'verdicts' => $desk->verdicts($opened, $picture->spot),
         ]);
     }
