@@ -11,10 +11,11 @@ use NorthSatchel\Time\Patience;
 /** Waits for so many looks for each second, so that no test hangs on the clock. */
 final class WaitingForLooks extends Waiting
 {
-    private const LOOKS_A_SECOND = 150;
+    /** Few: what the pages show is an order, and seldom matters how good a one. */
+    public function __construct(private readonly int $looksASecond = 15) {}
 
     public function seconds(float $seconds): Patience
     {
-        return Looks::upTo((int) (self::LOOKS_A_SECOND * min(2.0, $seconds)));
+        return Looks::upTo((int) ($this->looksASecond * min(2.0, $seconds)));
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\App\People;
 
 use App\Desks\People\CallOrderDesk;
 use App\Desks\People\PeopleDesk;
+use App\Devices\Waiting;
 use App\Jobs\ProveCallingOrder;
 use App\Models\Brief\Job;
 use App\Models\Brief\Person;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Optics\RowsFocus;
 use Tests\App\TestCase;
+use Tests\Support\WaitingForLooks;
 
 /** The family, its groups and their order, through the pages. */
 final class PeopleTest extends TestCase
@@ -142,6 +144,7 @@ final class PeopleTest extends TestCase
 
     public function test_an_order_that_the_page_could_not_prove_is_searched_on_in_the_background(): void
     {
+        $this->app->instance(Waiting::class, new WaitingForLooks(150));
         $url = "/jobs/{$this->job->id}/people";
         $this->get($url)
             ->assertSee('Least waiting is the best found')

@@ -10,10 +10,15 @@ use Tests\Browser\BrowserTestCase;
 /** Every screen in both sizes and both looks: contrast, names, no sideways scrolling, keys. */
 final class ScreensTest extends BrowserTestCase
 {
+    private static bool $isIn = false;
+
     protected function setUp(): void
     {
         self::$browser->size(1280, 800);
-        $this->signIn();
+        if (! self::$isIn) {
+            $this->signIn();
+            self::$isIn = true;
+        }
     }
 
     /** @return array<string, array{string, int, int, string}> */
@@ -83,8 +88,10 @@ final class ScreensTest extends BrowserTestCase
         $this->assertNoComplaints();
 
         self::$browser->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        // Names and structure are those of the same page on paper; the colours are not.
+        $rules = $look === 'dim' ? '["color-contrast"]' : '["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]';
         $found = self::$browser->driver->executeAsyncScript(
-            'const done = arguments[0]; axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]}).then((r) => '.
+            "const done = arguments[0]; axe.run(document, {runOnly: {$rules}}).then((r) => ".
                 'done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " — " + (n.any[0] || n.all[0] || '.
                 '{message: ""}).message).slice(0, 4).join(" | "))));',
         );
