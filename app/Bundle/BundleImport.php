@@ -19,16 +19,9 @@ use Illuminate\Validation\ValidationException;
  */
 final class BundleImport
 {
-    private const MOST_BYTES = 120_000_000;
-
     private const MOST_BYTES_IN_ALL = 300_000_000;
 
-    /** Tables of a job shrink to a twentieth; what shrinks to so little more was made to burst. */
-    private const MOST_SHRUNK = 200;
-
     private const MOST_ROWS = 500_000;
-
-    private const MOST_VALUES = 12_000_000;
 
     private const ROWS_A_QUERY = 200;
 
@@ -51,11 +44,11 @@ final class BundleImport
     {
         $zip = new \ZipArchive();
         if ($zip->open($file, \ZipArchive::RDONLY) !== true) {
-            self::refuse('This is no zip.');
+            BundleFile::refuse('This is no zip.');
         }
-        $head = self::json($zip, 'bundle.json');
+        $head = BundleFile::json($zip, 'bundle.json');
         if (($head['format'] ?? null) !== BundleDesk::FORMAT || ($head['version'] ?? null) !== BundleDesk::VERSION) {
-            self::refuse(
+            BundleFile::refuse(
                 ($head['format'] ?? null) === BundleDesk::FORMAT
                     ? 'This bundle was made by another version: '.
                         json_encode($head['version'] ?? null).
@@ -69,14 +62,14 @@ final class BundleImport
         $this->later = [];
         // All is read and looked at before the first row is written.
         $tables = $this->tables($zip);
-        $taps = BundleTaps::right($zip->statName(BundleTaps::FILE) === false ? [] : self::json($zip, BundleTaps::FILE));
+        $taps = BundleTaps::right($zip->statName(BundleTaps::FILE) === false ? [] : BundleFile::json($zip, BundleTaps::FILE));
         try {
             return DB::transaction(function () use ($tables, $taps): int {
                 foreach (BundleTables::all() as $table) {
                     $this->table($table, $tables[$table->name]);
                 }
                 $this->settleLater();
-                $job = array_values($this->ids['jobs'] ?? [])[0] ?? self::refuse('There is no job in it.');
+                $job = array_values($this->ids['jobs'] ?? [])[0] ?? BundleFile::refuse('There is no job in it.');
                 $this->separations($job);
                 BundleTaps::store($taps, $job, $this->ids);
                 $this->spans();
@@ -105,11 +98,11 @@ final class BundleImport
             $bytes += (int) ($zip->statName("tables/{$table->name}.json")['size'] ?? 0);
         }
         if ($bytes > self::MOST_BYTES_IN_ALL) {
-            self::refuse('It is larger than can be read here.');
+            BundleFile::refuse('It is larger than can be read here.');
         }
         $tables = [];
         foreach (BundleTables::all() as $table) {
-            $tables[$table->name] = $this->rightRows($table, self::json($zip, "tables/{$table->name}.json"));
+            $tables[$table->name] = $this->rightRows($table, BundleFile::json($zip, "tables/{$table->name}.json"));
         }
 
         return $tables;
@@ -122,7 +115,7 @@ final class BundleImport
     private function rightRows(BundleTable $table, array $rows): array
     {
         if (! array_is_list($rows) || count($rows) > self::MOST_ROWS) {
-            self::refuse(
+            BundleFile::refuse(
                 array_is_list($rows) ? "There are too many rows in {$table->name}." : "tables/{$table->name}.json must be a list of rows.",
             );
         }
@@ -132,18 +125,18 @@ final class BundleImport
         foreach ($rows as $index => $row) {
             $where = "tables/{$table->name}.json, row ".($index + 1);
             if (! is_array($row) || ! is_int($row['id'] ?? null) || isset($seen[$row['id']])) {
-                self::refuse("{$where}: a row needs a whole number of its own as its id.");
+                BundleFile::refuse("{$where}: a row needs a whole number of its own as its id.");
             }
             $seen[$row['id']] = true;
             foreach ($rules as $column => $rule) {
                 $wrong = $rule->wrong($row[$column] ?? null);
                 if ($wrong !== null) {
-                    self::refuse("{$where}: {$column} {$wrong}.");
+                    BundleFile::refuse("{$where}: {$column} {$wrong}.");
                 }
             }
             foreach ($points as $column) {
                 if (isset($row[$column]) && ! is_int($row[$column])) {
-                    self::refuse("{$where}: {$column} must be the id of a row.");
+                    BundleFile::refuse("{$where}: {$column} must be the id of a row.");
                 }
             }
         }
@@ -155,18 +148,18 @@ final class BundleImport
     private function table(BundleTable $table, array $rows): void
     {
         if (count($rows) > self::MOST_ROWS || ($table->name === 'jobs' && count($rows) !== 1)) {
-            self::refuse($table->name === 'jobs' ? 'A bundle holds one job.' : "There are too many rows in {$table->name}.");
+            BundleFile::refuse($table->name === 'jobs' ? 'A bundle holds one job.' : "There are too many rows in {$table->name}.");
         }
         $columns = array_diff(Schema::getColumnListing($table->name), ['id', ...BundleDesk::LEFT_OUT, ...$table->without]);
         $new = [];
         foreach ($rows as $index => $row) {
             $where = "tables/{$table->name}.json, row ".((int) $index + 1);
             if (! is_array($row) || ! is_int($row['id'] ?? null)) {
-                self::refuse("{$where}: a row needs a whole number as its id.");
+                BundleFile::refuse("{$where}: a row needs a whole number as its id.");
             }
             $unknown = array_diff(array_keys($row), ['id', ...$columns]);
             if ($unknown !== []) {
-                self::refuse("{$where}: “".mb_strimwidth((string) array_values($unknown)[0], 0, 40, '…').'” is not known here.');
+                BundleFile::refuse("{$where}: “".mb_strimwidth((string) array_values($unknown)[0], 0, 40, '…').'” is not known here.');
             }
             $new[$row['id']] = $this->row($table, $row, $where);
         }
@@ -202,10 +195,10 @@ final class BundleImport
                 // A place that the job left, or a card event before its time, points to what is not in the bundle.
                 $clean[$column] = is_int($value) ? $to[$value] ?? null : null;
                 if (is_int($value) && ! isset($to[$value]) && $column === array_key_first($table->refs)) {
-                    self::refuse("{$where}: {$column} {$value} is not in the bundle.");
+                    BundleFile::refuse("{$where}: {$column} {$value} is not in the bundle.");
                 }
             } elseif ($value !== null && ! is_scalar($value)) {
-                self::refuse("{$where}: {$column} must be a text, a number or nothing.");
+                BundleFile::refuse("{$where}: {$column} must be a text, a number or nothing.");
             } else {
                 $clean[(string) $column] = is_bool($value) ? (int) $value : $value;
             }
@@ -238,7 +231,7 @@ final class BundleImport
                     $this->ids[$table->name][$id] = (int) DB::table($table->name)->insertGetId($row);
                 }
             } catch (\Illuminate\Database\QueryException $e) {
-                self::refuse(
+                BundleFile::refuse(
                     "tables/{$table->name}.json, id {$id}: the row does not fit (".
                         Str::limit($e->getPrevious()?->getMessage() ?? '', 80).
                         ').',
@@ -249,7 +242,7 @@ final class BundleImport
             try {
                 DB::table($table->name)->insert($chunk);
             } catch (\Illuminate\Database\QueryException $e) {
-                self::refuse(
+                BundleFile::refuse(
                     "tables/{$table->name}.json: a row does not fit (".Str::limit($e->getPrevious()?->getMessage() ?? '', 80).').',
                 );
             }
@@ -308,38 +301,7 @@ final class BundleImport
             JobDay::of($opened);
             $this->readiness->holes($opened);
         } catch (\Throwable $e) {
-            self::refuse('It does not make a job that can be opened: '.Str::limit($e->getMessage(), 120));
+            BundleFile::refuse('It does not make a job that can be opened: '.Str::limit($e->getMessage(), 120));
         }
-    }
-
-    /** @return array<mixed> */
-    private static function json(\ZipArchive $zip, string $name): array
-    {
-        $stat = $zip->statName($name);
-        if ($stat === false) {
-            self::refuse("{$name} is missing: this is no bundle of a job, or it was cut short.");
-        }
-        if (
-            $stat['size'] > self::MOST_BYTES ||
-            ($stat['size'] > 1_000_000 && $stat['size'] > self::MOST_SHRUNK * max(1, $stat['comp_size']))
-        ) {
-            self::refuse("{$name} is larger than can be read here.");
-        }
-        $text = (string) $zip->getFromName($name);
-        // Numbers alone take two bytes each, and sixteen times that in memory.
-        if (substr_count($text, ',') > self::MOST_VALUES) {
-            self::refuse("{$name} holds more than can be read here.");
-        }
-        $value = json_decode($text, true, 32);
-        if (! is_array($value)) {
-            self::refuse("{$name} is no JSON list or object.");
-        }
-
-        return $value;
-    }
-
-    private static function refuse(string $why): never
-    {
-        throw ValidationException::withMessages(['bundle' => $why]);
     }
 }

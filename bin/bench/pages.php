@@ -4,49 +4,61 @@ declare(strict_types=1);
 
 use Tests\Support\RunningSatchel;
 
+const PAGES = [
+    '/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/rehearse', '/jobs/1/kit', '/jobs/1/kit/propose', '/jobs/1/pack',
+    '/jobs/1/light', '/jobs/1/cards', '/jobs/1/copies', '/shelf', '/folders',
+];
+
+/** Each page against a bare route of its server, and the servers side by side, in turns. */
 function benchPages(): bool
 {
-    $satchel = RunningSatchel::start();
+    $servers = $curls = $times = [];
     try {
-        $satchel->artisan('satchel:simulate', 'shoot', '--frames=20');
-        $curl = curl_init();
-        signIn($curl, $satchel->url);
-        $pages = [
-            '/', '/jobs/1/brief', '/jobs/1/scout', '/jobs/1/plan', '/jobs/1/rehearse', '/jobs/1/kit',
-            '/jobs/1/kit/propose', '/jobs/1/pack', '/jobs/1/light', '/jobs/1/cards', '/jobs/1/copies', '/shelf',
-            '/folders',
-        ];
-        $times = array_fill_keys(['/up', ...$pages], []);
-        foreach (['/up', ...$pages] as $page) {
-            fetch($curl, $satchel->url.$page);
+        foreach (serversHere() as $name) {
+            $servers[$name] = RunningSatchel::start($name);
+            $servers[$name]->artisan('satchel:simulate', 'shoot', '--frames=20');
+            $curls[$name] = curl_init();
+            signIn($curls[$name], $servers[$name]->url);
         }
         // In turns, so that whatever else the machine does meets all alike.
-        for ($round = 0; $round < 50; $round++) {
-            foreach (array_keys($times) as $page) {
-                $times[$page][] = fetch($curl, $satchel->url.$page)[0];
+        for ($round = -2; $round < 40; $round++) {
+            foreach (['/up', ...PAGES] as $page) {
+                foreach ($servers as $name => $satchel) {
+                    $took = fetch($curls[$name], $satchel->url.$page)[0];
+                    if ($round >= 0) {
+                        $times[$name][$page][] = $took;
+                    }
+                }
             }
         }
-        $bare = median($times['/up']);
-        $assets = assetBytes($curl, $satchel->url, fetch($curl, $satchel->url.'/jobs/1/plan')[2]);
-        printf("Pages, median of 50, against a bare route of the same server (%.1f ms):\n", $bare * 1000);
+        $best = array_key_last($servers);
+        [$curl, $url] = [$curls[$best], $servers[$best]->url];
+        $bare = median($times['plain']['/up']);
+        $assets = assetBytes($curl, $url, fetch($curl, "{$url}/jobs/1/plan")[2]);
+        printf("Pages of %s, median of 40; a bare route of PHP's own server as it comes takes %.1f ms:\n", $best, $bare * 1000);
         $isGood = true;
-        foreach ($pages as $page) {
-            $ratio = median($times[$page]) / $bare;
-            $kb = (fetch($curl, $satchel->url.$page)[1] + $assets) / 1000;
-            $isGood = $isGood && $ratio <= 4.0 && $kb <= 150;
+        foreach (PAGES as $page) {
+            $took = median($times[$best][$page]);
+            $kb = (fetch($curl, $url.$page)[1] + $assets) / 1000;
+            $faster = median($times['plain'][$page]) / $took;
+            $isGood = $isGood && median($times['plain'][$page]) / $bare <= 4.0 && $kb <= 150;
+            $isGood = $isGood && ($page !== '/jobs/1/plan' || $best === 'plain' || $faster >= 1.5);
             printf(
-                "  %-16s %4.2f times   %5.1f ms   %5.1f kB compressed at first load, fonts included\n",
+                "  %-20s %5.1f ms; %4.2f times as fast as on PHP's own server, where it takes %4.2f times a bare route; %5.1f kB\n",
                 $page,
-                $ratio,
-                median($times[$page]) * 1000,
+                $took * 1000,
+                $faster,
+                median($times['plain'][$page]) / $bare,
                 $kb,
             );
         }
-        echo $isGood ? "  Within 4 times and 150 kB.\n" : "  OVER 4 times or 150 kB.\n";
+        echo $isGood ? "  Within 4 times and 150 kB, the plan 1.5 times as fast.\n" : "  OVER what is wanted.\n";
 
         return $isGood;
     } finally {
-        $satchel->stop();
+        foreach ($servers as $satchel) {
+            $satchel->stop();
+        }
     }
 }
 

@@ -11,10 +11,10 @@ function median(array $numbers): float
     return $numbers[intdiv(count($numbers), 2)];
 }
 
-/** @return list<string> the web servers that this machine has, PHP's own first */
+/** @return list<string> the web servers that this machine has; first PHP's own as it comes with the command line alone */
 function serversHere(): array
 {
-    return trim((string) shell_exec(escapeshellarg(dirname(__DIR__, 2).'/bin/server').' kind')) === 'caddy' ? ['php', 'caddy'] : ['php'];
+    return trim((string) shell_exec(escapeshellarg(dirname(__DIR__, 2).'/bin/server').' kind')) === 'caddy' ? ['plain', 'caddy'] : ['plain'];
 }
 
 /** @return array{float, int, string} seconds, compressed bytes, body */

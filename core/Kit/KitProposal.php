@@ -8,6 +8,7 @@ use NorthSatchel\Kit\Cover\Cover;
 use NorthSatchel\Kit\Cover\CoverSearch;
 use NorthSatchel\Kit\Needs\BodyWork;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\DealtBodies;
 use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Shelf\Gear;
@@ -154,8 +155,8 @@ final readonly class KitProposal
         $ids = self::gearIds($first);
         $chosen = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $ids, true)));
         $of = static fn (GearKind $kind): array => array_values(array_filter($chosen, static fn (Gear $g): bool => $g->kind === $kind));
-        $shared = BudgetNeeds::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs));
-        $alone = BudgetNeeds::alone($of(GearKind::Body), array_map(static fn (BodyWork $s): int => $s->body->id, $shared), $work->remotes);
+        $shared = DealtBodies::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs));
+        $alone = DealtBodies::alone($of(GearKind::Body), array_map(static fn (BodyWork $s): int => $s->body->id, $shared), $work->remotes);
         $budgets = BudgetNeeds::of($shared, $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->pops, $shelf, $alone);
         $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));
         $second = self::cover($small, $budgets, $school, $patience);
@@ -237,7 +238,7 @@ final readonly class KitProposal
             }
         }
         $chosen = array_map(
-            static fn (Gear $g): array => ['gear' => $g, 'why' => self::why($g, $givers, $best['needs'], $gear, $school)],
+            static fn (Gear $g): array => ['gear' => $g, 'why' => ThingReason::why($g, $givers, $best['needs'], $gear, $school)],
             $gear,
         );
 
@@ -250,40 +251,5 @@ final readonly class KitProposal
             $best['needs'],
             $limitG !== null && $best['grams'] > $limitG ? $best['grams'] - $limitG : null,
         );
-    }
-
-    /**
-     * @param  list<Need>  $needs
-     * @param  list<Gear>  $gear
-     * @return list<string>
-     */
-    private static function why(Gear $one, Givers $givers, array $needs, array $gear, KitSchool $school): array
-    {
-        $why = [];
-        foreach ($needs as $need) {
-            $with = count(array_filter($gear, static fn (Gear $g): bool => in_array($need->id, $givers->needsOf($g->id), true)));
-            $gives = in_array($need->id, $givers->needsOf($one->id), true);
-            $hasSpare = $need->wantsSpare && $school->takesSparesOf($need);
-            if ($gives && $with <= $need->count) {
-                $why[] = $need->title;
-            } elseif ($gives && $hasSpare && $with === $need->count + 1) {
-                $why[] = "{$need->title}, the spare included";
-            } elseif (
-                $need->wantsSpare &&
-                $school->takesSparesOf($need) &&
-                $givers->givesNearly($one->id, $need) &&
-                $givers->countNearly($need) <= $need->count + 1
-            ) {
-                $why[] = 'spare: '.$need->title;
-            }
-        }
-        if ($why !== []) {
-            return $why;
-        }
-        $for = array_filter($gear, static fn (Gear $g): bool => $givers->isRequiredBy($one->id, $g->id));
-
-        return $for === []
-            ? ['gives several of these at once']
-            : ['for '.implode(', ', array_slice(array_map(static fn (Gear $g): string => $g->label, array_values($for)), 0, 3))];
     }
 }

@@ -65,7 +65,6 @@ final readonly class DayRuler
             $sky = SkyLook::named(Sun::at($this->place, $at + self::SKY_STEP_S / 2)->elevationDeg);
             $x = $this->x($at);
             $width = $this->x(min($at + self::SKY_STEP_S, $this->to)) - $x;
-            /** @var SkyBand|null $last */
             $last = array_pop($bands);
             if ($last !== null && $last->sky === $sky) {
                 $bands[] = new SkyBand(x: $last->x, width: round($last->width + $width, 2), sky: $sky);

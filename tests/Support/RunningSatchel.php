@@ -17,7 +17,7 @@ final class RunningSatchel
         private readonly string $server,
     ) {}
 
-    /** @param  string  $server  caddy or php; nothing for what a user of this machine would get */
+    /** @param  string  $server  caddy, php, or plain (PHP's own as it comes, compiling anew each time); nothing for what a user would get */
     public static function start(string $server = ''): self
     {
         $folder = sys_get_temp_dir().'/satchel-run-'.bin2hex(random_bytes(5));
@@ -95,7 +95,8 @@ final class RunningSatchel
             'BCRYPT_ROUNDS' => '4',
             'VIEW_COMPILED_PATH' => $this->folder.'/views',
             'PHP_CLI_SERVER_WORKERS' => '4',
-            'SATCHEL_SERVER' => $this->server,
+            'SATCHEL_SERVER' => $this->server === 'plain' ? 'php' : $this->server,
+            'SATCHEL_PHP_FLAGS' => $this->server === 'plain' ? '-d opcache.enable=0' : '',
         ];
     }
 

@@ -16,6 +16,7 @@ use Illuminate\Support\Collection;
 use NorthSatchel\Exposure\AmbientForecast;
 use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\DealtBodies;
 use NorthSatchel\Kit\Needs\DealtWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
@@ -138,7 +139,7 @@ final class NeedsDesk
             }
         }
 
-        return BudgetNeeds::dealt($bodies, $work->framesByLane, $work->remotes);
+        return DealtBodies::dealt($bodies, $work->framesByLane, $work->remotes);
     }
 
     /** @return list<Gear> what is on the packing list */

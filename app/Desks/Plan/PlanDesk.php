@@ -7,7 +7,6 @@ namespace App\Desks\Plan;
 use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
-use App\Models\Plan\AccessWindow as StoredWindow;
 use App\Models\Plan\Segment as StoredSegment;
 use App\Models\Plan\ShotLine;
 use App\Models\Plan\Travel;
@@ -15,9 +14,7 @@ use Illuminate\Support\Collection;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\DayRuler;
-use NorthSatchel\Plan\Give;
 use NorthSatchel\Plan\Judge\AccessJudge;
-use NorthSatchel\Plan\Judge\AccessWindow;
 use NorthSatchel\Plan\Judge\ChainJudge;
 use NorthSatchel\Plan\Judge\NightJudge;
 use NorthSatchel\Plan\Judge\PeopleJudge;
@@ -27,16 +24,11 @@ use NorthSatchel\Plan\Judge\WantsJudge;
 use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
-use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
-use NorthSatchel\Plan\Wants;
 use NorthSatchel\Plan\Welfare;
-use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Lane;
-use NorthSatchel\Time\LocalDay;
-use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdicts;
 
 /** Plan: the timed day, or several. */
@@ -79,7 +71,7 @@ final class PlanDesk
             ->with(WantsJudge::of($day))
             ->with(PeopleJudge::of($day))
             ->with(SightJudge::of($day, self::separations($job)))
-            ->with(AccessJudge::of($day, self::windows($job, $number)))
+            ->with(AccessJudge::of($day, PassReader::windows($job, $number)))
             ->with(Welfare::of($day));
     }
 
@@ -193,28 +185,6 @@ final class PlanDesk
         );
     }
 
-    /** @return list<AccessWindow> of one day */
-    private static function windows(Job $job, int $number): array
-    {
-        $day = JobDay::of($job, $number);
-
-        return $job->accessWindows
-            ->where('day', $number)
-            ->map(
-                static fn (StoredWindow $w): AccessWindow => new AccessWindow(
-                    $w->pass,
-                    $w->place_id,
-                    $w->spot_id,
-                    $w->lanes ?? [],
-                    $day->instantOf(ClockTime::of($w->opens_clock)),
-                    $day->instantOf(ClockTime::of($w->closes_clock)),
-                    $w->gate_minutes,
-                ),
-            )
-            ->values()
-            ->all();
-    }
-
     private function build(Job $job, int $number): PlannedDay
     {
         $day = JobDay::of($job, $number);
@@ -225,20 +195,7 @@ final class PlanDesk
             if ($place !== null && ($point = JobDay::pointOf($place)) !== null) {
                 $points[$place->id] = $point;
             }
-            $segments[] = new Segment(
-                id: $stored->id,
-                title: $stored->title,
-                lane: $stored->lane,
-                startsAt: $day->instantOf(ClockTime::of($stored->start_clock)),
-                minutes: $stored->minutes,
-                priority: Priority::from($stored->priority),
-                setting: new Setting(placeId: $stored->place_id, placeName: $place?->name, isOutdoor: $stored->is_outdoor),
-                isAnchor: $stored->is_anchor,
-                isBreak: $stored->is_break,
-                shotMinutes: (int) $stored->shotLines->sum('minutes'),
-                give: new Give(shortMinutes: $stored->short_minutes, lowMinutes: $stored->low_minutes, highMinutes: $stored->high_minutes, mayMove: $stored->may_move, takesInMinutes: $stored->takes_in_minutes),
-                wants: self::wants($stored, $day),
-            );
+            $segments[] = SegmentReader::read($stored, $day);
         }
         $point = JobDay::pointOf($job->place);
         $gates = [];
@@ -247,22 +204,6 @@ final class PlanDesk
         }
 
         return new PlannedDay($day, $segments, $this->travels(), $points, $point === null ? null : SunDay::of($point, $day), $gates);
-    }
-
-    private static function wants(StoredSegment $s, LocalDay $day): Wants
-    {
-        $at = static fn (?string $clock): ?int => $clock === null ? null : $day->instantOf(ClockTime::of($clock));
-
-        return new Wants(
-            LightWanted::from($s->light),
-            $at($s->earliest_clock),
-            $at($s->latest_clock),
-            $s->people ?? [],
-            $s->setup_minutes,
-            $s->worth,
-            $s->also_lanes ?? [],
-            $s->spot_id,
-        );
     }
 
     private function travels(): Travels

@@ -8,15 +8,12 @@ use NorthSatchel\Kit\LoseOne;
 use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Shelf\Gear;
-use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 
 /** Every thing of the bag taken out in turn, and every pair: what breaks, and the lightest mend. */
 final class LossReport
 {
-    private const MOST_TRIED = 14;
-
     /** @var list<LossRow> things whose loss breaks something, musts first */
     public readonly array $rows;
 
@@ -29,7 +26,7 @@ final class LossReport
     /** @var list<Need> needs that the whole bag does not meet */
     public readonly array $unmet;
 
-    private readonly Givers $givers;
+    private readonly LightestMend $mend;
 
     /** @var array<string, Need> */
     private array $byId = [];
@@ -42,7 +39,7 @@ final class LossReport
      * @param  list<Gear>  $rest  on the shelf and free that day
      * @param  list<Need>  $needs
      */
-    public function __construct(private readonly array $bag, private readonly array $rest, array $needs)
+    public function __construct(private readonly array $bag, array $rest, array $needs)
     {
         foreach ($needs as $need) {
             $this->byId[$need->id] = $need;
@@ -50,8 +47,9 @@ final class LossReport
         foreach ([...$bag, ...$rest] as $gear) {
             $this->gearById[$gear->id] = $gear;
         }
-        $this->givers = new Givers($bag, $needs);
-        $lose = $this->givers->loseOne();
+        $givers = new Givers($bag, $needs);
+        $this->mend = new LightestMend($givers, $bag, $rest);
+        $lose = $givers->loseOne();
         $this->unmet = $this->needs($lose->unmet);
         $groups = $single = [];
         $pairs = [];
@@ -98,7 +96,7 @@ final class LossReport
     {
         $verdicts = [];
         foreach ($this->unmet as $need) {
-            $mend = $this->lightest([$need], static fn (LoseOne $lose): bool => in_array($need->id, $lose->met, true));
+            $mend = $this->mend->of([$need], static fn (LoseOne $lose): bool => in_array($need->id, $lose->met, true));
             $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))(
                 'kit.unmet',
                 "The bag does not give {$need->title}.",
@@ -173,55 +171,11 @@ final class LossReport
      */
     private function mend(Gear $lost, array $broken): array
     {
-        return $this->lightest(
+        return $this->mend->of(
             $this->needs($broken),
             static fn (LoseOne $lose): bool => array_intersect($lose->without([Givers::name($lost->id)]), $broken) === [] &&
                 array_diff($broken, $lose->met) === [],
         );
-    }
-
-    /**
-     * The lightest thing of the shelf, else the lightest two, that bring it about.
-     *
-     * @param  list<Need>  $needs  that are to be met
-     * @param  \Closure(LoseOne): bool  $isMended
-     * @return list<Gear>
-     */
-    private function lightest(array $needs, \Closure $isMended): array
-    {
-        $crops = array_unique([1.0, ...array_map(static fn (Gear $g): float => $g->crop(), [...$this->bag, ...$this->rest])]);
-        $rest = array_values(
-            array_filter(
-                $this->rest,
-                static fn (Gear $g): bool => $g->kind === GearKind::Cell ||
-                    array_filter(
-                        $needs,
-                        static fn (Need $n): bool => array_filter($crops, static fn (float $crop): bool => $n->isGivenBy($g, $crop, true)) !==
-                            [],
-                    ) !== [],
-            ),
-        );
-        usort($rest, static fn (Gear $a, Gear $b): int => $a->grams() <=> $b->grams());
-        foreach ($rest as $gear) {
-            if ($isMended($this->givers->with([$gear])->loseOne())) {
-                return [$gear];
-            }
-        }
-        $some = array_slice($rest, 0, self::MOST_TRIED);
-        $pairs = [];
-        foreach ($some as $i => $one) {
-            foreach (array_slice($some, $i + 1) as $other) {
-                $pairs[] = [$one, $other];
-            }
-        }
-        usort($pairs, static fn (array $a, array $b): int => $a[0]->grams() + $a[1]->grams() <=> $b[0]->grams() + $b[1]->grams());
-        foreach ($pairs as $pair) {
-            if ($isMended($this->givers->with($pair)->loseOne())) {
-                return $pair;
-            }
-        }
-
-        return [];
     }
 
     /** @param  list<Gear>  $mends */

@@ -24,8 +24,7 @@ final class Givers
     /** @var array<string, array{gives: list<string>, requires: list<string>}> lenses on certain bodies, by name */
     private array $pairs = [];
 
-    /** @var array<string, array{mount: string, crop: float}> the kinds of bodies that are there */
-    private array $classes = [];
+    private readonly BodyKinds $bodies;
 
     /**
      * @param  list<Gear>  $gear
@@ -33,11 +32,7 @@ final class Givers
      */
     public function __construct(private array $gear, private readonly array $needs)
     {
-        foreach ($gear as $one) {
-            if ($one->kind === GearKind::Body) {
-                $this->classes[self::className($one)] = ['mount' => $one->mount(), 'crop' => $one->crop()];
-            }
-        }
+        $this->bodies = new BodyKinds($gear);
         foreach ($gear as $one) {
             $this->things[$one->id] = ['gives' => $this->givenBy($one), 'requires' => $this->requiredBy($one)];
             if ($one->kind === GearKind::Lens) {
@@ -176,7 +171,7 @@ final class Givers
     {
         $gives = [self::name($gear->id)];
         if ($gear->kind === GearKind::Body) {
-            $gives[] = self::className($gear);
+            $gives[] = BodyKinds::name($gear);
             foreach ($this->gear as $lens) {
                 if ($lens->kind === GearKind::Lens && $lens->fits($gear)) {
                     $gives[] = self::mountFor($lens);
@@ -214,9 +209,9 @@ final class Givers
         if ($lens->kind !== GearKind::Lens) {
             return false;
         }
-        $fitting = $this->fitting($lens);
+        $fitting = $this->bodies->fitting($lens);
 
-        return $fitting !== [] && count($this->reaching($need, $lens, $isCroppedIn)) === count($fitting);
+        return $fitting !== [] && count($this->bodies->reaching($need, $lens, $isCroppedIn)) === count($fitting);
     }
 
     /** Needs that a lens meets on some of the bodies only. */
@@ -224,8 +219,8 @@ final class Givers
     {
         foreach ($this->needs as $need) {
             foreach (self::ways($need) as $capability => $isCroppedIn) {
-                $classes = $need->what === NeedWhat::Reach ? $this->reaching($need, $lens, $isCroppedIn) : [];
-                if ($classes === [] || count($classes) === count($this->fitting($lens))) {
+                $classes = $need->what === NeedWhat::Reach ? $this->bodies->reaching($need, $lens, $isCroppedIn) : [];
+                if ($classes === [] || count($classes) === count($this->bodies->fitting($lens))) {
                     continue;
                 }
                 $by = "{$capability} by ".self::name($lens->id);
@@ -247,35 +242,6 @@ final class Givers
     private static function ways(Need $need): array
     {
         return $need->what === NeedWhat::Reach ? [$need->id => false, self::nearly($need) => true] : [$need->id => false];
-    }
-
-    /** @return list<string> */
-    private function reaching(Need $need, Gear $lens, bool $isCroppedIn): array
-    {
-        return array_values(
-            array_filter(
-                $this->fitting($lens),
-                fn (string $class): bool => $need->isGivenBy($lens, $this->classes[$class]['crop'], $isCroppedIn),
-            ),
-        );
-    }
-
-    /** @return list<string> the kinds of bodies that a lens goes on */
-    private function fitting(Gear $lens): array
-    {
-        return array_values(
-            array_filter(
-                array_keys($this->classes),
-                fn (string $class): bool => $lens->mount() === '' ||
-                    $this->classes[$class]['mount'] === '' ||
-                    $lens->mount() === $this->classes[$class]['mount'],
-            ),
-        );
-    }
-
-    private static function className(Gear $body): string
-    {
-        return "bodies with mount {$body->mount()} and crop {$body->crop()}";
     }
 
     private static function mountFor(Gear $lens): string

@@ -34,8 +34,9 @@ final class PeopleJudge
 
     private static function between(PlannedDay $day, string $person, Segment $before, Segment $after): ?Verdict
     {
-        $isElsewhere = $before->setting->placeId !== null && $after->setting->placeId !== null && $before->setting->placeId !== $after->setting->placeId;
-        $way = $isElsewhere ? $day->likelyWay((int) $before->setting->placeId, (int) $after->setting->placeId) : 0;
+        [$from, $to] = [$before->setting->placeId, $after->setting->placeId];
+        $isElsewhere = $from !== null && $to !== null && $from !== $to;
+        $way = $isElsewhere ? $day->likelyWay((int) $from, (int) $to) : 0;
         $gap = intdiv($after->startsAt - $before->endsAt(), 60);
         // Two photographers may have one person at one place at one time.
         if ($gap >= $way || (! $isElsewhere && $gap < 0 && $before->lane !== $after->lane)) {

@@ -52,12 +52,14 @@
                 </x-field>
                 @foreach (['under' => 'Ambient under, stops', 'f' => 'f/', 'iso' => 'ISO', 'distance' => 'Light to face, m',
                         'lost' => 'Lost in cloth, stops'] as $name => $label)
-                    <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''" :wrong="$wrong[$name] ?? ''" />
+                    <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''"
+                        :wrong="$wrong[$name] ?? ''" />
                 @endforeach
                 <x-desk-field name="sync" label="Sync, 1/…s" :value="$asked['sync']" />
                 @foreach (['people' => 'Camera to people, m', 'focal' => 'Focal length, mm', 'light_width' => 'Light’s width, m',
                         'depth' => 'Front to back row, m'] as $name => $label)
-                    <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''" :wrong="$wrong[$name] ?? ''" />
+                    <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''"
+                        :wrong="$wrong[$name] ?? ''" />
                 @endforeach
                 <button class="button main self-end">Work it out</button>
             </div>
@@ -85,7 +87,8 @@
                     <div class="grid gap-3 grid-cols-2 sm:grid-cols-4">
                         @foreach (['speed' => 'Speed, m/s', 'away' => 'Away, m', 'pan_focal' => 'Focal, mm',
                                 'pan_shutter' => 'Shutter, 1/…s'] as $name => $label)
-                            <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''" :wrong="$wrong[$name] ?? ''" />
+                            <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''"
+                                :wrong="$wrong[$name] ?? ''" />
                         @endforeach
                     </div>
                     <p class="mt-2">You turn {{ round($rest['pan']->degreesPerSecond) }}° a second; the ground streaks over
@@ -107,7 +110,8 @@
                     <div class="grid gap-3 grid-cols-2 sm:grid-cols-5">
                         @foreach (['room_width' => 'Width, m', 'room_length' => 'Length, m', 'room_focal' => 'Focal, mm',
                                 'near' => 'Near, m', 'far' => 'Far, m'] as $name => $label)
-                            <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''" :wrong="$wrong[$name] ?? ''" />
+                            <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''"
+                                :wrong="$wrong[$name] ?? ''" />
                         @endforeach
                     </div>
                     <p class="mt-2">{{ round($v['room_focal']) }} mm sees {{ round($rest['fit']->seesDeg) }}° of the
@@ -130,7 +134,8 @@
                 <div class="grid gap-3 grid-cols-2 sm:grid-cols-4 mb-2">
                     @foreach (['bearing' => 'Points to, °', 'alone' => 'Mounted, h before',
                             'shots' => 'Frames of the main camera'] as $name => $label)
-                        <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''" :wrong="$wrong[$name] ?? ''" />
+                        <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''"
+                            :wrong="$wrong[$name] ?? ''" />
                     @endforeach
                     <button class="button self-end">Work it out</button>
                 </div>

@@ -20,7 +20,10 @@ final class TrustTest extends TestCase
     public function test_the_certificate_is_handed_out_with_the_fingerprint_that_openssl_says(): void
     {
         $file = $this->folder('trust').'/root.crt';
-        exec('openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 3 -subj /CN=Test -keyout /dev/null -out '.$file.' 2>&1');
+        exec(
+            'openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 3 -subj /CN=Test -keyout /dev/null '.
+                "-out {$file} 2>&1",
+        );
         config(['satchel.certificate' => $file, 'satchel.lan_url' => 'https://192.168.7.4:8341']);
         $told = [];
         exec("openssl x509 -in {$file} -noout -fingerprint -sha256", $told);

@@ -34,7 +34,10 @@ final class BagFindingsTest extends TestCase
     private static function budgets(int $frames, array $bag, float $hours = 10.0, string $mode = ''): array
     {
         $of = static fn (Gear $body): Gear => new Gear($body->id, $body->label, $body->kind, [...$body->specs, 'planned_mode' => $mode]);
-        $bodies = array_map(static fn (Gear $b): BodyWork => new BodyWork(body: $of($b), frames: $frames), [self::body(1, 'One'), self::body(2, 'Two')]);
+        $bodies = array_map(
+            static fn (Gear $b): BodyWork => new BodyWork(body: $of($b), frames: $frames),
+            [self::body(1, 'One'), self::body(2, 'Two')],
+        );
         $found = [];
         foreach (BudgetJudge::of(BudgetNeeds::of($bodies, [], $hours, 20.0, 0, $bag), $bag) as $verdict) {
             $found[$verdict->code] = $verdict;

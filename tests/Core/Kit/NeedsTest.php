@@ -10,6 +10,7 @@ use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\BodyWork;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\DealtBodies;
 use NorthSatchel\Kit\Needs\DealtWork;
 use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\LoneWork;
@@ -266,7 +267,7 @@ final class NeedsTest extends TestCase
      */
     public function test_cells_and_cards_follow_from_the_bodies(): void
     {
-        $bodies = BudgetNeeds::shared([self::body(1, 'A'), self::body(2, 'B')], ['lead' => 3800], ['lead' => 2]);
+        $bodies = DealtBodies::shared([self::body(1, 'A'), self::body(2, 'B')], ['lead' => 3800], ['lead' => 2]);
         $this->assertSame([1900, 1900], array_column($bodies, 'frames'));
         $needs = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, 0, self::cards(50, 8)));
         $this->assertSame(4, $needs['card']->count);
@@ -287,7 +288,7 @@ final class NeedsTest extends TestCase
         $small = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, 0, [...self::cards(50, 2), ...self::cards(60, 12, 64.0)]));
         $this->assertSame(64.0, $small['card']->figure('card_gb'), 'of the large ones there are too few');
         $this->assertSame(8, $small['card']->count);
-        $split = BudgetNeeds::shared(
+        $split = DealtBodies::shared(
             [self::body(1, 'A'), self::body(2, 'B'), self::body(3, 'C')],
             ['lead' => 900, 'second' => 300],
             ['lead' => 2, 'second' => 1],
@@ -322,7 +323,7 @@ final class NeedsTest extends TestCase
         );
         [$a, $b, $c] = [self::body(1, 'A'), self::body(2, 'B'), self::body(3, 'C')];
         $remote = new RemoteWork(frames: 200, hours: 30.0);
-        $dealt = BudgetNeeds::dealt(['lead' => [$a, $b], 'second' => [$c]], ['lead' => 1000, 'second' => 300], [$remote]);
+        $dealt = DealtBodies::dealt(['lead' => [$a, $b], 'second' => [$c]], ['lead' => 1000, 'second' => 300], [$remote]);
         $this->assertSame(
             [['A', 1000], ['C', 300]],
             array_map(static fn (BodyWork $s): array => [$s->body->label, $s->frames], $dealt->shared),
@@ -330,13 +331,13 @@ final class NeedsTest extends TestCase
         $this->assertSame(['B'], array_map(static fn (LoneWork $s): string => $s->body->label, $dealt->alone));
         $this->assertSame(
             'C',
-            BudgetNeeds::dealt(['second' => [$c]], [], [$remote])->alone[0]->body->label,
+            DealtBodies::dealt(['second' => [$c]], [], [$remote])->alone[0]->body->label,
             'with no body to spare the need for another says so',
         );
-        $this->assertEquals(new DealtWork([], []), BudgetNeeds::dealt([], [], [$remote]));
+        $this->assertEquals(new DealtWork([], []), DealtBodies::dealt([], [], [$remote]));
         $this->assertSame(
             ['B', 'B'],
-            array_map(static fn (LoneWork $s): string => $s->body->label, BudgetNeeds::alone([$a, $b], [1], [$remote, $remote])),
+            array_map(static fn (LoneWork $s): string => $s->body->label, DealtBodies::alone([$a, $b], [1], [$remote, $remote])),
         );
         $with = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, 0, self::cards(50, 8), $dealt->alone));
         $without = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, 0, self::cards(50, 8)));

@@ -288,7 +288,16 @@ final class PackingTest extends TestCase
             $schools->fixed->iso,
             'darker then, so the higher ISO is the one of that hour',
         );
-        $same = new RemotePlan($sun('12:30'), $sun('13:00'), 0.0, 1.0, 2200, new RemoteBody($body->rawMb, $body->jpegMb, $body->framesPerCharge, 100.0, $body->cardGb), 20.0, cellsIn: 5);
+        $same = new RemotePlan(
+            $sun('12:30'),
+            $sun('13:00'),
+            0.0,
+            1.0,
+            2200,
+            new RemoteBody($body->rawMb, $body->jpegMb, $body->framesPerCharge, 100.0, $body->cardGb),
+            20.0,
+            cellsIn: 5,
+        );
         $this->assertSame(
             ['remote.light', 'remote.sun', 'remote.cells', 'remote.cards', 'remote.rig'],
             array_map(static fn (Verdict $v): string => $v->code, $same->verdicts()),

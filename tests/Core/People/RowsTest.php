@@ -73,7 +73,8 @@ final class RowsTest extends TestCase
             }
         }
         // All in one line behind each other: the second is hidden by the taller first, and free on high steps.
-        $tall = RowPlan::of(FamilyText::read([new FamilyLine(name: 'A', text: 'bride, 190 cm'), new FamilyLine(name: 'B', text: '160 cm')]), 2, false);
+        $two = FamilyText::read([new FamilyLine(name: 'A', text: 'bride, 190 cm'), new FamilyLine(name: 'B', text: '160 cm')]);
+        $tall = RowPlan::of($two, 2, false);
         $same = array_map(
             static fn (array $row): array => array_map(
                 static fn (Place $p): Place => new Place($p->name, $p->row, 0.0, $p->depthM, $p->eyesM, $p->topM, false),

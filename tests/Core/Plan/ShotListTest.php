@@ -31,7 +31,13 @@ final class ShotListTest extends TestCase
     /** @return array<string, array{string, array{what: string, priority: string, minutes: int, frames: int, focal_mm: int|null}}> */
     public static function lines(): array
     {
-        $shot = static fn (string $what, string $priority = 'should', int $minutes = 3, int $frames = 10, ?int $focal = null): ReadShot => new ReadShot($what, $priority, $minutes, $frames, $focal, null);
+        $shot = static fn (
+            string $what,
+            string $priority = 'should',
+            int $minutes = 3,
+            int $frames = 10,
+            ?int $focal = null,
+        ): ReadShot => new ReadShot($what, $priority, $minutes, $frames, $focal, null);
 
         return [
             'only words' => ['Rings close', $shot('Rings close')],

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Models\Plan\Segment as StoredSegment;
+use NorthSatchel\Plan\Give;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
+use NorthSatchel\Plan\Wants;
+use NorthSatchel\Sky\LightWanted;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
+
+/** From a stored segment to the core's, in this one place. */
+final class SegmentReader
+{
+    public static function read(StoredSegment $stored, LocalDay $day): Segment
+    {
+        return new Segment(
+            id: $stored->id,
+            title: $stored->title,
+            lane: $stored->lane,
+            startsAt: $day->instantOf(ClockTime::of($stored->start_clock)),
+            minutes: $stored->minutes,
+            priority: Priority::from($stored->priority),
+            setting: new Setting($stored->place_id, $stored->place?->name, $stored->is_outdoor),
+            isAnchor: $stored->is_anchor,
+            isBreak: $stored->is_break,
+            shotMinutes: (int) $stored->shotLines->sum('minutes'),
+            give: new Give(
+                shortMinutes: $stored->short_minutes,
+                lowMinutes: $stored->low_minutes,
+                highMinutes: $stored->high_minutes,
+                mayMove: $stored->may_move,
+                takesInMinutes: $stored->takes_in_minutes,
+            ),
+            wants: self::wants($stored, $day),
+        );
+    }
+
+    private static function wants(StoredSegment $stored, LocalDay $day): Wants
+    {
+        $at = static fn (?string $clock): ?int => $clock === null ? null : $day->instantOf(ClockTime::of($clock));
+
+        return new Wants(
+            LightWanted::from($stored->light),
+            $at($stored->earliest_clock),
+            $at($stored->latest_clock),
+            $stored->people ?? [],
+            $stored->setup_minutes,
+            $stored->worth,
+            $stored->also_lanes ?? [],
+            $stored->spot_id,
+        );
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\People;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\People\PeopleDesk;
+use App\Desks\Scout\ScoutDesk;
+use App\Models\People\FormalGroup;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use NorthSatchel\Exposure\Scene;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\RowDrawing;
+use NorthSatchel\Verdicts;
+
+/** Where a group stands, and what the lens makes of it. */
+final class StandController
+{
+    /** Who stands where, and how sharp? */
+    public function show(Request $request, FormalGroup $group, PeopleDesk $desk, ScoutDesk $scout): View
+    {
+        $opened = BriefDesk::open($group->job_id);
+        $spots = $scout->spots($opened);
+        $spot = $request->has('spot') ? $spots->firstWhere('id', $request->integer('spot')) : $desk->spotOf($opened, $spots);
+        $ev = is_numeric($request->query('ev'))
+            ? max(-4.0, min(16.0, (float) $request->query('ev')))
+            : ($spot?->is_indoor
+                ? Scene::WindowSide->ev100()
+                : Scene::OpenShade->ev100());
+        $focals =
+            array_values(
+                array_filter(
+                    array_map(intval(...), explode(',', (string) $request->query('lenses'))),
+                    static fn (int $mm): bool => $mm >= 8 && $mm <= 800,
+                ),
+            ) ?:
+            PeopleDesk::LENSES;
+        $setup = $wrong = null;
+        try {
+            $setup = $desk->setup(
+                $opened,
+                $group,
+                $focals,
+                $spot?->room_m,
+                $ev,
+                $request->boolean('steps'),
+                $request->integer('rows') ?: null,
+            );
+        } catch (ImpossibleValue $e) {
+            $wrong = ucfirst("{$e->field} {$e->must}.");
+        }
+
+        return view('people.stand', [
+            'job' => $opened,
+            'group' => $group,
+            'spots' => $spots,
+            'spot' => $spot,
+            'rows' => $request->integer('rows'),
+            'focals' => $focals,
+            'ev' => round($ev, 1),
+            'steps' => $request->boolean('steps'),
+            'setup' => $setup,
+            'drawing' => $setup === null ? null : new RowDrawing($setup),
+            'verdicts' => $setup?->verdicts() ?? new Verdicts(),
+            'wrong' => $wrong,
+        ]);
+    }
+}
