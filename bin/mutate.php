@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * Small faults put into the rules of the job, one at a time: do the tests notice? Seeded, so that the same faults come again. In
- * a copy of the project; of each fault only the test files that name its class are run, or else those of its room.
+ * a copy of the project; of each fault the test files that name its class are run, and where those let it pass the tests of its phase.
  *
  * ./satchel mutate [--count 300] [--seed 1] [--in core/Kit]
  */
@@ -22,7 +22,7 @@ const ROOMS = [
     'core/Cards', 'core/Copies', 'core/Kit', 'core/People/Calling.php', 'core/Plan/Judge', 'core/Plan/Light',
     'core/Day', 'core/Taps',
 ];
-const LONGEST_S = 120;
+const LONGEST_S = 240;
 const MOST_FILES = 6;
 
 $option = static function (string $name, string $default) use ($argv): string {
@@ -56,6 +56,10 @@ foreach ($chosen as $number => [$file, $from, $to, $new, $line]) {
     }
     file_put_contents("{$at}/{$file}", substr($code, 0, $from).$new.substr($code, $to));
     $exit = runTests($at, $tests);
+    // What the nearest tests let pass, those of the phase may notice.
+    foreach ($exit === 0 ? roomsOf($file) : [] as $room) {
+        $exit = $exit === 0 ? runTests($at, [$room]) : $exit;
+    }
     file_put_contents("{$at}/{$file}", $code);
     if ($exit === 0) {
         $alive++;
@@ -150,6 +154,19 @@ function testsOf(string $at, string $class): array
     return array_slice($tests, 0, MOST_FILES);
 }
 
+/** @return list<string> folders of tests that go through the pages of a phase */
+function roomsOf(string $file): array
+{
+    return match (explode('/', $file)[1]) {
+        'Cards' => ['tests/Core/Cards', 'tests/App/Cards', 'tests/App/Copies'],
+        'Copies' => ['tests/Core/Copies', 'tests/App/Copies'],
+        'Kit' => ['tests/Core/Kit', 'tests/App/Kit'],
+        'Plan' => ['tests/Core/Plan', 'tests/App/Plan'],
+        'People' => ['tests/Core/People', 'tests/App/People'],
+        default => ['tests/App/Taps'],
+    };
+}
+
 /** @param  list<string>  $tests */
 function runTests(string $at, array $tests): int
 {
@@ -159,7 +176,7 @@ function runTests(string $at, array $tests): int
             escapeshellarg($at).
             ' && timeout '.
             LONGEST_S.
-            " php vendor/phpunit/phpunit/phpunit --no-output --stop-on-failure --stop-on-error {$words} >/dev/null 2>&1",
+            " bin/phpunit --no-output --do-not-cache-result --stop-on-failure --stop-on-error {$words} >/dev/null 2>&1",
         $out,
         $exit,
     );

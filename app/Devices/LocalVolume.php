@@ -55,7 +55,7 @@ class LocalVolume implements Volume
     {
         clearstatcache(true, $this->full($path));
 
-        return self::kind($this->full($path));
+        return LocalEntry::kind($this->full($path));
     }
 
     public function open(string $path): ReadableFile
@@ -100,7 +100,7 @@ class LocalVolume implements Volume
             throw UnableToWrite::becauseTaken($to);
         }
         if (! @rename($this->full($from), $this->full($to))) {
-            throw UnableToWrite::atPath($to, self::lastError());
+            throw UnableToWrite::atPath($to, LocalEntry::lastError());
         }
     }
 
@@ -114,7 +114,7 @@ class LocalVolume implements Volume
         $file->write($contents);
         $file->finish();
         if (! @rename($this->full($new), $this->full($path))) {
-            throw UnableToWrite::atPath($path, self::lastError());
+            throw UnableToWrite::atPath($path, LocalEntry::lastError());
         }
     }
 
@@ -132,7 +132,7 @@ class LocalVolume implements Volume
             throw UnableToWrite::atPath($path, 'only unfinished copies of this program are removed');
         }
         if ($this->kindOf($path) !== null && ! @unlink($this->full($path))) {
-            throw UnableToWrite::atPath($path, self::lastError());
+            throw UnableToWrite::atPath($path, LocalEntry::lastError());
         }
     }
 
@@ -142,7 +142,7 @@ class LocalVolume implements Volume
         $this->refuseAnotherDisk($path);
         $full = $this->full($path);
         if (! is_dir($full) && ! @mkdir($full, 0777, true) && ! is_dir($full)) {
-            throw UnableToWrite::atPath($path, self::lastError());
+            throw UnableToWrite::atPath($path, LocalEntry::lastError());
         }
     }
 
@@ -174,7 +174,7 @@ class LocalVolume implements Volume
     {
         $names = @scandir($this->full($folder), SCANDIR_SORT_ASCENDING);
         if ($names === false && $depth === 0) {
-            throw UnableToRead::fromPath($folder === '' ? '.' : $folder, self::lastError());
+            throw UnableToRead::fromPath($folder === '' ? '.' : $folder, LocalEntry::lastError());
         }
         if ($names === false || $depth > self::DEEPEST) {
             yield new Entry($folder, EntryKind::Folder, 0, 0);
@@ -186,7 +186,7 @@ class LocalVolume implements Volume
                 continue;
             }
             $path = $folder === '' ? $name : $folder.'/'.$name;
-            $kind = self::kind($this->full($path));
+            $kind = LocalEntry::kind($this->full($path));
             if ($kind === EntryKind::Folder) {
                 yield from $this->below($path, $depth + 1);
             } elseif ($kind !== null) {
@@ -194,20 +194,6 @@ class LocalVolume implements Volume
                 yield new Entry($path, $kind, $stat['size'], $stat['mtime']);
             }
         }
-    }
-
-    private static function kind(string $full): ?EntryKind
-    {
-        if (is_link($full)) {
-            return EntryKind::Link;
-        }
-
-        return match (@filetype($full)) {
-            false => null,
-            'file' => EntryKind::File,
-            'dir' => EntryKind::Folder,
-            default => EntryKind::Special,
-        };
     }
 
     private static function identityOf(string $root): ?string
@@ -251,12 +237,5 @@ class LocalVolume implements Volume
         if (str_contains('/'.$path, '/data/')) {
             throw UnableToWrite::atPath($path, 'payload is never replaced');
         }
-    }
-
-    private static function lastError(): string
-    {
-        $message = error_get_last()['message'] ?? 'the system gave no reason';
-
-        return lcfirst(trim((string) preg_replace('/^.*\): /', '', $message)));
     }
 }

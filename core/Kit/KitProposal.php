@@ -4,15 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit;
 
-use NorthSatchel\Kit\Cover\Cover;
-use NorthSatchel\Kit\Cover\CoverSearch;
-use NorthSatchel\Kit\Needs\BodyWork;
-use NorthSatchel\Kit\Needs\BudgetNeeds;
-use NorthSatchel\Kit\Needs\DealtBodies;
 use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Shelf\Gear;
-use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Time\Patience;
 use NorthSatchel\Verdict;
 
@@ -22,9 +16,6 @@ use NorthSatchel\Verdict;
  */
 final readonly class KitProposal
 {
-    /** A proposal is made of several choices. */
-    private const SECONDS_EACH = 0.4;
-
     /**
      * @param  list<array{gear: Gear, why: list<string>}>  $chosen
      * @param  list<array{need: Need, missing: int}>  $short  what nothing on the shelf gives often enough
@@ -56,15 +47,15 @@ final readonly class KitProposal
         $musts = array_values(array_filter($work->needs, static fn (Need $n): bool => $n->isMust()));
         $others = $school->takesShoulds() ? array_values(array_filter($work->needs, static fn (Need $n): bool => ! $n->isMust())) : [];
         usort($others, static fn (Need $a, Need $b): int => $b->priority->value() <=> $a->priority->value());
-        $best = self::solve($shelf, $work, [...$musts, ...$others], $school, $patience);
+        $best = KitChoice::solve($shelf, $work, [...$musts, ...$others], $school, $patience);
         $leftOut = $school->takesShoulds() ? [] : array_values(array_filter($work->needs, static fn (Need $n): bool => ! $n->isMust()));
-        if ($limitG !== null && $best['grams'] > $limitG) {
+        if ($limitG !== null && $best->grams > $limitG) {
             $taken = $musts;
             $leftOut = [];
-            $best = self::solve($shelf, $work, $taken, $school, $patience);
+            $best = KitChoice::solve($shelf, $work, $taken, $school, $patience);
             foreach ($others as $need) {
-                $with = self::solve($shelf, $work, [...$taken, $need], $school, $patience);
-                if ($with['grams'] <= $limitG) {
+                $with = KitChoice::solve($shelf, $work, [...$taken, $need], $school, $patience);
+                if ($with->grams <= $limitG) {
                     [$taken, $best] = [[...$taken, $need], $with];
                 } else {
                     $leftOut[] = $need;
@@ -145,111 +136,32 @@ final readonly class KitProposal
 
     /**
      * @param  list<Gear>  $shelf
-     * @param  list<Need>  $needs
-     * @return array{ids: list<int>, grams: int, isOptimal: bool, short: array<string, int>, needs: list<Need>}
-     */
-    private static function solve(array $shelf, PlannedWork $work, array $needs, KitSchool $school, ?Patience $patience): array
-    {
-        $stock = array_values(array_filter($shelf, static fn (Gear $g): bool => ! in_array($g->kind, [GearKind::Card], true)));
-        $first = self::cover($stock, $needs, $school, $patience);
-        $ids = self::gearIds($first);
-        $chosen = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $ids, true)));
-        $of = static fn (GearKind $kind): array => array_values(array_filter($chosen, static fn (Gear $g): bool => $g->kind === $kind));
-        $shared = DealtBodies::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs));
-        $alone = DealtBodies::alone($of(GearKind::Body), array_map(static fn (BodyWork $s): int => $s->body->id, $shared), $work->remotes);
-        $budgets = BudgetNeeds::of($shared, $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->pops, $shelf, $alone);
-        $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));
-        $second = self::cover($small, $budgets, $school, $patience);
-        // Cells that the first choice took for its bodies are among those of the second.
-        $all = array_values(
-            array_unique([
-                ...array_values(
-                    array_filter(
-                        $ids,
-                        static fn (int $id): bool => ! in_array($id, array_map(static fn (Gear $g): int => $g->id, $small), true),
-                    ),
-                ),
-                ...self::gearIds($second),
-            ]),
-        );
-        $grams = array_sum(array_map(static fn (Gear $g): int => in_array($g->id, $all, true) ? $g->grams() : 0, $shelf));
-
-        return [
-            'ids' => $all,
-            'grams' => $grams,
-            'isOptimal' => $first->isOptimal && $second->isOptimal,
-            'short' => [...$first->short, ...$second->short],
-            'needs' => [...$needs, ...$budgets],
-        ];
-    }
-
-    /**
-     * @param  list<Gear>  $stock
-     * @param  list<Need>  $needs
-     */
-    private static function cover(array $stock, array $needs, KitSchool $school, ?Patience $patience): Cover
-    {
-        $rows = [];
-        foreach ($needs as $need) {
-            $rows = self::most($rows, Givers::coverNeeds([$need], $school->takesSparesOf($need)));
-        }
-        $heavier = [];
-        foreach ($stock as $gear) {
-            $heavier[$gear->id] = $school->times($gear);
-        }
-
-        return CoverSearch::lightest((new Givers($stock, $needs))->coverItems($heavier), $rows, $patience?->part(1.0, self::SECONDS_EACH));
-    }
-
-    /**
-     * @param  array<string, int>  $rows
-     * @param  array<string, int>  $more
-     * @return array<string, int>
-     */
-    private static function most(array $rows, array $more): array
-    {
-        foreach ($more as $capability => $count) {
-            $rows[$capability] = max($rows[$capability] ?? 0, $count);
-        }
-
-        return $rows;
-    }
-
-    /** @return list<int> */
-    private static function gearIds(Cover $cover): array
-    {
-        return array_values(array_filter(array_map(Givers::gearId(...), $cover->chosen), static fn (?int $id): bool => $id !== null));
-    }
-
-    /**
-     * @param  list<Gear>  $shelf
-     * @param  array{ids: list<int>, grams: int, isOptimal: bool, short: array<string, int>, needs: list<Need>}  $best
      * @param  list<Need>  $leftOut
      */
-    private static function told(array $shelf, array $best, array $leftOut, KitSchool $school, ?int $limitG): self
+    private static function told(array $shelf, KitChoice $best, array $leftOut, KitSchool $school, ?int $limitG): self
     {
-        $gear = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $best['ids'], true)));
-        $givers = new Givers($gear, $best['needs']);
+        $gear = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $best->ids, true)));
+        $givers = new Givers($gear, $best->needs);
         $short = [];
-        foreach ($best['needs'] as $need) {
-            $missing = max($best['short'][$need->id] ?? 0, $best['short'][Givers::nearly($need)] ?? 0);
+        foreach ($best->needs as $need) {
+            $missing = max($best->short[$need->id] ?? 0, $best->short[Givers::nearly($need)] ?? 0);
             if ($missing > 0) {
                 $short[] = ['need' => $need, 'missing' => $missing];
             }
         }
         $chosen = array_map(
-            static fn (Gear $g): array => ['gear' => $g, 'why' => ThingReason::why($g, $givers, $best['needs'], $gear, $school)],
+            static fn (Gear $g): array => ['gear' => $g, 'why' => ThingReason::why($g, $givers, $best->needs, $gear, $school)],
             $gear,
         );
 
         return new self(
             $chosen,
-            $best['grams'],
-            $best['isOptimal'],
+            $best->grams,
+            $best->isOptimal,
             $short,
             $leftOut,
-            $best['needs'],
-            $limitG !== null && $best['grams'] > $limitG ? $best['grams'] - $limitG : null,
+            $best->needs,
+            $limitG !== null && $best->grams > $limitG ? $best->grams - $limitG : null,
         );
     }
 }

@@ -129,7 +129,7 @@ final readonly class DayRuler
         $slips = [];
         $full = $this->slipHeight();
         foreach ($this->day->lanes() as $lane => $segments) {
-            foreach (self::levels($segments) as $index => [$level, $levels]) {
+            foreach (SlipLevels::levels($segments) as $index => [$level, $levels]) {
                 $segment = $segments[$index];
                 $width = $this->width($segment);
                 $height = round($full / $levels - ($levels > 1 ? 1 : 0), 2);
@@ -157,53 +157,6 @@ final readonly class DayRuler
     private function width(Segment $segment): float
     {
         return max(4.0, round($this->x($segment->endsAt()) - $this->x($segment->startsAt) - 1, 2));
-    }
-
-    /**
-     * The level of each and how many levels those that clash with it need.
-     *
-     * @param  list<Segment>  $segments  in the order of time
-     * @return list<array{int, int}>
-     */
-    private static function levels(array $segments): array
-    {
-        $levels = [];
-        foreach (self::clashing($segments) as $cluster) {
-            $ends = [];
-            $of = [];
-            foreach ($cluster as $segment) {
-                $level = 0;
-                while (isset($ends[$level]) && $ends[$level] > $segment->startsAt) {
-                    $level++;
-                }
-                $ends[$level] = $segment->endsAt();
-                $of[] = $level;
-            }
-            foreach ($of as $level) {
-                $levels[] = [$level, count($ends)];
-            }
-        }
-
-        return $levels;
-    }
-
-    /**
-     * @param  list<Segment>  $segments  in the order of time
-     * @return list<list<Segment>> runs in which each overlaps one before it
-     */
-    private static function clashing(array $segments): array
-    {
-        $runs = [];
-        $until = PHP_INT_MIN;
-        foreach ($segments as $segment) {
-            if ($segment->startsAt >= $until) {
-                $runs[] = [];
-            }
-            $runs[count($runs) - 1][] = $segment;
-            $until = max($until, $segment->endsAt());
-        }
-
-        return array_values($runs);
     }
 
     /**

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Sky;
 
-/** From when to when a light holds, in Unix seconds; null for an open side. */
+/** From when to when a light holds, in Unix seconds. */
 final readonly class LightHours
 {
     public function __construct(
-        public ?int $from,
-        public ?int $to,
+        public int $from,
+        public int $to,
     ) {}
 }

@@ -8,14 +8,9 @@ use App\Desks\Cards\CardLog;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\LoadOfCard;
 use App\Desks\Cards\LoadOwners;
-use App\Devices\Devices;
-use App\Devices\FolderNotAllowed;
-use App\Devices\LocalVolume;
 use App\Models\Brief\Job;
 use App\Models\Cards\ClockOffset;
 use App\Models\Cards\Frame;
-use App\Models\Copies\CopyEvent;
-use App\Models\Copies\Destination;
 use App\Models\Kit\Body;
 use App\Models\Kit\Card;
 use Illuminate\Database\Query\Builder;
@@ -26,19 +21,12 @@ use NorthSatchel\Cards\Clock\ClockOffsets;
 use NorthSatchel\Cards\Twin\Side;
 use NorthSatchel\Picture\FrameKind;
 use NorthSatchel\Volume\Names;
-use NorthSatchel\Volume\UnableToRead;
 use NorthSatchel\Wrap\XmpSidecar;
 
 /** The index: frames of all bodies in one true order, previews, and sidecars. */
 final class FramesDesk
 {
     public const A_PAGE = 60;
-
-    private const PREVIEW_PX = 240;
-
-    private const ACTUAL_PX = 640;
-
-    private const MOST_PIXELS = 150_000_000;
 
     public function __construct(private readonly CardsDesk $cards, private readonly CardLog $log, private readonly CopyLedger $ledger) {}
 
@@ -154,61 +142,6 @@ final class FramesDesk
             '; corrected in the index, not in the files.';
     }
 
-    /** A small jpeg of a frame, from wherever it can be read; null where it holds no picture that can be opened here. */
-    public function preview(Frame $frame): ?string
-    {
-        $image = $this->image($frame);
-        $small = $image === null ? false : imagescale($image, self::PREVIEW_PX);
-
-        return $small === false ? null : self::jpeg($small, 75);
-    }
-
-    /** The middle of a frame, pixel for pixel. */
-    public function actual(Frame $frame): ?string
-    {
-        $image = $this->image($frame);
-        if ($image === null) {
-            return null;
-        }
-        [$width, $height] = [min(self::ACTUAL_PX, imagesx($image)), min(self::ACTUAL_PX, imagesy($image))];
-        $middle = imagecrop($image, [
-            'x' => intdiv(imagesx($image) - $width, 2),
-            'y' => intdiv(imagesy($image) - $height, 2),
-            'width' => $width,
-            'height' => $height,
-        ]);
-
-        return $middle === false ? null : self::jpeg($middle, 92);
-    }
-
-    private function image(Frame $frame): ?\GdImage
-    {
-        if ($frame->kind !== FrameKind::Jpeg->value) {
-            $frame =
-                Frame::query()
-                    ->where('card_id', $frame->card_id)
-                    ->where('fill', $frame->fill)
-                    ->where('kind', FrameKind::Jpeg->value)
-                    ->where('path', 'like', str_replace(['%', '_'], ['\%', '\_'], FrameKind::frameOf($frame->path)).'.%')
-                    ->first() ?? $frame;
-        }
-        $bytes = $frame->kind === FrameKind::Jpeg->value ? $this->bytes($frame) : null;
-        $size = $bytes === null ? false : @getimagesizefromstring($bytes);
-        if ($bytes === null || $size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
-            return null;
-        }
-
-        return @imagecreatefromstring($bytes) ?: null;
-    }
-
-    private static function jpeg(\GdImage $image, int $quality): string
-    {
-        ob_start();
-        imagejpeg($image, null, $quality);
-
-        return (string) ob_get_clean();
-    }
-
     /** @return array<string, string> sidecars by name, one an exposure */
     public function sidecars(Job $job, string $creator, string $copyright): array
     {
@@ -276,42 +209,5 @@ final class FramesDesk
         );
 
         return "taken_at - (case body_id {$cases} else 0 end)";
-    }
-
-    /** From the card while it still holds that fill, else from a verified copy; opened for reading only. */
-    private function bytes(Frame $frame): ?string
-    {
-        $card = Card::query()->with('item')->find($frame->card_id);
-        if ($card !== null && $this->log->lifeOf($card)->fill === $frame->fill) {
-            try {
-                return self::read(Devices::card($card), $frame->path);
-            } catch (FolderNotAllowed|UnableToRead) {
-                // The copies may still be there.
-            }
-        }
-        foreach ($this->ledger->lastEvents($frame->card_id, $frame->fill) as $id => $event) {
-            $place = $event->kind === 'verified' && $event->bag !== CopyEvent::NO_BAG ? Destination::query()->find($id) : null;
-            if ($place !== null) {
-                try {
-                    return self::read(LocalVolume::at(Devices::destination($place)->root()."/{$event->bag}/data"), $frame->path);
-                } catch (FolderNotAllowed|UnableToRead|\RuntimeException) {
-                    continue;
-                }
-            }
-        }
-
-        return null;
-    }
-
-    private static function read(\NorthSatchel\Volume\Volume $volume, string $path): string
-    {
-        $file = $volume->open($path);
-        $bytes = '';
-        while (($piece = $file->read(1 << 20)) !== '') {
-            $bytes .= $piece;
-        }
-        $file->close();
-
-        return $bytes;
     }
 }

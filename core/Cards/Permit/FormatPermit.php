@@ -32,8 +32,8 @@ final readonly class FormatPermit
                         self::damage($q),
                         self::odd($q),
                         self::unread($q),
-                        self::copies($q),
-                        self::elsewhere($q),
+                        EnoughCopies::copies($q),
+                        EnoughCopies::elsewhere($q),
                         self::look($q),
                     ]),
                 );
@@ -56,7 +56,7 @@ final readonly class FormatPermit
                 " verified by content on {$q->proof->wanted} media ({$where}); {$healed} healed from the twin, {$given} given up ".
                 'in writing.'.
                 ($q->isAlone ? ' It has no twin, so one more copy was wanted.' : '').
-                ($bad === [] ? '' : ' Found bad at 1:1 and let go in writing: '.self::some($bad).'.').
+                ($bad === [] ? '' : ' Found bad at 1:1 and let go in writing: '.Short::some($bad).'.').
                 ($q->readAgain === null ? '' : " {$q->readAgain}"),
             ['files' => $count, 'healed' => $healed, 'given_up' => $given],
         );
@@ -88,7 +88,7 @@ final readonly class FormatPermit
             : Verdict::stop(
                 'permit.changed',
                 "{$q->card} has changed since it was sealed.",
-                ($count === 1 ? 'One file is' : "{$count} files are").' new, gone or different: '.self::some($q->changed).'.',
+                ($count === 1 ? 'One file is' : "{$count} files are").' new, gone or different: '.Short::some($q->changed).'.',
                 ['changed' => $count],
                 new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]),
             );
@@ -105,7 +105,7 @@ final readonly class FormatPermit
                 "{$q->card} does not hold what was sealed.",
                 ($count === 1 ? 'One file was' : "{$count} files were").
                     ' read and held something else, with the size and time as before: '.
-                    self::some($q->differing).
+                    Short::some($q->differing).
                     '. What was copied is of what was sealed.',
                 ['differing' => $count],
                 new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]),
@@ -182,7 +182,7 @@ final readonly class FormatPermit
 
     private static function unread(PermitQuestion $q): ?Verdict
     {
-        $unread = self::short($q, static fn (FileProof $f): bool => $f->file->wanted() === null);
+        $unread = Short::short($q, static fn (FileProof $f): bool => $f->file->wanted() === null);
         $count = count($unread);
 
         return $count === 0 || ! $q->isSealed
@@ -194,59 +194,6 @@ final readonly class FormatPermit
                     count($q->proof->files).
                     ' files were listed and not read since: copying reads them, and so does asking for the permit.',
                 ['unread' => $count],
-                new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]),
-            );
-    }
-
-    private static function copies(PermitQuestion $q): ?Verdict
-    {
-        $short = self::short($q, static fn (FileProof $f): bool => $f->file->wanted() !== null && count($f->on) < $q->proof->wanted);
-        if ($short === [] || ! $q->isSealed) {
-            return null;
-        }
-        $counts = array_map(static fn (FileProof $f): int => count($f->on), $short);
-        $least = min($counts);
-        $first = $short[(int) array_search($least, $counts, true)];
-        $count = count($short);
-        $all = count($q->proof->files);
-        $fallen =
-            $q->fallen === []
-                ? ''
-                : ' '.implode(' ', array_map(static fn (string $why): string => ucfirst($why).'.', array_slice($q->fallen, 0, 3)));
-
-        return Verdict::stop(
-            'permit.copies',
-            "{$q->card} holds frames that are not safe yet.",
-            "{$count} of {$all} files lie by content on fewer than {$q->proof->wanted} media, the least {$least}: ".
-                basename($first->file->name).
-                ($first->on === []
-                    ? ' lies nowhere else.'
-                    : ' lies on '.implode(' and ', array_map(static fn (BagReading $b): string => $b->place(), $first->on)).' alone.').
-                " The card itself is not counted.{$fallen}".
-                ($q->isAlone ? ' It has no twin, so one more copy is wanted.' : ''),
-            ['short' => $count, 'least' => $least],
-            new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]),
-        );
-    }
-
-    /** By the owner's rule a card may have to wait until its copy elsewhere is verified. */
-    private static function elsewhere(PermitQuestion $q): ?Verdict
-    {
-        $short = self::short(
-            $q,
-            static fn (FileProof $f): bool => $f->file->wanted() !== null && $q->proof->isElsewhereAsked && ! $f->isElsewhere(),
-        );
-        $count = count($short);
-
-        return $count === 0 || ! $q->isSealed
-            ? null
-            : Verdict::stop(
-                'permit.elsewhere',
-                "{$q->card} waits for its copy elsewhere.",
-                "{$count} of ".
-                    count($q->proof->files).
-                    ' files lie verified nowhere outside the house and the bag, and your rule says that cards stay until they do.',
-                ['short' => $count],
                 new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]),
             );
     }
@@ -274,27 +221,11 @@ final readonly class FormatPermit
                 "The look at {$q->card} found trouble.",
                 ($q->look->bad === []
                     ? ''
-                    : self::some($q->look->bad).' '.(count($q->look->bad) === 1 ? 'is' : 'are').' not as wanted. ').
+                    : Short::some($q->look->bad).' '.(count($q->look->bad) === 1 ? 'is' : 'are').' not as wanted. ').
                     ($q->look->words === '' ? '' : "“{$q->look->words}” ").
                     'Shoot again what can be shot again; or look once more, and say in writing that the card may go all the same.',
                 ['bad' => count($q->look->bad)],
                 $remedy,
             );
-    }
-
-    /**
-     * @param  \Closure(FileProof): bool  $is
-     * @return list<FileProof> of those that are not safe, and neither given up nor odd
-     */
-    private static function short(PermitQuestion $q, \Closure $is): array
-    {
-        return array_values(array_filter($q->proof->unsafe(), static fn (FileProof $f): bool => $f->file->whyNot === null && $is($f)));
-    }
-
-    /** @param  list<string>  $names */
-    private static function some(array $names): string
-    {
-        return implode(', ', array_map(basename(...), array_slice($names, 0, 3))).
-            (count($names) > 3 ? ' and '.(count($names) - 3).' more' : '');
     }
 }

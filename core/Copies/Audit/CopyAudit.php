@@ -126,27 +126,11 @@ final class CopyAudit
                         ' kinds, '.
                         $this->rule->elsewhere.
                         ' elsewhere. Losing one of them within a week: '.
-                        self::odds($this->weekRisk()).
+                        Odds::odds($this->weekRisk()).
                         '.',
                 ),
             ]
             : $verdicts;
-    }
-
-    /** One in so many. */
-    public static function odds(float $chance): string
-    {
-        return match (true) {
-            $chance <= 0 => 'no cause that is counted would',
-            $chance >= 0.5 => round(100 * $chance).' in 100',
-            default => 'one in '.
-                number_format(
-                    (float) ('1e'.floor(log10(1 / $chance))) * round(1 / $chance / (float) ('1e'.floor(log10(1 / $chance))), 1),
-                    0,
-                    '.',
-                    ' ',
-                ),
-        };
     }
 
     /** @return list<Verdict> */
@@ -175,19 +159,12 @@ final class CopyAudit
                         ? ' No place that is known would mend it: add one elsewhere, on another kind of device.'
                         : " The next step: copy to {$step->place->name}, about {$step->minutes} min; the chance of losing a load ".
                             'within a week '.
-                            self::change($step->before, $step->after).
+                            Odds::change($step->before, $step->after).
                             '.'),
                 ['short' => count($short)],
                 $step === null ? null : new Remedy('copy.to', "Copy to {$step->place->name}", ['destination' => $step->place->id]),
             ),
         ];
-    }
-
-    private static function change(float $before, float $after): string
-    {
-        return self::odds($before) === self::odds($after)
-            ? 'stays about '.self::odds($before).', as other causes weigh more'
-            : 'goes from '.self::odds($before).' to '.self::odds($after);
     }
 
     /** @return list<Verdict> */

@@ -174,7 +174,7 @@ final class Givers
             $gives[] = BodyKinds::name($gear);
             foreach ($this->gear as $lens) {
                 if ($lens->kind === GearKind::Lens && $lens->fits($gear)) {
-                    $gives[] = self::mountFor($lens);
+                    $gives[] = LensMount::mountFor($lens);
                 }
             }
         }
@@ -199,7 +199,7 @@ final class Givers
 
         return match ($gear->kind) {
             GearKind::Body, GearKind::Flash, GearKind::Trigger => $cell === '' ? [] : ["cells {$cell}"],
-            GearKind::Lens => [self::mountFor($gear)],
+            GearKind::Lens => [LensMount::mountFor($gear)],
             default => [],
         };
     }
@@ -242,10 +242,5 @@ final class Givers
     private static function ways(Need $need): array
     {
         return $need->what === NeedWhat::Reach ? [$need->id => false, self::nearly($need) => true] : [$need->id => false];
-    }
-
-    private static function mountFor(Gear $lens): string
-    {
-        return "a body for mount {$lens->mount()}";
     }
 }

@@ -17,8 +17,6 @@ final class PlanNeeds
     /** Two focal lengths further apart than this in one segment leave no time to change lenses. */
     private const APART = 2.5;
 
-    private const LONG_JOB_H = 8;
-
     /** Nominal third stops (ISO 517; Exif). */
     private const STOPS = [1.4, 1.6, 1.8, 2, 2.2, 2.5, 2.8, 3.2, 3.5, 4, 4.5, 5, 5.6, 6.3, 7.1, 8];
 
@@ -33,8 +31,8 @@ final class PlanNeeds
             ...self::bodies($stretches, $asks),
             ...self::reaches($stretches),
             ...self::apart($stretches),
-            ...self::asked($stretches, $asks),
-            ...self::always($hours, $days),
+            ...AskedNeeds::asked($stretches, $asks),
+            ...AlwaysNeeds::always($hours, $days),
         ];
     }
 
@@ -140,9 +138,9 @@ final class PlanNeeds
         ksort($uses);
         $needs = [];
         foreach ($uses as $focal => $at) {
-            $priority = self::highest($at);
+            $priority = NeedsTogether::highest($at);
             $stop = is_infinite($stops[$focal]) ? null : $stops[$focal];
-            $count = self::atOnce($at, $priority);
+            $count = NeedsTogether::atOnce($at, $priority);
             $words = array_values(array_unique(array_map(static fn (NeededAt $n): string => $n->why, $at)));
             $needs[] = new Need(
                 "reach-{$focal}",
@@ -211,195 +209,5 @@ final class PlanNeeds
                 ),
             ),
         );
-    }
-
-    /**
-     * @param  list<PlannedStretch>  $stretches
-     * @param  list<Ask>  $asks
-     * @return list<Need>
-     */
-    private static function asked(array $stretches, array $asks): array
-    {
-        $by = [];
-        foreach ($stretches as $stretch) {
-            $by[$stretch->id] = $stretch;
-        }
-        $needs = [];
-        foreach ($asks as $ask) {
-            $stretch = $by[$ask->segmentId] ?? null;
-            $where = $stretch === null ? 'asked for by hand' : "“{$stretch->title}” at {$stretch->clock}";
-            $at =
-                $stretch === null
-                    ? []
-                    : array_map(static fn (string $lane): NeededAt => $stretch->at($lane, $ask->priority, $where), $stretch->lanes);
-            $because = ucfirst($where).($ask->note === '' ? '.' : ": {$ask->note}.");
-            foreach (self::expanded($ask) as [$what, $count, $title, $figures, $isSpare]) {
-                $needs[] = new Need(
-                    "{$what->value}-ask{$ask->id}",
-                    $what,
-                    $count,
-                    $ask->priority,
-                    $isSpare && $ask->priority === Priority::Must,
-                    $title,
-                    $because,
-                    $at,
-                    $figures,
-                );
-            }
-        }
-
-        return self::together($needs);
-    }
-
-    /** @return list<array{NeedWhat, int, string, array<string, float|string>, bool}> what an ask comes to */
-    private static function expanded(Ask $ask): array
-    {
-        $n = $ask->count;
-        if ($ask->what === NeedWhat::Light) {
-            $guide = $ask->guideM();
-            $title =
-                $guide === null
-                    ? ($n === 1
-                        ? 'a light'
-                        : "{$n} lights")
-                    : 'guide number '.round($guide).' m'.($n > 1 ? ", {$n} of them" : '');
-            $lights = [[NeedWhat::Light, $n, $title, $guide === null ? [] : ['guide_m' => round($guide, 2)], true]];
-
-            return $ask->distanceM === null
-                ? $lights
-                : [
-                    ...$lights,
-                    [NeedWhat::Trigger, 1, 'a trigger for the lights', [], true],
-                    [NeedWhat::Stand, $n, $n === 1 ? 'a stand' : "{$n} stands", [], false],
-                ];
-        }
-        if ($ask->what === NeedWhat::Remote) {
-            return [
-                [NeedWhat::Trigger, 1, 'a trigger for the remote', [], true],
-                [NeedWhat::Clamp, $n, $n === 1 ? 'a clamp' : "{$n} clamps", [], false],
-                [NeedWhat::SafetyCable, $n, 'a safety cable on each remote', [], false],
-            ];
-        }
-        if ($ask->what === NeedWhat::Tether) {
-            return [
-                [NeedWhat::Tether, $n, 'a cable for tethering', [], true],
-                [NeedWhat::Computer, 1, 'a computer to shoot into', [], true],
-            ];
-        }
-
-        return [[$ask->what, $n, $n === 1 ? "a {$ask->what->value}" : "{$n} × {$ask->what->value}", [], $ask->what->isCritical()]];
-    }
-
-    /** @return list<Need> */
-    private static function always(float $hours, int $days): array
-    {
-        $needs = [
-            new Need(
-                'reader',
-                NeedWhat::Reader,
-                1,
-                Priority::Must,
-                true,
-                'a card reader',
-                'Cards are copied by reader, not from the camera.',
-            ),
-            new Need(
-                'drive',
-                NeedWhat::Drive,
-                1,
-                Priority::Must,
-                true,
-                'a drive',
-                'Two verified copies before a card may be formatted, so two drives; with one of them gone the cards stay as they are.',
-            ),
-        ];
-        if ($hours >= self::LONG_JOB_H || $days > 1) {
-            $needs[] = new Need(
-                'charger',
-                NeedWhat::Charger,
-                1,
-                $days > 1 ? Priority::Must : Priority::Should,
-                false,
-                'a charger',
-                $days > 1 ? "{$days} days: cells are charged in between." : "A day of {$hours} h: cells are charged in between.",
-            );
-        }
-
-        return $needs;
-    }
-
-    /**
-     * The same thing asked for at different times is one thing; at the same time it is several.
-     *
-     * @param  list<Need>  $needs
-     * @return list<Need>
-     */
-    private static function together(array $needs): array
-    {
-        /** @var array<string, Need> $kept */
-        $kept = [];
-        foreach ($needs as $need) {
-            $key = $need->what->value.serialize($need->figures);
-            $other = $kept[$key] ?? null;
-            if ($other === null) {
-                $kept[$key] = $need;
-
-                continue;
-            }
-            $isAtOnce =
-                $need->at === [] ||
-                $other->at === [] ||
-                array_filter($need->at, static fn (NeededAt $a): bool => array_filter($other->at, $a->meets(...)) !== []) !== [];
-            $count = $need->what === NeedWhat::Trigger || ! $isAtOnce ? max($need->count, $other->count) : $need->count + $other->count;
-            $kept[$key] = new Need(
-                $other->id,
-                $need->what,
-                $count,
-                $need->isMust() ? Priority::Must : $other->priority,
-                $need->wantsSpare || $other->wantsSpare,
-                $count === $other->count ? $other->title : "{$count} × {$need->what->value}",
-                $other->because === $need->because ? $need->because : "{$other->because} {$need->because}",
-                [...$other->at, ...$need->at],
-                $need->figures,
-            );
-        }
-
-        return array_values($kept);
-    }
-
-    /** @param  list<NeededAt>  $at */
-    private static function highest(array $at): Priority
-    {
-        foreach (Priority::cases() as $priority) {
-            if (array_filter($at, static fn (NeededAt $n): bool => $n->priority === $priority) !== []) {
-                return $priority;
-            }
-        }
-
-        return Priority::Nice;
-    }
-
-    /**
-     * How many photographers want it at the same minute.
-     *
-     * @param  list<NeededAt>  $at
-     */
-    private static function atOnce(array $at, Priority $priority): int
-    {
-        $most = 1;
-        foreach ($at as $one) {
-            if ($one->priority === $priority) {
-                $lanes = array_map(
-                    static fn (NeededAt $n): string => $n->lane,
-                    array_filter(
-                        $at,
-                        static fn (NeededAt $n): bool => $n->priority === $priority && $n->from <= $one->from && $one->from < $n->to,
-                    ),
-                );
-                $most = max($most, count(array_unique($lanes)));
-            }
-        }
-
-        return $most;
     }
 }

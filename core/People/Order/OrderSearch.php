@@ -139,7 +139,7 @@ final class OrderSearch
                 }
             }
             if (count($nextCosts) > $width) {
-                $floor = min($floor, self::thin($nextCosts, $width));
+                $floor = min($floor, SearchTrail::thin($nextCosts, $width));
             }
             $trail[] = [$from, $nextLasts];
             [$costs, $lasts, $met] = [$nextCosts, $nextLasts, $nextMet];
@@ -150,7 +150,7 @@ final class OrderSearch
         }
         $found = $best === null ? $known : $costs[$best];
 
-        return [$best === null ? null : self::walkBack($trail, $best), $found, min($found, $floor)];
+        return [$best === null ? null : SearchTrail::walkBack($trail, $best), $found, min($found, $floor)];
     }
 
     /** What no order of all groups falls below when all stand by from the start. */
@@ -203,21 +203,6 @@ final class OrderSearch
     }
 
     /**
-     * Keeps the states of a layer that have waited least.
-     *
-     * @param  array<int, int|float>  $costs
-     * @return int|float what none of those let go falls below
-     */
-    private static function thin(array &$costs, int $width): int|float
-    {
-        asort($costs);
-        $floor = array_values(array_slice($costs, $width, 1))[0];
-        $costs = array_slice($costs, 0, $width, true);
-
-        return $floor;
-    }
-
-    /**
      * Who is in any of a chunk of twelve groups, for loops that cannot call union() each time.
      *
      * @return list<list<int>>
@@ -236,20 +221,5 @@ final class OrderSearch
         }
 
         return $people;
-    }
-
-    /**
-     * @param  list<array{array<int, int>, array<int, int>}>  $trail
-     * @return list<int>
-     */
-    private static function walkBack(array $trail, int $state): array
-    {
-        $order = [];
-        foreach (array_reverse($trail) as [$from, $lasts]) {
-            $order[] = $lasts[$state];
-            $state = $from[$state];
-        }
-
-        return array_reverse($order);
     }
 }

@@ -7,8 +7,8 @@ namespace NorthSatchel\Plan\Judge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
-use NorthSatchel\Sky\LightHours;
 use NorthSatchel\Sky\LightWanted;
+use NorthSatchel\Sky\OpenHours;
 use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -30,20 +30,20 @@ final class WantsJudge
     /**
      * From when and until when the wanted light lasts; null where the sun's day has none, or any will do.
      *
-     * @return LightHours|null Unix seconds, null for an open side
+     * @return OpenHours|null Unix seconds, null for an open side
      */
-    public static function stretch(LightWanted $light, SunDay $sun, int $near): ?LightHours
+    public static function stretch(LightWanted $light, SunDay $sun, int $near): ?OpenHours
     {
         return match ($light) {
             LightWanted::Golden => self::golden($sun, $near),
-            LightWanted::BeforeSunset => $sun->sunset() === null ? null : new LightHours(from: $sun->sunrise(), to: $sun->sunset()),
-            LightWanted::Dark => $sun->evening(-6) === null ? null : new LightHours(from: $sun->evening(-6), to: null),
+            LightWanted::BeforeSunset => $sun->sunset() === null ? null : new OpenHours(from: $sun->sunrise(), to: $sun->sunset()),
+            LightWanted::Dark => $sun->evening(-6) === null ? null : new OpenHours(from: $sun->evening(-6), to: null),
             LightWanted::Any, LightWanted::OpenShade => null,
         };
     }
 
-    /** @return LightHours|null the golden light that is nearer */
-    private static function golden(SunDay $sun, int $near): ?LightHours
+    /** @return OpenHours|null the golden light that is nearer */
+    private static function golden(SunDay $sun, int $near): ?OpenHours
     {
         $best = null;
         foreach ([$sun->goldenMorning(), $sun->goldenEvening()] as $window) {
@@ -52,7 +52,7 @@ final class WantsJudge
             }
             $middle = intdiv(($window->from ?? $sun->solarNoon) + ($window->to ?? $sun->solarNoon), 2);
             if ($best === null || abs($middle - $near) < abs($best[0] - $near)) {
-                $best = [$middle, new LightHours(from: $window->from, to: $window->to)];
+                $best = [$middle, new OpenHours(from: $window->from, to: $window->to)];
             }
         }
 

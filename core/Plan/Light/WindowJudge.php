@@ -69,7 +69,7 @@ final class WindowJudge
                 );
             }
         }
-        $when = implode(' and ', array_map(static fn (LightHours $s): string => "{$day->face((int) $s->from)} to {$day->face((int) $s->to)}", $all));
+        $when = implode(' and ', array_map(static fn (LightHours $s): string => "{$day->face($s->from)} to {$day->face($s->to)}", $all));
 
         return Verdict::fine(
             'scout.window-soft',

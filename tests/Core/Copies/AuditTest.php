@@ -12,6 +12,7 @@ use NorthSatchel\Copies\Audit\Blow;
 use NorthSatchel\Copies\Audit\Blows;
 use NorthSatchel\Copies\Audit\CopyAudit;
 use NorthSatchel\Copies\Audit\LossRisk;
+use NorthSatchel\Copies\Audit\Odds;
 use NorthSatchel\Copies\Audit\ShuttleJudge;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Verdict;
@@ -226,10 +227,10 @@ final class AuditTest extends TestCase
 
     public function test_odds_in_words(): void
     {
-        $this->assertSame('one in 50', CopyAudit::odds(0.02));
-        $this->assertSame('one in 12 000', CopyAudit::odds(1 / 12_345));
-        $this->assertSame('70 in 100', CopyAudit::odds(0.7));
-        $this->assertSame('no cause that is counted would', CopyAudit::odds(0.0));
+        $this->assertSame('one in 50', Odds::odds(0.02));
+        $this->assertSame('one in 12 000', Odds::odds(1 / 12_345));
+        $this->assertSame('70 in 100', Odds::odds(0.7));
+        $this->assertSame('no cause that is counted would', Odds::odds(0.0));
     }
 
     public function test_a_drive_that_shuttles_is_due_back_and_read_before_it_counts(): void

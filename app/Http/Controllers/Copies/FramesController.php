@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Copies;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\OwnerRules;
+use App\Desks\Copies\FrameImages;
 use App\Desks\Copies\FramesDesk;
 use App\Http\Requests\Copies\MomentRequest;
 use App\Http\Requests\Copies\SidecarRequest;
@@ -48,7 +49,7 @@ final class FramesController
         );
     }
 
-    public function preview(Request $request, Frame $frame, FramesDesk $desk): Response
+    public function preview(Request $request, Frame $frame, FrameImages $desk): Response
     {
         // Pictures are asked for beside the page, many at once: they leave the session, and what it is to say, as it is.
         $session = $request->session();

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Cards\Permit;
+
+/** The first few of a list, in words. */
+final class Short
+{
+    /**
+     * @param  \Closure(FileProof): bool  $is
+     * @return list<FileProof> of those that are not safe, and neither given up nor odd
+     */
+    public static function short(PermitQuestion $q, \Closure $is): array
+    {
+        return array_values(array_filter($q->proof->unsafe(), static fn (FileProof $f): bool => $f->file->whyNot === null && $is($f)));
+    }
+
+    /** @param  list<string>  $names */
+    public static function some(array $names): string
+    {
+        return implode(', ', array_map(basename(...), array_slice($names, 0, 3))).
+            (count($names) > 3 ? ' and '.(count($names) - 3).' more' : '');
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+use NorthSatchel\Verdict;
+
+/** Who must not meet, and who is in no group. */
+final class WhoIsWhere
+{
+    /** @return list<Verdict> */
+    public static function apart(Family $family, StandTime $now): array
+    {
+        $verdicts = [];
+        foreach ($family->apart() as [$one, $other]) {
+            $before = null;
+            $meetings = [];
+            foreach ($now->order as $group) {
+                $has = [in_array($one, $group->people, true), in_array($other, $group->people, true)];
+                if ($has === [true, true]) {
+                    $verdicts[] = Verdict::stop(
+                        'people.together',
+                        "{$one} and {$other} are both in “{$group->title}”.",
+                        'They are never to be in one frame: take one of them out, or split the group.',
+                    );
+                } elseif (
+                    $before !== null &&
+                    (($has[0] && in_array($other, $before->people, true)) || ($has[1] && in_array($one, $before->people, true)))
+                ) {
+                    $meetings[] = "“{$before->title}” and “{$group->title}”";
+                }
+                $before = $group;
+            }
+            $count = count($meetings);
+            if ($count > 0) {
+                $verdicts[] = Verdict::mind(
+                    'people.meeting',
+                    "{$one} and {$other} meet ".($count === 1 ? 'once' : "{$count} times").' between two groups.',
+                    "As the one goes out the other comes in, between {$meetings[0]}".
+                        ($count > 1 ? ' and so on' : '').
+                        ': put a group without both between, or let somebody lead one of them round.',
+                    ['meetings' => $count],
+                );
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /** @return list<Verdict> */
+    public static function forgotten(Family $family, StandTime $now): array
+    {
+        $none = array_values(
+            array_filter(
+                array_map(static fn (Relative $r): string => $r->name, $family->people()),
+                static fn (string $name): bool => ! isset($now->people[$name]),
+            ),
+        );
+        if ($none === []) {
+            return [
+                Verdict::fine(
+                    'people.all-in',
+                    'Everybody is in a group.',
+                    count($family->people()).' people, '.count($now->order).' groups.',
+                ),
+            ];
+        }
+
+        return [
+            Verdict::fix(
+                'people.forgotten',
+                count($none) === 1 ? "{$none[0]} is in no group." : count($none).' people are in no group.',
+                implode(', ', array_slice($none, 0, 6)).
+                    (count($none) > 6 ? ' and more' : '').
+                    ': once the family has gone, it is too late.',
+                ['people' => count($none)],
+            ),
+        ];
+    }
+}
