@@ -45,6 +45,9 @@ foreach (array_filter(explode("\n", (string) shell_exec("cd {$at} && git ls-file
 $chosen = array_slice($random->shuffleArray($faults), 0, $count);
 printf("%d faults can be made, %d are tried (seed %d).\n", count($faults), count($chosen), $seed);
 $alive = $untested = 0;
+if ($chosen !== [] && runTests($at, testsOf($at, basename($chosen[0][0], '.php')) ?: ['tests/Core/Time']) !== 0) {
+    exit("The tests do not pass without any fault: nothing can be said.\n");
+}
 foreach ($chosen as $number => [$file, $from, $to, $new, $line]) {
     $code = (string) file_get_contents("{$at}/{$file}");
     $tests = testsOf($at, basename($file, '.php')) ?: glob("{$at}/tests/Core/".explode('/', $file)[1].'/*Test.php') ?: [];

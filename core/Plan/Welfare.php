@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -37,7 +38,7 @@ final class Welfare
         if ($to - $from <= self::LONGEST_S) {
             return null;
         }
-        $hours = intdiv($to - $from, 3600).' h '.sprintf('%02d', intdiv($to - $from, 60) % 60);
+        $hours = Span::hours(intdiv($to - $from, 60));
 
         return Verdict::mind(
             'plan.no-meal',

@@ -6,6 +6,7 @@ namespace NorthSatchel\Cards\Check;
 
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Remedy;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -77,19 +78,6 @@ final class CameraCheck
         $middle = $sorted[intdiv(count($sorted) - 1, 2)];
 
         return array_map(static fn (int $clock): int => $clock - $middle, $clocks);
-    }
-
-    /** Seconds in words, as “47 min 12 s”. */
-    public static function span(int $seconds): string
-    {
-        $seconds = abs($seconds);
-        $parts = array_filter([
-            intdiv($seconds, 3600) > 0 ? intdiv($seconds, 3600).' h' : null,
-            intdiv($seconds, 60) % 60 > 0 ? intdiv($seconds, 60) % 60 .' min' : null,
-            $seconds % 60 > 0 ? $seconds % 60 .' s' : null,
-        ]);
-
-        return $parts === [] ? '0 s' : implode(' ', $parts);
     }
 
     private static function unreadable(BodyRead $body): ?Verdict
@@ -164,7 +152,7 @@ final class CameraCheck
         if ($offset === null || abs($offset) <= self::CLOCK_TOLERANCE_S) {
             return null;
         }
-        $span = self::span($offset);
+        $span = Span::exact($offset);
         $way = $offset > 0 ? 'ahead' : 'behind';
 
         return Verdict::fix(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Clock;
 
+use NorthSatchel\Time\Span;
+
 /** How far each body's clock is ahead of the true time; applied to the index, never to the files (M22). */
 final readonly class ClockOffsets
 {
@@ -36,13 +38,7 @@ final readonly class ClockOffsets
         if ($seconds === 0) {
             return 'right';
         }
-        $size = abs($seconds);
-        $parts = array_filter([
-            intdiv($size, 3600) > 0 ? intdiv($size, 3600).' h' : '',
-            intdiv($size, 60) % 60 > 0 ? intdiv($size, 60) % 60 .' min' : '',
-            $size % 60 > 0 ? $size % 60 .' s' : '',
-        ]);
 
-        return implode(' ', $parts).($seconds > 0 ? ' ahead' : ' behind');
+        return Span::exact($seconds).($seconds > 0 ? ' ahead' : ' behind');
     }
 }

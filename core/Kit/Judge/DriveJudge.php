@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 
 /** Do the drives of the bag hold the day, once each, and how long does copying take? */
@@ -71,6 +72,6 @@ final class DriveJudge
     {
         $whole = max(1, (int) round($minutes));
 
-        return $whole < 60 ? "{$whole} min" : intdiv($whole, 60).' h '.sprintf('%02d', $whole % 60);
+        return $whole < 60 ? "{$whole} min" : Span::hours($whole);
     }
 }

@@ -6,6 +6,7 @@ namespace NorthSatchel\Plan\Judge;
 
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -28,7 +29,7 @@ final class NightJudge
             $start = min(array_map(static fn (Segment $s): int => $s->startsAt - 60 * $s->wants->setupMinutes, $after->segments));
             $minutes = intdiv($start - $end, 60);
             if ($minutes < self::LEAST_MINUTES) {
-                $hours = intdiv(max(0, $minutes), 60).' h '.sprintf('%02d', max(0, $minutes) % 60);
+                $hours = Span::hours(max(0, $minutes));
                 $verdicts[] = Verdict::fix(
                     'plan.short-night',
                     'The night before day '.($i + 1)." has only {$hours}.",

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Time;
+
+use NorthSatchel\Time\Span;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class SpanTest extends TestCase
+{
+    #[TestWith([0, '0 s'])]
+    #[TestWith([59, '59 s'])]
+    #[TestWith([60, '1 min'])]
+    #[TestWith([-120, '2 min'])]
+    #[TestWith([3599, '59 min 59 s'])]
+    #[TestWith([3600, '1 h'])]
+    #[TestWith([3605, '1 h 5 s'])]
+    #[TestWith([-7384, '2 h 3 min 4 s'])]
+    public function test_exact(int $seconds, string $words): void
+    {
+        $this->assertSame($words, Span::exact($seconds));
+    }
+
+    #[TestWith([0, '0 h 00'])]
+    #[TestWith([59, '0 h 59'])]
+    #[TestWith([60, '1 h 00'])]
+    #[TestWith([425, '7 h 05'])]
+    public function test_hours(int $minutes, string $words): void
+    {
+        $this->assertSame($words, Span::hours($minutes));
+    }
+}
