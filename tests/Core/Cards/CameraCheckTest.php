@@ -166,6 +166,4 @@ final class CameraCheckTest extends TestCase
         $this->assertTrue(self::judge([self::body(1, $slot, new SlotRead('S', [], null, 'it is gone'))])->has('camera.unreadable'));
         $this->assertTrue(self::judge([self::body(1, new SlotRead('S', []), new SlotRead('S', []))])->has('camera.no-test-frames'));
     }
-
-    public function test_spans_are_said_in_words(): void {}
 }
