@@ -8,7 +8,6 @@ use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
 use App\Models\Plan\Segment as StoredSegment;
-use App\Models\Plan\ShotLine;
 use App\Models\Plan\Travel;
 use Illuminate\Support\Collection;
 use NorthSatchel\Plan\Audience;
@@ -87,12 +86,7 @@ final class PlanDesk
         );
     }
 
-    /**
-     * A day as a list: segments in the order of time, each shot with the time its segment gives it.
-     *
-     * @return list<array{segment: StoredSegment, from: string, to: string, slack: int|null, leaveAt: string|null,
-     *     leaveBy: string|null, shots: list<array{line: ShotLine, at: string}>, shotMinutes: int, frames: int}>
-     */
+    /** @return list<PlanRow> a day as a list: segments in the order of time, each shot with the time its segment gives it */
     public function list(Job $job, int $number = 0): array
     {
         $day = JobDay::of($job, $number);
@@ -105,20 +99,18 @@ final class PlanDesk
             $at = $start;
             $shots = [];
             foreach ($segment->shotLines as $line) {
-                $shots[] = ['line' => $line, 'at' => $day->face($at)];
+                $shots[] = new PlannedLine($line, $day->face($at));
                 $at += $line->minutes * 60;
             }
-            $rows[] = [
-                'segment' => $segment,
-                'from' => $day->face($start),
-                'to' => $day->face($start + $segment->minutes * 60),
-                'slack' => $passes->slack($segment->id),
-                'leaveAt' => isset($leave[$segment->id]) ? $day->face($leave[$segment->id]) : null,
-                'leaveBy' => isset($latest[$segment->id]) ? $day->face($latest[$segment->id]) : null,
-                'shots' => $shots,
-                'shotMinutes' => (int) $segment->shotLines->sum('minutes'),
-                'frames' => (int) $segment->shotLines->sum('frames'),
-            ];
+            $rows[] = new PlanRow(
+                segment: $segment,
+                from: $day->face($start),
+                to: $day->face($start + $segment->minutes * 60),
+                slack: $passes->slack($segment->id),
+                leaveAt: isset($leave[$segment->id]) ? $day->face($leave[$segment->id]) : null,
+                leaveBy: isset($latest[$segment->id]) ? $day->face($latest[$segment->id]) : null,
+                shots: $shots,
+            );
         }
 
         return $rows;

@@ -112,7 +112,7 @@
         <x-field bag="separation" id="x-until" name="until" label="before" type="select">
             <option value="">all day</option>
             @foreach ($list as $row)
-                <option value="{{ $row['segment']->id }}">{{ $row['from'] }} {{ $row['segment']->title }}</option>
+                <option value="{{ $row->segment->id }}">{{ $row->from }} {{ $row->segment->title }}</option>
             @endforeach
         </x-field>
         <button class="button sm:mt-6">Keep them apart</button>

@@ -27,64 +27,20 @@
     </datalist>
     <ol class="grid gap-3">
         @foreach ($list as $row)
-            @php $segment = $row['segment']; @endphp
+            @php $segment = $row->segment; @endphp
             <li class="slab" id="segment-{{ $segment->id }}">
                 @if ($edit === 'segment-' . $segment->id || old('_form') === 'segment-' . $segment->id)
                     @include('plan._segment-form', ['segment' => $segment])
                 @else
-                    <div class="flex flex-wrap items-start gap-x-4">
-                        <span class="figures text-lg font-semibold leading-7">{{ $row['from'] }} – {{ $row['to'] }}</span>
-                        <div class="flex-1 basis-56 min-w-0">
-                            <h2 class="text-lg leading-7">{{ $segment->title }} <span
-                                    class="priority {{ $segment->priority }} !min-w-0 font-normal">{{ $segment->priority }}</span></h2>
-                            <p class="text-faint text-sm">
-                                {{ implode(' and ', [$segment->lane, ...$segment->also_lanes ?? []]) }}{{
-                                    $segment->place ? ' · ' . $segment->place->name : '' }}{{
-                                        $segment->is_outdoor ? ' · outdoors' : '' }}{{
-                                            $segment->light !== 'any' ? ' · ' . $segment->light : '' }}{{
-                                                $segment->people ? ' · with ' . implode(', ', $segment->people) : '' }}{{
-                                                    $segment->is_anchor ? ' · does not move' : '' }}
-                                · <span class="figures">{{ $segment->minutes }}
-                                    min{{ $segment->setup_minutes ? ' after ' . $segment->setup_minutes . ' of setting up' : '' }},
-                                    {{ $row['frames'] }}
-                                    frames{{ $row['slack'] === null ? '' : ' · ' . $row['slack'] . ' min of slack' }}{{ $row['leaveAt']
-                                            ? ' · leave at ' .
-                                                $row['leaveAt'] .
-                                                ($row['leaveBy'] && $row['leaveBy'] !== $row['leaveAt']
-                                                    ? ', by ' . $row['leaveBy'] . ' at the latest'
-                                                    : '')
-                                            : '' }}{{
-                                                $segment->hidden_from ? ' · hidden from ' . implode(', ', $segment->hidden_from) : '' }}</span>
-                            </p>
-                        </div>
-                        <span class="ml-auto flex flex-wrap">
-                            @unless ($segment->is_anchor)
-                                @post('/segments/' . $segment->id . '/shift')
-                                    <input type="hidden" name="minutes" value="-5"><button class="button quiet small"
-                                        title="5 minutes earlier"
-                                        aria-label="{{ $segment->title }} 5 minutes earlier">−5</button>
-                                @endpost
-                                @post('/segments/' . $segment->id . '/shift')
-                                    <input type="hidden" name="minutes" value="5"><button class="button quiet small" title="5 minutes later"
-                                        aria-label="{{ $segment->title }} 5 minutes later">+5</button>
-                                @endpost
-                            @endunless
-                            <a class="button quiet" href="?day={{ $day }}&amp;edit=segment-{{ $segment->id }}"
-                                hx-get="?day={{ $day }}&amp;edit=segment-{{ $segment->id }}" hx-target="#work" hx-select="#work"
-                                hx-swap="outerHTML show:none" aria-label="Edit {{ $segment->title }}">Edit</a>
-                            @post('/segments/' . $segment->id, 'delete')
-                                <button class="button quiet" aria-label="Remove {{ $segment->title }}">Remove</button>
-                            @endpost
-                        </span>
-                    </div>
+                    <x-segment :row="$row" :day="$day" />
                 @endif
                 <details class="mt-1" @if ($open === $segment->id || old('_form') === 'shot-new-' . $segment->id) open @endif>
-                    <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">{{ count($row['shots']) }}
-                        {{ count($row['shots']) === 1 ? 'shot' : 'shots' }}, <span class="figures ml-1">{{ $row['shotMinutes'] }} of
+                    <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">{{ count($row->shots) }}
+                        {{ count($row->shots) === 1 ? 'shot' : 'shots' }}, <span class="figures ml-1">{{ $row->shotMinutes() }} of
                             {{ $segment->minutes }} min</span></summary>
                     <ol data-shots="{{ $segment->id }}">
-                        @foreach ($row['shots'] as $shot)
-                            @php $line = $shot['line']; @endphp
+                        @foreach ($row->shots as $shot)
+                            @php $line = $shot->line; @endphp
                             <li class="border-t border-rule py-1" id="shot-{{ $line->id }}" draggable="true"
                                 data-shot="{{ $line->id }}">
                                 @if ($edit === 'shot-' . $line->id || old('_form') === 'shot-' . $line->id)
@@ -95,40 +51,7 @@
                                         'hidden' => $line->hidden_from ?? [],
                                     ])
                                 @else
-                                    <div class="flex flex-wrap items-center gap-x-3">
-                                        <span class="figures font-semibold">{{ $shot['at'] }}</span>
-                                        <span class="priority {{ $line->priority }}">{{ $line->priority }}</span>
-                                        <span>{{ $line->what }}</span>
-                                        <span class="figures text-faint">{{ $line->minutes }} min · {{ $line->frames }}
-                                            frames{{ $line->focal_mm ? ' · ' . $line->focal_mm . ' mm' : '' }}{{
-                                                $line->light ? ' · ' . $line->light . ' light' : '' }}{{ $line->cue
-                                                    ? ' · after ' . $line->cue . ($line->cue_seconds ? ', within ' . $line->cue_seconds . ' s' : '')
-                                                    : '' }}{{ $line->people ? ' · ' . implode(', ', $line->people) : '' }}{{
-                                                        $line->prompt ? ' · “' . $line->prompt . '”' : '' }}{{
-                                                            $line->notes ? ' · ' . $line->notes : '' }}{{
-                                                                $line->hidden_from
-                                                                    ? ' · hidden from ' . implode(', ', $line->hidden_from)
-                                                                    : '' }}</span>
-                                        @if ($open === $segment->id)
-                                            <span class="ml-auto flex">
-                                                @foreach (['up' => '↑', 'down' => '↓'] as $way => $arrow)
-                                                    @post('/shots/' . $line->id . '/move')
-                                                        <input type="hidden" name="way" value="{{ $way }}"><button
-                                                            class="button quiet small"
-                                                            aria-label="Move {{ $line->what }} {{ $way }}">{{ $arrow }}</button>
-                                                    @endpost
-                                                @endforeach
-                                                <a class="button quiet"
-                                                    href="?day={{ $day }}&amp;edit=shot-{{ $line->id }}&amp;open={{ $segment->id }}"
-                                                    hx-get="?day={{ $day }}&amp;edit=shot-{{ $line->id }}&amp;open={{ $segment->id }}"
-                                                    hx-target="#work" hx-select="#work" hx-swap="outerHTML show:none"
-                                                    aria-label="Edit {{ $line->what }}">Edit</a>
-                                                @post('/shots/' . $line->id, 'delete')
-                                                    <button class="button quiet" aria-label="Remove {{ $line->what }}">Remove</button>
-                                                @endpost
-                                            </span>
-                                        @endif
-                                    </div>
+                                    <x-shot :shot="$shot" :day="$day" :is-open="$open === $segment->id" />
                                 @endif
                             </li>
                         @endforeach
@@ -172,9 +95,8 @@
                             'hidden' => $segment->hidden_from ?? [],
                         ])
                     @else
-                        <a class="button mt-1" href="?day={{ $day }}&amp;open={{ $segment->id }}"
-                            hx-get="?day={{ $day }}&amp;open={{ $segment->id }}" hx-target="#work" hx-select="#work"
-                            hx-swap="outerHTML show:none" aria-label="Add a shot to {{ $segment->title }}">Add or change shots</a>
+                        <x-open class="mt-1" :at="'?day=' . $day . '&open=' . $segment->id"
+                            aria-label="Add a shot to {{ $segment->title }}">Add or change shots</x-open>
                     @endif
                 </details>
             </li>
@@ -194,7 +116,7 @@
                                 <x-form :action="'/shots/' . $line->id . '/put'" class="flex gap-1 items-center"><select name="segment"
                                         aria-label="Segment for {{ $line->what }}">
                                         @foreach ($list as $row)
-                                            <option value="{{ $row['segment']->id }}">{{ $row['from'] }} {{ $row['segment']->title }}
+                                            <option value="{{ $row->segment->id }}">{{ $row->from }} {{ $row->segment->title }}
                                             </option>
                                         @endforeach
                                     </select>

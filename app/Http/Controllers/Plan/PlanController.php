@@ -9,6 +9,7 @@ use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\PlanImport;
+use App\Desks\Plan\PlanRow;
 use App\Desks\Plan\PlanWork;
 use App\Desks\Plan\ShotDesk;
 use App\Desks\Scout\ScoutDesk;
@@ -51,7 +52,7 @@ final class PlanController
             'ruler' => $desk->ruler($opened, $day),
             'rulerText' => implode(
                 '; ',
-                array_map(static fn (array $row): string => "{$row['from']} to {$row['to']} {$row['segment']->title}", $list),
+                array_map(static fn (PlanRow $row): string => "{$row->from} to {$row->to} {$row->segment->title}", $list),
             ),
             'list' => $list,
             'spots' => $scout->spots($opened),

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Models\Plan\Segment;
+
+/** A segment as the plan lists it, with the times that follow from its neighbours. */
+final readonly class PlanRow
+{
+    /**
+     * @param  int|null  $slack  minutes; null where nothing follows
+     * @param  string|null  $leaveAt  time of day at which to go on from here
+     * @param  string|null  $leaveBy  the last at which nothing is lost
+     * @param  list<PlannedLine>  $shots
+     */
+    public function __construct(
+        public Segment $segment,
+        public string $from,
+        public string $to,
+        public ?int $slack,
+        public ?string $leaveAt,
+        public ?string $leaveBy,
+        public array $shots,
+    ) {}
+
+    public function shotMinutes(): int
+    {
+        return (int) $this->segment->shotLines->sum('minutes');
+    }
+
+    /** @return list<string> what is said of it in a line: who, where, in which light, with whom */
+    public function facts(): array
+    {
+        $s = $this->segment;
+
+        return array_values(
+            array_filter([
+                implode(' and ', [$s->lane, ...$s->also_lanes ?? []]),
+                (string) $s->place?->name,
+                $s->is_outdoor ? 'outdoors' : '',
+                $s->light === 'any' ? '' : $s->light,
+                $s->people ? 'with '.implode(', ', $s->people) : '',
+                $s->is_anchor ? 'does not move' : '',
+            ]),
+        );
+    }
+
+    /** @return list<string> its minutes, frames, slack, and when to leave */
+    public function figures(): array
+    {
+        $s = $this->segment;
+        $frames = (int) $s->shotLines->sum('frames');
+        $latest = $this->leaveBy === null || $this->leaveBy === $this->leaveAt ? '' : ", by {$this->leaveBy} at the latest";
+
+        return array_values(
+            array_filter([
+                "{$s->minutes} min".($s->setup_minutes > 0 ? " after {$s->setup_minutes} of setting up" : '').", {$frames} frames",
+                $this->slack === null ? '' : "{$this->slack} min of slack",
+                $this->leaveAt === null ? '' : "leave at {$this->leaveAt}{$latest}",
+                $s->hidden_from ? 'hidden from '.implode(', ', $s->hidden_from) : '',
+            ]),
+        );
+    }
+}
