@@ -6,7 +6,7 @@ declare(strict_types=1);
  * Small faults put into the rules of the job, one at a time: do the tests notice? Seeded, so that the same faults come again. In
  * a copy of the project; of each fault the test files that name its class are run, and where those let it pass the tests of its phase.
  *
- * ./satchel mutate [--count 300] [--seed 1] [--in core/Kit]
+ * ./satchel mutate [--count 300] [--seed 1] [--in core/Kit] [--near, for the tests that name the class alone]
  */
 
 use PhpParser\Node;
@@ -30,6 +30,7 @@ $option = static function (string $name, string $default) use ($argv): string {
 
     return $at === false ? $default : $argv[$at + 1];
 };
+$isNear = in_array('--near', $argv, true);
 [$count, $seed, $in] = [(int) $option('count', '300'), (int) $option('seed', '1'), $option('in', '')];
 $random = new Randomizer(new Mt19937($seed));
 $root = dirname(__DIR__);
@@ -60,7 +61,7 @@ foreach ($chosen as $number => [$file, $from, $to, $new, $line]) {
     file_put_contents("{$at}/{$file}", substr($code, 0, $from).$new.substr($code, $to));
     $exit = runTests($at, $tests);
     // What the nearest tests let pass, those of the phase may notice.
-    foreach ($exit === 0 ? roomsOf($file) : [] as $room) {
+    foreach ($exit === 0 && ! $isNear ? roomsOf($file) : [] as $room) {
         $exit = $exit === 0 ? runTests($at, [$room]) : $exit;
     }
     file_put_contents("{$at}/{$file}", $code);
