@@ -99,4 +99,20 @@ final class CallingTest extends TestCase
         $this->assertNull(RealPace::of(array_slice($taps, 0, 2), 10.0));
         $this->assertNull(RealPace::of([], 10.0));
     }
+
+    public function test_a_child_is_below_one_metre_forty(): void
+    {
+        $family = new Family(FamilyText::read([
+            new FamilyLine('Ann Berg', 'bride'),
+            new FamilyLine('Bo Dahl', 'groom'),
+            new FamilyLine('Kim Dahl', '139 cm'),
+            new FamilyLine('Lou Dahl', '140 cm'),
+            new FamilyLine('Pip Dahl', 'infant'),
+        ]));
+        $calling = new Calling($family, [], [], [], []);
+        $this->assertSame(
+            ['Kim', 'Lou Dahl', 'Pip', 'Ann Berg', 'Nobody Known'],
+            array_map($calling->shared(...), ['Kim Dahl', 'Lou Dahl', 'Pip Dahl', 'Ann Berg', 'Nobody Known']),
+        );
+    }
 }
