@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit;
 
 use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Pack\PackJudge;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Time\Patience;
 use NorthSatchel\Verdict;
@@ -92,7 +93,6 @@ final readonly class KitProposal
     /** @return list<Verdict> */
     public function verdicts(): array
     {
-        $kg = static fn (int $grams): string => number_format($grams / 1000, 1).' kg';
         $verdicts = [];
         foreach ($this->short as ['need' => $need, 'missing' => $missing]) {
             $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))(
@@ -106,8 +106,8 @@ final readonly class KitProposal
         if ($this->overG !== null) {
             $verdicts[] = Verdict::fix(
                 'kit.over-limit',
-                'The musts alone are '.$kg($this->overG).' over the limit.',
-                $kg($this->grams).
+                'The musts alone are '.PackJudge::kg($this->overG).' over the limit.',
+                PackJudge::kg($this->grams).
                     ' with a spare of everything whose loss stops the job. Raise the limit, leave a case at the place, or pack for '.
                     'abroad without spares.',
                 ['over_g' => $this->overG],
@@ -125,7 +125,7 @@ final readonly class KitProposal
             ...$verdicts,
             Verdict::fine(
                 'kit.proposal',
-                count($this->chosen).' things, '.$kg($this->grams).'.',
+                count($this->chosen).' things, '.PackJudge::kg($this->grams).'.',
                 $this->isOptimal
                     ? 'Proven: no lighter choice from this shelf holds the plan (cells and cards are chosen after the bodies).'
                     : 'The best found in the time; a lighter one may exist.',
