@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\RunDesk;
 use App\Desks\Copies\CopiesDesk;
+use App\Desks\Copies\GridRow;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;
 
@@ -24,7 +25,7 @@ final class VerifyAgain extends Command
             $grid = array_values(
                 array_filter(
                     $copies->grid($job),
-                    static fn (array $row): bool => $row['state'] !== 'formatted' && $row['isSealed'] && $row['verified'] > 0,
+                    static fn (GridRow $row): bool => $row->state !== 'formatted' && $row->isSealed && $row->verified > 0,
                 ),
             );
             $isStale = array_filter($copies->audit($job)->verdicts(), static fn ($v): bool => $v->code === 'audit.stale') !== [];
@@ -35,7 +36,7 @@ final class VerifyAgain extends Command
                 $runs->start(
                     $job,
                     'verify',
-                    array_map(static fn (array $row): int => $row['card']->id, $grid),
+                    array_map(static fn (GridRow $row): int => $row->card->id, $grid),
                     array_values($copies->ours()->map(static fn ($d): int => $d->id)->all()),
                 );
                 $this->line("{$job->name}: ".count($grid).' card loads are read back.');

@@ -41,8 +41,7 @@ final class TwinWork
         return $chosen;
     }
 
-    /** @return array{good: bool, text: string} */
-    public function compare(Job $job, Card $card, RunProgress $progress): array
+    public function compare(Job $job, Card $card, RunProgress $progress): Answer
     {
         $twin = $this->cards->twinOf($job, $card);
         if ($twin === null) {
@@ -57,13 +56,13 @@ final class TwinWork
         $this->keepTwinCheck($job, $twin, $card, $report, isA: false);
         $differing = array_filter($report->files, static fn (TwinFile $f): bool => ! $f->isIdentical || $f->isLost());
 
-        return [
-            'good' => in_array($report->verdict->value, ['twins', 'repairable'], true),
-            'text' => "{$card->item->label} and {$twin->item->label}: {$report->verdict->value}, ".
+        return new Answer(
+            good: in_array($report->verdict->value, ['twins', 'repairable'], true),
+            text: "{$card->item->label} and {$twin->item->label}: {$report->verdict->value}, ".
                 "{$report->frames()} frames, {$report->identical()} of ".
                 count($report->files).
                 ' files identical.',
-            'files' => array_map(
+            files: array_map(
                 static fn (TwinFile $f): array => [
                     'name' => Names::printable($f->path),
                     'a' => $f->a->value ?? 'missing',
@@ -72,27 +71,25 @@ final class TwinWork
                 ],
                 array_slice(array_values($differing), 0, 50),
             ),
-        ];
+        );
     }
 
     /**
      * One slot, or a twin that is lost: its pictures are judged by themselves.
-     *
-     * @return array{good: bool, text: string}
      */
-    private function lookThrough(Job $job, Card $card, RunProgress $progress): array
+    private function lookThrough(Job $job, Card $card, RunProgress $progress): Answer
     {
         $life = $this->log->lifeOf($card);
         $note = LoneCheck::of(Devices::card($card), static fn (int $done, string $path) => $progress->share(0.0, Names::printable($path)));
         $this->log->add($card, CardEventKind::TwinChecked, $job->id, $life->bodyId, $life->slot, $note->row());
         $bad = count($note->states);
 
-        return [
-            'good' => $bad === 0,
-            'text' => "{$card->item->label} has no twin, so its {$note->frames} frames were judged by themselves: ".
+        return new Answer(
+            good: $bad === 0,
+            text: "{$card->item->label} has no twin, so its {$note->frames} frames were judged by themselves: ".
                 ($bad === 0 ? 'none is seen to be damaged' : ($bad === 1 ? 'one file is damaged' : "{$bad} files are damaged")).
                 '. One copy more is wanted.',
-        ];
+        );
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Copies;
 
+use App\Desks\Cards\Answer;
 use App\Desks\Cards\CardLog;
 use App\Desks\Cards\FrameIndex;
 use App\Desks\Cards\RunProgress;
@@ -31,7 +32,7 @@ final class AdoptDesk
 
     /**
      * @param  Collection<int, Card>  $cards
-     * @return list<array{good: bool, text: string}> a line a card
+     * @return list<Answer> a line a card
      */
     public function adopt(Destination $destination, Collection $cards, RunProgress $progress): array
     {
@@ -56,12 +57,12 @@ final class AdoptDesk
             $label = $card->item->label;
             if ($hashes === []) {
                 $isUnknown = $frames[$card->id]->whereNotNull('hash')->isEmpty();
-                $report[] = [
-                    'good' => false,
-                    'text' => $isUnknown
+                $report[] = new Answer(
+                    good: false,
+                    text: $isUnknown
                         ? "{$label}: nobody knows its contents yet; copy and verify it once first."
                         : "{$label}: nothing of it lies there.",
-                ];
+                );
 
                 continue;
             }
@@ -80,9 +81,9 @@ final class AdoptDesk
                     'problem' => $isWhole ? null : (count($missing) === 1 ? '1 file is' : count($missing).' files are').' not there',
                 ],
             );
-            $report[] = [
-                'good' => $isWhole,
-                'text' => "{$label}: ".
+            $report[] = new Answer(
+                good: $isWhole,
+                text: "{$label}: ".
                     count($hashes).
                     ' of '.
                     count($frames[$card->id]).
@@ -90,7 +91,7 @@ final class AdoptDesk
                     ($isWhole
                         ? " ({$destination->route})."
                         : '; not there: '.implode(', ', array_slice($missing, 0, 3)).(count($missing) > 3 ? ' and more.' : '.')),
-            ];
+            );
         }
 
         return $report;

@@ -40,8 +40,7 @@ final class AuditDesk
     }
 
     /**
-     * @param  list<array{card: \App\Models\Kit\Card, fill: int, state: string, isSealed: bool, cells: array<int, string>,
-     *     verified: int}>  $grid
+     * @param  list<GridRow>  $grid
      * @param  iterable<Destination>  $destinations
      */
     public function of(array $grid, iterable $destinations): CopyAudit
@@ -50,7 +49,7 @@ final class AuditDesk
         foreach (
             $grid === []
                 ? []
-                : Frame::ofLoads(array_map(static fn (array $row): array => [$row['card']->id, $row['fill']], $grid))
+                : Frame::ofLoads(array_map(static fn (GridRow $row): array => [$row->card->id, $row->fill], $grid))
                     ->groupBy('card_id', 'fill')
                     ->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')
                     ->toBase()
@@ -74,18 +73,18 @@ final class AuditDesk
         $loads = [];
         foreach ($grid as $row) {
             $copies = [];
-            foreach ($this->ledger->lastEvents($row['card']->id, $row['fill']) as $id => $event) {
+            foreach ($this->ledger->lastEvents($row->card->id, $row->fill) as $id => $event) {
                 if (isset($places[$id]) && $this->ledger->stands($event)) {
                     $copies[] = $this->copy($places[$id], $event);
                 }
             }
-            [$files, $gb] = $sizes["{$row['card']->id} {$row['fill']}"] ?? [0, 0.0];
+            [$files, $gb] = $sizes["{$row->card->id} {$row->fill}"] ?? [0, 0.0];
             $loads[] = new AuditLoad(
-                $row['card']->item->label.($row['fill'] > 1 ? ", fill {$row['fill']}" : ''),
+                $row->card->item->label.($row->fill > 1 ? ", fill {$row->fill}" : ''),
                 $files,
                 $gb,
                 $copies,
-                $row['state'] !== 'formatted',
+                $row->state !== 'formatted',
             );
         }
 

@@ -28,7 +28,7 @@ final class CopiesDesk
     private array $audited = [];
 
     /**
-     * @var array<int, list<array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}>> by job,
+     * @var array<int, list<GridRow>> by job,
      * for this request
      */
     private array $grids = [];
@@ -73,7 +73,7 @@ final class CopiesDesk
         return $this->destinations()
             ->filter(
                 static fn (Destination $d): bool => $d->route !== Destination::TOLD ||
-                    array_filter($grid, static fn (array $row): bool => $row['cells'][$d->id] !== 'none') !== [],
+                    array_filter($grid, static fn (GridRow $row): bool => $row->cells[$d->id] !== 'none') !== [],
             )
             ->values();
     }
@@ -95,14 +95,14 @@ final class CopiesDesk
     /**
      * Card loads down, places across; what was formatted since stays in the list.
      *
-     * @return list<array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}>
+     * @return list<GridRow>
      */
     public function grid(Job $job): array
     {
         return $this->grids[$job->id] ??= $this->rows($job);
     }
 
-    /** @return list<array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}> */
+    /** @return list<GridRow> */
     private function rows(Job $job): array
     {
         $loads = $this->cards->loads($job);
@@ -131,10 +131,8 @@ final class CopiesDesk
 
     /**
      * On how many media a load is verified is the least that any file of it lies on, by content: the same that the permit asks.
-     *
-     * @return array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}
      */
-    private function row(Card $card, int $fill, string $state, bool $isSealed): array
+    private function row(Card $card, int $fill, string $state, bool $isSealed): GridRow
     {
         $cells = [];
         $last = $this->ledger->lastEvents($card->id, $fill);
@@ -145,14 +143,14 @@ final class CopiesDesk
             $cells[$destination->id] = $cell === 'verified' && ! $covered->isWholeIn($event->id ?? 0) ? 'partly' : $cell;
         }
 
-        return [
-            'card' => $card,
-            'fill' => $fill,
-            'state' => $state,
-            'isSealed' => $isSealed,
-            'cells' => $cells,
-            'verified' => $isSealed ? $covered->least : 0,
-        ];
+        return new GridRow(
+            card: $card,
+            fill: $fill,
+            state: $state,
+            isSealed: $isSealed,
+            cells: $cells,
+            verified: $isSealed ? $covered->least : 0,
+        );
     }
 
     public function verdicts(Job $job): Verdicts
@@ -160,10 +158,10 @@ final class CopiesDesk
         $wanted = $this->rules->record()->permit_copies;
         $verdicts = [];
         foreach ($this->grid($job) as $row) {
-            $label = $row['card']->item->label;
-            $failed = array_search('failed', $row['cells'], true);
+            $label = $row->card->item->label;
+            $failed = array_search('failed', $row->cells, true);
             if ($failed !== false) {
-                $isElsewhereWhole = in_array('verified', $row['cells'], true);
+                $isElsewhereWhole = in_array('verified', $row->cells, true);
                 $verdicts[] = Verdict::stop(
                     'copies.failed',
                     "A copy of {$label} did not verify.",
@@ -172,19 +170,19 @@ final class CopiesDesk
                             'from it, and the damaged one stays as it is.'
                         : 'What was read back is not what was on the card, or the drive stopped: copy it again.',
                     remedy: $isElsewhereWhole
-                        ? new Remedy('copy.repair', 'Repair it from another copy', ['card' => $row['card']->id, 'destination' => $failed])
-                        : new Remedy('copy.start', 'Copy it again', ['card' => $row['card']->id]),
+                        ? new Remedy('copy.repair', 'Repair it from another copy', ['card' => $row->card->id, 'destination' => $failed])
+                        : new Remedy('copy.start', 'Copy it again', ['card' => $row->card->id]),
                 );
             }
-            foreach (array_keys($row['cells'], 'partly', true) as $place) {
+            foreach (array_keys($row->cells, 'partly', true) as $place) {
                 // Of what this program copies the finding above says it: copy it.
                 if ($this->places->get($place)->route === Destination::OURS) {
                     continue;
                 }
-                $verdicts[] = $this->partly($row['card'], $row['fill'], $place);
+                $verdicts[] = $this->partly($row->card, $row->fill, $place);
             }
             $wantedHere = $this->wanted($row, $wanted);
-            if ($row['verified'] < $wantedHere) {
+            if ($row->verified < $wantedHere) {
                 $verdicts[] = $this->tooFew($row, $wantedHere);
             }
         }
@@ -233,35 +231,32 @@ final class CopiesDesk
 
     /**
      * A load without a twin wants more.
-     *
-     * @param  array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}  $row
      */
-    private function wanted(array $row, int $wanted): int
+    private function wanted(GridRow $row, int $wanted): int
     {
-        $life = $this->log->lifeOf($row['card']);
+        $life = $this->log->lifeOf($row->card);
 
-        return $wanted + ($life->fill === $row['fill'] && $life->isAlone() ? $this->rules->record()->more_without_twin : 0);
+        return $wanted + ($life->fill === $row->fill && $life->isAlone() ? $this->rules->record()->more_without_twin : 0);
     }
 
-    /** @param  array{card: Card, fill: int, state: string, isSealed: bool, cells: array<int, string>, verified: int}  $row */
-    private function tooFew(array $row, int $wanted): Verdict
+    private function tooFew(GridRow $row, int $wanted): Verdict
     {
         $not = ['the card itself is not counted'];
-        $remedy = new Remedy('copy.start', 'Copy it to the drives', ['card' => $row['card']->id]);
-        if (in_array('told', $row['cells'], true)) {
+        $remedy = new Remedy('copy.start', 'Copy it to the drives', ['card' => $row->card->id]);
+        if (in_array('told', $row->cells, true)) {
             $not[] = 'nor what another satchel tells of copies: point to them under “A copy made otherwise”, and they are looked through';
         }
-        if (in_array('unread', $row['cells'], true)) {
+        if (in_array('unread', $row->cells, true)) {
             $not[] = 'nor a drive that came back and was not read since';
             $remedy = new Remedy('copy.verify', 'Verify what came back');
         }
 
         return Verdict::stop(
             'copies.too-few',
-            "{$row['card']->item->label} is not safe yet.",
-            "It lies verified on {$row['verified']} of {$wanted} devices; ".implode(', ', $not).'.',
-            ['verified' => $row['verified'], 'wanted' => $wanted],
-            $row['card']->folder === null && $remedy->action === 'copy.start' ? null : $remedy,
+            "{$row->card->item->label} is not safe yet.",
+            "It lies verified on {$row->verified} of {$wanted} devices; ".implode(', ', $not).'.',
+            ['verified' => $row->verified, 'wanted' => $wanted],
+            $row->card->folder === null && $remedy->action === 'copy.start' ? null : $remedy,
         );
     }
 

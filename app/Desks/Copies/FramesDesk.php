@@ -47,11 +47,8 @@ final class FramesDesk
 
     /**
      * A page of exposures in the true order: raw and jpeg, and the twins of both cards, are one.
-     *
-     * @return array{frames: list<array{id: int, name: string, body: int, clock: string, exposure: string, files: int,
-     *     cards: int, copies: int, damaged: string|null, isHere: bool}>, count: int}
      */
-    public function page(Job $job, int $page): array
+    public function page(Job $job, int $page): FramePage
     {
         $offsets = $this->offsets($job);
         $one = fn (): Builder => $this->exposures($job);
@@ -80,12 +77,12 @@ final class FramesDesk
         $frames = [];
         foreach ($rows as $row) {
             $at = (new \DateTimeImmutable('@'.$offsets->trueTime((int) $row->body_id, (int) $row->taken_at)))->setTimezone($zone);
-            $frames[] = [
-                'id' => (int) $row->id,
-                'name' => basename(Names::printable(FrameKind::frameOf((string) $row->path))),
-                'body' => (int) $row->body_id,
-                'clock' => $at->format('j M H:i:s'),
-                'exposure' => implode(
+            $frames[] = new FrameRow(
+                id: (int) $row->id,
+                name: basename(Names::printable(FrameKind::frameOf((string) $row->path))),
+                body: (int) $row->body_id,
+                clock: $at->format('j M H:i:s'),
+                exposure: implode(
                     ', ',
                     array_filter([
                         $row->f_number ? 'f/'.round((float) $row->f_number, 1) : '',
@@ -94,15 +91,15 @@ final class FramesDesk
                         (string) $row->lens,
                     ]),
                 ),
-                'files' => (int) $row->files,
-                'cards' => (int) $row->cards,
-                'copies' => $copies[(int) $row->id] ?? 0,
-                'damaged' => $damage["{$row->body_id} ".FrameKind::frameOf(Names::printable((string) $row->path))] ?? null,
-                'isHere' => $mounted->has((int) $row->card_id) || isset($copies[(int) $row->id]),
-            ];
+                files: (int) $row->files,
+                cards: (int) $row->cards,
+                copies: $copies[(int) $row->id] ?? 0,
+                damaged: $damage["{$row->body_id} ".FrameKind::frameOf(Names::printable((string) $row->path))] ?? null,
+                isHere: $mounted->has((int) $row->card_id) || isset($copies[(int) $row->id]),
+            );
         }
 
-        return ['frames' => $frames, 'count' => $count];
+        return new FramePage(frames: $frames, count: $count);
     }
 
     /** @return array<int, string> labels of the bodies of a job, by body id */

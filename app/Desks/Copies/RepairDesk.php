@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Copies;
 
+use App\Desks\Cards\Answer;
 use App\Desks\Cards\CardLog;
 use App\Desks\Cards\RunProgress;
 use App\Devices\Devices;
@@ -22,22 +23,21 @@ final class RepairDesk
 {
     public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger, private readonly BagReadings $eyes) {}
 
-    /** @return array{good: bool, text: string} */
-    public function repair(Card $card, Destination $destination, RunProgress $progress): array
+    public function repair(Card $card, Destination $destination, RunProgress $progress): Answer
     {
         $fill = $this->log->lifeOf($card)->fill;
         $last = $this->ledger->lastEvents($card->id, $fill);
         $bad = $last[$destination->id] ?? null;
         $label = $card->item->label;
         if ($bad === null || $bad->kind !== 'failed' || $destination->route !== Destination::OURS) {
-            return ['good' => false, 'text' => "{$label}: nothing on {$destination->name} is known to be damaged."];
+            return new Answer(good: false, text: "{$label}: nothing on {$destination->name} is known to be damaged.");
         }
         $from = $this->intact($last, $destination->id);
         if ($from === null) {
-            return [
-                'good' => false,
-                'text' => "{$label}: no other copy could be read whole; copy it from the card, or from wherever it still is.",
-            ];
+            return new Answer(
+                good: false,
+                text: "{$label}: no other copy could be read whole; copy it from the card, or from wherever it still is.",
+            );
         }
         [$volume, $name] = $from;
         $bag = self::nextName($bad->bag);
@@ -64,13 +64,13 @@ final class RepairDesk
             ],
         );
 
-        return [
-            'good' => $at->verified,
-            'text' => $at->verified
+        return new Answer(
+            good: $at->verified,
+            text: $at->verified
                 ? "{$label}: {$at->files} files from {$name} into the new bag {$bag} on {$destination->name}; the damaged one ".
                     'stays as it is.'
                 : "{$label}: not repaired: {$at->problem}.",
-        ];
+        );
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Copies;
 
+use App\Desks\Cards\Answer;
 use App\Desks\Cards\CardLog;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\FrameIndex;
@@ -75,7 +76,7 @@ final class RunWork
                 $report[] = $this->one($run->kind, $job, $card, $destinations, $progress);
                 $progress->nextCard();
             }
-            $isGood = array_filter($report, static fn (array $line): bool => ! $line['good']) === [];
+            $isGood = array_filter($report, static fn (Answer $line): bool => ! $line->good) === [];
             $run->update([
                 'state' => $isGood ? 'done' : 'trouble',
                 'report' => $report,
@@ -89,14 +90,14 @@ final class RunWork
                 'told_at' => microtime(true),
                 'report' => [
                     ...$report,
-                    ['good' => true, 'text' => 'Paused: what is copied stays, and going on starts with what is missing.'],
+                    new Answer(good: true, text: 'Paused: what is copied stays, and going on starts with what is missing.'),
                 ],
             ]);
         } catch (FolderNotAllowed|UnableToRead $e) {
             $run->update([
                 'state' => 'trouble',
                 'told_at' => microtime(true),
-                'report' => [...$report, ['good' => false, 'text' => $e->getMessage()]],
+                'report' => [...$report, new Answer(good: false, text: $e->getMessage())],
             ]);
         }
     }
@@ -105,9 +106,8 @@ final class RunWork
      * What befalls one card does not keep the others waiting.
      *
      * @param  array<int, Destination>  $destinations
-     * @return array{good: bool, text: string}
      */
-    private function one(string $kind, Job $job, Card $card, array $destinations, RunProgress $progress): array
+    private function one(string $kind, Job $job, Card $card, array $destinations, RunProgress $progress): Answer
     {
         try {
             return match ($kind) {
@@ -137,16 +137,16 @@ final class RunWork
                     'paths' => [Names::printable($path)],
                 ]);
 
-                return [
-                    'good' => false,
-                    'text' => "{$card->item->label}: {$e->getMessage()}. The card holds something else than was sealed: seal it again, ".
+                return new Answer(
+                    good: false,
+                    text: "{$card->item->label}: {$e->getMessage()}. The card holds something else than was sealed: seal it again, ".
                         'and it is copied into a new bag.',
-                ];
+                );
             }
 
-            return ['good' => false, 'text' => "{$card->item->label}: {$e->getMessage()}."];
+            return new Answer(good: false, text: "{$card->item->label}: {$e->getMessage()}.");
         } catch (FolderNotAllowed|UnableToRead $e) {
-            return ['good' => false, 'text' => "{$card->item->label}: ".rtrim($e->getMessage(), '.').'.'];
+            return new Answer(good: false, text: "{$card->item->label}: ".rtrim($e->getMessage(), '.').'.');
         }
     }
 
@@ -179,9 +179,8 @@ final class RunWork
 
     /**
      * @param  array<int, Destination>  $destinations
-     * @return array{good: bool, text: string}
      */
-    private function copy(Job $job, Card $card, array $destinations, RunProgress $progress): array
+    private function copy(Job $job, Card $card, array $destinations, RunProgress $progress): Answer
     {
         $name = $this->bagName($job, $card);
         $life = $this->log->lifeOf($card);
@@ -234,23 +233,22 @@ final class RunWork
             $said[] = "left out {$skipped->name}: {$skipped->why}";
         }
 
-        return [
-            'good' => $gone === [] && $differing === [] && $report->isWhole(allowSkips: true),
-            'text' => "{$card->item->label}: ".implode('; ', [...$said, ...$gone]).'.',
-        ];
+        return new Answer(
+            good: $gone === [] && $differing === [] && $report->isWhole(allowSkips: true),
+            text: "{$card->item->label}: ".implode('; ', [...$said, ...$gone]).'.',
+        );
     }
 
     /**
      * One whole set made of both cards, in a bag of its own beside theirs; the permits count the cards' own copies, not this.
      *
      * @param  array<int, Destination>  $destinations
-     * @return array{good: bool, text: string}
      */
-    private function heal(Job $job, Card $card, array $destinations, RunProgress $progress): array
+    private function heal(Job $job, Card $card, array $destinations, RunProgress $progress): Answer
     {
         $twin = $this->cards->twinOf($job, $card);
         if ($twin === null) {
-            return ['good' => false, 'text' => "{$card->item->label} has no twin: no other card was in its body with it."];
+            return new Answer(good: false, text: "{$card->item->label} has no twin: no other card was in its body with it.");
         }
         [$a, $b] = [Devices::card($card), Devices::card($twin)];
         $set = new HealedSet($a, $b, (new TwinCheck($a, $b))->report());
@@ -276,16 +274,16 @@ final class RunWork
         );
         $left = array_map(static fn (string $path): string => basename(Names::printable($path)), $set->leftOut);
 
-        return [
-            'good' => $left === [] && $report->isWhole(allowSkips: true),
-            'text' => "Healed set of {$card->item->label} and {$twin->item->label}: {$fromA} files from the first, {$fromB} from ".
+        return new Answer(
+            good: $left === [] && $report->isWhole(allowSkips: true),
+            text: "Healed set of {$card->item->label} and {$twin->item->label}: {$fromA} files from the first, {$fromB} from ".
                 'the second; '.
                 implode('; ', $said).
                 '.'.
                 ($left === []
                     ? ''
                     : ' Whole on neither: '.implode(', ', array_slice($left, 0, 5)).(count($left) > 5 ? ' and more' : '').'.'),
-        ];
+        );
     }
 
     /** @param  array<string, mixed>  $data */
@@ -308,13 +306,12 @@ final class RunWork
         );
     }
 
-    /** @return array{good: bool, text: string} */
-    private function permit(Job $job, Card $card, RunProgress $progress): array
+    private function permit(Job $job, Card $card, RunProgress $progress): Answer
     {
         $permit = $this->permits->ask($job, $card, (string) (User::query()->value('name') ?? 'the owner'), $progress->add(...));
         $worst = $permit->verdicts->worst();
 
-        return ['good' => $permit->isGranted, 'text' => "{$worst?->finding} {$worst?->because}"];
+        return new Answer(good: $permit->isGranted, text: "{$worst?->finding} {$worst?->because}");
     }
 
     /** @return array<string, string> for bag-info.txt: the body, and when its clock says that the frames were taken */
@@ -339,9 +336,8 @@ final class RunWork
 
     /**
      * @param  array<int, Destination>  $destinations
-     * @return array{good: bool, text: string}
      */
-    private function verify(Card $card, array $destinations, RunProgress $progress): array
+    private function verify(Card $card, array $destinations, RunProgress $progress): Answer
     {
         $life = $this->log->lifeOf($card);
         $said = [];
@@ -388,9 +384,9 @@ final class RunWork
             $good = $good && $isValid;
         }
 
-        return [
-            'good' => $good && $said !== [],
-            'text' => $card->item->label.': '.($said === [] ? 'no copy to verify' : implode('; ', $said)).'.',
-        ];
+        return new Answer(
+            good: $good && $said !== [],
+            text: $card->item->label.': '.($said === [] ? 'no copy to verify' : implode('; ', $said)).'.',
+        );
     }
 }

@@ -16,39 +16,39 @@ final class FindDesk
 {
     private const MOST_OF_EACH = 20;
 
-    /** @return list<array{what: string, text: string, more: string, url: string}> */
+    /** @return list<Found> */
     public function find(string $words): array
     {
         $found = [];
         foreach ($this->having(Job::query(), $words, 'name', 'client', 'must_haves', 'restrictions')->get() as $job) {
-            $found[] = ['what' => 'job', 'text' => $job->name, 'more' => $job->date, 'url' => "/jobs/{$job->id}/brief"];
+            $found[] = new Found(what: 'job', text: $job->name, more: $job->date, url: "/jobs/{$job->id}/brief");
         }
         foreach ($this->having(Person::query(), $words, 'name', 'role')->get() as $person) {
-            $found[] = [
-                'what' => 'person',
-                'text' => $person->name,
-                'more' => (string) $person->role,
-                'url' => "/jobs/{$person->job_id}/brief",
-            ];
+            $found[] = new Found(
+                what: 'person',
+                text: $person->name,
+                more: (string) $person->role,
+                url: "/jobs/{$person->job_id}/brief",
+            );
         }
         foreach ($this->having(Segment::query(), $words, 'title')->get() as $segment) {
-            $found[] = [
-                'what' => 'segment',
-                'text' => $segment->title,
-                'more' => $segment->start_clock,
-                'url' => "/jobs/{$segment->job_id}/plan#segment-{$segment->id}",
-            ];
+            $found[] = new Found(
+                what: 'segment',
+                text: $segment->title,
+                more: $segment->start_clock,
+                url: "/jobs/{$segment->job_id}/plan#segment-{$segment->id}",
+            );
         }
         foreach ($this->having(ShotLine::query()->with('segment'), $words, 'what')->get() as $line) {
-            $found[] = [
-                'what' => 'shot',
-                'text' => $line->what,
-                'more' => $line->segment->title ?? 'no segment yet',
-                'url' => "/jobs/{$line->job_id}/plan?open={$line->segment_id}#shot-{$line->id}",
-            ];
+            $found[] = new Found(
+                what: 'shot',
+                text: $line->what,
+                more: $line->segment->title ?? 'no segment yet',
+                url: "/jobs/{$line->job_id}/plan?open={$line->segment_id}#shot-{$line->id}",
+            );
         }
         foreach ($this->having(Item::query(), $words, 'label', 'description', 'kind')->get() as $item) {
-            $found[] = ['what' => $item->kind, 'text' => $item->label, 'more' => (string) $item->description, 'url' => '/shelf'];
+            $found[] = new Found(what: $item->kind, text: $item->label, more: (string) $item->description, url: '/shelf');
         }
 
         return $found;

@@ -78,7 +78,7 @@ final class Readiness
     /**
      * What each hole of the strap shows.
      *
-     * @return list<array{phase: string, open: int|null, halves: array{bool, bool}, isThere: bool, left: int}>
+     * @return list<Hole>
      * halves: the cards hole fills in two, ready before the day and safe after it
      */
     public function holes(Job $job): array
@@ -94,13 +94,13 @@ final class Readiness
                 'plan' => [$isReady && $job->segments->isNotEmpty(), $isReady && $job->segments->isNotEmpty()],
                 default => [$isReady, $isReady],
             };
-            $holes[] = [
-                'phase' => $phase,
-                'open' => $of?->open(),
-                'halves' => $halves,
-                'isThere' => $of !== null,
-                'left' => $phase === 'kit' ? $this->kit->unpacked($job) : 0,
-            ];
+            $holes[] = new Hole(
+                phase: $phase,
+                open: $of?->open(),
+                halves: $halves,
+                isThere: $of !== null,
+                left: $phase === 'kit' ? $this->kit->unpacked($job) : 0,
+            );
         }
 
         return $holes;

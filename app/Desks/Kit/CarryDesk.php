@@ -29,7 +29,7 @@ final class CarryDesk
 
     private const USUAL_STANDBY_H = 40.0;
 
-    /** @var array<int, array<string, array{bodies: list<Gear>, changes: LensChanges}>> by job, for this request */
+    /** @var array<int, array<string, LaneChanges>> by job, for this request */
     private array $changes = [];
 
     public function __construct(private readonly NeedsDesk $needs, private readonly ShelfDesk $items) {}
@@ -51,14 +51,14 @@ final class CarryDesk
     /**
      * For each photographer the bodies, the lenses that start on them, and the changes that the plan forces.
      *
-     * @return array<string, array{bodies: list<Gear>, changes: LensChanges}>
+     * @return array<string, LaneChanges>
      */
     public function lensChanges(Job $job): array
     {
         return $this->changes[$job->id] ??= KeptFindings::of($job, 'lens-changes', fn (): array => $this->changed($job));
     }
 
-    /** @return array<string, array{bodies: list<Gear>, changes: LensChanges}> */
+    /** @return array<string, LaneChanges> */
     private function changed(Job $job): array
     {
         $lanes = [];
@@ -81,17 +81,17 @@ final class CarryDesk
             );
             $bodies = $of(GearKind::Body, $this->carried($job));
             $lenses = array_slice($of(GearKind::Lens, $this->carried($job)), 0, self::MOST_LENSES);
-            $found[$lane] = [
-                'bodies' => $bodies,
-                'changes' => LensChanges::of($lenses, max(1, count($bodies)), $shots, $bodies === [] ? 1.0 : $bodies[0]->crop()),
-            ];
+            $found[$lane] = new LaneChanges(
+                bodies: $bodies,
+                changes: LensChanges::of($lenses, max(1, count($bodies)), $shots, $bodies === [] ? 1.0 : $bodies[0]->crop()),
+            );
         }
 
         return $found;
     }
 
     /**
-     * @return array<string, list<array{what: string, swap: Swap}>> by photographer; bodies whose cells are swapped at one moment in one
+     * @return array<string, list<SwapAt>> by photographer; bodies whose cells are swapped at one moment in one
      * line
      */
     public function swaps(Job $job): array
@@ -99,18 +99,19 @@ final class CarryDesk
         return KeptFindings::of($job, 'swaps', fn (): array => $this->swapped($job));
     }
 
-    /** @return array<string, list<array{what: string, swap: Swap}>> */
+    /** @return array<string, list<SwapAt>> */
     private function swapped(Job $job): array
     {
         $swaps = [];
-        foreach ($this->lensChanges($job) as $lane => ['bodies' => $bodies]) {
+        foreach ($this->lensChanges($job) as $lane => $of) {
+            $bodies = $of->bodies;
             $share = 1 / max(1, count($bodies));
             $stretches = array_values(
                 array_filter($this->needs->stretches($job), static fn (PlannedStretch $s): bool => in_array($lane, $s->lanes, true)),
             );
             $pair = $bodies === [] ? null : $this->framesOfPair($job, $bodies[0]);
             $swaps[$lane] = array_map(
-                static fn (Swap $s): array => ['what' => 'cards', 'swap' => $s],
+                static fn (Swap $s): SwapAt => new SwapAt(what: 'cards', swap: $s),
                 $pair === null ? [] : SwapTimes::of($stretches, $pair, $share),
             );
             $cells = [];
@@ -129,17 +130,17 @@ final class CarryDesk
                 }
             }
             foreach ($cells as ['swap' => $swap, 'of' => $labels]) {
-                $swaps[$lane][] = [
-                    'what' => (count($labels) > 1 ? 'the cells of ' : 'the cell of ').implode(' and ', $labels),
-                    'swap' => $swap,
-                ];
+                $swaps[$lane][] = new SwapAt(
+                    what: (count($labels) > 1 ? 'the cells of ' : 'the cell of ').implode(' and ', $labels),
+                    swap: $swap,
+                );
             }
         }
 
         return array_filter($swaps);
     }
 
-    /** @return list<array{gear: Gear, lane: string, mode: string}> the bodies on the list, by who carries them */
+    /** @return list<CarriedBody> the bodies on the list, by who carries them */
     public function bodies(Job $job): array
     {
         $modes = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => (string) $p->item->body?->planned_mode])->all();
@@ -147,13 +148,13 @@ final class CarryDesk
 
         return array_values(
             array_map(
-                static fn (Carried $c): array => [
-                    'gear' => $c->gear,
-                    'lane' => $c->lane,
-                    'mode' => ['mirror' => 'both cards alike', 'overflow' => 'one card, then the other', 'split' => 'raw and jpeg apart'][
+                static fn (Carried $c): CarriedBody => new CarriedBody(
+                    gear: $c->gear,
+                    lane: $c->lane,
+                    mode: ['mirror' => 'both cards alike', 'overflow' => 'one card, then the other', 'split' => 'raw and jpeg apart'][
                             $modes[$c->gear->id]
                         ] ?? 'as it is set',
-                ],
+                ),
                 $bodies,
             ),
         );

@@ -136,7 +136,7 @@ final class KitDesk
     /**
      * The packing list, by carrier and kind.
      *
-     * @return array<string, list<array{entry: Packing, isPacked: bool}>>
+     * @return array<string, list<ListedThing>>
      */
     public function list(Job $job): array
     {
@@ -146,7 +146,7 @@ final class KitDesk
             static fn (Packing $p): array => [$p->lane !== 'lead', $p->lane, $order[$p->item->kind] ?? 9, $p->item->label],
         );
         foreach ($sorted as $entry) {
-            $lists[$entry->lane][] = ['entry' => $entry, 'isPacked' => $this->isPacked($job, $entry->item_id)];
+            $lists[$entry->lane][] = new ListedThing(entry: $entry, isPacked: $this->isPacked($job, $entry->item_id));
         }
 
         return $lists;
@@ -177,11 +177,11 @@ final class KitDesk
     {
         $on = [];
         foreach ($this->carry->lensChanges($job) as $lane => $of) {
-            foreach ($of['changes']->start as $index => $lens) {
-                $body = $of['bodies'][$index] ?? null;
+            foreach ($of->changes->start as $index => $lens) {
+                $body = $of->bodies[$index] ?? null;
                 $side = ($index === 0) === ($job->wide_side === 'left') ? 'left' : 'right';
                 if ($body !== null) {
-                    $on[$lens->id] = "{$lane}, {$body->label}".(count($of['bodies']) > 1 ? ", {$side}" : '');
+                    $on[$lens->id] = "{$lane}, {$body->label}".(count($of->bodies) > 1 ? ", {$side}" : '');
                 }
             }
         }

@@ -157,19 +157,18 @@ final class LightDesk
 
     /**
      * @param  array<string, float>  $v
-     * @return array{blur: MotionBlur, pan: Panning, freeze: float, fit: CornerFit, best: Diffraction}
      *
      * @throws ImpossibleValue
      */
-    public function motionAndRoom(array $v, float $pixelUm): array
+    public function motionAndRoom(array $v, float $pixelUm): MotionAndRoom
     {
-        return [
-            'blur' => MotionBlur::of($v['speed'], $v['away'], $v['pan_focal'], 1 / max(0.001, $v['pan_shutter']), $pixelUm),
-            'pan' => Panning::of($v['speed'], $v['away'], $v['pan_focal'], 1 / max(0.001, $v['pan_shutter']), $pixelUm),
-            'freeze' => Panning::freezing($v['speed'], $v['away'], $v['pan_focal'], $pixelUm),
-            'fit' => CornerFit::of($v['room_focal'], Sensor::FULL_WIDTH_MM, $v['room_width'], $v['room_length']),
-            'best' => Diffraction::of($v['room_focal'], $v['near'], $v['far']),
-        ];
+        return new MotionAndRoom(
+            blur: MotionBlur::of($v['speed'], $v['away'], $v['pan_focal'], 1 / max(0.001, $v['pan_shutter']), $pixelUm),
+            pan: Panning::of($v['speed'], $v['away'], $v['pan_focal'], 1 / max(0.001, $v['pan_shutter']), $pixelUm),
+            freeze: Panning::freezing($v['speed'], $v['away'], $v['pan_focal'], $pixelUm),
+            fit: CornerFit::of($v['room_focal'], Sensor::FULL_WIDTH_MM, $v['room_width'], $v['room_length']),
+            best: Diffraction::of($v['room_focal'], $v['near'], $v['far']),
+        );
     }
 
     /**

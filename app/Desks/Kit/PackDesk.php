@@ -55,8 +55,7 @@ final class PackDesk
         return $this->bags ??= Bag::query()->orderBy('id')->get()->values();
     }
 
-    /** @return array{bags: list<PackedBag>, loose: list<PackedItem>} */
-    public function packed(Job $job): array
+    public function packed(Job $job): PackedBags
     {
         $in = [];
         foreach ($this->sorted($job) as $entry) {
@@ -70,12 +69,12 @@ final class PackDesk
         );
         $known = $this->bags()->pluck('id')->all();
 
-        return [
-            'bags' => $bags,
-            'loose' => array_merge(
+        return new PackedBags(
+            bags: $bags,
+            loose: array_merge(
                 ...array_values(array_filter($in, static fn (int $id): bool => ! in_array($id, $known, true), ARRAY_FILTER_USE_KEY)) ?: [[]],
             ),
-        ];
+        );
     }
 
     /** @return Collection<int, Packing> in packing order */
@@ -89,13 +88,13 @@ final class PackDesk
     /** @return list<Verdict> */
     public function verdicts(Job $job): array
     {
-        ['bags' => $bags, 'loose' => $loose] = $this->packed($job);
+        $packed = $this->packed($job);
         $grams = [];
         foreach ($job->packing as $entry) {
             $grams[$entry->lane] = ($grams[$entry->lane] ?? 0) + ($this->shelf->gear()[$entry->item_id] ?? null)?->grams();
         }
 
-        return [...PackJudge::of($bags, $loose, $grams), ...$this->shared->kitOn($job->date)?->verdicts($job->id) ?? []];
+        return [...PackJudge::of($packed->bags, $packed->loose, $grams), ...$this->shared->kitOn($job->date)?->verdicts($job->id) ?? []];
     }
 
     /**

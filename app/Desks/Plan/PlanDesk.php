@@ -132,7 +132,7 @@ final class PlanDesk
     /**
      * The ways between the places of a job, both directions where they differ.
      *
-     * @return list<array{from: Place, to: Place, way: Travel|null, minutes: int|null, estimate: int|null}>
+     * @return list<PlaceWay>
      */
     public function ways(Job $job): array
     {
@@ -150,13 +150,13 @@ final class PlanDesk
                 $way = $known->get("{$a->id} {$b->id}");
                 if ($i !== $j && ($way !== null || ($i < $j && ! $known->has("{$b->id} {$a->id}")))) {
                     [$from, $to] = [JobDay::pointOf($a), JobDay::pointOf($b)];
-                    $ways[] = [
-                        'from' => $a,
-                        'to' => $b,
-                        'way' => $way,
-                        'minutes' => $this->travels()->minutes($a->id, $b->id),
-                        'estimate' => $from === null || $to === null ? null : Travels::estimate($from, $to),
-                    ];
+                    $ways[] = new PlaceWay(
+                        from: $a,
+                        to: $b,
+                        way: $way,
+                        minutes: $this->travels()->minutes($a->id, $b->id),
+                        estimate: $from === null || $to === null ? null : Travels::estimate($from, $to),
+                    );
                 }
             }
         }

@@ -61,11 +61,10 @@ final class ShotDesk
     /**
      * Pastes a list for the whole job: each line goes to the segment that its heading or its words name.
      *
-     * @return array{placed: int, free: int}
      *
      * @throws ValidationException when there are none, or too many
      */
-    public function pasteAnywhere(Job $job, string $text): array
+    public function pasteAnywhere(Job $job, string $text): Pasted
     {
         $shots = self::read($text);
         $segments = self::places($job);
@@ -79,7 +78,7 @@ final class ShotDesk
             }
         });
 
-        return ['placed' => $placed, 'free' => count($shots) - $placed];
+        return new Pasted(placed: $placed, free: count($shots) - $placed);
     }
 
     /** Gives the free lines to the segments that their words name. */

@@ -9,8 +9,8 @@
     @endif
     <ul class="grid gap-1 max-w-3xl">
         @foreach ($found as $hit)
-            <li class="slab flex gap-3 items-baseline !py-2"><span class="text-faint text-sm w-20 shrink-0">{{ $hit['what'] }}</span><a
-                    href="{{ $hit['url'] }}">{{ $hit['text'] }}</a><span class="text-faint text-sm">{{ $hit['more'] }}</span></li>
+            <li class="slab flex gap-3 items-baseline !py-2"><span class="text-faint text-sm w-20 shrink-0">{{ $hit->what }}</span><a
+                    href="{{ $hit->url }}">{{ $hit->text }}</a><span class="text-faint text-sm">{{ $hit->more }}</span></li>
         @endforeach
     </ul>
 </x-page>

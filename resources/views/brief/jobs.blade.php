@@ -24,8 +24,8 @@
                 </div>
                 <div class="flex gap-1" aria-hidden="true">
                     @foreach ($entry['holes'] as $hole)
-                        @if ($hole['isThere'])
-                            <span class="text-canvas" title="{{ $hole['phase'] }}"><x-hole :halves="$hole['halves']" /></span>
+                        @if ($hole->isThere)
+                            <span class="text-canvas" title="{{ $hole->phase }}"><x-hole :halves="$hole->halves" /></span>
                         @endif
                     @endforeach
                 </div>

@@ -26,14 +26,14 @@
                 <tbody>
                     @forelse ($bodies as $one)
                         <tr>
-                            <td><b>{{ $one['gear']->label }}</b></td>
-                            <td>{{ $one['lane'] }}</td>
-                            <td>{{ $one['mode'] }}</td>
-                            <td>{{ $one['gear']->text('card_type') ?: '–' }}</td>
-                            <td>{{ $one['gear']->text('cell_type') ?: '–' }}</td>
+                            <td><b>{{ $one->gear->label }}</b></td>
+                            <td>{{ $one->lane }}</td>
+                            <td>{{ $one->mode }}</td>
+                            <td>{{ $one->gear->text('card_type') ?: '–' }}</td>
+                            <td>{{ $one->gear->text('cell_type') ?: '–' }}</td>
                             <td class="figures">
-                                {{ $one['gear']->number('sync_denominator')
-                                        ? '1/' . $one['gear']->number('sync_denominator') . ' s'
+                                {{ $one->gear->number('sync_denominator')
+                                        ? '1/' . $one->gear->number('sync_denominator') . ' s'
                                         : '–' }}
                             </td>
                             <td><span class="box" aria-hidden="true"></span></td>

@@ -24,24 +24,24 @@
                     <ol class="strap-holes">
                         @foreach ($holes as $index => $hole)
                             <li>
-                                @if ($hole['isThere'])
-                                    <a href="/jobs/{{ $job->id }}/{{ $hole['phase'] }}" data-key="{{ $index + 1 }}"
-                                        @if ($hole['phase'] === $phase) aria-current="page" @endif>
-                                        <x-hole :halves="$hole['halves']" />
-                                        <span>{{ ucfirst($hole['phase']) }}@if ($hole['left'] > 0)
+                                @if ($hole->isThere)
+                                    <a href="/jobs/{{ $job->id }}/{{ $hole->phase }}" data-key="{{ $index + 1 }}"
+                                        @if ($hole->phase === $phase) aria-current="page" @endif>
+                                        <x-hole :halves="$hole->halves" />
+                                        <span>{{ ucfirst($hole->phase) }}@if ($hole->left > 0)
                                                 <span class="figures"
-                                                    title="{{ $hole['left'] }} items not packed">{{ $hole['left'] }}<span
+                                                    title="{{ $hole->left }} items not packed">{{ $hole->left }}<span
                                                         class="visually-hidden"> items not packed</span></span>
                                             @endif
                                         </span>
-                                        @if ($hole['open'] > 0)
-                                            <span class="strap-open" title="{{ $hole['open'] }} open">{{ $hole['open'] }}<span
+                                        @if ($hole->open > 0)
+                                            <span class="strap-open" title="{{ $hole->open }} open">{{ $hole->open }}<span
                                                     class="visually-hidden"> open findings</span></span>
                                         @endif
                                     </a>
                                 @else
                                     <span class="later" title="This phase is not part of this version yet"><x-hole
-                                            :halves="[false, false]" /><span>{{ ucfirst($hole['phase']) }}</span></span>
+                                            :halves="[false, false]" /><span>{{ ucfirst($hole->phase) }}</span></span>
                                 @endif
                             </li>
                         @endforeach

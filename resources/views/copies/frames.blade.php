@@ -17,26 +17,26 @@
             <ol class="contact-sheet">
                 @foreach ($frames as $one)
                     <li>
-                        @if ($one['isHere'])
-                            <img src="/frames/{{ $one['id'] }}/preview" alt="" width="240" height="160"
+                        @if ($one->isHere)
+                            <img src="/frames/{{ $one->id }}/preview" alt="" width="240" height="160"
                             loading="lazy">@else<span class="no-picture">neither card nor copy is here</span>
                         @endif
-                        <b class="figures">{{ $one['clock'] }}</b> <span class="text-sm">{{ $bodies[$one['body']] ?? 'a body' }} ·
-                            {{ $one['name'] }}</span>
-                        <span class="block text-sm text-faint">{{ $one['exposure'] }} ·
-                            {{ $one['copies'] >= $wanted
-                                        ? 'safe on ' . $one['copies']
-                                        : ($one['copies'] === 0
+                        <b class="figures">{{ $one->clock }}</b> <span class="text-sm">{{ $bodies[$one->body] ?? 'a body' }} ·
+                            {{ $one->name }}</span>
+                        <span class="block text-sm text-faint">{{ $one->exposure }} ·
+                            {{ $one->copies >= $wanted
+                                        ? 'safe on ' . $one->copies
+                                        : ($one->copies === 0
                                             ? 'no copy yet'
-                                            : 'one copy') }}{{ $one['cards'] < 2 ? ' · on one card only' : '' }}</span>
-                        @if ($one['damaged'])
-                            <b class="block text-sm text-signal">✕ {{ $one['damaged'] }}</b>
+                                            : 'one copy') }}{{ $one->cards < 2 ? ' · on one card only' : '' }}</span>
+                        @if ($one->damaged)
+                            <b class="block text-sm text-signal">✕ {{ $one->damaged }}</b>
                         @endif
                         <span class="flex gap-3 text-sm"><label class="tick"><input type="radio" name="first"
-                                    value="{{ $one['id'] }}"> right<span class="visually-hidden">:
-                                    {{ $one['name'] }}</span></label><label class="tick"><input type="radio" name="second"
-                                    value="{{ $one['id'] }}"> to set<span class="visually-hidden">:
-                                    {{ $one['name'] }}</span></label></span>
+                                    value="{{ $one->id }}"> right<span class="visually-hidden">:
+                                    {{ $one->name }}</span></label><label class="tick"><input type="radio" name="second"
+                                    value="{{ $one->id }}"> to set<span class="visually-hidden">:
+                                    {{ $one->name }}</span></label></span>
                     </li>
                 @endforeach
             </ol>

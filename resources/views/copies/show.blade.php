@@ -29,10 +29,10 @@
                 <tbody>
                     @foreach ($grid as $row)
                         <tr>
-                            <th scope="row" class="figures text-lg">{{ $row['card']->item->label }} <span
-                                    class="text-faint text-sm font-normal">fill {{ $row['fill'] }}, {{ $row['state'] }}</span></th>
+                            <th scope="row" class="figures text-lg">{{ $row->card->item->label }} <span
+                                    class="text-faint text-sm font-normal">fill {{ $row->fill }}, {{ $row->state }}</span></th>
                             @foreach ($destinations as $destination)
-                                @php $cell = $row['cells'][$destination->id]; @endphp
+                                @php $cell = $row->cells[$destination->id]; @endphp
                                 <td class="mid" data-state="{{ $cell }}">
                                     <svg class="disc" viewBox="0 0 30 30" role="img" aria-label="{{ $cellWords[$cell] ?? $cell }}">
                                         <circle cx="15" cy="15" r="11"
@@ -56,7 +56,7 @@
                                     <span class="block text-sm">{{ $cellWords[$cell] ?? $cell }}</span>
                                 </td>
                             @endforeach
-                            <td class="figures text-lg">{{ $row['verified'] }} of {{ $wanted }}</td>
+                            <td class="figures text-lg">{{ $row->verified }} of {{ $wanted }}</td>
                         </tr>
                     @endforeach
                 </tbody>
@@ -74,9 +74,9 @@
                 <fieldset>
                     <legend class="text-faint text-sm">Cards</legend>
                     @foreach ($grid as $row)
-                        @continue($row['state'] === 'formatted')
-                        <label class="tick"><input type="checkbox" name="cards[]" value="{{ $row['card']->id }}"
-                                @checked($row['isSealed']) @disabled(!$row['isSealed'])> {{ $row['card']->item->label }}</label>
+                        @continue($row->state === 'formatted')
+                        <label class="tick"><input type="checkbox" name="cards[]" value="{{ $row->card->id }}"
+                                @checked($row->isSealed) @disabled(!$row->isSealed)> {{ $row->card->item->label }}</label>
                     @endforeach
                 </fieldset>
                 <fieldset>

@@ -91,19 +91,19 @@
                                 :wrong="$wrong[$name] ?? ''" />
                         @endforeach
                     </div>
-                    <p class="mt-2">You turn {{ round($rest['pan']->degreesPerSecond) }}° a second; the ground streaks over
-                        {{ round($rest['pan']->groundBlurPx) }} pixels.
-                        {{ $rest['pan']->tries === null
+                    <p class="mt-2">You turn {{ round($rest->pan->degreesPerSecond) }}° a second; the ground streaks over
+                        {{ round($rest->pan->groundBlurPx) }} pixels.
+                        {{ $rest->pan->tries === null
                                     ? 'Hardly any try will be sharp: a shorter shutter.'
-                                    : ($rest['pan']->tries === 1
+                                    : ($rest->pan->tries === 1
                                         ? 'One try will do.'
                                         : 'Expect ' .
-                                            round(100 * $rest['pan']->sharpShare) .
+                                            round(100 * $rest->pan->sharpShare) .
                                             ' of 100 tries to be sharp: ' .
-                                            $rest['pan']->tries .
+                                            $rest->pan->tries .
                                             ' tries for one in nine cases of ten.') }}
                     </p>
-                    <p class="mt-1">Not followed, it freezes within two pixels at 1/{{ round(1 / $rest['freeze']) }} s.</p>
+                    <p class="mt-1">Not followed, it freezes within two pixels at 1/{{ round(1 / $rest->freeze) }} s.</p>
                 </section>
                 <section class="slab">
                     <h2 class="mb-2">A room from its corner</h2>
@@ -114,19 +114,19 @@
                                 :wrong="$wrong[$name] ?? ''" />
                         @endforeach
                     </div>
-                    <p class="mt-2">{{ round($v['room_focal']) }} mm sees {{ round($rest['fit']->seesDeg) }}° of the
-                        {{ round($rest['fit']->fromCornerDeg) }}° that lie before the
-                        corner{{ $rest['fit']->missingDeg() > 0
+                    <p class="mt-2">{{ round($v['room_focal']) }} mm sees {{ round($rest->fit->seesDeg) }}° of the
+                        {{ round($rest->fit->fromCornerDeg) }}° that lie before the
+                        corner{{ $rest->fit->missingDeg() > 0
                                     ? ': ' .
-                                        round($rest['fit']->missingDeg()) .
+                                        round($rest->fit->missingDeg()) .
                                         '° are missing; ' .
-                                        round($rest['fit']->focalForCornerMm, 1) .
+                                        round($rest->fit->focalForCornerMm, 1) .
                                         ' mm takes it all'
                                     : '' }}.
-                        The far wall alone wants {{ round($rest['fit']->focalForWallMm) }} mm or shorter from the wall opposite.</p>
-                    <p class="mt-1">Focus at {{ round($rest['best']->focusM, 1) }} m and stop down to f/{{ $rest['best']->bestStop }}:
-                        further down diffraction costs more than depth gains (blur {{ round($rest['best']->blurUm) }} µm, of that
-                        {{ round($rest['best']->airyUm) }} µm diffraction). Level, two-second timer, bracket.</p>
+                        The far wall alone wants {{ round($rest->fit->focalForWallMm) }} mm or shorter from the wall opposite.</p>
+                    <p class="mt-1">Focus at {{ round($rest->best->focusM, 1) }} m and stop down to f/{{ $rest->best->bestStop }}:
+                        further down diffraction costs more than depth gains (blur {{ round($rest->best->blurUm) }} µm, of that
+                        {{ round($rest->best->airyUm) }} µm diffraction). Level, two-second timer, bracket.</p>
                 </section>
             </div>
             <section class="slab">

@@ -101,32 +101,32 @@
         @foreach ($changes as $lane => $of)
             <section class="slab">
                 <h2 class="mb-1">{{ ucfirst($lane) }}: lens changes</h2>
-                @if ($of['bodies'] === [])
+                @if ($of->bodies === [])
                     <p class="text-faint">No body is with them yet.</p>
                 @else
                     <p>
-                        @foreach ($of['changes']->start as $lens)
-                            {{ ($of['bodies'][$loop->index] ?? $of['bodies'][0])->label }},
+                        @foreach ($of->changes->start as $lens)
+                            {{ ($of->bodies[$loop->index] ?? $of->bodies[0])->label }},
                             {{ $loop->first === ($job->wide_side === 'left') ? 'left' : 'right' }}:
                             <b>{{ $lens->label }}</b>{{ $loop->last ? '.' : '; ' }}
                         @endforeach
                     </p>
-                    @forelse ($of['changes']->changes as $change)
+                    @forelse ($of->changes->changes as $change)
                         <p class="border-t border-rule py-1">Before “{{ $change->before }}”: {{ $change->off->label }} off,
                         <b>{{ $change->on->label }}</b> on.</p>@empty<p class="text-faint">So mounted, no lens is changed all day.
                         </p>
                     @endforelse
-                    @if ($of['changes']->unreached !== [])
-                        <p class="text-signal">Not reached: {{ implode(', ', $of['changes']->unreached) }}.</p>
+                    @if ($of->changes->unreached !== [])
+                        <p class="text-signal">Not reached: {{ implode(', ', $of->changes->unreached) }}.</p>
                     @endif
                 @endif
-                @foreach ($swaps[$lane] ?? [] as ['what' => $what, 'swap' => $swap])
+                @foreach ($swaps[$lane] ?? [] as $at)
                     <div class="border-t border-rule py-1 flex flex-wrap gap-2 items-center"><span
-                            class="flex-1 basis-56">{{ $swap->says($what) }}</span>
+                            class="flex-1 basis-56">{{ $at->swap->says($at->what) }}</span>
                         @post('/jobs/' . $job->id . '/kit/swap')
-                            <input type="hidden" name="segment" value="{{ $swap->segmentId() }}"><input type="hidden" name="what"
-                                value="Swap {{ $what }}, {{ $lane }}"><button class="button small"
-                                aria-label="Put “Swap {{ $what }}, {{ $lane }}” into the plan">Put it into the plan</button>
+                            <input type="hidden" name="segment" value="{{ $at->swap->segmentId() }}"><input type="hidden" name="what"
+                                value="Swap {{ $at->what }}, {{ $lane }}"><button class="button small"
+                                aria-label="Put “Swap {{ $at->what }}, {{ $lane }}” into the plan">Put it into the plan</button>
                         @endpost
                     </div>
                 @endforeach
@@ -137,17 +137,17 @@
         @foreach ($list as $lane => $entries)
             <section class="slab">
                 <h2 class="mb-1">With the {{ $lane }} <span
-                        class="figures text-faint">{{ count(array_filter($entries, fn($e) => $e['isPacked'])) }} of {{ count($entries) }}
+                        class="figures text-faint">{{ count(array_filter($entries, fn($e) => $e->isPacked)) }} of {{ count($entries) }}
                         packed</span></h2>
                 <ul>
                     @foreach ($entries as $row)
-                        @php $item = $row['entry']->item; @endphp
+                        @php $item = $row->entry->item; @endphp
                         <li class="flex items-center border-t border-rule gap-2 min-h-11">
                             <span class="flex-1 min-w-0"><b>{{ $item->label }}</b> <span
                                     class="text-faint text-sm">{{ $item->kind }}{{
                                         $item->card ? ' · ' . $item->card->capacity_gb . ' GB' : '' }}{{
                                             $item->cell_type && $item->kind === 'cell' ? ' · ' . $item->cell_type : '' }}{{
-                                                $row['isPacked'] ? ' · packed' : '' }}</span></span>
+                                                $row->isPacked ? ' · packed' : '' }}</span></span>
                             @post('/jobs/' . $job->id . '/packing/carry')
                                 <input type="hidden" name="item" value="{{ $item->id }}"><input type="hidden" name="lane"
                                     value="{{ $lane === 'lead' ? 'second' : 'lead' }}"><button class="button quiet small"

@@ -1,23 +1,23 @@
 <section class="slab mt-4" id="rules">
     <h2 class="mb-2">Ways, passes, and who must not meet</h2>
-    @php $known = collect($ways)->flatMap(fn ($w) => [$w['from'], $w['to']])->push($job->place)->unique('id'); @endphp
+    @php $known = collect($ways)->flatMap(fn ($w) => [$w->from, $w->to])->push($job->place)->unique('id'); @endphp
     <h3 class="font-bold mt-2">Ways</h3>
     @if ($ways === [])
         <p class="text-faint">All segments are at one place.</p>
     @else
         <ul>
             @foreach ($ways as $way)
-                <li class="border-t border-rule py-1"><b>{{ $way['from']->name }} → {{ $way['to']->name }}</b> <span
+                <li class="border-t border-rule py-1"><b>{{ $way->from->name }} → {{ $way->to->name }}</b> <span
                         class="figures text-faint">
-                        @if ($way['minutes'] === null)
-                            not known{{ $way['estimate'] ? ', about ' . $way['estimate'] . ' min by the map' : '' }}@else{{ $way['minutes'] }}
-                            min{{ $way['way']
+                        @if ($way->minutes === null)
+                            not known{{ $way->estimate ? ', about ' . $way->estimate . ' min by the map' : '' }}@else{{ $way->minutes }}
+                            min{{ $way->way
                                     ? ': ' .
                                         collect([
-                                            'on the road' => $way['way']->minutes,
-                                            'parking' => $way['way']->parking_minutes,
-                                            'walking' => $way['way']->walk_minutes,
-                                            'loading' => $way['way']->loading_minutes,
+                                            'on the road' => $way->way->minutes,
+                                            'parking' => $way->way->parking_minutes,
+                                            'walking' => $way->way->walk_minutes,
+                                            'loading' => $way->way->loading_minutes,
                                         ])
                                             ->filter()
                                             ->map(fn($m, $what) => "{$m} {$what}")

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Copies;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Copies\FrameRow;
 use App\Desks\Copies\FramesDesk;
 use App\Models\Brief\Job;
 use App\Models\Cards\ClockOffset;
@@ -42,24 +43,24 @@ final class FramesTest extends TestCase
         $job = BriefDesk::open(1);
         $bodies = $desk->bodies($job);
 
-        return array_map(static fn (array $f): string => $bodies[$f['body']], $desk->page($job, 1)['frames']);
+        return array_map(static fn (FrameRow $f): string => $bodies[$f->body], $desk->page($job, 1)->frames);
     }
 
     public function test_raw_and_jpeg_and_both_cards_are_one_exposure(): void
     {
         $page = app(FramesDesk::class)->page(BriefDesk::open(1), 1);
-        $this->assertGreaterThan(12, $page['count']);
-        $mirrored = array_values(array_filter($page['frames'], static fn (array $f): bool => $f['cards'] === 2));
+        $this->assertGreaterThan(12, $page->count);
+        $mirrored = array_values(array_filter($page->frames, static fn (FrameRow $f): bool => $f->cards === 2));
         $this->assertNotSame([], $mirrored);
-        $this->assertSame(4, $mirrored[0]['files'], 'raw and jpeg on both cards');
+        $this->assertSame(4, $mirrored[0]->files, 'raw and jpeg on both cards');
         $this->assertSame(
-            $page['count'],
-            count(array_unique(array_map(static fn (array $f): string => "{$f['body']} {$f['name']}", $page['frames']))),
+            $page->count,
+            count(array_unique(array_map(static fn (FrameRow $f): string => "{$f->body} {$f->name}", $page->frames))),
         );
         $this->get('/jobs/1/frames')
             ->assertOk()
             ->assertSee('In what order did it happen?')
-            ->assertSee("{$page['count']} exposures")
+            ->assertSee("{$page->count} exposures")
             ->assertSee('no copy yet');
     }
 
@@ -123,7 +124,7 @@ final class FramesTest extends TestCase
         file_put_contents($file, $bytes);
         $zip = new \ZipArchive();
         $this->assertTrue($zip->open($file));
-        $this->assertSame(app(FramesDesk::class)->page(BriefDesk::open(1), 1)['count'], $zip->numFiles);
+        $this->assertSame(app(FramesDesk::class)->page(BriefDesk::open(1), 1)->count, $zip->numFiles);
         $this->assertStringContainsString('Tyra &amp; co', (string) $zip->getFromIndex(0));
         $this->assertMatchesRegularExpression('#^Body-[ABC]/DCIM/100OSTVK/OSTV\d{4}\.xmp$#', (string) $zip->getNameIndex(0));
     }

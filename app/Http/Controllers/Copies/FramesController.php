@@ -31,8 +31,9 @@ final class FramesController
         return view('copies.frames', [
             'job' => $opened,
             'page' => $page,
-            'pages' => max(1, (int) ceil($found['count'] / FramesDesk::A_PAGE)),
-            ...$found,
+            'pages' => max(1, (int) ceil($found->count / FramesDesk::A_PAGE)),
+            'frames' => $found->frames,
+            'count' => $found->count,
             'bodies' => $desk->bodies($opened),
             'offsets' => array_map(ClockOffsets::inWords(...), $desk->offsets($opened)->seconds),
             'wanted' => $rules->record()->permit_copies,

@@ -35,9 +35,9 @@ final class PackController
             'job' => $opened,
             'bags' => array_map(
                 static fn (PackedBag $b): array => ['bag' => $b, 'drawing' => new BagDrawing($b), 'weighs' => PackJudge::kg($b->grams())],
-                $packed['bags'],
+                $packed->bags,
             ),
-            'loose' => $packed['loose'],
+            'loose' => $packed->loose,
             'allBags' => $desk->bags(),
             'kinds' => Bag::KINDS,
             'entries' => $desk->sorted($opened),

@@ -48,7 +48,7 @@ final class ShotController
 
         return redirect("/jobs/{$job}/plan")->with(
             'said',
-            "{$done['placed']} shots are placed".($done['free'] > 0 ? ", {$done['free']} stand free until a segment takes them." : '.'),
+            "{$done->placed} shots are placed".($done->free > 0 ? ", {$done->free} stand free until a segment takes them." : '.'),
         );
     }
 

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Copies;
+
+/** A fill of a card in the grid of copies: what lies where, and on how many places it is verified. */
+final readonly class GridRow
+{
+    /**
+     * @param  array<int, string>  $cells
+     */
+    public function __construct(
+        public \App\Models\Kit\Card $card,
+        public int $fill,
+        public string $state,
+        public bool $isSealed,
+        public array $cells,
+        public int $verified,
+    ) {}
+}
