@@ -18,7 +18,8 @@
             </tbody>
         </table>
     </div>
-    <p class="mt-2">Losing at least one card load within a week: <b>{{ NorthSatchel\Copies\Audit\Odds::odds($audit->weekRisk()) }}</b>, by the rates below and
+    <p class="mt-2">Losing at least one card load within a week:
+        <b>{{ NorthSatchel\Copies\Audit\Odds::odds($audit->weekRisk()) }}</b>, by the rates below and
         common causes, each striking by itself.@if ($step = $audit->nextStep())
             The next cheapest step: copy to <b>{{ $step->place->name }}</b>, about {{ $step->minutes }} min; then it is
             {{ NorthSatchel\Copies\Audit\Odds::odds($step->after) }}.
