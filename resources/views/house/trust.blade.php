@@ -4,8 +4,8 @@
             <p>This machine speaks no TLS now, so there is nothing to trust. Start it with <code>--lan</code>, with Caddy installed.</p>
         @else
             <p>
-                The laptop made a certificate of its own. Once this phone trusts it, the phone can keep pages for when there is no
-                signal and use its direction and place on them.
+                The laptop made a certificate of its own. Once this phone trusts it, the two talk encrypted, without a warning, and the
+                phone knows that it is this laptop that answers.
             </p>
             <ol class="grid gap-3 list-decimal pl-6">
                 <li><a class="button main" href="/trust/certificate">Get the certificate</a></li>
@@ -28,8 +28,8 @@
                 <li><a class="button" href="{{ $address }}">Go on to {{ $address }}</a></li>
             </ol>
             <p>
-                <strong>Without it</strong> the browser warns and can be told to go on: pages, taps and lists work while the laptop is in
-                reach, and what is sent is encrypted. The phone keeps no page for when the signal is gone, and has no direction and no place.
+                <strong>Without it</strong> the browser warns and can be told to go on: pages, taps and lists work all the same, and what
+                is sent is encrypted, but nothing tells this laptop from another that says it is.
             </p>
             <p class="text-faint text-sm">
                 Whoever holds the key of this certificate could pass for any site to a phone that trusts it. The key never leaves the
