@@ -15,16 +15,21 @@ final class RunningSatchel
         public readonly string $url,
         private readonly int $port,
         private readonly string $server,
+        private readonly string $network,
+        public readonly int $tlsPort,
     ) {}
 
-    /** @param  string  $server  caddy, php, or plain (PHP's own as it comes, compiling anew each time); nothing for what a user would get */
-    public static function start(string $server = ''): self
+    /**
+     * @param  string  $server  caddy, php, or plain (PHP's own as it comes, compiling anew each time); nothing for what a user would get
+     * @param  string  $network  an address of this machine under which others reach it, over TLS
+     */
+    public static function start(string $server = '', string $network = ''): self
     {
         $folder = sys_get_temp_dir().'/satchel-run-'.bin2hex(random_bytes(5));
         mkdir($folder.'/views', 0777, true);
         touch($folder.'/satchel.sqlite');
         $port = self::freePort();
-        $satchel = new self($folder, "http://127.0.0.1:{$port}", $port, $server);
+        $satchel = new self($folder, "http://127.0.0.1:{$port}", $port, $server, $network, self::freePort());
         register_shutdown_function($satchel->stop(...));
         $satchel->artisan('satchel:demo-data');
         $satchel->startServer();
@@ -35,7 +40,8 @@ final class RunningSatchel
 
     public function startServer(): void
     {
-        $this->run('bin/server', 'start', $this->folder, (string) $this->port);
+        $network = $this->network === '' ? [] : [$this->network, (string) $this->tlsPort];
+        $this->run('bin/server', 'start', $this->folder, (string) $this->port, ...$network);
     }
 
     /** Takes the web server away, as a lost network does. */
@@ -52,6 +58,11 @@ final class RunningSatchel
         $this->stopServer();
         $this->kill('queue');
         exec('rm -rf '.escapeshellarg($this->folder));
+    }
+
+    public function certificate(): string
+    {
+        return $this->network === '' ? '' : "{$this->folder}/caddy/pki/authorities/local/root.crt";
     }
 
     public function artisan(string ...$arguments): string
@@ -95,6 +106,9 @@ final class RunningSatchel
             'BCRYPT_ROUNDS' => '4',
             'VIEW_COMPILED_PATH' => $this->folder.'/views',
             'PHP_CLI_SERVER_WORKERS' => '4',
+            'SATCHEL_HOSTS' => $this->network,
+            'SATCHEL_LAN_URL' => $this->network === '' ? '' : "https://{$this->network}:{$this->tlsPort}",
+            'SATCHEL_CERTIFICATE' => $this->certificate(),
             'SATCHEL_SERVER' => $this->server === 'plain' ? 'php' : $this->server,
             'SATCHEL_PHP_FLAGS' => $this->server === 'plain' ? '-d opcache.enable=0' : '',
         ];
