@@ -166,4 +166,24 @@ final class CameraCheckTest extends TestCase
         $this->assertTrue(self::judge([self::body(1, $slot, new SlotRead('S', [], null, 'it is gone'))])->has('camera.unreadable'));
         $this->assertTrue(self::judge([self::body(1, new SlotRead('S', []), new SlotRead('S', []))])->has('camera.no-test-frames'));
     }
+
+    public function test_what_proves_no_mode_proves_none(): void
+    {
+        $raw = self::slot([FrameKind::Raw]);
+        $this->assertNull(self::body(1, null, null)->mode(), 'no card');
+        $this->assertNull(self::body(1, new SlotRead('S', []), null)->mode(), 'no test frame');
+        $this->assertSame(SaveMode::Overflow, self::body(1, $raw, null)->mode(), 'one card alone has them');
+        $this->assertSame(SaveMode::Overflow, self::body(1, null, $raw)->mode());
+        $this->assertSame(SaveMode::Overflow, self::body(1, $raw, self::slot([FrameKind::Raw], number: 9))->mode(), 'other frames');
+        $this->assertNull(self::body(1, $raw, self::slot([FrameKind::Raw], salt: 'x'))->mode(), 'one name, two contents');
+        $this->assertNull(self::body(1, self::slot([FrameKind::Raw, FrameKind::Jpeg]), $raw)->mode(), 'both kinds here, one there');
+        $this->assertTrue(self::body(1, null, $raw)->writesRaw());
+        $this->assertFalse(self::body(1, self::slot([FrameKind::Jpeg]), null)->writesRaw());
+        $this->assertTrue(self::body(1, null, $raw)->hasTestFrames());
+        $this->assertFalse(self::body(1, null, new SlotRead('S', []))->hasTestFrames());
+        $this->assertSame(
+            ['no card', 'no test frame', '2 raw'],
+            array_map(self::body(1, $raw, null)->describe(...), [null, new SlotRead('S', []), $raw]),
+        );
+    }
 }

@@ -102,7 +102,7 @@ final class CardLifeTest extends TestCase
 
     public function test_two_cards_share_a_body_only_at_the_same_time_in_two_slots(): void
     {
-        $life = static fn (float $in, ?float $out, int $body, int $slot): CardLife => CardLife::of(
+        $life = static fn (float $in, ?float $out, ?int $body, int $slot): CardLife => CardLife::of(
             array_filter([
                 self::event(CardEventKind::Loaded, $in, $body, $slot),
                 $out === null ? null : self::event(CardEventKind::Unloaded, $out),
@@ -114,6 +114,8 @@ final class CardLifeTest extends TestCase
         $this->assertFalse($card->sharedABodyWith($life(20, 30, 7, 2)), 'it came in when the other went out');
         $this->assertFalse($card->sharedABodyWith($life(10, 20, 8, 2)), 'another body');
         $this->assertFalse($card->sharedABodyWith($life(12, 18, 7, 1)), 'the same slot');
+        $this->assertFalse($life(10, 20, null, 1)->sharedABodyWith($life(10, 20, null, 2)), 'of neither is known where it was');
+        $this->assertFalse($card->sharedABodyWith(CardLife::of([])), 'it was in none');
     }
 
     public function test_after_the_day_each_card_is_told_its_next_step(): void
