@@ -56,7 +56,7 @@ final class FormalsJudge
         return new Verdicts([
             ...WhoIsWhere::apart($family, $now),
             ...WhoIsWhere::forgotten($family, $now),
-            ...self::time($now, $segment, $day),
+            ...self::fit($now, $segment, $day),
             ...self::leaving($family, $now, $segment, $day),
             ...self::precedence($family, $now),
             ...self::order($now, $best),
@@ -68,7 +68,7 @@ final class FormalsJudge
     /**
      * @return list<Verdict>
      */
-    private static function time(StandTime $now, ?FormalsSegment $segment, LocalDay $day): array
+    private static function fit(StandTime $now, ?FormalsSegment $segment, LocalDay $day): array
     {
         $minutes = (int) ceil($now->totalMinutes);
         if ($segment === null) {

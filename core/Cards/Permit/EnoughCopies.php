@@ -12,7 +12,7 @@ final class EnoughCopies
 {
     public static function copies(PermitQuestion $q): ?Verdict
     {
-        $short = Short::short($q, static fn (FileProof $f): bool => $f->file->wanted() !== null && count($f->on) < $q->proof->wanted);
+        $short = UnsafeFiles::of($q, static fn (FileProof $f): bool => $f->file->wanted() !== null && count($f->on) < $q->proof->wanted);
         if ($short === [] || ! $q->isSealed) {
             return null;
         }
@@ -44,7 +44,7 @@ final class EnoughCopies
     /** By the owner's rule a card may have to wait until its copy elsewhere is verified. */
     public static function elsewhere(PermitQuestion $q): ?Verdict
     {
-        $short = Short::short(
+        $short = UnsafeFiles::of(
             $q,
             static fn (FileProof $f): bool => $f->file->wanted() !== null && $q->proof->isElsewhereAsked && ! $f->isElsewhere(),
         );

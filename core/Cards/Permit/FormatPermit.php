@@ -56,7 +56,7 @@ final readonly class FormatPermit
                 " verified by content on {$q->proof->wanted} media ({$where}); {$healed} healed from the twin, {$given} given up ".
                 'in writing.'.
                 ($q->isAlone ? ' It has no twin, so one more copy was wanted.' : '').
-                ($bad === [] ? '' : ' Found bad at 1:1 and let go in writing: '.Short::some($bad).'.').
+                ($bad === [] ? '' : ' Found bad at 1:1 and let go in writing: '.UnsafeFiles::named($bad).'.').
                 ($q->readAgain === null ? '' : " {$q->readAgain}"),
             ['files' => $count, 'healed' => $healed, 'given_up' => $given],
         );
@@ -88,7 +88,7 @@ final readonly class FormatPermit
             : Verdict::stop(
                 'permit.changed',
                 "{$q->card} has changed since it was sealed.",
-                ($count === 1 ? 'One file is' : "{$count} files are").' new, gone or different: '.Short::some($q->changed).'.',
+                ($count === 1 ? 'One file is' : "{$count} files are").' new, gone or different: '.UnsafeFiles::named($q->changed).'.',
                 ['changed' => $count],
                 new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]),
             );
@@ -105,7 +105,7 @@ final readonly class FormatPermit
                 "{$q->card} does not hold what was sealed.",
                 ($count === 1 ? 'One file was' : "{$count} files were").
                     ' read and held something else, with the size and time as before: '.
-                    Short::some($q->differing).
+                    UnsafeFiles::named($q->differing).
                     '. What was copied is of what was sealed.',
                 ['differing' => $count],
                 new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]),
@@ -182,7 +182,7 @@ final readonly class FormatPermit
 
     private static function unread(PermitQuestion $q): ?Verdict
     {
-        $unread = Short::short($q, static fn (FileProof $f): bool => $f->file->wanted() === null);
+        $unread = UnsafeFiles::of($q, static fn (FileProof $f): bool => $f->file->wanted() === null);
         $count = count($unread);
 
         return $count === 0 || ! $q->isSealed
@@ -221,7 +221,7 @@ final readonly class FormatPermit
                 "The look at {$q->card} found trouble.",
                 ($q->look->bad === []
                     ? ''
-                    : Short::some($q->look->bad).' '.(count($q->look->bad) === 1 ? 'is' : 'are').' not as wanted. ').
+                    : UnsafeFiles::named($q->look->bad).' '.(count($q->look->bad) === 1 ? 'is' : 'are').' not as wanted. ').
                     ($q->look->words === '' ? '' : "“{$q->look->words}” ").
                     'Shoot again what can be shot again; or look once more, and say in writing that the card may go all the same.',
                 ['bad' => count($q->look->bad)],

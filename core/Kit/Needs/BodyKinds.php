@@ -53,4 +53,10 @@ final readonly class BodyKinds
     {
         return "bodies with mount {$body->mount()} and crop {$body->crop()}";
     }
+
+    /** A body that a lens goes on, as a capability. */
+    public static function forLens(Gear $lens): string
+    {
+        return "a body for mount {$lens->mount()}";
+    }
 }

@@ -174,7 +174,7 @@ final class Givers
             $gives[] = BodyKinds::name($gear);
             foreach ($this->gear as $lens) {
                 if ($lens->kind === GearKind::Lens && $lens->fits($gear)) {
-                    $gives[] = LensMount::mountFor($lens);
+                    $gives[] = BodyKinds::forLens($lens);
                 }
             }
         }
@@ -199,7 +199,7 @@ final class Givers
 
         return match ($gear->kind) {
             GearKind::Body, GearKind::Flash, GearKind::Trigger => $cell === '' ? [] : ["cells {$cell}"],
-            GearKind::Lens => [LensMount::mountFor($gear)],
+            GearKind::Lens => [BodyKinds::forLens($gear)],
             default => [],
         };
     }

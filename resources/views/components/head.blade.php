@@ -1,10 +1,8 @@
-@props(['title', 'isDim' => false, 'isPrivate' => true, 'hasScripts' => true])
+@props(['title', 'isDim' => false, 'hasScripts' => true])
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
-    @if ($isPrivate)
-        <meta name="robots" content="noindex">
-    @endif
+    <meta name="robots" content="noindex">
     <title>{{ $title }}</title>
     <link rel="icon" href="/build/icon.svg" type="image/svg+xml">
     <link rel="stylesheet" href="{{ App\Http\Shell::asset('app.css') }}">

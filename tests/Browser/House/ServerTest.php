@@ -14,15 +14,21 @@ final class ServerTest extends TestCase
     /** All of 127.0.0.0/8 is this machine (RFC 1122, 3.2.1.3): an address of its own that is not the usual one. */
     private const NETWORK = '127.0.0.2';
 
-    protected function setUp(): void
+    public function test_where_there_is_no_other_phps_own_server_answers(): void
+    {
+        $satchel = RunningSatchel::start('php');
+        $this->assertSame(200, self::ask("{$satchel->url}/sign-in")[0]);
+        $this->assertSame('', self::ofFolder($satchel->folder), 'neither of the two is started');
+        $satchel->stop();
+        $this->assertSame(0, self::ask("{$satchel->url}/up")[0]);
+    }
+
+    /** `./satchel test` installs both where it may install anything; who may not has no TLS, and nothing to test here. */
+    public function test_the_network_gets_the_certificate_and_for_all_else_tls(): void
     {
         if (trim((string) shell_exec('bin/server kind')) !== 'caddy') {
             $this->markTestSkipped('Caddy and PHP-FPM are not installed.');
         }
-    }
-
-    public function test_the_network_gets_the_certificate_and_for_all_else_tls(): void
-    {
         $satchel = RunningSatchel::start('caddy', self::NETWORK);
         try {
             $port = parse_url($satchel->url, PHP_URL_PORT);

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Permit;
 
-/** The first few of a list, in words. */
-final class Short
+/** The files that stand against a permit, and their names in words. */
+final class UnsafeFiles
 {
     /**
      * @param  \Closure(FileProof): bool  $is
      * @return list<FileProof> of those that are not safe, and neither given up nor odd
      */
-    public static function short(PermitQuestion $q, \Closure $is): array
+    public static function of(PermitQuestion $q, \Closure $is): array
     {
         return array_values(array_filter($q->proof->unsafe(), static fn (FileProof $f): bool => $f->file->whyNot === null && $is($f)));
     }
 
     /** @param  list<string>  $names */
-    public static function some(array $names): string
+    public static function named(array $names): string
     {
         return implode(', ', array_map(basename(...), array_slice($names, 0, 3))).
             (count($names) > 3 ? ' and '.(count($names) - 3).' more' : '');
