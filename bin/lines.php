@@ -3,9 +3,8 @@
 declare(strict_types=1);
 
 /*
- * Lines and classes that can be read: no line over 150 characters in PHP, Blade and JavaScript, no class over 250 lines. Those
- * that are still longer stand in bin/long-classes.txt with their lines; none may grow, and no new one may come. And no controller checks a
- * form itself.
+ * Lines and classes that can be read: no line over 150 characters in PHP, Blade and JavaScript, no class over 250 lines. And no
+ * controller checks a form itself.
  */
 
 const LONGEST_LINE = 150;
@@ -13,11 +12,6 @@ const LONGEST_CLASS = 250;
 
 chdir(dirname(__DIR__));
 $wrong = [];
-$known = [];
-foreach (file(__DIR__.'/long-classes.txt', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
-    [$lines, $name] = explode(' ', trim($line), 2);
-    $known[$name] = (int) $lines;
-}
 foreach (array_filter(explode("\0", (string) shell_exec("git ls-files -z -- '*.php' '*.js' '*.cjs'"))) as $file) {
     $lines = is_file($file) ? (file($file, FILE_IGNORE_NEW_LINES) ?: []) : [];
     foreach ($lines as $number => $line) {
@@ -26,18 +20,15 @@ foreach (array_filter(explode("\0", (string) shell_exec("git ls-files -z -- '*.p
         }
     }
     $isClass = preg_match('#^(core|app)/.*\.php$#', $file) === 1;
-    if ($isClass && count($lines) > max(LONGEST_CLASS, $known[$file] ?? 0)) {
+    if ($isClass && count($lines) > LONGEST_CLASS) {
         $wrong[] = sprintf('%s has %d lines', $file, count($lines));
     }
     if (str_starts_with($file, 'app/Http/Controllers/') && preg_match('/->validate\(/', implode("\n", $lines)) === 1) {
         $wrong[] = "{$file} checks a form itself: each has its request class";
     }
-    if (isset($known[$file]) && count($lines) <= LONGEST_CLASS) {
-        $wrong[] = "{$file} is short enough now: take it out of bin/long-classes.txt";
-    }
 }
 foreach ($wrong as $line) {
     echo $line, "\n";
 }
-printf("%d lines or classes are too long; %d classes are known to be.\n", count($wrong), count($known));
+printf("%d lines or classes are too long.\n", count($wrong));
 exit($wrong === [] ? 0 : 1);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardLog;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\HomeDesk;
@@ -15,6 +16,7 @@ use App\Desks\Cards\RunDesk;
 use App\Desks\Cards\SlotTaps;
 use App\Desks\Copies\AuditDesk;
 use App\Desks\Copies\CopiesDesk;
+use App\Desks\Copies\CopiesFindings;
 use App\Desks\Copies\CopiesForCards;
 use App\Desks\Copies\CopyLedger;
 use App\Desks\Copies\CoverageDesk;
@@ -77,9 +79,11 @@ final class AppServiceProvider extends ServiceProvider
         LoadOwners::class,
         ProofDesk::class,
         CardsDesk::class,
+        BodyCheckDesk::class,
         HandoverDesk::class,
         AuditDesk::class,
         CopiesDesk::class,
+        CopiesFindings::class,
         RunDesk::class,
         Readiness::class,
     ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies;
 
+use NorthSatchel\Copies\ReadBack\Reading;
 use NorthSatchel\Volume\EntryKind;
 use NorthSatchel\Volume\UnableToRead;
 use NorthSatchel\Volume\UnableToWrite;
@@ -142,6 +143,56 @@ final class BagLists
         }
 
         return null;
+    }
+
+    /**
+     * The hash of a file that is there, from the lists or else from the file itself.
+     *
+     * @throws CopyConflict when something that is no file stands in its place
+     */
+    public function hashThere(string $label, string $path): ?FileHash
+    {
+        $kind = $this->volume->kindOf($this->path($path));
+        if ($kind === null) {
+            return null;
+        }
+        if ($kind !== EntryKind::File) {
+            throw CopyConflict::nameTaken($label, $path, 'it is no plain file');
+        }
+        if (($listed = $this->hashOf($path)) !== null) {
+            return $listed;
+        }
+        $this->volume->forgetCached($this->path($path));
+        $reading = Reading::of($this->volume, $this->path($path), withDigest: false);
+
+        return $reading->problem === null ? $reading->hash : throw CopyConflict::nameTaken($label, $path, $reading->problem);
+    }
+
+    /**
+     * From now on the marker says that the bag is unfinished.
+     *
+     * @throws UnableToWrite
+     */
+    public function open(): void
+    {
+        $this->volume->makeFolder($this->name);
+        $this->volume->appendTagFile($this->path(BagLayout::UNFINISHED), '');
+    }
+
+    /**
+     * Writes the lists and takes the marker away.
+     *
+     * @param  array<string, string>  $labels  for bag-info.txt
+     *
+     * @throws UnableToWrite
+     */
+    public function close(array $labels, string $date): void
+    {
+        $this->volume->makeFolder($this->path('data'));
+        foreach ($this->tagFiles($labels, $date) as $name => $text) {
+            $this->volume->putTagFile($this->path($name), $text);
+        }
+        $this->volume->removeOwn($this->path(BagLayout::UNFINISHED));
     }
 
     private function put(string $path, FileHash $hash): void

@@ -6,7 +6,6 @@ namespace NorthSatchel\Copies;
 
 use NorthSatchel\Copies\ReadBack\SecondPass;
 use NorthSatchel\Volume\Entry;
-use NorthSatchel\Volume\EntryKind;
 use NorthSatchel\Volume\Names;
 use NorthSatchel\Volume\ReadableFile;
 use NorthSatchel\Volume\UnableToRead;
@@ -66,17 +65,17 @@ final class Copier
     /** @throws CopyConflict|UnableToRead */
     private function copyAll(): CopyReport
     {
-        $files = $this->filesOnCard();
+        $found = CardFiles::of($this->card);
+        [$files, $this->skipped] = [$found->files, $found->skipped];
         foreach ($this->bags as $bag) {
             $bag->prepare();
         }
-        $this->total = array_sum(array_map(static fn (Entry $e): int => $e->bytes, $files)) * (1 + count($this->bags));
+        $this->total = $found->size() * (1 + count($this->bags));
         foreach ($files as $file) {
             $this->refuseOtherContent($file);
         }
-        $onCard = array_fill_keys(array_map(static fn (Entry $e): string => $e->path, $files), true);
         foreach ($this->bags as $bag) {
-            $bag->clear($onCard);
+            $bag->clear($found->paths());
         }
         $this->phase = CopyPhase::Copying;
         $copied = 0;
@@ -106,28 +105,6 @@ final class Copier
                 true,
             ),
         );
-    }
-
-    /** @return list<Entry> */
-    private function filesOnCard(): array
-    {
-        $files = [];
-        foreach ($this->card->entries() as $entry) {
-            $name = Names::printable($entry->path);
-            if ($entry->kind === EntryKind::Link) {
-                $this->skipped[] = new Skipped($name, 'a symbolic link, not followed', harmless: true);
-            } elseif ($entry->kind === EntryKind::Folder) {
-                $this->skipped[] = new Skipped($name, 'a folder that cannot be looked into', harmless: false);
-            } elseif ($entry->kind !== EntryKind::File) {
-                $this->skipped[] = new Skipped($name, 'a special file, not opened', harmless: true);
-            } elseif (! Names::isUtf8($entry->path)) {
-                $this->skipped[] = new Skipped($name, 'its name is no UTF-8, which a manifest cannot hold', harmless: false);
-            } else {
-                $files[] = $entry;
-            }
-        }
-
-        return $files;
     }
 
     /** In a finished bag a file is never replaced: all are compared before the first is written. */

@@ -8,13 +8,10 @@ use NorthSatchel\Copies\ReadBack\ReadBack;
 use NorthSatchel\Copies\ReadBack\ReadBackHere;
 use NorthSatchel\Copies\ReadBack\Reading;
 use NorthSatchel\Volume\Below;
-use NorthSatchel\Volume\EntryKind;
 use NorthSatchel\Volume\Lock;
-use NorthSatchel\Volume\Names;
 use NorthSatchel\Volume\UnableToRead;
 use NorthSatchel\Volume\UnableToWrite;
 use NorthSatchel\Volume\Volume;
-use NorthSatchel\Volume\WritableFile;
 
 /**
  * One bag being written at one destination.
@@ -31,23 +28,11 @@ final class DestinationBag
 
     private bool $marked = false;
 
-    private ?WritableFile $writing = null;
+    private ?PartFile $writing = null;
 
     private ?string $problem = null;
 
-    /** @var array<string, true> card paths that read back right in this run */
-    private array $readBackRight = [];
-
-    /** @var array<string, string> hash by path below the bag, of all that was read in it; known once it was checked */
-    private array $contents = [];
-
-    /** What did not read back; unlike a problem it does not keep the rest of the card from being copied here. */
-    private ?string $damage = null;
-
-    /** @var array<string, true> card paths of what is there */
-    private array $present = [];
-
-    private int $reused = 0;
+    private readonly BagTally $tally;
 
     private ?Lock $lock = null;
 
@@ -61,6 +46,7 @@ final class DestinationBag
         ?ReadBack $readBack = null,
     ) {
         $this->lists = new BagLists($volume, $name);
+        $this->tally = new BagTally();
         $this->readBack = $readBack ?? new ReadBackHere($volume);
     }
 
@@ -72,34 +58,8 @@ final class DestinationBag
         } catch (UnableToWrite $e) {
             throw CopyConflict::nameTaken($this->label, $this->name, $e->getMessage());
         }
-        $kind = $this->volume->kindOf($this->name);
-        if ($kind === null || ($kind === EntryKind::Folder && $this->isEmpty())) {
-            return;
-        }
-        if ($kind !== EntryKind::Folder) {
-            throw CopyConflict::nameTaken($this->label, $this->name, 'it is no folder');
-        }
-        try {
-            $this->marked = $this->volume->kindOf($this->path(BagLayout::UNFINISHED)) === EntryKind::File;
-            $this->finishedBefore = $this->volume->kindOf($this->path(BagLayout::DECLARATION)) === EntryKind::File;
-            if (! $this->marked && ! $this->finishedBefore) {
-                throw CopyConflict::nameTaken($this->label, $this->name, 'it is no bag');
-            }
-            if ($this->finishedBefore && ! $this->marked && ($damaged = $this->lists->damaged()) !== null) {
-                // Its lists are what tells whether it is whole: nothing is added to it, and it is not called good.
-                $this->problem = Names::printable($damaged).' of the finished bag is damaged';
-
-                return;
-            }
-            if (! $this->lists->readManifest() && $this->finishedBefore && ! $this->marked) {
-                throw CopyConflict::nameTaken($this->label, $this->name, 'its manifest is of another kind');
-            }
-            if ($this->marked) {
-                $this->lists->readJournal();
-            }
-        } catch (BrokenBag|UnableToRead $e) {
-            throw CopyConflict::nameTaken($this->label, $this->name, $e->getMessage());
-        }
+        $found = FoundBag::of($this->volume, $this->label, $this->name, $this->lists);
+        [$this->marked, $this->finishedBefore, $this->problem] = [$found->isMarked, $found->isFinished, $found->problem];
     }
 
     /** Lets others write into it again. */
@@ -116,21 +76,10 @@ final class DestinationBag
      */
     public function clear(array $onCard): void
     {
-        if (! $this->marked) {
-            return;
-        }
-        $this->guarded(function () use ($onCard): void {
-            foreach ([...$this->volume->entries($this->name)] as $entry) {
-                $below = substr($entry->path, strlen($this->name) + 1);
-                // A file of the card may be called like that.
-                $isOfCard =
-                    str_starts_with($below, 'data/') &&
-                    (isset($onCard[substr($below, strlen('data/'))]) || $this->lists->hashOf($below) !== null);
-                if ($entry->kind === EntryKind::File && str_ends_with($below, BagLayout::PARTIAL) && ! $isOfCard) {
-                    $this->volume->removeOwn($entry->path);
-                }
-            }
-        });
+        // A file of the card may be called like that.
+        $isOfCard = fn (string $below): bool => str_starts_with($below, 'data/') &&
+            (isset($onCard[substr($below, strlen('data/'))]) || $this->lists->hashOf($below) !== null);
+        $this->marked ? $this->guarded(fn () => PartFile::clear($this->volume, $this->name, $isOfCard)) : null;
     }
 
     /** Whether a file of that card path belongs to a finished bag, and so is never written anew. */
@@ -138,8 +87,8 @@ final class DestinationBag
     {
         return $this->finishedBefore &&
             ! $this->lists->isJournaled('data/'.$cardPath) &&
-            ! isset($this->present[$cardPath]) &&
-            $this->volume->kindOf($this->path('data/'.$cardPath)) !== null;
+            ! isset($this->tally->present[$cardPath]) &&
+            $this->volume->kindOf($this->pathOf($cardPath)) !== null;
     }
 
     /**
@@ -149,21 +98,7 @@ final class DestinationBag
      */
     public function hashOf(string $cardPath): ?FileHash
     {
-        $path = 'data/'.$cardPath;
-        $kind = $this->volume->kindOf($this->path($path));
-        if ($kind === null) {
-            return null;
-        }
-        if ($kind !== EntryKind::File) {
-            throw CopyConflict::nameTaken($this->label, $path, 'it is no plain file');
-        }
-        if (($listed = $this->lists->hashOf($path)) !== null) {
-            return $listed;
-        }
-        $this->volume->forgetCached($this->path($path));
-        $reading = Reading::of($this->volume, $this->path($path), withDigest: false);
-
-        return $reading->problem === null ? $reading->hash : throw CopyConflict::nameTaken($this->label, $path, $reading->problem);
+        return $this->lists->hashThere($this->label, 'data/'.$cardPath);
     }
 
     /** What the lists say of a card file; null when they do not have it. */
@@ -179,8 +114,8 @@ final class DestinationBag
 
     public function reuse(string $cardPath, FileHash $hash): void
     {
-        $this->reused++;
-        $this->present[$cardPath] = true;
+        $this->tally->reused++;
+        $this->tally->present[$cardPath] = true;
         if ($this->expected($cardPath) === null) {
             $this->guarded(function () use ($cardPath, $hash): void {
                 $this->mark();
@@ -193,9 +128,7 @@ final class DestinationBag
     {
         $this->guarded(function () use ($cardPath): void {
             $this->mark();
-            $partial = $this->path(BagLayout::partial('data/'.$cardPath));
-            $this->volume->removeOwn($partial);
-            $this->writing = $this->volume->create($partial);
+            $this->writing = PartFile::begin($this->volume, $this->pathOf($cardPath));
         });
     }
 
@@ -209,10 +142,8 @@ final class DestinationBag
         $this->guarded(function () use ($cardPath, $hash): void {
             $this->writing?->finish();
             $this->writing = null;
-            $final = $this->path('data/'.$cardPath);
-            $this->volume->rename(BagLayout::partial($final), $final);
             $this->lists->enter('data/'.$cardPath, $hash);
-            $this->present[$cardPath] = true;
+            $this->tally->present[$cardPath] = true;
         });
     }
 
@@ -221,21 +152,18 @@ final class DestinationBag
     {
         $this->writing?->abandon();
         $this->writing = null;
-        $this->guarded(fn () => $this->volume->removeOwn($this->path(BagLayout::partial('data/'.$cardPath))));
+        $this->guarded(fn () => $this->volume->removeOwn(BagLayout::partial($this->pathOf($cardPath))));
     }
 
     /** @return bool whether the file reads back as it was written; one of an unfinished bag that does not is partial again */
     public function judge(string $cardPath, Reading $reading): bool
     {
         if ($reading->problem === null && ($this->expected($cardPath)?->isSameAs($reading->hash) ?? false)) {
-            $this->readBackRight[$cardPath] = true;
+            $this->tally->readBackRight[$cardPath] = true;
 
             return true;
         }
-        $this->damage ??=
-            Names::printable($cardPath).
-            ($reading->problem === null ? ' does not read back as it was written' : ' does not read back: '.$reading->problem);
-        unset($this->present[$cardPath]);
+        $this->tally->damaged($cardPath, $reading->problem);
         if (! $this->finishedBefore || $this->lists->isJournaled('data/'.$cardPath)) {
             $this->demote($cardPath);
         }
@@ -264,98 +192,49 @@ final class DestinationBag
      */
     public function finish(array $labels, string $date): void
     {
-        if ($this->problem !== null || $this->damage !== null || ! $this->marked) {
-            return;
+        if ($this->tally->damage === null && $this->marked) {
+            $this->guarded(function () use ($labels, $date): void {
+                $this->lists->close($labels, $date);
+                $this->marked = false;
+            });
         }
-        $this->guarded(function () use ($labels, $date): void {
-            $this->volume->makeFolder($this->path('data'));
-            foreach ($this->lists->tagFiles($labels, $date) as $name => $text) {
-                $this->volume->putTagFile($this->path($name), $text);
-            }
-            $this->volume->removeOwn($this->path(BagLayout::UNFINISHED));
-            $this->marked = false;
-        });
     }
 
     /**
      * The finished bag is checked by its lists as anybody would, so that it is called good only where `verify` calls it good.
-     * What read back right a moment ago is not read a third time; what else lies in it is.
      *
      * @param  (\Closure(int, string): void)|null  $onBytes
      */
     public function check(?\Closure $onBytes = null): void
     {
-        if ($this->problem !== null || $this->damage !== null || $this->marked) {
-            return;
-        }
-        $known = [];
-        foreach (array_map(strval(...), array_keys($this->readBackRight)) as $path) {
-            $known["data/{$path}"] = (string) $this->expected($path)?->digest;
-        }
-        try {
-            $check = (new BagVerifier(new Below($this->volume, $this->name), $onBytes, array_filter($known)))->check();
-            $this->contents = $check->contents;
-            $this->damage = $check->valid ? null : $check->problem();
-        } catch (BrokenBag|UnableToRead $e) {
-            $this->damage = $e->getMessage();
+        if ($this->problem === null && $this->tally->damage === null && ! $this->marked) {
+            $this->tally->check(new Below($this->volume, $this->name), $this->expected(...), $onBytes);
         }
     }
 
     public function report(): DestinationReport
     {
-        $paths = array_map(strval(...), array_keys($this->readBackRight));
-        $read = array_combine($paths, array_map(fn (string $path): ?string => $this->expected($path)?->digest, $paths));
-
-        return new DestinationReport(
-            label: $this->label,
-            verified: $this->problem === null && $this->damage === null && ! $this->marked,
-            files: count($this->present),
-            reused: $this->reused,
-            hashes: array_filter($read, is_string(...)),
-            contents: $this->contents === [] ? array_values(array_filter($read, is_string(...))) : array_values($this->contents),
-            problem: $this->problem ?? $this->damage,
-        );
+        return $this->tally->report($this->label, $this->expected(...), $this->problem, isOpen: $this->marked);
     }
 
     private function mark(): void
     {
-        if (! $this->marked) {
-            $this->volume->makeFolder($this->name);
-            $this->volume->appendTagFile($this->path(BagLayout::UNFINISHED), '');
-            $this->marked = true;
-        }
+        $this->marked ?: $this->lists->open();
+        $this->marked = true;
     }
 
     /** In an unfinished bag a file that turned out wrong becomes partial again, so that it is written anew. */
     public function demote(string $cardPath): void
     {
         $this->lists->drop('data/'.$cardPath);
-        try {
-            $final = $this->path('data/'.$cardPath);
-            $this->volume->removeOwn(BagLayout::partial($final));
-            $this->volume->rename($final, BagLayout::partial($final));
-        } catch (UnableToWrite) {
-            // The problem is reported already; the next run meets the same file and says so again.
-        }
-    }
-
-    private function isEmpty(): bool
-    {
-        foreach ($this->volume->entries($this->name) as $entry) {
-            return false;
-        }
-
-        return true;
+        PartFile::again($this->volume, $this->pathOf($cardPath));
     }
 
     /** A destination that fails drops out; the others go on. */
     private function guarded(\Closure $write): void
     {
-        if ($this->problem !== null) {
-            return;
-        }
         try {
-            $write();
+            $this->problem === null ? $write() : null;
         } catch (UnableToWrite|UnableToRead $e) {
             $this->problem = $e->getMessage();
             $this->writing?->abandon();
@@ -366,11 +245,6 @@ final class DestinationBag
     /** Where a card file lies, below the volume. */
     public function pathOf(string $cardPath): string
     {
-        return $this->path('data/'.$cardPath);
-    }
-
-    private function path(string $below): string
-    {
-        return $this->name.'/'.$below;
+        return $this->name.'/data/'.$cardPath;
     }
 }

@@ -10,6 +10,7 @@ use App\Desks\Copies\CopiesDesk;
 use App\Desks\Copies\GridRow;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Copies\Audit\AuditJudge;
 
 /** Reads back what was last verified too long ago; for the timer of the machine. */
 final class VerifyAgain extends Command
@@ -28,7 +29,7 @@ final class VerifyAgain extends Command
                     static fn (GridRow $row): bool => $row->state !== 'formatted' && $row->isSealed && $row->verified > 0,
                 ),
             );
-            $isStale = array_filter($copies->audit($job)->verdicts(), static fn ($v): bool => $v->code === 'audit.stale') !== [];
+            $isStale = array_filter(AuditJudge::of($copies->audit($job)), static fn ($v): bool => $v->code === 'audit.stale') !== [];
             if ($grid === [] || (! $isStale && ! $this->option('all'))) {
                 continue;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Cards;
 
 use App\Desks\Kit\CardsInUse;
+use App\Models\Brief\Job;
 use App\Models\Cards\CardEventRecord;
 use App\Models\Kit\Card;
 use Illuminate\Support\Carbon;
@@ -98,6 +99,17 @@ final class CardLog implements CardsInUse
         ]);
         unset($this->lives[$card->id]);
         $this->lastLines = null;
+    }
+
+    /**
+     * Noted of a card where it is now.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    public function note(Job $job, Card $card, CardEventKind $kind, array $data = []): void
+    {
+        $life = $this->lifeOf($card);
+        $this->add($card, $kind, $job->id, $life->bodyId, $life->slot, $data);
     }
 
     /**

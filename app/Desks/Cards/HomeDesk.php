@@ -28,13 +28,13 @@ final class HomeDesk
 {
     public const MARKS = ['heightCm', 'angleDeg', 'distanceCm'];
 
-    public function __construct(private readonly PackDesk $packing, private readonly CardsDesk $cards, private readonly TapDesk $taps) {}
+    public function __construct(private readonly PackDesk $packing, private readonly BodyCheckDesk $bodies, private readonly TapDesk $taps) {}
 
     public function lists(Job $job): HomeLists
     {
         $items = $job->packing->map(static fn (Packing $p): Item => $p->item);
         $cells = $items->where('kind', 'cell')->countBy(static fn (Item $i): string => $i->cell_type ?? 'any')->all();
-        $codes = array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($this->cards->verdicts($job)));
+        $codes = array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($this->bodies->verdicts($job)));
         $isRead =
             array_intersect($codes, ['camera.not-read', 'camera.stale', 'camera.no-test-frames', 'camera.no-body']) === [] &&
             $items->where('kind', 'body')->isNotEmpty();
@@ -43,7 +43,7 @@ final class HomeDesk
         return NightList::of(
             $cells,
             array_values($items->where('kind', 'body')->pluck('label')->all()),
-            $this->cards->seen($job, $isRead),
+            $this->bodies->seen($job, $isRead),
             $isRead ? ['clock' => ! $has('camera.clock'), 'mode' => ! $has('camera.mode', 'camera.no-raw')] : [],
             array_values(
                 $job->packing

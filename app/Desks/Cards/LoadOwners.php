@@ -6,7 +6,6 @@ namespace App\Desks\Cards;
 
 use App\Desks\Brief\KeptFindings;
 use App\Models\Brief\Job;
-use App\Models\Cards\ClockOffset;
 use App\Models\Cards\FrameClaim;
 use App\Models\Kit\Card;
 use Illuminate\Database\Query\Builder;
@@ -15,9 +14,6 @@ use Illuminate\Support\Facades\DB;
 use NorthSatchel\Cards\Owner\FrameShares;
 use NorthSatchel\Cards\Owner\JobHours;
 use NorthSatchel\Cards\Owner\Share;
-use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Time\ClockTime;
-use NorthSatchel\Time\LocalDay;
 
 /** Whose frames are on a load: by corrected time against the jobs' hours, unless a person said otherwise. */
 final class LoadOwners
@@ -25,19 +21,17 @@ final class LoadOwners
     /** Frames taken so long before or after the hours of a job may still be its own. */
     private const BESIDE_S = 12 * 3600;
 
-    private const A_DAY_S = 86400;
-
     /** @var array<int, list<LoadOfCard>> by job, for this request */
     private array $loads = [];
 
-    /** @var list<array{int, int, int, list<int>, array<int, int>}>|null of every job, for this request */
-    private ?array $around = null;
+    /** Every job, for this request. */
+    private ?JobsAround $around = null;
 
     /** @var array<string, array{int, int, int|null}>|null of every load, for this request */
     private ?array $spans = null;
 
-    /** @var array<string, Collection<int, FrameClaim>> by "card fill", for this request */
-    private array $claims = [];
+    /** @var array<string, Collection<int, FrameClaim>>|null by "card fill", for this request */
+    private ?array $claims = null;
 
     public function __construct(private readonly CardLog $log) {}
 
@@ -79,7 +73,7 @@ final class LoadOwners
     public function forget(): void
     {
         $this->loads = [];
-        $this->around = $this->spans = null;
+        $this->around = $this->spans = $this->claims = null;
     }
 
     /** Only the frames of a job among those of its loads. */
@@ -109,7 +103,7 @@ final class LoadOwners
      */
     private function find(Job $job, Collection $packed): array
     {
-        $hours = array_values(array_filter($this->around(), static fn (array $j): bool => $j[0] === $job->id))[0] ?? null;
+        $hours = array_values(array_filter($this->around()->jobs, static fn (JobAround $j): bool => $j->id === $job->id))[0] ?? null;
         $wanted = [];
         foreach ($packed as $card) {
             $life = $this->log->lifeOf($card);
@@ -119,13 +113,13 @@ final class LoadOwners
             $wanted["{$card->id} {$life->fill}"] = $life->jobId === $job->id && ! $life->isFree();
         }
         foreach ($hours === null ? [] : $this->spans() as $key => [$first, $last]) {
-            if ($last >= $hours[1] - self::BESIDE_S && $first <= $hours[2] + self::BESIDE_S) {
+            if ($last >= $hours->from - self::BESIDE_S && $first <= $hours->to + self::BESIDE_S) {
                 $wanted[$key] ??= false;
             }
         }
         $spans = array_intersect_key($this->spans(), $wanted);
         $cards = $this->cards(array_keys($wanted), $packed);
-        $claims = $this->claims;
+        $claims = $this->claims();
         $found = [];
         foreach ($wanted as $key => $isLoadedForIt) {
             [$id, $fill] = array_map(intval(...), explode(' ', $key));
@@ -136,7 +130,7 @@ final class LoadOwners
             $life = $this->log->lifeOf($card);
             $loadedFor = $life->fill === $fill ? $life->jobId : $life->pastFills[$fill] ?? null;
             $shares = isset($spans[$key])
-                ? $this->shares($this->around(), $spans[$key], $loadedFor, array_values(($claims[$key] ?? new Collection())->all()))
+                ? $this->shares($this->around()->jobs, $spans[$key], $loadedFor, array_values(($claims[$key] ?? new Collection())->all()))
                 : [];
             $mine = array_values(array_filter($shares, static fn (Share $s): bool => $s->jobId === $job->id));
             if ($mine !== [] || $isLoadedForIt) {
@@ -193,64 +187,21 @@ final class LoadOwners
             ->all();
     }
 
-    /**
-     * @return list<array{int, int, int, list<int>, array<int, int>}> of every job: its number, from, to, bodies, seconds by which each
-     * body's clock is ahead
-     */
-    private function around(): array
+    private function around(): JobsAround
     {
-        if ($this->around !== null) {
-            return $this->around;
-        }
-        $this->around = [];
-        $jobs = DB::table('jobs')
-            ->join('places', 'places.id', '=', 'jobs.place_id')
-            ->orderBy('jobs.id')
-            ->get([
-                'jobs.id',
-                'date',
-                'timezone',
-                'covered_from',
-                'covered_to',
-                DB::raw('(select max(day) from segments where segments.job_id = jobs.id and segments.deleted_at is null) as days'),
-                DB::raw(
-                    '(select group_concat(bodies.id) from packing join bodies on bodies.item_id = packing.item_id where packing.job_id '.
-                        '= jobs.id) as bodies',
-                ),
-                DB::raw('exists (select 1 from clock_offsets) as has_offsets'),
-                DB::raw('exists (select 1 from frame_claims) as has_claims'),
-            ]);
-        $offsets = (int) $jobs->max('has_offsets') === 0 ? new Collection() : ClockOffset::query()->orderBy('id')->get()->groupBy('job_id');
-        $this->claims =
-            (int) $jobs->max('has_claims') === 0
-                ? []
-                : FrameClaim::query()->orderBy('id')->get()->groupBy(static fn (FrameClaim $c): string => "{$c->card_id} {$c->fill}")->all();
-        foreach ($jobs as $job) {
-            $hours = self::hours(
-                (string) $job->date,
-                (string) $job->timezone,
-                (string) $job->covered_from,
-                (string) $job->covered_to,
-                (int) $job->days,
-            );
-            if ($hours !== null) {
-                $this->around[] = [
-                    (int) $job->id,
-                    $hours[0],
-                    $hours[1],
-                    array_map(intval(...), explode(',', (string) $job->bodies)),
-                    ($offsets[$job->id] ?? new Collection())
-                        ->mapWithKeys(static fn (ClockOffset $o): array => [$o->body_id => $o->offset_s])
-                        ->all(),
-                ];
-            }
-        }
+        return $this->around ??= JobsAround::all();
+    }
 
-        return $this->around;
+    /** @return array<string, Collection<int, FrameClaim>> by "card fill" */
+    private function claims(): array
+    {
+        return $this->claims ??= $this->around()->hasClaims
+            ? FrameClaim::query()->orderBy('id')->get()->groupBy(static fn (FrameClaim $c): string => "{$c->card_id} {$c->fill}")->all()
+            : [];
     }
 
     /**
-     * @param  list<array{int, int, int, list<int>, array<int, int>}>  $around
+     * @param  list<JobAround>  $around
      * @param  array{int, int, int|null}  $span
      * @param  list<FrameClaim>  $claims
      * @return list<Share>
@@ -258,10 +209,7 @@ final class LoadOwners
     private function shares(array $around, array $span, ?int $loadedFor, array $claims): array
     {
         [$first, $last, $body] = $span;
-        $jobs = array_map(
-            static fn (array $j): JobHours => new JobHours($j[0], $j[1] + ($j[4][$body ?? 0] ?? 0), $j[2] + ($j[4][$body ?? 0] ?? 0), $j[3]),
-            $around,
-        );
+        $jobs = array_map(static fn (JobAround $j): JobHours => $j->hoursBy($body), $around);
         $near = array_values(
             array_filter($jobs, static fn (JobHours $j): bool => $j->from <= $last + self::BESIDE_S && $j->to >= $first - self::BESIDE_S),
         );
@@ -277,17 +225,5 @@ final class LoadOwners
         }
 
         return $shares;
-    }
-
-    /** @return array{int, int}|null unix seconds of the covered hours, of all days */
-    private static function hours(string $date, string $timezone, string $from, string $to, int $lastDay): ?array
-    {
-        try {
-            $day = LocalDay::of($date, $timezone);
-
-            return [$day->instantOf(ClockTime::of($from)), $day->instantOf(ClockTime::of($to)) + self::A_DAY_S * $lastDay];
-        } catch (ImpossibleValue) {
-            return null;
-        }
     }
 }

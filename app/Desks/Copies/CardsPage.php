@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Copies;
 
+use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardsDesk;
 use App\Devices\Devices;
 use App\Models\Brief\Job;
@@ -13,7 +14,6 @@ use App\Models\Kit\Card;
 use Illuminate\Support\Collection;
 use NorthSatchel\Cards\CardLife;
 use NorthSatchel\Cards\CardState;
-use NorthSatchel\Cards\Check\BodyRead;
 use NorthSatchel\Cards\Permit\FormatPermit;
 use NorthSatchel\Cards\Twin\TwinVerdict;
 
@@ -22,6 +22,7 @@ final class CardsPage
 {
     public function __construct(
         private readonly CardsDesk $cards,
+        private readonly BodyCheckDesk $bodies,
         private readonly ProofDesk $proofs,
         private readonly PermitDesk $permits,
     ) {}
@@ -33,7 +34,7 @@ final class CardsPage
     public function page(Job $job, ?int $asked): array
     {
         $lives = $this->cards->cards($job)->mapWithKeys(fn (Card $c): array => [$c->id => $this->cards->lifeOf($c)])->all();
-        $check = $this->cards->lastCheck($job);
+        $check = $this->bodies->lastCheck($job);
         $entries = $this->entries($job, $lives, $asked);
 
         return [
@@ -77,7 +78,7 @@ final class CardsPage
     {
         $slots = $this->cards->slots($job);
         $reads = [];
-        foreach ($this->cards->lastReads($job) as $read) {
+        foreach ($this->bodies->lastReads($job) as $read) {
             $reads[$read->bodyId] = $read;
         }
 
@@ -89,16 +90,11 @@ final class CardsPage
                         'body' => $body,
                         'lane' => $job->packing->firstWhere('item_id', $body->item_id)->lane ?? 'lead',
                         'slots' => $slots[$body->id] ?? [],
-                        'found' => isset($reads[$body->id]) ? self::found($reads[$body->id]) : 'not read yet',
+                        'found' => isset($reads[$body->id]) ? $reads[$body->id]->found() : 'not read yet',
                     ],
                 )
                 ->all(),
         );
-    }
-
-    private static function found(BodyRead $read): string
-    {
-        return ($read->mode()->value ?? 'no clear mode').": {$read->describe($read->first)} | {$read->describe($read->second)}";
     }
 
     /**

@@ -5,25 +5,19 @@ declare(strict_types=1);
 namespace App\Desks\Copies;
 
 use App\Desks\Cards\CardLog;
-use App\Desks\Cards\FrameIndex;
 use App\Desks\Cards\OwnerRules;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Brief\Job;
-use App\Models\Cards\Frame;
 use App\Models\Cards\PermitRecord;
-use App\Models\Copies\CopyEvent;
 use App\Models\Kit\Body;
 use App\Models\Kit\Card;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Cards\CardEventKind;
-use NorthSatchel\Cards\CardLife;
 use NorthSatchel\Cards\CardState;
-use NorthSatchel\Cards\Permit\Content;
 use NorthSatchel\Cards\Permit\FormatPermit;
 use NorthSatchel\Cards\Permit\LossAtFormat;
 use NorthSatchel\Cards\Permit\PermitPaper;
-use NorthSatchel\Cards\Permit\ReadAgain;
 use NorthSatchel\Volume\Names;
 use NorthSatchel\Volume\UnableToRead;
 
@@ -33,18 +27,9 @@ final class PermitDesk
     public function __construct(
         private readonly CardLog $log,
         private readonly ProofDesk $proofs,
-        private readonly CopyLedger $ledger,
-        private readonly FrameIndex $frames,
-        private readonly Places $places,
-        private readonly BagReadings $eyes,
+        private readonly PermitLook $look,
         private readonly OwnerRules $rules,
     ) {}
-
-    /** How many bytes asking would read. */
-    public function bytesToRead(Card $card): int
-    {
-        return $this->plan($card)->bytes;
-    }
 
     /**
      * Asks for the permit: card and copies are read again by the owner's choice, and the answer goes into the card's log.
@@ -54,10 +39,10 @@ final class PermitDesk
     public function ask(Job $job, Card $card, string $who, ?\Closure $onBytes = null): FormatPermit
     {
         $life = $this->log->lifeOf($card);
-        $said = $this->lookAgain($job, $card, $this->plan($card), $onBytes);
+        $said = $this->look->again($job, $card, $this->look->plan($card), $onBytes);
         $permit = $this->proofs->answer($card, $said);
         $worst = $permit->verdicts->worst();
-        $this->note($job, $card, $permit->isGranted ? CardEventKind::Permitted : CardEventKind::Refused, [
+        $this->log->note($job, $card, $permit->isGranted ? CardEventKind::Permitted : CardEventKind::Refused, [
             'because' => (string) $worst?->because,
             'code' => (string) $worst?->code,
             'said' => $said,
@@ -141,12 +126,12 @@ final class PermitDesk
         }
         // What was lost since the permit voids it, also where reading now would find enough: then it is asked for again.
         $this->refuseVoid($job, $card);
-        $plan = $this->plan($card);
+        $plan = $this->look->plan($card);
         if ($plan->bytes <= (int) config('satchel.reads_at_once')) {
-            $this->lookAgain($job, $card, $plan, null);
+            $this->look->again($job, $card, $plan, null);
         }
         $this->refuseVoid($job, $card);
-        $this->note($job, $card, CardEventKind::Released);
+        $this->log->note($job, $card, CardEventKind::Released);
     }
 
     /**
@@ -192,10 +177,10 @@ final class PermitDesk
         }
         [$proof, $fallen] = $this->proofs->proof($card->id, $life);
         $loss = LossAtFormat::of($card->item->label, $proof, $fallen, $life->releasedAt !== null);
-        $this->note($job, $card, CardEventKind::Formatted, ['stand_in' => $isStandIn]);
+        $this->log->note($job, $card, CardEventKind::Formatted, ['stand_in' => $isStandIn]);
         if ($loss !== null) {
-            $this->note($job, $card, CardEventKind::Incident, ['words' => $loss->finding.' '.$loss->because, 'is_fault' => false]);
-            $this->note($job, $card, CardEventKind::SetAside, ['words' => $loss->finding.' '.$loss->because]);
+            $this->log->note($job, $card, CardEventKind::Incident, ['words' => $loss->finding.' '.$loss->because, 'is_fault' => false]);
+            $this->log->note($job, $card, CardEventKind::SetAside, ['words' => $loss->finding.' '.$loss->because]);
 
             return "{$card->item->label} is empty and out of use. {$loss->finding} {$loss->because}";
         }
@@ -205,39 +190,18 @@ final class PermitDesk
 
     public function acceptLoss(Job $job, Card $card, string $path, string $words): void
     {
-        $this->note($job, $card, CardEventKind::LossAccepted, ['path' => $path, 'words' => $words]);
+        $this->log->note($job, $card, CardEventKind::LossAccepted, ['path' => $path, 'words' => $words]);
     }
 
     /** Said in writing: there is no other card any more. From then on one more copy is wanted. */
     public function loseTwin(Job $job, Card $card, string $words): void
     {
-        $this->note($job, $card, CardEventKind::TwinLost, ['words' => $words]);
+        $this->log->note($job, $card, CardEventKind::TwinLost, ['words' => $words]);
     }
 
     public function backInUse(Job $job, Card $card, string $words): void
     {
-        $this->note($job, $card, CardEventKind::BackInUse, ['words' => $words]);
-    }
-
-    /**
-     * Reads the card, and the bags that are here, again; nothing where the card is already known not to be what was sealed.
-     *
-     * @param  (\Closure(int, string): void)|null  $onBytes
-     * @return string|null what was read, in words
-     */
-    private function lookAgain(Job $job, Card $card, ReadAgain $plan, ?\Closure $onBytes): ?string
-    {
-        $life = $this->log->lifeOf($card);
-        $q = $this->proofs->answer($card)->question;
-        if (! $life->isSealed || $q->unreadable !== null || $q->changed !== [] || $q->differing !== []) {
-            return null;
-        }
-        $this->readCard($job, $card, $life, $plan, $onBytes);
-        foreach ($plan->isAll ? $this->bags($card, $life) : [] as $event) {
-            $this->eyes->readAgain($event, 'permit', $onBytes);
-        }
-
-        return $plan->said;
+        $this->log->note($job, $card, CardEventKind::BackInUse, ['words' => $words]);
     }
 
     /** @throws ValidationException */
@@ -246,76 +210,8 @@ final class PermitDesk
         $permit = $this->proofs->answer($card);
         if (! $permit->isGranted) {
             $because = 'The permit is void: '.$permit->verdicts->worst()?->because;
-            $this->note($job, $card, CardEventKind::Refused, ['because' => $because, 'code' => (string) $permit->verdicts->worst()?->code]);
+            $this->log->note($job, $card, CardEventKind::Refused, ['because' => $because, 'code' => (string) $permit->verdicts->worst()?->code]);
             throw ValidationException::withMessages(["card{$card->id}" => $because]);
         }
-    }
-
-    /** @param  (\Closure(int, string): void)|null  $onBytes */
-    private function readCard(Job $job, Card $card, CardLife $life, ReadAgain $plan, ?\Closure $onBytes): void
-    {
-        $hashes = $unreadable = [];
-        $volume = Devices::card($card);
-        foreach ($plan->paths as $path) {
-            try {
-                $hashes[$path] = Content::of(
-                    $volume,
-                    $path,
-                    [],
-                    $onBytes === null ? null : static fn (int $bytes) => $onBytes($bytes, $path),
-                )->hash();
-            } catch (UnableToRead) {
-                $unreadable[] = $path;
-            }
-        }
-        $differing = [...$this->frames->learn($card->id, $life->fill, $life->seals, $hashes), ...$unreadable];
-        if ($differing !== []) {
-            $this->note($job, $card, CardEventKind::Differs, ['paths' => array_map(Names::printable(...), $differing)]);
-        }
-    }
-
-    private function plan(Card $card): ReadAgain
-    {
-        $life = $this->log->lifeOf($card);
-        $files = $this->frames
-            ->framesOn($card->id, $life->fill, $life->seals)
-            ->mapWithKeys(static fn (Frame $f): array => [$f->path => [$f->bytes, $f->modified_at, $f->hash !== null]])
-            ->all();
-        $here = array_filter($this->bags($card, $life), fn (CopyEvent $e): bool => ! is_string($this->places->now($e->destination_id)));
-
-        return ReadAgain::of(
-            $this->rules->record()->reads_again,
-            $files,
-            count($here) * (int) array_sum(array_column($files, 0)),
-            random_int(0, PHP_INT_MAX >> 1),
-        );
-    }
-
-    /** @return list<CopyEvent> the last readings of the bags of this load and of its twin, and of all others that hold any of it */
-    private function bags(Card $card, CardLife $life): array
-    {
-        $bags = [];
-        $loads = [
-            [$card->id, $life->fill],
-            ...$life->twinCheck === null ? [] : [[$life->twinCheck->twinCardId, $life->twinCheck->twinFill]],
-        ];
-        foreach ($loads as [$id, $fill]) {
-            foreach ($this->ledger->lastEvents($id, $fill) as $event) {
-                $bags[$event->id] = $event;
-            }
-        }
-        $hashes = $this->frames->framesOn($card->id, $life->fill, $life->seals)->pluck('hash')->filter()->values()->all();
-        foreach ($this->ledger->holding($hashes) as [$event]) {
-            $bags[$event->id] = $event;
-        }
-
-        return array_values(array_filter($bags, static fn (CopyEvent $e): bool => ($e->data['told'] ?? false) !== true));
-    }
-
-    /** @param  array<string, mixed>  $data */
-    private function note(Job $job, Card $card, CardEventKind $kind, array $data = []): void
-    {
-        $life = $this->log->lifeOf($card);
-        $this->log->add($card, $kind, $job->id, $life->bodyId, $life->slot, $data);
     }
 }

@@ -6,9 +6,10 @@ namespace App\Desks\House;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\KeptFindings;
+use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardLifeDesk;
 use App\Desks\Cards\CardsDesk;
-use App\Desks\Copies\CopiesDesk;
+use App\Desks\Copies\CopiesFindings;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\PeopleDesk;
@@ -34,8 +35,9 @@ final class Readiness
         private readonly KitDesk $kit,
         private readonly ShotLensDesk $shotLenses,
         private readonly CardsDesk $cards,
+        private readonly BodyCheckDesk $bodies,
         private readonly CardLifeDesk $lives,
-        private readonly CopiesDesk $copies,
+        private readonly CopiesFindings $copies,
     ) {}
 
     /** @return array<string, Verdicts> of the phases that judge something */
@@ -43,7 +45,7 @@ final class Readiness
     {
         return $this->judged[$job->id] ??= [
             ...$this->kept($job),
-            'cards' => new Verdicts([...iterator_to_array($this->cards->verdicts($job)), ...$this->lives->verdicts($job)]),
+            'cards' => new Verdicts([...iterator_to_array($this->bodies->verdicts($job)), ...$this->lives->verdicts($job)]),
             'copies' => $this->copies->verdicts($job),
         ];
     }
@@ -126,7 +128,7 @@ final class Readiness
     /** Something was shot, and all of it is on enough devices. */
     private function isSafe(Job $job): bool
     {
-        $shot = $this->copies->shotCards($job);
+        $shot = $this->cards->shot($job);
         $formatted = $this->cards
             ->cards($job)
             ->filter(fn ($card): bool => $this->cards->lifeOf($card)->fill > 1 && $this->cards->lifeOf($card)->isFree());

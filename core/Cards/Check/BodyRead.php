@@ -86,6 +86,12 @@ final readonly class BodyRead
         return $said === [] ? 'no test frame' : implode(' + ', $said);
     }
 
+    /** What was found on both cards, in words. */
+    public function found(): string
+    {
+        return ($this->mode()->value ?? 'no clear mode').": {$this->describe($this->first)} | {$this->describe($this->second)}";
+    }
+
     public function writesRaw(): bool
     {
         return in_array(FrameKind::Raw, SlotRead::kinds([...$this->testOn($this->first), ...$this->testOn($this->second)]), true);

@@ -96,7 +96,7 @@ final class HalfwaySearch
     {
         $problem = $this->problem;
         [$all, $people, $minutes, $kinds] = [$problem->all(), $problem->people, $problem->minutes, $problem->kinds];
-        [$weightsA, $weightsB, $weightsC] = $problem->weightTables();
+        [$weightsA, $weightsB, $weightsC] = $problem->tables->chunks;
         [$unionsA, $unionsB, $unionsC] = $this->search->unionTables();
         $layers = [[self::NOBODY => [0 => 0]]];
         $states = 0;

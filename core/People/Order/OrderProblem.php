@@ -14,8 +14,6 @@ final class OrderProblem
 {
     public const MOST_BITS = 62;
 
-    private const CHUNK = 12;
-
     public readonly int $count;
 
     /** @var array<int, int> by group, its people as bits */
@@ -54,8 +52,7 @@ final class OrderProblem
     /** Whether some people were left out because there are too many different ones: then costs are only bounds. */
     public bool $isPartial = false;
 
-    /** @var list<list<int|float>> weights of chunks of people */
-    private array $weightTables = [];
+    public readonly WeightTables $tables;
 
     /** @var list<array{list<int>, int|float}> all merged people that can wait: as bits where they fit, and here for the true cost */
     private array $everybody = [];
@@ -79,7 +76,10 @@ final class OrderProblem
         if ($this->count > self::MOST_BITS) {
             throw ImpossibleValue::of('groups', 'must be '.self::MOST_BITS.' at most');
         }
-        $this->mergePeople($weights);
+        $this->minutes = array_map(static fn (Group $g): int|float => $g->minutes, $groups);
+        $merged = MergedPeople::of($groups, $weights, $presence);
+        [$this->people, $this->groupsOf, $this->weights] = [$merged->people, $merged->groupsOf, $merged->weights];
+        [$this->everybody, $this->isPartial] = [$merged->everybody, $merged->isPartial];
         foreach ($this->people as $g => $people) {
             $this->within[$g] = 0;
             foreach ($this->people as $other => $more) {
@@ -90,7 +90,7 @@ final class OrderProblem
         $this->earlier = $this->readPrecedence($precedence);
         [$this->before, $this->after] = [$this->earlier->before, $this->earlier->after];
         $this->readPairs();
-        $this->buildTables();
+        $this->tables = WeightTables::from($this->weights);
     }
 
     public function all(): int
@@ -101,22 +101,7 @@ final class OrderProblem
     /** The weight of a set of merged people. */
     public function weight(int $people): int|float
     {
-        $sum = 0;
-        for ($i = 0; $people !== 0; $i++, $people >>= self::CHUNK) {
-            $sum += $this->weightTables[$i][$people & 0xFFF];
-        }
-
-        return $sum;
-    }
-
-    /**
-     * The weights of chunks of twelve people, for loops that cannot call weight() each time.
-     *
-     * @return list<list<int|float>>
-     */
-    public function weightTables(): array
-    {
-        return $this->weightTables;
+        return $this->tables->of($people);
     }
 
     /**
@@ -199,44 +184,6 @@ final class OrderProblem
         return $this->earlier->isKept($order);
     }
 
-    /** @param  array<string, int|float>  $weights */
-    private function mergePeople(array $weights): void
-    {
-        $groupsOf = [];
-        foreach ($this->groups as $index => $group) {
-            $this->minutes[] = $group->minutes;
-            foreach ($group->people as $person) {
-                $groupsOf[$person] = ($groupsOf[$person] ?? 0) | (1 << $index);
-            }
-        }
-        $merged = [];
-        foreach ($groupsOf as $person => $groups) {
-            $isAlways = $groups === $this->all();
-            $isOnce = $this->presence === Presence::Called && ($groups & ($groups - 1)) === 0;
-            $weight = $weights[$person] ?? 1;
-            if (! $isAlways && ! $isOnce && $weight > 0) {
-                $merged[$groups] = ($merged[$groups] ?? 0) + $weight;
-            }
-        }
-        arsort($merged);
-        $this->people = array_fill(0, $this->count, 0);
-        foreach ($merged as $groups => $weight) {
-            $indexes = array_values(array_filter(array_keys($this->minutes), static fn (int $g): bool => ($groups & (1 << $g)) !== 0));
-            $this->everybody[] = [$indexes, $weight];
-            $bit = count($this->groupsOf);
-            if ($bit >= self::MOST_BITS) {
-                $this->isPartial = true;
-
-                continue;
-            }
-            $this->groupsOf[] = $groups;
-            $this->weights[] = $weight;
-            foreach ($indexes as $index) {
-                $this->people[$index] |= 1 << $bit;
-            }
-        }
-    }
-
     /** @param  list<array{string, string}>  $precedence */
     private function readPrecedence(array $precedence): Earlier
     {
@@ -272,19 +219,5 @@ final class OrderProblem
         }
         $kinds = array_flip(array_values(array_unique($this->ends)));
         $this->kinds = array_map(static fn (int $ends): int => $kinds[$ends], $this->ends);
-    }
-
-    private function buildTables(): void
-    {
-        for ($from = 0; $from < self::MOST_BITS; $from += self::CHUNK) {
-            $table = [0];
-            for ($bit = 0; $bit < self::CHUNK; $bit++) {
-                $weight = $this->weights[$from + $bit] ?? 0;
-                foreach ($table as $sum) {
-                    $table[] = $sum + $weight;
-                }
-            }
-            $this->weightTables[] = $table;
-        }
     }
 }

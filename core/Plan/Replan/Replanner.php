@@ -16,28 +16,20 @@ use NorthSatchel\Plan\Timeline\Ways;
  */
 final class Replanner
 {
-    private const VALUE = 1_000_000;
+    public const VALUE = 1_000_000;
 
-    private const SKIPPED = 1_000;
+    public const SKIPPED = 1_000;
 
-    private const MOVED = 1;
+    public const MOVED = 1;
 
     /** Labels a stage of the quick first pass, whose answer prunes the exact one. */
     private const BEAM = 120;
 
     private const MOST_LABELS = 12_000;
 
-    private const PRICE_ROUNDS = 4;
-
     private const FARTHEST_BACK = 720;
 
-    /** @var list<list<string|null>> where one can be before each segment */
-    private array $reachable = [];
-
-    /** @var list<array<string, Staircase>> for each segment and place the best that is still to come */
-    private array $toCome = [];
-
-    private int $price = 0;
+    private readonly Ahead $ahead;
 
     private readonly PocketRoom $room;
 
@@ -56,8 +48,9 @@ final class Replanner
     ) {
         $this->room = new PocketRoom($segments, $pockets);
         $at = [$place];
+        $reachable = [];
         foreach ($segments as $segment) {
-            $this->reachable[] = $at;
+            $reachable[] = $at;
             foreach ($at as $from) {
                 $ways->needed($from, $segment->place ?? $from);
             }
@@ -66,12 +59,12 @@ final class Replanner
                 $at[] = $segment->place;
             }
         }
-        $this->reachable[] = $at;
+        $this->ahead = new Ahead($segments, [...$reachable, $at], $place, $pockets, $ways);
     }
 
     public function best(): Replan
     {
-        $this->priceThePockets();
+        $this->ahead->priceThePockets($this->now);
         [$best, $isCut] = $this->search($this->now, self::BEAM, null);
         if ($isCut) {
             [$best, $isCut] = $this->search($this->now, self::MOST_LABELS, $best);
@@ -86,8 +79,7 @@ final class Replanner
     /** The smallest whole number of minutes earlier at which it could still be done. */
     private function shortBy(): ?int
     {
-        $this->price = 0;
-        $this->lookAhead(withValues: false);
+        $this->ahead->lookForAny();
         if (! $this->isFeasibleAt($this->now - self::FARTHEST_BACK)) {
             return null;
         }
@@ -110,106 +102,6 @@ final class Replanner
         return $this->search($now, self::MOST_LABELS, null, withValues: false)[0] !== null;
     }
 
-    /** The bound is convex in the price: a few looks around the first guess find about where it is least. */
-    private function priceThePockets(): void
-    {
-        $guess = $this->pocketPrice();
-        $best = null;
-        $bestBound = PHP_INT_MAX;
-        $tried = [];
-        $step = intdiv($guess, 2);
-        for ($round = 0, $at = 0; $round < self::PRICE_ROUNDS; $round++) {
-            foreach ($round === 0 ? [0, $guess] : [$at - $step, $at + $step] as $price) {
-                if ($price >= 0 && ! isset($tried[$price])) {
-                    $tried[$price] = true;
-                    $bound = $this->boundAt($price);
-                    if ($best === null || $bound < $bestBound) {
-                        $best = $price;
-                        $bestBound = $bound;
-                    }
-                }
-            }
-            $at = (int) $best;
-            $step = $round === 0 ? $step : intdiv($step, 2);
-        }
-        $this->boundAt((int) $best);
-    }
-
-    private function boundAt(int $price): int
-    {
-        $this->price = $price;
-        $this->lookAhead(withValues: true);
-        $ahead = ($this->toCome[0][(string) $this->place] ?? null)?->at($this->now);
-
-        return $ahead === null ? PHP_INT_MAX : $ahead + $price * (int) array_sum($this->pockets);
-    }
-
-    /**
-     * What a minute of the pockets is worth at the margin: the density at which the movable segments,
-     * best first, fill them.
-     */
-    private function pocketPrice(): int
-    {
-        $room = array_sum($this->pockets);
-        $movable = array_filter($this->segments, static fn (Rest $s): bool => $s->isMovable() && $s->movedMinutes() > 0);
-        usort(
-            $movable,
-            static fn (Rest $a, Rest $b): int => $b->movedValue() * $a->movedMinutes() <=> $a->movedValue() * $b->movedMinutes(),
-        );
-        foreach ($movable as $segment) {
-            $room -= $segment->movedMinutes();
-            if ($room < 0) {
-                return intdiv($segment->movedValue() * self::VALUE, $segment->movedMinutes());
-            }
-        }
-
-        return 0;
-    }
-
-    /** From the last segment back: the best still to come from each place at each time, pockets at their price. */
-    private function lookAhead(bool $withValues): void
-    {
-        $count = count($this->segments);
-        $this->toCome = array_fill(0, $count + 1, []);
-        foreach ($this->reachable[$count] as $place) {
-            $this->toCome[$count][(string) $place] = Staircase::flat(0);
-        }
-        for ($i = $count - 1; $i >= 0; $i--) {
-            $segment = $this->segments[$i];
-            foreach ($this->reachable[$i] as $place) {
-                $this->toCome[$i][(string) $place] = Staircase::best($this->waysOn($i, $segment, $place, $withValues));
-            }
-        }
-    }
-
-    /** @return list<Staircase> */
-    private function waysOn(int $i, Rest $segment, ?string $place, bool $withValues): array
-    {
-        $ways = [];
-        $here = $this->toCome[$i + 1][(string) $place] ?? null;
-        if ($here !== null && ! $segment->isMust) {
-            $ways[] = $here->plus($withValues ? -self::SKIPPED : 0);
-        }
-        if ($here !== null && $segment->isMovable()) {
-            $ways[] = $here->plus(
-                $withValues ? $segment->movedValue() * self::VALUE - self::MOVED - $this->price * $segment->movedMinutes() : 0,
-            );
-        }
-        $there = $this->toCome[$i + 1][(string) ($segment->place ?? $place)] ?? null;
-        if ($there !== null) {
-            foreach ($segment->doings() as [, $minutes, $value]) {
-                $ways[] = $there->before(
-                    $segment,
-                    $minutes,
-                    $this->ways->needed($place, $segment->place ?? $place),
-                    $withValues ? $value * self::VALUE : 0,
-                );
-            }
-        }
-
-        return $ways;
-    }
-
     /**
      * @param  Label|null  $known  a solution already found: only better ones are looked for
      * @return array{Label|null, bool} the best found; whether labels were cut, so that it may not be the best there is
@@ -222,7 +114,7 @@ final class Replanner
             $next = new Frontier();
             foreach ($labels as $label) {
                 foreach ($this->extend($label, $segment, $i + 1, $withValues) as $grown) {
-                    $bound = $this->bound($i + 1, $grown);
+                    $bound = $this->ahead->bound($i + 1, $grown);
                     if ($bound !== null && ($known === null || $bound >= $known->score)) {
                         $next->add($grown, $bound);
                     }
@@ -239,14 +131,6 @@ final class Replanner
         }
 
         return [$best, $isCut];
-    }
-
-    /** Null when what is left cannot be done from here. */
-    private function bound(int $stage, Label $label): ?int
-    {
-        $ahead = ($this->toCome[$stage][(string) $label->place] ?? null)?->at($label->time);
-
-        return $ahead === null ? null : $label->score + $ahead + $this->price * (int) array_sum($label->left);
     }
 
     /** @return list<Label> */

@@ -48,8 +48,9 @@ final class Timeline
         foreach ($this->order as $id) {
             $this->earliestStart[$id] = $this->parts[$id]->fixedStart ?? $this->pushed($id);
         }
+        $clash = new Clash($this->parts, $this->follows, $start);
         foreach (array_keys($this->parts) as $id) {
-            $this->findConflicts((string) $id);
+            $this->findConflicts((string) $id, $clash);
         }
         $this->backward();
     }
@@ -162,94 +163,18 @@ final class Timeline
         return $at;
     }
 
-    private function findConflicts(string $id): void
+    private function findConflicts(string $id, Clash $clash): void
     {
         $part = $this->parts[$id];
         if ($part->fixedStart !== null && $this->pushed($id) > $part->fixedStart) {
-            $this->conflicts[] = new Conflict($this->clash($id, $part->fixedStart), $this->pushed($id) - $part->fixedStart, 'anchor');
+            $this->conflicts[] = new Conflict($clash->ending($id, $part->fixedStart), $this->pushed($id) - $part->fixedStart, 'anchor');
         }
         $end = $this->earliestStart[$id] + $part->minutes;
         if ($part->latestEnd !== null && $end > $part->latestEnd) {
             $latest = $part->latestEnd - $part->minutes;
-            $ids = $part->fixedStart !== null ? [$id] : $this->clash($id, $latest);
+            $ids = $part->fixedStart !== null ? [$id] : $clash->ending($id, $latest);
             $this->conflicts[] = new Conflict($ids, $end - $part->latestEnd, 'latest_end');
         }
-    }
-
-    /**
-     * The smallest chain whose segments, one after the other from the earliest that the first of them
-     * allows by itself, bring the last one past a time; of equally small ones the latest.
-     *
-     * @return list<string>
-     */
-    private function clash(string $late, int $limit): array
-    {
-        $chains = [[$late]];
-        while ($chains !== []) {
-            $best = null;
-            $bestAt = $limit;
-            $longer = [];
-            foreach ($chains as $chain) {
-                $at = $this->arrival($chain);
-                if ($at > $bestAt) {
-                    $best = $chain;
-                    $bestAt = $at;
-                }
-                foreach (array_keys($this->follows[$chain[0]]) as $before) {
-                    $longer[] = [(string) $before, ...$chain];
-                }
-            }
-            if ($best !== null) {
-                return $best;
-            }
-            // Chains that start alike differ only in what follows; the one that pushes most stands for all.
-            $chains = $this->strongest($longer);
-        }
-
-        return [$late];
-    }
-
-    /**
-     * @param  list<non-empty-list<string>>  $chains
-     * @return list<non-empty-list<string>> one for each first segment
-     */
-    private function strongest(array $chains): array
-    {
-        $byHead = [];
-        foreach ($chains as $chain) {
-            $known = $byHead[$chain[0]] ?? null;
-            if ($known === null || $this->length($chain) > $this->length($known)) {
-                $byHead[$chain[0]] = $chain;
-            }
-        }
-
-        return array_values($byHead);
-    }
-
-    /** @param  non-empty-list<string>  $chain */
-    private function arrival(array $chain): int
-    {
-        $first = $this->parts[$chain[0]];
-        $at = count($chain) > 1 && $first->fixedStart !== null ? $first->fixedStart : max($this->start, $first->earliest ?? $this->start);
-        for ($i = 1; $i < count($chain); $i++) {
-            $at += $this->parts[$chain[$i - 1]]->minutes + $this->follows[$chain[$i]][$chain[$i - 1]];
-            $part = $this->parts[$chain[$i]];
-            $isLast = $i === count($chain) - 1;
-            $at = ! $isLast && $part->fixedStart !== null ? $part->fixedStart : max($at, $part->earliest ?? $at);
-        }
-
-        return $at;
-    }
-
-    /** @param  non-empty-list<string>  $chain */
-    private function length(array $chain): int
-    {
-        $minutes = 0;
-        for ($i = 1; $i < count($chain); $i++) {
-            $minutes += $this->parts[$chain[$i - 1]]->minutes + $this->follows[$chain[$i]][$chain[$i - 1]];
-        }
-
-        return $minutes;
     }
 
     private function backward(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Copies;
 
 use NorthSatchel\Copies\Audit\AuditCopy;
+use NorthSatchel\Copies\Audit\AuditJudge;
 use NorthSatchel\Copies\Audit\AuditLoad;
 use NorthSatchel\Copies\Audit\AuditPlace;
 use NorthSatchel\Copies\Audit\AuditRule;
@@ -50,7 +51,7 @@ final class AuditTest extends TestCase
     /** @return list<string> */
     private static function codes(CopyAudit $audit): array
     {
-        return array_map(static fn (Verdict $v): string => $v->code, $audit->verdicts());
+        return array_map(static fn (Verdict $v): string => $v->code, AuditJudge::of($audit));
     }
 
     /** Three copies, two kinds of device, one in another place (common practice, no source). */

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Cards;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\RunDesk;
 use App\Desks\Cards\SealDesk;
 use App\Desks\Copies\CardsPage;
 use App\Desks\Copies\PermitDesk;
+use App\Desks\Copies\PermitLook;
 use App\Desks\House\Readiness;
 use App\Devices\FolderNotAllowed;
 use App\Http\Requests\Cards\LossRequest;
@@ -36,7 +38,7 @@ final class CardsController
         ]);
     }
 
-    public function check(int $job, CardsDesk $desk): RedirectResponse
+    public function check(int $job, BodyCheckDesk $desk): RedirectResponse
     {
         $desk->readTestFrames(BriefDesk::open($job));
 
@@ -80,11 +82,18 @@ final class CardsController
     }
 
     /** Card and copies are read again for it: at once where that is quick, in the background where it is not. */
-    public function permit(Request $request, int $job, int $card, CardsDesk $desk, PermitDesk $permits, RunDesk $runs): RedirectResponse
-    {
+    public function permit(
+        Request $request,
+        int $job,
+        int $card,
+        CardsDesk $desk,
+        PermitDesk $permits,
+        PermitLook $look,
+        RunDesk $runs,
+    ): RedirectResponse {
         $opened = BriefDesk::open($job);
         $chosen = $this->card($desk, $opened, $card);
-        if ($permits->bytesToRead($chosen) > (int) config('satchel.reads_at_once')) {
+        if ($look->bytesToRead($chosen) > (int) config('satchel.reads_at_once')) {
             $runs->start($opened, 'permit', [$card]);
         } else {
             $permits->ask($opened, $chosen, (string) $request->user()?->name);

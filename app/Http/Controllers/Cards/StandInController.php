@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Cards;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\StandInDesk;
 use App\Devices\StandIn\Fault;
@@ -16,7 +17,7 @@ use Illuminate\Http\Request;
 /** The demo's hands on the stand-in cameras. */
 final class StandInController
 {
-    public function __construct(private readonly StandInDesk $desk, private readonly CardsDesk $cards) {}
+    public function __construct(private readonly StandInDesk $desk, private readonly CardsDesk $cards, private readonly BodyCheckDesk $bodies) {}
 
     public function test(int $job): RedirectResponse
     {
@@ -57,7 +58,7 @@ final class StandInController
     private function fireAndRead(Job $job): RedirectResponse
     {
         $this->desk->fireTestFrames($job);
-        $this->cards->readTestFrames($job);
+        $this->bodies->readTestFrames($job);
 
         return redirect("/jobs/{$job->id}/cards")->with('said', 'Every body has fired at the same moment, and the cards are read.');
     }
