@@ -30,19 +30,7 @@ final readonly class Verdicts implements \Countable, \IteratorAggregate
     /** The same with words in front of each finding. */
     public function headed(string $words): self
     {
-        return new self(
-            array_map(
-                static fn (Verdict $v): Verdict => new Verdict(
-                    $v->severity,
-                    $v->code,
-                    $words.$v->finding,
-                    $v->because,
-                    $v->figures,
-                    $v->remedy,
-                ),
-                $this->list,
-            ),
-        );
+        return new self(array_map(static fn (Verdict $v): Verdict => $v->headed($words), $this->list));
     }
 
     public function worst(): ?Verdict

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Exposure;
 
+use NorthSatchel\Looked;
 use NorthSatchel\Optics\FrameEdge;
 use NorthSatchel\Verdict;
 
@@ -21,7 +22,7 @@ final class FlashJudge
         return [
             self::sync($plan),
             self::power($plan, $frames),
-            self::evenness($even, $depthM),
+            ...$depthM > 0 ? [self::evenness($even, $depthM)] : [],
             ...$edge === null || $edge->isOutside ? [] : [self::inFrame($edge)],
         ];
     }
@@ -51,6 +52,7 @@ final class FlashJudge
                 'flash.sync',
                 'The shutter synchronises.',
                 "{$said}; the body syncs up to ".FlashWay::shutter($plan->syncS).'.',
+                Looked::one("{$shutter} against the sync speed"),
             );
         }
         $works = array_values(array_filter($plan->ways, static fn (FlashWay $w): bool => $w->power !== null));
@@ -102,7 +104,7 @@ final class FlashJudge
                     ' m away it is a third of a stop, which nobody sees; or feather the light over the front row.',
                 ['stops' => $stops],
             )
-            : Verdict::fine('flash.even', 'Front and back row are lit alike.', "{$stops} stops apart over {$depthM} m.", [
+            : Verdict::fine('flash.even', 'Front and back row are lit alike.', "{$stops} stops apart over {$depthM} m.", Looked::one('both rows'), [
                 'stops' => $stops,
             ]);
     }

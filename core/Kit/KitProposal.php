@@ -8,6 +8,7 @@ use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Pack\PackJudge;
 use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Looked;
 use NorthSatchel\Time\Patience;
 use NorthSatchel\Verdict;
 
@@ -121,16 +122,34 @@ final readonly class KitProposal
             );
         }
 
+        $looked = Looked::at(count($this->chosen), 'thing');
+        $finding = ($looked->words ?? 'Nothing').', '.PackJudge::kg($this->grams).'.';
+        $isWhole = $verdicts === [];
+
         return [
             ...$verdicts,
-            Verdict::fine(
-                'kit.proposal',
-                count($this->chosen).' things, '.PackJudge::kg($this->grams).'.',
-                $this->isOptimal
-                    ? 'Proven: no lighter choice from this shelf holds the plan (cells and cards are chosen after the bodies).'
-                    : 'The best found in the time; a lighter one may exist.',
-                ['grams' => $this->grams],
-            ),
+            match (true) {
+                $looked === null => Verdict::mind(
+                    'kit.proposal-none',
+                    'Nothing is proposed.',
+                    'The plan asks for nothing that is on the shelf: write segments with their shots, and put the gear on the shelf.',
+                ),
+                $this->isOptimal && $isWhole => Verdict::fine(
+                    'kit.proposal',
+                    $finding,
+                    'Proven: no lighter choice from this shelf holds the plan (cells and cards are chosen after the bodies).',
+                    $looked,
+                    ['grams' => $this->grams],
+                ),
+                default => Verdict::mind(
+                    'kit.proposal-part',
+                    $finding,
+                    $isWhole
+                        ? 'The best found in the time; a lighter one may exist.'
+                        : 'It does not give all that the plan asks for: what is missing stands here too.',
+                    ['grams' => $this->grams],
+                ),
+            },
         ];
     }
 

@@ -17,6 +17,7 @@ final readonly class Calling
      * @param  list<string>  $found  names
      * @param  list<int>  $shot  ids of groups
      * @param  list<int>  $later  ids of groups put off
+     * @param  array<int, list<string>>  $thereWhenShot  by id of a shot group, who was found by then
      */
     public function __construct(
         private Family $family,
@@ -24,6 +25,7 @@ final readonly class Calling
         private array $found,
         private array $shot,
         private array $later,
+        private array $thereWhenShot = [],
     ) {}
 
     /** @return list<int> ids of the groups still to shoot: those put off come last */
@@ -91,28 +93,54 @@ final readonly class Calling
         return array_values(array_diff($this->groups[$groupId]->people, $this->found, $this->family->couple()));
     }
 
+    /** @return list<int> ids of the groups that are shot, in the order of the list */
+    public function shot(): array
+    {
+        return array_values(array_intersect(array_keys($this->groups), $this->shot));
+    }
+
+    /** Whether a group was shot while nobody but the two was ticked as found in it. */
+    public function isUnticked(int $groupId): bool
+    {
+        $others = array_diff($this->groups[$groupId]->people, $this->family->couple());
+
+        return $others !== [] && array_intersect($others, $this->thereWhenShot[$groupId] ?? []) === [];
+    }
+
+    /** @return list<string> who belongs into a shot group and was not found by then; the two always are */
+    public function absent(int $groupId): array
+    {
+        return array_values(
+            array_diff($this->groups[$groupId]->people, $this->thereWhenShot[$groupId] ?? [], $this->family->couple()),
+        );
+    }
+
+    /** @return list<string> who of the family is in no group, the two aside */
+    public function inNone(): array
+    {
+        $in = array_merge(...array_map(static fn (FamilyGroup $g): array => $g->people, array_values($this->groups)) ?: [[]]);
+        $all = array_map(static fn (Relative $r): string => $r->name, $this->family->people());
+
+        return array_values(array_diff($all, $in, $this->family->couple()));
+    }
+
     /** @return list<string> who has been in all of their groups */
     public function canGo(): array
     {
         $needed = array_merge(...array_map(fn (int $id): array => $this->groups[$id]->people, $this->left()) ?: [[]]);
-        $been = array_merge(...array_map(fn (int $id): array => $this->groups[$id]->people ?? [], $this->shot) ?: [[]]);
+        $been = $leftOut = [];
+        foreach ($this->shot() as $id) {
+            $been = [...$been, ...$this->groups[$id]->people];
+            $leftOut = [...$leftOut, ...$this->isUnticked($id) ? [] : $this->absent($id)];
+        }
 
-        return array_values(array_diff(array_unique($been), $needed, $this->family->couple()));
+        return array_values(array_diff(array_unique($been), $needed, $leftOut, $this->family->couple()));
     }
 
-    /**
-     * Before letting people go: the musts among the groups still owed.
-     *
-     * @return list<string> titles
-     */
-    public function owedMusts(): array
+    /** Somebody with the two, as a group is called: names with commas. */
+    public function withTheTwo(string $name): string
     {
-        return array_values(
-            array_map(
-                fn (int $id): string => $this->groups[$id]->title,
-                array_filter($this->left(), fn (int $id): bool => $this->groups[$id]->priority->value === 'must'),
-            ),
-        );
+        return implode(', ', [...$this->family->couple(), $name]);
     }
 
     public function isFound(string $name): bool

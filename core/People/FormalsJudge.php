@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
@@ -41,7 +42,8 @@ final class FormalsJudge
                 ),
             ]);
         }
-        if ($now->order === []) {
+        $looked = Looked::at(count($now->order), 'group');
+        if ($looked === null) {
             return new Verdicts([
                 Verdict::fix(
                     'people.no-groups',
@@ -56,10 +58,10 @@ final class FormalsJudge
         return new Verdicts([
             ...WhoIsWhere::apart($family, $now),
             ...WhoIsWhere::forgotten($family, $now),
-            ...self::fit($now, $segment, $day),
+            ...self::fit($now, $segment, $day, $looked),
             ...self::leaving($family, $now, $segment, $day),
             ...self::precedence($family, $now),
-            ...self::order($now, $best),
+            ...self::order($now, $best, $looked),
             ...self::told($family),
             self::blinks($now),
         ]);
@@ -68,7 +70,7 @@ final class FormalsJudge
     /**
      * @return list<Verdict>
      */
-    private static function fit(StandTime $now, ?FormalsSegment $segment, LocalDay $day): array
+    private static function fit(StandTime $now, ?FormalsSegment $segment, LocalDay $day, Looked $looked): array
     {
         $minutes = (int) ceil($now->totalMinutes);
         if ($segment === null) {
@@ -101,6 +103,7 @@ final class FormalsJudge
                 "{$minutes} of {$segment->minutes} min, from {$day->face($segment->startsAt)} to {$day->face(
                     $segment->startsAt + 60 * $minutes,
                 )}.",
+                $looked,
                 ['minutes' => $minutes],
             ),
         ];
@@ -174,15 +177,19 @@ final class FormalsJudge
     }
 
     /** @return list<Verdict> */
-    private static function order(StandTime $now, ?StandTime $best): array
+    private static function order(StandTime $now, ?StandTime $best, Looked $looked): array
     {
-        $saved = $best === null ? 0.0 : round($now->waiting - $best->waiting, 1);
-        if ($best === null || $saved < self::WORTH_MINUTES) {
+        if ($best === null || count($now->order) < 2) {
+            return [];
+        }
+        $saved = round($now->waiting - $best->waiting, 1);
+        if ($saved < self::WORTH_MINUTES) {
             return [
                 Verdict::fine(
                     'people.order',
                     'No other order spares much waiting.',
                     "In this one people wait {$now->waiting} person-minutes, the old and the very young counted more.",
+                    $looked,
                     ['waiting' => $now->waiting],
                 ),
             ];

@@ -6,6 +6,7 @@ namespace NorthSatchel\People;
 
 use NorthSatchel\Exposure\ClearSky;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Looked;
 use NorthSatchel\Optics\RowsFocus;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -124,15 +125,19 @@ final readonly class GroupSetup
                 ['distance_m' => $this->distanceM, 'room_m' => $this->roomM],
             );
         } else {
-            $verdicts[] = Verdict::fine(
-                'people.room',
-                "{$this->focalMm} mm from {$this->distanceM} m holds all.",
-                "{$rows} ".
-                    ($rows === 1 ? 'row' : 'rows').
-                    ", {$width} m wide with a tenth to spare at each side".
-                    ($this->roomM === null ? '; how much room there is nobody has said.' : "; there are {$this->roomM} m."),
-                ['distance_m' => $this->distanceM],
-            );
+            $finding = "{$this->focalMm} mm from {$this->distanceM} m holds all.";
+            $because = "{$rows} ".($rows === 1 ? 'row' : 'rows').", {$width} m wide with a tenth to spare at each side";
+            $figures = ['distance_m' => $this->distanceM];
+            $verdicts[] =
+                $this->roomM === null
+                    ? Verdict::mind('people.room-unknown', $finding, "{$because}; how much room there is nobody has said.", $figures)
+                    : Verdict::fine(
+                        'people.room',
+                        $finding,
+                        "{$because}; there are {$this->roomM} m.",
+                        Looked::one("{$this->distanceM} m against {$this->roomM} m"),
+                        $figures,
+                    );
         }
         if ($this->focus->fNumber === null) {
             $verdicts[] = Verdict::fix(
@@ -199,6 +204,7 @@ final readonly class GroupSetup
                 'people.light',
                 "ISO {$this->iso} at 1/{$shutter} s.",
                 "{$at} {$this->sway->why($shutter)} Not slower than 1/{$this->sway->slowest} s.",
+                Looked::one("EV {$this->ev100} at f/{$this->focus->fNumber}"),
                 $figures,
             ),
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -73,11 +74,19 @@ final readonly class TeamSchedule
             ]);
         }
 
+        $looked = Looked::at(count($this->order), 'team');
+        if ($looked === null || $looked->count === 1) {
+            return new Verdicts([
+                Verdict::mind('teams.one', "Over after {$finish} min.", 'Of one team there is no order to choose.', ['finish_minutes' => $finish]),
+            ]);
+        }
+
         return new Verdicts([
             Verdict::fine(
                 'teams.order',
                 "Over after {$finish} min: {$names}.",
                 "No other order is over earlier (Johnson's rule); with one light set it would take {$one} min.",
+                $looked,
                 ['finish_minutes' => $finish],
             ),
         ]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 
 /** Who must not meet, and who is in no group. */
@@ -57,12 +58,17 @@ final class WhoIsWhere
                 static fn (string $name): bool => ! isset($now->people[$name]),
             ),
         );
+        $looked = Looked::at(count($family->people()), 'person', 'people');
+        if ($looked === null) {
+            return [];
+        }
         if ($none === []) {
             return [
                 Verdict::fine(
                     'people.all-in',
                     'Everybody is in a group.',
-                    count($family->people()).' people, '.count($now->order).' groups.',
+                    "{$looked->words}, ".count($now->order).(count($now->order) === 1 ? ' group.' : ' groups.'),
+                    $looked,
                 ),
             ];
         }

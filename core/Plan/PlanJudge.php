@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
+use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
 use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Verdict;
@@ -28,13 +29,16 @@ final class PlanJudge
         if ($day->segments === []) {
             $verdicts[] = Verdict::mind('plan.empty', 'The day has no segments yet.', 'Nothing is planned, so nothing can be judged.');
         }
-        $verdicts = array_values(array_filter($verdicts));
-        $found = new Verdicts($verdicts);
-        if ($found->open() === 0 && $day->segments !== []) {
-            $verdicts[] = self::holds($day);
-        }
 
-        return new Verdicts($verdicts);
+        return new Verdicts(array_filter($verdicts));
+    }
+
+    /** What all judges of a day found, and, where none of them found anything open, that it holds. */
+    public static function concluded(PlannedDay $day, Verdicts $found): Verdicts
+    {
+        $looked = Looked::at(count($day->segments), 'segment');
+
+        return $looked === null || $found->open() > 0 ? $found : $found->with(new Verdicts([self::holds($day, $looked)]));
     }
 
     /** @return array<string, Handover> what two lanes share counts once */
@@ -219,7 +223,7 @@ final class PlanJudge
         );
     }
 
-    private static function holds(PlannedDay $day): Verdict
+    private static function holds(PlannedDay $day, Looked $looked): Verdict
     {
         $thinnest = null;
         foreach ($day->handovers() as $h) {
@@ -227,10 +231,12 @@ final class PlanJudge
         }
         $because =
             $thinnest === null
-                ? 'Nothing overlaps, and no outdoor segment runs into the dark.'
+                ? 'No two of one photographer follow each other; none runs into the dark that should not.'
                 : "The thinnest spot is before {$thinnest->after->title}: {$thinnest->slackMinutes()} min of slack ".
                     "after {$thinnest->travelMinutes} min of way.";
 
-        return Verdict::fine('plan.holds', 'The day holds as planned.', $because, ['least_slack_minutes' => $thinnest?->slackMinutes()]);
+        return Verdict::fine('plan.holds', 'The day holds as planned.', "{$looked->words}. {$because}", $looked, [
+            'least_slack_minutes' => $thinnest?->slackMinutes(),
+        ]);
     }
 }

@@ -32,6 +32,12 @@ final readonly class TapLog
         return array_values(array_filter($this->taps, static fn (Tap $tap): bool => in_array($tap->kind, $kinds, true)));
     }
 
+    /** As it stood right after one of its taps. */
+    public function until(Tap $last): self
+    {
+        return new self(array_values(array_filter($this->taps, static fn (Tap $tap): bool => self::order($tap, $last) <= 0)));
+    }
+
     /**
      * Whether each thing is on: whether the last tap on it was of this kind, or of the one that takes it back.
      *

@@ -10,10 +10,11 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Brief\BriefFacts;
+use NorthSatchel\Brief\BriefJudge;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Judge\ZoneJudge;
 use NorthSatchel\Time\ClockTime;
-use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** Brief: who, what, where, when. */
@@ -32,7 +33,7 @@ final class BriefDesk
     /** @return Collection<int, Job> by date */
     public static function all(): Collection
     {
-        return self::joined(self::query()->orderBy('date')->orderBy('covered_from')->get());
+        return self::joined(self::query()->with('people')->orderBy('date')->orderBy('covered_from')->get());
     }
 
     /** @return Collection<int, Job> those of the last month and of the time to come, by date */
@@ -106,33 +107,18 @@ final class BriefDesk
 
     public function verdicts(Job $job): Verdicts
     {
-        $verdicts = [];
-        if ($job->place->latitude === null) {
-            $verdicts[] = Verdict::fix(
-                'brief.no-coordinates',
-                "{$job->place->name} has no coordinates.",
-                'Without them neither the sun nor the ways can be worked out.',
-            );
-        }
-        $verdicts = [...$verdicts, ...ZoneJudge::of($job->place->name, JobDay::pointOf($job->place), JobDay::of($job))];
-        if (trim((string) $job->must_haves) === '') {
-            $verdicts[] = Verdict::mind(
-                'brief.no-must-haves',
-                'No must-haves are written down.',
-                'Ask the client what cannot be missing; it decides what is cut when the day runs late.',
-            );
-        }
-        $days = JobDay::daysTo($job);
-        if ($verdicts === []) {
-            $when = $days > 0 ? "{$days} days to go" : ($days === 0 ? 'it is today' : abs($days).' days ago');
-            $verdicts[] = Verdict::fine(
-                'brief.complete',
-                'The brief says what is needed.',
-                "Who, where, when and what must not be missed are written down; {$when}.",
-            );
-        }
+        $job->loadMissing('people');
 
-        return new Verdicts($verdicts);
+        return BriefJudge::of(
+            new BriefFacts(
+                $job->place->name,
+                $job->place->latitude !== null,
+                $job->people->count() + (trim((string) $job->client) === '' ? 0 : 1),
+                count(array_filter(array_map(trim(...), explode("\n", (string) $job->must_haves)))),
+                JobDay::daysTo($job),
+            ),
+            ZoneJudge::of($job->place->name, JobDay::pointOf($job->place), JobDay::of($job)),
+        );
     }
 
     /**

@@ -51,6 +51,7 @@ final class HomeDesk
                     ->map(static fn (Packing $p): string => $p->item->label)
                     ->all(),
             ),
+            $job->packing->count(),
             array_values($items->where('kind', 'paper')->pluck('label')->all()),
         );
     }

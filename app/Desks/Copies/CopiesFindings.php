@@ -10,6 +10,7 @@ use App\Models\Brief\Job;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use NorthSatchel\Copies\Audit\AuditJudge;
+use NorthSatchel\Copies\Audit\Enough;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -59,19 +60,8 @@ final class CopiesFindings
                 $verdicts[] = $this->tooFew($row, $wantedHere);
             }
         }
-        if ($verdicts === [] && $this->copies->grid($job) !== []) {
-            $verdicts[] = Verdict::fine(
-                'copies.enough',
-                'Every shot card is on enough devices.',
-                "Each lies verified on at least {$wanted}, the cards themselves not counted.",
-            );
-        }
-        if ($this->copies->grid($job) === []) {
-            $verdicts[] = Verdict::mind(
-                'copies.nothing-yet',
-                'Nothing waits to be copied.',
-                'No card of this job is shot and unformatted: of copies there is nothing to say yet.',
-            );
+        if ($verdicts === []) {
+            $verdicts[] = Enough::of(count($this->copies->grid($job)), $wanted);
         }
         foreach ($this->places->sharing() as $id => $others) {
             $verdicts[] = Verdict::fix(

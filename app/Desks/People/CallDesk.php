@@ -21,6 +21,7 @@ use NorthSatchel\People\RealPace;
 use NorthSatchel\People\StandTime;
 use NorthSatchel\Taps\Tap;
 use NorthSatchel\Taps\TapKind;
+use NorthSatchel\Taps\TapLog;
 
 /** The list being called, by the photographer and by the caller with a link; its state follows from the taps alone. */
 final class CallDesk
@@ -38,13 +39,19 @@ final class CallDesk
         $names = $job->people->mapWithKeys(static fn (Person $p): array => [$p->id => $p->name])->all();
         $log = $this->taps->log($job->id);
         $known = array_keys($groups);
+        $found = static fn (TapLog $at): array => array_values(array_intersect_key($names, array_flip($at->standing(TapKind::Found))));
+        $there = [];
+        foreach ($log->ofKind(TapKind::Shot) as $tap) {
+            $there[$tap->subject()] = $found($log->until($tap));
+        }
 
         return new Calling(
             $this->people->family($job),
             $groups,
-            array_values(array_intersect_key($names, array_flip($log->standing(TapKind::Found)))),
+            $found($log),
             array_values(array_intersect($log->standing(TapKind::Shot), $known)),
             array_values(array_intersect($log->standing(TapKind::Later), $known)),
+            $there,
         );
     }
 

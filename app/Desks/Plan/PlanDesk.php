@@ -65,13 +65,15 @@ final class PlanDesk
     /** All that is to be said of one day, as planned or otherwise. */
     public function verdictsOf(Job $job, PlannedDay $day, int $number): Verdicts
     {
-        return PlanJudge::of($day)
+        $found = PlanJudge::of($day)
             ->with(ChainJudge::of($day))
             ->with(WantsJudge::of($day))
             ->with(PeopleJudge::of($day))
             ->with(SightJudge::of($day, self::separations($job)))
             ->with(AccessJudge::of($day, PassReader::windows($job, $number)))
             ->with(Welfare::of($day));
+
+        return PlanJudge::concluded($day, $found);
     }
 
     public function ruler(Job $job, int $day = 0, ?PlannedDay $planned = null): DayRuler

@@ -32,9 +32,7 @@ final class SpotLightDesk
 
         return count($verdicts) > 0
             ? $verdicts
-            : new Verdicts([
-                Verdict::fine('scout.indoors', 'Nothing outdoors waits for a spot.', 'No segment of this job depends on the sun.'),
-            ]);
+            : SpotJudge::nothingOutdoors($job->segments->count());
     }
 
     /** The light on a day that is planned otherwise. */

@@ -6,6 +6,7 @@ namespace NorthSatchel\Cards\After;
 
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\Twin\TwinVerdict;
+use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
 use NorthSatchel\Severity;
 use NorthSatchel\Verdict;
@@ -62,7 +63,7 @@ final class CardsAfter
         }
         if ($card->life->state === CardState::Permitted && $card->permit !== null) {
             return $card->permit->severity === Severity::Fine
-                ? Verdict::fine('cards.permitted', "{$label} may be formatted.", $card->permit->because)
+                ? Verdict::fine('cards.permitted', "{$label} may be formatted.", $card->permit->because, Looked::one("the permit of {$label}"))
                 : Verdict::stop(
                     'cards.permit-void',
                     "The permit of {$label} is void.",

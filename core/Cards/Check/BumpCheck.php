@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Cards\Check;
 
 use NorthSatchel\Exposure\FlashWay;
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 
 /** Has a dial turned on the hip? The newest frames of a body against the settings sheet and against those before (M13). */
@@ -43,20 +44,23 @@ final class BumpCheck
             ]),
         );
 
-        return $verdicts === []
-            ? [
-                Verdict::fine(
-                    'bump.fine',
-                    "{$label} is as planned.",
-                    'Its last frame at '.
-                        $last->clock.
-                        ': '.
-                        self::dials($last).
-                        ($sheet->isEmpty() ? '. Nothing is written on the settings sheet to compare with' : '').
-                        '.',
-                ),
-            ]
-            : $verdicts;
+        if ($verdicts !== []) {
+            return $verdicts;
+        }
+        $looked = Looked::at($sheet->limitsFor($last), 'limit of the sheet', 'limits of the sheet');
+        $took = "Its last frame at {$last->clock}: ".self::dials($last);
+
+        return [
+            $looked === null
+                ? Verdict::mind(
+                    'bump.no-sheet',
+                    "{$label}: there is nothing to compare its dials with.",
+                    $sheet->isEmpty()
+                        ? "{$took}. Nothing is written on the settings sheet: write the slowest shutter, the stops and the highest ISO there."
+                        : "{$took}; the sheet limits what this frame does not tell.",
+                )
+                : Verdict::fine('bump.fine', "{$label} is as planned.", "{$took}, within {$looked->words}.", $looked),
+        ];
     }
 
     private static function shutter(string $label, ExposedFrame $last, SettingsSheet $sheet): ?Verdict

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Cards\Check;
 
 use NorthSatchel\Kit\SaveMode;
+use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
@@ -47,7 +48,9 @@ final class CameraCheck
                     "{$body->label} is ready.",
                     "Test frames prove it: slot 1 {$body->describe($body->first)}, slot 2 {$body->describe(
                         $body->second,
-                    )}, the same bytes; its clock agrees.",
+                    )}, ".($body->planned === SaveMode::Mirror ? 'the same bytes' : "{$body->planned->value} as planned").
+                        (count($offsets) > 1 ? '; its clock agrees.' : '; there is no other clock to compare its own with.'),
+                    Looked::one("the test frames of {$body->label}"),
                 );
             }
         }

@@ -26,6 +26,19 @@ final readonly class SettingsSheet
         return $this->slowestS === null && $this->highestIso === null && $this->widest === null && $this->smallest === null;
     }
 
+    /** How many of its limits a frame can be held against. */
+    public function limitsFor(ExposedFrame $frame): int
+    {
+        return count(
+            array_filter([
+                $this->slowestS !== null && $frame->shutterS !== null,
+                $this->highestIso !== null && $frame->iso !== null,
+                $this->widest !== null && $frame->fNumber !== null,
+                $this->smallest !== null && $frame->fNumber !== null,
+            ]),
+        );
+    }
+
     public function says(): string
     {
         return $this->isEmpty()

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Cards\Permit;
 
 use NorthSatchel\Cards\Twin\Side;
+use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -58,6 +59,7 @@ final readonly class FormatPermit
                 ($q->isAlone ? ' It has no twin, so one more copy was wanted.' : '').
                 ($bad === [] ? '' : ' Found bad at 1:1 and let go in writing: '.UnsafeFiles::named($bad).'.').
                 ($q->readAgain === null ? '' : " {$q->readAgain}"),
+            Looked::at($count, 'file') ?? throw new \LogicException('Of nothing a permit was given.'),
             ['files' => $count, 'healed' => $healed, 'given_up' => $given],
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies\Audit;
 
+use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 
@@ -15,7 +16,8 @@ final class AuditJudge
     /** @return list<Verdict> */
     public static function of(CopyAudit $audit): array
     {
-        if ($audit->loads === []) {
+        $looked = Looked::at(count($audit->loads), 'card load');
+        if ($looked === null) {
             return [];
         }
         $verdicts = [...self::againstTheRule($audit), ...self::routes($audit), ...self::oneBag($audit), ...self::stale($audit)];
@@ -35,6 +37,7 @@ final class AuditJudge
                         ' elsewhere. Losing one of them within a week: '.
                         Odds::odds($audit->weekRisk()).
                         '.',
+                    $looked,
                 ),
             ]
             : $verdicts;

@@ -7,6 +7,7 @@ namespace NorthSatchel\Kit\Judge;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 
@@ -41,8 +42,10 @@ final class BudgetJudge
         $figures = [$needed => $need->count, $has => $have];
         $put = new Remedy('kit.add-kind', "Put {$short} from the shelf in", ['kind' => $kind, 'count' => $short]);
 
-        return $short > 0
+        $looked = Looked::at($have, $kind);
+
+        return $short > 0 || $looked === null
             ? Verdict::fix("{$code}-short", "{$who} fall {$short} short.", $because, $figures, $put)
-            : Verdict::fine($code, "{$who} {$do}.", $because, $figures);
+            : Verdict::fine($code, "{$who} {$do}.", $because, $looked, $figures);
     }
 }

@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Looked;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 
@@ -25,7 +26,8 @@ final class DriveJudge
         $drives = array_values(
             array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Drive && $g->number('capacity_tb') !== null),
         );
-        if ($drives === [] || $gb <= 0) {
+        $looked = Looked::at(count($drives), 'drive');
+        if ($looked === null || $gb <= 0) {
             return [];
         }
         $small = array_values(
@@ -63,6 +65,7 @@ final class DriveJudge
                             self::minutes((2 * 1000 * $gb) / $rate / 60).
                             '.'
                         : '.'),
+                $looked,
                 ['gb' => round($gb)],
             ),
         ];

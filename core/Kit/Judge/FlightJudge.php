@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 
 /**
@@ -27,7 +28,8 @@ final class FlightJudge
     public static function of(array $bag): array
     {
         $cells = array_values(array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Cell));
-        if ($cells === []) {
+        $looked = Looked::at(count($cells), 'cell');
+        if ($looked === null) {
             return [];
         }
         $over = array_filter($cells, static fn (Gear $g): bool => ($g->number('cell_wh') ?? 0) > self::APPROVED_WH);
@@ -76,6 +78,7 @@ final class FlightJudge
                     'kit.flight',
                     'The cells may fly, in hand luggage.',
                     count($cells).' spare cells, none above 100 Wh; contacts covered, none damaged.'.$decides,
+                    $looked,
                     ['cells' => count($cells)],
                 ),
             ]

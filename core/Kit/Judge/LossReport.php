@@ -8,6 +8,7 @@ use NorthSatchel\Kit\LoseOne;
 use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 
@@ -91,6 +92,17 @@ final class LossReport
         return array_values(array_filter($this->rows, static fn (LossRow $r): bool => $r->breaksAMust()));
     }
 
+    /** What is said where no single loss breaks anything. */
+    public function ofNothing(): string
+    {
+        return match (true) {
+            $this->bag === [] => 'The bag is empty: there is nothing to lose yet.',
+            $this->byId === [] => 'The plan asks for nothing yet, so nothing of it can break.',
+            $this->unmet !== [] => 'Nothing more breaks, whichever one thing is gone; what is missing already stands above.',
+            default => 'Nothing breaks, whichever one thing is gone.',
+        };
+    }
+
     /** @return list<Verdict> */
     public function verdicts(): array
     {
@@ -115,13 +127,17 @@ final class LossReport
                 self::remedy($row->mends),
             );
         }
-        if ($this->bag !== [] && $this->singlePoints() === [] && $this->unmet === []) {
+        $musts = array_filter($this->byId, static fn (Need $n): bool => $n->isMust());
+        $looked = $musts === [] ? null : Looked::at(count($this->bag), 'thing');
+        if ($looked !== null && $this->singlePoints() === [] && $this->unmet === []) {
             $verdicts[] = Verdict::fine(
                 'kit.survives',
                 'Any one thing may fail.',
-                count($this->bag).
-                    ' things taken out in turn: every must is still met.'.
-                    ($this->pairs === [] ? ' And any two of them.' : ''),
+                "{$looked->words} taken out in turn: ".
+                    (count($musts) === 1 ? 'the one must is' : 'all '.count($musts).' musts are').
+                    ' still met.'.
+                    ($this->pairs === [] && count($this->bag) > 1 ? ' And any two of them.' : ''),
+                $looked,
                 ['things' => count($this->bag)],
             );
         }

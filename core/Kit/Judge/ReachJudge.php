@@ -10,6 +10,7 @@ use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 
@@ -32,13 +33,15 @@ final class ReachJudge
                 $verdicts[] = self::gap($lenses, $lane, $shot, $atHand);
             }
         }
-        if ($held > 0 && $verdicts === []) {
+        $looked = Looked::at($held, 'shot that names a focal length', 'shots that name a focal length');
+        if ($looked !== null && $verdicts === []) {
             $verdicts[] = Verdict::fine(
                 'kit.reach',
                 'Every focal length the shots ask for is in the bag.',
                 $held === 1
                     ? 'One shot names one, and its photographer carries a lens that holds it.'
                     : "{$held} shots name one, and each photographer carries a lens that holds it.",
+                $looked,
                 ['shots' => $held],
             );
         }

@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 
 /** The capture station: a long cable, an extension or a hub slows the wire (M19). */
@@ -50,13 +51,19 @@ final class StationJudge
                     "{$frameMb} MB at {$rate} MB/s; a hub or an extension makes it longer.",
                     ['seconds' => $seconds],
                 );
+            } elseif ($seconds === null) {
+                $verdicts[] = Verdict::mind(
+                    'kit.cable-unknown',
+                    "Whether {$cable->label} carries the wire nobody can say.",
+                    'Its rate is not written down: time one test frame, and type it in on the shelf.',
+                );
             } else {
                 $verdicts[] = Verdict::fine(
                     'kit.cable',
                     "{$cable->label} carries the wire.",
-                    $seconds === null
-                        ? 'Its rate is not written down: time one test frame.'
-                        : "{$frameMb} MB at {$rate} MB/s: {$seconds} s a frame, straight from the camera.",
+                    "{$frameMb} MB at {$rate} MB/s: {$seconds} s a frame, straight from the camera".
+                        ($longest === null || $length === null ? '; how long it may be is not known.' : ", and {$length} of {$longest} m."),
+                    Looked::one("a frame through {$cable->label}"),
                 );
             }
         }

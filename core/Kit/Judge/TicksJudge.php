@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Judge;
 
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 
 /** How much of the packing list is in? */
@@ -12,12 +13,15 @@ final class TicksJudge
     /** @param  list<string>  $open  labels of what is not ticked yet */
     public static function of(array $open, int $items): Verdict
     {
-        if ($items === 0) {
+        $looked = Looked::at($items, 'thing on the list', 'things on the list');
+        if ($looked === null) {
             return Verdict::fix('kit.empty', 'The bag is empty.', 'Nothing has been put on the packing list yet.');
         }
         $count = count($open);
         if ($count === 0) {
-            return Verdict::fine('kit.packed', 'Everything on the list is packed.', "All {$items} items are ticked.", ['items' => $items]);
+            return Verdict::fine('kit.packed', 'Everything on the list is packed.', "All {$items} items are ticked.", $looked, [
+                'items' => $items,
+            ]);
         }
         $first = implode(', ', array_slice($open, 0, 3)).($count > 3 ? ' and more' : '');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Pack;
 
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 
 /** Is everything back? What was placed where and not fetched, and what is missing at the count (M11). */
@@ -53,15 +54,16 @@ final class LeaveCheck
                 ['things' => count($labels)],
             );
         }
-        if ($home === []) {
+        $looked = Looked::at(count($packed), 'thing');
+        if ($home === [] || $looked === null) {
             return $verdicts;
         }
         $missing = array_diff_key($packed, $home);
         if ($missing === []) {
             return [
                 ...$verdicts,
-                Verdict::fine('home.all', 'Everything is home.', count($packed).' things went, '.count($packed).' came back.', [
-                    'things' => count($packed),
+                Verdict::fine('home.all', 'Everything is home.', "{$looked->words} went, all came back.", $looked, [
+                    'things' => $looked->count,
                 ]),
             ];
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Pack;
 
+use NorthSatchel\Looked;
 use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Verdict;
 
@@ -41,8 +42,10 @@ final class LightMarks
             }
         }
 
+        $looked = Looked::at($compared, 'mark');
+
         return match (true) {
-            $compared === 0 => Verdict::mind(
+            $looked === null => Verdict::mind(
                 'marks.none',
                 "{$label} has nothing to compare.",
                 'Measure the same marks as when it was placed: height, angle, distance.',
@@ -51,6 +54,7 @@ final class LightMarks
                 'marks.same',
                 "{$label} stands as it did.",
                 "{$compared} ".($compared === 1 ? 'mark agrees' : 'marks agree').' within what a tape can tell.',
+                $looked,
             ),
             default => Verdict::fix(
                 'marks.moved',

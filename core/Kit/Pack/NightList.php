@@ -13,9 +13,10 @@ final class NightList
      * @param  CardsSeen  $cards  what was found on the cards
      * @param  array<string, bool>  $proved  by code of the camera check: mode, types, clock; absent where nothing was read
      * @param  list<string>  $open  labels that are not packed
+     * @param  int  $things  on the packing list
      * @param  list<string>  $papers  in the bag
      */
-    public static function of(array $cellsByType, array $bodies, CardsSeen $cards, array $proved, array $open, array $papers): HomeLists
+    public static function of(array $cellsByType, array $bodies, CardsSeen $cards, array $proved, array $open, int $things, array $papers): HomeLists
     {
         $night = [];
         foreach ($cellsByType as $type => $count) {
@@ -25,31 +26,11 @@ final class NightList
                 'On the charger before you sleep, in the bag in the morning.',
             );
         }
-        $all = implode(', ', $bodies);
-        $night[] = new ListLine(
-            'clocks',
-            "Set the clocks of {$all} to the same second",
-            'Else frames of two photographers interleave wrongly.',
-            $proved['clock'] ?? null,
-        );
-        $night[] = new ListLine('modes', 'Mirror and raw on every body', 'Both slots, the same on both.', $proved['mode'] ?? null);
-        $night[] = new ListLine(
-            'test-frames',
-            'Test frames on every body',
-            'They prove mode, file types, clock and exposure.',
-            $proved === [] ? null : true,
-        );
+        $night = [...$night, ...self::bodies($bodies, $proved)];
         $night[] = self::cards($cards);
         $night[] = new ListLine('glass', 'Front elements and sensors looked at', 'A plain frame of each body, looked through.');
         $door = [
-            new ListLine(
-                'packed',
-                $open === [] ? 'Everything is packed' : count($open).' things are not packed',
-                $open === []
-                    ? 'All of the list is ticked.'
-                    : implode(', ', array_slice($open, 0, 5)).(count($open) > 5 ? ' and more' : '').'.',
-                $open === [],
-            ),
+            self::packed($open, $things),
         ];
         foreach ($papers as $paper) {
             $door[] = new ListLine('paper-'.substr(hash('xxh32', $paper), 0, 6), $paper, 'In the hand, not in the case.');
@@ -65,6 +46,52 @@ final class NightList
         }
 
         return new HomeLists(night: $night, door: $door);
+    }
+
+    /**
+     * @param  list<string>  $bodies  labels
+     * @param  array<string, bool>  $proved
+     * @return list<ListLine>
+     */
+    private static function bodies(array $bodies, array $proved): array
+    {
+        if ($bodies === []) {
+            return [new ListLine('bodies', 'No body is on the list', 'Put the bodies onto the packing list; clocks and modes are looked at here.')];
+        }
+        $all = implode(', ', $bodies);
+
+        return [
+            count($bodies) === 1
+                ? new ListLine('clocks', "Set the clock of {$all} to the second", 'Times of frames are matched with the plan by it.')
+                : new ListLine(
+                    'clocks',
+                    "Set the clocks of {$all} to the same second",
+                    'Else frames of two photographers interleave wrongly.',
+                    $proved['clock'] ?? null,
+                ),
+            new ListLine('modes', 'Mirror and raw on every body', 'Both slots, the same on both.', $proved['mode'] ?? null),
+            new ListLine(
+                'test-frames',
+                'Test frames on every body',
+                'They prove mode, file types, clock and exposure.',
+                $proved === [] ? null : true,
+            ),
+        ];
+    }
+
+    /** @param  list<string>  $open */
+    private static function packed(array $open, int $things): ListLine
+    {
+        return match (true) {
+            $things === 0 => new ListLine('packed', 'Nothing is on the packing list', 'Of an empty list nothing is proved.', false),
+            $open === [] => new ListLine('packed', 'Everything is packed', "All {$things} things of the list are ticked.", true),
+            default => new ListLine(
+                'packed',
+                count($open) === 1 ? "{$open[0]} is not packed" : count($open).' things are not packed',
+                implode(', ', array_slice($open, 0, 5)).(count($open) > 5 ? ' and more' : '').'.',
+                false,
+            ),
+        };
     }
 
     /** Only cards that were looked at are called empty. */

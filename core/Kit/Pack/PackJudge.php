@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Pack;
 
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 
 /** Do the bags hold it, and can it be carried? */
@@ -73,13 +74,14 @@ final class PackJudge
     {
         $all = array_merge($loose, ...array_map(static fn (PackedBag $b): array => $b->items, $bags));
         $open = array_values(array_filter($all, static fn (PackedItem $i): bool => ! $i->isPacked));
-        if ($all === []) {
+        $looked = Looked::at(count($all), 'thing');
+        if ($looked === null) {
             return [];
         }
-        $count = count($all);
+        $count = $looked->count;
 
         return $open === []
-            ? [Verdict::fine('pack.done', 'Everything is in.', "All {$count} things are ticked.", ['things' => $count])]
+            ? [Verdict::fine('pack.done', 'Everything is in.', "All {$count} things are ticked.", $looked, ['things' => $count])]
             : [
                 Verdict::mind(
                     'pack.open',

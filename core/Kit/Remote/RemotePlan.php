@@ -9,6 +9,7 @@ use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\SaveMode;
+use NorthSatchel\Looked;
 use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Sky\SunPosition;
 use NorthSatchel\Verdict;
@@ -31,7 +32,8 @@ final readonly class RemotePlan
 
     public int $charges;
 
-    public int $cardPairs;
+    /** Null where not one frame goes onto its cards. */
+    public ?int $cardPairs;
 
     /**
      * @param  float  $bearingDeg  to which the lens points
@@ -59,17 +61,14 @@ final readonly class RemotePlan
             $temperatureC,
             BudgetNeeds::CELL_RESERVE,
         )->charges;
-        $this->cardPairs = max(
-            1,
-            CardBudget::of(
-                $framesOfMain,
-                $body->rawMb,
-                $body->jpegMb,
-                SaveMode::Mirror,
-                [$body->cardGb, $body->cardGb],
-                BudgetNeeds::CARD_RESERVE,
-            )->cardSets ?? 1,
-        );
+        $this->cardPairs = CardBudget::of(
+            $framesOfMain,
+            $body->rawMb,
+            $body->jpegMb,
+            SaveMode::Mirror,
+            [$body->cardGb, $body->cardGb],
+            BudgetNeeds::CARD_RESERVE,
+        )->cardSets;
     }
 
     /** Stops of light lost (negative) or gained between mounting and firing. */
@@ -98,6 +97,7 @@ final readonly class RemotePlan
                     'remote.light',
                     'The light is the same when it fires.',
                     "EV {$this->ev($this->evMounted)} when mounted, {$this->ev($this->evFired)} when it fires, under a clear sky.",
+                    Looked::one('the light at both hours'),
                     ['stops' => $change],
                 )
                 : Verdict::fix(
@@ -135,6 +135,7 @@ final readonly class RemotePlan
                 'remote.sun',
                 'The sun stands clear of its lens.',
                 'It bears '.round($this->fired->azimuthDeg).'°, '.round($off).'° off the axis.',
+                Looked::one('the sun when it fires'),
                 ['off_deg' => round($off)],
             ),
         };
@@ -161,14 +162,22 @@ final readonly class RemotePlan
             ($this->charges === 1 ? 'charge' : 'charges').
             ', 15 % kept back.';
 
-        return $this->charges > $this->cellsIn
-            ? Verdict::fix(
+        return match (true) {
+            $this->charges > $this->cellsIn => Verdict::fix(
                 'remote.cells',
                 'Its cells do not last.',
                 $because." It holds {$this->cellsIn}: a grip or an outside supply, or a walk to it in a break.",
                 ['charges' => $this->charges],
-            )
-            : Verdict::fine('remote.cells', 'Its cells last.', $because, ['charges' => $this->charges]);
+            ),
+            $this->framesOfMain === 0 => self::noFrames('remote.cells', 'cells'),
+            default => Verdict::fine(
+                'remote.cells',
+                'Its cells last.',
+                $because,
+                Looked::one("{$this->framesOfMain} frames and {$this->hoursAlone} h"),
+                ['charges' => $this->charges],
+            ),
+        };
     }
 
     private function cards(): Verdict
@@ -178,14 +187,32 @@ final readonly class RemotePlan
             ($this->body->rawMb + $this->body->jpegMb).
             " MB on cards of {$this->body->cardGb} GB.";
 
-        return $this->cardPairs > 1
-            ? Verdict::fix(
+        return match (true) {
+            $this->framesOfMain === 0 => self::noFrames('remote.cards', 'cards'),
+            $this->cardPairs === null => Verdict::fix('remote.cards', 'Its cards do not hold one frame.', $because.' Larger cards.'),
+            $this->cardPairs > 1 => Verdict::fix(
                 'remote.cards',
                 "Its cards are full before the end: {$this->cardPairs} pairs are needed.",
                 $because.' Larger cards, jpeg alone there, or a walk to it in a break.',
                 ['pairs' => $this->cardPairs],
-            )
-            : Verdict::fine('remote.cards', 'Its cards hold it all.', $because, ['pairs' => 1]);
+            ),
+            default => Verdict::fine(
+                'remote.cards',
+                'Its cards hold it all.',
+                $because,
+                Looked::one("{$this->framesOfMain} frames"),
+                ['pairs' => 1],
+            ),
+        };
+    }
+
+    private static function noFrames(string $code, string $what): Verdict
+    {
+        return Verdict::mind(
+            $code,
+            "Whether its {$what} last nobody can say: no frames are planned.",
+            'Plan frames in the segments it stands for, or type how many its main camera takes.',
+        );
     }
 
     private function ev(float $ev): float

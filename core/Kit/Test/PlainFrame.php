@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Test;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 
 /**
@@ -105,7 +106,14 @@ final readonly class PlainFrame
         }
 
         return $verdicts === []
-            ? [Verdict::fine('kit.clean', "{$label} sees clean.", 'No spot darker than the ground around it by a twentieth.')]
+            ? [
+                Verdict::fine(
+                    'kit.clean',
+                    "{$label} sees clean.",
+                    'No spot darker than the ground around it by a twentieth.',
+                    Looked::one('the plain frame'),
+                ),
+            ]
             : $verdicts;
     }
 

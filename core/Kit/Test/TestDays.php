@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Test;
 
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 
 /** Is there still time to order another? Each thing has a lead time, so each test a latest sensible day (M4). */
@@ -113,12 +114,15 @@ final class TestDays
             );
         }
 
-        return $verdicts === [] && $due !== []
+        $looked = Looked::at(count($due), 'thing');
+
+        return $verdicts === [] && $looked !== null
             ? [
                 Verdict::fine(
                     'kit.tested',
                     'Everything whose loss stops the job is tested.',
-                    count($due).' things, none older than '.self::GOOD_FOR_DAYS.' days.',
+                    "{$looked->words}, no test older than ".self::GOOD_FOR_DAYS.' days.',
+                    $looked,
                 ),
             ]
             : $verdicts;

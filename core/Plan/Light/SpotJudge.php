@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Light;
 
 use NorthSatchel\Exposure\ClearSky;
+use NorthSatchel\Looked;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
 use NorthSatchel\Scout\Spot;
@@ -30,6 +31,18 @@ final class SpotJudge
     private const SHIFT_STEP_M = 0.5;
 
     private const LONGEST_WAIT_S = 5400;
+
+    /** What is said where no segment has a spot, nor wants one. */
+    public static function nothingOutdoors(int $segments): Verdicts
+    {
+        $looked = Looked::at($segments, 'segment');
+
+        return new Verdicts([
+            $looked === null
+                ? Verdict::mind('scout.no-plan', 'Nothing is planned yet.', 'Once segments are outdoors, their light is judged here.')
+                : Verdict::fine('scout.indoors', 'Nothing outdoors waits for a spot.', "{$looked->words}, none of them outdoors.", $looked),
+        ]);
+    }
 
     public static function of(Spot $spot, Segment $segment, LocalDay $day): Verdicts
     {

@@ -6,6 +6,7 @@ namespace NorthSatchel\Plan\Light;
 
 use NorthSatchel\Exposure\ClearSky;
 use NorthSatchel\Exposure\Scene;
+use NorthSatchel\Looked;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Scout\Window;
@@ -77,6 +78,7 @@ final class WindowJudge
             $all === []
                 ? "It looks to {$bearing}°, and that day no direct sun comes in."
                 : "It looks to {$bearing}°, and direct sun comes in only from {$when}.",
+            Looked::one("the sun at {$window->name} all day"),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Stops;
 
+use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
@@ -111,6 +112,7 @@ final class StopsJudge
                 'days.order',
                 'The order of the day is the one with the most slack.',
                 ucfirst($slack).($tightest === null ? '.' : ", and the tightest handover has {$tightest['slack']} min."),
+                Looked::one('all orders of '.count($starts).' jobs'),
                 ['slack_minutes' => $best->slackMinutes],
             );
         }

@@ -68,7 +68,7 @@
                                         class="proof"><x-severity-mark
                                             :severity="$line->proved ? NorthSatchel\Severity::Fine : NorthSatchel\Severity::Fix" /></span><span><b>{{
                                                  $line->what }}</b> <span
-                                            class="block text-faint text-sm">{{ $line->proved ? 'Proved. ' : 'Not so yet. ' }}{{
+                                            class="block text-faint text-sm">{{ $line->proved ? 'Seen. ' : 'Not so yet. ' }}{{
                                                 $line->why }}</span></span>
                                 </div>
                             @endif

@@ -20,8 +20,7 @@
         <p id="refusal" class="note bad mb-3" role="alert" hidden></p>
         <main>
             @if ($now === null)
-                <h1 class="mb-3">All groups are shot.</h1>
-                <p>Everybody can go. Thank you.</p>
+                <h1 class="mb-3">{{ $calling->shot() === [] ? 'No group is on the list.' : 'All groups are shot.' }}</h1>
             @else
                 @php
                     $group = $calling->group($now);
@@ -76,11 +75,29 @@
             @endif
             <h2 class="mt-4">Who can go</h2>
             <p class="call-next">{{ $calling->canGo() === [] ? 'Nobody yet.' : implode(', ', array_map($say, $calling->canGo())) }}</p>
-            @if (!$isCaller && $calling->owedMusts() !== [])
-                <p class="mt-3 text-signal font-bold">Before you let them go: {{ count($calling->owedMusts()) }} musts are still owed,
-                    {{ implode(', ', array_slice($calling->owedMusts(), 0, 3)) }}{{ count($calling->owedMusts()) > 3 ? ' and more' : '' }}.
-                </p>
+            @if ($now === null || !$isCaller)
+                <div class="mt-3 grid gap-2">
+                    @foreach ($release->verdicts() as $verdict)
+                        <x-verdict :verdict="$verdict" />
+                    @endforeach
+                </div>
             @endif
+            @unless ($isCaller)
+                <div class="flex flex-wrap gap-2 mt-2">
+                    @foreach ($calling->inNone() as $name)
+                        <form method="post" action="/jobs/{{ $job->id }}/call/groups">@csrf
+                            <input type="hidden" name="people" value="{{ $calling->withTheTwo($name) }}">
+                            <button class="button">Call {{ $name }} with the two</button></form>
+                    @endforeach
+                    @foreach ($calling->shot() as $id)
+                        @if (!$calling->isUnticked($id) && $calling->absent($id) !== [])
+                            <form method="post" action="/events" data-tap="unshot"
+                                data-on='{{ json_encode(['job' => $job->id, 'group' => $id]) }}'><button class="button">Take
+                                    “{{ $calling->group($id)->title }}” again</button></form>
+                        @endif
+                    @endforeach
+                </div>
+            @endunless
         </main>
     </div>
     @unless ($isCaller)

@@ -15,6 +15,7 @@ use NorthSatchel\Cards\Look;
 use NorthSatchel\Cards\Twin\Side;
 use NorthSatchel\Cards\Twin\TwinNote;
 use NorthSatchel\Cards\Twin\TwinVerdict;
+use NorthSatchel\Looked;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 
@@ -140,7 +141,7 @@ final class CardLifeTest extends TestCase
             self::event(CardEventKind::Permitted, 6),
         ]);
         $now = static fn (?Verdict $worth): ?string => CardsAfter::of([new CardAfter(1, 'S01', $permitted, $worth)])->worst()?->code;
-        $this->assertSame('cards.permitted', $now(Verdict::fine('permit.granted', 'It may go.', 'All of it is safe.')));
+        $this->assertSame('cards.permitted', $now(Verdict::fine('permit.granted', 'It may go.', 'All of it is safe.', Looked::one('the card'))));
         $this->assertSame(
             'cards.permit-void',
             $now(Verdict::stop('permit.copies', 'Not safe.', 'A drive went.')),

@@ -207,6 +207,7 @@ final class PackingTest extends TestCase
             new CardsSeen(6, 0, []),
             ['clock' => true, 'mode' => false],
             ['Reader'],
+            9,
             ['Press pass'],
         );
         $this->assertSame('Charge 5 cells of type OV-16', $lists->night[0]->what);
@@ -214,14 +215,14 @@ final class PackingTest extends TestCase
         $this->assertSame([true, false, true, true], [$night['clocks'], $night['modes'], $night['test-frames'], $night['cards']]);
         $this->assertFalse($codes($lists->door)['packed']);
         $this->assertContains('Press pass', array_column($lists->door, 'what'));
-        $waiting = NightList::of([], ['Body A'], new CardsSeen(4, 0, ['S01', 'S02']), [], [], []);
+        $waiting = NightList::of([], ['Body A'], new CardsSeen(4, 0, ['S01', 'S02']), [], [], 9, []);
         $this->assertNull($codes($waiting->night)['clocks'], 'nothing was read, so only a person can tell');
         $this->assertContains('2 cards still hold frames', array_column($waiting->night, 'what'));
         $cards = static fn (CardsSeen $seen): array => array_values(
             array_filter(
                 array_map(
                     static fn (ListLine $l): ?array => $l->code === 'cards' ? [$l->what, $l->proved] : null,
-                    NightList::of([], [], $seen, [], [], [])->night,
+                    NightList::of([], [], $seen, [], [], 9, [])->night,
                 ),
             ),
         )[0];
@@ -307,6 +308,18 @@ final class PackingTest extends TestCase
             array_map(static fn (Verdict $v): string => $v->severity->value, array_slice($same->verdicts(), 0, 4)),
             '2,200 frames are more than a pair holds',
         );
+    }
+
+    public function test_a_lone_camera_without_planned_frames_proves_nothing(): void
+    {
+        $sun = Sun::at(GeoPoint::of(59.0, 15.0), LocalDay::of('2030-09-14', 'Europe/Stockholm')->instantOf(ClockTime::of('12:30')));
+        $of = static fn (int $frames, float $cardGb): array => array_map(
+            static fn (Verdict $v): string => $v->severity->value,
+            array_slice((new RemotePlan($sun, $sun, 0.0, 1.0, $frames, new RemoteBody(50.0, 10.0, 600.0, 40.0, $cardGb), 20.0))->verdicts(), 2, 2),
+        );
+        $this->assertSame(['mind', 'mind'], $of(0, 128.0));
+        $this->assertSame(['fine', 'fine'], $of(100, 128.0));
+        $this->assertSame(['fine', 'fix'], $of(100, 0.01), 'not one frame goes onto its cards');
     }
 
     public function test_fields_of_the_shelf(): void

@@ -67,8 +67,6 @@ final class CallingTest extends TestCase
     {
         $this->assertSame([], self::calling(shot: [7])->canGo(), 'Ester is in the last group too');
         $this->assertSame(['Axel Grahn'], self::calling(shot: [7, 8])->canGo());
-        $this->assertSame(['All'], self::calling(shot: [7, 8])->owedMusts());
-        $this->assertSame([], self::calling(shot: [7, 9])->owedMusts());
     }
 
     public function test_of_a_child_only_the_first_name_is_shared(): void

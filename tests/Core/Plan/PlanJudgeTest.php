@@ -31,7 +31,9 @@ final class PlanJudgeTest extends TestCase
     /** @param  list<Segment>  $segments */
     private function judge(array $segments, ?SunDay $sun = null): Verdicts
     {
-        return PlanJudge::of($this->day($segments, $sun ?? $this->sun()));
+        $day = $this->day($segments, $sun ?? $this->sun());
+
+        return PlanJudge::concluded($day, PlanJudge::of($day));
     }
 
     /** @param  list<Segment>  $segments */

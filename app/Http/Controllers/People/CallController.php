@@ -20,6 +20,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use NorthSatchel\People\Release;
 
 /** Who is called now, who next, and who can go? */
 final class CallController
@@ -33,6 +34,7 @@ final class CallController
         return view('people.call', [
             'job' => $opened,
             'calling' => $calling,
+            'release' => Release::of($calling),
             'people' => $opened->people->keyBy('name'),
             'isCaller' => false,
             'events' => '/events',
@@ -94,9 +96,12 @@ final class CallController
     {
         $opened = BriefDesk::open($desk->jobOf($token) ?? abort(404));
 
+        $calling = $desk->calling($opened->loadMissing('people'));
+
         return view('people.call', [
             'job' => $opened,
-            'calling' => $desk->calling($opened->loadMissing('people')),
+            'calling' => $calling,
+            'release' => Release::of($calling, isShared: true),
             'people' => $opened->people->keyBy('name'),
             'isCaller' => true,
             'pace' => null,
