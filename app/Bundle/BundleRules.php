@@ -144,7 +144,12 @@ final class BundleRules
                 'prompt' => V::text(160),
                 'notes' => V::text(240),
             ],
-            'people' => ['name' => V::name(200), 'role' => V::text(300)],
+            'people' => [
+                'name' => V::name(200),
+                'role' => V::text(300),
+                'position' => V::whole(0, self::LARGE),
+                'is_gone_for_good' => V::yesOrNo(),
+            ],
             'formal_groups' => [
                 'position' => $count,
                 'title' => V::name(200),

@@ -28,11 +28,13 @@ use App\Desks\House\Readiness;
 use App\Desks\Kit\CardsInUse;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\Kit\KitDesk;
+use App\Desks\Kit\LensesForGroups;
 use App\Desks\Kit\NeedsDesk;
 use App\Desks\Kit\PackDesk;
 use App\Desks\Kit\SharedKitDesk;
 use App\Desks\Kit\ShelfDesk;
 use App\Desks\Kit\ShotLensDesk;
+use App\Desks\People\LensesAtHand;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\DaysDesk;
 use App\Desks\Plan\PlanDesk;
@@ -97,6 +99,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->tag([SlotTaps::class], TapListener::class);
         $this->app->when(TapDesk::class)->needs('$listeners')->giveTagged(TapListener::class);
         // What an earlier phase asks of a later one.
+        $this->app->bind(LensesAtHand::class, LensesForGroups::class);
         $this->app->bind(CardsInUse::class, CardLog::class);
         $this->app->bind(KnownCopies::class, CopiesForCards::class);
     }

@@ -15,28 +15,61 @@ final class Family
     /** @var array<string, array<string, list<string>>> kind, then name in lower case: names it holds for */
     private array $links = [];
 
+    /** @var list<Unclear> names in the lines of which nobody can tell whom they mean; nothing is made of them */
+    public readonly array $unclear;
+
+    public readonly Names $names;
+
     /**
      * @param  list<Relative>  $people
      *
-     * @throws ImpossibleValue for somebody who is their own ancestor, or an unknown name
+     * @throws ImpossibleValue for somebody who is their own ancestor
      */
     public function __construct(array $people)
     {
+        $roles = [];
         foreach ($people as $person) {
-            $this->people[mb_strtolower($person->name)] = $person;
+            if ($person->role !== null) {
+                $roles[$person->role][] = $person->name;
+            }
         }
+        $this->names = new Names(array_map(static fn (Relative $r): string => $r->name, $people), $roles);
+        $unclear = [];
         foreach ($people as $person) {
+            $this->people[mb_strtolower($person->name)] = $this->resolved($person, $unclear);
+        }
+        $this->unclear = $unclear;
+        foreach ($this->people as $person) {
             foreach ($person->relations as $relation) {
-                $of = $relation->of === '' ? null : $this->find($relation->of, "{$person->name} is {$relation->kind} of");
-                $this->link($relation->kind, $person->name, $of?->name);
-            }
-            foreach ([...$person->apart, ...$person->notBeside] as $name) {
-                $this->find($name, "{$person->name} is kept apart from");
+                $this->link($relation->kind, $person->name, $relation->of === '' ? null : $relation->of);
             }
         }
+        $this->holdBothWays();
         foreach ($people as $person) {
             $this->refuseCircle($person->name);
         }
+    }
+
+    /** @var array<string, true> by name: who leaves before all groups are taken */
+    private array $hurrying = [];
+
+    /**
+     * The same family, some of whom leave before all groups are taken.
+     *
+     * @param  list<string>  $names
+     */
+    public function hurrying(array $names): self
+    {
+        $same = clone $this;
+        $same->hurrying = array_fill_keys($names, true);
+
+        return $same;
+    }
+
+    /** Whether somebody is there for the ceremony only, or leaves before all groups are taken. */
+    public function isHurried(string $name): bool
+    {
+        return isset($this->hurrying[$name]) || ($this->person($name)->isForCeremonyOnly ?? false);
     }
 
     /** @return list<Relative> */
@@ -45,6 +78,7 @@ final class Family
         return array_values($this->people);
     }
 
+    /** By the name as the list has it. */
     public function person(string $name): ?Relative
     {
         return $this->people[mb_strtolower($name)] ?? null;
@@ -177,10 +211,50 @@ final class Family
         return array_values(array_unique($this->links[$kind][mb_strtolower($name)] ?? []));
     }
 
-    /** @throws ImpossibleValue */
-    private function find(string $name, string $where): Relative
+    /**
+     * With the names of others as the list has them.
+     *
+     * @param  list<Unclear>  $unclear  what nobody can tell is added to it
+     */
+    private function resolved(Relative $person, array &$unclear): Relative
     {
-        return $this->person($name) ?? throw ImpossibleValue::of('people', "must all be in the list: {$where} {$name}, who is not");
+        $whom = function (string $said, string $what) use ($person, &$unclear): array {
+            $meant = array_values(array_diff($this->names->meant($said), [$person->name]));
+            if (count($meant) !== 1) {
+                $unclear[] = new Unclear($person->name, $what, $said, $meant);
+            }
+
+            return count($meant) === 1 ? $meant : [];
+        };
+        $relations = $apart = $notBeside = [];
+        foreach ($person->relations as $relation) {
+            foreach ($relation->of === '' ? [''] : $whom($relation->of, "{$relation->kind} of") as $of) {
+                $relations[] = new Relation($relation->kind, $of);
+            }
+        }
+        foreach ($person->apart as $said) {
+            $apart = [...$apart, ...$whom($said, 'kept apart from')];
+        }
+        foreach ($person->notBeside as $said) {
+            $notBeside = [...$notBeside, ...$whom($said, 'not beside')];
+        }
+
+        return $person->with($relations, $apart, $notBeside);
+    }
+
+    /** Who is not to stand beside somebody is told in one line, and holds for both. */
+    private function holdBothWays(): void
+    {
+        foreach ($this->people as $person) {
+            foreach ($person->notBeside as $name) {
+                $other = $this->people[mb_strtolower($name)];
+                $this->people[mb_strtolower($name)] = $other->with(
+                    $other->relations,
+                    $other->apart,
+                    array_values(array_unique([...$other->notBeside, $person->name])),
+                );
+            }
+        }
     }
 
     /** @throws ImpossibleValue */

@@ -15,9 +15,9 @@ final class FamilyText
     public const MOST_PEOPLE = 200;
 
     private const RELATIONS = [
-        'parent' => ['mother', 'father', 'parent', 'stepmother', 'stepfather'],
-        'grandparent' => ['grandmother', 'grandfather', 'grandparent'],
-        'sibling' => ['sister', 'brother', 'sibling'],
+        'parent' => ['mother', 'father', 'parent', 'stepmother', 'stepfather', 'mum', 'mom', 'dad'],
+        'grandparent' => ['grandmother', 'grandfather', 'grandparent', 'grandma', 'grandpa', 'granny', 'granddad', 'grandad', 'nan'],
+        'sibling' => ['sister', 'brother', 'sibling', 'half-sister', 'half-brother', 'half sister', 'half brother'],
         'child' => ['son', 'daughter', 'child'],
         'partner' => ['partner', 'wife', 'husband'],
         'former' => ['former partner', 'former wife', 'former husband', 'divorced from'],
@@ -55,20 +55,21 @@ final class FamilyText
     private static function person(string $name, string $text): Relative
     {
         $relations = $needs = $apart = $notBeside = $known = [];
-        $height = $leaves = null;
+        $height = $leaves = $role = null;
         $isCouple = $isTold = $isForCeremonyOnly = false;
         foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $p): bool => $p !== '') as $piece) {
             $found = [];
-            $low = mb_strtolower($piece);
+            $low = (string) preg_replace('/^(?:the|a|an) /u', '', mb_strtolower($piece));
             $relation = self::relation($piece);
             match (true) {
-                in_array($low, self::COUPLE, true) => ($isCouple = true),
+                in_array($low, self::COUPLE, true) => ([$isCouple, $role] = [true, $low]),
                 in_array($low, self::NEEDS, true) => ($needs[] = $low),
                 $low === 'baby' => ($needs[] = 'infant'),
                 $low === 'told' => ($isTold = true),
                 in_array($low, ['ceremony only', 'for the ceremony only'], true) => ($isForCeremonyOnly = true),
                 preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => ($height = (int) $found[1]),
-                preg_match('/^leaves (?:at )?(\d{1,2}:\d\d)$/', $low, $found) === 1 => ($leaves = str_pad($found[1], 5, '0', STR_PAD_LEFT)),
+                preg_match('/^([12])[.,](\d\d)\s*m$/', $low, $found) === 1 => ($height = 100 * (int) $found[1] + (int) $found[2]),
+                preg_match('/^(?:leaves|has to leave|must leave|gone) (?:at |by )?(\d{1,2})[:.](\d\d)$/', $low, $found) === 1 => ($leaves = sprintf('%02d:%s', (int) $found[1], $found[2])),
                 preg_match('/^(?:apart|kept apart) from (.+)$/iu', $piece, $found) === 1 => ($apart[] = trim($found[1])),
                 preg_match('/^not beside (.+)$/iu', $piece, $found) === 1 => ($notBeside[] = trim($found[1])),
                 $relation !== null => ($relations[] = $relation),
@@ -88,6 +89,7 @@ final class FamilyText
             $isTold,
             implode(', ', $known),
             $isForCeremonyOnly,
+            $role,
         );
     }
 
@@ -96,7 +98,7 @@ final class FamilyText
         foreach (self::RELATIONS as $kind => $words) {
             foreach ($words as $word) {
                 $joint = str_ends_with($word, 'from') ? '' : '(?:of|to)\s+';
-                if (preg_match('/^'.preg_quote($word, '/').'\s+'.$joint.'(.+)$/iu', $piece, $found) === 1) {
+                if (preg_match('/^(?:the |an? )?'.preg_quote($word, '/').'\s+'.$joint.'(.+)$/iu', $piece, $found) === 1) {
                     return new Relation(kind: $kind, of: trim($found[1]));
                 }
                 // "Emrik's brother"

@@ -56,6 +56,8 @@ final class FormalsJudge
         }
 
         return new Verdicts([
+            ...WhoIsWhere::unclear($family),
+            ...WhoIsWhere::howFarApart($family),
             ...WhoIsWhere::apart($family, $now),
             ...WhoIsWhere::forgotten($family, $now),
             ...self::fit($now, $segment, $day, $looked),
@@ -120,15 +122,21 @@ final class FormalsJudge
         $verdicts = [];
         foreach ($family->people() as $person) {
             $free = $now->people[$person->name]['free'] ?? null;
-            if ($person->leavesAt === null || $free === null) {
+            $leaves = Leaving::at($person, $segment, $day);
+            if ($leaves === null || $free === null) {
                 continue;
             }
-            $freeAt = $day->face($segment->startsAt + (int) ceil($free * 60));
-            if ($freeAt > $person->leavesAt) {
+            $freeAt = $segment->startsAt + (int) ceil($free * 60);
+            if ($freeAt > $leaves) {
+                $inTime = Leaving::order($person, $family, $now, $segment, $day) !== null;
                 $verdicts[] = Verdict::fix(
                     'people.leaves',
-                    "{$person->name} leaves at {$person->leavesAt}, and is needed until {$freeAt}.",
-                    'Call the groups with them earlier, or before the ceremony.',
+                    "{$person->name} leaves at {$person->leavesAt}, and is needed until {$day->face($freeAt)}.",
+                    $inTime
+                        ? 'Called before the others they are free in time.'
+                        : 'Not even called first they are free in time: take their groups before the ceremony.',
+                    ['minutes' => (int) ceil(($freeAt - $leaves) / 60)],
+                    $inTime ? new Remedy('people.order', 'Call them first', ['school' => School::AsListed->value]) : null,
                 );
             }
         }
@@ -157,7 +165,8 @@ final class FormalsJudge
                 );
             }
             $isHurried = Precedence::isHurried($group, $family);
-            if ($isHurried && $isAnyOther && $group->after === null) {
+            $isForCeremony = array_filter($group->people, static fn (string $n): bool => $family->person($n)->isForCeremonyOnly ?? false) !== [];
+            if ($isForCeremony && $isAnyOther && $group->after === null) {
                 $who = implode(
                     ', ',
                     array_filter($group->people, static fn (string $name): bool => $family->person($name)->isForCeremonyOnly ?? false),

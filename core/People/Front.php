@@ -12,5 +12,7 @@ final readonly class Front
         public float $x,
         public float $y,
         public float $bodyHeight,
+        public string $label,
+        public float $labelY,
     ) {}
 }

@@ -88,15 +88,16 @@ final class GroupRules
         if ($needed === [] || count($people) < 2) {
             return;
         }
-        foreach ($this->family->apart() as [$one, $other]) {
-            if (in_array($one, $people, true) && in_array($other, $people, true)) {
-                foreach ([$one, $other] as $gone) {
-                    $without = array_values(array_diff($people, $this->withPartners([$gone])));
-                    $this->add("{$title}, without {$gone}", $without, $priority, $needed);
-                }
-
-                return;
+        $pairs = array_values(
+            array_filter($this->family->apart(), static fn (array $pair): bool => array_diff($pair, $people) === []),
+        );
+        if ($pairs !== []) {
+            foreach (self::sides($pairs) as $gone) {
+                $without = array_values(array_diff($people, $this->withPartners($gone)));
+                $this->add("{$title}, without ".self::names($gone), $without, $priority, $needed);
             }
+
+            return;
         }
         $key = $people;
         sort($key);
@@ -116,6 +117,30 @@ final class GroupRules
         }
 
         return array_values(array_unique($all));
+    }
+
+    /**
+     * Several pairs make two groups, not one for every combination: in each, one of every pair is left out. Where three may not
+     * meet each other it takes a group more.
+     *
+     * @param  non-empty-list<array{string, string}>  $pairs
+     * @return list<list<string>> who is left out, by group
+     */
+    private static function sides(array $pairs): array
+    {
+        $sideOf = [];
+        foreach ($pairs as [$one, $other]) {
+            $sideOf[$one] ??= isset($sideOf[$other]) ? ($sideOf[$other] === 0 ? 1 : 0) : 0;
+            for ($side = 0; ! isset($sideOf[$other]) || $sideOf[$other] === $sideOf[$one]; $side++) {
+                $sideOf[$other] = $side;
+            }
+        }
+        $sides = [];
+        foreach (array_reverse(array_unique($sideOf)) as $here) {
+            $sides[] = array_map(strval(...), array_keys(array_filter($sideOf, static fn (int $side): bool => $side !== $here)));
+        }
+
+        return $sides;
     }
 
     private function isKeptApart(string $one, string $other): bool

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
-use NorthSatchel\Exposure\ClearSky;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Looked;
-use NorthSatchel\Optics\RowsFocus;
+use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -22,18 +21,16 @@ final readonly class GroupSetup
 
     private const MOST_IN_A_ROW = 12;
 
-    private const SENSOR_MM = 36.0;
-
     /** Circle of confusion of the full format. */
-    public const COC_MM = 0.03;
+    public const COC_MM = StandLens::PRINT_MM;
 
     private const GRAINY_ISO = 3200;
 
     private function __construct(
         public RowPlan $rows,
-        public int $focalMm,
+        public StandLens $lens,
         public float $distanceM,
-        public RowsFocus $focus,
+        public GroupStop $focus,
         public ?int $iso,
         /** As its denominator. */
         public ?int $shutter,
@@ -41,7 +38,6 @@ final readonly class GroupSetup
         public ?float $roomM,
         public float $ev100,
         public int $frames,
-        private float $widest,
         private Sway $sway,
     ) {}
 
@@ -49,68 +45,83 @@ final readonly class GroupSetup
      * The fewest rows and the longest kind lens that the room behind the camera allows.
      *
      * @param  list<Relative>  $people
-     * @param  non-empty-list<int>  $focals  full-format focal lengths at hand
+     * @param  non-empty-list<StandLens>  $lenses  at hand
      * @param  float|null  $roomM  from the front row to where the photographer can step back; null: not known
      *
      * @throws ImpossibleValue
      */
     public static function best(
         array $people,
-        array $focals,
+        array $lenses,
         ?float $roomM,
         float $ev100,
-        float $widest = 1.4,
         bool $isOnSteps = false,
         ?int $rowCount = null,
     ): self {
-        rsort($focals);
-        $best = [[PHP_INT_MAX], RowPlan::of($people, 1, $isOnSteps), $focals[0], 1.5, false];
+        usort($lenses, static fn (StandLens $a, StandLens $b): int => [$b->focalMm, $a->widest] <=> [$a->focalMm, $b->widest]);
+        $best = null;
         foreach ($rowCount === null ? range(1, RowPlan::MOST_ROWS) : [$rowCount] as $count) {
             $rows = RowPlan::of($people, $count, $isOnSteps);
-            $isNarrow = $rows->widest() <= self::MOST_IN_A_ROW;
-            foreach ($focals as $focal) {
-                $distance = $rows->distanceM($focal, self::SENSOR_MM);
+            foreach ($lenses as $lens) {
+                $distance = $rows->distanceM($lens->focalMm, $lens->sensorMm());
                 $fits = $roomM === null || $distance <= $roomM;
                 $rank = [
                     $fits ? 0 : 1,
-                    $isNarrow ? 0 : 1,
+                    $rows->widest() <= self::MOST_IN_A_ROW ? 0 : 1,
                     count($rows->fanned($distance)->hidden($distance)),
-                    $focal >= self::KIND_FROM_MM ? 0 : 1,
+                    $lens->fullMm() >= self::KIND_FROM_MM ? 0 : 1,
                     count($rows->rows),
-                    $fits ? -min($focal, 85) : $distance,
+                    $fits ? -min($lens->fullMm(), 85) : $distance,
                 ];
-                if ($best[0] === [PHP_INT_MAX] || $rank < $best[0]) {
-                    $best = [$rank, $rows, $focal, $distance, $fits];
+                if ($best === null || $rank < $best[0]) {
+                    $best = [$rank, $rows, $lens, $distance];
                 }
             }
         }
-        [, $rows, $focal, $distance, $fits] = $best;
+        [, $rows, $lens, $distance] = $best;
         $rows = $rows->fanned($distance);
-        $focus = RowsFocus::of($focal, self::COC_MM, $rows->rowDistances($distance), $widest);
-        $sway = Sway::of($people, $focal, $distance, self::COC_MM);
-        $start = $focus->fNumber === null ? null : ClearSky::startingExposure($ev100, $focus->fNumber, max(self::SHUTTER, $sway->slowest));
-        // In the dark the shutter may be as slow as the people who stand there allow.
-        if ($start !== null && $start->iso > self::GRAINY_ISO) {
-            $start = ClearSky::startingExposure($ev100, (float) $focus->fNumber, $sway->slowest);
-        }
+        $sway = Sway::of($people, $lens->focalMm, $distance, $lens->printMm());
+        $focus = GroupStop::of($lens, $rows->rowDistances($distance), $ev100, self::SHUTTER, $sway->slowest);
 
         return new self(
             $rows,
-            $focal,
+            $lens,
             round($distance, 1),
             $focus,
-            $start->iso ?? null,
-            $start->shutter ?? null,
-            $fits,
+            $focus->start->iso ?? null,
+            $focus->start->shutter ?? null,
+            $roomM === null || $distance <= $roomM,
             $roomM,
             $ev100,
             Pace::frames(count($people)),
-            $widest,
             $sway,
         );
     }
 
-    public function verdicts(): Verdicts
+    /**
+     * Another number of rows, or steps, in which no face is hidden; null where there is none that fits.
+     *
+     * @param  list<Relative>  $people
+     * @param  non-empty-list<StandLens>  $lenses
+     *
+     * @throws ImpossibleValue
+     */
+    public static function free(array $people, array $lenses, ?float $roomM, float $ev100): ?self
+    {
+        foreach ([false, true] as $isOnSteps) {
+            foreach (range(1, RowPlan::MOST_ROWS) as $count) {
+                $tried = self::best($people, $lenses, $roomM, $ev100, $isOnSteps, $count);
+                if ($tried->fits && $tried->rows->hidden($tried->distanceM) === []) {
+                    return $tried;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  Remedy|null  $unhide  that was tried */
+    public function verdicts(?Remedy $unhide = null): Verdicts
     {
         $rows = count($this->rows->rows);
         $depth = ($rows - 1) * RowPlan::ROW_M;
@@ -120,12 +131,12 @@ final readonly class GroupSetup
             $verdicts[] = Verdict::stop(
                 'people.no-room',
                 'The group does not fit: there is no room to step back.',
-                "In {$rows} rows it is {$width} m wide, at {$this->focalMm} mm that wants {$this->distanceM} m, and there ".
+                "In {$rows} rows it is {$width} m wide, with {$this->lens->name()} that wants {$this->distanceM} m, and there ".
                     "are {$this->roomM}. Use steps, more rows, a shorter lens, or another spot.",
                 ['distance_m' => $this->distanceM, 'room_m' => $this->roomM],
             );
         } else {
-            $finding = "{$this->focalMm} mm from {$this->distanceM} m holds all.";
+            $finding = "{$this->lens->name()} from {$this->distanceM} m holds all.";
             $because = "{$rows} ".($rows === 1 ? 'row' : 'rows').", {$width} m wide with a tenth to spare at each side";
             $figures = ['distance_m' => $this->distanceM];
             $verdicts[] =
@@ -143,35 +154,14 @@ final readonly class GroupSetup
             $verdicts[] = Verdict::fix(
                 'people.soft',
                 'The back row goes soft at any stop.',
-                "The rows are {$depth} m deep, and f/22 at {$this->focalMm} mm does not hold them: step back with a shorter lens, or ".
+                "The rows are {$depth} m deep, and f/22 with {$this->lens->name()} does not hold them: step back with a shorter lens, or ".
                     'make fewer rows.',
             );
         } else {
-            $behind = round($this->focus->focusM - $this->distanceM, 2);
-            $where = $rows === 1 ? 'Focus on the row' : 'Focus '.round(100 * $behind).' cm behind the front row';
-            $verdicts[] = Verdict::mind(
-                'people.focus',
-                "{$where}, and use f/{$this->focus->fNumber}.",
-                $rows === 1
-                    ? 'One row in one plane may be shot wide open; f/'.$this->focus->fNumber.' is as wide as the lens goes.'
-                    : "The rows are {$depth} m deep; focused there, f/{$this->focus->fNumber} holds from ".
-                        round((float) $this->focus->nearM, 2).
-                        ' to '.
-                        ($this->focus->farM === null ? 'the horizon' : round($this->focus->farM, 2).' m').
-                        ($this->focus->fNumber > $this->widest
-                            ? ', and a third of a stop wider would not.'
-                            : '; wider the lens does not go.'),
-                ['f_number' => $this->focus->fNumber, 'focus_m' => $this->focus->focusM],
-            );
+            $verdicts[] = $this->focus($rows);
             $verdicts[] = $this->light((int) $this->shutter);
         }
-        foreach (array_slice($this->rows->hidden($this->distanceM), 0, 3) as $hidden) {
-            $verdicts[] = Verdict::fix(
-                'people.hidden',
-                "{$hidden->who} stands behind {$hidden->behind}.",
-                'Neither beside nor above that head runs a free line to the lens: shift half a place, or use steps.',
-            );
-        }
+        $verdicts = [...$verdicts, ...$this->faces($unhide)];
         $verdicts[] = Verdict::mind(
             'people.frames',
             "Take {$this->frames} frames.",
@@ -180,6 +170,59 @@ final readonly class GroupSetup
         );
 
         return new Verdicts($verdicts);
+    }
+
+    private function focus(int $rows): Verdict
+    {
+        $behind = (int) round(100 * ($this->focus->focusM - $this->distanceM));
+        $depth = round(($rows - 1) * RowPlan::ROW_M, 1);
+        $where = $rows === 1 || $behind < 1 ? 'Focus on the row' : "Focus {$behind} cm behind the front row";
+        $because =
+            ($rows === 1 ? 'One row, and heads are no plane' : "The rows are {$depth} m deep").
+            ": at f/{$this->focus->fNumber} it is {$this->focus->margins()} on a print (".
+            round($this->lens->printMm(), 3).
+            ' mm); looked at 1:1 ('.
+            round($this->lens->pixelMm(), 3).
+            ' mm) '.
+            ($this->focus->isSharpAtPixels ? 'all rows are sharp too' : 'the outer rows are a little soft').
+            '. ';
+
+        return Verdict::mind(
+            'people.focus',
+            "{$where}, and use f/{$this->focus->fNumber}.",
+            $because.
+                ($this->focus->bearsError
+                    ? 'It bears focus that is off by '.round(100 * GroupStop::ERROR).' %.'
+                    : 'It bears no error of focusing: there is no light for more depth. Focus twice.').
+                ($this->lens->label === null ? ' No lens of the bag was looked at.' : ''),
+            ['f_number' => $this->focus->fNumber, 'focus_m' => $this->focus->focusM],
+        );
+    }
+
+    /** @return list<Verdict> faces that are hidden, and neighbours who are not to be */
+    private function faces(?Remedy $unhide): array
+    {
+        $verdicts = [];
+        $hidden = $this->rows->hidden($this->distanceM);
+        foreach (array_slice($hidden, 0, 3) as $one) {
+            $verdicts[] = Verdict::fix(
+                'people.hidden',
+                "{$one->who} stands behind {$one->behind}.",
+                'Neither beside nor above that head runs a free line to the lens: '.
+                    ($this->rows->isOnSteps ? 'make another number of rows.' : 'use steps, or another number of rows.'),
+                ['hidden' => count($hidden)],
+                $unhide,
+            );
+        }
+        foreach ($this->rows->touching as $pair) {
+            $verdicts[] = Verdict::fix(
+                'people.beside',
+                "{$pair->one} and {$pair->other} stand side by side.",
+                'They are not to, and nobody is left to stand between: take them in two rows, or put somebody else into the group.',
+            );
+        }
+
+        return $verdicts;
     }
 
     private function light(int $shutter): Verdict

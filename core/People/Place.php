@@ -15,5 +15,7 @@ final readonly class Place
         public float $eyesM,
         public float $topM,
         public bool $sits,
+        /** Who holds them; null for who stands or sits by themselves. */
+        public ?string $heldBy = null,
     ) {}
 }

@@ -9,10 +9,13 @@ use NorthSatchel\Optics\RowsFocus;
 
 /**
  * Poses for a team in a row, or for players one by one: no two neighbours in one pose, turned opposite ways,
- * a smile and a serious face in turn, of two neighbours the shorter half a step forward (common practice, no source).
+ * all with one face in one pass, of two neighbours the shorter half a step forward (common practice, no source).
  */
 final class PoseRota
 {
+    /** Nobody smiles beside a serious face: the face changes from one pass to the next, not within one picture. */
+    public const FACES = ['all smiling', 'all serious'];
+
     public const POSES = ['arms crossed', 'ball under the arm', 'hands behind', 'hand on hip', 'one knee'];
 
     /** Half a step. */
@@ -49,7 +52,6 @@ final class PoseRota
                 number: $i + 1,
                 pose: $poses[$i % count($poses)],
                 turned: $i % 2 === 0 ? 'to the left' : 'to the right',
-                face: intdiv($i, 2) % 2 === 0 ? 'smiling' : 'serious',
                 isForward: $forward[$i] ?? false,
             );
         }

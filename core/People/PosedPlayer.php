@@ -11,7 +11,6 @@ final readonly class PosedPlayer
         public int $number,
         public string $pose,
         public string $turned,
-        public string $face,
         public bool $isForward,
     ) {}
 }

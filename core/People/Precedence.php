@@ -6,7 +6,7 @@ namespace NorthSatchel\People;
 
 use NorthSatchel\ImpossibleValue;
 
-/** Which group must come before which: as somebody said, and groups with people who are there for the ceremony only before all others. */
+/** Which group must come before which: as somebody said, and groups with people who leave early before all others. */
 final class Precedence
 {
     /** @var array<int, array<int, true>> by group, the groups that must come before it */
@@ -76,10 +76,10 @@ final class Precedence
         return $this->repaired($order) === $order;
     }
 
-    /** Whether somebody in it is there for the ceremony only. */
+    /** Whether somebody in it is there for the ceremony only, or leaves before all are taken. */
     public static function isHurried(FamilyGroup $group, Family $family): bool
     {
-        return array_filter($group->people, static fn (string $name): bool => $family->person($name)->isForCeremonyOnly ?? false) !== [];
+        return array_filter($group->people, $family->isHurried(...)) !== [];
     }
 
     private function mustComeBefore(int $earlier, int $later): bool

@@ -29,7 +29,34 @@ final readonly class Relative
         public bool $isTold,
         public string $knownBy,
         public bool $isForCeremonyOnly = false,
+        /** bride, groom or couple; null for everybody else. */
+        public ?string $role = null,
     ) {}
+
+    /**
+     * The same with the names of others as the list has them.
+     *
+     * @param  list<Relation>  $relations
+     * @param  list<string>  $apart
+     * @param  list<string>  $notBeside
+     */
+    public function with(array $relations, array $apart, array $notBeside): self
+    {
+        return new self(
+            $this->name,
+            $this->isOfTheCouple,
+            $relations,
+            $this->needs,
+            $this->heightCm,
+            $apart,
+            $notBeside,
+            $this->leavesAt,
+            $this->isTold,
+            $this->knownBy,
+            $this->isForCeremonyOnly,
+            $this->role,
+        );
+    }
 
     public function weight(): int
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 use NorthSatchel\Drawing\Depth;
-use NorthSatchel\Drawing\NamedPoint;
 
 /** The group drawn from above, the camera at the bottom, and from the front. */
 final readonly class RowDrawing
@@ -25,7 +24,9 @@ final readonly class RowDrawing
     /** Of the front drawing: where they stand, and room for a name above a head. */
     private const GROUND_Y = 260.0;
 
-    private const NAME_PX = 20.0;
+    private const NAME_PX = 32.0;
+
+    private const LINE_PX = 12.0;
 
     /** Of the ground before the front row so much is drawn. */
     private const BEFORE_M = 1.6;
@@ -34,8 +35,23 @@ final readonly class RowDrawing
 
     private float $along;
 
+    /** @var array<string, string> by name, as it stands beside a head */
+    private array $labels;
+
+    /** @var array<string, int> by name, the place within the row */
+    private array $placeOf;
+
     public function __construct(private GroupSetup $setup)
     {
+        $all = [...array_merge(...$setup->rows->rows), ...$setup->rows->held];
+        $this->labels = ShortNames::of(array_map(static fn (Place $p): string => $p->name, $all));
+        $placeOf = [];
+        foreach ($setup->rows->rows as $row) {
+            foreach ($row as $at => $place) {
+                $placeOf[$place->name] = $at;
+            }
+        }
+        $this->placeOf = $placeOf;
         $depth = (count($setup->rows->rows) - 1) * RowPlan::ROW_M;
         $this->across = (self::WIDTH - 40) / max(2.0, $setup->rows->widthM());
         $this->along = (self::FOOT_Y - self::BACK_Y) / ($depth + min(self::BEFORE_M, $setup->distanceM) + 0.4);
@@ -68,16 +84,19 @@ final readonly class RowDrawing
         return $sights;
     }
 
-    /** @return list<NamedPoint> heads from above */
+    /** @return list<Head> from above */
     public function heads(): array
     {
         $heads = [];
-        foreach (array_reverse($this->setup->rows->rows) as $row) {
+        foreach ([...array_reverse($this->setup->rows->rows), $this->setup->rows->held] as $row) {
             foreach ($row as $place) {
-                $heads[] = new NamedPoint(
+                $y = $this->y($this->setup->distanceM + $place->depthM);
+                $heads[] = new Head(
                     name: $place->name,
                     x: round(self::MIDDLE + $place->x * $this->across, 1),
-                    y: $this->y($this->setup->distanceM + $place->depthM),
+                    y: $y,
+                    label: $this->labels[$place->name],
+                    labelY: $y - 12 - $this->lift($place),
                 );
             }
         }
@@ -110,7 +129,7 @@ final readonly class RowDrawing
     {
         $perM = $this->perM();
         $faces = [];
-        foreach (array_reverse($this->setup->rows->rows) as $row) {
+        foreach ([...array_reverse($this->setup->rows->rows), $this->setup->rows->held] as $row) {
             foreach ($row as $place) {
                 $y = round(self::GROUND_Y - $place->topM * $perM, 1);
                 $faces[] = new Front(
@@ -118,6 +137,8 @@ final readonly class RowDrawing
                     x: round(self::MIDDLE + $place->x * $perM, 1),
                     y: $y,
                     bodyHeight: round(self::GROUND_Y - $y, 1),
+                    label: $this->labels[$place->name],
+                    labelY: $y - 3 - $this->lift($place),
                 );
             }
         }
@@ -137,6 +158,12 @@ final readonly class RowDrawing
         $tallest = max([1.0, ...array_map(static fn (Place $p): float => $p->topM, array_merge(...$this->setup->rows->rows))]);
 
         return min((self::WIDTH - 60) / max(4.0, $this->setup->rows->widthM()), (self::GROUND_Y - self::NAME_PX) / $tallest);
+    }
+
+    /** Every other name of a row stands a line higher, so that neighbours can be read. */
+    private function lift(Place $place): float
+    {
+        return ($this->placeOf[$place->name] ?? 0) % 2 === 1 ? self::LINE_PX : 0.0;
     }
 
     private function y(float $distanceM): float

@@ -21,12 +21,12 @@ final readonly class RowPlan
 
     private const USUAL_CM = 172;
 
-    private const SMALL_CM = 140;
+    public const SMALL_CM = 140;
 
     private const SITTING = 0.72;
 
     /** Eyes below the top of the head. */
-    private const EYES_BELOW_M = 0.11;
+    public const EYES_BELOW_M = 0.11;
 
     /** Half a head and half a face, and a little air. */
     private const CLEAR_M = 0.2;
@@ -37,8 +37,12 @@ final readonly class RowPlan
 
     public const MOST_ROWS = 6;
 
-    /** @param  list<list<Place>>  $rows  the front row first, from the left as the camera sees it */
-    private function __construct(public array $rows, public bool $isOnSteps) {}
+    /**
+     * @param  list<list<Place>>  $rows  the front row first, from the left as the camera sees it
+     * @param  list<Place>  $held  infants, in the arms of somebody
+     * @param  list<NamePair>  $touching  neighbours who are not to stand side by side, and could not be parted
+     */
+    private function __construct(public array $rows, public bool $isOnSteps, public array $held = [], public array $touching = []) {}
 
     /**
      * @param  list<Relative>  $people
@@ -53,30 +57,34 @@ final readonly class RowPlan
                 $people === [] ? 'must not be empty' : 'must be 1 to '.self::MOST_ROWS,
             );
         }
+        $arms = Arms::among($people);
+        $people = $arms === [] ? $people : array_values(array_filter($people, static fn (Relative $r): bool => ! isset($arms[$r->name])));
         $isInFront = static fn (Relative $r): bool => $r->sits() || self::cm($r) < self::SMALL_CM;
         $standing = array_values(array_filter($people, static fn (Relative $r): bool => ! $isInFront($r)));
         $sitting = array_values(array_filter($people, $isInFront));
         // The two stay in the front standing row; the others go back by height.
-        usort(
-            $standing,
-            static fn (Relative $a, Relative $b): int => [! $a->isOfTheCouple, self::cm($a)] <=> [! $b->isOfTheCouple, self::cm($b)],
-        );
+        $standing = self::byHeight($standing);
         $rows = $sitting === [] || $standing === [] ? [] : [$sitting];
         $left = $standing === [] ? $sitting : $standing;
         $count = max(1, min($rowCount - count($rows), count($left)));
         for ($i = 0; $i < $count; $i++) {
             // Rows grow by one towards the back, so that each stands in the gaps of the one before.
             $size = (int) round((count($left) - self::growth($count - $i)) / ($count - $i));
-            $rows[] = array_splice($left, 0, max(1, $i === $count - 1 ? count($left) : $size));
+            $size = max(1, $i === $count - 1 ? count($left) : $size);
+            // Couples are not torn apart between two rows.
+            $size += $size < count($left) && RowOrder::arePartners($left[$size - 1], $left[$size]) && $i < $count - 1 ? 1 : 0;
+            $rows[] = array_splice($left, 0, $size);
         }
-        $placed = [];
-        foreach ($rows as $index => $row) {
+        $placed = $touching = [];
+        foreach (array_values(array_filter($rows)) as $index => $row) {
             // Rows stand in each other's gaps when their middles differ by half a place.
             $isAside = (count($row) + $index) % 2 !== count($rows[0]) % 2;
-            $placed[] = self::placed(self::inRow($row), $index, $isOnSteps, $isAside ? self::SHOULDER_M / 2 : 0.0);
+            $order = RowOrder::of($row);
+            $placed[] = self::placed($order, $index, $isOnSteps, $isAside ? self::SHOULDER_M / 2 : 0.0);
+            $touching = [...$touching, ...RowOrder::touching($order)];
         }
 
-        return new self($placed, $isOnSteps);
+        return new self($placed, $isOnSteps, Arms::placed($arms, $placed), $touching);
     }
 
     /** The same with each row spread a little, so that from that distance it still stands in the gaps of the one before. */
@@ -98,7 +106,7 @@ final readonly class RowPlan
             );
         }
 
-        return new self($rows, $this->isOnSteps);
+        return new self($rows, $this->isOnSteps, Arms::placed(Arms::of($this->held), $rows), $this->touching);
     }
 
     /** How many stand in the widest row. */
@@ -136,7 +144,8 @@ final readonly class RowPlan
         $hidden = [];
         foreach ($this->rows as $index => $row) {
             foreach ($row as $person) {
-                foreach (array_merge(...array_slice($this->rows, 0, $index)) as $front) {
+                $held = array_filter($this->held, static fn (Place $p): bool => $p->row < $index);
+                foreach ([...array_merge(...array_slice($this->rows, 0, $index)), ...$held] as $front) {
                     $share = ($distanceM + $front->depthM) / ($distanceM + $person->depthM);
                     $beside = abs($person->x * $share - $front->x);
                     $lineM = self::CAMERA_M + ($person->eyesM - self::EYES_BELOW_M - self::CAMERA_M) * $share;
@@ -156,24 +165,25 @@ final readonly class RowPlan
     }
 
     /**
-     * The two in the middle, the taller inwards, who must not be side by side at the ends.
+     * The two first, then from the smallest to the tallest, couples by the smaller of them and together.
      *
-     * @param  list<Relative>  $row
+     * @param  list<Relative>  $people
      * @return list<Relative>
      */
-    private static function inRow(array $row): array
+    private static function byHeight(array $people): array
     {
-        usort(
-            $row,
-            static fn (Relative $a, Relative $b): int => [$b->isOfTheCouple, $b->notBeside === [], self::cm($b)] <=> [
-                $a->isOfTheCouple,
-                $a->notBeside === [],
-                self::cm($a),
-            ],
-        );
+        usort($people, static fn (Relative $a, Relative $b): int => [! $a->isOfTheCouple, self::cm($a)] <=> [! $b->isOfTheCouple, self::cm($b)]);
         $order = [];
-        foreach ($row as $index => $person) {
-            $index % 2 === 0 ? ($order[] = $person) : array_unshift($order, $person);
+        foreach ($people as $person) {
+            if (in_array($person, $order, true)) {
+                continue;
+            }
+            $order[] = $person;
+            foreach ($people as $other) {
+                if (! in_array($other, $order, true) && RowOrder::arePartners($person, $other)) {
+                    $order[] = $other;
+                }
+            }
         }
 
         return $order;
@@ -202,7 +212,8 @@ final readonly class RowPlan
         return $places;
     }
 
-    private static function cm(Relative $person): int
+    /** Of somebody whose height nobody has said, what is usual. */
+    public static function cm(Relative $person): int
     {
         return $person->heightCm ?? (in_array('infant', $person->needs, true) ? 110 : self::USUAL_CM);
     }

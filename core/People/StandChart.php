@@ -18,7 +18,10 @@ final readonly class StandChart
 
     public const ROW = 20.0;
 
-    private const NAMES = 150.0;
+    /** Of a letter of a name, and for the names at least and at most. */
+    private const LETTER = 7.4;
+
+    private const NAMES = [150.0, 420.0];
 
     private const AFTER = 90.0;
 
@@ -26,7 +29,13 @@ final readonly class StandChart
 
     private const FOOT = 22.0;
 
-    public function __construct(private StandTime $stand) {}
+    private float $names;
+
+    public function __construct(private StandTime $stand)
+    {
+        $longest = max([1, ...array_map(static fn (int|string $name): int => mb_strlen((string) $name), array_keys($stand->people))]);
+        $this->names = min(self::NAMES[1], max(self::NAMES[0], $longest * self::LETTER + 8));
+    }
 
     public function height(): float
     {
@@ -94,7 +103,7 @@ final readonly class StandChart
 
     private function x(float $minute): float
     {
-        return round(self::NAMES + $minute * $this->scale(), 1);
+        return round($this->names + $minute * $this->scale(), 1);
     }
 
     private function width(float $from, float $to): float
@@ -104,6 +113,6 @@ final readonly class StandChart
 
     private function scale(): float
     {
-        return (self::WIDTH - self::NAMES - self::AFTER) / max(1.0, $this->stand->totalMinutes);
+        return (self::WIDTH - $this->names - self::AFTER) / max(1.0, $this->stand->totalMinutes);
     }
 }

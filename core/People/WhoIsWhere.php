@@ -5,11 +5,50 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 
 /** Who must not meet, and who is in no group. */
 final class WhoIsWhere
 {
+    /** @return list<Verdict> names in the lines of the family of which nobody can tell whom they mean */
+    public static function unclear(Family $family): array
+    {
+        return array_map(
+            static fn (Unclear $u): Verdict => Verdict::fix(
+                'people.unclear',
+                "Who is “{$u->said}”?",
+                "{$u->by} is {$u->what} “{$u->said}”: ".
+                    ($u->mayBe === []
+                        ? 'nobody in the list is called so. Until then nothing follows from it.'
+                        : 'that may be '.implode(' or ', $u->mayBe).'. Write the name in full; until then nothing follows from it.'),
+                ['may_be' => count($u->mayBe)],
+                $u->mayBe === [] ? new Remedy('people.add', "Add {$u->said}", ['name' => $u->said]) : null,
+            ),
+            $family->unclear,
+        );
+    }
+
+    /** @return list<Verdict> of several pairs that are kept apart: how far? It costs groups */
+    public static function howFarApart(Family $family): array
+    {
+        $pairs = $family->apart();
+
+        return count($pairs) < 2
+            ? []
+            : array_map(
+                static fn (array $pair): Verdict => Verdict::mind(
+                    'people.apart-how',
+                    "{$pair[0]} and {$pair[1]}: never in one frame, or only not side by side?",
+                    'Now no group holds both, so that some are taken twice. If they may stand in one frame with others between, the list '.
+                        'gets shorter.',
+                    [],
+                    new Remedy('people.beside', 'Only not side by side', ['one' => $pair[0], 'other' => $pair[1]]),
+                ),
+                $pairs,
+            );
+    }
+
     /** @return list<Verdict> */
     public static function apart(Family $family, StandTime $now): array
     {

@@ -31,7 +31,7 @@ final readonly class SlipTitle
 
         return $letters >= 5 &&
             max(array_map(mb_strlen(...), explode(' ', $title))) <= $letters &&
-            count(self::wrap($title, $letters)) <= self::MOST_LINES;
+            count(self::lines($title, $letters)) <= self::MOST_LINES;
     }
 
     /** @return list<string> lines below the time; empty where it stands upright */
@@ -42,7 +42,7 @@ final readonly class SlipTitle
         }
         $room = max(0, (int) floor(($this->height - self::HEAD) / self::LINE_HEIGHT) + 1);
 
-        return array_slice(self::wrap($this->title, (int) floor(($this->width - self::MARGIN) / self::LETTER_WIDTH)), 0, $room);
+        return array_slice(self::lines($this->title, (int) floor(($this->width - self::MARGIN) / self::LETTER_WIDTH)), 0, $room);
     }
 
     /** @return list<string> lines from bottom to top, the first with the time; empty where it lies across, or nothing fits */
@@ -54,7 +54,7 @@ final readonly class SlipTitle
         $letters = (int) floor(($this->height - self::MARGIN) / self::LETTER_UPRIGHT);
         $room = max(1, (int) floor($this->width / self::LINE_HEIGHT));
         $text = $room > 1 ? "{$this->time} {$this->title}" : $this->title;
-        $lines = self::wrap($text, $letters);
+        $lines = self::lines($text, $letters);
         $shown = array_slice($lines, 0, $room);
         $last = count($shown) - 1;
         if (count($lines) > $room && mb_strlen($shown[$last]) < $letters) {
@@ -67,8 +67,8 @@ final readonly class SlipTitle
         );
     }
 
-    /** @return non-empty-list<string> */
-    private static function wrap(string $text, int $letters): array
+    /** @return non-empty-list<string> broken between words alone */
+    public static function lines(string $text, int $letters): array
     {
         $words = explode(' ', $text);
         $lines = [array_shift($words)];

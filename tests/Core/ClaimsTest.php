@@ -39,6 +39,7 @@ use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\FormalsJudge;
 use NorthSatchel\People\FormalsSegment;
 use NorthSatchel\People\GroupSetup;
+use NorthSatchel\People\StandLens;
 use NorthSatchel\People\StandTime;
 use NorthSatchel\People\Team;
 use NorthSatchel\People\TeamSchedule;
@@ -190,10 +191,10 @@ final class ClaimsTest extends TestCase
     public function test_a_group_fits_only_into_room_that_was_measured(): void
     {
         $people = FamilyText::read(array_map(static fn (int $i): FamilyLine => new FamilyLine("P{$i}", '170 cm'), range(1, 6)));
-        $said = static fn (?float $room): Verdicts => GroupSetup::best($people, [50], $room, 13.0)->verdicts();
+        $said = static fn (?float $room): Verdicts => GroupSetup::best($people, [new StandLens(null, 50, 1.4)], $room, 13.0)->verdicts();
         $this->assertTrue($said(null)->has('people.room-unknown'));
         $this->assertFalse($said(null)->has('people.room'));
-        $needs = GroupSetup::best($people, [50], 99.0, 13.0)->distanceM;
+        $needs = GroupSetup::best($people, [new StandLens(null, 50, 1.4)], 99.0, 13.0)->distanceM;
         $this->assertTrue($said($needs + 0.1)->has('people.room'));
         $this->assertTrue($said(1.0)->has('people.no-room'));
         $this->assertFalse($said(1.0)->has('people.room'));

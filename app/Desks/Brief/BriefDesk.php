@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Brief\BriefFacts;
 use NorthSatchel\Brief\BriefJudge;
+use NorthSatchel\Brief\SamePerson;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Judge\ZoneJudge;
 use NorthSatchel\Time\ClockTime;
@@ -98,8 +99,7 @@ final class BriefDesk
             $job ??= new Job();
             $job->fill([...$fields, 'is_confidential' => (bool) ($fields['is_confidential'] ?? false), 'place_id' => $place->id])->save();
             $this->refuseSkippedTimes($place);
-            $job->people()->delete();
-            $job->people()->createMany($people);
+            PeopleKeeper::keep($job, $people);
 
             return $job;
         });
@@ -182,6 +182,15 @@ final class BriefDesk
             [$name, $role] = [...explode(',', $line, 2), null];
             if (trim($name) !== '') {
                 $people[] = ['name' => trim($name), 'role' => $role === null ? null : trim($role)];
+            }
+        }
+        foreach ($people as $index => $person) {
+            foreach (array_slice($people, 0, $index) as $other) {
+                if (SamePerson::isSame($person['name'], $other['name'])) {
+                    throw ValidationException::withMessages([
+                        'people' => "{$person['name']} is named twice: write what tells them apart, as the surname.",
+                    ]);
+                }
             }
         }
 

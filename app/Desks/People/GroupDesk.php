@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\People;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\PeopleKeeper;
 use App\Models\Brief\Job;
 use App\Models\People\FormalGroup;
 use Illuminate\Support\Facades\DB;
@@ -25,9 +26,11 @@ final class GroupDesk
     /**
      * All lines of the family at once.
      *
+     * @return list<int> ids of those who went
+     *
      * @throws ValidationException naming what does not fit; nothing is changed then
      */
-    public function saveFamily(Job $job, string $text): void
+    public function saveFamily(Job $job, string $text): array
     {
         $people = BriefDesk::people($text);
         try {
@@ -37,10 +40,8 @@ final class GroupDesk
         } catch (ImpossibleValue $e) {
             throw ValidationException::withMessages(['people' => ucfirst("people {$e->must}.")]);
         }
-        DB::transaction(static function () use ($job, $people): void {
-            $job->people()->delete();
-            $job->people()->createMany($people);
-        });
+
+        return PeopleKeeper::keep($job, $people);
     }
 
     /** @return int how many groups were added; those that are there already stay as they are */
@@ -75,9 +76,16 @@ final class GroupDesk
         $family = $this->people->family($job);
         $names = [];
         foreach ($people as $name) {
+            $meant = $family->names->meant($name);
+            if (count($meant) > 1) {
+                throw ValidationException::withMessages(['people' => "{$name} may be ".implode(' or ', $meant).': write the name in full.']);
+            }
             $names[] =
-                $family->person($name)->name ??
-                throw ValidationException::withMessages(['people' => "{$name} is not among the people of this job."]);
+                $meant[0] ??
+                throw ValidationException::withMessages([
+                    'people' => "{$name} is not among the people of this job.",
+                    'unknown' => [$name],
+                ]);
         }
         if ($names === []) {
             throw ValidationException::withMessages(['people' => 'Name at least one.']);
@@ -98,6 +106,23 @@ final class GroupDesk
         $this->people->forget($job);
 
         return $group;
+    }
+
+    /** Who was never to be in one frame may be, with others between. */
+    public function onlyNotBeside(Job $job, string $one, string $other): void
+    {
+        $names = $this->people->family($job)->names;
+        foreach ($job->people()->whereIn('name', [$one, $other])->get() as $person) {
+            $pieces = array_map(trim(...), explode(',', (string) $person->role));
+            $role = array_map(
+                static fn (string $piece): string => preg_match('/^(?:kept )?apart from (.+)$/iu', $piece, $found) === 1 &&
+                    array_intersect($names->meant($found[1]), [$one, $other]) !== []
+                    ? "not beside {$found[1]}"
+                    : $piece,
+                $pieces,
+            );
+            $person->update(['role' => implode(', ', $role)]);
+        }
     }
 
     /** @throws ValidationException when the one that must come before would itself have to come after */

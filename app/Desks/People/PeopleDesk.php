@@ -22,9 +22,13 @@ use NorthSatchel\People\FormalsJudge;
 use NorthSatchel\People\FormalsSegment;
 use NorthSatchel\People\FormalsTiming;
 use NorthSatchel\People\GroupSetup;
+use NorthSatchel\People\Leaving;
+use NorthSatchel\People\Relative;
 use NorthSatchel\People\School;
+use NorthSatchel\People\StandLens;
 use NorthSatchel\People\StandTime;
 use NorthSatchel\People\TimingChoice;
+use NorthSatchel\Remedy;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
@@ -39,7 +43,11 @@ final class PeopleDesk
     /** @var array<int, Collection<int, FormalGroup>> by job, for this request */
     private array $groups = [];
 
-    public function __construct(private readonly PlanDesk $plan, private readonly CallOrderDesk $orders) {}
+    public function __construct(
+        private readonly PlanDesk $plan,
+        private readonly CallOrderDesk $orders,
+        private readonly LensesAtHand $atHand,
+    ) {}
 
     /** @return Collection<int, FormalGroup> in the order in which they are called */
     public function groups(Job $job): Collection
@@ -61,11 +69,18 @@ final class PeopleDesk
     {
         $job->loadMissing('people');
 
-        return new Family(
+        $family = new Family(
             FamilyText::read(
                 array_values($job->people->map(static fn (Person $p): FamilyLine => new FamilyLine($p->name, (string) $p->role))->all()),
             ),
         );
+        $segment = $this->segment($job);
+        if ($segment === null) {
+            return $family;
+        }
+        $stand = new StandTime($this->order($job), $family, (bool) ($job->getAttributes()['formals_gathered'] ?? false));
+
+        return $family->hurrying(Leaving::early($family, $segment, JobDay::of($job), $stand->totalMinutes));
     }
 
     public function verdicts(Job $job): Verdicts
@@ -146,7 +161,7 @@ final class PeopleDesk
                     $way($before, $after, $this->plan);
         $first = $job->segments->sortBy('start_clock')->first();
 
-        return FormalsTiming::of($this->order($job), $family, $way($first, $before, $this->plan), $gap);
+        return FormalsTiming::of($this->order($job), $family, $way($first, $before, $this->plan), $gap, $job->formals_gathered);
     }
 
     /** @return list<FamilyGroup> as they are called */
@@ -190,16 +205,50 @@ final class PeopleDesk
     /**
      * A group at a spot.
      *
-     * @param  non-empty-list<int>  $focals
+     * @param  non-empty-list<StandLens>  $lenses
      *
      * @throws ImpossibleValue when it cannot be placed so
      */
-    public function setup(Job $job, FormalGroup $group, array $focals, ?float $roomM, float $ev, bool $isOnSteps, ?int $rows): GroupSetup
+    public function setup(Job $job, FormalGroup $group, array $lenses, ?float $roomM, float $ev, bool $isOnSteps, ?int $rows): GroupSetup
     {
-        $family = $this->family($job);
-        $people = array_values(array_filter(array_map($family->person(...), $group->people)));
+        return GroupSetup::best($this->standing($job, $group), $lenses, $roomM, $ev, isOnSteps: $isOnSteps, rowCount: $rows);
+    }
 
-        return GroupSetup::best($people, $focals, $roomM, $ev, isOnSteps: $isOnSteps, rowCount: $rows);
+    /**
+     * Where faces are hidden, a way of placing them that hides none.
+     *
+     * @param  non-empty-list<StandLens>  $lenses
+     *
+     * @throws ImpossibleValue
+     */
+    public function unhide(Job $job, FormalGroup $group, array $lenses, ?float $roomM, float $ev): ?Remedy
+    {
+        $free = GroupSetup::free($this->standing($job, $group), $lenses, $roomM, $ev);
+        $rows = count($free->rows->rows ?? []);
+
+        return $free === null
+            ? null
+            : new Remedy('stand.as', "Take {$rows} ".($rows === 1 ? 'row' : 'rows').($free->rows->isOnSteps ? ' on steps' : ''), [
+                'group' => $group->id,
+                'rows' => $rows,
+                'steps' => $free->rows->isOnSteps ? 1 : 0,
+            ]);
+    }
+
+    /**
+     * The lenses of the bag, or, where none is in it, those that are usual.
+     *
+     * @return non-empty-list<StandLens>
+     */
+    public function lenses(Job $job): array
+    {
+        return $this->atHand->lenses($job) ?: array_map(static fn (int $mm): StandLens => new StandLens(null, $mm, 2.8), self::LENSES);
+    }
+
+    /** @return list<Relative> */
+    private function standing(Job $job, FormalGroup $group): array
+    {
+        return array_values(array_filter(array_map($this->family($job)->person(...), $group->people)));
     }
 
     /**

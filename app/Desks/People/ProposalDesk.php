@@ -23,7 +23,7 @@ final class ProposalDesk
     /** As many as may wait for an answer. */
     private const MOST_WAITING = 200;
 
-    public function __construct(private readonly PeopleDesk $people, private readonly GroupDesk $work) {}
+    public function __construct(private readonly PeopleDesk $people, private readonly GroupDesk $work, private readonly IdentityDesk $identity) {}
 
     /** @return Collection<int, Proposal> that wait for an answer */
     public function waiting(Job $job): Collection
@@ -70,11 +70,19 @@ final class ProposalDesk
         });
     }
 
-    /** When it does not fit the family it is refused by the desk below, and waits on. */
-    public function accept(Proposal $proposal): void
+    /**
+     * When it does not fit the family it is refused by the desk below, and waits on.
+     *
+     * @param  string  $add  names that come onto the list first, with commas
+     */
+    public function accept(Proposal $proposal, string $add = ''): void
     {
-        DB::transaction(function () use ($proposal): void {
+        DB::transaction(function () use ($proposal, $add): void {
             $job = BriefDesk::open($proposal->job_id)->load('people');
+            foreach (array_filter(array_map(trim(...), explode(',', $add))) as $name) {
+                $this->identity->add($job, $name);
+                $job->load('people');
+            }
             match ($proposal->kind) {
                 'person' => $this->addPerson($job, $proposal->text),
                 'group' => $this->addGroup($job, $proposal->text),
@@ -96,6 +104,13 @@ final class ProposalDesk
     /** "The rowers: Jonas, Kaj", or only the names. */
     private function addGroup(Job $job, string $line): void
     {
+        $priority = 'should';
+        if (preg_match('/^(must|should|nice)\s*:\s*(.+)$/iu', $line, $found) === 1) {
+            [$priority, $line] = [mb_strtolower($found[1]), $found[2]];
+        }
+        if (preg_match('/^(.*?)\s*\((must|should|nice)(?: have)?\)\s*(.*)$/iu', $line, $found) === 1) {
+            [$priority, $line] = [mb_strtolower($found[2]), trim("{$found[1]} {$found[3]}")];
+        }
         [$title, $names] = str_contains($line, ':') ? array_map(trim(...), explode(':', $line, 2)) : ['', $line];
         $people = array_values(
             array_filter(
@@ -103,7 +118,7 @@ final class ProposalDesk
                 static fn (string $n): bool => $n !== '',
             ),
         );
-        $this->work->add($job, mb_substr($title === '' ? implode(', ', $people) : $title, 0, 120), $people, 'should');
+        $this->work->add($job, mb_substr($title === '' ? implode(', ', $people) : $title, 0, 120), $people, $priority);
     }
 
     /**

@@ -221,6 +221,7 @@ final class ShotDesk
             'minutes' => $shot->minutes,
             'frames' => $shot->frames,
             'focal_mm' => $shot->focalMm,
+            'distance' => $shot->distance,
         ];
     }
 

@@ -94,7 +94,10 @@ final class Job extends Model
     /** @return HasMany<Person, $this> */
     public function people(): HasMany
     {
-        return $this->hasMany(Person::class);
+        $people = $this->hasMany(Person::class);
+        $people->orderBy('position')->orderBy('id');
+
+        return $people;
     }
 
     /** @return HasMany<FormalGroup, $this> in the order in which they are called */

@@ -14,5 +14,6 @@ final readonly class ReadShot
         public int $frames,
         public ?int $focalMm,
         public ?string $under,
+        public ?string $distance = null,
     ) {}
 }

@@ -13,9 +13,20 @@ use NorthSatchel\Time\Priority;
  */
 final class ShotText
 {
-    public const MOST_LINES = 200;
+    public const MOST_LINES = 1000;
 
     private const LONGEST = 160;
+
+    private const BULLET = '/^\s*(?:[-*•–]|\d{1,3}[.)]|\[[ x]?\])\s+/u';
+
+    private const MOST_WORDS_OF_A_HEADING = 6;
+
+    /** What people write of how near: as the plan has it. */
+    private const DISTANCES = [
+        'close up' => 'tight', 'close-up' => 'tight', 'closeup' => 'tight', 'close' => 'tight', 'tight' => 'tight', 'detail' => 'tight',
+        'wide' => 'wide', 'wide shot' => 'wide', 'overall' => 'wide', 'full length' => 'wide', 'medium' => 'middle', 'middle' => 'middle',
+        'half length' => 'middle',
+    ];
 
     private const COLUMNS = ['what', 'shot', 'segment', 'priority', 'minutes', 'frames', 'focal_mm', 'mm'];
 
@@ -29,10 +40,11 @@ final class ShotText
         }
         $lines = [];
         $under = null;
-        foreach ($rows as $line) {
-            $line = trim((string) preg_replace('/^\s*(?:[-*•–]|\d{1,3}[.)])\s+/u', '', $line));
-            if (preg_match('/^(.+):$/u', $line, $heading) === 1) {
-                $under = mb_substr(trim($heading[1]), 0, self::LONGEST);
+        foreach ($rows as $index => $line) {
+            $heading = self::heading($line, trim($rows[$index - 1] ?? ''), $rows[$index + 1] ?? '');
+            $line = trim((string) preg_replace(self::BULLET, '', $line));
+            if ($heading !== null) {
+                $under = mb_substr($heading, 0, self::LONGEST);
             } elseif ($line !== '') {
                 $lines[] = self::line(preg_split('/[;,\t]/u', $line) ?: [], $line, $under);
             }
@@ -84,24 +96,65 @@ final class ShotText
     private static function line(array $pieces, string $whole, ?string $under, ?string $what = null): ReadShot
     {
         $priority = Priority::Should->value;
-        [$minutes, $frames, $focalMm, $words] = [3, 10, null, []];
+        [$minutes, $frames, $focalMm, $distance, $words] = [3, 10, null, null, []];
         foreach ($pieces as $piece) {
             $piece = trim($piece);
             $found = [];
+            // "must: the rings", "the rings (must)", "the rings 200 mm", "the rings close up"
+            if (preg_match('/^(must|should|nice)\s*[:–-]\s*(.+)$/iu', $piece, $found) === 1) {
+                [$priority, $piece] = [mb_strtolower($found[1]), $found[2]];
+            }
+            if (preg_match('/^(.*?)\s*\((must|should|nice)(?: have)?\)\s*(.*)$/iu', $piece, $found) === 1) {
+                [$priority, $piece] = [mb_strtolower($found[2]), trim("{$found[1]} {$found[3]}")];
+            }
+            if (preg_match('/^(.+?)\s+\(?(\d{1,4})\s*mm\)?$/iu', $piece, $found) === 1 && self::isFocal((int) $found[2])) {
+                [$focalMm, $piece] = [(int) $found[2], $found[1]];
+            }
+            if (preg_match('/^(.+?)\s+\(?(close[ -]?up|wide shot|full length|half length)\)?$/iu', $piece, $found) === 1) {
+                [$distance, $piece] = [self::DISTANCES[mb_strtolower($found[2])], $found[1]];
+            }
             if (preg_match('/^(\d{1,3})\s*(?:min|minutes?|m)$/iu', $piece, $found) === 1) {
                 $minutes = (int) $found[1];
             } elseif (preg_match('/^(\d{1,4})\s*(?:frames?|pictures?|x)$/iu', $piece, $found) === 1) {
                 $frames = (int) $found[1];
-            } elseif (preg_match('/^(\d{1,4})\s*mm$/iu', $piece, $found) === 1 && (int) $found[1] >= 4 && (int) $found[1] <= 2000) {
+            } elseif (preg_match('/^(\d{1,4})\s*mm$/iu', $piece, $found) === 1 && self::isFocal((int) $found[1])) {
                 $focalMm = (int) $found[1];
             } elseif (Priority::tryFrom(mb_strtolower($piece)) !== null) {
                 $priority = mb_strtolower($piece);
+            } elseif (isset(self::DISTANCES[mb_strtolower($piece)]) && $words !== []) {
+                $distance = self::DISTANCES[mb_strtolower($piece)];
             } elseif ($piece !== '') {
                 $words[] = $piece;
             }
         }
         $what ??= $words === [] ? $whole : implode(', ', $words);
 
-        return new ReadShot(mb_substr($what, 0, self::LONGEST), $priority, $minutes, $frames, $focalMm, $under);
+        return new ReadShot(mb_substr($what, 0, self::LONGEST), $priority, $minutes, $frames, $focalMm, $under, $distance);
+    }
+
+    private static function isFocal(int $mm): bool
+    {
+        return $mm >= 4 && $mm <= 2000;
+    }
+
+    /**
+     * The words of a line that heads those below it: it ends with a colon, is marked as one, is all in capitals, or stands alone
+     * above a list with bullets.
+     */
+    private static function heading(string $line, string $before, string $after): ?string
+    {
+        $isBullet = static fn (string $l): bool => preg_match(self::BULLET, $l) === 1;
+        $plain = trim($line);
+        if (preg_match('/^#{1,6}\s*(.+?)\s*#*$/u', $plain, $found) === 1 || preg_match('/^\*\*(.+?)\*\*:?$/u', $plain, $found) === 1) {
+            return trim($found[1], ' :');
+        }
+        if (preg_match('/^(.+?)\s*:$/u', trim((string) preg_replace(self::BULLET, '', $line)), $found) === 1) {
+            return $found[1];
+        }
+        $isShort = $plain !== '' && preg_match('/[,;\t]/u', $plain) !== 1 && count(explode(' ', $plain)) <= self::MOST_WORDS_OF_A_HEADING;
+        $isCapitals = preg_match('/\p{Lu}{3}/u', $plain) === 1 && preg_match('/\p{Ll}/u', $plain) !== 1;
+        $isAboveAList = ! $isBullet($line) && $isBullet($after) && ($before === '' || $isBullet($before));
+
+        return $isShort && ! $isBullet($line) && ($isCapitals || $isAboveAList) ? $plain : null;
     }
 }

@@ -107,6 +107,9 @@
             <div class="flex-1 basis-56"><x-field id="call-names" name="people" label="The couple calls a group: names with commas"
                     list="call-people" /></div>
             <button class="button">Call it next</button>
+            @error('unknown')
+                <button class="button" name="add" value="{{ $message }}">Add {{ $message }} to the list, and call it next</button>
+            @enderror
             <datalist id="call-people">
                 @foreach ($people as $person)
                     <option value="{{ $person->name }}"></option>

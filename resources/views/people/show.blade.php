@@ -15,7 +15,7 @@
                     @endforeach
                     @foreach ($chart->rows() as $row)
                         <g transform="translate(0 {{ $row->y }})">
-                            <text x="0" y="12" font-size="14">{{ mb_strimwidth($row->name, 0, 20, '…') }}</text>
+                            <text x="0" y="12" font-size="14">{{ $row->name }}</text>
                             <rect class="stand-waits" x="{{ $row->waits->x }}" y="3" width="{{ $row->waits->width }}"
                                 height="9" />
                             @foreach ($row->inFrame as $in)
@@ -82,6 +82,18 @@
     @error('people')@if (old('_form') === null)
         <div class="note bad mb-3" role="alert">{{ $message }}</div>
     @endif @enderror
+    @foreach ($questions as $one)
+        <div class="note mb-3 flex flex-wrap items-center gap-2">
+            <p class="flex-1 basis-64">“{{ $one['gone']->name }}” went from the list and “{{ $one['come']->name }}” came: is it the same
+                person?</p>
+            @post('/jobs/' . $job->id . '/people/' . $one['come']->id . '/same/' . $one['gone']->id)
+                <button class="button small">The same</button>
+            @endpost
+            @post('/jobs/' . $job->id . '/people/gone/' . $one['gone']->id)
+                <button class="button quiet small">Somebody else</button>
+            @endpost
+        </div>
+    @endforeach
     @if ($proposals->isNotEmpty())
         <section class="slab mb-4">
             <h2 class="mb-1">From the couple</h2>
@@ -92,7 +104,12 @@
                                         $one->kind
                                     ] ?? '' }}<b>{{ $one->text }}</b></span>
                         @post('/proposals/' . $one->id . '/accept')
-                            <button class="button small" aria-label="Accept {{ $one->text }}">Accept</button>
+                            @if ($errors->first('proposal') === (string) $one->id && $errors->has('unknown'))
+                                <input type="hidden" name="add" value="{{ $errors->first('unknown') }}">
+                                <button class="button small">Add {{ $errors->first('unknown') }}, and accept</button>
+                            @else
+                                <button class="button small" aria-label="Accept {{ $one->text }}">Accept</button>
+                            @endif
                             @endpost @post('/proposals/' . $one->id . '/decline')
                             <button class="button quiet small" aria-label="Decline {{ $one->text }}">Decline</button>
                         @endpost
@@ -233,6 +250,9 @@
                 :hint="'bride · mother of Tuva · partner of … · former partner of … · sister of … · grandmother of … · ' .
                     'aunt of … · attendant of … · son of …; seated, wheelchair, infant, elderly; 158 cm; apart from ' .
                     '…; leaves 17:30; ceremony only; told. Anything else is what you know them by.'" />
+            @if ($errors->has('people') && old('_form') === null && blank(old('people')) && $lines !== '')
+                <label class="tick"><input type="checkbox" name="empty" value="1"> Take everybody off the list</label>
+            @endif
             <div class="flex flex-wrap gap-2"><button class="button main">Keep the family</button></div>
         </x-form>
         <div class="flex flex-wrap gap-3 items-end mt-3">

@@ -45,14 +45,14 @@
                         </circle>
                     @endforeach
                     @foreach ($drawing->heads() as $head)
-                        <text x="{{ $head->x }}" y="{{ $head->y - 12 }}" font-size="11" text-anchor="middle"
-                            class="on-ground">{{ mb_strimwidth($head->name, 0, 8, '…') }}</text>
+                        <text x="{{ $head->x }}" y="{{ $head->labelY }}" font-size="11" text-anchor="middle"
+                            class="on-ground">{{ $head->label }}</text>
                     @endforeach
                     <path class="camera" d="M308 416h24v-12h-7l-5-6-5 6h-7z" /><text x="340" y="414" font-size="13">{{ $setup->distanceM }}
                         m before the front row</text>
                 </svg>
                 <figcaption class="text-sm text-faint">From above: the band is sharp at f/{{ $setup->focus->fNumber ?? '22 not enough' }},
-                    the line is the focus; camera {{ $setup->distanceM }} m before the front row, {{ $setup->focalMm }} mm.</figcaption>
+                    the line is the focus; camera {{ $setup->distanceM }} m before the front row, {{ $setup->lens->name() }}.</figcaption>
             </figure>
             <figure class="slab">
                 <svg class="ruler row-plan" viewBox="0 0 640 300" role="img" aria-label="From the front">
@@ -66,8 +66,8 @@
                         </g>
                     @endforeach
                     @foreach ($drawing->front() as $face)
-                        <text x="{{ $face->x }}" y="{{ $face->y - 3 }}" font-size="12" text-anchor="middle"
-                            class="on-ground">{{ mb_strimwidth($face->name, 0, 9, '…') }}</text>
+                        <text x="{{ $face->x }}" y="{{ $face->labelY }}" font-size="12" text-anchor="middle"
+                            class="on-ground">{{ $face->label }}</text>
                     @endforeach
                 </svg>
                 <figcaption class="text-sm text-faint">From the front; unknown heights are taken as 172 cm.</figcaption>
@@ -77,6 +77,9 @@
             @foreach (array_reverse($setup->rows->rows) as $row)
                 <li class="border-t border-rule py-1"><b>{{ $loop->last ? 'Front row' : 'Row ' . ($loop->remaining + 1) }}</b>, from the
                     left: {{ collect($row)->pluck('name')->implode(', ') }}</li>
+            @endforeach
+            @foreach ($setup->rows->held as $one)
+                <li class="border-t border-rule py-1"><b>{{ $one->name }}</b> is held by {{ $one->heldBy }}</li>
             @endforeach
         </ol>
     @else

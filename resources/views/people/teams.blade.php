@@ -34,10 +34,9 @@
                             <rect @class(['team-slip' => $slip->isTeam]) x="{{ $slip->x }}" y="{{ $slip->lane * 64 + 8 }}"
                                 width="{{ $slip->width }}" height="46" rx="2" />
                             <title>{{ $slip->team }} {{ $slip->isTeam ? 'team' : 'players' }}</title>
-                            @if ($slip->width > 50)
+                            @if ($slip->holdsItsName())
                                 <text class="when" x="{{ $slip->x + 5 }}"
-                                    y="{{ $slip->lane * 64 + 28 }}">{{
-                                        mb_strimwidth($slip->team, 0, (int) ($slip->width / 7), '…') }}</text><text
+                                    y="{{ $slip->lane * 64 + 28 }}">{{ $slip->team }}</text><text
                                     x="{{ $slip->x + 5 }}"
                                     y="{{ $slip->lane * 64 + 44 }}">{{ $slip->isTeam ? 'team' : 'players' }}</text>
                             @endif
@@ -72,14 +71,14 @@
             @if ($one['rota'] !== [])
                 <details class="slab mt-3" open>
                     <summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Pose rota: {{ $one['team'] }}</summary>
-                    <p class="text-faint text-sm">From the left.
+                    <p class="text-faint text-sm">From the left. Two passes: {{ implode(', then ', NorthSatchel\People\PoseRota::FACES) }}.
                         {{ $one['sharpness'] ??
                                 'With the heights from the left (heights 152 148 160) it says who stands half a step forward.' }}
                     </p>
                     <ol>
                         @foreach ($one['rota'] as $pose)
                             <li class="border-t border-rule py-1 figures">{{ $pose->number }}. {{ $pose->pose }}, turned
-                                {{ $pose->turned }}, {{ $pose->face }}@if ($pose->isForward)
+                                {{ $pose->turned }}@if ($pose->isForward)
                                     , <b>half a step forward</b>
                                 @endif
                             </li>

@@ -32,7 +32,11 @@
                 @endforeach
                 @foreach ($rows as $row)
                     @php $y = $loop->index * 46 + 4; @endphp
-                    <text x="0" y="{{ $y + 24 }}" font-size="15">{{ mb_strimwidth($row->name, 0, 26, '…') }}</text>
+                    <text font-size="13">
+                        @foreach ($row->nameLines() as $line)
+                            <tspan x="0" y="{{ $y + 12 + 14 * $loop->index }}">{{ $line }}</tspan>
+                        @endforeach
+                    </text>
                     @if ($row->window)
                         <path class="window-bracket"
                             d="M{{ $row->window->x }} {{ $y + 2 }}v34m0 -17h{{ $row->window->width }}m0 -17v34" />

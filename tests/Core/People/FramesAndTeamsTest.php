@@ -142,7 +142,6 @@ final class FramesAndTeamsTest extends TestCase
                 $this->assertNotSame($rota[$i - 1]->pose, $rota[$i]->pose);
                 $this->assertNotSame($rota[$i - 1]->turned, $rota[$i]->turned);
             }
-            $this->assertEqualsCanonicalizing(['smiling', 'serious'], array_values(array_unique(array_column($rota, 'face'))));
         }
         $this->expectException(ImpossibleValue::class);
         PoseRota::of(3, ['a', 'a']);

@@ -9,6 +9,7 @@ use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\GroupSetup;
 use NorthSatchel\People\Relative;
+use NorthSatchel\People\StandLens;
 use NorthSatchel\People\Sway;
 use PHPUnit\Framework\TestCase;
 
@@ -64,20 +65,20 @@ final class SwayTest extends TestCase
 
     public function test_in_the_dark_the_shutter_goes_as_slow_as_the_people_allow(): void
     {
-        $bright = GroupSetup::best(self::grown(), [50], null, 12.0);
+        $bright = GroupSetup::best(self::grown(), [new StandLens(null, 50, 1.4)], null, 12.0);
         $this->assertGreaterThanOrEqual(200, $bright->shutter);
         $this->assertTrue($bright->verdicts()->has('people.light'));
-        $dim = GroupSetup::best(self::grown(), [50], null, 3.0, rowCount: 2);
+        $dim = GroupSetup::best(self::grown(), [new StandLens(null, 50, 1.4)], null, 3.0, rowCount: 2);
         $this->assertLessThan(200, $dim->shutter);
         $this->assertTrue($dim->verdicts()->has('people.slow'));
         $this->assertLessThanOrEqual(3200, $dim->iso);
         $this->assertTrue(
-            GroupSetup::best(self::grown(), [50], null, -1.0, rowCount: 2)
+            GroupSetup::best(self::grown(), [new StandLens(null, 50, 1.4)], null, -1.0, rowCount: 2)
                 ->verdicts()
                 ->has('people.dark'),
         );
         // With a child close by 1/200 s is too slow in the brightest shade.
-        $close = GroupSetup::best([FamilyText::read([new FamilyLine(name: 'Pip', text: 'infant')])[0]], [35], null, 8.0);
+        $close = GroupSetup::best([FamilyText::read([new FamilyLine(name: 'Pip', text: 'infant')])[0]], [new StandLens(null, 35, 1.4)], null, 8.0);
         $this->assertGreaterThan(200, $close->shutter);
     }
 }

@@ -37,8 +37,15 @@ final class BriefController
 
     public function update(JobRequest $request, Job $job, BriefDesk $desk): RedirectResponse
     {
+        $before = $job->people()->pluck('id')->all();
         $desk->save($request->validated(), $job);
+        $gone = array_diff($before, $job->people()->pluck('id')->all());
+        $to = redirect("/jobs/{$job->id}/brief");
 
-        return redirect("/jobs/{$job->id}/brief")->with('said', 'The brief is kept.');
+        return $gone === []
+            ? $to->with('said', 'The brief is kept.')
+            : $to
+                ->with('said', 'The brief is kept; '.(count($gone) === 1 ? 'one person was' : count($gone).' people were').' taken off the list.')
+                ->with('undo', "/jobs/{$job->id}/people/restore?ids=".implode(',', $gone));
     }
 }

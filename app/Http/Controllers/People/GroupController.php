@@ -6,6 +6,7 @@ namespace App\Http\Controllers\People;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\People\GroupDesk;
+use App\Desks\People\IdentityDesk;
 use App\Http\Requests\People\CallNowRequest;
 use App\Http\Requests\People\GroupRequest;
 use App\Http\Requests\People\MoveGroupRequest;
@@ -20,12 +21,16 @@ use NorthSatchel\Time\Priority;
 final class GroupController
 {
     /** Names typed while the couple says them: called next. */
-    public function callNow(CallNowRequest $request, int $job, GroupDesk $desk): RedirectResponse
+    public function callNow(CallNowRequest $request, int $job, GroupDesk $desk, IdentityDesk $people): RedirectResponse
     {
-        $names = SegmentRequest::names(
-            (string) $request->validated()['people'],
-        );
-        $group = $desk->add(BriefDesk::open($job), 'called now', $names, Priority::Should->value);
+        $given = $request->validated();
+        $names = SegmentRequest::names((string) $given['people']);
+        $opened = BriefDesk::open($job)->loadMissing('people');
+        foreach (SegmentRequest::names((string) ($given['add'] ?? '')) as $name) {
+            $people->add($opened, $name);
+            $opened->load('people');
+        }
+        $group = $desk->add($opened, 'called now', $names, Priority::Should->value);
         $group->update(['title' => mb_substr(implode(', ', $group->people), 0, 120)]);
         $desk->callFirst($group);
 

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers\People;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\PeopleKeeper;
 use App\Desks\House\Readiness;
 use App\Desks\People\CallDesk;
 use App\Desks\People\FamilyTable;
 use App\Desks\People\GroupDesk;
+use App\Desks\People\IdentityDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\People\ProposalDesk;
+use App\Http\Requests\People\AddPersonRequest;
+use App\Http\Requests\People\BesideRequest;
 use App\Http\Requests\People\FamilyFileRequest;
 use App\Http\Requests\People\FamilyRequest;
 use App\Http\Requests\People\OrderRequest;
@@ -21,6 +25,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandChart;
@@ -64,19 +69,23 @@ final class PeopleController
             'segment' => $desk->segment($opened),
             'links' => $calls->links($opened),
             'proposals' => $proposals->waiting($opened),
+            'questions' => PeopleKeeper::questions($opened),
             'edit' => $request->integer('edit'),
         ]);
     }
 
     public function family(FamilyRequest $request, int $job, GroupDesk $desk): RedirectResponse
     {
-        $text =
-            (string) ($request->validated()[
-                'people'
-            ] ?? '');
-        $desk->saveFamily(BriefDesk::open($job), $text);
+        $opened = BriefDesk::open($job)->loadMissing('people');
+        $text = (string) ($request->validated()['people'] ?? '');
+        $count = $opened->people->count();
+        if (trim($text) === '' && $count > 0 && ! $request->boolean('empty')) {
+            throw ValidationException::withMessages([
+                'people' => "That would take all {$count} people off the list. Tick that you mean it, and keep it again; nothing was changed.",
+            ]);
+        }
 
-        return redirect("/jobs/{$job}/people")->with('said', 'The family is kept.');
+        return self::told($job, $desk->saveFamily($opened, $text), 'The family is kept.');
     }
 
     public function rules(int $job, GroupDesk $desk): RedirectResponse
@@ -99,9 +108,66 @@ final class PeopleController
 
     public function import(FamilyFileRequest $request, int $job, FamilyTable $table): RedirectResponse
     {
-        $count = $table->in(BriefDesk::open($job), (string) $request->file('file')?->get());
+        $opened = BriefDesk::open($job)->loadMissing('people');
+        $before = $opened->people->modelKeys();
+        $count = $table->in($opened, (string) $request->file('file')?->get());
 
-        return redirect("/jobs/{$job}/people")->with('said', "{$count} people are in the family.");
+        return self::told($job, array_values(array_diff($before, $opened->people()->pluck('id')->all())), "{$count} people are in the family.");
+    }
+
+    /** Who was taken off comes back. */
+    public function restore(Request $request, int $job): RedirectResponse
+    {
+        PeopleKeeper::restore(BriefDesk::open($job), array_map(intval(...), explode(',', (string) $request->query('ids'))));
+
+        return redirect("/jobs/{$job}/people")->with('said', 'They are back on the list.');
+    }
+
+    /** Somebody who is named in a line and not in the list. */
+    public function add(AddPersonRequest $request, int $job, IdentityDesk $desk): RedirectResponse
+    {
+        $name = (string) $request->validated()['name'];
+        $desk->add(BriefDesk::open($job)->loadMissing('people'), $name);
+
+        return redirect("/jobs/{$job}/people")->with('said', "{$name} is on the list.");
+    }
+
+    /** Two who were kept out of one frame may stand in it, with others between. */
+    public function beside(BesideRequest $request, int $job, GroupDesk $desk): RedirectResponse
+    {
+        $given = $request->validated();
+        $desk->onlyNotBeside(BriefDesk::open($job)->loadMissing('people'), (string) $given['one'], (string) $given['other']);
+
+        return redirect("/jobs/{$job}/people")->with('said', "{$given['one']} and {$given['other']} may be in one frame, not side by side.");
+    }
+
+    /** Who came is who went. */
+    public function same(int $job, Person $person, int $gone, IdentityDesk $desk): RedirectResponse
+    {
+        abort_if($person->job_id !== $job, 404);
+        $desk->isSame($person, Person::onlyTrashed()->where('job_id', $job)->findOrFail($gone));
+
+        return redirect("/jobs/{$job}/people")->with('said', "{$person->name} is who was there before.");
+    }
+
+    /** Who went is nobody who came. */
+    public function another(int $job, int $gone, IdentityDesk $desk): RedirectResponse
+    {
+        $desk->isAnother(Person::onlyTrashed()->where('job_id', $job)->findOrFail($gone));
+
+        return redirect("/jobs/{$job}/people");
+    }
+
+    /** @param  list<int>  $gone */
+    private static function told(int $job, array $gone, string $said): RedirectResponse
+    {
+        $to = redirect("/jobs/{$job}/people");
+
+        return $gone === []
+            ? $to->with('said', $said)
+            : $to
+                ->with('said', $said.' '.(count($gone) === 1 ? 'One person was taken off it.' : count($gone).' people were taken off it.'))
+                ->with('undo', "/jobs/{$job}/people/restore?ids=".implode(',', $gone));
     }
 
     public function order(OrderRequest $request, int $job, GroupDesk $desk): RedirectResponse

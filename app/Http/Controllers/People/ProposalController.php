@@ -8,12 +8,14 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\People\CallDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\People\ProposalDesk;
+use App\Http\Requests\People\AcceptRequest;
 use App\Http\Requests\People\CoupleFormRequest;
 use App\Http\SharedLink;
 use App\Models\People\Proposal;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
 
 /** Which groups do you want? The couple's form, and what becomes of it. */
 final class ProposalController
@@ -52,9 +54,13 @@ final class ProposalController
         return redirect("/jobs/{$job}/people")->with('link', SharedLink::to("/form/{$token}"));
     }
 
-    public function accept(Proposal $proposal, ProposalDesk $desk): RedirectResponse
+    public function accept(AcceptRequest $request, Proposal $proposal, ProposalDesk $desk): RedirectResponse
     {
-        $desk->accept($proposal);
+        try {
+            $desk->accept($proposal, (string) ($request->validated()['add'] ?? ''));
+        } catch (ValidationException $e) {
+            throw ValidationException::withMessages([...$e->errors(), 'proposal' => [(string) $proposal->id]]);
+        }
 
         return redirect("/jobs/{$proposal->job_id}/people")->with('said', 'Accepted.');
     }

@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use NorthSatchel\Exposure\Scene;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\RowDrawing;
+use NorthSatchel\People\StandLens;
 use NorthSatchel\Verdicts;
 
 /** Where a group stands, and what the lens makes of it. */
@@ -29,25 +30,29 @@ final class StandController
             : ($spot?->is_indoor
                 ? Scene::WindowSide->ev100()
                 : Scene::OpenShade->ev100());
-        $focals =
-            array_values(
-                array_filter(
-                    array_map(intval(...), explode(',', (string) $request->query('lenses'))),
-                    static fn (int $mm): bool => $mm >= 8 && $mm <= 800,
-                ),
-            ) ?:
-            PeopleDesk::LENSES;
-        $setup = $wrong = null;
+        $typed = array_values(
+            array_filter(
+                array_map(intval(...), explode(',', (string) $request->query('lenses'))),
+                static fn (int $mm): bool => $mm >= 8 && $mm <= 800,
+            ),
+        );
+        $bag = $desk->lenses($opened);
+        $named = array_values(array_filter($bag, static fn (StandLens $l): bool => in_array($l->focalMm, $typed, true)));
+        $asked = $named === [] ? array_map(static fn (int $mm): StandLens => new StandLens(null, $mm, 2.8), $typed) : $named;
+        $lenses = $asked === [] ? $bag : $asked;
+        $setup = $wrong = $unhide = null;
         try {
             $setup = $desk->setup(
                 $opened,
                 $group,
-                $focals,
+                $lenses,
                 $spot?->room_m,
                 $ev,
                 $request->boolean('steps'),
                 $request->integer('rows') ?: null,
             );
+            $isHidden = $setup->rows->hidden($setup->distanceM) !== [];
+            $unhide = $isHidden ? $desk->unhide($opened, $group, $lenses, $spot?->room_m, $ev) : null;
         } catch (ImpossibleValue $e) {
             $wrong = ucfirst("{$e->field} {$e->must}.");
         }
@@ -58,12 +63,12 @@ final class StandController
             'spots' => $spots,
             'spot' => $spot,
             'rows' => $request->integer('rows'),
-            'focals' => $focals,
+            'focals' => array_values(array_unique(array_map(static fn (StandLens $l): int => $l->focalMm, $lenses))),
             'ev' => round($ev, 1),
             'steps' => $request->boolean('steps'),
             'setup' => $setup,
             'drawing' => $setup === null ? null : new RowDrawing($setup),
-            'verdicts' => $setup?->verdicts() ?? new Verdicts(),
+            'verdicts' => $setup?->verdicts($unhide) ?? new Verdicts(),
             'wrong' => $wrong,
         ]);
     }

@@ -12,7 +12,7 @@ final class CallNowRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['people' => ['required', 'string', 'max:2000']];
+        return ['people' => ['required', 'string', 'max:2000'], 'add' => ['nullable', 'string', 'max:400']];
     }
 
     /** @return array<string, string> */

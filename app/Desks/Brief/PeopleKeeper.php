@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Brief;
+
+use App\Models\Brief\Job;
+use App\Models\Brief\Person;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use NorthSatchel\Brief\SamePerson;
+
+/** The people of a job, typed anew: whoever is named as before stays who they are, with all that was tapped and said of them. */
+final class PeopleKeeper
+{
+    /**
+     * @param  list<array{name: string, role: string|null}>  $rows
+     * @return list<int> ids of those who went
+     */
+    public static function keep(Job $job, array $rows): array
+    {
+        return DB::transaction(static function () use ($job, $rows): array {
+            $known = Person::withTrashed()
+                ->where('job_id', $job->id)
+                ->orderBy('id')
+                ->get()
+                ->sortBy(static fn (Person $p): bool => $p->trashed())
+                ->values();
+            $stays = [];
+            foreach ($rows as $position => $row) {
+                $person = $known->first(
+                    static fn (Person $p): bool => ! isset($stays[$p->id]) && SamePerson::isSame($p->name, $row['name']),
+                );
+                $person ??= new Person(['job_id' => $job->id]);
+                $person->fill([...$row, 'position' => $position, 'deleted_at' => null, 'is_gone_for_good' => false])->save();
+                $stays[$person->id] = true;
+            }
+            $gone = $known->filter(static fn (Person $p): bool => ! $p->trashed() && ! isset($stays[$p->id]));
+            Person::query()->whereIn('id', $gone->modelKeys())->delete();
+            $job->unsetRelation('people');
+
+            return $gone->modelKeys();
+        });
+    }
+
+    /** @param  list<int>  $ids  who were taken off and come back, behind the others */
+    public static function restore(Job $job, array $ids): void
+    {
+        $last = (int) Person::query()->where('job_id', $job->id)->max('position');
+        $here = Person::query()->where('job_id', $job->id)->pluck('name');
+        foreach (Person::onlyTrashed()->where('job_id', $job->id)->whereIn('id', $ids)->orderBy('position')->get() as $person) {
+            if (! $here->contains(static fn (string $name): bool => SamePerson::isSame($name, $person->name))) {
+                $person->fill(['position' => ++$last, 'deleted_at' => null])->save();
+            }
+        }
+        $job->unsetRelation('people');
+    }
+
+    /**
+     * Who came may be who went, under another name.
+     *
+     * @return Collection<int, array{gone: Person, come: Person}>
+     */
+    public static function questions(Job $job): Collection
+    {
+        $gone = Person::onlyTrashed()->where('job_id', $job->id)->where('is_gone_for_good', false)->orderBy('id')->get();
+
+        return $gone
+            ->map(static function (Person $left) use ($job): ?array {
+                $come = $job->people->filter(
+                    static fn (Person $p): bool => $p->id > $left->id && SamePerson::isLikely($left->name, $left->role, $p->name, $p->role),
+                );
+
+                return $come->count() === 1 ? ['gone' => $left, 'come' => $come->firstOrFail()] : null;
+            })
+            ->filter()
+            ->values();
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\People;
+
+use App\Desks\Brief\PeopleKeeper;
+use App\Models\Brief\Job;
+use App\Models\Brief\Person;
+use App\Models\People\FormalGroup;
+use App\Models\Plan\Segment;
+use App\Models\Plan\ShotLine;
+use Illuminate\Support\Facades\DB;
+
+/** Who came into the list is who went from it, under another name, or is not. */
+final class IdentityDesk
+{
+    /** The one who went comes back under the new name, with all that was tapped and said of them; the new line goes. */
+    public function isSame(Person $come, Person $gone): void
+    {
+        DB::transaction(function () use ($come, $gone): void {
+            $job = Job::query()->findOrFail($come->job_id);
+            $from = $gone->name;
+            $row = $come->only(['name', 'role', 'position']);
+            $come->forceDelete();
+            $gone->fill([...$row, 'deleted_at' => null])->save();
+            $this->rename($job, $from, $gone->name);
+        });
+    }
+
+    public function isAnother(Person $gone): void
+    {
+        $gone->update(['is_gone_for_good' => true]);
+    }
+
+    /** Somebody who is named and not in the list yet. */
+    public function add(Job $job, string $name): void
+    {
+        $rows = $job->people->map(static fn (Person $p): array => ['name' => $p->name, 'role' => $p->role])->all();
+        PeopleKeeper::keep($job, [...array_values($rows), ['name' => $name, 'role' => null]]);
+    }
+
+    /** Wherever somebody is named by the name that the list had. */
+    private function rename(Job $job, string $from, string $to): void
+    {
+        foreach ([FormalGroup::class, Segment::class, ShotLine::class] as $model) {
+            foreach ($model::query()->where('job_id', $job->id)->get() as $row) {
+                $names = $row->people ?? [];
+                $now = array_values(array_unique(array_map(static fn (string $name): string => $name === $from ? $to : $name, $names)));
+                if ($now !== $names) {
+                    $row->update(['people' => $now]);
+                }
+            }
+        }
+        foreach ($job->people()->get() as $person) {
+            $role = preg_replace_callback(
+                '/(?<![\pL-])'.preg_quote($from, '/').'(?![\pL-])/u',
+                static fn (): string => $to,
+                (string) $person->role,
+            );
+            if ($role !== (string) $person->role) {
+                $person->update(['role' => $role]);
+            }
+        }
+        $job->update([
+            'separations' => $job->separations === null
+                ? null
+                : array_map(
+                    static fn (array $s): array => [
+                        ...$s,
+                        'first' => $s['first'] === $from ? $to : $s['first'],
+                        'second' => $s['second'] === $from ? $to : $s['second'],
+                    ],
+                    $job->separations,
+                ),
+        ]);
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\People;
+
+use App\Models\Brief\Job;
+use App\Models\Brief\Person;
+use App\Models\People\FormalGroup;
+use App\Models\People\Proposal;
+use Illuminate\Support\Str;
+use Tests\App\TestCase;
+
+/** The family may change while its groups are called: people stay who they are. */
+final class IdentityTest extends TestCase
+{
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->job = $this->demo();
+    }
+
+    private function lines(): string
+    {
+        return Person::query()
+            ->where('job_id', $this->job->id)
+            ->orderBy('position')
+            ->get()
+            ->map(static fn (Person $p): string => $p->name.($p->role === null ? '' : ", {$p->role}"))
+            ->implode("\n");
+    }
+
+    private static function id(string $name): int
+    {
+        return Person::query()->where('job_id', 1)->where('name', $name)->firstOrFail()->id;
+    }
+
+    private function tap(string $kind, int $person): void
+    {
+        $this->postJson('/events', [
+            'events' => [
+                [
+                    'id' => (string) Str::uuid(),
+                    'kind' => $kind,
+                    'on' => ['job' => 1, 'person' => $person],
+                    'made_at' => now()->toIso8601ZuluString('millisecond'),
+                ],
+            ],
+        ])->assertOk();
+    }
+
+    public function test_a_line_more_keeps_everybody_and_what_was_tapped(): void
+    {
+        $jonas = self::id('Jonas');
+        $this->tap('found', $jonas);
+        $this->post('/jobs/1/people/family', ['people' => "Ylva, aunt of Tuva\n".$this->lines()])->assertSessionHasNoErrors();
+        $this->assertSame($jonas, self::id('Jonas'));
+        $this->get('/jobs/1/call')->assertSee('is complete and could go first');
+        $this->assertStringStartsWith("Ylva, aunt of Tuva\n", $this->lines(), 'in the order in which they were typed');
+        $brief = Job::query()->with('place')->findOrFail(1);
+        $this->put('/jobs/1', [
+            ...$brief->only(['name', 'client', 'date', 'covered_from', 'covered_to', 'temperature_c', 'must_haves', 'restrictions']),
+            'kind' => $brief->kind->value,
+            'place_name' => $brief->place->name,
+            'latitude' => $brief->place->latitude,
+            'longitude' => $brief->place->longitude,
+            'timezone' => $brief->place->timezone,
+            'people' => $this->lines(),
+        ])->assertSessionHasNoErrors();
+        $this->assertSame($jonas, self::id('Jonas'), 'the brief keeps them too');
+    }
+
+    public function test_emptying_asks_and_is_undone(): void
+    {
+        $jonas = self::id('Jonas');
+        $count = Person::query()->where('job_id', 1)->count();
+        $this->post('/jobs/1/people/family', ['people' => ' '])->assertSessionHasErrors('people');
+        $this->assertSame($count, Person::query()->where('job_id', 1)->count());
+        $this->get('/jobs/1/people')->assertSee('Take everybody off the list');
+        $this->post('/jobs/1/people/family', ['people' => '', 'empty' => '1'])->assertSessionHasNoErrors();
+        $this->assertSame(0, Person::query()->where('job_id', 1)->count());
+        $undo = (string) session('undo');
+        $this->post($undo)->assertRedirect('/jobs/1/people');
+        $this->assertSame([$count, $jonas], [Person::query()->where('job_id', 1)->count(), self::id('Jonas')]);
+        $this->post($undo);
+        $this->assertSame($count, Person::query()->where('job_id', 1)->count(), 'undone twice, nobody is there twice');
+    }
+
+    public function test_another_name_is_asked_about_and_keeps_groups_and_taps(): void
+    {
+        $jonas = self::id('Jonas');
+        $this->tap('found', $jonas);
+        $in = FormalGroup::query()->where('job_id', 1)->where('people', 'like', '%"Jonas"%')->count();
+        $this->assertGreaterThan(0, $in);
+        $this->post('/jobs/1/people/family', ['people' => (string) preg_replace('/^Jonas,/m', 'Jonas Barnes,', $this->lines())]);
+        $this->get('/jobs/1/people')->assertSee('is it the same');
+        $come = self::id('Jonas Barnes');
+        $this->post("/jobs/1/people/{$come}/same/{$jonas}")->assertRedirect('/jobs/1/people');
+        $this->assertSame($jonas, self::id('Jonas Barnes'));
+        $this->assertSame($in, FormalGroup::query()->where('job_id', 1)->where('people', 'like', '%"Jonas Barnes"%')->count());
+        $this->get('/jobs/1/call')->assertSee('is complete and could go first');
+        $this->get('/jobs/1/people')->assertDontSee('is it the same');
+        $this->post("/jobs/2/people/{$jonas}/same/{$jonas}")->assertNotFound();
+    }
+
+    public function test_who_is_somebody_else_is_asked_about_no_more(): void
+    {
+        $jonas = self::id('Jonas');
+        $this->post('/jobs/1/people/family', ['people' => (string) preg_replace('/^Jonas,/m', 'Jonas Ek,', $this->lines())]);
+        $this->post("/jobs/1/people/gone/{$jonas}")->assertRedirect('/jobs/1/people');
+        $this->get('/jobs/1/people')->assertDontSee('is it the same');
+    }
+
+    public function test_an_unknown_guest_is_added_where_they_are_called(): void
+    {
+        $this->post('/jobs/1/call/groups', ['people' => 'Tuva, Lia'])->assertSessionHasErrors(['people', 'unknown']);
+        $this->get('/jobs/1/call')->assertSee('Add Lia to the list');
+        $this->post('/jobs/1/call/groups', ['people' => 'Tuva, Lia', 'add' => 'Lia'])->assertRedirect('/jobs/1/call');
+        $this->get('/jobs/1/call')->assertSee('Tuva, Lia</h1>', false);
+        $this->assertGreaterThan(0, self::id('Lia'));
+    }
+
+    public function test_what_the_couple_writes_is_understood_or_asked_about(): void
+    {
+        $accept = fn (string $kind, string $text, array $more = []): \Illuminate\Testing\TestResponse => $this->post(
+            '/proposals/'.Proposal::query()->create(['job_id' => 1, 'form' => (string) Str::uuid(), 'kind' => $kind, 'text' => $text])->id.'/accept',
+            $more,
+        );
+        $accept('person', "Olga, bride's grandmother")->assertSessionHasNoErrors();
+        $accept('person', 'Pelle, cousin of somebody')->assertSessionHasNoErrors();
+        $this->get('/jobs/1/people')->assertOk()->assertSee('Who is “somebody”?');
+        $accept('group', 'must: Tuva, Olga')->assertSessionHasNoErrors();
+        $this->assertSame('must', FormalGroup::query()->where('job_id', 1)->orderByDesc('id')->firstOrFail()->priority);
+        $accept('group', 'Tuva, Emrik, Lia')->assertSessionHasErrors(['people', 'unknown', 'proposal']);
+        $this->get('/jobs/1/people')->assertSee('Add Lia, and accept');
+        $accept('group', 'The three: Tuva, Emrik, Lia', ['add' => 'Lia'])->assertSessionHasNoErrors();
+        $this->assertGreaterThan(0, self::id('Lia'));
+    }
+
+    public function test_two_of_one_name_are_asked_about(): void
+    {
+        $before = $this->lines();
+        $this->post('/jobs/1/people/family', ['people' => $before."\njonas, somebody else"])->assertSessionHasErrors('people');
+        $this->assertSame($before, $this->lines());
+    }
+
+    public function test_kept_apart_becomes_not_side_by_side(): void
+    {
+        $this->post('/jobs/1/people/family', [
+            'people' => "Ada, bride\nBo, groom\nCy, apart from Di\nDi, aunt of Ada\nEd, apart from Fi\nFi, uncle of Bo",
+        ]);
+        $this->get('/jobs/1/people')->assertSee('never in one frame, or only not side by side?');
+        $this->post('/jobs/1/people/beside', ['one' => 'Cy', 'other' => 'Di'])->assertRedirect('/jobs/1/people');
+        $this->assertSame('not beside Di', Person::query()->where('name', 'Cy')->where('job_id', 1)->value('role'));
+        $this->get('/jobs/1/people')->assertDontSee('or only not side by side?');
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\People;
+
+use NorthSatchel\Brief\SamePerson;
+use NorthSatchel\People\Family;
+use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\FamilyLine;
+use NorthSatchel\People\FamilyText;
+use NorthSatchel\People\GroupRules;
+use NorthSatchel\People\Names;
+use NorthSatchel\People\Unclear;
+use NorthSatchel\People\WhoIsWhere;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Words that people use for each other. */
+final class NamesTest extends TestCase
+{
+    /** @param  array<string, string>  $lines */
+    private static function family(array $lines): Family
+    {
+        return new Family(
+            FamilyText::read(array_map(static fn (string $n, string $t): FamilyLine => new FamilyLine($n, $t), array_keys($lines), $lines)),
+        );
+    }
+
+    /** @param  list<string>  $meant */
+    #[TestWith(['Mirja Holt', ['Mirja Holt']])]
+    #[TestWith(['  mirja   holt ', ['Mirja Holt']])]
+    #[TestWith(['Mirja', ['Mirja Holt']])]
+    #[TestWith(['Holt', ['Mirja Holt', 'Anton Holt']])]
+    #[TestWith(['the bride', ['Mirja Holt']])]
+    #[TestWith(['groom', ['Jon Aune']])]
+    #[TestWith(['Pim', ['Cousin Pim']])]
+    #[TestWith(['Cousin Anton', ['Anton Holt']])]
+    #[TestWith(['Berit Sund', ['Berit']])]
+    #[TestWith(['Sund Berit', []])]
+    #[TestWith(['Mir', []])]
+    #[TestWith(['Lia', []])]
+    #[TestWith(['aunt', []])]
+    #[TestWith(['', []])]
+    public function test_whom_a_name_means(string $said, array $meant): void
+    {
+        $names = new Names(
+            ['Mirja Holt', 'Anton Holt', 'Jon Aune', 'Cousin Pim', 'Berit'],
+            ['bride' => ['Mirja Holt'], 'groom' => ['Jon Aune']],
+        );
+        $this->assertSame($meant, $names->meant($said));
+    }
+
+    #[TestWith(['bride\'s grandmother'])]
+    #[TestWith(['grandmother of bride'])]
+    #[TestWith(['the grandmother of the bride'])]
+    #[TestWith(['grandma of Mirja'])]
+    #[TestWith(['Mirja’s granny'])]
+    public function test_a_grandmother_in_other_words(string $role): void
+    {
+        $family = self::family(['Mirja Holt' => 'bride', 'Jon' => 'groom', 'Olga' => $role]);
+        $this->assertSame([[], ['Olga']], [$family->unclear, $family->grandparentsOf('Mirja Holt')]);
+    }
+
+    public function test_what_nobody_can_tell_is_asked_and_the_rest_holds(): void
+    {
+        $family = self::family([
+            'Ada' => 'bride', 'Bo' => 'groom', 'Karl Ek' => 'brother of Ada', 'Karl Alm' => 'brother of Bo', 'Ia' => 'wife of Karl, apart from Zed',
+            'Mo' => 'mother of Ada',
+        ]);
+        $this->assertEquals(
+            [new Unclear('Ia', 'partner of', 'Karl', ['Karl Ek', 'Karl Alm']), new Unclear('Ia', 'kept apart from', 'Zed', [])],
+            $family->unclear,
+        );
+        $this->assertSame([['Mo'], []], [$family->parentsOf('Ada'), $family->apart()]);
+        [$which, $who] = WhoIsWhere::unclear($family);
+        $this->assertStringContainsString('Karl Ek or Karl Alm', $which->because);
+        $this->assertSame([null, 'Zed'], [$which->remedy, $who->remedy?->on['name']]);
+        $this->assertSame([], self::family(['Ada' => 'bride', 'Mo' => 'mother of Ada'])->unclear);
+    }
+
+    public function test_not_beside_holds_from_either_side(): void
+    {
+        $family = self::family(['Ada' => 'bride', 'Bo' => 'groom', 'Ia' => 'not beside Mo', 'Mo' => 'mother of Ada']);
+        $this->assertSame([['Mo'], ['Ia']], [$family->person('Ia')?->notBeside, $family->person('Mo')?->notBeside]);
+    }
+
+    public function test_two_pairs_make_two_groups_and_two_questions(): void
+    {
+        $lines = ['Ada' => 'bride', 'Bo' => 'groom', 'Cy' => 'apart from Di', 'Di' => '', 'Ed' => 'apart from Fi', 'Fi' => '', 'Gu' => ''];
+        $everybody = static fn (array $of): array => array_values(
+            array_filter(GroupRules::of(self::family($of)), static fn (FamilyGroup $g): bool => str_starts_with($g->title, 'Everybody')),
+        );
+        $two = $everybody($lines);
+        $this->assertCount(2, $two);
+        $this->assertCount(7, array_unique([...$two[0]->people, ...$two[1]->people]), 'nobody is lost');
+        foreach ($two as $group) {
+            foreach ([['Cy', 'Di'], ['Ed', 'Fi']] as $pair) {
+                $this->assertCount(1, array_intersect($pair, $group->people), $group->title);
+            }
+        }
+        $this->assertCount(2, WhoIsWhere::howFarApart(self::family($lines)));
+        $one = [...$lines, 'Ed' => ''];
+        $this->assertSame([], WhoIsWhere::howFarApart(self::family($one)));
+        $this->assertCount(2, $everybody($one));
+        $three = $everybody([...$lines, 'Gu' => 'apart from Cy, apart from Di']);
+        $this->assertCount(3, $three, 'three who may not meet each other take one group more');
+        $this->assertCount(7, array_unique(array_merge(...array_map(static fn (FamilyGroup $g): array => $g->people, $three))));
+    }
+
+    public function test_who_came_may_be_who_went(): void
+    {
+        $this->assertTrue(SamePerson::isSame(' Olga  Ek', 'olga ek'));
+        $this->assertTrue(SamePerson::isLikely('Olga', null, 'Olga Ek', null));
+        $this->assertTrue(SamePerson::isLikely('Kristina', null, 'Christina', null), 'two letters');
+        $this->assertTrue(SamePerson::isLikely('Ulf', 'uncle of Bo', 'Rolf', 'Uncle of Bo'));
+        $this->assertFalse(SamePerson::isLikely('Ulf', null, 'Rolf', null), 'too short to tell a slip from a name');
+        $this->assertFalse(SamePerson::isLikely('Ulf', '', 'Rolf', ''));
+    }
+}
