@@ -31,7 +31,10 @@ final class Arms
                 $others,
                 static fn (Relative $r): bool => RowOrder::has($infant, 'child', $r->name) || RowOrder::has($r, 'parent', $infant->name),
             );
-            $able = array_filter($others, static fn (Relative $r): bool => ! $r->isOfTheCouple && ! $r->sits() && RowPlan::cm($r) >= RowPlan::SMALL_CM);
+            $able = array_filter(
+                $others,
+                static fn (Relative $r): bool => ! $r->isOfTheCouple && ! $r->sits() && RowPlan::cm($r) >= RowPlan::SMALL_CM,
+            );
             $free = array_filter([...$parents, ...$able, ...$others], static fn (Relative $r): bool => ! in_array($r->name, $arms, true));
             $arms[$infant->name] = (array_values($free)[0] ?? $others[0])->name;
         }

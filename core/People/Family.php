@@ -27,24 +27,13 @@ final class Family
      */
     public function __construct(array $people)
     {
-        $roles = [];
-        foreach ($people as $person) {
-            if ($person->role !== null) {
-                $roles[$person->role][] = $person->name;
-            }
-        }
-        $this->names = new Names(array_map(static fn (Relative $r): string => $r->name, $people), $roles);
-        $unclear = [];
-        foreach ($people as $person) {
-            $this->people[mb_strtolower($person->name)] = $this->resolved($person, $unclear);
-        }
-        $this->unclear = $unclear;
+        $read = ResolvedNames::of($people);
+        [$this->names, $this->unclear, $this->people] = [$read->names, $read->unclear, $read->people];
         foreach ($this->people as $person) {
             foreach ($person->relations as $relation) {
                 $this->link($relation->kind, $person->name, $relation->of === '' ? null : $relation->of);
             }
         }
-        $this->holdBothWays();
         foreach ($people as $person) {
             $this->refuseCircle($person->name);
         }
@@ -209,52 +198,6 @@ final class Family
     private function linked(string $kind, string $name): array
     {
         return array_values(array_unique($this->links[$kind][mb_strtolower($name)] ?? []));
-    }
-
-    /**
-     * With the names of others as the list has them.
-     *
-     * @param  list<Unclear>  $unclear  what nobody can tell is added to it
-     */
-    private function resolved(Relative $person, array &$unclear): Relative
-    {
-        $whom = function (string $said, string $what) use ($person, &$unclear): array {
-            $meant = array_values(array_diff($this->names->meant($said), [$person->name]));
-            if (count($meant) !== 1) {
-                $unclear[] = new Unclear($person->name, $what, $said, $meant);
-            }
-
-            return count($meant) === 1 ? $meant : [];
-        };
-        $relations = $apart = $notBeside = [];
-        foreach ($person->relations as $relation) {
-            foreach ($relation->of === '' ? [''] : $whom($relation->of, "{$relation->kind} of") as $of) {
-                $relations[] = new Relation($relation->kind, $of);
-            }
-        }
-        foreach ($person->apart as $said) {
-            $apart = [...$apart, ...$whom($said, 'kept apart from')];
-        }
-        foreach ($person->notBeside as $said) {
-            $notBeside = [...$notBeside, ...$whom($said, 'not beside')];
-        }
-
-        return $person->with($relations, $apart, $notBeside);
-    }
-
-    /** Who is not to stand beside somebody is told in one line, and holds for both. */
-    private function holdBothWays(): void
-    {
-        foreach ($this->people as $person) {
-            foreach ($person->notBeside as $name) {
-                $other = $this->people[mb_strtolower($name)];
-                $this->people[mb_strtolower($name)] = $other->with(
-                    $other->relations,
-                    $other->apart,
-                    array_values(array_unique([...$other->notBeside, $person->name])),
-                );
-            }
-        }
     }
 
     /** @throws ImpossibleValue */

@@ -27,6 +27,8 @@ final class FamilyText
 
     private const NEEDS = ['seated', 'wheelchair', 'infant', 'elderly'];
 
+    private const LEAVES = '/^(?:leaves|has to leave|must leave|gone) (?:at |by )?(\d{1,2})[:.](\d\d)$/';
+
     private const COUPLE = ['bride', 'groom', 'couple'];
 
     /**
@@ -69,7 +71,7 @@ final class FamilyText
                 in_array($low, ['ceremony only', 'for the ceremony only'], true) => ($isForCeremonyOnly = true),
                 preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => ($height = (int) $found[1]),
                 preg_match('/^([12])[.,](\d\d)\s*m$/', $low, $found) === 1 => ($height = 100 * (int) $found[1] + (int) $found[2]),
-                preg_match('/^(?:leaves|has to leave|must leave|gone) (?:at |by )?(\d{1,2})[:.](\d\d)$/', $low, $found) === 1 => ($leaves = sprintf('%02d:%s', (int) $found[1], $found[2])),
+                preg_match(self::LEAVES, $low, $found) === 1 => ($leaves = sprintf('%02d:%s', (int) $found[1], $found[2])),
                 preg_match('/^(?:apart|kept apart) from (.+)$/iu', $piece, $found) === 1 => ($apart[] = trim($found[1])),
                 preg_match('/^not beside (.+)$/iu', $piece, $found) === 1 => ($notBeside[] = trim($found[1])),
                 $relation !== null => ($relations[] = $relation),

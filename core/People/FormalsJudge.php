@@ -61,7 +61,7 @@ final class FormalsJudge
             ...WhoIsWhere::apart($family, $now),
             ...WhoIsWhere::forgotten($family, $now),
             ...self::fit($now, $segment, $day, $looked),
-            ...self::leaving($family, $now, $segment, $day),
+            ...Leaving::verdicts($family, $now, $segment, $day),
             ...self::precedence($family, $now),
             ...self::order($now, $best, $looked),
             ...self::told($family),
@@ -109,39 +109,6 @@ final class FormalsJudge
                 ['minutes' => $minutes],
             ),
         ];
-    }
-
-    /**
-     * @return list<Verdict>
-     */
-    private static function leaving(Family $family, StandTime $now, ?FormalsSegment $segment, LocalDay $day): array
-    {
-        if ($segment === null) {
-            return [];
-        }
-        $verdicts = [];
-        foreach ($family->people() as $person) {
-            $free = $now->people[$person->name]['free'] ?? null;
-            $leaves = Leaving::at($person, $segment, $day);
-            if ($leaves === null || $free === null) {
-                continue;
-            }
-            $freeAt = $segment->startsAt + (int) ceil($free * 60);
-            if ($freeAt > $leaves) {
-                $inTime = Leaving::order($person, $family, $now, $segment, $day) !== null;
-                $verdicts[] = Verdict::fix(
-                    'people.leaves',
-                    "{$person->name} leaves at {$person->leavesAt}, and is needed until {$day->face($freeAt)}.",
-                    $inTime
-                        ? 'Called before the others they are free in time.'
-                        : 'Not even called first they are free in time: take their groups before the ceremony.',
-                    ['minutes' => (int) ceil(($freeAt - $leaves) / 60)],
-                    $inTime ? new Remedy('people.order', 'Call them first', ['school' => School::AsListed->value]) : null,
-                );
-            }
-        }
-
-        return $verdicts;
     }
 
     /** @return list<Verdict> */

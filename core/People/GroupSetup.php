@@ -17,14 +17,12 @@ final readonly class GroupSetup
     private const KIND_FROM_MM = 50;
 
     /** The shutter where there is light enough: a turned head shows no longer (common practice, no source). */
-    private const SHUTTER = 200;
+    public const SHUTTER = 200;
 
     private const MOST_IN_A_ROW = 12;
 
     /** Circle of confusion of the full format. */
     public const COC_MM = StandLens::PRINT_MM;
-
-    private const GRAINY_ISO = 3200;
 
     private function __construct(
         public RowPlan $rows,
@@ -159,7 +157,7 @@ final readonly class GroupSetup
             );
         } else {
             $verdicts[] = $this->focus($rows);
-            $verdicts[] = $this->light((int) $this->shutter);
+            $verdicts[] = GroupLight::of($this, $this->sway);
         }
         $verdicts = [...$verdicts, ...$this->faces($unhide)];
         $verdicts[] = Verdict::mind(
@@ -223,33 +221,5 @@ final readonly class GroupSetup
         }
 
         return $verdicts;
-    }
-
-    private function light(int $shutter): Verdict
-    {
-        $at = "At EV {$this->ev100} and f/{$this->focus->fNumber}.";
-        $figures = ['iso' => $this->iso, 'shutter' => $shutter, 'slowest' => $this->sway->slowest];
-
-        return match (true) {
-            $this->iso > self::GRAINY_ISO => Verdict::fix(
-                'people.dark',
-                "That costs ISO {$this->iso} at 1/{$shutter} s, and slower people smear.",
-                "{$at} {$this->sway->why($shutter)} Bring light, or make fewer rows.",
-                $figures,
-            ),
-            $shutter < self::SHUTTER => Verdict::mind(
-                'people.slow',
-                "ISO {$this->iso} at 1/{$shutter} s: ask everybody to hold still.",
-                "{$at} At 1/".self::SHUTTER.' s it would be beyond ISO '.self::GRAINY_ISO.". {$this->sway->why($shutter)}",
-                $figures,
-            ),
-            default => Verdict::fine(
-                'people.light',
-                "ISO {$this->iso} at 1/{$shutter} s.",
-                "{$at} {$this->sway->why($shutter)} Not slower than 1/{$this->sway->slowest} s.",
-                Looked::one("EV {$this->ev100} at f/{$this->focus->fNumber}"),
-                $figures,
-            ),
-        };
     }
 }

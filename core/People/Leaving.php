@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Remedy;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Verdict;
 
 /** When does somebody leave, and is there an order in which they are free by then? */
 final class Leaving
@@ -54,5 +56,38 @@ final class Leaving
         $free = $stand->people[$person->name]['free'] ?? null;
 
         return $leaves === null || $free === null || $segment->startsAt + (int) ceil($free * 60) > $leaves ? null : $stand;
+    }
+
+    /**
+     * @return list<Verdict>
+     */
+    public static function verdicts(Family $family, StandTime $now, ?FormalsSegment $segment, LocalDay $day): array
+    {
+        if ($segment === null) {
+            return [];
+        }
+        $verdicts = [];
+        foreach ($family->people() as $person) {
+            $free = $now->people[$person->name]['free'] ?? null;
+            $leaves = self::at($person, $segment, $day);
+            if ($leaves === null || $free === null) {
+                continue;
+            }
+            $freeAt = $segment->startsAt + (int) ceil($free * 60);
+            if ($freeAt > $leaves) {
+                $inTime = self::order($person, $family, $now, $segment, $day) !== null;
+                $verdicts[] = Verdict::fix(
+                    'people.leaves',
+                    "{$person->name} leaves at {$person->leavesAt}, and is needed until {$day->face($freeAt)}.",
+                    $inTime
+                        ? 'Called before the others they are free in time.'
+                        : 'Not even called first they are free in time: take their groups before the ceremony.',
+                    ['minutes' => (int) ceil(($freeAt - $leaves) / 60)],
+                    $inTime ? new Remedy('people.order', 'Call them first', ['school' => School::AsListed->value]) : null,
+                );
+            }
+        }
+
+        return $verdicts;
     }
 }

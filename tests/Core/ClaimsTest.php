@@ -204,7 +204,8 @@ final class ClaimsTest extends TestCase
     {
         $body = new Gear(1, 'A', GearKind::Body);
         $need = static fn (int $count, NeedWhat $what = NeedWhat::Body): Need => new Need('body', $what, $count, Priority::Must, false, 'a body', '');
-        $code = static fn (Need ...$needs): string => array_reverse(KitProposal::of([$body], new PlannedWork(array_values($needs), [], 0, 0.0, 20.0))->verdicts())[0]->code;
+        $of = static fn (Need ...$needs): KitProposal => KitProposal::of([$body], new PlannedWork(array_values($needs), [], 0, 0.0, 20.0));
+        $code = static fn (Need ...$needs): string => array_reverse($of(...$needs)->verdicts())[0]->code;
         $this->assertSame('kit.proposal-none', $code());
         $this->assertSame('kit.proposal', $code($need(1)));
         $this->assertSame('kit.proposal-part', $code($need(2)));
@@ -226,7 +227,10 @@ final class ClaimsTest extends TestCase
         $cell = static fn (?float $wh): Gear => self::gear(1, GearKind::Cell, $wh === null ? [] : ['cell_wh' => $wh]);
         $severity = static fn (Gear ...$cells): string => FlightJudge::of(array_values($cells))[0]->severity->value;
         // IATA, Dangerous Goods Regulations, table 2.3.A: to 100 Wh, to 160 Wh with approval and two a person, from memory.
-        $this->assertSame(['fine', 'fix', 'fix', 'stop'], [$severity($cell(100)), $severity($cell(100.1)), $severity($cell(160)), $severity($cell(161))]);
+        $this->assertSame(
+            ['fine', 'fix', 'fix', 'stop'],
+            array_map(static fn (float $wh): string => $severity($cell($wh)), [100.0, 100.1, 160.0, 161.0]),
+        );
         $this->assertSame(['mind', 'stop'], [$severity($cell(null)), $severity($cell(120), $cell(120), $cell(120))]);
     }
 }

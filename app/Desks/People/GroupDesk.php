@@ -108,23 +108,6 @@ final class GroupDesk
         return $group;
     }
 
-    /** Who was never to be in one frame may be, with others between. */
-    public function onlyNotBeside(Job $job, string $one, string $other): void
-    {
-        $names = $this->people->family($job)->names;
-        foreach ($job->people()->whereIn('name', [$one, $other])->get() as $person) {
-            $pieces = array_map(trim(...), explode(',', (string) $person->role));
-            $role = array_map(
-                static fn (string $piece): string => preg_match('/^(?:kept )?apart from (.+)$/iu', $piece, $found) === 1 &&
-                    array_intersect($names->meant($found[1]), [$one, $other]) !== []
-                    ? "not beside {$found[1]}"
-                    : $piece,
-                $pieces,
-            );
-            $person->update(['role' => implode(', ', $role)]);
-        }
-    }
-
     /** @throws ValidationException when the one that must come before would itself have to come after */
     private function refuseCircle(Job $job, ?FormalGroup $group, ?int $afterId): void
     {

@@ -15,6 +15,8 @@ use Illuminate\Support\Facades\DB;
 /** Who came into the list is who went from it, under another name, or is not. */
 final class IdentityDesk
 {
+    public function __construct(private readonly PeopleDesk $people) {}
+
     /** The one who went comes back under the new name, with all that was tapped and said of them; the new line goes. */
     public function isSame(Person $come, Person $gone): void
     {
@@ -74,5 +76,22 @@ final class IdentityDesk
                     $job->separations,
                 ),
         ]);
+    }
+
+    /** Who was never to be in one frame may be, with others between. */
+    public function onlyNotBeside(Job $job, string $one, string $other): void
+    {
+        $names = $this->people->family($job)->names;
+        foreach ($job->people()->whereIn('name', [$one, $other])->get() as $person) {
+            $pieces = array_map(trim(...), explode(',', (string) $person->role));
+            $role = array_map(
+                static fn (string $piece): string => preg_match('/^(?:kept )?apart from (.+)$/iu', $piece, $found) === 1 &&
+                    array_intersect($names->meant($found[1]), [$one, $other]) !== []
+                    ? "not beside {$found[1]}"
+                    : $piece,
+                $pieces,
+            );
+            $person->update(['role' => implode(', ', $role)]);
+        }
     }
 }

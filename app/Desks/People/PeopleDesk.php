@@ -10,7 +10,6 @@ use App\Models\Brief\Job;
 use App\Models\Brief\Person;
 use App\Models\People\FormalGroup;
 use App\Models\Plan\Segment;
-use App\Models\Scout\Spot;
 use Illuminate\Support\Collection;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\CallSolution;
@@ -21,14 +20,10 @@ use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\FormalsJudge;
 use NorthSatchel\People\FormalsSegment;
 use NorthSatchel\People\FormalsTiming;
-use NorthSatchel\People\GroupSetup;
 use NorthSatchel\People\Leaving;
-use NorthSatchel\People\Relative;
 use NorthSatchel\People\School;
-use NorthSatchel\People\StandLens;
 use NorthSatchel\People\StandTime;
 use NorthSatchel\People\TimingChoice;
-use NorthSatchel\Remedy;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
@@ -37,16 +32,12 @@ use NorthSatchel\Verdicts;
 /** People: the family, its groups, and the order in which they are called. */
 final class PeopleDesk
 {
-    /** Full-format focal lengths tried where no others are named. */
-    public const LENSES = [85, 70, 50, 35, 24];
-
     /** @var array<int, Collection<int, FormalGroup>> by job, for this request */
     private array $groups = [];
 
     public function __construct(
         private readonly PlanDesk $plan,
         private readonly CallOrderDesk $orders,
-        private readonly LensesAtHand $atHand,
     ) {}
 
     /** @return Collection<int, FormalGroup> in the order in which they are called */
@@ -200,64 +191,5 @@ final class PeopleDesk
                 isAnchor: $segment->is_anchor,
                 startsAt: JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock)),
             );
-    }
-
-    /**
-     * A group at a spot.
-     *
-     * @param  non-empty-list<StandLens>  $lenses
-     *
-     * @throws ImpossibleValue when it cannot be placed so
-     */
-    public function setup(Job $job, FormalGroup $group, array $lenses, ?float $roomM, float $ev, bool $isOnSteps, ?int $rows): GroupSetup
-    {
-        return GroupSetup::best($this->standing($job, $group), $lenses, $roomM, $ev, isOnSteps: $isOnSteps, rowCount: $rows);
-    }
-
-    /**
-     * Where faces are hidden, a way of placing them that hides none.
-     *
-     * @param  non-empty-list<StandLens>  $lenses
-     *
-     * @throws ImpossibleValue
-     */
-    public function unhide(Job $job, FormalGroup $group, array $lenses, ?float $roomM, float $ev): ?Remedy
-    {
-        $free = GroupSetup::free($this->standing($job, $group), $lenses, $roomM, $ev);
-        $rows = count($free->rows->rows ?? []);
-
-        return $free === null
-            ? null
-            : new Remedy('stand.as', "Take {$rows} ".($rows === 1 ? 'row' : 'rows').($free->rows->isOnSteps ? ' on steps' : ''), [
-                'group' => $group->id,
-                'rows' => $rows,
-                'steps' => $free->rows->isOnSteps ? 1 : 0,
-            ]);
-    }
-
-    /**
-     * The lenses of the bag, or, where none is in it, those that are usual.
-     *
-     * @return non-empty-list<StandLens>
-     */
-    public function lenses(Job $job): array
-    {
-        return $this->atHand->lenses($job) ?: array_map(static fn (int $mm): StandLens => new StandLens(null, $mm, 2.8), self::LENSES);
-    }
-
-    /** @return list<Relative> */
-    private function standing(Job $job, FormalGroup $group): array
-    {
-        return array_values(array_filter(array_map($this->family($job)->person(...), $group->people)));
-    }
-
-    /**
-     * The spot of the segment in which the groups are called.
-     *
-     * @param  Collection<int, Spot>  $spots
-     */
-    public function spotOf(Job $job, Collection $spots): ?Spot
-    {
-        return $spots->firstWhere('id', $job->segments->firstWhere('id', $job->formals_segment_id)?->spot_id);
     }
 }

@@ -92,7 +92,8 @@
                 </ul>
             </details>
         @endif
-        <p class="text-sm text-faint mt-2">{{ $losses->safe === [] ? 'Nothing in the bag could go without being missed' : 'Nothing is missed without' }}
+        <p class="text-sm text-faint mt-2">
+            {{ $losses->safe === [] ? 'Nothing in the bag could go without being missed' : 'Nothing is missed without' }}
             {{ implode(', ', array_map(fn($g) => $g->label, array_slice($losses->safe, 0, 14))) }}{{
                 count($losses->safe) > 14 ? ' and ' . (count($losses->safe) - 14) . ' more' : '' }}.
             Mount, cells and radio are counted; a lens of seven tenths of the reach will do, cropped in.</p>

@@ -231,7 +231,7 @@ final class RowsTest extends TestCase
     public function test_light_is_spent_on_depth_first_and_the_margin_is_told(): void
     {
         $people = self::people(27);
-        $stop = static fn (float $ev, StandLens ...$lenses): GroupStop => GroupSetup::best($people, array_values($lenses), 20.0, $ev, rowCount: 3)->focus;
+        $stop = static fn (float $ev, StandLens $lens): GroupStop => GroupSetup::best($people, [$lens], 20.0, $ev, rowCount: 3)->focus;
         $zoom = new StandLens('Zoom', 70, 2.8);
         $bright = $stop(12.0, $zoom);
         $this->assertSame([8.0, true], [$bright->fNumber, $bright->bearsError]);
@@ -242,7 +242,8 @@ final class RowsTest extends TestCase
         $this->assertLessThan(8.0, $dim->fNumber, 'light is short: no more depth than is needed');
         $this->assertGreaterThanOrEqual(2.8, $stop(2.0, $zoom)->fNumber, 'never wider than the lens goes');
         $said = GroupSetup::best($people, [$zoom], 20.0, 12.0, rowCount: 3)->verdicts();
-        $this->assertStringContainsString('Zoom at 70 mm', implode(' ', array_map(static fn (Verdict $v): string => $v->finding, iterator_to_array($said))));
+        $findings = array_map(static fn (Verdict $v): string => $v->finding, iterator_to_array($said));
+        $this->assertStringContainsString('Zoom at 70 mm', implode(' ', $findings));
         $one = GroupSetup::best(self::people(4), [new StandLens('Prime', 85, 1.4)], 20.0, 12.0, rowCount: 1);
         $this->assertSame(4.0, $one->focus->fNumber);
         $fine = GroupSetup::best($people, [new StandLens('Zoom', 70, 2.8, 1.0, 0.5)], 20.0, 12.0, rowCount: 3)->focus;

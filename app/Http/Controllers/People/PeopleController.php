@@ -133,7 +133,7 @@ final class PeopleController
     }
 
     /** Two who were kept out of one frame may stand in it, with others between. */
-    public function beside(BesideRequest $request, int $job, GroupDesk $desk): RedirectResponse
+    public function beside(BesideRequest $request, int $job, IdentityDesk $desk): RedirectResponse
     {
         $given = $request->validated();
         $desk->onlyNotBeside(BriefDesk::open($job)->loadMissing('people'), (string) $given['one'], (string) $given['other']);

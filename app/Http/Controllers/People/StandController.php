@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\People;
 
 use App\Desks\Brief\BriefDesk;
-use App\Desks\People\PeopleDesk;
+use App\Desks\People\StandDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Models\People\FormalGroup;
 use Illuminate\Contracts\View\View;
@@ -20,7 +20,7 @@ use NorthSatchel\Verdicts;
 final class StandController
 {
     /** Who stands where, and how sharp? */
-    public function show(Request $request, FormalGroup $group, PeopleDesk $desk, ScoutDesk $scout): View
+    public function show(Request $request, FormalGroup $group, StandDesk $desk, ScoutDesk $scout): View
     {
         $opened = BriefDesk::open($group->job_id);
         $spots = $scout->spots($opened);

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+/** The lines of a family with the names of others as the list has them, and what nobody can tell. */
+final readonly class ResolvedNames
+{
+    /**
+     * @param  array<string, Relative>  $people  by name in lower case
+     * @param  list<Unclear>  $unclear
+     */
+    private function __construct(public Names $names, public array $people, public array $unclear) {}
+
+    /** @param  list<Relative>  $people  as typed */
+    public static function of(array $people): self
+    {
+        $roles = [];
+        foreach ($people as $person) {
+            if ($person->role !== null) {
+                $roles[$person->role][] = $person->name;
+            }
+        }
+        $names = new Names(array_map(static fn (Relative $r): string => $r->name, $people), $roles);
+        $unclear = $resolved = [];
+        foreach ($people as $person) {
+            $resolved[mb_strtolower($person->name)] = self::one($person, $names, $unclear);
+        }
+
+        return new self($names, self::bothWays($resolved), $unclear);
+    }
+
+    /**
+     * With the names of others as the list has them.
+     *
+     * @param  list<Unclear>  $unclear  what nobody can tell is added to it
+     */
+    private static function one(Relative $person, Names $names, array &$unclear): Relative
+    {
+        $whom = static function (string $said, string $what) use ($person, $names, &$unclear): array {
+            $meant = array_values(array_diff($names->meant($said), [$person->name]));
+            if (count($meant) !== 1) {
+                $unclear[] = new Unclear($person->name, $what, $said, $meant);
+            }
+
+            return count($meant) === 1 ? $meant : [];
+        };
+        $relations = $apart = $notBeside = [];
+        foreach ($person->relations as $relation) {
+            foreach ($relation->of === '' ? [''] : $whom($relation->of, "{$relation->kind} of") as $of) {
+                $relations[] = new Relation($relation->kind, $of);
+            }
+        }
+        foreach ($person->apart as $said) {
+            $apart = [...$apart, ...$whom($said, 'kept apart from')];
+        }
+        foreach ($person->notBeside as $said) {
+            $notBeside = [...$notBeside, ...$whom($said, 'not beside')];
+        }
+
+        return $person->with($relations, $apart, $notBeside);
+    }
+
+    /**
+     * Who is not to stand beside somebody is told in one line, and holds for both.
+     *
+     * @param  array<string, Relative>  $people
+     * @return array<string, Relative>
+     */
+    private static function bothWays(array $people): array
+    {
+        foreach ($people as $person) {
+            foreach ($person->notBeside as $name) {
+                $other = $people[mb_strtolower($name)];
+                $people[mb_strtolower($name)] = $other->with(
+                    $other->relations,
+                    $other->apart,
+                    array_values(array_unique([...$other->notBeside, $person->name])),
+                );
+            }
+        }
+
+        return $people;
+    }
+}
