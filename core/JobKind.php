@@ -11,6 +11,12 @@ enum JobKind: string
     case Event = 'event';
     case Commercial = 'commercial';
 
+    /** Whether there is a family whose groups are called: then who the two are is asked. */
+    public function hasFamily(): bool
+    {
+        return $this === self::Wedding;
+    }
+
     public function label(): string
     {
         return ucfirst($this->value);

@@ -24,6 +24,12 @@ final readonly class Verdict
         public ?Looked $looked = null,
     ) {}
 
+    /** The same with another remedy, and with words after the reason. */
+    public function with(?Remedy $remedy, string $more = ''): self
+    {
+        return new self($this->severity, $this->code, $this->finding, $this->because.$more, $this->figures, $remedy, $this->looked);
+    }
+
     /** The same with words in front of the finding. */
     public function headed(string $words): self
     {

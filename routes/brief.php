@@ -13,5 +13,6 @@ Route::post('/jobs', [JobController::class, 'store']);
 Route::redirect('/jobs/{job}', '/jobs/{job}/brief');
 Route::get('/jobs/{job}/brief', [BriefController::class, 'show']);
 Route::put('/jobs/{job}/brief', [BriefController::class, 'update']);
+Route::post('/jobs/{job}/hours', [BriefController::class, 'hours']);
 Route::get('/jobs/{job}/bundle', [BundleController::class, 'export']);
 Route::post('/jobs/bundle', [BundleController::class, 'import']);

@@ -33,6 +33,7 @@ Route::delete('/jobs/{job}/separations/{index}', [PlanController::class, 'remove
 Route::post('/jobs/{job}/import', [PlanController::class, 'import']);
 Route::post('/jobs/{job}/template', [PlanController::class, 'template']);
 Route::post('/jobs/{job}/segments', [SegmentController::class, 'store']);
+Route::post('/jobs/{job}/segments/move', [SegmentController::class, 'move']);
 Route::put('/segments/{segment}', [SegmentController::class, 'update']);
 Route::post('/segments/{segment}/shift', [SegmentController::class, 'shift']);
 Route::post('/segments/{segment}/length', [SegmentController::class, 'length']);
@@ -44,6 +45,7 @@ Route::post('/segments/{segment}/sets', [ShotController::class, 'keepSet']);
 Route::post('/segments/{segment}/sets/add', [ShotController::class, 'addSet']);
 Route::post('/jobs/{job}/shots', [ShotController::class, 'storeFree']);
 Route::post('/jobs/{job}/shots/paste', [ShotController::class, 'pasteAnywhere']);
+Route::post('/jobs/{job}/shots/must', [ShotController::class, 'must']);
 Route::post('/jobs/{job}/shots/place', [ShotController::class, 'placeFree']);
 Route::post('/shots/{shot}/put', [ShotController::class, 'put']);
 Route::put('/shots/{shot}', [ShotController::class, 'update']);

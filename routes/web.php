@@ -26,6 +26,8 @@ foreach (
         'handover',
         'frame',
         'root',
+        'person',
+        'gone',
     ] as $id
 ) {
     Route::pattern($id, '[0-9]{1,15}');
@@ -37,6 +39,6 @@ require __DIR__.'/open.php';
 /* Everything else is for who is signed in: a file a phase. */
 Route::middleware('auth')->group(static function (): void {
     foreach (['house', 'brief', 'scout', 'plan', 'people', 'kit', 'taps', 'cards', 'copies'] as $phase) {
-        require __DIR__."/{$phase}.php";
+        Route::middleware(in_array($phase, ['plan', 'brief'], true) ? ['history'] : [])->group(__DIR__."/{$phase}.php");
     }
 });

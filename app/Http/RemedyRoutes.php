@@ -24,6 +24,7 @@ final class RemedyRoutes
 
         return match ($remedy->action) {
             'segment.later' => new RemedyRoute("/segments/{$on['segment']}/shift", ['minutes' => $on['minutes']]),
+            'segments.move' => new RemedyRoute("/jobs/{$id}/segments/move", $on),
             'segment.shorten' => new RemedyRoute("/segments/{$on['segment']}/length", ['minutes' => $on['minutes']]),
             'spot.turn' => new RemedyRoute("/jobs/{$id}/spots/turn", $on),
             'spot.place' => new RemedyRoute("/jobs/{$id}/spots/place", $on),
@@ -33,6 +34,8 @@ final class RemedyRoutes
             'people.add' => new RemedyRoute("/jobs/{$id}/people/add", $on),
             'people.beside' => new RemedyRoute("/jobs/{$id}/people/beside", $on),
             'people.order' => new RemedyRoute("/jobs/{$id}/people/order", $on),
+            'shots.must' => new RemedyRoute("/jobs/{$id}/shots/must", $on),
+            'brief.hours' => new RemedyRoute("/jobs/{$id}/hours", $on),
             'shots.place' => new RemedyRoute("/jobs/{$id}/shots/place"),
             'shots.sun-order' => new RemedyRoute("/segments/{$on['segment']}/shots/sun-order"),
             'kit.add' => new RemedyRoute("/jobs/{$id}/packing", $on),

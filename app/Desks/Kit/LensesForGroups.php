@@ -6,6 +6,7 @@ namespace App\Desks\Kit;
 
 use App\Desks\People\LensesAtHand;
 use App\Models\Brief\Job;
+use App\Models\Kit\Packing;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Optics\Sensor;
@@ -21,11 +22,9 @@ final class LensesForGroups implements LensesAtHand
 
     private const USUAL_MEGAPIXELS = 24.0;
 
-    public function __construct(private readonly NeedsDesk $needs) {}
-
     public function lenses(Job $job): array
     {
-        $bag = $this->needs->bag($job);
+        $bag = $job->packing->map(static fn (Packing $p): Gear => ShelfDesk::of($p->item))->all();
         $bodies = array_values(array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Body));
         $found = [];
         foreach (array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Lens) as $lens) {

@@ -24,6 +24,7 @@ use NorthSatchel\People\Leaving;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandTime;
 use NorthSatchel\People\TimingChoice;
+use NorthSatchel\People\WhoIsWhere;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
@@ -77,6 +78,9 @@ final class PeopleDesk
     public function verdicts(Job $job): Verdicts
     {
         $job->loadMissing('people');
+        if ($job->people->isEmpty() && $this->groups($job)->isEmpty() && ! $job->kind->hasFamily()) {
+            return new Verdicts();
+        }
         if ($job->people->isEmpty() && $this->groups($job)->isEmpty()) {
             return new Verdicts([
                 Verdict::mind(
@@ -90,6 +94,9 @@ final class PeopleDesk
             $family = $this->family($job);
         } catch (ImpossibleValue $e) {
             return new Verdicts([Verdict::stop('people.unreadable', 'The family cannot be read.', ucfirst("people {$e->must}."))]);
+        }
+        if (! $job->kind->hasFamily() && $family->couple() === [] && $this->groups($job)->isEmpty()) {
+            return new Verdicts(WhoIsWhere::unclear($family));
         }
         $order = $this->order($job);
         $best = $order === [] ? null : $this->stand($job, $family, School::LeastWaiting);

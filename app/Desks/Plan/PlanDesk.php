@@ -24,6 +24,7 @@ use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Travels;
+use NorthSatchel\Plan\TriedRemedies;
 use NorthSatchel\Plan\Welfare;
 use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Time\ClockTime;
@@ -50,30 +51,38 @@ final class PlanDesk
 
     public function verdicts(Job $job): Verdicts
     {
-        $all = new Verdicts();
         $count = JobDay::count($job);
-        for ($day = 0; $day < $count; $day++) {
-            $of = $this->verdictsOf($job, $this->day($job, $day), $day);
-            $all = $all->with($count === 1 ? $of : $of->headed('Day '.($day + 1).': '));
+        $days = array_map(fn (int $day): PlannedDay => $this->day($job, $day), range(0, $count - 1));
+        $headed = static fn (Verdicts $of, int $day): Verdicts => $count === 1 ? $of : $of->headed('Day '.($day + 1).': ');
+        $all = NightJudge::of($days)->with($this->shots->verdicts($job, $days))->with(BriefedPlan::verdicts($job));
+        foreach ($days as $number => $day) {
+            $judge = fn (PlannedDay $tried): Verdicts => $this->foundOn($job, $tried, $number);
+            $all = $all->with($headed(TriedRemedies::of($day, $judge($day), $judge), $number));
+        }
+        // That it holds is said only where nothing on the page says otherwise.
+        foreach ($all->open() === 0 ? $days : [] as $number => $day) {
+            $all = $all->with($headed(PlanJudge::concluded($day, new Verdicts()), $number));
         }
 
-        $days = array_map(fn (int $day): PlannedDay => $this->day($job, $day), range(0, $count - 1));
-
-        return $all->with(NightJudge::of($days))->with($this->shots->verdicts($job, $days));
+        return $all;
     }
 
     /** All that is to be said of one day, as planned or otherwise. */
     public function verdictsOf(Job $job, PlannedDay $day, int $number): Verdicts
     {
-        $found = PlanJudge::of($day)
+        return PlanJudge::concluded($day, $this->foundOn($job, $day, $number));
+    }
+
+    private function foundOn(Job $job, PlannedDay $day, int $number): Verdicts
+    {
+        return PlanJudge::of($day)
+            ->with(new Verdicts(BriefedPlan::hours($job, $day)))
             ->with(ChainJudge::of($day))
             ->with(WantsJudge::of($day))
             ->with(PeopleJudge::of($day))
             ->with(SightJudge::of($day, self::separations($job)))
             ->with(AccessJudge::of($day, PassReader::windows($job, $number)))
             ->with(Welfare::of($day));
-
-        return PlanJudge::concluded($day, $found);
     }
 
     public function ruler(Job $job, int $day = 0, ?PlannedDay $planned = null): DayRuler

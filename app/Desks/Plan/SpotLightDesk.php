@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\Cache;
 use NorthSatchel\Plan\Light\SpotJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\TriedRemedies;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
@@ -27,7 +28,9 @@ final class SpotLightDesk
     {
         $verdicts = new Verdicts();
         for ($day = 0; $day < JobDay::count($job); $day++) {
-            $verdicts = $verdicts->with($this->verdictsOn($job, $this->plan->day($job, $day)));
+            $planned = $this->plan->day($job, $day);
+            $judge = fn (PlannedDay $tried): Verdicts => $this->verdictsOn($job, $tried)->with($this->plan->verdictsOf($job, $tried, $day));
+            $verdicts = $verdicts->with(TriedRemedies::of($planned, $this->verdictsOn($job, $planned), $judge));
         }
 
         return count($verdicts) > 0

@@ -7,7 +7,6 @@ namespace App\Desks\Plan;
 use App\Models\Brief\Job;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
-use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -60,7 +59,7 @@ final class WhatIfDesk
     public function applyDelay(Job $job, int $day, int $minutes): PlanChange
     {
         return DB::transaction(function () use ($job, $day, $minutes): PlanChange {
-            $change = self::remember($job, "everything outdoors {$minutes} min later");
+            $change = PlanHistory::keep($job->id, "everything outdoors {$minutes} min later", PlanHistory::now($job->id));
             foreach ($job->segments->where('is_outdoor', true)->where('day', $day) as $segment) {
                 $this->work->shift($job, $segment, $minutes);
             }
@@ -107,7 +106,7 @@ final class WhatIfDesk
 
         return DB::transaction(static function () use ($job, $late): PlanChange {
             $segments = Segment::query()->where('job_id', $job->id)->with('shotLines')->get()->keyBy('id');
-            $change = self::remember($job, "{$late->lateMinutes} min late");
+            $change = PlanHistory::keep($job->id, "{$late->lateMinutes} min late", PlanHistory::now($job->id));
             foreach ($late->choices() as $id => $choice) {
                 $segment = $segments->get($id);
                 if ($segment === null) {
@@ -130,48 +129,6 @@ final class WhatIfDesk
             }
 
             return $change;
-        });
-    }
-
-    /** Segments and shots as they are now, for the way back. */
-    private static function remember(Job $job, string $said): PlanChange
-    {
-        $segments = Segment::query()->where('job_id', $job->id)->with('shotLines')->get();
-
-        return PlanChange::query()->create([
-            'job_id' => $job->id,
-            'said' => $said,
-            'before' => [
-                'segments' => $segments->map(static fn (Segment $s): array => $s->only(['id', 'start_clock', 'minutes']))->values()->all(),
-                'shots' => $segments
-                    ->flatMap(
-                        static fn (Segment $s) => $s->shotLines->map(
-                            static fn (ShotLine $l): array => $l->only(['id', 'segment_id', 'position']),
-                        ),
-                    )
-                    ->values()
-                    ->all(),
-            ],
-        ]);
-    }
-
-    public function undo(PlanChange $change): void
-    {
-        DB::transaction(static function () use ($change): void {
-            foreach ($change->before['segments'] as $row) {
-                $segment = Segment::withTrashed()->find($row['id']);
-                $segment?->restore();
-                $segment?->update(['start_clock' => $row['start_clock'], 'minutes' => $row['minutes']]);
-            }
-            foreach ($change->before['shots'] as $row) {
-                ShotLine::query()
-                    ->whereKey($row['id'])
-                    ->update(['segment_id' => $row['segment_id'], 'position' => $row['position']]);
-            }
-            foreach ($change->before['jobs'] ?? [] as $row) {
-                Job::query()->whereKey($row['id'])->update($row);
-            }
-            $change->update(['undone_at' => now()]);
         });
     }
 }

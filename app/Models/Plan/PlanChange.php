@@ -7,12 +7,13 @@ namespace App\Models\Plan;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A re-plan that was applied, with the segments and shots as they were before.
+ * Something that was done to a plan, with the segments and shots as they were before.
  *
  * @property int $id
  * @property int $job_id
  * @property string $said
- * @property array{segments: list<array<string, mixed>>, shots: list<array<string, mixed>>, jobs?: list<array<string, mixed>>} $before
+ * @property array{is_whole?: bool, segments: list<array<string, mixed>>, shots: list<array<string, mixed>>,
+ *     jobs?: list<array<string, mixed>>} $before
  * @property string|null $undone_at
  */
 final class PlanChange extends Model

@@ -173,6 +173,22 @@
             <button class="button">Take them</button>
         </x-form>
     </details>
+    @if ($history->isNotEmpty())
+        <details class="slab mt-4" id="history">
+            <summary class="cursor-pointer min-h-[44px] flex items-center font-bold">What was done, and back</summary>
+            <ol>
+                @foreach ($history->take(15) as $change)
+                    <li class="border-t border-rule py-1 flex flex-wrap gap-2 items-center">
+                        <span class="flex-1 basis-64"><span class="figures text-faint">{{
+                            $change->created_at?->timezone($job->place->timezone)->format('j M H:i') }}</span> {{ $change->said }}</span>
+                        @post('/plan-changes/' . $change->id . '/undo')
+                            <button class="button small">{{ $loop->first ? 'Undo it' : 'Back to before it' }}</button>
+                        @endpost
+                    </li>
+                @endforeach
+            </ol>
+        </details>
+    @endif
     @if ($rules)
         @include('plan._rules')
     @else

@@ -299,7 +299,7 @@ final class SheetsTest extends TestCase
         $this->assertSame(['Rings close', 'The old bell', 'Grandmother at the gate, with her dog'], $lines->pluck('what')->all());
         $this->assertSame([5, 12, 85, 'must'], [$lines[0]->minutes, $lines[0]->frames, $lines[0]->focal_mm, $lines[0]->priority]);
         $this->assertSame(['nice', 'should'], [$lines[1]->priority, $lines[2]->priority]);
-        $this->post("/segments/{$segment->id}/shots/paste", ['lines' => str_repeat("one more\n", 201)])->assertSessionHasErrors('lines');
+        $this->post("/segments/{$segment->id}/shots/paste", ['lines' => str_repeat("one more\n", 1001)])->assertSessionHasErrors('lines');
         $this->post("/segments/{$segment->id}/shots/paste", ['lines' => "  \n "])->assertSessionHasErrors('lines');
         $this->assertSame($before + 3, $segment->shotLines()->count());
     }

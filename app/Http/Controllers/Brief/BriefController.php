@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Brief;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\House\Readiness;
 use App\Desks\Plan\PlanDesk;
+use App\Http\Requests\Brief\HoursRequest;
 use App\Http\Requests\Brief\JobRequest;
 use App\Models\Brief\Job;
 use Illuminate\Contracts\View\View;
@@ -33,6 +34,17 @@ final class BriefController
                 ? 'the sun does not rise or set'
                 : "{$day->day->face($rise)} – {$day->day->face($set)}"),
         ]);
+    }
+
+    /** Longer hours, as the plan wants them. */
+    public function hours(HoursRequest $request, Job $job): RedirectResponse
+    {
+        $before = ['covered_from' => $job->covered_from, 'covered_to' => $job->covered_to];
+        $job->update(array_filter($request->validated()));
+
+        return redirect("/jobs/{$job->id}/plan")
+            ->with('said', "Covered from {$job->covered_from} to {$job->covered_to}.")
+            ->with('undo', "/jobs/{$job->id}/hours?".http_build_query($before));
     }
 
     public function update(JobRequest $request, Job $job, BriefDesk $desk): RedirectResponse

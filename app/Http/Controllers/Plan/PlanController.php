@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
 use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\PlanHistory;
 use App\Desks\Plan\PlanImport;
 use App\Desks\Plan\PlanRow;
 use App\Desks\Plan\PlanWork;
@@ -41,6 +42,7 @@ final class PlanController
         return view('plan.show', [
             'job' => $opened,
             'verdicts' => $strap->of($opened, 'plan'),
+            'history' => PlanHistory::list($job),
             'day' => $day,
             'days' => array_map(
                 static fn (int $n): array => ['number' => $n, 'date' => Carbon::parse(JobDay::of($opened, $n)->date)->format('D j M')],

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Plan;
 
+use App\Desks\Brief\BriefDesk;
 use App\Desks\Plan\PlanWork;
 use App\Http\Requests\Plan\LengthRequest;
+use App\Http\Requests\Plan\MoveSegmentsRequest;
 use App\Http\Requests\Plan\SegmentRequest;
 use App\Http\Requests\Plan\ShiftRequest;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
 
 final class SegmentController
 {
@@ -37,6 +40,24 @@ final class SegmentController
         $desk->shift($segment->job, $segment, (int) $by['minutes']);
 
         return redirect(self::planOf($segment));
+    }
+
+    /** Several that touch each other, by the same minutes. */
+    public function move(MoveSegmentsRequest $request, int $job, PlanWork $desk): RedirectResponse
+    {
+        $given = $request->validated();
+        $opened = BriefDesk::open($job);
+        $ids = array_map(intval(...), explode(',', (string) $given['segments']));
+        $segments = $opened->segments->whereIn('id', $ids);
+        abort_if($segments->isEmpty(), 404);
+        DB::transaction(static function () use ($segments, $opened, $desk, $given): void {
+            foreach ($segments as $segment) {
+                $desk->shift($opened, $segment, (int) $given['minutes']);
+            }
+        });
+        $by = abs((int) $given['minutes']).' min '.((int) $given['minutes'] < 0 ? 'earlier' : 'later');
+
+        return redirect(self::planOf($segments->firstOrFail()))->with('said', "{$segments->count()} segments start {$by}.");
     }
 
     public function length(LengthRequest $request, Segment $segment): RedirectResponse

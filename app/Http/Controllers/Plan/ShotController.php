@@ -10,6 +10,7 @@ use App\Desks\Plan\ShotDesk;
 use App\Http\Requests\Plan\AddSetRequest;
 use App\Http\Requests\Plan\KeepSetRequest;
 use App\Http\Requests\Plan\MoveShotRequest;
+use App\Http\Requests\Plan\MustRequest;
 use App\Http\Requests\Plan\PasteAnywhereRequest;
 use App\Http\Requests\Plan\PasteShotsRequest;
 use App\Http\Requests\Plan\PutShotRequest;
@@ -19,10 +20,11 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use App\Models\Plan\ShotSet;
 use Illuminate\Http\RedirectResponse;
+use NorthSatchel\Time\Priority;
 
 final class ShotController
 {
-    public const WORDS = ['required' => 'Paste at least one line.', 'max' => 'That is too much at once: 200 lines at most.'];
+    public const WORDS = ['required' => 'Paste at least one line.', 'max' => 'That is too much at once: 1000 lines at most.'];
 
     public function store(ShotRequest $request, Segment $segment, ShotDesk $desk): RedirectResponse
     {
@@ -55,6 +57,24 @@ final class ShotController
     public function placeFree(int $job, ShotDesk $desk): RedirectResponse
     {
         return redirect("/jobs/{$job}/plan")->with('said', $desk->placeFree(BriefDesk::open($job)).' shots are placed.');
+    }
+
+    /** A must-have of the brief becomes a line of its own, where its words belong. */
+    public function must(MustRequest $request, int $job, ShotDesk $desk): RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $desk->addFree($opened, [
+            'what' => (string) $request->validated()['what'],
+            'priority' => Priority::Must->value,
+            'minutes' => 3,
+            'frames' => 10,
+        ]);
+        $placed = $desk->placeFree(BriefDesk::open($job));
+
+        return redirect("/jobs/{$job}/plan")->with(
+            'said',
+            $placed > 0 ? 'It is a must of the segment that its words name.' : 'It is a must, and stands free until a segment takes it.',
+        );
     }
 
     public function storeFree(ShotRequest $request, Job $job, ShotDesk $desk): RedirectResponse

@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
 use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\PlanHistory;
 use App\Desks\Plan\WhatIfDesk;
 use App\Http\Requests\Plan\DelayRequest;
 use App\Http\Requests\Plan\ReplanRequest;
@@ -74,10 +75,10 @@ final class WhatIfController
             ->with('undo', "/plan-changes/{$change->id}/undo");
     }
 
-    public function undo(PlanChange $change, WhatIfDesk $desk): RedirectResponse
+    public function undo(PlanChange $change): RedirectResponse
     {
         if ($change->undone_at === null) {
-            $desk->undo($change);
+            PlanHistory::backTo($change);
         }
 
         return redirect("/jobs/{$change->job_id}/plan")->with('said', 'The plan is as it was.');

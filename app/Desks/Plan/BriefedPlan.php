@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Models\Brief\Job;
+use App\Models\Plan\Segment;
+use App\Models\Plan\ShotLine;
+use NorthSatchel\Brief\BriefText;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Judge\BriefedJudge;
+use NorthSatchel\Plan\Judge\Scene;
+use NorthSatchel\Plan\Judge\SceneShot;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** The plan of a job held against its brief. */
+final class BriefedPlan
+{
+    public static function verdicts(Job $job): Verdicts
+    {
+        $scenes = array_values($job->segments->map(self::scene(...))->all());
+
+        return new Verdicts([
+            ...BriefedJudge::mustHaves(
+                $scenes === [] ? [] : BriefText::mustHaves($job->must_haves),
+                $scenes,
+                array_values($job->freeShots->map(static fn (ShotLine $l): string => $l->what)->all()),
+            ),
+            ...BriefedJudge::restrictions(BriefText::restrictions($job->restrictions), $scenes),
+        ]);
+    }
+
+    /** @return list<Verdict> of a day, whose hours are those of the first by the clock */
+    public static function hours(Job $job, PlannedDay $day): array
+    {
+        try {
+            return BriefedJudge::hours(
+                $day,
+                $day->day->instantOf(ClockTime::of($job->covered_from)),
+                $day->day->instantOf(ClockTime::of($job->covered_to)),
+            );
+        } catch (ImpossibleValue) {
+            // The clock skips that hour on that day; the brief says so.
+            return [];
+        }
+    }
+
+    private static function scene(Segment $segment): Scene
+    {
+        $spot = $segment->spot_id === null ? null : $segment->place?->spots->firstWhere('id', $segment->spot_id);
+
+        return new Scene(
+            $segment->id,
+            $segment->title,
+            $segment->place?->name,
+            $spot?->name,
+            array_values(
+                $segment->shotLines
+                    ->map(static fn (ShotLine $l): SceneShot => new SceneShot($l->what, Priority::from($l->priority), $l->light, $l->focal_mm))
+                    ->all(),
+            ),
+            $segment->people ?? [],
+            $spot?->room_m,
+        );
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Brief;
+
+/** The must-haves and restrictions of a brief, as far as their words are understood; the rest stands on the sheets as it was written. */
+final class BriefText
+{
+    /** What is forbidden, by the words that people use. */
+    private const KINDS = [
+        'no-flash' => '/\b(?:no|without|never|not? allowed:?) (?:any )?flash|flash (?:is |photography )?(?:not allowed|forbidden|prohibited)/iu',
+        'from-the-back' => '/\b(?:from|at|in) the (?:very )?back\b|\bback (?:row|of the) |\bbehind the \p{L}+ (?:pew|row)|\bstay (?:at the back|behind)/iu',
+        'no-pictures' => '/\bno (?:pictures|photos|photography|photographs|photographers?|cameras?)\b/iu',
+        'no-stands' => '/\bno (?:light )?(?:stands?|tripods?)\b/iu',
+    ];
+
+    private const ORDINALS = [
+        'first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9,
+        'tenth' => 10, 'last' => 12,
+    ];
+
+    /** From where the two stand to the first row of seats, and from one row to the next (common practice, no source). */
+    private const FIRST_ROW_M = 3.0;
+
+    private const ROW_M = 0.9;
+
+    /** @return list<string> a line each; where there is one line, what stands between its semicolons */
+    public static function mustHaves(?string $text): array
+    {
+        $lines = preg_split('/\R|;/u', (string) $text) ?: [];
+
+        return array_values(
+            array_filter(
+                array_map(static fn (string $l): string => trim((string) preg_replace('/^\s*(?:[-*•–]|\d{1,3}[.)])\s+/u', '', $l), " \t."), $lines),
+                static fn (string $l): bool => $l !== '',
+            ),
+        );
+    }
+
+    /** @return list<Restriction> */
+    public static function restrictions(?string $text): array
+    {
+        $found = [];
+        foreach (preg_split('/\R|;|(?<=\.)\s+/u', (string) $text) ?: [] as $sentence) {
+            $where = preg_match('/^\s*([^:,]{2,40}):/u', $sentence, $head) === 1 ? trim($head[1]) : null;
+            $during = preg_match('/\bduring (?:the )?([\p{L} ]{3,30})/iu', $sentence, $when) === 1 ? trim($when[1]) : null;
+            foreach (preg_split('/,|\band\b/u', $sentence) ?: [] as $piece) {
+                foreach (self::KINDS as $kind => $pattern) {
+                    if (preg_match($pattern, $piece) === 1) {
+                        $found[] = new Restriction(
+                            RestrictionKind::from($kind),
+                            $where ?? self::place($piece),
+                            trim($sentence, " \t."),
+                            $during,
+                            self::distance($piece),
+                        );
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** Behind a row of seats, counted from the front. */
+    private static function distance(string $piece): ?float
+    {
+        $row = preg_match('/behind the (\p{L}+|\d{1,2})(?:st|nd|rd|th)? (?:pew|row)/iu', $piece, $found) === 1
+            ? (self::ORDINALS[mb_strtolower($found[1])] ?? (int) $found[1])
+            : 0;
+
+        return $row < 1 ? null : self::FIRST_ROW_M + $row * self::ROW_M;
+    }
+
+    /** "no flash in the chapel" */
+    private static function place(string $piece): ?string
+    {
+        return preg_match('/\b(?:in|inside|at|on|of) (?:the )?((?!back\b)\p{L}[\p{L} ’\'-]{2,30})/iu', $piece, $found) === 1
+            ? trim((string) preg_replace('/\b(?:only|please|ceremony of)\b/iu', '', $found[1]))
+            : null;
+    }
+}

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Judge;
+
+use NorthSatchel\Brief\Restriction;
+use NorthSatchel\Brief\RestrictionKind;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Remedy;
+use NorthSatchel\Time\Span;
+use NorthSatchel\Verdict;
+
+/** Does the plan keep to the brief: its hours, its must-haves, what the venue does not allow? */
+final class BriefedJudge
+{
+    /** So much of what a must-have is about must be found in one scene (our own choice, no source). */
+    private const ENOUGH = 0.5;
+
+    /** From the back of a church or hall whose length nobody has said (common practice, no source). */
+    private const USUAL_M = 15.0;
+
+    /** A person to the knee, the least that tells a face (common practice, no source). */
+    private const SHOWN_M = 1.4;
+
+    private const SENSOR_MM = 36.0;
+
+    /**
+     * Segments outside the hours that are covered.
+     *
+     * @param  int  $from  Unix seconds of the covered hours
+     * @return list<Verdict>
+     */
+    public static function hours(PlannedDay $day, int $from, int $to): array
+    {
+        $verdicts = [];
+        $early = array_values(array_filter($day->segments, static fn (Segment $s): bool => $s->startsAt < $from));
+        $late = array_values(array_filter($day->segments, static fn (Segment $s): bool => $s->endsAt() > $to));
+        $covered = "Covered are {$day->day->face($from)} to {$day->day->face($to)}";
+        if ($early !== []) {
+            $first = min(array_map(static fn (Segment $s): int => $s->startsAt, $early));
+            $minutes = intdiv($from - $first, 60);
+            $verdicts[] = Verdict::fix(
+                'plan.before-hours',
+                self::some($early).' '.(count($early) === 1 ? 'starts' : 'start').' before the covered hours.',
+                "{$covered}, and the plan starts at {$day->day->face($first)}: ".Span::hours($minutes).' earlier. Agree on it, or start later.',
+                ['minutes' => $minutes],
+                new Remedy('brief.hours', "Cover from {$day->day->face($first)}", ['covered_from' => $day->day->face($first)]),
+            );
+        }
+        if ($late !== []) {
+            $last = max(array_map(static fn (Segment $s): int => $s->endsAt(), $late));
+            $minutes = intdiv($last - $to + 59, 60);
+            $verdicts[] = Verdict::fix(
+                'plan.overtime',
+                self::some($late).' '.(count($late) === 1 ? 'runs' : 'run').' beyond the covered hours.',
+                "{$covered}, and the plan ends at {$day->day->face($last)}: ".Span::hours($minutes).
+                    ' of overtime. Agree on it in writing, or let it end earlier.',
+                ['minutes' => $minutes],
+                new Remedy('brief.hours', "Cover until {$day->day->face($last)}", ['covered_to' => $day->day->clockOf($last)->text()]),
+            );
+        }
+
+        return $verdicts;
+    }
+
+    /**
+     * Each must-have is a shot or a segment, or it is said.
+     *
+     * @param  list<string>  $mustHaves
+     * @param  list<Scene>  $scenes
+     * @param  list<string>  $freeShots  that no segment holds
+     * @return list<Verdict>
+     */
+    public static function mustHaves(array $mustHaves, array $scenes, array $freeShots): array
+    {
+        $texts = array_map(
+            static fn (Scene $s): string => implode(' ', [$s->title, ...$s->people, ...array_map(static fn (SceneShot $l): string => $l->what, $s->shots)]),
+            $scenes,
+        );
+        $verdicts = [];
+        foreach ($mustHaves as $line) {
+            if (array_filter([...$texts, ...$freeShots], static fn (string $text): bool => self::isIn($line, $text)) === []) {
+                $verdicts[] = Verdict::fix(
+                    'plan.must-have',
+                    "“{$line}” is in no segment and in no shot.",
+                    'The brief says that it must not be missed: give it a line, so that minutes are kept for it.',
+                    [],
+                    new Remedy('shots.must', 'Add it as a must', ['what' => $line]),
+                );
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /**
+     * @param  list<Restriction>  $restrictions
+     * @param  list<Scene>  $scenes
+     * @return list<Verdict>
+     */
+    public static function restrictions(array $restrictions, array $scenes): array
+    {
+        $verdicts = [];
+        foreach ($restrictions as $restriction) {
+            foreach ($scenes as $scene) {
+                if ($scene->isAt($restriction->where) && $scene->has($restriction->during)) {
+                    $verdicts[] = match ($restriction->kind) {
+                        RestrictionKind::NoFlash => self::flash($restriction, $scene),
+                        RestrictionKind::FromTheBack => self::back($restriction, $scene),
+                        RestrictionKind::NoPictures => self::none($restriction, $scene),
+                        RestrictionKind::NoStands => null,
+                    };
+                }
+            }
+        }
+
+        return array_values(array_filter($verdicts));
+    }
+
+    private static function flash(Restriction $restriction, Scene $scene): ?Verdict
+    {
+        $lit = array_values(
+            array_filter(
+                $scene->shots,
+                static fn (SceneShot $s): bool => $s->light === 'flash' || preg_match('/\b(?:flash|strobe)/iu', $s->what) === 1,
+            ),
+        );
+
+        return $lit === []
+            ? null
+            : Verdict::stop(
+                'plan.no-flash',
+                "“{$lit[0]->what}” is planned with flash, and {$scene->title} allows none.",
+                "The brief says: “{$restriction->text}”. Take it by the light that is there, or elsewhere.",
+                ['shots' => count($lit)],
+            );
+    }
+
+    private static function back(Restriction $restriction, Scene $scene): ?Verdict
+    {
+        $focals = array_filter(array_map(static fn (SceneShot $s): ?int => $s->focalMm, $scene->shots));
+        $known = $restriction->fromM ?? $scene->roomM;
+        $distance = round($known ?? self::USUAL_M, 1);
+        $wanted = (int) (round(($distance * self::SENSOR_MM) / self::SHOWN_M / 10) * 10);
+        if ($scene->shots === [] || ($focals !== [] && max($focals) >= 0.9 * $wanted)) {
+            return null;
+        }
+        $said = $known === null ? "How far that is nobody has measured; from {$distance} m" : "From about {$distance} m";
+
+        // Where the distance is only what is usual, it is for the photographer to know.
+        return ($known === null ? Verdict::mind(...) : Verdict::fix(...))(
+            'plan.from-the-back',
+            "{$scene->title} is taken from the back: it wants about {$wanted} mm.",
+            "The brief says: “{$restriction->text}”. {$said} a person to the knee takes {$wanted} mm, and ".
+                ($focals === [] ? 'no shot there names a lens.' : 'the longest that a shot there names is '.max($focals).' mm.').
+                ' Write it beside a shot, so that it is packed.',
+            ['focal_mm' => $wanted],
+        );
+    }
+
+    private static function none(Restriction $restriction, Scene $scene): ?Verdict
+    {
+        return $scene->shots === []
+            ? null
+            : Verdict::stop(
+                'plan.no-pictures',
+                "{$scene->title} has ".(count($scene->shots) === 1 ? 'a shot' : count($scene->shots).' shots').', and pictures are not allowed there.',
+                "The brief says: “{$restriction->text}”. Ask once more, or take them elsewhere.",
+                ['shots' => count($scene->shots)],
+            );
+    }
+
+    private static function isIn(string $line, string $text): bool
+    {
+        $wanted = Words::of($line);
+
+        return $wanted === [] || count(array_intersect($wanted, Words::of($text))) >= self::ENOUGH * count($wanted);
+    }
+
+    /** @param  list<Segment>  $segments */
+    private static function some(array $segments): string
+    {
+        return count($segments) === 1 ? $segments[0]->title : count($segments)." segments, {$segments[0]->title} among them,";
+    }
+}

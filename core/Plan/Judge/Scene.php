@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Judge;
+
+/** A segment with its shots, as a brief is held against it. */
+final readonly class Scene
+{
+    /** Words for one thing (common practice, no source). */
+    private const SAME = [['vow', 'ceremo', 'servic'], ['prayer', 'servic', 'blessi'], ['speech', 'dinner', 'toast']];
+
+    /**
+     * @param  list<SceneShot>  $shots
+     * @param  list<string>  $people  who is needed
+     * @param  float|null  $roomM  that the spot gives
+     */
+    public function __construct(
+        public int $id,
+        public string $title,
+        public ?string $place,
+        public ?string $spot,
+        public array $shots,
+        public array $people = [],
+        public ?float $roomM = null,
+    ) {}
+
+    /** Whether a place or a scene of those words is meant; all are where nothing was said. */
+    public function isAt(?string $where): bool
+    {
+        $words = Words::of((string) $where);
+
+        return $where === null || array_intersect($words, Words::of("{$this->title} {$this->place} {$this->spot}")) !== [];
+    }
+
+    /** Whether that happens in it, by its words; all does where nothing was said. */
+    public function has(?string $what): bool
+    {
+        $words = Words::of((string) $what);
+        $own = Words::of(implode(' ', [$this->title, ...array_map(static fn (SceneShot $s): string => $s->what, $this->shots)]));
+        foreach (self::SAME as $same) {
+            $words = array_intersect($words, $same) === [] ? $words : [...$words, ...$same];
+        }
+
+        return $what === null || array_intersect($words, $own) !== [];
+    }
+}

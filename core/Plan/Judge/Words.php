@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Judge;
+
+/** The words of a sentence that tell what it is about. */
+final class Words
+{
+    private const SHORTEST = 3;
+
+    /** Longer words are the same when so many letters of them agree: dances and dancing. */
+    private const STEM = 6;
+
+    private const COMMON = [
+        'the', 'and', 'with', 'from', 'their', 'they', 'them', 'that', 'this', 'into', 'over', 'before', 'after', 'both', 'each', 'for', 'her',
+        'his', 'all', 'are', 'one', 'two', 'our', 'not', 'but', 'has', 'have', 'had', 'who', 'when', 'during', 'together', 'must', 'please',
+        'picture', 'photo', 'shot', 'some', 'also', 'der', 'die', 'das', 'und',
+    ];
+
+    /** @return list<string> in the singular, cut to their stem */
+    public static function of(string $text): array
+    {
+        preg_match_all('/\p{L}[\p{L}-]*/u', mb_strtolower((string) preg_replace("/['’]s?\b/u", '', $text)), $found);
+        $words = array_filter(
+            $found[0],
+            static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST && ! in_array($w, self::COMMON, true),
+        );
+
+        return array_values(
+            array_unique(array_map(static fn (string $w): string => mb_substr((string) preg_replace('/(?<=..)(?:es|s)$/u', '', $w), 0, self::STEM), $words)),
+        );
+    }
+}

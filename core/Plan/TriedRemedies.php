@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan;
+
+use NorthSatchel\Remedy;
+use NorthSatchel\Severity;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/**
+ * A remedy is tried on a copy of the day before it is offered: it takes its finding away and makes no new stop. Where a segment cannot
+ * move alone, it is tried together with those that touch it; what else a remedy costs is said.
+ */
+final readonly class TriedRemedies
+{
+    private const MOVES = ['segment.later', 'segment.shorten'];
+
+    /** @param  \Closure(PlannedDay): Verdicts  $judge  all that is said of a day */
+    private function __construct(private PlannedDay $day, private \Closure $judge, private Verdicts $before) {}
+
+    /**
+     * @param  Verdicts  $found  of that day, whose remedies are tried
+     * @param  \Closure(PlannedDay): Verdicts  $judge  all that is said of a day
+     */
+    public static function of(PlannedDay $day, Verdicts $found, \Closure $judge): Verdicts
+    {
+        $wanted = array_filter(iterator_to_array($found), static fn (Verdict $v): bool => self::isMove($v));
+        if ($wanted === []) {
+            return $found;
+        }
+        $tried = new self($day, $judge, $judge($day));
+
+        return new Verdicts(array_map(static fn (Verdict $v): Verdict => self::isMove($v) ? $tried->one($v) : $v, iterator_to_array($found)));
+    }
+
+    private static function isMove(Verdict $verdict): bool
+    {
+        return in_array($verdict->remedy?->action, self::MOVES, true);
+    }
+
+    private function one(Verdict $verdict): Verdict
+    {
+        $on = $verdict->remedy->on ?? [];
+        $id = (int) ($on['segment'] ?? 0);
+        $minutes = (int) ($on['minutes'] ?? 0);
+        $ways =
+            $verdict->remedy?->action === 'segment.shorten'
+                ? [[$verdict->remedy, $this->resized($id, $minutes)]]
+                : [[$verdict->remedy, $this->moved([$id], $minutes)], $this->chain($id, $minutes)];
+        foreach (array_filter($ways) as [$remedy, $day]) {
+            $cost = $day === null ? null : $this->cost($verdict, $id, $day);
+            if ($cost !== null) {
+                return $verdict->with($remedy, $cost);
+            }
+        }
+
+        return $verdict->with(null);
+    }
+
+    /** @param  list<int>  $ids */
+    private function moved(array $ids, int $minutes): ?PlannedDay
+    {
+        foreach ($this->day->segments as $segment) {
+            if (in_array($segment->id, $ids, true) && $segment->isAnchor) {
+                return null;
+            }
+        }
+
+        return $this->day->with(
+            array_map(
+                static fn (Segment $s): Segment => in_array($s->id, $ids, true) ? $s->at($s->startsAt + 60 * $minutes, $s->minutes) : $s,
+                $this->day->segments,
+            ),
+        );
+    }
+
+    private function resized(int $id, int $minutes): ?PlannedDay
+    {
+        return $minutes < 1
+            ? null
+            : $this->day->with(
+                array_map(static fn (Segment $s): Segment => $s->id === $id ? $s->at($s->startsAt, $minutes) : $s, $this->day->segments),
+            );
+    }
+
+    /**
+     * The segment with those before it (earlier) or after it (later) in its lane that would be in the way, up to what does not move.
+     *
+     * @return array{Remedy, PlannedDay}|null
+     */
+    private function chain(int $id, int $minutes): ?array
+    {
+        $lane = array_values(array_filter($this->day->lanes(), static fn (array $of): bool => in_array($id, array_column($of, 'id'), true)))[0] ?? [];
+        $lane = $minutes < 0 ? array_reverse($lane) : $lane;
+        $at = (int) array_search($id, array_column($lane, 'id'), true);
+        $ids = [$id];
+        for ($i = $at + 1; $i < count($lane); $i++) {
+            [$one, $next] = [$lane[$i - 1], $lane[$i]];
+            $gap = $minutes < 0 ? $one->startsAt - $next->endsAt() : $next->startsAt - $one->endsAt();
+            $way = $one->setting->placeId === null || $next->setting->placeId === null
+                ? 0
+                : $this->day->likelyWay($one->setting->placeId, $next->setting->placeId);
+            if ($gap - 60 * $way >= 60 * abs($minutes)) {
+                break;
+            }
+            $ids[] = $next->id;
+        }
+        $day = count($ids) < 2 ? null : $this->moved($ids, $minutes);
+        $more = count($ids) - 1;
+
+        return $day === null
+            ? null
+            : [
+                new Remedy(
+                    'segments.move',
+                    'Pull it and '.($more === 1 ? 'the one' : "the {$more}").($minutes < 0 ? ' before it ' : ' after it ').
+                        abs($minutes).' min '.($minutes < 0 ? 'earlier' : 'later'),
+                    ['segments' => implode(',', $ids), 'minutes' => $minutes],
+                ),
+                $day,
+            ];
+    }
+
+    /** @return string|null what it costs elsewhere, in words, empty for nothing; null where it does not take the finding away, or stops the day */
+    private function cost(Verdict $verdict, int $id, PlannedDay $day): ?string
+    {
+        $title = array_column($this->day->segments, 'title', 'id')[$id] ?? '';
+        $known = array_map(self::shape(...), iterator_to_array($this->before));
+        $new = [];
+        foreach (($this->judge)($day) as $now) {
+            $isSame = $now->code === $verdict->code &&
+                (($now->remedy->on['segment'] ?? null) === $id || ($title !== '' && str_contains($now->finding, $title)));
+            $isNew = ! in_array(self::shape($now), $known, true);
+            if ($isSame || ($isNew && $now->severity === Severity::Stop)) {
+                return null;
+            }
+            if ($isNew && $now->severity === Severity::Fix) {
+                $new[] = rtrim($now->finding, '.');
+            }
+        }
+
+        return $new === [] ? '' : ' It costs: '.lcfirst($new[0]).(count($new) > 1 ? ', and '.(count($new) - 1).' more' : '').'.';
+    }
+
+    /** The finding without its numbers. */
+    private static function shape(Verdict $verdict): string
+    {
+        return $verdict->code.preg_replace('/[\d:.,]+/', '', $verdict->finding);
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use NorthSatchel\Brief\BriefText;
+use NorthSatchel\Brief\Restriction;
+use NorthSatchel\Plan\Judge\BriefedJudge;
+use NorthSatchel\Plan\Judge\Scene;
+use NorthSatchel\Plan\Judge\SceneShot;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Travels;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdict;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** The plan is held against the brief. */
+final class BriefedJudgeTest extends TestCase
+{
+    private static function day(string $clock, int $minutes): PlannedDay
+    {
+        $day = LocalDay::of('2027-06-05', 'Europe/Stockholm');
+
+        return new PlannedDay(
+            $day,
+            [new Segment(1, 'Vows', 'lead', $day->instantOf(ClockTime::of($clock)), $minutes, Priority::Must)],
+            new Travels([]),
+            [],
+            null,
+        );
+    }
+
+    /** @return list<Verdict> */
+    private static function hours(string $clock, int $minutes, string $from = '12:00', string $to = '20:00'): array
+    {
+        $day = self::day($clock, $minutes);
+
+        return BriefedJudge::hours($day, $day->day->instantOf(ClockTime::of($from)), $day->day->instantOf(ClockTime::of($to)));
+    }
+
+    #[TestWith(['12:00', 480, ''])]
+    #[TestWith(['11:59', 30, 'plan.before-hours'])]
+    #[TestWith(['19:30', 30, ''])]
+    #[TestWith(['19:30', 31, 'plan.overtime'])]
+    #[TestWith(['22:30', 40, 'plan.overtime'])]
+    #[TestWith(['11:30', 600, 'plan.before-hours plan.overtime'])]
+    public function test_what_lies_outside_the_covered_hours(string $clock, int $minutes, string $codes): void
+    {
+        $found = self::hours($clock, $minutes);
+        $this->assertSame($codes, implode(' ', array_map(static fn (Verdict $v): string => $v->code, $found)));
+    }
+
+    public function test_overtime_is_counted_and_one_press_covers_it(): void
+    {
+        $late = self::hours('23:30', 90, '12:00', '23:00')[0];
+        $this->assertSame(120, $late->figures['minutes']);
+        $this->assertSame('25:00', $late->remedy?->on['covered_to']);
+        $this->assertSame([], self::hours('23:30', 90, '12:00', '25:00'), 'and takes it away');
+        $early = self::hours('10:15', 60)[0];
+        $this->assertSame([105, '10:15'], [$early->figures['minutes'], $early->remedy?->on['covered_from']]);
+        $this->assertSame([], self::hours('10:15', 60, '10:15'));
+    }
+
+    public function test_must_haves_are_read_a_line_each(): void
+    {
+        $this->assertSame(['The rings', 'Two aunts'], BriefText::mustHaves("- The rings.\n\n 2. Two aunts"));
+        $this->assertSame(['rings', 'cake'], BriefText::mustHaves('rings; cake'));
+        $this->assertSame([], BriefText::mustHaves(" \n"));
+        $this->assertSame([], BriefText::mustHaves(null));
+    }
+
+    #[TestWith(['The grandmothers together on the jetty', true])]
+    #[TestWith(["Emrik's brother plays", true])]
+    #[TestWith(['Dancing with the drummer', false])]
+    #[TestWith(['The dog', false])]
+    #[TestWith(['A boat with lanterns', true])]
+    public function test_a_must_have_is_met_by_a_shot_a_segment_or_a_name(string $line, bool $isMet): void
+    {
+        $scenes = [
+            new Scene(1, 'Portraits on the jetty', null, null, [new SceneShot('Grandmothers arm in arm', Priority::Must)]),
+            new Scene(2, 'Party', null, null, [new SceneShot('Brother plays', Priority::Should)], ['Emrik']),
+        ];
+        $found = BriefedJudge::mustHaves([$line], $scenes, ['The boat, lanterns lit']);
+        $this->assertSame($isMet, $found === []);
+        if (! $isMet) {
+            $this->assertSame($line, $found[0]->remedy?->on['what']);
+            $this->assertSame([], BriefedJudge::mustHaves([$line], $scenes, [$line]), 'the remedy takes it away');
+        }
+    }
+
+    /** @param  list<string>  $kinds */
+    #[TestWith(['No flash in the chapel.', ['no-flash chapel']])]
+    #[TestWith(['Chapel: stay behind the fourth pew during the vows, no flash.', ['from-the-back Chapel', 'no-flash Chapel']])]
+    #[TestWith(['from the back only', ['from-the-back ']])]
+    #[TestWith(['Flash is not allowed; no tripods', ['no-flash ', 'no-stands ']])]
+    #[TestWith(['No photography during the prayer', ['no-pictures ']])]
+    #[TestWith(['Flash is welcome everywhere', []])]
+    #[TestWith(['Shoes off at the door', []])]
+    public function test_restrictions_are_understood_where_their_words_are_known(string $text, array $kinds): void
+    {
+        $this->assertSame(
+            $kinds,
+            array_map(static fn (Restriction $r): string => "{$r->kind->value} {$r->where}", BriefText::restrictions($text)),
+        );
+    }
+
+    public function test_a_restriction_is_held_against_the_scenes_that_it_means(): void
+    {
+        $scene = static fn (string $title, ?string $place, SceneShot ...$shots): Scene => new Scene(1, $title, $place, null, array_values($shots));
+        $codes = static fn (string $text, Scene $scene): array => array_map(
+            static fn (Verdict $v): string => "{$v->severity->value} {$v->code}",
+            BriefedJudge::restrictions(BriefText::restrictions($text), [$scene]),
+        );
+        $lit = new SceneShot('Kiss', Priority::Must, 'flash');
+        $plain = new SceneShot('Rings', Priority::Must, 'front', 85);
+        $this->assertSame(['stop plan.no-flash'], $codes('no flash in the chapel', $scene('Ceremony', 'Old Chapel', $lit)));
+        $this->assertSame(['stop plan.no-flash'], $codes('no flash', $scene('Ceremony', null, new SceneShot('Rim flash', Priority::Nice))));
+        $this->assertSame([], $codes('no flash in the chapel', $scene('Dinner', 'Barn', $lit)), 'elsewhere');
+        $this->assertSame([], $codes('no flash in the chapel', $scene('Ceremony', 'Old Chapel', $plain)));
+        $this->assertSame(['stop plan.no-pictures'], $codes('no photos during the prayer', $scene('Prayer', null, $plain)));
+        $this->assertSame([], $codes('no photos during the prayer', $scene('Prayer', null)));
+        $this->assertSame([], $codes('no photos during the prayer', $scene('Dinner', null, $plain)));
+        $this->assertSame(['stop plan.no-flash'], $codes('Chapel: no flash during the vows', $scene('Ceremony', 'Chapel', $lit)), 'one thing');
+        $this->assertSame([], $codes('Chapel: no flash during the vows', $scene('Family groups', 'Chapel', $lit)));
+        $this->assertSame([], $codes('no stands', $scene('Dinner', null, $plain)));
+    }
+
+    public function test_from_the_back_wants_reach_by_the_length_of_the_place(): void
+    {
+        $of = static fn (?float $room, ?int $mm): array => BriefedJudge::restrictions(
+            BriefText::restrictions('Chapel: from the back only'),
+            [new Scene(1, 'Vows', 'Chapel', 'Nave', [new SceneShot('Rings', Priority::Must, null, $mm)], [], $room)],
+        );
+        // 12 m × 36 mm ÷ 1.4 m = 309 mm.
+        $this->assertSame(310, $of(12.0, 85)[0]->figures['focal_mm']);
+        $this->assertSame([], $of(12.0, 280));
+        $this->assertNotSame([], $of(12.0, 278), 'a tenth less will do, and no more');
+        $this->assertStringContainsString('nobody has measured', $of(null, null)[0]->because);
+        $this->assertSame([390, 'mind'], [$of(null, 85)[0]->figures['focal_mm'], $of(null, 85)[0]->severity->value]);
+        // 3 m and four rows of 0.9 m: 6.6 m × 36 mm ÷ 1.4 m = 170 mm.
+        $pew = static fn (int $mm): array => BriefedJudge::restrictions(
+            BriefText::restrictions('Chapel: stay behind the fourth pew'),
+            [new Scene(1, 'Vows', 'Chapel', null, [new SceneShot('Rings', Priority::Must, null, $mm)])],
+        );
+        $this->assertSame([], $pew(180));
+        $this->assertSame([170, 'fix'], [$pew(85)[0]->figures['focal_mm'], $pew(85)[0]->severity->value]);
+    }
+}

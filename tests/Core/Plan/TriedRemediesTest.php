@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use NorthSatchel\Plan\PlanJudge;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
+use NorthSatchel\Plan\Travels;
+use NorthSatchel\Plan\TriedRemedies;
+use NorthSatchel\Remedy;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+use PHPUnit\Framework\TestCase;
+
+/** A remedy is offered only where it helps. */
+final class TriedRemediesTest extends TestCase
+{
+    private static function segment(int $id, string $clock, int $minutes, bool $isAnchor = false, bool $isOutdoor = false): Segment
+    {
+        return new Segment(
+            $id,
+            "S{$id}",
+            'lead',
+            self::at($clock),
+            $minutes,
+            Priority::Must,
+            new Setting(isOutdoor: $isOutdoor),
+            isAnchor: $isAnchor,
+        );
+    }
+
+    private static function at(string $clock): int
+    {
+        return LocalDay::of('2027-11-06', 'Europe/Stockholm')->instantOf(ClockTime::of($clock));
+    }
+
+    private static function day(Segment ...$segments): PlannedDay
+    {
+        $day = LocalDay::of('2027-11-06', 'Europe/Stockholm');
+
+        return new PlannedDay($day, array_values($segments), new Travels([]), [], SunDay::of(GeoPoint::of(59.3, 18.0), $day));
+    }
+
+    private static function found(PlannedDay $day, string $code): Verdict
+    {
+        foreach (TriedRemedies::of($day, PlanJudge::of($day), PlanJudge::of(...)) as $verdict) {
+            if ($verdict->code === $code) {
+                return $verdict;
+            }
+        }
+        self::fail("No {$code}.");
+    }
+
+    public function test_one_that_helps_is_offered_as_it_was(): void
+    {
+        $day = self::day(self::segment(1, '12:00', 60), self::segment(2, '12:50', 30));
+        $this->assertSame('segment.later', self::found($day, 'plan.overlap')->remedy?->action);
+    }
+
+    /** Sunset on that day there is at 15:42 (the almanac of SunDay's own test). */
+    public function test_one_that_makes_a_stop_is_tried_with_its_neighbours_or_not_offered(): void
+    {
+        $alone = self::day(self::segment(1, '15:00', 60, isOutdoor: true));
+        $this->assertSame('segment.later', self::found($alone, 'plan.after-sunset')->remedy?->action);
+        $chain = self::day(self::segment(1, '12:00', 60), self::segment(2, '14:30', 30), self::segment(3, '15:00', 60, isOutdoor: true));
+        $pull = self::found($chain, 'plan.after-sunset')->remedy;
+        $this->assertSame(['segments.move', '3,2'], [$pull?->action, $pull?->on['segments']], 'the one before it comes along, the first has room');
+        $this->assertLessThan(0, $pull?->on['minutes']);
+        $fixed = self::day(self::segment(2, '14:30', 30, isAnchor: true), self::segment(3, '15:00', 60, isOutdoor: true));
+        $this->assertNull(self::found($fixed, 'plan.after-sunset')->remedy, 'what does not move is in the way');
+    }
+
+    public function test_what_does_not_move_is_not_moved(): void
+    {
+        $day = self::day(self::segment(1, '12:00', 60));
+        $wrong = new Verdicts([Verdict::fix('x.y', 'S1 is late.', 'So.', remedy: new Remedy('segment.later', 'Start it later', ['segment' => 1, 'minutes' => 45]))]);
+        $judge = static fn (PlannedDay $d): Verdicts => $d->segments[0]->startsAt === self::at('12:00') ? $wrong : new Verdicts();
+        $this->assertNotNull(TriedRemedies::of($day, $wrong, $judge)->worst()?->remedy);
+        $anchor = self::day(self::segment(1, '12:00', 60, isAnchor: true));
+        $this->assertNull(TriedRemedies::of($anchor, $wrong, $judge)->worst()?->remedy);
+        $useless = static fn (PlannedDay $d): Verdicts => $wrong;
+        $this->assertNull(TriedRemedies::of($day, $wrong, $useless)->worst()?->remedy, 'it does not take its finding away');
+    }
+
+    public function test_what_it_costs_elsewhere_is_said(): void
+    {
+        $day = self::day(self::segment(1, '12:00', 60));
+        $wrong = Verdict::fix('x.y', 'S1 is late.', 'So.', remedy: new Remedy('segment.shorten', 'Give it 30 min', ['segment' => 1, 'minutes' => 30]));
+        $judge = static fn (PlannedDay $d): Verdicts => new Verdicts(
+            $d->segments[0]->minutes === 60 ? [$wrong] : [Verdict::fix('a.b', 'The cake is cold.', ''), Verdict::fix('a.c', 'No ice.', '')],
+        );
+        $tried = TriedRemedies::of($day, new Verdicts([$wrong]), $judge)->worst();
+        $this->assertSame(['segment.shorten', 'So. It costs: the cake is cold, and 1 more.'], [$tried?->remedy?->action, $tried?->because]);
+        $stops = static fn (PlannedDay $d): Verdicts => new Verdicts(
+            $d->segments[0]->minutes === 60 ? [$wrong] : [Verdict::stop('a.b', 'Nobody can get in.', '')],
+        );
+        $this->assertNull(TriedRemedies::of($day, new Verdicts([$wrong]), $stops)->worst()?->remedy);
+    }
+}
