@@ -131,6 +131,8 @@ final class PeopleTest extends TestCase
         }
         $this->post('/jobs', self::brief(['people' => "Maj, conductor\nOve"]));
         $job = Job::query()->latest('id')->firstOrFail();
+        $this->get("/jobs/{$job->id}/people")->assertDontSee('Who are the two?');
+        $job->update(['kind' => 'wedding']);
         $this->get("/jobs/{$job->id}/people")->assertSee('Who are the two?');
         $this->post("/jobs/{$job->id}/people/family", [
             'people' => "Maj, bride\nOve, groom\nPer, father of Ove, leaves 16:30",

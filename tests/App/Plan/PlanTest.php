@@ -156,7 +156,10 @@ final class PlanTest extends TestCase
             ->assertSee('Start Interviews at 16:40')
             ->assertSee("/segments/{$second->id}/shift", false);
         $this->post("/segments/{$second->id}/shift", ['minutes' => 10]);
-        $this->get('/jobs/1/plan')->assertDontSee('has ended.')->assertDontSee('The day holds as planned.')->assertSee('is in no segment and in no shot');
+        $this->get('/jobs/1/plan')
+            ->assertDontSee('has ended.')
+            ->assertDontSee('The day holds as planned.')
+            ->assertSee('is in no segment and in no shot');
         Job::query()->whereKey(1)->update(['must_haves' => null]);
         $this->get('/jobs/1/plan')->assertSee('The day holds as planned.');
     }
