@@ -10,7 +10,7 @@ final class BriefText
     /** What is forbidden, by the words that people use. */
     private const KINDS = [
         'no-flash' => '/\b(?:no|without|never|not? allowed:?) (?:any )?flash|flash (?:is |photography )?(?:not allowed|forbidden|prohibited)/iu',
-        'from-the-back' => '/\b(?:from|at|in) the (?:very )?back\b|\bback (?:row|of the) |\bbehind the \p{L}+ (?:pew|row)|\bstay (?:at the back|behind)/iu',
+        'from-the-back' => '/\b(?:from|at|in) the (?:very )?back\b|\bback (?:row|of the) |\bbehind the \p{L}+ (?:pew|row)|\bstay behind/iu',
         'no-pictures' => '/\bno (?:pictures|photos|photography|photographs|photographers?|cameras?)\b/iu',
         'no-stands' => '/\bno (?:light )?(?:stands?|tripods?)\b/iu',
     ];

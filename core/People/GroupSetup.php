@@ -16,6 +16,9 @@ final readonly class GroupSetup
     /** Shorter lenses widen who stands at the ends (common practice, no source). */
     private const KIND_FROM_MM = 50;
 
+    /** From farther off a group no longer hears one speak (common practice, no source). */
+    private const VOICE_M = 10.0;
+
     /** The shutter where there is light enough: a turned head shows no longer (common practice, no source). */
     public const SHUTTER = 200;
 
@@ -68,6 +71,7 @@ final readonly class GroupSetup
                     $rows->widest() <= self::MOST_IN_A_ROW ? 0 : 1,
                     count($rows->fanned($distance)->hidden($distance)),
                     $lens->fullMm() >= self::KIND_FROM_MM ? 0 : 1,
+                    $distance <= self::VOICE_M ? 0 : 1,
                     count($rows->rows),
                     $fits ? -min($lens->fullMm(), 85) : $distance,
                 ];

@@ -28,6 +28,9 @@ final readonly class RowDrawing
 
     private const LINE_PX = 12.0;
 
+    /** What is seen of an infant in somebody's arms. */
+    private const HELD_M = 0.55;
+
     /** Of the ground before the front row so much is drawn. */
     private const BEFORE_M = 1.6;
 
@@ -136,7 +139,7 @@ final readonly class RowDrawing
                     name: $place->name,
                     x: round(self::MIDDLE + $place->x * $perM, 1),
                     y: $y,
-                    bodyHeight: round(self::GROUND_Y - $y, 1),
+                    bodyHeight: $place->heldBy === null ? round(self::GROUND_Y - $y, 1) : round(self::HELD_M * $perM, 1),
                     label: $this->labels[$place->name],
                     labelY: $y - 3 - $this->lift($place),
                 );

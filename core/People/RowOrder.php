@@ -16,16 +16,19 @@ final class RowOrder
      */
     public static function of(array $row): array
     {
-        $order = [];
-        foreach (self::units($row) as $index => $unit) {
-            if ($index % 2 === 0) {
-                $order = [...$order, ...$unit];
+        $units = self::units($row);
+        $middle = array_shift($units) ?? [];
+        $left = $right = [];
+        foreach ($units as $unit) {
+            // On the side where fewer stand, so that the first stay in the middle.
+            if (count($right) <= count($left)) {
+                $right = [...$right, ...$unit];
             } else {
-                $order = [...array_reverse($unit), ...$order];
+                $left = [...array_reverse($unit), ...$left];
             }
         }
 
-        return self::mended($order);
+        return self::mended([...$left, ...$middle, ...$right]);
     }
 
     /** Whether either is not to stand beside the other. */

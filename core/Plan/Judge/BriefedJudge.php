@@ -76,7 +76,7 @@ final class BriefedJudge
     public static function mustHaves(array $mustHaves, array $scenes, array $freeShots): array
     {
         $texts = array_map(
-            static fn (Scene $s): string => implode(' ', [$s->title, ...$s->people, ...array_map(static fn (SceneShot $l): string => $l->what, $s->shots)]),
+            static fn (Scene $s): string => $s->words().' '.implode(' ', $s->people),
             $scenes,
         );
         $verdicts = [];
@@ -104,19 +104,27 @@ final class BriefedJudge
     {
         $verdicts = [];
         foreach ($restrictions as $restriction) {
-            foreach ($scenes as $scene) {
-                if ($scene->isAt($restriction->where) && $scene->has($restriction->during)) {
-                    $verdicts[] = match ($restriction->kind) {
-                        RestrictionKind::NoFlash => self::flash($restriction, $scene),
-                        RestrictionKind::FromTheBack => self::back($restriction, $scene),
-                        RestrictionKind::NoPictures => self::none($restriction, $scene),
-                        RestrictionKind::NoStands => null,
-                    };
-                }
-            }
+            $meant = array_values(
+                array_filter(
+                    $scenes,
+                    static fn (Scene $s): bool => $s->shots !== [] && $s->isAt($restriction->where) && $s->has($restriction->during),
+                ),
+            );
+            $found = array_map(
+                static fn (Scene $scene): ?Verdict => match ($restriction->kind) {
+                    RestrictionKind::NoFlash => self::flash($restriction, $scene),
+                    RestrictionKind::FromTheBack => self::back($restriction, $scene),
+                    RestrictionKind::NoPictures => self::none($restriction, $scene),
+                    RestrictionKind::NoStands => null,
+                },
+                $meant,
+            );
+            // Where one of several photographers reaches from there, the others take what is near.
+            $isReached = $restriction->kind === RestrictionKind::FromTheBack && in_array(null, $found, true);
+            $verdicts = [...$verdicts, ...$isReached ? [] : array_slice(array_filter($found), 0, 1)];
         }
 
-        return array_values(array_filter($verdicts));
+        return $verdicts;
     }
 
     private static function flash(Restriction $restriction, Scene $scene): ?Verdict
@@ -144,7 +152,7 @@ final class BriefedJudge
         $known = $restriction->fromM ?? $scene->roomM;
         $distance = round($known ?? self::USUAL_M, 1);
         $wanted = (int) (round(($distance * self::SENSOR_MM) / self::SHOWN_M / 10) * 10);
-        if ($scene->shots === [] || ($focals !== [] && max($focals) >= 0.9 * $wanted)) {
+        if ($focals !== [] && max($focals) >= 0.9 * $wanted) {
             return null;
         }
         $said = $known === null ? "How far that is nobody has measured; from {$distance} m" : "From about {$distance} m";
@@ -160,16 +168,16 @@ final class BriefedJudge
         );
     }
 
-    private static function none(Restriction $restriction, Scene $scene): ?Verdict
+    private static function none(Restriction $restriction, Scene $scene): Verdict
     {
-        return $scene->shots === []
-            ? null
-            : Verdict::stop(
-                'plan.no-pictures',
-                "{$scene->title} has ".(count($scene->shots) === 1 ? 'a shot' : count($scene->shots).' shots').', and pictures are not allowed there.',
-                "The brief says: “{$restriction->text}”. Ask once more, or take them elsewhere.",
-                ['shots' => count($scene->shots)],
-            );
+        $shots = count($scene->shots);
+
+        return Verdict::stop(
+            'plan.no-pictures',
+            "{$scene->title} has ".($shots === 1 ? 'a shot' : "{$shots} shots").', and pictures are not allowed there.',
+            "The brief says: “{$restriction->text}”. Ask once more, or take them elsewhere.",
+            ['shots' => $shots],
+        );
     }
 
     private static function isIn(string $line, string $text): bool

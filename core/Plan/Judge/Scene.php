@@ -33,11 +33,17 @@ final readonly class Scene
         return $where === null || array_intersect($words, Words::of("{$this->title} {$this->place} {$this->spot}")) !== [];
     }
 
+    /** Its title and its shots. */
+    public function words(): string
+    {
+        return implode(' ', [$this->title, ...array_map(static fn (SceneShot $s): string => $s->what, $this->shots)]);
+    }
+
     /** Whether that happens in it, by its words; all does where nothing was said. */
     public function has(?string $what): bool
     {
         $words = Words::of((string) $what);
-        $own = Words::of(implode(' ', [$this->title, ...array_map(static fn (SceneShot $s): string => $s->what, $this->shots)]));
+        $own = Words::of($this->words());
         foreach (self::SAME as $same) {
             $words = array_intersect($words, $same) === [] ? $words : [...$words, ...$same];
         }

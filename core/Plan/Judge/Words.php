@@ -27,8 +27,8 @@ final class Words
             static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST && ! in_array($w, self::COMMON, true),
         );
 
-        return array_values(
-            array_unique(array_map(static fn (string $w): string => mb_substr((string) preg_replace('/(?<=..)(?:es|s)$/u', '', $w), 0, self::STEM), $words)),
-        );
+        $stem = static fn (string $w): string => mb_substr((string) preg_replace('/(?<=..)(?:es|s)$/u', '', $w), 0, self::STEM);
+
+        return array_values(array_unique(array_map($stem, $words)));
     }
 }

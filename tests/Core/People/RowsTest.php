@@ -119,7 +119,8 @@ final class RowsTest extends TestCase
         $tight = GroupSetup::best($people, self::lenses(85, 50), 2.0, 12.0);
         $this->assertSame('people.no-room', $tight->verdicts()->worst()?->code);
         $free = GroupSetup::best($people, self::lenses(85, 50, 35), null, 12.0);
-        $this->assertSame(85, $free->lens->focalMm, 'with all the room the kindest lens');
+        $this->assertSame(50, $free->lens->focalMm, 'with all the room the kindest lens from which they still hear one');
+        $this->assertSame(85, GroupSetup::best(self::people(5), self::lenses(85, 50, 35), null, 12.0)->lens->focalMm);
     }
 
     public function test_stop_focus_and_light_are_those_of_the_optics(): void

@@ -81,7 +81,8 @@ final class TriedRemediesTest extends TestCase
     public function test_what_does_not_move_is_not_moved(): void
     {
         $day = self::day(self::segment(1, '12:00', 60));
-        $wrong = new Verdicts([Verdict::fix('x.y', 'S1 is late.', 'So.', remedy: new Remedy('segment.later', 'Start it later', ['segment' => 1, 'minutes' => 45]))]);
+        $later = new Remedy('segment.later', 'Start it later', ['segment' => 1, 'minutes' => 45]);
+        $wrong = new Verdicts([Verdict::fix('x.y', 'S1 is late.', 'So.', remedy: $later)]);
         $judge = static fn (PlannedDay $d): Verdicts => $d->segments[0]->startsAt === self::at('12:00') ? $wrong : new Verdicts();
         $this->assertNotNull(TriedRemedies::of($day, $wrong, $judge)->worst()?->remedy);
         $anchor = self::day(self::segment(1, '12:00', 60, isAnchor: true));
@@ -93,7 +94,8 @@ final class TriedRemediesTest extends TestCase
     public function test_what_it_costs_elsewhere_is_said(): void
     {
         $day = self::day(self::segment(1, '12:00', 60));
-        $wrong = Verdict::fix('x.y', 'S1 is late.', 'So.', remedy: new Remedy('segment.shorten', 'Give it 30 min', ['segment' => 1, 'minutes' => 30]));
+        $shorter = new Remedy('segment.shorten', 'Give it 30 min', ['segment' => 1, 'minutes' => 30]);
+        $wrong = Verdict::fix('x.y', 'S1 is late.', 'So.', remedy: $shorter);
         $judge = static fn (PlannedDay $d): Verdicts => new Verdicts(
             $d->segments[0]->minutes === 60 ? [$wrong] : [Verdict::fix('a.b', 'The cake is cold.', ''), Verdict::fix('a.c', 'No ice.', '')],
         );
