@@ -25,6 +25,8 @@ final readonly class PlannedWork
         public float $hours,
         public float $temperatureC,
         public array $remotes = [],
+        /** Of the planned frames those that nobody typed. */
+        public int $usual = 0,
     ) {}
 
     /**

@@ -18,6 +18,7 @@ use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\DealtBodies;
 use NorthSatchel\Kit\Needs\DealtWork;
+use NorthSatchel\Kit\Needs\FrameRates;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
@@ -98,6 +99,7 @@ final class NeedsDesk
             $hours,
             $job->temperature_c,
             PlannedWork::remotes($asks, $stretches),
+            PlannedStretch::usualFrames($stretches),
         );
     }
 
@@ -111,7 +113,7 @@ final class NeedsDesk
 
         return [
             ...$work->needs,
-            ...BudgetNeeds::of($dealt->shared, $flashes, $work->hours, $work->temperatureC, $work->pops, $shelf, $dealt->alone),
+            ...BudgetNeeds::of($dealt->shared, $flashes, $work->hours, $work->temperatureC, $work->pops, $shelf, $dealt->alone, $work->usual),
         ];
     }
 
@@ -182,6 +184,14 @@ final class NeedsDesk
         $list = [];
         foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
             $from = JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
+            $shots = array_values(
+                $segment->shotLines
+                    ->map(
+                        static fn (ShotLine $s): PlannedShot => new PlannedShot($s->what, Priority::from($s->priority), $s->frames, $s->focal_mm),
+                    )
+                    ->all(),
+            );
+            $more = FrameRates::more($segment->title, $segment->minutes, $segment->is_break, $shots);
             $list[] = new PlannedStretch(
                 $segment->id,
                 $segment->title,
@@ -192,18 +202,7 @@ final class NeedsDesk
                 $segment->place_id,
                 Priority::from($segment->priority),
                 self::light($segment, $spots->get($segment->spot_id), $from),
-                array_values(
-                    $segment->shotLines
-                        ->map(
-                            static fn (ShotLine $s): PlannedShot => new PlannedShot(
-                                $s->what,
-                                Priority::from($s->priority),
-                                $s->frames,
-                                $s->focal_mm,
-                            ),
-                        )
-                        ->all(),
-                ),
+                [...$shots, ...$more === null ? [] : [$more]],
             );
         }
 

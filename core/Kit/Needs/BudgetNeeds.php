@@ -26,6 +26,7 @@ final class BudgetNeeds
      * @param  list<Gear>  $shelf  whose cards there are
      * @param  list<LoneWork>  $alone  bodies that stand alone, with the frames that they fire with the
      *     main camera and the hours
+     * @param  int  $usual  of the frames those that nobody typed
      * @return list<Need>
      */
     public static function of(
@@ -36,17 +37,18 @@ final class BudgetNeeds
         int $pops,
         array $shelf,
         array $alone = [],
+        int $usual = 0,
     ): array {
         return $bodies === []
             ? []
-            : [self::cards([...$bodies, ...$alone], $shelf), ...self::cells($bodies, $hours, $temperatureC, $flashes, $pops, $alone)];
+            : [self::cards([...$bodies, ...$alone], $shelf, $usual), ...self::cells($bodies, $hours, $temperatureC, $flashes, $pops, $alone)];
     }
 
     /**
      * @param  non-empty-list<BodyWork>  $bodies
      * @param  list<Gear>  $shelf
      */
-    private static function cards(array $bodies, array $shelf): Need
+    private static function cards(array $bodies, array $shelf, int $usual): Need
     {
         $cards = array_filter($shelf, static fn (Gear $g): bool => $g->kind === GearKind::Card);
         $sizes = array_unique(array_map(static fn (Gear $g): float => $g->number('capacity_gb') ?? 0.0, $cards));
@@ -86,7 +88,8 @@ final class BudgetNeeds
             Priority::Must,
             true,
             2 * $best['sets']." cards of {$best['gb']} GB",
-            "Frames: {$said}; {$slots}, a tenth of each card kept free: {$best['sets']} pairs.",
+            "Frames: {$said}; {$slots}, a tenth of each card kept free: {$best['sets']} pairs.".
+                ($usual > 0 ? " Nobody typed frames for some scenes: {$usual} of them are what such scenes usually take (common practice)." : ''),
             [],
             ['card_gb' => $best['gb'], ...$type === '' ? [] : ['card_type' => $type]],
         );

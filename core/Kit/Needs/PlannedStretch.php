@@ -33,6 +33,23 @@ final readonly class PlannedStretch
     }
 
     /**
+     * Frames that nobody typed, of all photographers.
+     *
+     * @param  list<self>  $stretches
+     */
+    public static function usualFrames(array $stretches): int
+    {
+        $frames = 0;
+        foreach ($stretches as $stretch) {
+            foreach ($stretch->shots as $shot) {
+                $frames += $shot->isUsual ? $shot->frames * count($stretch->lanes) : 0;
+            }
+        }
+
+        return $frames;
+    }
+
+    /**
      * The shots that name a focal length, each with the photographer whose segment it is.
      *
      * @param  list<self>  $stretches

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Needs;
+
+use NorthSatchel\Time\Priority;
+
+/**
+ * How many frames a scene usually takes where nobody typed any: by its words and its length (common practice, no source; the log of
+ * one's own jobs tells better).
+ */
+final class FrameRates
+{
+    /** What a line has that nobody changed. */
+    public const UNTYPED = 10;
+
+    /** Frames an hour, by words in the title. */
+    private const AN_HOUR = [
+        ['/\b(?:break|meal for|rest|drive|travel|transfer|arriv|load|strike|pack|set up|rig|light(?:s|ing)? and)/iu', 0],
+        ['/\b(?:dance|dancing|party|floor|band|disco)/iu', 200],
+        ['/\b(?:match|race|game|heat|play|warm|concert|programme|award|podium|opening|finish)/iu', 240],
+        ['/\b(?:group|famil|formal)/iu', 180],
+        ['/\b(?:portrait|couple|first look|reveal)/iu', 160],
+        ['/\b(?:ceremon|vow|church|chapel|service|prayer)/iu', 150],
+        ['/\b(?:ready|preparation|detail|dress)/iu', 100],
+        ['/\b(?:dinner|speech|toast|reception|drinks|guest|mingl)/iu', 100],
+        ['/\b(?:setup|product|catalogue|still life|look|test frame|room|front|house)/iu', 60],
+    ];
+
+    private const ELSE_AN_HOUR = 80;
+
+    public static function usual(string $title, int $minutes): int
+    {
+        foreach (self::AN_HOUR as [$words, $rate]) {
+            if (preg_match($words, $title) === 1) {
+                return (int) round(($rate * $minutes) / 60);
+            }
+        }
+
+        return (int) round((self::ELSE_AN_HOUR * $minutes) / 60);
+    }
+
+    /**
+     * The frames that a scene takes beyond those of its lines, as one more line; none where somebody typed frames, or it is a break.
+     *
+     * @param  list<PlannedShot>  $shots
+     */
+    public static function more(string $title, int $minutes, bool $isBreak, array $shots): ?PlannedShot
+    {
+        $typed = array_filter($shots, static fn (PlannedShot $s): bool => $s->frames !== self::UNTYPED);
+        $frames = $isBreak || $typed !== [] ? 0 : self::usual($title, $minutes) - self::UNTYPED * count($shots);
+
+        return $frames > 0 ? new PlannedShot('as such a scene usually takes', Priority::Nice, $frames, isUsual: true) : null;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Kit;
+
+use NorthSatchel\Kit\Needs\FrameRates;
+use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Time\Priority;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Frames where nobody typed any: common practice, no source. */
+final class FrameRatesTest extends TestCase
+{
+    #[TestWith(['First dance and the floor', 90, 300])]
+    #[TestWith(['Ceremony', 40, 100])]
+    #[TestWith(['Dinner and speeches', 60, 100])]
+    #[TestWith(['Drive to the lake', 60, 0])]
+    #[TestWith(['Something else', 30, 40])]
+    public function test_what_a_scene_usually_takes(string $title, int $minutes, int $frames): void
+    {
+        $this->assertSame($frames, FrameRates::usual($title, $minutes));
+    }
+
+    public function test_what_somebody_typed_counts_as_it_is(): void
+    {
+        $line = static fn (int $frames): PlannedShot => new PlannedShot('Rings', Priority::Must, $frames);
+        $this->assertSame(100, FrameRates::more('Ceremony', 40, false, [])?->frames);
+        $this->assertSame(80, FrameRates::more('Ceremony', 40, false, [$line(10), $line(10)])?->frames, 'the lines are part of it');
+        $this->assertNull(FrameRates::more('Ceremony', 40, false, [$line(10), $line(25)]), 'somebody typed');
+        $this->assertNull(FrameRates::more('Ceremony', 40, true, []), 'a break');
+        $this->assertNull(FrameRates::more('Ceremony', 2, false, [$line(10)]), 'the line is more than usual');
+    }
+
+    public function test_thirteen_hours_are_not_a_handful_of_frames(): void
+    {
+        $hours = ['Getting ready' => 120, 'Ceremony' => 40, 'Family groups' => 40, 'Portraits' => 60, 'Dinner' => 180, 'Dance' => 180];
+        $this->assertGreaterThan(1200, array_sum(array_map(FrameRates::usual(...), array_keys($hours), $hours)));
+        $stretch = static fn (int $lanes, ?PlannedShot $shot): PlannedStretch => new PlannedStretch(
+            1,
+            'Dance',
+            array_slice(['lead', 'second'], 0, $lanes),
+            0,
+            60,
+            '20:00',
+            null,
+            Priority::Must,
+            null,
+            $shot === null ? [] : [$shot],
+        );
+        $usual = FrameRates::more('Dance', 60, false, []);
+        $this->assertSame(600, PlannedStretch::usualFrames([$stretch(1, $usual), $stretch(2, $usual)]), 'each photographer takes them');
+        $this->assertSame(0, PlannedStretch::usualFrames([$stretch(2, new PlannedShot('x', Priority::Must, 30))]));
+    }
+}
