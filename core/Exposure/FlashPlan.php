@@ -21,6 +21,8 @@ final readonly class FlashPlan
     /** @var list<FlashWay> the plain way first where it synchronises; otherwise ways to mend it */
     public array $ways;
 
+    private const UNSEEN_STOPS = 0.1;
+
     /**
      * @param  float  $ambientEv100  metered or forecast
      * @param  float  $under  stops by which the ambient is darkened
@@ -43,7 +45,10 @@ final readonly class FlashPlan
                 throw ImpossibleValue::of($field, 'must be above 0');
             }
         }
-        $this->shutterS = self::shutterFor($ambientEv100 + $under, $fNumber, $iso);
+        $wanted = self::shutterFor($ambientEv100 + $under, $fNumber, $iso);
+        // A tenth of a stop nobody sees: then it is the sync speed.
+        $isNearly = $wanted < $syncS && $wanted >= $syncS * 2 ** -self::UNSEEN_STOPS;
+        $this->shutterS = $isNearly ? $syncS : $wanted;
         $this->breaksSync = $this->shutterS < $syncS * (1 - 1e-9);
         $this->ways = $this->breaksSync ? $this->mended() : [$this->way('as planned', $fNumber, $this->shutterS, $iso)];
     }

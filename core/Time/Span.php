@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Time;
 
+use NorthSatchel\ImpossibleValue;
+
 /** Lengths of time in words. */
 final class Span
 {
@@ -18,6 +20,27 @@ final class Span
         ]);
 
         return $parts === [] ? '0 s' : implode(' ', $parts);
+    }
+
+    /**
+     * Hours as people type them, in minutes: 2, 5.5, 5,5, 5:30, 5 h 30, 90 min.
+     *
+     * @throws ImpossibleValue where it is none of these
+     */
+    public static function ofHours(string $typed): int
+    {
+        $text = mb_strtolower(trim($typed));
+        $found = [];
+        if (preg_match('/^(\d{1,3})\s*(?:min|minutes?|m)$/', $text, $found) === 1) {
+            return (int) $found[1];
+        }
+        if (preg_match('/^(\d{1,2})\s*(?::|h|hours?)\s*([0-5]?\d)\s*(?:min|m)?$/', $text, $found) === 1) {
+            return 60 * (int) $found[1] + (int) $found[2];
+        }
+        if (preg_match('/^(\d{1,2})(?:[.,](\d{1,2}))?\s*(?:h|hours?)?$/', $text, $found) === 1) {
+            return (int) round(60 * (float) ($found[1].'.'.($found[2] ?? '0')));
+        }
+        throw ImpossibleValue::of('hours', 'must be hours, such as 2, 5.5, 5:30 or 90 min');
     }
 
     /** Minutes as hours and minutes: “7 h 05”. */

@@ -7,7 +7,9 @@ namespace App\Desks\Brief;
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
 use Illuminate\Support\Carbon;
+use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 
 /** The days of a job, by the calendar and the clock of its main place. */
@@ -25,6 +27,19 @@ final class JobDay
     public static function count(Job $job): int
     {
         return 1 + (int) $job->segments->max('day');
+    }
+
+    /** Covered minutes, as they pass: where the clocks change that night, not as the clock shows. */
+    public static function coveredMinutes(Job $job): int
+    {
+        $day = self::of($job);
+        $clock = ClockTime::of($job->covered_to)->minutes - ClockTime::of($job->covered_from)->minutes;
+        try {
+            return intdiv($day->instantOf(ClockTime::of($job->covered_to)) - $day->instantOf(ClockTime::of($job->covered_from)), 60);
+        } catch (ImpossibleValue) {
+            // A time that the clocks skip.
+            return $clock;
+        }
     }
 
     /** Whole days from today to the job, by the calendar of its place; negative once it is over. */

@@ -12,7 +12,6 @@ use NorthSatchel\Exposure\FlashJudge;
 use NorthSatchel\Exposure\FlashPlan;
 use NorthSatchel\Exposure\LightDrawing;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Remote\RemoteBody;
 use NorthSatchel\Kit\Remote\RemotePlan;
@@ -144,7 +143,7 @@ final class LightDesk
         $edge = FrameEdge::beside($v['focal'], Sensor::FULL_WIDTH_MM, $v['people'], $v['distance'], max(0.0, $v['light_width']));
         $even = Evenness::of($v['distance'], $v['distance'] + max(0.0, $v['depth']));
         $frames =
-            $asked['segment'] === null ? 0 : array_sum(array_map(static fn (PlannedShot $s): int => $s->frames, $asked['segment']->shots));
+            $asked['segment'] === null ? 0 : $asked['segment']->frames();
 
         return [
             'plan' => $plan,

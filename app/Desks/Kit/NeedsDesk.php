@@ -81,7 +81,7 @@ final class NeedsDesk
                 ->all(),
         );
         $lit = array_filter(array_map(static fn (Ask $a): ?int => $a->what === NeedWhat::Light ? $a->segmentId : null, $asks));
-        $frames = static fn (PlannedStretch $s): int => array_sum(array_map(static fn (PlannedShot $shot): int => $shot->frames, $s->shots));
+        $frames = static fn (PlannedStretch $s): int => $s->frames();
         $byLane = [];
         $pops = 0;
         foreach ($stretches as $stretch) {
@@ -173,7 +173,7 @@ final class NeedsDesk
 
     public static function hours(Job $job): float
     {
-        return round((ClockTime::of($job->covered_to)->minutes - ClockTime::of($job->covered_from)->minutes) / 60, 1);
+        return round(JobDay::coveredMinutes($job) / 60, 1);
     }
 
     /** @return list<PlannedStretch> */

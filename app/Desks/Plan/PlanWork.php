@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Template\DayTemplate;
+use NorthSatchel\Plan\Template\TemplateSegment;
 use NorthSatchel\Time\ClockTime;
 
 /** What is done to a plan: segments, ways, passes, and a whole day from a template. */
@@ -76,12 +77,33 @@ final class PlanWork
     /**
      * Lays a template's day onto the plan, all of it or nothing; what is planned already stays.
      *
+     * @return int how many of its segments found no room
+     *
      * @throws ValidationException
      */
-    public function fillIn(Job $job, DayTemplate $template, string $first, string $second, int $day = 0): void
+    public function fillIn(Job $job, DayTemplate $template, string $first, string $second, int $day = 0, bool $isBeside = false): int
     {
+        $there = $job->segments->where('day', $day)->count();
+        if ($there > 0 && ! $isBeside) {
+            throw ValidationException::withMessages([
+                'beside' => "This day has {$there} segments already: tick that the template is laid beside them. Nothing was changed.",
+            ]);
+        }
+        foreach (['first_anchor' => $first, 'second_anchor' => $second] as $field => $clock) {
+            $at = ClockTime::of($clock)->minutes;
+            if ($at < ClockTime::of($job->covered_from)->minutes || $at >= ClockTime::of($job->covered_to)->minutes) {
+                throw ValidationException::withMessages([
+                    $field => "It lies outside the covered hours, {$job->covered_from} to {$job->covered_to}: change them in the brief first.",
+                ]);
+            }
+        }
         try {
-            $segments = $template->fill(ClockTime::of($first)->minutes, ClockTime::of($second)->minutes);
+            $segments = DayTemplate::fitting(
+                $template->fill(ClockTime::of($first)->minutes, ClockTime::of($second)->minutes),
+                ClockTime::of($job->covered_from)->minutes,
+                ClockTime::of($job->covered_to)->minutes,
+                ClockTime::of($second)->minutes,
+            );
             foreach ($segments as $segment) {
                 JobDay::of($job, $day)->instantOf(ClockTime::ofMinutes($segment->start));
             }
@@ -90,13 +112,15 @@ final class PlanWork
                 in_array($e->field, ['first_anchor', 'second_anchor'], true) ? $e->field : 'first_anchor' => 'This '.$e->must.'.',
             ]);
         }
-        DB::transaction(function () use ($job, $segments, $day): void {
+        $hasSecond = array_filter($segments, static fn (TemplateSegment $s): bool => $s->lane === 'second') !== [];
+        DB::transaction(function () use ($job, $segments, $day, $hasSecond): void {
             foreach ($segments as $s) {
                 $stored = $job->segments()->create([
                     'place_id' => $job->place_id,
                     'day' => $day,
                     'title' => $s->title,
                     'lane' => $s->lane,
+                    'also_lanes' => $s->isAnchor && $hasSecond ? ['second'] : null,
                     'start_clock' => ClockTime::ofMinutes($s->start)->text(),
                     'minutes' => $s->minutes,
                     'priority' => $s->priority->value,
@@ -112,11 +136,13 @@ final class PlanWork
                         'what' => $what,
                         'priority' => $s->priority->value,
                         'minutes' => max(1, intdiv($s->minutes, 2 * max(1, count($s->shots)))),
-                        'frames' => 12,
+                        'frames' => 10,
                     ]);
                 }
             }
         });
+
+        return $template->size() - count($segments);
     }
 
     private function refuseSkippedTime(Job $job, int $day, string $clock, string $field): void

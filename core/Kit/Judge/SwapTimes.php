@@ -7,7 +7,6 @@ namespace NorthSatchel\Kit\Judge;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
-use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Time\Priority;
 
@@ -30,7 +29,7 @@ final class SwapTimes
      */
     public static function of(array $stretches, int $frames, float $share = 1.0): array
     {
-        $loads = array_map(static fn (PlannedStretch $s): array => [$share * self::frames($s), false], $stretches);
+        $loads = array_map(static fn (PlannedStretch $s): array => [$share * $s->frames(), false], $stretches);
 
         return $frames > 0 ? self::between($stretches, (float) $frames, $loads, $share) : [];
     }
@@ -58,7 +57,7 @@ final class SwapTimes
             // Lanes overlap in shared segments only; what is on already counts once.
             $from = $isMorning ? $stretch->from : min($end, $stretch->to);
             $loads[] = [
-                ($share * self::frames($stretch)) / $framesPerCharge + max(0, $stretch->to - $from) / 3600 / $standbyHours,
+                ($share * $stretch->frames()) / $framesPerCharge + max(0, $stretch->to - $from) / 3600 / $standbyHours,
                 $isMorning,
             ];
             $end = max($end ?? 0, $stretch->to);
@@ -89,22 +88,17 @@ final class SwapTimes
                 [$at, $between] = $between + $here - $within * $full > $full ? [$index, 0.0] : [$at, $between];
                 $swaps[] = new Swap(
                     $left < $full ? $stretches[$at] : null,
-                    (int) round($frames - ($at === $index ? 0 : $share * self::frames($stretches[$at]))),
+                    (int) round($frames - ($at === $index ? 0 : $share * $stretches[$at]->frames())),
                     $stretch,
                     $within,
                 );
                 $left = $full - $between;
             }
             $left -= $here - $within * $full;
-            $frames += $share * self::frames($stretch);
+            $frames += $share * $stretch->frames();
         }
 
         return $swaps;
-    }
-
-    private static function frames(PlannedStretch $stretch): int
-    {
-        return array_sum(array_map(static fn (PlannedShot $s): int => $s->frames, $stretch->shots));
     }
 
     /**

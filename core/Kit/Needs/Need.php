@@ -25,7 +25,8 @@ final readonly class Need
      * @param  int  $count  how many at the same time
      * @param  bool  $wantsSpare  one more, for the loss of any one
      * @param  list<NeededAt>  $at  empty where it holds all day
-     * @param  array<string, float|string>  $figures  focal_mm, other_mm (of another photographer at the same minute), f_number; guide_m;
+     * @param  array<string, float|string>  $figures  focal_mm, other_mm (of another photographer at the same minute), up_to_mm (any from
+     *     focal_mm on), f_number; guide_m;
      *     cell_type; card_gb, card_type
      */
     public function __construct(
@@ -104,6 +105,12 @@ final readonly class Need
     private function isReachedBy(Gear $lens, float $crop, bool $isCroppedIn): bool
     {
         $other = $this->figure('other_mm');
+        $upTo = $this->figure('up_to_mm');
+        if ($upTo !== null) {
+            [$from, $to] = $lens->reachOn($crop);
+
+            return $from <= $upTo + 1e-9 && $to >= ($this->figure('focal_mm') ?? 0.0) - 1e-9;
+        }
 
         return $this->isHeldBy($lens, $this->figure('focal_mm') ?? 0.0, $crop, $isCroppedIn) ||
             ($other !== null && $this->isHeldBy($lens, $other, $crop, $isCroppedIn));

@@ -30,6 +30,7 @@ final class PlanNeeds
         return [
             ...self::bodies($stretches, $asks),
             ...self::reaches($stretches),
+            ...SceneReach::needs($stretches),
             ...self::apart($stretches),
             ...AskedNeeds::asked($stretches, $asks),
             ...AlwaysNeeds::always($hours, $days),
@@ -68,7 +69,7 @@ final class PlanNeeds
             );
             $isWide = $focals !== [] && max($focals) >= self::APART * min($focals);
             foreach ($stretch->lanes as $lane) {
-                if (array_sum(array_map(static fn (PlannedShot $s): int => $s->frames, $stretch->shots)) > 0) {
+                if ($stretch->frames() > 0) {
                     $lanes[$lane] = true;
                 }
                 if ($isWide) {

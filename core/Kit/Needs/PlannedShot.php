@@ -9,5 +9,12 @@ use NorthSatchel\Time\Priority;
 /** What a line of the shot list says that the kit must know. */
 final readonly class PlannedShot
 {
-    public function __construct(public string $what, public Priority $priority, public int $frames, public ?int $focalMm = null, public bool $isUsual = false) {}
+    /** @param  bool  $isUsual  whether nobody typed it: it is what such a scene usually takes */
+    public function __construct(
+        public string $what,
+        public Priority $priority,
+        public int $frames,
+        public ?int $focalMm = null,
+        public bool $isUsual = false,
+    ) {}
 }

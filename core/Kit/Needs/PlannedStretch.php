@@ -27,6 +27,12 @@ final readonly class PlannedStretch
         public array $shots,
     ) {}
 
+    /** Planned in it, by one photographer. */
+    public function frames(): int
+    {
+        return array_sum(array_map(static fn (PlannedShot $s): int => $s->frames, $this->shots));
+    }
+
     public function at(string $lane, Priority $priority, string $why): NeededAt
     {
         return new NeededAt($this->id, $lane, $this->from, $this->to, $this->placeId, $priority, $why);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Template;
 
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Time\Priority;
 
 /**
  * A day by job kind, filled in backwards from what does not move: what comes before an anchor is laid
@@ -43,14 +42,18 @@ enum DayTemplate: string
      */
     public function fill(int $first, int $second): array
     {
-        [$before, $anchor, $between, $last, $after] = $this->blocks();
+        [$before, $anchor, $between, $last, $after] = TemplateBlocks::of($this);
         if ($second < $first + $anchor->minutes) {
             throw ImpossibleValue::of('second_anchor', 'must come after the first is over, '.$anchor->minutes.' minutes later');
         }
         $segments = [
             ...$this->laidBack($before, $first),
             $anchor->at($first),
-            ...$this->laidOn($between, $first + $anchor->minutes),
+            // What would only start after the second anchor has no room between the two.
+            ...array_filter(
+                $this->laidOn($between, $first + $anchor->minutes),
+                static fn (TemplateSegment $s): bool => $s->start < $second,
+            ),
             $last->at($second),
             ...$this->laidOn($after, $second + $last->minutes),
         ];
@@ -62,6 +65,42 @@ enum DayTemplate: string
         usort($segments, static fn (TemplateSegment $a, TemplateSegment $b): int => $a->start <=> $b->start);
 
         return $segments;
+    }
+
+    /** How many segments it has where there is room for all. */
+    public function size(): int
+    {
+        [$before, , $between, , $after] = TemplateBlocks::of($this);
+
+        return count($before) + count($between) + count($after) + 2;
+    }
+
+    /**
+     * What of a day fits: within the covered hours, and before the second anchor. A segment that reaches beyond is shortened as far as it
+     * bears it; what still does not fit is left out. The two anchors stay.
+     *
+     * @param  list<TemplateSegment>  $segments
+     * @param  int  $from  minutes since midnight
+     * @return list<TemplateSegment>
+     */
+    public static function fitting(array $segments, int $from, int $to, int $second): array
+    {
+        $anchors = array_values(array_filter($segments, static fn (TemplateSegment $s): bool => $s->isAnchor));
+        $kept = [];
+        foreach ($segments as $segment) {
+            $start = $segment->isAnchor ? $segment->start : max($segment->start, $from);
+            $end = $segment->isAnchor ? $segment->start + $segment->minutes : min($segment->start + $segment->minutes, $to);
+            foreach ($segment->isAnchor ? [] : $anchors as $anchor) {
+                // What was laid between the two may have grown into the second.
+                $end = $start < $anchor->start + $anchor->minutes && $anchor->start < $end ? max($start, $anchor->start) : $end;
+            }
+            $end = $segment->lane !== 'lead' && $start >= $second ? $start : $end;
+            if ($segment->isAnchor || $end - $start >= ($segment->shortMinutes ?? $segment->minutes)) {
+                $kept[] = $segment->at($start, $end - $start);
+            }
+        }
+
+        return $kept;
     }
 
     /**
@@ -96,146 +135,5 @@ enum DayTemplate: string
         }
 
         return $laid;
-    }
-
-    /**
-     * @return array{list<TemplateSegment>, TemplateSegment, list<TemplateSegment>, TemplateSegment, list<TemplateSegment>} before, first
-     * anchor, between, second anchor, after
-     */
-    private function blocks(): array
-    {
-        $s = static fn (
-            string $title,
-            int $minutes,
-            Priority $priority,
-            string $lane = 'lead',
-            bool $isOutdoor = false,
-            bool $isAnchor = false,
-            ?int $shortMinutes = null,
-            bool $mayMove = false,
-            int $takesIn = 0,
-            bool $isBreak = false,
-            array $shots = [],
-        ): TemplateSegment => new TemplateSegment(
-            $title,
-            $lane,
-            0,
-            $minutes,
-            $priority,
-            $isOutdoor,
-            $isAnchor,
-            $shortMinutes,
-            $mayMove,
-            $takesIn,
-            $isBreak,
-            array_values(array_filter($shots, is_string(...))),
-        );
-        $must = Priority::Must;
-        $should = Priority::Should;
-        $nice = Priority::Nice;
-        $ceremony = $s('Ceremony', 45, $must, isAnchor: true, shots: ['Coming in', 'Vows', 'Rings', 'Kiss', 'Going out']);
-        $dinner = $s('Dinner and speeches', 120, $must, isAnchor: true, takesIn: 25, shots: ['Speeches and who listens']);
-        $groups = $s(
-            'Family groups',
-            40,
-            $must,
-            shortMinutes: 25,
-            mayMove: true,
-            shots: ['The two with all parents', 'Grandparents', 'Brothers and sisters', 'Everybody'],
-        );
-        $evening = [
-            $s('Meal for the photographers', 20, $should, isBreak: true),
-            $s('First dance', 15, $must, shots: ['First dance, wide and tight']),
-            $s('The floor', 60, $should, shortMinutes: 30),
-            $s('Farewell', 10, $nice),
-        ];
-        $room = $s('Room while it is empty', 20, $must, lane: 'second', shots: ['Tables from the door', 'Details of the tables']);
-        $ready = [
-            $s('Details', 30, $should, shortMinutes: 15, shots: ['Dress', 'Rings', 'Shoes and letter']),
-            $s('Getting ready', 75, $must, shortMinutes: 50, shots: ['Window light', 'With the mothers']),
-        ];
-        $other = $s('The other one gets ready', 45, $should, lane: 'second', shortMinutes: 25);
-        $arrive = $s('Guests arrive', 30, $should, lane: 'second');
-
-        return match ($this) {
-            self::Wedding => [
-                [...$ready, $other, $arrive],
-                $ceremony,
-                [
-                    $s('Congratulations', 20, $should, shortMinutes: 10),
-                    $groups,
-                    $s(
-                        'Portraits of the two',
-                        40,
-                        $must,
-                        isOutdoor: true,
-                        shortMinutes: 20,
-                        shots: ['Walking', 'Standing close', 'Against the light'],
-                    ),
-                    $room,
-                ],
-                $dinner,
-                $evening,
-            ],
-            self::WeddingFirstLook => [
-                [
-                    ...$ready,
-                    $s('First look', 20, $must, isOutdoor: true, shots: ['The turn', 'The two alone']),
-                    $s('Portraits of the two', 45, $must, isOutdoor: true, shortMinutes: 25, shots: ['Walking', 'Standing close']),
-                    $s('Closest family', 20, $should, shortMinutes: 12),
-                    $other,
-                    $arrive,
-                ],
-                $ceremony,
-                [$s('Congratulations', 20, $should, shortMinutes: 10), $groups, $room],
-                $dinner,
-                $evening,
-            ],
-            self::Stops => [
-                [$s('Load the car by the list', 20, $must, shortMinutes: 15)],
-                $s('First stop', 60, $must, isAnchor: true),
-                [
-                    $s('Second stop', 60, $must, shortMinutes: 45),
-                    $s('Meal', 20, $should, isBreak: true),
-                    $s('Third stop', 60, $must, shortMinutes: 45),
-                ],
-                $s('Last stop', 60, $must, isAnchor: true),
-                [$s('Both cards copied', 30, $must)],
-            ],
-            self::StageEvent => [
-                [
-                    $s('Arrive, light and positions', 60, $must, shortMinutes: 40),
-                    $s('Portraits behind the stage', 20, $should, shortMinutes: 10),
-                    $s('Meal', 20, $should, isBreak: true),
-                ],
-                $s('Opening', 20, $must, isAnchor: true, shots: ['Full stage from the back', 'First speaker']),
-                [$s('Programme, audience and details', 60, $must, shortMinutes: 40)],
-                $s('End and applause', 15, $must, isAnchor: true, shots: ['Applause from the stage']),
-                [$s('Guests and farewells', 30, $nice, shortMinutes: 15)],
-            ],
-            self::MatchDay => [
-                [
-                    $s('Set up remotes', 45, $must, shortMinutes: 30),
-                    $s('Team pictures', 30, $must, isOutdoor: true),
-                    $s('Meal', 20, $should, isBreak: true),
-                    $s('Warm-up', 20, $should, isOutdoor: true),
-                ],
-                $s('First half', 45, $must, isOutdoor: true, isAnchor: true),
-                [$s('Send pictures', 10, $must)],
-                $s('Second half', 45, $must, isOutdoor: true, isAnchor: true),
-                [$s('Celebrations', 20, $must, isOutdoor: true), $s('Take the remotes down', 30, $must)],
-            ],
-            self::StudioDay => [
-                [$s('Set the light, test frames', 120, $must, shortMinutes: 75)],
-                $s('First setup', 90, $must, isAnchor: true, takesIn: 15),
-                [
-                    $s('Second setup', 90, $must, shortMinutes: 60),
-                    $s('Meal', 40, $must, isBreak: true, shortMinutes: 25),
-                    $s('Third setup', 90, $should, shortMinutes: 60, mayMove: true),
-                ],
-                $s('Sign-off and copies', 30, $must, isAnchor: true),
-                [$s('Strike, lights secured', 45, $must)],
-            ],
-        };
     }
 }

@@ -25,13 +25,13 @@ final readonly class TemplateSegment
         public array $shots = [],
     ) {}
 
-    public function at(int $start): self
+    public function at(int $start, ?int $minutes = null): self
     {
         return new self(
             $this->title,
             $this->lane,
             $start,
-            $this->minutes,
+            $minutes ?? $this->minutes,
             $this->priority,
             $this->isOutdoor,
             $this->isAnchor,

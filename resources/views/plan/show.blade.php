@@ -142,7 +142,7 @@
             <div><button class="button">Place these lines</button></div>
         </x-form>
     </details>
-    <details class="slab mt-4" @if (count($list) === 0 || $errors->hasAny(['template', 'first_anchor', 'second_anchor'])) open @endif>
+    <details class="slab mt-4" @if (count($list) === 0 || $errors->hasAny(['template', 'first_anchor', 'second_anchor', 'beside'])) open @endif>
         <summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Lay the day out from a template</summary>
         <x-form :action="'/jobs/' . $job->id . '/template'" class="grid gap-3 sm:grid-cols-[2fr_1fr_1fr_5rem_auto] items-start">
             <input type="hidden" name="_form" value="template">
@@ -161,6 +161,10 @@
                 @endfor
             </x-field>
             <button class="button main sm:mt-6">Lay it out</button>
+            @error('beside')
+                <p class="error sm:col-span-5" role="alert">{{ $message }}</p>
+                <label class="tick sm:col-span-5"><input type="checkbox" name="beside" value="1"> Lay it beside what is there</label>
+            @enderror
         </x-form>
     </details>
     <details class="slab mt-4" @if ($errors->has('file')) open @endif>

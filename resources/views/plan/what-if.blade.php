@@ -76,8 +76,11 @@
             <form method="get" action="/jobs/{{ $job->id }}/what-if" class="flex flex-wrap gap-3 items-end">
                 <input type="hidden" name="segment" value="{{ $segment->id }}"><input type="hidden" name="late"
                     value="{{ $minutes }}">
-                <div class="w-32"><x-field name="hours" label="by hours" class="figures" :value="$hours ?: null"
-                    inputmode="numeric" /></div>
+                <div class="w-44"><x-field name="hours" label="by hours: 2, 5.5, 5:30" class="figures" :value="$hours ?: null" />
+                    @if ($wrongHours)
+                        <p class="error" role="alert">{{ $wrongHours }}</p>
+                    @endif
+                </div>
                 <button class="button">Show that day</button>
             </form>
             @if ($delayed)

@@ -179,11 +179,17 @@ final class PlanTest extends TestCase
     public function test_a_template_is_laid_out_backwards_from_its_anchors(): void
     {
         $this->get('/jobs/1/plan')->assertSee('Lay the day out from a template');
-        $this->post('/jobs/1/template', [
-            'template' => 'wedding-first-look',
-            'first_anchor' => '15:00',
-            'second_anchor' => '18:30',
-        ])->assertSessionHasNoErrors();
+        $template = ['template' => 'wedding-first-look', 'first_anchor' => '15:00', 'second_anchor' => '18:30'];
+        $this->post('/jobs/1/template', $template)->assertSessionHasErrors('first_anchor');
+        Job::query()->whereKey(1)->update(['covered_from' => '13:00']);
+        $this->post('/jobs/1/template', $template)->assertSessionHasNoErrors();
+        $this->assertStringContainsString('did not fit into the covered hours', (string) session('said'));
+        $this->assertSame(0, Segment::query()->where('start_clock', '<', '13:00')->count());
+        $this->assertSame(['second'], Segment::query()->where('title', 'Ceremony')->firstOrFail()->also_lanes);
+        $count = Segment::query()->count();
+        $this->post('/jobs/1/template', $template)->assertSessionHasErrors('beside');
+        $this->assertSame($count, Segment::query()->count(), 'laid twice it asks first');
+        $this->get('/jobs/1/plan')->assertDontSee('data-code="plan.overlap"', false);
         $this->assertSame('15:00', Segment::query()->where('title', 'Ceremony')->firstOrFail()->start_clock);
         $this->assertSame('14:30', Segment::query()->where('title', 'Closest family')->firstOrFail()->start_clock);
         $page = $this->get('/jobs/1/plan')->assertOk();
@@ -194,6 +200,7 @@ final class PlanTest extends TestCase
 
     public function test_a_template_that_does_not_fit_is_refused_whole(): void
     {
+        Job::query()->whereKey(1)->update(['covered_from' => '00:30']);
         $this->post('/jobs/1/template', [
             'template' => 'wedding',
             'first_anchor' => '15:00',

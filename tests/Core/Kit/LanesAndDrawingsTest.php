@@ -163,6 +163,19 @@ final class LanesAndDrawingsTest extends TestCase
         $this->assertStringContainsString('photosensitive epilepsy', $power->because);
     }
 
+    /** 2 ** -0.1 of a stop is 1/268 s at a sync speed of 1/250 s. */
+    public function test_a_tenth_of_a_stop_short_of_the_sync_speed_syncs(): void
+    {
+        $gun = new FlashGun('Head', 60);
+        // f/5.6 at ISO 100: EV 12.93 wants 1/250 s.
+        $at = static fn (float $ev): FlashPlan => new FlashPlan($gun, $ev, 0, 5.6, 100, 1 / 250, 3);
+        $exact = log(5.6 ** 2 * 250, 2);
+        $this->assertSame([false, 1 / 250], [$at($exact + 0.09)->breaksSync, $at($exact + 0.09)->shutterS]);
+        $this->assertTrue($at($exact + 0.11)->breaksSync);
+        $this->assertFalse($at($exact - 0.2)->breaksSync);
+        $this->assertGreaterThan(1 / 250, $at($exact - 0.2)->shutterS);
+    }
+
     public function test_a_light_that_would_stand_in_the_picture_is_told(): void
     {
         $plan = new FlashPlan(new FlashGun('Head', 60), 8, 1, 5.6, 100, 1 / 250, 1.5);

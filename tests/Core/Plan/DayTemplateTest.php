@@ -61,4 +61,37 @@ final class DayTemplateTest extends TestCase
             }
         }
     }
+
+    /** @return iterable<string, array{DayTemplate, int, int, int, int}> */
+    public static function days(): iterable
+    {
+        foreach (DayTemplate::cases() as $template) {
+            foreach ([[900, 1110, 600, 1380], [900, 1020, 840, 1080], [780, 1020, 720, 1440], [600, 720, 480, 1050]] as $day) {
+                yield $template->value.' '.implode(' ', $day) => [$template, ...$day];
+            }
+        }
+    }
+
+    #[DataProvider('days')]
+    public function test_what_is_laid_fits_the_covered_hours_and_overlaps_nothing(DayTemplate $t, int $first, int $second, int $from, int $to): void
+    {
+        try {
+            $whole = $t->fill($first, $second);
+        } catch (ImpossibleValue) {
+            $this->addToAssertionCount(1);
+
+            return;
+        }
+        $ends = [];
+        foreach (DayTemplate::fitting($whole, $from, $to, $second) as $s) {
+            if (! $s->isAnchor) {
+                $this->assertGreaterThanOrEqual($from, $s->start, $s->title);
+                $this->assertLessThanOrEqual($to, $s->start + $s->minutes, $s->title);
+                $this->assertGreaterThanOrEqual($s->shortMinutes ?? $s->minutes, $s->minutes, $s->title);
+            }
+            $this->assertGreaterThanOrEqual($ends[$s->lane] ?? 0, $s->start, "{$s->title} overlaps the one before");
+            $ends[$s->lane] = $s->start + $s->minutes;
+        }
+        $this->assertCount($t->size(), $t->fill(900, 1320), 'with room for all, all are there');
+    }
 }

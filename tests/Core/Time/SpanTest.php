@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Time;
 
+use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Time\Span;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -30,5 +31,29 @@ final class SpanTest extends TestCase
     public function test_hours(int $minutes, string $words): void
     {
         $this->assertSame($words, Span::hours($minutes));
+    }
+
+    #[TestWith(['2', 120])]
+    #[TestWith(['5.5', 330])]
+    #[TestWith(['5,5', 330])]
+    #[TestWith(['5:30', 330])]
+    #[TestWith([' 5 h 30 ', 330])]
+    #[TestWith(['90 min', 90])]
+    #[TestWith(['0.25', 15])]
+    #[TestWith(['12 hours', 720])]
+    public function test_hours_as_people_type_them(string $typed, int $minutes): void
+    {
+        $this->assertSame($minutes, Span::ofHours($typed));
+    }
+
+    #[TestWith([''])]
+    #[TestWith(['soon'])]
+    #[TestWith(['5:75'])]
+    #[TestWith(['-2'])]
+    #[TestWith(['5.5.5'])]
+    public function test_what_is_no_length_of_time_is_refused(string $typed): void
+    {
+        $this->expectException(ImpossibleValue::class);
+        Span::ofHours($typed);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Brief;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
 use App\Desks\Plan\PlanDesk;
 use App\Http\Requests\Brief\HoursRequest;
@@ -13,14 +14,13 @@ use App\Models\Brief\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Carbon;
-use NorthSatchel\Time\ClockTime;
 
 final class BriefController
 {
     public function show(int $job, BriefDesk $desk, PlanDesk $plan, Readiness $strap): View
     {
         $opened = BriefDesk::open($job)->load('people');
-        $minutes = ClockTime::of($opened->covered_to)->minutes - ClockTime::of($opened->covered_from)->minutes;
+        $minutes = JobDay::coveredMinutes($opened);
         $day = $plan->day($opened);
         $rise = $day->sun?->sunrise();
         $set = $day->sun?->sunset();

@@ -71,17 +71,23 @@ final class PlanController
     {
         $given = $request->validated();
         $day = (int) ($given['day'] ?? 0);
-        $desk->fillIn(
+        $left = $desk->fillIn(
             BriefDesk::open($job),
             DayTemplate::from((string) $given['template']),
             (string) $given['first_anchor'],
             (string) $given['second_anchor'],
             $day,
+            $request->boolean('beside'),
         );
 
         return redirect("/jobs/{$job}/plan".($day > 0 ? "?day={$day}" : ''))->with(
             'said',
-            'The day is laid out, backwards from what does not move. Now make it yours.',
+            'The day is laid out, backwards from what does not move. '.
+                match ($left) {
+                    0 => 'Now make it yours.',
+                    1 => 'One segment did not fit into the covered hours, and was left out.',
+                    default => "{$left} segments did not fit into the covered hours, and were left out.",
+                },
         );
     }
 

@@ -11,11 +11,14 @@ use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\PlanHistory;
 use App\Desks\Plan\WhatIfDesk;
 use App\Http\Requests\Plan\DelayRequest;
+use App\Http\Requests\Plan\DelayRule;
 use App\Http\Requests\Plan\ReplanRequest;
 use App\Models\Plan\PlanChange;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Validator;
+use NorthSatchel\Time\Span;
 
 /** What if we run late, and how likely is the day to hold? */
 final class WhatIfController
@@ -31,8 +34,9 @@ final class WhatIfController
         $day = $segment->day ?? 0;
         $late = $segment === null ? null : $desk->late($opened, $segment->id, $minutes);
 
-        $hours = max(0, min(12, $request->integer('hours')));
-        $delayed = $hours === 0 ? null : $desk->delayed($opened, $day, 60 * $hours);
+        $typed = trim((string) $request->query('hours'));
+        $wrong = $typed === '' ? null : Validator::make(['hours' => $typed], ['hours' => [new DelayRule()]])->errors()->first('hours');
+        $delayed = $typed === '' || $wrong !== '' ? null : $desk->delayed($opened, $day, Span::ofHours($typed));
 
         return view('plan.what-if', [
             'job' => $opened,
@@ -46,7 +50,8 @@ final class WhatIfController
             'days' => JobDay::count($opened),
             'today' => $plan->ruler($opened, $day),
             'then' => $late !== null && $late->isFeasible() ? $plan->ruler($opened, $day, $late->changed()) : null,
-            'hours' => $hours,
+            'hours' => $typed,
+            'wrongHours' => $wrong,
             'delayed' => $delayed === null ? null : $plan->ruler($opened, $day, $delayed),
             'delayedVerdicts' => $delayed === null ? null : $desk->verdictsOn($opened, $day, $delayed),
             'change' => $desk->lastChange($opened),
@@ -68,7 +73,7 @@ final class WhatIfController
     public function delay(DelayRequest $request, int $job, WhatIfDesk $desk): RedirectResponse
     {
         $given = $request->validated();
-        $change = $desk->applyDelay(BriefDesk::open($job), (int) ($given['day'] ?? 0), 60 * (int) $given['hours']);
+        $change = $desk->applyDelay(BriefDesk::open($job), (int) ($given['day'] ?? 0), Span::ofHours((string) $given['hours']));
 
         return redirect("/jobs/{$job}/plan")
             ->with('said', 'Everything outdoors is later now.')

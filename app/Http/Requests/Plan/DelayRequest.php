@@ -12,6 +12,6 @@ final class DelayRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['hours' => ['required', 'integer', 'between:1,12'], 'day' => ['nullable', 'integer', 'min:0']];
+        return ['hours' => ['required', new DelayRule()], 'day' => ['nullable', 'integer', 'min:0']];
     }
 }

@@ -18,6 +18,7 @@ final class TemplateRequest extends FormRequest
             'template' => ['required', Rule::enum(DayTemplate::class)],
             'first_anchor' => ['required', new ClockRule()],
             'second_anchor' => ['required', new ClockRule()],
+            'beside' => ['nullable', 'boolean'],
             'day' => ['nullable', 'integer', 'between:0,'.SegmentRequest::LAST_DAY],
         ];
     }

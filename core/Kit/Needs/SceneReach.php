@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Needs;
+
+use NorthSatchel\Time\Priority;
+
+/**
+ * The lenses that scenes usually want where no shot of theirs names a focal length (common practice, no source): a normal one for all,
+ * and a longer one where one stays away from what happens.
+ */
+final class SceneReach
+{
+    private const NORMAL_MM = [24.0, 60.0];
+
+    private const LONG_MM = [85.0, 300.0];
+
+    private const FROM_AFAR = '/\b(?:ceremon|vow|church|chapel|speech|toast|portrait|award|podium|concert|programme|match|race|game|heat|play)/iu';
+
+    /**
+     * @param  list<PlannedStretch>  $stretches
+     * @return list<Need>
+     */
+    public static function needs(array $stretches): array
+    {
+        $open = array_values(
+            array_filter(
+                $stretches,
+                static fn (PlannedStretch $s): bool => $s->frames() > 0 &&
+                    array_filter($s->shots, static fn (PlannedShot $shot): bool => $shot->focalMm !== null) === [],
+            ),
+        );
+        $far = array_values(array_filter($open, static fn (PlannedStretch $s): bool => preg_match(self::FROM_AFAR, $s->title) === 1));
+
+        return array_values(
+            array_filter([
+                self::need('reach-normal', 'a lens from 24 to 60 mm', self::NORMAL_MM, $open, true),
+                self::need('reach-long', 'a lens of 85 mm or more', self::LONG_MM, $far, false),
+            ]),
+        );
+    }
+
+    /**
+     * @param  array{float, float}  $mm
+     * @param  list<PlannedStretch>  $stretches
+     */
+    private static function need(string $id, string $title, array $mm, array $stretches, bool $isMust): ?Need
+    {
+        $at = [];
+        foreach ($stretches as $stretch) {
+            foreach ($stretch->lanes as $lane) {
+                $priority = $isMust ? $stretch->priority : Priority::Should;
+                $at[] = $stretch->at($lane, $priority, "“{$stretch->title}” at {$stretch->clock}, {$lane}");
+            }
+        }
+        if ($at === []) {
+            return null;
+        }
+        $priority = NeedsTogether::highest($at);
+        $words = array_values(array_unique(array_map(static fn (NeededAt $n): string => $n->why, $at)));
+
+        return new Need(
+            $id,
+            NeedWhat::Reach,
+            NeedsTogether::atOnce($at, $priority),
+            $priority,
+            false,
+            $title,
+            implode('; ', array_slice($words, 0, 3)).(count($words) > 3 ? ' and '.(count($words) - 3).' more' : '').
+                ': no shot there names a focal length, and this is usual.',
+            $at,
+            ['focal_mm' => $mm[0], 'up_to_mm' => $mm[1]],
+        );
+    }
+}

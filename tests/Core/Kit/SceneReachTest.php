@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Kit;
+
+use NorthSatchel\Kit\Judge\LossReport;
+use NorthSatchel\Kit\KitProposal;
+use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Needs\SceneReach;
+use NorthSatchel\Kit\PlannedWork;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdict;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** A kit without a lens is never proven. */
+final class SceneReachTest extends TestCase
+{
+    private static function stretch(string $title, int $frames = 100, ?int $focal = null, Priority $priority = Priority::Must): PlannedStretch
+    {
+        $shots = [new PlannedShot('x', Priority::Must, $frames, $focal)];
+
+        return new PlannedStretch(1, $title, ['lead'], 0, 3600, '15:00', 1, $priority, 12.0, $shots);
+    }
+
+    private static function lens(int $from, int $to): Gear
+    {
+        return new Gear(2, 'Lens', GearKind::Lens, ['focal_min_mm' => $from, 'focal_max_mm' => $to]);
+    }
+
+    /** @return list<string> */
+    private static function ids(PlannedStretch ...$stretches): array
+    {
+        return array_map(static fn (Need $n): string => "{$n->priority->value} {$n->id}", SceneReach::needs(array_values($stretches)));
+    }
+
+    public function test_scenes_that_name_no_lens_want_the_usual_ones(): void
+    {
+        $this->assertSame(['must reach-normal', 'should reach-long'], self::ids(self::stretch('Ceremony')));
+        $this->assertSame(['must reach-normal'], self::ids(self::stretch('Dance')));
+        $this->assertSame(['nice reach-normal'], self::ids(self::stretch('Dance', priority: Priority::Nice)));
+        $this->assertSame([], self::ids(self::stretch('Ceremony', focal: 85)), 'somebody named one');
+        $this->assertSame([], self::ids(self::stretch('Drive', 0)), 'nothing is taken');
+    }
+
+    #[TestWith([24, 70, true])]
+    #[TestWith([60, 60, true])]
+    #[TestWith([61, 200, false])]
+    #[TestWith([16, 24, true])]
+    #[TestWith([12, 23, false])]
+    public function test_any_lens_of_the_range_will_do(int $from, int $to, bool $does): void
+    {
+        $need = SceneReach::needs([self::stretch('Dance')])[0];
+        $this->assertSame($does, $need->isGivenBy(self::lens($from, $to)));
+    }
+
+    public function test_a_wedding_without_a_lens_is_not_proven(): void
+    {
+        $body = new Gear(1, 'A', GearKind::Body);
+        $needs = SceneReach::needs([self::stretch('Ceremony')]);
+        $codes = static fn (array $verdicts): array => array_map(static fn (Verdict $v): string => $v->code, $verdicts);
+        $this->assertContains('kit.unmet', $codes((new LossReport([$body], [], $needs))->verdicts()));
+        $this->assertNotContains('kit.survives', $codes((new LossReport([$body], [], $needs))->verdicts()));
+        $proposal = KitProposal::of([$body], new PlannedWork($needs, ['lead' => 100], 0, 1.0, 20.0));
+        $this->assertNotContains('kit.proposal', $codes($proposal->verdicts()));
+        $this->assertContains('kit.hire', $codes($proposal->verdicts()));
+    }
+}
