@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('/', [JobController::class, 'index']);
 Route::get('/jobs/new', [JobController::class, 'create']);
 Route::post('/jobs', [JobController::class, 'store']);
+Route::get('/places/find', [JobController::class, 'towns']);
 Route::redirect('/jobs/{job}', '/jobs/{job}/brief');
 Route::get('/jobs/{job}/brief', [BriefController::class, 'show']);
 Route::put('/jobs/{job}/brief', [BriefController::class, 'update']);

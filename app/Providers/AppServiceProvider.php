@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\Gazetteer;
 use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardLog;
 use App\Desks\Cards\CardsDesk;
@@ -93,6 +94,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(AllowedRoots::class, AllowedRoots::read(...));
+        $this->app->singleton(Gazetteer::class);
         foreach (self::DESKS as $desk) {
             $this->app->scoped($desk);
         }

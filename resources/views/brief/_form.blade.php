@@ -30,10 +30,15 @@
             <x-field name="appointment_to" label="and until" class="figures" :value="$job?->appointment_to" hint="left empty: as planned" />
         </div>
         <x-field name="place_name" label="Main place" :value="$place?->name" required maxlength="120" />
+        <x-field name="where" label="Where: a town, coordinates, or a link from a map" list="towns" maxlength="500"
+            :hint="$place?->latitude === null ? 'such as Visby; 57.63, 18.29; or geo:57.63,18.29' : 'it has coordinates; left empty they stay'"
+            hx-get="/places/find" hx-trigger="input changed delay:250ms" hx-target="#towns" hx-swap="innerHTML" hx-params="where" />
+        <datalist id="towns"></datalist>
         <div class="grid gap-3 sm:grid-cols-2">
             <x-field name="latitude" label="Latitude, north positive" class="figures" :value="$place?->latitude" inputmode="decimal" />
             <x-field name="longitude" label="Longitude, east positive" class="figures" :value="$place?->longitude" inputmode="decimal" />
-            <x-field name="timezone" label="Time zone" :value="$place?->timezone ?? 'Europe/Stockholm'" list="zones" required />
+            <x-field name="timezone" label="Time zone" :value="$place?->timezone" list="zones"
+                hint="left empty it follows from the place" />
             <x-field name="temperature_c" label="Temperature expected, °C" class="figures" :value="$job?->temperature_c ?? 15"
                 inputmode="decimal" />
         </div>
@@ -41,6 +46,7 @@
     <label class="tick lg:col-span-2"><input type="checkbox" name="is_confidential"
         value="1" @checked(old('is_confidential', $job?->is_confidential))>
         Confidential: the words of this brief stay off every sheet but the photographers'</label>
+    <p class="lg:col-span-2 text-sm text-faint">Towns: the GeoNames gazetteer (geonames.org), CC BY 4.0.</p>
     <x-field name="must_haves" label="Must-haves" type="textarea" :value="$job?->must_haves" />
     <x-field name="restrictions" label="Restrictions of the venue" type="textarea" :value="$job?->restrictions"
         hint="where you may stand, flash or not, passes, forms" />

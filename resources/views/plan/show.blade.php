@@ -162,7 +162,7 @@
             </x-field>
             <button class="button main sm:mt-6">Lay it out</button>
             @error('beside')
-                <p class="error sm:col-span-5" role="alert">{{ $message }}</p>
+                <p class="wrong sm:col-span-5" role="alert">{{ $message }}</p>
                 <label class="tick sm:col-span-5"><input type="checkbox" name="beside" value="1"> Lay it beside what is there</label>
             @enderror
         </x-form>

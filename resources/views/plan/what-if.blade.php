@@ -78,7 +78,7 @@
                     value="{{ $minutes }}">
                 <div class="w-44"><x-field name="hours" label="by hours: 2, 5.5, 5:30" class="figures" :value="$hours ?: null" />
                     @if ($wrongHours)
-                        <p class="error" role="alert">{{ $wrongHours }}</p>
+                        <p class="wrong" role="alert">{{ $wrongHours }}</p>
                     @endif
                 </div>
                 <button class="button">Show that day</button>

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Brief;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\Gazetteer;
 use App\Desks\Brief\JobDay;
+use App\Desks\Brief\Town;
 use App\Desks\House\Readiness;
 use App\Desks\Taps\TapDesk;
 use App\Http\Requests\Brief\JobRequest;
@@ -13,6 +15,7 @@ use App\Models\Brief\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 
 final class JobController
@@ -47,6 +50,17 @@ final class JobController
     public function create(): View
     {
         return view('brief.new');
+    }
+
+    /** Towns whose names begin so, to choose from. */
+    public function towns(Request $request, Gazetteer $gazetteer): Response
+    {
+        $options = array_map(
+            static fn (Town $town): string => '<option value="'.e($town->words()).'"></option>',
+            $gazetteer->find(mb_substr((string) $request->query('where'), 0, 100)),
+        );
+
+        return response(implode('', $options));
     }
 
     public function store(JobRequest $request, BriefDesk $desk): RedirectResponse

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Brief;
 
+use App\Desks\Brief\Gazetteer;
+use App\Desks\Brief\Town;
 use App\Http\Requests\Plan\ClockRule;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\JobKind;
+use NorthSatchel\Sky\Coordinates;
+use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 
@@ -34,6 +38,7 @@ final class JobRequest extends FormRequest
             'appointment_from' => ['nullable', new ClockRule()],
             'appointment_to' => ['nullable', new ClockRule(), $this->isAfterItOpens(...)],
             'place_name' => ['required', 'string', 'max:120'],
+            'where' => ['nullable', 'string', 'max:500', $this->isOnePlace(...)],
             'latitude' => ['nullable', 'required_with:longitude', 'numeric', 'between:-90,90'],
             'longitude' => ['nullable', 'required_with:latitude', 'numeric', 'between:-180,180'],
             'timezone' => ['required', 'timezone:all'],
@@ -45,11 +50,63 @@ final class JobRequest extends FormRequest
         ];
     }
 
+    /** A town, coordinates or a link become coordinates, and the time zone follows from them where nobody typed one. */
+    protected function prepareForValidation(): void
+    {
+        $point = null;
+        if ($this->typed('where') !== '') {
+            $towns = $this->towns();
+            $point = Coordinates::read($this->typed('where')) ?? (count($towns) === 1 ? $towns[0]->point() : null);
+            $this->merge($point === null ? [] : ['latitude' => round($point->latitudeDeg, 6), 'longitude' => round($point->longitudeDeg, 6)]);
+        }
+        $given = [$this->input('latitude'), $this->input('longitude')];
+        try {
+            $point ??= is_numeric($given[0]) && is_numeric($given[1]) ? GeoPoint::of((float) $given[0], (float) $given[1]) : null;
+        } catch (ImpossibleValue) {
+            // The fields say so themselves.
+        }
+        if ($point !== null && ($this->typed('timezone') === '' || $this->typed('where') !== '')) {
+            $this->merge(['timezone' => app(Gazetteer::class)->zoneAt($point)]);
+        }
+    }
+
+    /**
+     * @param  string|null  $key
+     * @return array<string, mixed>
+     */
+    public function validated($key = null, $default = null): mixed
+    {
+        $given = parent::validated($key, $default);
+
+        return is_array($given) ? array_diff_key($given, ['where' => true]) : $given;
+    }
+
+    /** @return list<Town> */
+    private function towns(): array
+    {
+        return app(Gazetteer::class)->find($this->typed('where'));
+    }
+
+    private function isOnePlace(string $attribute, mixed $value, Closure $fail): void
+    {
+        $towns = $this->towns();
+        if (Coordinates::read($this->typed('where')) !== null || count($towns) === 1) {
+            return;
+        }
+        $fail(
+            $towns === []
+                ? 'No town of that name is known here, and it holds no coordinates. Try a larger town nearby, or a link from a map.'
+                : 'Which of them: '.implode('; ', array_map(static fn (Town $t): string => $t->words(), $towns)).
+                    '? Write it with its region or country.',
+        );
+    }
+
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
             'required' => 'This is needed.',
+            'timezone.required' => 'This is needed: it follows from a town or coordinates.',
             'date.date_format' => 'This must be a day of the calendar.',
             'latitude.between' => 'A latitude lies between -90 and 90, north positive.',
             'longitude.between' => 'A longitude lies between -180 and 180, east positive.',
