@@ -47,8 +47,10 @@ final class Coordinates
         $isPoint = preg_match('/^([+-]?\d{1,3}(?:\.\d+)?)°?\s*[,;\s]\s*([+-]?\d{1,3}(?:\.\d+)?)°?$/u', $text, $found) === 1;
         $isComma = ! $isPoint && preg_match('/^([+-]?\d{1,3},\d+)°?\s*[;\s,]\s*([+-]?\d{1,3},\d+)°?$/u', $text, $found) === 1;
 
+        [, $latitude, $longitude] = $found + ['', '', ''];
+
         return $isPoint || $isComma
-            ? self::point((float) str_replace(',', '.', $found[1]), (float) str_replace(',', '.', $found[2]))
+            ? self::point((float) str_replace(',', '.', $latitude), (float) str_replace(',', '.', $longitude))
             : null;
     }
 
