@@ -1,6 +1,6 @@
 @php $place = $job?->place; @endphp
 <div class="grid gap-4 lg:grid-cols-2">
-    <fieldset class="slab grid gap-3">
+    <fieldset class="slab grid gap-3 content-start">
         <legend class="font-bold px-1">Who and what</legend>
         <x-field name="name" label="Name of the job" :value="$job?->name" required maxlength="120" />
         <div class="grid gap-3 sm:grid-cols-2">
@@ -15,7 +15,7 @@
         <x-field name="people" label="People, one a line, the role after a comma" type="textarea"
             :value="$job?->people->map(fn($p) => $p->name . ($p->role ? ', ' . $p->role : ''))->implode(PHP_EOL)" />
     </fieldset>
-    <fieldset class="slab grid gap-3">
+    <fieldset class="slab grid gap-3 content-start">
         <legend class="font-bold px-1">When and where</legend>
         <div class="grid gap-3 sm:grid-cols-[1.5fr_1fr_1fr]">
             <x-field name="date" label="Date" type="date" :value="$job?->date" required />

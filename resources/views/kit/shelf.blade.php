@@ -1,7 +1,16 @@
 <x-page title="What is on the shelf?" :verdicts="$verdicts">
-    <div class="flex flex-wrap gap-2 mb-3" role="group" aria-label="Kind">
+    @if ($items->isEmpty())
+        <div class="slab mb-4 flex flex-wrap gap-3 items-center">
+            <p class="flex-1 basis-64">Nothing is on it yet. Put in what you own, a table of it, or begin with a usual kit and change it.</p>
+            <x-form action="/shelf/starter"><button class="button main">Begin with a starter shelf</button></x-form>
+        </div>
+    @elseif ($edit === null && $errors->isEmpty())
+        <p class="mb-3"><a class="button" href="#new">Put something new on it</a></p>
+        @include('kit._shelf-list')
+    @endif
+    <div class="flex flex-wrap gap-2 mb-3 mt-4" role="group" aria-label="Kind" id="new">
         @foreach ($kinds as $one)
-            <a class="chip" href="/shelf?kind={{ urlencode($one->value) }}"
+            <a class="chip" href="/shelf?kind={{ urlencode($one->value) }}#new"
                 @if ($one === $kind) aria-current="true" @endif>{{ $one->value }} <span
                     class="figures">{{ count($items[$one->value] ?? []) }}</span></a>
         @endforeach
@@ -44,49 +53,8 @@
             <div class="w-72"><x-field id="shelf-file" name="file" label="or take a table (.csv)" type="file"
                     accept=".csv,text/csv" /></div><button class="button">Take it</button>
         </x-form>
-        @if ($items->isEmpty())
-            <x-form action="/shelf/starter"><button class="button main">Begin with a starter shelf</button></x-form>
-        @endif
     </div>
-    <div class="grid gap-3 md:grid-cols-2">
-        @foreach ($items as $name => $group)
-            <section class="slab">
-                <h2 class="mb-1">{{ ucfirst($name) }} <span class="figures text-faint">{{ count($group) }}</span></h2>
-                <ul>
-                    @foreach ($group as $item)
-                        @php
-                            $one = $gear[$item->id];
-                            $test = $tests[$item->id] ?? null;
-                        @endphp
-                        <li class="border-t border-rule py-1 flex items-center gap-2"><span
-                                class="flex-1 min-w-0"><b>{{ $item->label }}</b> <span
-                                    class="text-faint text-sm">{{ $item->description }}{{
-                                        $item->card ? ' ' . $item->card->capacity_gb . ' GB' : '' }}{{ $item->focal_min_mm
-                                            ? ' ' .
-                                                $item->focal_min_mm .
-                                                ($item->focal_max_mm !== $item->focal_min_mm ? '–' . $item->focal_max_mm : '') .
-                                                ' mm'
-                                            : '' }}
-                                    · {{ $one->grams() }}
-                                    g{{ $item->weight_g === null ? ' (usual)' : '' }}{{ $item->ownership !== 'owned'
-                                                ? ' · ' .
-                                                    $item->ownership .
-                                                    ' from ' .
-                                                    $item->from_whom .
-                                                    ($item->due_on ? ' until ' . $item->due_on : '')
-                                                : '' }}{{
-                                                    $test ? ' · ' . ($test->isPassed ? 'tested ' : 'failed ') . $test->on : '' }}</span></span>
-                            @if ($item->ownership !== 'owned')
-                                @post('/shelf/' . $item->id . '/back')
-                                    <button class="button quiet small" aria-label="{{ $item->label }} went back">Went back</button>
-                                @endpost
-                            @endif
-                            <a class="button quiet small" href="/shelf?edit={{ $item->id }}"
-                                aria-label="Edit {{ $item->label }}">Edit</a>
-                        </li>
-                    @endforeach
-                </ul>
-            </section>
-        @endforeach
-    </div>
+    @if ($items->isNotEmpty() && ($edit !== null || $errors->isNotEmpty()))
+        @include('kit._shelf-list')
+    @endif
 </x-page>
