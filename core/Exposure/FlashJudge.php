@@ -82,7 +82,7 @@ final class FlashJudge
 
         return Verdict::mind(
             'flash.power',
-            "Set {$way->power->value}; ready again after {$way->recycleS} s.",
+            "Set {$way->power->words()}; ready again after {$way->recycleS} s.",
             "{$frames} frames are planned there, {$way->popsACharge} pops a charge at that power: {$charges} ".
                 ($charges === 1 ? 'charge' : 'charges').
                 '. Bare reflector and no cloth give more and harder light. Not close to eyes; mind infants, animals and people with '.

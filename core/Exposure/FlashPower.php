@@ -17,6 +17,12 @@ enum FlashPower: string
     case HundredTwentyEighth = '1/128';
     case TwoHundredFiftySixth = '1/256';
 
+    /** As a photographer says it: full power, 1/4 power. */
+    public function words(): string
+    {
+        return $this->value === '1' ? 'full power' : "{$this->value} power";
+    }
+
     public function share(): float
     {
         return 0.5 ** $this->stopsDown();

@@ -44,7 +44,7 @@ final readonly class FlashWay
                     ', so come closer, or take '.
                     self::lights($this->share).
                     '.'
-            : "{$set}: power {$this->power->value}, ready again after {$this->recycleS} s, {$this->popsACharge} pops a charge.";
+            : "{$set}: {$this->power->words()}, ready again after {$this->recycleS} s, {$this->popsACharge} pops a charge.";
     }
 
     private static function lights(float $share): string

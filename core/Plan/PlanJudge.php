@@ -231,7 +231,7 @@ final class PlanJudge
         }
         $because =
             $thinnest === null
-                ? 'No two of one photographer follow each other; none runs into the dark that should not.'
+                ? 'Each photographer has one at the most, and none runs into the dark.'
                 : "The thinnest spot is before {$thinnest->after->title}: {$thinnest->slackMinutes()} min of slack ".
                     "after {$thinnest->travelMinutes} min of way.";
 

@@ -120,7 +120,7 @@ final class LossReport
         foreach ($this->singlePoints() as $row) {
             $verdicts[] = Verdict::fix(
                 'kit.single',
-                "If {$row->name()} fails, {$row->breaks[0]->title} is gone.",
+                "If {$row->name()} fails, {$row->breaks[0]->title} ".(preg_match('/^\d+ /', $row->breaks[0]->title) === 1 ? 'are gone.' : 'is gone.'),
                 "It breaks {$row->says()}.".
                     ($row->mends === [] ? " Nothing on the shelf mends it: hire or borrow {$row->toHire()}." : ''),
                 ['breaks' => count($row->breaks)],

@@ -88,7 +88,8 @@ final class BudgetNeeds
             Priority::Must,
             true,
             2 * $best['sets']." cards of {$best['gb']} GB",
-            "Frames: {$said}; {$slots}, a tenth of each card kept free: {$best['sets']} pairs.".
+            "Frames: {$said}; {$slots}, a tenth of each card kept free: {$best['sets']} ".
+                ($best['sets'] === 1 ? 'pair.' : 'pairs.').
                 ($usual > 0 ? " Nobody typed frames for some scenes: {$usual} of them are what such scenes usually take (common practice)." : ''),
             [],
             ['card_gb' => $best['gb'], ...$type === '' ? [] : ['card_type' => $type]],
@@ -154,7 +155,7 @@ final class BudgetNeeds
                 $count,
                 Priority::Must,
                 true,
-                "{$count} charged cells of type {$type}",
+                ($count === 1 ? 'a charged cell' : "{$count} charged cells")." of type {$type}",
                 implode(', ', $said[$type])."; at {$temperatureC} °C a charge holds {$percent} %, 15 % kept back.",
                 [],
                 ['cell_type' => (string) $type],
