@@ -13,7 +13,8 @@ use NorthSatchel\ImpossibleValue;
 final class Coordinates
 {
     /** One angle: degrees, and minutes and seconds where they are there. */
-    private const ANGLE = '(\d{1,3}(?:[.,]\d+)?)\s*(?:°|º|d|deg)?\s*(?:(\d{1,2}(?:[.,]\d+)?)\s*[\'′’m]?\s*)?(?:(\d{1,2}(?:[.,]\d+)?)\s*(?:"|″|”|\'\'|s)\s*)?';
+    private const ANGLE = '(\d{1,3}(?:[.,]\d+)?)\s*(?:°|º|d|deg)?\s*(?:(\d{1,2}(?:[.,]\d+)?)\s*[\'′’m]?\s*)?'.
+        '(?:(\d{1,2}(?:[.,]\d+)?)\s*(?:"|″|”|\'\'|s)\s*)?';
 
     /** Where links of maps carry them. */
     private const LINKS = [

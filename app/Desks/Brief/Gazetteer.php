@@ -42,7 +42,10 @@ final class Gazetteer
         $towns = $this->query('plain = ? OR (plain >= ? AND plain < ?)', [$name, "{$name} ", "{$name}!"]);
         $towns = $towns === [] ? $this->query('plain >= ? AND plain < ?', [$name, $name.'{']) : $towns;
         foreach (array_filter(array_slice($parts, 1)) as $more) {
-            $towns = array_filter($towns, static fn (Town $t): bool => str_contains(self::plain("{$t->region} {$t->country} {$t->countryName()}"), $more));
+            $towns = array_filter(
+                $towns,
+                static fn (Town $t): bool => str_contains(self::plain("{$t->region} {$t->country} {$t->countryName()}"), $more),
+            );
         }
 
         return array_slice(array_values($towns), 0, self::MOST);
@@ -81,7 +84,9 @@ final class Gazetteer
     private function query(string $where, array $values): array
     {
         $this->db ??= new \PDO('sqlite:'.self::path(), options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
-        $rows = $this->db->prepare("SELECT name, region, country, lat, lng, zone FROM towns WHERE {$where} ORDER BY name, country, region LIMIT 4000");
+        $rows = $this->db->prepare(
+            "SELECT name, region, country, lat, lng, zone FROM towns WHERE {$where} ORDER BY name, country, region LIMIT 4000",
+        );
         $rows->execute($values);
 
         return array_map(

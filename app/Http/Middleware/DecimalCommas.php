@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 final class DecimalCommas
 {
     /** The last word of the names of such fields. */
-    private const NUMBERS = '/(?:^|_)(?:latitude|longitude|c|m|cm|mm|deg|kg|mb|gb|tb|wh|um|s|ev|iso|number|stop|stops|long|lost|factor|under|hours|charge|a)$/';
+    private const NUMBERS = '/(?:^|_)(?:latitude|longitude|c|m|cm|mm|deg|kg|mb|gb|tb|wh|um|s|ev|iso|number|stops?|long|lost|'.
+        'factor|under|hours|charge|a)$/';
 
     public function handle(Request $request, \Closure $next): Response
     {

@@ -40,7 +40,12 @@ final class SpotJudge
         return new Verdicts([
             $looked === null
                 ? Verdict::mind('scout.no-plan', 'Nothing is planned yet.', 'Once segments are outdoors, their light is judged here.')
-                : Verdict::fine('scout.indoors', 'Nothing outdoors waits for a spot.', $segments === 1 ? 'The one segment is indoors.' : "{$looked->words}, none of them outdoors.", $looked),
+                : Verdict::fine(
+                    'scout.indoors',
+                    'Nothing outdoors waits for a spot.',
+                    $segments === 1 ? 'The one segment is indoors.' : "{$looked->words}, none of them outdoors.",
+                    $looked,
+                ),
         ]);
     }
 
