@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
-/** Where a segment is; without a place it is where the one before was. */
+/** Where a segment is, and whether flash is planned there; without a place it is where the one before was. */
 final readonly class Setting
 {
-    public function __construct(public ?int $placeId = null, public ?string $placeName = null, public bool $isOutdoor = false) {}
+    public function __construct(public ?int $placeId = null, public ?string $placeName = null, public bool $isOutdoor = false, public bool $hasFlash = false) {}
 }

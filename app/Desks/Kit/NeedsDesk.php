@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Desks\Brief\JobDay;
+use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;
 use App\Models\Kit\KitAsk;
@@ -13,7 +14,6 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use App\Models\Scout\Spot;
 use Illuminate\Support\Collection;
-use NorthSatchel\Exposure\AmbientForecast;
 use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\DealtBodies;
@@ -27,7 +27,7 @@ use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\PlannedWork;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
-use NorthSatchel\Sky\Sun;
+use NorthSatchel\Scout\FaceLight;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 
@@ -168,7 +168,15 @@ final class NeedsDesk
             ->pluck('item_id')
             ->all();
 
-        return array_values(array_filter($this->shelf->gear(), static fn (Gear $g): bool => ! in_array($g->id, $taken, true)));
+        $last = JobDay::of($job, JobDay::count($job) - 1)->date;
+
+        // What is due back before the job is over does not come along.
+        return array_values(
+            array_filter(
+                $this->shelf->gear(),
+                static fn (Gear $g): bool => ! in_array($g->id, $taken, true) && ($g->dueOn === null || $g->dueOn > $last),
+            ),
+        );
     }
 
     public static function hours(Job $job): float
@@ -179,8 +187,6 @@ final class NeedsDesk
     /** @return list<PlannedStretch> */
     private function read(Job $job): array
     {
-        $ids = $job->segments->pluck('spot_id')->filter()->unique();
-        $spots = $ids->isEmpty() ? collect() : Spot::query()->whereIn('id', $ids->all())->get()->keyBy('id');
         $list = [];
         foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
             $from = JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
@@ -201,19 +207,26 @@ final class NeedsDesk
                 $segment->start_clock,
                 $segment->place_id,
                 Priority::from($segment->priority),
-                self::light($segment, $spots->get($segment->spot_id), $from),
+                self::light($segment, self::spotOf($segment), $from),
                 [...$shots, ...$more === null ? [] : [$more]],
+                $segment->shotLines->contains('light', 'flash'),
             );
         }
 
         return $list;
     }
 
+    private static function spotOf(Segment $segment): ?Spot
+    {
+        $spot = $segment->spot_id === null ? null : $segment->place?->spots->firstWhere('id', $segment->spot_id);
+
+        return $spot?->setRelation('place', $segment->place);
+    }
+
     private static function light(Segment $segment, ?Spot $spot, int $from): float
     {
         $point = $segment->place === null ? null : JobDay::pointOf($segment->place);
-        $elevation = $point === null ? null : Sun::at($point, $from + 30 * $segment->minutes)->elevationDeg;
 
-        return AmbientForecast::of($spot === null ? $segment->is_outdoor : ! $spot->is_indoor, (string) $spot?->windows !== '', $elevation);
+        return FaceLight::at($spot === null ? null : ScoutDesk::spot($spot), $segment->is_outdoor, $point, $from + 30 * $segment->minutes)->ev100;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Desks\People;
 
+use App\Desks\Brief\JobDay;
+use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
 use App\Models\People\FormalGroup;
 use App\Models\Plan\Segment;
@@ -14,6 +16,7 @@ use NorthSatchel\People\GroupSetup;
 use NorthSatchel\People\Relative;
 use NorthSatchel\People\StandLens;
 use NorthSatchel\Remedy;
+use NorthSatchel\Scout\FaceLight;
 
 /** Where a group stands, with the lenses at hand. */
 final class StandDesk
@@ -54,6 +57,15 @@ final class StandDesk
                 'rows' => $rows,
                 'steps' => $free->rows->isOnSteps ? 1 : 0,
             ]);
+    }
+
+    /** EV at ISO 100 of the faces while the groups are called; where no segment is theirs, at noon of the day. */
+    public function light(Job $job, ?Spot $spot): float
+    {
+        $segment = $this->people->segment($job);
+        $at = $segment === null ? JobDay::of($job)->startsAt() + 43200 : $segment->startsAt + 30 * $segment->minutes;
+
+        return FaceLight::at($spot === null ? null : ScoutDesk::spot($spot), true, JobDay::pointOf($job->place), $at)->ev100;
     }
 
     /**

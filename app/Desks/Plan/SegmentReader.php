@@ -26,7 +26,12 @@ final class SegmentReader
             startsAt: $day->instantOf(ClockTime::of($stored->start_clock)),
             minutes: $stored->minutes,
             priority: Priority::from($stored->priority),
-            setting: new Setting($stored->place_id, $stored->place?->name, $stored->is_outdoor),
+            setting: new Setting(
+                $stored->place_id,
+                $stored->place?->name,
+                $stored->is_outdoor,
+                $stored->shotLines->contains('light', 'flash'),
+            ),
             isAnchor: $stored->is_anchor,
             isBreak: $stored->is_break,
             shotMinutes: (int) $stored->shotLines->sum('minutes'),

@@ -26,7 +26,7 @@ final class Enough
             )
             : Verdict::fine(
                 'copies.enough',
-                $loads === 1 ? 'The one card load is on enough devices.' : 'Every card load is on enough devices.',
+                $loads === 1 ? 'The one shot card is on enough devices.' : 'Every shot card is on enough devices.',
                 "{$looked->words}, verified on at least {$wanted}, the cards themselves not counted.",
                 $looked,
             );

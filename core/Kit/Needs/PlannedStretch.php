@@ -25,6 +25,8 @@ final readonly class PlannedStretch
         public Priority $priority,
         public ?float $ev100,
         public array $shots,
+        /** Whether a shot of it is planned with flash. */
+        public bool $isFlash = false,
     ) {}
 
     /** Planned in it, by one photographer. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Light;
 
-use NorthSatchel\Exposure\ClearSky;
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
+use NorthSatchel\Scout\FaceLight;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Sky\GeoPoint;
@@ -178,22 +178,7 @@ final class SpotJudge
     private static function exposure(Spot $spot, GeoPoint $place, Segment $segment, LocalDay $day): Verdict
     {
         $at = intdiv($segment->startsAt + $segment->endsAt(), 2);
-        $sun = Sun::at($place, $at);
-        $isShade =
-            $spot->shadedBy($sun) !== null || $spot->facingDeg === null || abs(Bearing::turn($spot->facingDeg, $sun->azimuthDeg)) > 90;
-        $ev = $isShade ? ClearSky::shadeEv100($sun->elevationDeg) : ClearSky::ev100($sun->elevationDeg);
-        $start = ClearSky::startingExposure($ev);
-        $said = round($ev, 1);
-        $elevation = (int) round($sun->elevationDeg);
-        $where = $isShade ? 'faces in shade' : 'faces in the sun';
 
-        return Verdict::mind(
-            'scout.exposure',
-            "Start {$segment->title} at f/{$start->fNumber}, 1/{$start->shutter} s, ISO {$start->iso}.",
-            "A clear sky with the sun {$elevation}° high at {$day->face(
-                $at,
-            )}, {$where}, gives about EV {$said}; cloud takes one to three stops more.",
-            ['ev100' => $said],
-        );
+        return ExposureVerdict::of('scout.exposure', $segment, FaceLight::at($spot, true, $place, $at), $day->face($at));
     }
 }

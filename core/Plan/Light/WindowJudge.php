@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Light;
 
-use NorthSatchel\Exposure\ClearSky;
-use NorthSatchel\Exposure\Scene;
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Scout\FaceLight;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Scout\Window;
 use NorthSatchel\Sky\GeoPoint;
@@ -29,14 +28,8 @@ final class WindowJudge
             $verdicts[] = self::window($window, $spot, $place, $segment, $day);
         }
         if ($verdicts !== []) {
-            $ev = Scene::WindowSide->ev100();
-            $start = ClearSky::startingExposure($ev);
-            $verdicts[] = Verdict::mind(
-                'scout.window-exposure',
-                "Start {$segment->title} at f/{$start->fNumber}, 1/{$start->shutter} s, ISO {$start->iso}.",
-                "Beside a window without direct sun a face has about EV {$ev} (common practice); turn body and chin to the window.",
-                ['ev100' => $ev],
-            );
+            $at = intdiv($segment->startsAt + $segment->endsAt(), 2);
+            $verdicts[] = ExposureVerdict::of('scout.window-exposure', $segment, FaceLight::at($spot, false, $place, $at), $day->face($at));
         }
 
         return $verdicts;

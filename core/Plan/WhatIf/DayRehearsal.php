@@ -50,6 +50,7 @@ final class DayRehearsal
             return [];
         }
         $rehearsal = $this->rehearse(null);
+        $now = $this->chances(null);
         $rows = [];
         foreach ($this->segments as $index => $segment) {
             // Each segment follows the way to it.
@@ -61,11 +62,28 @@ final class DayRehearsal
                 p90: $this->face($start->p90),
                 late: max(0, (int) round($start->p90) - $planned),
                 onTime: $start->onTime ?? 1.0,
-                share: $rehearsal->shares[self::id($segment)],
+                if: $this->ifNeverOverrun($index, $now),
             );
         }
 
         return $rows;
+    }
+
+    /** @param  array<int, float>  $now  chance of each anchor by id */
+    private function ifNeverOverrun(int $index, array $now): ?NeverOverrun
+    {
+        $segment = $this->segments[$index];
+        foreach (array_slice($this->segments, $index + 1) as $anchor) {
+            if ($anchor->isAnchor) {
+                $after = $now[$anchor->id] > self::AS_GOOD_AS_SURE
+                    ? $now[$anchor->id]
+                    : $this->chances(null, $segment->id)[$anchor->id];
+
+                return new NeverOverrun($anchor, $now[$anchor->id], $after);
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -106,10 +124,10 @@ final class DayRehearsal
         return $best !== null && $best->after > $best->before + 0.005 ? $best : null;
     }
 
-    /** @return array<int, float> chance of each anchor by id, with a segment started earlier */
-    private function chances(?int $earlierId): array
+    /** @return array<int, float> chance of each anchor by id, with a segment started earlier, or one that never overruns */
+    private function chances(?int $earlierId, ?int $exactId = null): array
     {
-        $starts = $this->rehearse($earlierId)->starts;
+        $starts = $this->rehearse($earlierId, $exactId)->starts;
         $chances = [];
         foreach ($this->segments as $index => $segment) {
             if ($segment->isAnchor) {
@@ -120,7 +138,7 @@ final class DayRehearsal
         return $chances;
     }
 
-    private function rehearse(?int $earlierId): Rehearsal
+    private function rehearse(?int $earlierId, ?int $exactId = null): Rehearsal
     {
         $stretches = [];
         $place = null;
@@ -133,7 +151,7 @@ final class DayRehearsal
                 self::id($s),
                 min($s->minutes, $s->give->lowMinutes ?? $s->minutes * self::SHORTER),
                 $s->minutes,
-                max($s->minutes, $s->give->highMinutes ?? $s->minutes * self::LONGER),
+                $s->id === $exactId ? $s->minutes : max($s->minutes, $s->give->highMinutes ?? $s->minutes * self::LONGER),
                 $start,
             );
         }

@@ -15,6 +15,7 @@ final readonly class RehearsedRow
         public string $p90,
         public int $late,
         public float $onTime,
-        public float $share,
+        /** Null where no anchor comes after it. */
+        public ?NeverOverrun $if,
     ) {}
 }

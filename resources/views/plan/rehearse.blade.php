@@ -33,7 +33,7 @@
                         <th scope="col">Half of the days by</th>
                         <th scope="col">nine of ten by</th>
                         <th scope="col">On time</th>
-                        <th scope="col">Its part in the spread of the finish</th>
+                        <th scope="col">If it never overran</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -53,11 +53,7 @@
                                                     ? 'text-signal'
                                                     : 'text-amber') }}">{{ round($row->onTime * 100) }}
                                     %</b></td>
-                            <td><svg class="progress" viewBox="0 0 100 10" preserveAspectRatio="none" role="img"
-                                    aria-label="{{ round($row->share * 100) }} per cent">
-                                    <rect class="ground" width="100" height="10" vector-effect="non-scaling-stroke" />
-                                    <rect class="fill" width="{{ max(0, min(100, round($row->share * 100))) }}" height="10" />
-                                </svg></td>
+                            <td>{{ $row->if ? $row->if->says() : 'no anchor comes after it' }}</td>
                         </tr>
                     @endforeach
                 </tbody>

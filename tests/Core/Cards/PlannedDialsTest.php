@@ -44,7 +44,7 @@ final class PlannedDialsTest extends TestCase
         // EV 4 at f/2.8 and 1/250 s: 2.8² · 250 ÷ 2⁴ = ISO 12,250, three stops beyond 1600.
         $dark = self::at(4.0, $sheet);
         $this->assertSame([2.8, 250], [$dark->fNumber, $dark->shutter]);
-        $this->assertStringContainsString('Too dark for the sheet by 3 stops at ISO 1600', (string) $dark->minds);
+        $this->assertStringContainsString('Too dark by 2.9 stops at f/2.8 and ISO 1600', (string) $dark->minds);
         $this->assertStringContainsString(
             'Too bright for the sheet by 2',
             (string) self::at(17.0, new SettingsSheet(null, null, 2.8, 2.8))->minds,
@@ -52,7 +52,7 @@ final class PlannedDialsTest extends TestCase
         // EV 6.5 at f/4 and 1/160 s would be ISO 2800: opened a stop to f/2.8 it is 1400.
         $this->assertSame([2.8, 1250], [self::at(6.5)->fNumber, self::at(6.5)->iso]);
         $this->assertSame(4.0, self::at(9.0)->fNumber);
-        $this->assertSame('f/2.8, 1/250 s, ISO 12800', $dark->says());
+        $this->assertSame('f/2.8, 1/250 s, ISO 1600', $dark->says());
         $this->assertSame('meter it', self::at(null)->says());
     }
 }

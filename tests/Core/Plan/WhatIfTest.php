@@ -264,6 +264,14 @@ final class WhatIfTest extends TestCase
         $this->assertNotNull($buffer);
         $this->assertSame([1, 3], [$buffer->segment->id, $buffer->anchor->id]);
         $this->assertGreaterThan($buffer->before + 0.05, $buffer->after);
+        $first = $byId[1]->if;
+        $this->assertSame(3, $first?->anchor->id);
+        $this->assertSame(1.0, $first?->after, 'the second never overruns, and five minutes lie after each');
+        $this->assertSame($byId[3]->onTime, $first?->before);
+        $this->assertSame($byId[3]->onTime, $byId[2]->if?->after, 'what never overruns helps nothing more');
+        $this->assertNull($byId[3]->if, 'no anchor comes after it');
+        $this->assertStringContainsString('on time on 100 of 100 days instead of', (string) $first?->says());
+        $this->assertStringStartsWith('no more for', (string) $byId[2]->if?->says());
     }
 
     public function test_a_sure_day_needs_no_buffer(): void

@@ -10,7 +10,6 @@ use App\Desks\Scout\ScoutDesk;
 use App\Models\People\FormalGroup;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use NorthSatchel\Exposure\Scene;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\RowDrawing;
 use NorthSatchel\People\StandLens;
@@ -25,11 +24,7 @@ final class StandController
         $opened = BriefDesk::open($group->job_id);
         $spots = $scout->spots($opened);
         $spot = $request->has('spot') ? $spots->firstWhere('id', $request->integer('spot')) : $desk->spotOf($opened, $spots);
-        $ev = is_numeric($request->query('ev'))
-            ? max(-4.0, min(16.0, (float) $request->query('ev')))
-            : ($spot?->is_indoor
-                ? Scene::WindowSide->ev100()
-                : Scene::OpenShade->ev100());
+        $ev = is_numeric($request->query('ev')) ? max(-4.0, min(16.0, (float) $request->query('ev'))) : $desk->light($opened, $spot);
         $typed = array_values(
             array_filter(
                 array_map(intval(...), explode(',', (string) $request->query('lenses'))),

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Brief;
 use App\Desks\Brief\Gazetteer;
 use App\Desks\Brief\Town;
 use App\Http\Requests\Plan\ClockRule;
+use App\Models\Brief\Job;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -67,6 +68,10 @@ final class JobRequest extends FormRequest
         }
         if ($point !== null && ($this->typed('timezone') === '' || $this->typed('where') !== '')) {
             $this->merge(['timezone' => app(Gazetteer::class)->zoneAt($point)]);
+        }
+        if ($point === null && $this->typed('timezone') === '' && $this->typed('where') === '') {
+            // Nobody said where: as for the job before.
+            $this->merge(['timezone' => Job::query()->with('place')->latest('id')->first()?->place->timezone]);
         }
     }
 

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Exposure;
+
+use NorthSatchel\Optics\RowsFocus;
+
+/**
+ * The one exposure that is planned for a scene, for the scout, the sheet of the dials and the desk alike: depth for groups, 1/250 s and
+ * shorter for who walks or dances, the room two stops under where flash is planned; a usual stop, opened where it is dark and closed in
+ * the sun, and the lowest ISO. A place to start; the meter decides. Stops and shutters of scenes are common practice, no source.
+ */
+final readonly class SceneExposure
+{
+    private const SLOWEST = 160;
+
+    private const MOVING = 250;
+
+    private const SYNC = 200;
+
+    private const USUAL_STOP = 4.0;
+
+    private const GROUP_STOP = 5.6;
+
+    private const USUAL_WIDEST = 2.8;
+
+    /** Up to here a lens is not opened further for the sake of noise. */
+    private const CALM_ISO = 1600;
+
+    /** Beyond this most bodies show it. */
+    private const HIGHEST_ISO = 6400;
+
+    /** Faster than this not every shutter goes. */
+    private const FASTEST = 4000;
+
+    private const UNDER_FLASH = 2.0;
+
+    private const STILL = 60;
+
+    /** What nominal steps are off by. */
+    private const NOMINAL_STOPS = 0.1;
+
+    /** A third of a stop nobody minds. */
+    private const SEEN_STOPS = 0.35;
+
+    private const WIDE_LENS = 1.4;
+
+    private const MOVES = '/\b(?:walk|danc|going out|recess|procession|petal|confetti|play|match|race|run|game|warm|heat|childr|party|floor|jump)/iu';
+
+    private const GROUPS = '/\b(?:group|famil|formal|team picture|everybody)/iu';
+
+    /** @param  list<string>  $ways  where it is too dark or too bright, what would mend it */
+    private function __construct(
+        public Settings $settings,
+        public string $why,
+        public float $stopsUnder,
+        public float $stopsOver,
+        public array $ways,
+    ) {}
+
+    /** @param  bool  $isFlash  whether a shot of it is planned with flash */
+    public static function of(string $title, float $ev100, bool $isFlash = false, DialLimits $limits = new DialLimits()): self
+    {
+        $isMoving = preg_match(self::MOVES, $title) === 1;
+        $isGroup = ! $isMoving && preg_match(self::GROUPS, $title) === 1;
+        $slowest = $limits->slowest ?? match (true) {
+            $isFlash => self::SYNC,
+            $isMoving => self::MOVING,
+            default => self::SLOWEST,
+        };
+        $stops = self::stops($limits, $isGroup ? self::USUAL_STOP : self::USUAL_WIDEST);
+        $ev = $ev100 + ($isFlash ? self::UNDER_FLASH : 0.0);
+        $stop = self::stop($ev, $slowest, $stops, $isGroup ? self::GROUP_STOP : self::USUAL_STOP);
+        $start = ClearSky::startingExposure($ev, $stop, $slowest);
+        $highest = $limits->highestIso ?? self::HIGHEST_ISO;
+        $under = max(0.0, log((100 * $start->shutter * $stop ** 2) / 2 ** $ev / $highest, 2));
+        $seen = $limits->highestIso === null ? self::SEEN_STOPS : self::NOMINAL_STOPS;
+        $over = max(0.0, log(2 ** $ev / $stop ** 2 / self::FASTEST, 2));
+
+        return new self(
+            $under > $seen ? new Settings($start->fNumber, $start->shutter, $highest) : $start,
+            match (true) {
+                $isFlash => 'the room two stops under the flash',
+                $isGroup => 'depth for the rows first',
+                $isMoving => "1/{$slowest} s for who moves",
+                default => 'people who stand or sit',
+            },
+            $under > $seen ? round($under, 1) : 0.0,
+            $over > self::NOMINAL_STOPS ? round($over, 1) : 0.0,
+            $under > $seen ? self::ways($stop, $slowest, $isMoving, $isFlash) : [],
+        );
+    }
+
+    public function says(): string
+    {
+        return "f/{$this->settings->fNumber}, 1/{$this->settings->shutter} s, ISO {$this->settings->iso}";
+    }
+
+    /**
+     * @return non-empty-list<float> allowed, the widest first
+     */
+    private static function stops(DialLimits $limits, float $usualWidest): array
+    {
+        $widest = $limits->widest ?? min($usualWidest, $limits->smallest ?? INF);
+
+        return array_values(
+            array_filter(
+                RowsFocus::STOPS,
+                static fn (float $stop): bool => $stop >= $widest - 0.05 && $stop <= ($limits->smallest ?? INF) + 0.05,
+            ),
+        ) ?: [$widest];
+    }
+
+    /**
+     * The usual stop where its light allows; in the dark opened until the ISO is calm, in the sun closed until the shutter follows.
+     *
+     * @param  non-empty-list<float>  $stops  allowed, the widest first
+     */
+    private static function stop(float $ev100, int $slowest, array $stops, float $usual): float
+    {
+        $calm = array_filter(
+            $stops,
+            static fn (float $stop): bool => $stop <= $usual && (100 * $slowest * $stop ** 2) / 2 ** $ev100 <= self::CALM_ISO,
+        );
+        $stop = $calm === [] ? $stops[0] : max($calm);
+        foreach ($stops as $smaller) {
+            if ($smaller > $stop && 2 ** $ev100 / $stop ** 2 > self::FASTEST) {
+                $stop = $smaller;
+            }
+        }
+
+        return $stop;
+    }
+
+    /** @return list<string> each with the stops that it brings */
+    private static function ways(float $stop, int $slowest, bool $isMoving, bool $isFlash): array
+    {
+        $wider = round(2 * log($stop / self::WIDE_LENS, 2), 1);
+        $slower = round(log($slowest / self::STILL, 2), 1);
+
+        return array_values(
+            array_filter([
+                $isFlash ? null : 'a flash or a lamp',
+                $wider >= 0.5 ? 'a lens of f/'.self::WIDE_LENS." ({$wider} stops)" : null,
+                $isMoving || $slower < 0.5 ? null : '1/'.self::STILL." s with people who keep still ({$slower} stops)",
+                'raw, lifted afterwards, with its grain',
+            ]),
+        );
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Scout;
+
+use NorthSatchel\Exposure\AmbientForecast;
+use NorthSatchel\Exposure\ClearSky;
+use NorthSatchel\Sky\Bearing;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\Sun;
+
+/** The light on faces somewhere at some minute: one value, for every page that speaks of it. */
+final readonly class FaceLight
+{
+    /** @param  float  $ev100  at ISO 100 */
+    private function __construct(public float $ev100, public string $why) {}
+
+    /**
+     * @param  bool  $isOutdoor  where no spot says it
+     * @param  int  $at  Unix seconds
+     */
+    public static function at(?Spot $spot, bool $isOutdoor, ?GeoPoint $place, int $at): self
+    {
+        $isIndoor = $spot === null ? ! $isOutdoor : $spot->isIndoor;
+        $sun = $place === null ? null : Sun::at($place, $at);
+        $hasWindow = $spot !== null && $spot->windows !== [];
+        $ev = AmbientForecast::of(! $isIndoor, $hasWindow, $sun?->elevationDeg);
+        $height = $sun === null ? 0 : (int) round($sun->elevationDeg);
+        if ($isIndoor) {
+            return new self($ev, match (true) {
+                $sun !== null && $sun->elevationDeg <= 0 => 'by lamps, for the sun is down',
+                $hasWindow => 'beside a window without direct sun (common practice)',
+                default => 'in a lit room',
+            });
+        }
+        if ($sun === null) {
+            return new self($ev, 'in open shade; the place has no coordinates');
+        }
+        if ($sun->elevationDeg <= 0) {
+            return new self($ev, 'the sun '.abs($height).'° below the horizon');
+        }
+        $isInSun =
+            $spot !== null &&
+            $spot->facingDeg !== null &&
+            $spot->shadedBy($sun) === null &&
+            abs(Bearing::turn($spot->facingDeg, $sun->azimuthDeg)) <= 90;
+
+        return $isInSun
+            ? new self(ClearSky::ev100($sun->elevationDeg), "a clear sky with the sun {$height}° high, faces in the sun")
+            : new self($ev, "a clear sky with the sun {$height}° high, faces in shade");
+    }
+}

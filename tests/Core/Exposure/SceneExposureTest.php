@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Exposure;
+
+use NorthSatchel\Exposure\DialLimits;
+use NorthSatchel\Exposure\SceneExposure;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** One exposure a scene; EV by APEX (Exif 2.32), to the nearest nominal third of a stop. */
+final class SceneExposureTest extends TestCase
+{
+    #[TestWith(['Vows', 12.0])]
+    #[TestWith(['Family groups', 12.0])]
+    #[TestWith(['First dance', 9.0])]
+    #[TestWith(['Lakeside portraits', 15.0])]
+    #[TestWith(['Speeches', 6.0])]
+    public function test_it_exposes_for_the_light(string $title, float $ev): void
+    {
+        $s = SceneExposure::of($title, $ev)->settings;
+        $this->assertEqualsWithDelta($ev, log($s->fNumber ** 2 * $s->shutter, 2) - log($s->iso / 100, 2), 0.2);
+    }
+
+    public function test_who_moves_is_stopped_and_groups_have_depth(): void
+    {
+        $this->assertGreaterThanOrEqual(250, SceneExposure::of('First dance and the floor', 7.0)->settings->shutter);
+        $this->assertGreaterThanOrEqual(250, SceneExposure::of('Going out, petals', 12.0)->settings->shutter);
+        $this->assertSame(160, SceneExposure::of('Speeches', 7.0)->settings->shutter);
+        $this->assertSame(5.6, SceneExposure::of('Family groups', 12.0)->settings->fNumber);
+        $this->assertGreaterThanOrEqual(4.0, SceneExposure::of('Family groups', 5.0)->settings->fNumber, 'not wide open, whatever the light');
+        $this->assertSame(4.0, SceneExposure::of('Portraits', 12.0)->settings->fNumber);
+        $this->assertSame(2.8, SceneExposure::of('Portraits', 6.0)->settings->fNumber, 'opened where it is dark');
+    }
+
+    public function test_where_flash_is_planned_the_room_is_two_stops_under(): void
+    {
+        $flash = SceneExposure::of('Speeches', 6.0, true);
+        $this->assertSame(200, $flash->settings->shutter);
+        $s = $flash->settings;
+        $this->assertEqualsWithDelta(8.0, log($s->fNumber ** 2 * $s->shutter, 2) - log($s->iso / 100, 2), 0.2);
+    }
+
+    public function test_what_is_stops_under_says_so_and_what_mends_it(): void
+    {
+        $dark = SceneExposure::of('Lanterns on the water', 1.0);
+        // f/2.8 at 1/160 s wants ISO 62,700 at EV 1: 3.3 stops above 6400.
+        $this->assertEqualsWithDelta(3.3, $dark->stopsUnder, 0.15);
+        $this->assertSame(6400, $dark->settings->iso);
+        $this->assertContains('1/60 s with people who keep still (1.4 stops)', $dark->ways);
+        $this->assertContains('a lens of f/1.4 (2 stops)', $dark->ways);
+        $this->assertNotContains('1/60 s with people who keep still (1.4 stops)', SceneExposure::of('Dance', 1.0)->ways, 'dancers do not');
+        $this->assertNotContains('a flash or a lamp', SceneExposure::of('Dance', 0.0, true)->ways);
+        $this->assertSame([0.0, []], [SceneExposure::of('Vows', 12.0)->stopsUnder, SceneExposure::of('Vows', 12.0)->ways]);
+    }
+
+    public function test_limits_that_somebody_wrote_down_are_kept(): void
+    {
+        $kept = SceneExposure::of('Vows', 6.0, false, new DialLimits(320, 1600, 2.0, 4.0));
+        $this->assertSame([320, 1600, 2.0], [$kept->settings->shutter, $kept->settings->iso, $kept->settings->fNumber]);
+        $this->assertSame(0.3, $kept->stopsUnder);
+        $bright = SceneExposure::of('Vows', 16.0, false, new DialLimits(null, null, 1.4, 1.4));
+        $this->assertGreaterThan(0.5, $bright->stopsOver);
+    }
+}
