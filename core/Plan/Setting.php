@@ -7,5 +7,10 @@ namespace NorthSatchel\Plan;
 /** Where a segment is, and whether flash is planned there; without a place it is where the one before was. */
 final readonly class Setting
 {
-    public function __construct(public ?int $placeId = null, public ?string $placeName = null, public bool $isOutdoor = false, public bool $hasFlash = false) {}
+    public function __construct(
+        public ?int $placeId = null,
+        public ?string $placeName = null,
+        public bool $isOutdoor = false,
+        public bool $hasFlash = false,
+    ) {}
 }

@@ -1,6 +1,7 @@
 /* What the pages do in the browser, beside htmx: each module one thing. */
 
 import './dragging.js';
+import './focus.js';
 import './keys.js';
 import { showTaps } from './pictures.js';
 import { send, showWaiting } from './taps.js';

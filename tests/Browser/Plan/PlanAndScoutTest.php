@@ -48,6 +48,21 @@ final class PlanAndScoutTest extends BrowserTestCase
         $this->assertNoComplaints();
     }
 
+    public function test_the_focus_stays_where_the_work_goes_on(): void
+    {
+        $this->visit('/jobs/1/plan');
+        $label = 'return document.activeElement.getAttribute("aria-label") || document.activeElement.textContent.trim()';
+        $times = 'return document.querySelector("#work").textContent.includes("09:50")';
+        $later = '[...document.querySelectorAll("button")].find((b) => (b.getAttribute("aria-label") || "").startsWith("Emrik gets ready 5 minutes later"))';
+        $this->assertTrue((bool) self::$browser->script("const b = {$later}; b.focus(); b.click(); return b !== undefined"));
+        self::$browser->until(static fn (): bool => (bool) self::$browser->script($times), 'It did not start later.');
+        self::$browser->until(
+            static fn (): bool => str_starts_with((string) self::$browser->script($label), 'Emrik gets ready 5 minutes later'),
+            'The focus went away.',
+        );
+        $this->assertNoComplaints();
+    }
+
     public function test_a_tree_is_measured_by_three_taps_and_put_on_the_drawing(): void
     {
         $this->visit('/jobs/1/scout');
