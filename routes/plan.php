@@ -33,6 +33,7 @@ Route::delete('/jobs/{job}/separations/{index}', [PlanController::class, 'remove
 Route::post('/jobs/{job}/import', [PlanController::class, 'import']);
 Route::post('/jobs/{job}/template', [PlanController::class, 'template']);
 Route::post('/jobs/{job}/segments', [SegmentController::class, 'store']);
+Route::post('/jobs/{job}/meal', [SegmentController::class, 'meal']);
 Route::post('/jobs/{job}/segments/move', [SegmentController::class, 'move']);
 Route::put('/segments/{segment}', [SegmentController::class, 'update']);
 Route::post('/segments/{segment}/shift', [SegmentController::class, 'shift']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
+use NorthSatchel\Remedy;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -13,6 +14,11 @@ final class Welfare
 {
     /** Longer than this without a break is too long (common practice, no source). */
     private const LONGEST_S = 6 * 3600;
+
+    /** A meal, and what lies before and after it (common practice, no source). */
+    private const MEAL_MINUTES = 20;
+
+    private const MARGIN_MINUTES = 5;
 
     public static function of(PlannedDay $day): Verdicts
     {
@@ -39,6 +45,7 @@ final class Welfare
             return null;
         }
         $hours = Span::hours(intdiv($to - $from, 60));
+        $at = self::roomFor($day, $lane, $from, $to);
 
         return Verdict::mind(
             'plan.no-meal',
@@ -47,6 +54,33 @@ final class Welfare
                 $to,
             )} is marked as a meal or a rest: plan one, and water, before the hands get slow.",
             ['minutes' => intdiv($to - $from, 60)],
+            $at === null
+                ? null
+                : new Remedy('segment.meal', "A meal at {$day->day->face($at)}", [
+                    'lane' => $lane,
+                    'start_clock' => $day->day->clockOf($at)->text(),
+                    'minutes' => self::MEAL_MINUTES,
+                    'date' => $day->day->date,
+                ]),
         );
+    }
+
+    /** Where between two segments of a lane a meal finds room, the way counted: nearest to the middle of the long stretch. */
+    private static function roomFor(PlannedDay $day, string $lane, int $from, int $to): ?int
+    {
+        $best = null;
+        foreach ($day->handovers() as $h) {
+            $first = $h->before->endsAt() + 60 * self::MARGIN_MINUTES;
+            $last = $first + 60 * ($h->slackMinutes() - self::MEAL_MINUTES - 2 * self::MARGIN_MINUTES);
+            if ($h->lane === $lane && $first >= $from && $h->after->startsAt <= $to && $last >= $first) {
+                $middle = intdiv($from + $to, 2);
+                $at = max($first, min($last, $middle - 30 * self::MEAL_MINUTES));
+                $at -= $at % 300 === 0 || $at - $at % 300 < $first ? 0 : $at % 300;
+                $off = abs($at - $middle);
+                $best = $best === null || $off < $best[0] ? [$off, $at] : $best;
+            }
+        }
+
+        return $best[1] ?? null;
     }
 }

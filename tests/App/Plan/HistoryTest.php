@@ -42,6 +42,12 @@ final class HistoryTest extends TestCase
             fn () => $this->post("/segments/{$segment->id}/shots/paste", ['lines' => "One\nTwo"]),
             fn () => $this->post('/jobs/1/shots/must', ['what' => 'The weather vane']),
             fn () => $this->post('/jobs/1/hours', ['covered_to' => '25:00']),
+            fn () => $this->post('/jobs/1/meal', [
+                'lane' => 'lead',
+                'start_clock' => '17:05',
+                'minutes' => 20,
+                'date' => Job::query()->findOrFail(1)->date,
+            ]),
         ];
         foreach ($edits as $number => $edit) {
             $before = self::state();

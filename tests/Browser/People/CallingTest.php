@@ -121,7 +121,10 @@ final class CallingTest extends BrowserTestCase
         self::$browser->until(static fn (): bool => self::$browser->script($first) !== $was, 'The group did not move.');
         $this->assertNotSame($drawn, self::$browser->script($chart), 'the chart is drawn anew');
         $this->press('Take the order Least waiting, computed');
-        $this->see('The groups are in that order.', 'No other order spares much waiting.');
+        $this->see('The groups are in that order.');
+        // On a busy machine the search in the background may have found a little better one by now; it spares less than half an hour of all.
+        $said = (string) self::$browser->script('return document.querySelector("[data-code=\'people.order\'] h3").textContent');
+        $this->assertMatchesRegularExpression('/^(No other order spares much waiting|Another order spares [12]?\d(\.\d)? person-minutes)/', $said);
         $this->visit('/jobs/1/people');
         $this->press('Place The two with Kerstin and Roald');
         $this->see('Who stands where, and how sharp?', 'from the left: ');

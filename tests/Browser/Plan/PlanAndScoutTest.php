@@ -53,7 +53,7 @@ final class PlanAndScoutTest extends BrowserTestCase
         $this->visit('/jobs/1/plan');
         $label = 'return document.activeElement.getAttribute("aria-label") || document.activeElement.textContent.trim()';
         $times = 'return document.querySelector("#work").textContent.includes("09:50")';
-        $later = '[...document.querySelectorAll("button")].find((b) => (b.getAttribute("aria-label") || "").startsWith("Emrik gets ready 5 minutes later"))';
+        $later = 'document.querySelector("button[aria-label=\'Emrik gets ready 5 minutes later\']")';
         $this->assertTrue((bool) self::$browser->script("const b = {$later}; b.focus(); b.click(); return b !== undefined"));
         self::$browser->until(static fn (): bool => (bool) self::$browser->script($times), 'It did not start later.');
         self::$browser->until(

@@ -53,6 +53,19 @@ final class WelfareAndViewpointTest extends TestCase
         $this->assertStringContainsString('10:00 and 19:00', $found[0]->because);
     }
 
+    public function test_a_meal_is_offered_where_there_is_room_and_takes_the_finding_away(): void
+    {
+        $parts = [self::part(1, '10:00', 120), self::part(2, '12:40', 180), self::part(4, '16:05', 60)];
+        $meal = self::welfare(...$parts)[0]->remedy;
+        // Between 12:00 and 12:40, and from 15:40 to 16:05 there is too little room.
+        $this->assertSame(['segment.meal', '12:15', 'lead'], [$meal?->action, $meal?->on['start_clock'], $meal?->on['lane']]);
+        $this->assertSame([], self::welfare(...[...$parts, self::part(9, '12:15', 20, isBreak: true)]));
+        $none = self::welfare(self::part(1, '10:00', 240), self::part(2, '14:20', 240))[0];
+        $this->assertNull($none->remedy, 'twenty minutes between two are no room for a meal of twenty');
+        $middle = self::welfare(self::part(1, '10:00', 60), self::part(2, '18:00', 60))[0]->remedy;
+        $this->assertSame('14:20', $middle?->on['start_clock'], 'in a long gap in the middle of the day');
+    }
+
     public function test_a_meal_in_the_middle_is_enough_and_one_at_the_end_is_not(): void
     {
         $this->assertSame(

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Plan;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Plan\PlanWork;
 use App\Http\Requests\Plan\LengthRequest;
+use App\Http\Requests\Plan\MealRequest;
 use App\Http\Requests\Plan\MoveSegmentsRequest;
 use App\Http\Requests\Plan\SegmentRequest;
 use App\Http\Requests\Plan\ShiftRequest;
@@ -14,6 +15,7 @@ use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
+use NorthSatchel\Time\Priority;
 
 final class SegmentController
 {
@@ -40,6 +42,25 @@ final class SegmentController
         $desk->shift($segment->job, $segment, (int) $by['minutes']);
 
         return redirect(self::planOf($segment));
+    }
+
+    /** A meal where there is room for one. */
+    public function meal(MealRequest $request, int $job): RedirectResponse
+    {
+        $given = $request->validated();
+        $opened = BriefDesk::open($job);
+        $number = (int) round((strtotime((string) $given['date']) - strtotime($opened->date)) / 86400);
+        $meal = $opened->segments()->create([
+            'title' => 'Meal',
+            'lane' => $given['lane'],
+            'day' => max(0, $number),
+            'start_clock' => $given['start_clock'],
+            'minutes' => $given['minutes'],
+            'priority' => Priority::Should->value,
+            'is_break' => true,
+        ]);
+
+        return redirect(self::planOf($meal))->with('said', "A meal at {$meal->start_clock}.");
     }
 
     /** Several that touch each other, by the same minutes. */
