@@ -64,12 +64,16 @@ final readonly class SceneExposure
     {
         $isMoving = preg_match(self::MOVES, $title) === 1;
         $isGroup = ! $isMoving && preg_match(self::GROUPS, $title) === 1;
-        $slowest = $limits->slowest ?? match (true) {
-            $isFlash => self::SYNC,
-            $isMoving => self::MOVING,
-            default => self::SLOWEST,
-        };
-        $stops = self::stops($limits, $isGroup ? self::USUAL_STOP : self::USUAL_WIDEST);
+        // Limits are bounds: what the scene itself asks for counts within them.
+        $slowest = max(
+            $limits->slowest ?? 0,
+            match (true) {
+                $isFlash => self::SYNC,
+                $isMoving => self::MOVING,
+                default => $limits->slowest ?? self::SLOWEST,
+            },
+        );
+        $stops = self::stops($limits, $isGroup ? self::USUAL_STOP : self::USUAL_WIDEST, $isGroup);
         $ev = $ev100 + ($isFlash ? self::UNDER_FLASH : 0.0);
         $stop = self::stop($ev, $slowest, $stops, $isGroup ? self::GROUP_STOP : self::USUAL_STOP);
         $start = ClearSky::startingExposure($ev, $stop, $slowest);
@@ -100,9 +104,11 @@ final readonly class SceneExposure
     /**
      * @return non-empty-list<float> allowed, the widest first
      */
-    private static function stops(DialLimits $limits, float $usualWidest): array
+    private static function stops(DialLimits $limits, float $usualWidest, bool $isGroup): array
     {
-        $widest = $limits->widest ?? min($usualWidest, $limits->smallest ?? INF);
+        $usual = min($usualWidest, $limits->smallest ?? INF);
+        // Rows are never taken wide open, whatever the sheet allows.
+        $widest = $isGroup ? max($usual, $limits->widest ?? 0.0) : $limits->widest ?? $usual;
 
         return array_values(
             array_filter(

@@ -72,7 +72,7 @@ final class LakesideWedding
             20,
             'must',
             isOutdoor: false,
-            shots: [['Their faces, then the lanterns', 'must', 10, 60, 35]],
+            shots: [['From the boathouse door: their faces, then the lanterns', 'must', 10, 60, 35]],
             gives: ['hidden_from' => ['client']],
         );
 

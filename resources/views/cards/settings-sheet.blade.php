@@ -64,7 +64,7 @@
                             <td>{{ implode(' and ', $one->stretch->lanes) }}</td>
                             <td class="figures">{{ $one->stretch->ev100 === null ? '–' : round($one->stretch->ev100, 1) }}</td>
                             <td class="figures">{{ $one->says() }}</td>
-                            <td>{{ $one->minds }}</td>
+                            <td>{{ ucfirst((string) $one->why) }}{{ $one->minds ? ". {$one->minds}" : "" }}</td>
                         </tr>
                     @endforeach
                 </tbody>

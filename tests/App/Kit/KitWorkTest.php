@@ -453,7 +453,7 @@ final class KitWorkTest extends TestCase
             ->assertSee('no slower than 1/200 s, no more than ISO 800, from f/2.8')
             ->assertSee('Body A')
             ->assertSee('both cards alike')
-            ->assertSee('Too dark for the sheet by')
+            ->assertSee('Too dark by')
             ->assertSee('paper-letter', false);
         $this->post('/jobs/1/tests/sheet', [])->assertSessionHasNoErrors();
         $this->get('/jobs/1/tests/sheet')->assertSee('no limits are written on the sheet');

@@ -63,4 +63,15 @@ final class SceneExposureTest extends TestCase
         $bright = SceneExposure::of('Vows', 16.0, false, new DialLimits(null, null, 1.4, 1.4));
         $this->assertGreaterThan(0.5, $bright->stopsOver);
     }
+
+    public function test_limits_are_bounds_and_no_wishes(): void
+    {
+        $wide = new DialLimits(100, 6400, 1.8, 11.0);
+        $this->assertSame(4.0, SceneExposure::of('Family groups', 5.0, false, $wide)->settings->fNumber, 'rows, though the sheet allows f/1.8');
+        $this->assertSame(250, SceneExposure::of('First dance', 5.0, false, $wide)->settings->shutter, 'dancers, though it allows 1/100 s');
+        $this->assertSame(100, SceneExposure::of('Speeches', 5.0, false, $wide)->settings->shutter);
+        $this->assertSame(320, SceneExposure::of('First dance', 5.0, false, new DialLimits(320))->settings->shutter);
+        $this->assertSame(5.6, SceneExposure::of('Family groups', 12.0, false, new DialLimits(widest: 5.6))->settings->fNumber);
+        $this->assertSame(2.8, SceneExposure::of('Family groups', 5.0, false, new DialLimits(smallest: 2.8))->settings->fNumber);
+    }
 }
