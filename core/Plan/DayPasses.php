@@ -31,7 +31,7 @@ final class DayPasses
                     id: self::id($s->id, $lane),
                     minutes: $s->minutes + $setup,
                     lane: $lane,
-                    place: $s->setting->placeId === null ? null : (string) $s->setting->placeId,
+                    place: $day->siteOf($s)?->key(),
                     fixedStart: $s->isAnchor ? $start : null,
                     earliest: $start,
                     latestEnd: $s->wants->latestEndAt === null ? null : self::minute($day, $s->wants->latestEndAt),
@@ -62,9 +62,10 @@ final class DayPasses
     public function leaveBy(): array
     {
         $leave = [];
+        $ways = $this->knownWays();
         foreach ($this->timeline->leaveBy() as $way) {
-            if ($way->at !== null) {
-                $id = (int) $way->before;
+            $id = (int) $way->before;
+            if ($way->at !== null && isset($ways[$id])) {
                 $at = $this->day->day->startsAt() + $way->at * 60;
                 $leave[$id] = min($leave[$id] ?? $at, $at);
             }
@@ -73,18 +74,39 @@ final class DayPasses
         return $leave;
     }
 
-    /** @return array<int, int> Unix seconds to leave at for a segment to start as planned, by its id, where a way lies before it */
+    /**
+     * Where a way lies before a segment and its length is known, when to leave for it to start as planned, and never
+     * later than what follows allows.
+     *
+     * @return array<int, int> Unix seconds, by segment id
+     */
     public function leaveAt(): array
     {
         $leave = [];
-        foreach ($this->day->handovers() as $h) {
-            if ($h->fromPlaceId !== null && $h->toPlaceId !== null && $h->fromPlaceId !== $h->toPlaceId) {
-                $at = $h->after->startsAt - 60 * ($this->day->likelyWay($h->fromPlaceId, $h->toPlaceId) + $h->after->wants->setupMinutes);
-                $leave[$h->after->id] = min($leave[$h->after->id] ?? $at, $at);
-            }
+        $latest = $this->leaveBy();
+        foreach ($this->knownWays() as $id => $at) {
+            $leave[$id] = min($at, $latest[$id] ?? $at);
         }
 
         return $leave;
+    }
+
+    /** @return array<int, int> Unix seconds to leave at for the start as planned, by segment id, where every way to it has a known length */
+    private function knownWays(): array
+    {
+        $ways = [];
+        $unknown = [];
+        foreach ($this->day->handovers() as $h) {
+            if ($h->from === null || $h->to === null || $h->from->key() === $h->to->key()) {
+                continue;
+            }
+            $id = $h->after->id;
+            $at = $h->after->startsAt - 60 * ($this->day->likelyWay($h->from, $h->to) + $h->after->wants->setupMinutes);
+            $ways[$id] = min($at, $ways[$id] ?? $at);
+            $unknown[$id] = ! $this->day->knowsWay($h->from, $h->to) || ($unknown[$id] ?? false);
+        }
+
+        return array_diff_key($ways, array_filter($unknown));
     }
 
     /**
@@ -92,12 +114,16 @@ final class DayPasses
      */
     public static function ways(PlannedDay $day): Ways
     {
-        $places = array_values(array_unique(array_filter(array_map(static fn (Segment $s): ?int => $s->setting->placeId, $day->segments))));
+        $sites = [];
+        foreach ($day->segments as $segment) {
+            $site = $day->siteOf($segment);
+            $sites[$site?->key() ?? ''] = $site;
+        }
         $list = [];
-        foreach ($places as $from) {
-            foreach ($places as $to) {
+        foreach (array_filter($sites) as $from) {
+            foreach (array_filter($sites) as $to) {
                 if ($from !== $to) {
-                    $list[] = new Way((string) $from, (string) $to, $day->likelyWay($from, $to));
+                    $list[] = new Way($from->key(), $to->key(), $day->likelyWay($from, $to));
                 }
             }
         }

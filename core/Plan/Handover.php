@@ -7,14 +7,18 @@ namespace NorthSatchel\Plan;
 /** What lies between two neighbours of a lane. */
 final readonly class Handover
 {
-    /** @param  int|null  $travelMinutes null when the way between the two places is not known */
+    /**
+     * @param  int|null  $travelMinutes  gates included; null when the way between the two places is not known
+     * @param  int  $gateMinutes  how much of it are gates, stairs and missing lifts
+     */
     public function __construct(
         public Segment $before,
         public Segment $after,
-        public ?int $fromPlaceId,
-        public ?int $toPlaceId,
+        public ?Site $from,
+        public ?Site $to,
         public ?int $travelMinutes,
         public string $lane,
+        public int $gateMinutes = 0,
     ) {}
 
     public function gapMinutes(): int

@@ -79,7 +79,7 @@ final class PlanJudge
                 $h->travelMinutes === 0 ? "There is no time to set up for {$after->title}." : "There is no time to get to {$after->title}.",
                 ($h->travelMinutes === 0
                     ? "Setting up takes {$setup} min"
-                    : "The way from {$before->setting->placeName} to {$after->setting->placeName} takes {$h->travelMinutes} min".
+                    : "The way from {$before->title} to {$after->setting->name()} takes {$h->travelMinutes} min".self::gates($h).
                         ($setup > 0 ? ", setting up {$setup}" : '')).", and only {$h->gapMinutes()} min lie between them.",
                 ['travel_minutes' => $h->travelMinutes, 'setup_minutes' => $setup, 'gap_minutes' => $h->gapMinutes()],
                 self::makeRoom($day, $h, -$h->slackMinutes()),
@@ -94,7 +94,7 @@ final class PlanJudge
                 "{$after->title} cannot move, and only {$h->slackMinutes()} min of slack lie before it.",
                 "{$before->title} ends at {$day->day->face($before->endsAt())}, it starts at {$day->day->face($after->startsAt)}".
                     ($h->travelMinutes > 0
-                        ? "; leave by {$leave}, the way takes {$h->travelMinutes} min".($setup > 0 ? " and setting up {$setup}." : '.')
+                        ? "; leave by {$leave}, the way takes {$h->travelMinutes} min".self::gates($h).($setup > 0 ? " and setting up {$setup}." : '.')
                         : ($setup > 0
                             ? "; setting up takes {$setup} min."
                             : ', at the same place.')),
@@ -105,10 +105,16 @@ final class PlanJudge
         return null;
     }
 
+    /** How much of a way are gates and stairs. */
+    private static function gates(Handover $h): string
+    {
+        return $h->gateMinutes === 0 ? '' : ", {$h->gateMinutes} of them gates and stairs";
+    }
+
     private static function unknownWay(PlannedDay $day, Handover $h): Verdict
     {
-        $from = $day->points[$h->fromPlaceId ?? 0] ?? null;
-        $to = $day->points[$h->toPlaceId ?? 0] ?? null;
+        $from = $day->points[$h->from->placeId ?? 0] ?? null;
+        $to = $day->points[$h->to->placeId ?? 0] ?? null;
         $estimate = $from !== null && $to !== null ? Travels::estimate($from, $to) : null;
         $because = "No travel time is known from {$h->before->title} to {$h->after->title} at {$h->after->setting->placeName}; ".
             "{$h->gapMinutes()} min lie between them";
@@ -121,8 +127,8 @@ final class PlanJudge
             $estimate === null
                 ? null
                 : new Remedy('travel.set', "Plan {$estimate} min of travel", [
-                    'from' => (int) $h->fromPlaceId,
-                    'to' => (int) $h->toPlaceId,
+                    'from' => (int) $h->from?->placeId,
+                    'to' => (int) $h->to?->placeId,
                     'minutes' => $estimate,
                 ]),
         );

@@ -15,7 +15,6 @@ final readonly class PlannedDay
     /**
      * @param  list<Segment>  $segments
      * @param  array<int, GeoPoint>  $points  of the places that have coordinates
-     * @param  array<int, int>  $gates  minutes of gates and stairs on the way into a place
      */
     public function __construct(
         public LocalDay $day,
@@ -23,7 +22,7 @@ final readonly class PlannedDay
         public Travels $travels,
         public array $points,
         public ?SunDay $sun,
-        public array $gates = [],
+        public Gates $gates = new Gates(),
     ) {}
 
     /**
@@ -54,21 +53,33 @@ final readonly class PlannedDay
         return $lanes;
     }
 
-    /** Minutes of a way, gates included: as somebody said, else as the map makes likely, else none. */
-    public function likelyWay(int $from, int $to): int
+    /** Where a segment is, to the spot where that has gates of its own; null: where the one before was. */
+    public function siteOf(Segment $segment): ?Site
     {
-        $known = $this->travels->minutes($from, $to);
-        if ($known === null) {
-            $known = isset($this->points[$from], $this->points[$to]) ? Travels::estimate($this->points[$from], $this->points[$to]) : 0;
-        }
+        $spot = $segment->wants->spotId;
+        $place = $segment->setting->placeId;
 
-        return $known + $this->gate($from, $to);
+        return $place === null ? null : new Site($place, $this->gates->areAt($spot) ? $spot : null);
     }
 
-    /** Gates and stairs on the way in, for who was not inside. */
-    private function gate(?int $from, int $to): int
+    /** Minutes of a way, gates included: as somebody said, else as the map makes likely, else none. */
+    public function likelyWay(?Site $from, ?Site $to): int
     {
-        return $from === $to ? 0 : $this->gates[$to] ?? 0;
+        return $from === null || $to === null ? 0 : ($this->knownWay($from, $to) ?? 0) + $this->gates->minutes($from, $to);
+    }
+
+    /** Minutes without gates: as somebody said, else as the map makes likely; null where neither is there. */
+    private function knownWay(Site $from, Site $to): ?int
+    {
+        [$a, $b] = [$this->points[$from->placeId] ?? null, $this->points[$to->placeId] ?? null];
+
+        return $this->travels->minutes($from->placeId, $to->placeId) ?? ($a === null || $b === null ? null : Travels::estimate($a, $b));
+    }
+
+    /** Has anybody said how long it is, or does the map make it likely? */
+    public function knowsWay(Site $from, Site $to): bool
+    {
+        return $this->knownWay($from, $to) !== null;
     }
 
     /**
@@ -83,12 +94,12 @@ final readonly class PlannedDay
             $at = null;
             foreach ($lane as $index => $segment) {
                 $from = $at;
-                $at = $segment->setting->placeId ?? $at;
+                $at = $this->siteOf($segment) ?? $at;
                 if ($index > 0) {
-                    $before = $lane[$index - 1];
-                    $needed = $from === null || $at === null ? 0 : $this->travels->minutes($from, $at);
-                    $needed = $needed === null || $at === null ? $needed : $needed + $this->gate($from, $at);
-                    $handovers[] = new Handover($before, $segment, $from, $at, $needed, $name);
+                    $gate = $from === null || $at === null ? 0 : $this->gates->minutes($from, $at);
+                    $needed = $from === null || $at === null ? 0 : $this->travels->minutes($from->placeId, $at->placeId);
+                    $needed = $needed === null ? null : $needed + $gate;
+                    $handovers[] = new Handover($lane[$index - 1], $segment, $from, $at, $needed, $name, $gate);
                 }
             }
         }

@@ -12,5 +12,12 @@ final readonly class Setting
         public ?string $placeName = null,
         public bool $isOutdoor = false,
         public bool $hasFlash = false,
+        public ?string $spotName = null,
     ) {}
+
+    /** "Sundnes Chapel", or "the gallery, Sundnes Chapel". */
+    public function name(): ?string
+    {
+        return $this->spotName === null ? $this->placeName : implode(', ', array_filter([$this->spotName, $this->placeName]));
+    }
 }

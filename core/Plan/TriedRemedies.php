@@ -99,9 +99,7 @@ final readonly class TriedRemedies
         for ($i = $at + 1; $i < count($lane); $i++) {
             [$one, $next] = [$lane[$i - 1], $lane[$i]];
             $gap = $minutes < 0 ? $one->startsAt - $next->endsAt() : $next->startsAt - $one->endsAt();
-            $way = $one->setting->placeId === null || $next->setting->placeId === null
-                ? 0
-                : $this->day->likelyWay($one->setting->placeId, $next->setting->placeId);
+            $way = $this->day->likelyWay($this->day->siteOf($one), $this->day->siteOf($next));
             if ($gap - 60 * $way >= 60 * abs($minutes)) {
                 break;
             }

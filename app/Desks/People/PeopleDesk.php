@@ -25,6 +25,7 @@ use NorthSatchel\People\School;
 use NorthSatchel\People\StandTime;
 use NorthSatchel\People\TimingChoice;
 use NorthSatchel\People\WhoIsWhere;
+use NorthSatchel\Plan\Site;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
@@ -146,10 +147,9 @@ final class PeopleDesk
         $before = $anchors->last(static fn (Segment $s): bool => $s->start_clock <= ($segment->start_clock ?? ''));
         $after = $anchors->first(static fn (Segment $s): bool => $s->start_clock > ($segment->start_clock ?? ''));
         $way = static fn (?Segment $from, ?Segment $to, PlanDesk $plan): int => $from?->place_id === null ||
-        $to?->place_id === null ||
-        $from->place_id === $to->place_id
+        $to?->place_id === null
             ? 0
-            : $plan->day($job)->likelyWay($from->place_id, $to->place_id);
+            : $plan->day($job)->likelyWay(new Site($from->place_id, $from->spot_id), new Site($to->place_id, $to->spot_id));
         $gap =
             $before === null || $after === null
                 ? null

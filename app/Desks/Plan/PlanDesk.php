@@ -13,6 +13,7 @@ use Illuminate\Support\Collection;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\DayRuler;
+use NorthSatchel\Plan\Gates;
 use NorthSatchel\Plan\Judge\AccessJudge;
 use NorthSatchel\Plan\Judge\ChainJudge;
 use NorthSatchel\Plan\Judge\NightJudge;
@@ -202,11 +203,16 @@ final class PlanDesk
         }
         $point = JobDay::pointOf($job->place);
         $gates = [];
-        foreach ($job->accessWindows->where('day', $number)->whereNull('spot_id') as $window) {
-            $gates[$window->place_id] = max($gates[$window->place_id] ?? 0, $window->gate_minutes);
+        $upTo = [];
+        foreach ($job->accessWindows->where('day', $number) as $window) {
+            if ($window->spot_id === null) {
+                $gates[$window->place_id] = max($gates[$window->place_id] ?? 0, $window->gate_minutes);
+            } else {
+                $upTo[$window->spot_id] = max($upTo[$window->spot_id] ?? 0, $window->gate_minutes);
+            }
         }
 
-        return new PlannedDay($day, $segments, $this->travels(), $points, $point === null ? null : SunDay::of($point, $day), $gates);
+        return new PlannedDay($day, $segments, $this->travels(), $points, $point === null ? null : SunDay::of($point, $day), new Gates($gates, $upTo));
     }
 
     private function travels(): Travels

@@ -31,6 +31,7 @@ final class SegmentReader
                 $stored->place?->name,
                 $stored->is_outdoor,
                 $stored->shotLines->contains('light', 'flash'),
+                $stored->spot_id === null ? null : $stored->place?->spots->find($stored->spot_id)?->name,
             ),
             isAnchor: $stored->is_anchor,
             isBreak: $stored->is_break,

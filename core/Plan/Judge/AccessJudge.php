@@ -47,6 +47,7 @@ final class AccessJudge
     /** @param  non-empty-list<AccessWindow>  $zone */
     private static function judge(PlannedDay $day, Segment $segment, string $lane, array $zone): ?Verdict
     {
+        $where = ucfirst($zone[0]->spotId === null ? (string) $segment->setting->placeName : (string) $segment->setting->name());
         $mine = array_values(array_filter($zone, static fn (AccessWindow $w): bool => $w->isFor($lane)));
         if ($mine === []) {
             $passes = implode(' or ', array_unique(array_map(static fn (AccessWindow $w): string => $w->pass, $zone)));
@@ -54,7 +55,7 @@ final class AccessJudge
             return Verdict::stop(
                 'plan.no-pass',
                 ucfirst(Lane::person($lane))." has no pass for {$segment->title}.",
-                "{$segment->setting->placeName} opens with {$passes} only: ask for another pass, or give the segment to who has one.",
+                "{$where} opens with {$passes} only: ask for another pass, or give the segment to who has one.",
             );
         }
         $best = null;
@@ -86,8 +87,8 @@ final class AccessJudge
         return Verdict::stop(
             'plan.zone-closed',
             $isEarly
-                ? "{$segment->setting->placeName} is not open yet when {$segment->title} starts."
-                : "{$segment->setting->placeName} closes before {$segment->title} is over.",
+                ? "{$where} is not open yet when {$segment->title} starts."
+                : "{$where} closes before {$segment->title} is over.",
             $because,
             ['missing_minutes' => $missing],
             $remedy,

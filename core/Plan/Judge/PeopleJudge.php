@@ -34,9 +34,9 @@ final class PeopleJudge
 
     private static function between(PlannedDay $day, string $person, Segment $before, Segment $after): ?Verdict
     {
-        [$from, $to] = [$before->setting->placeId, $after->setting->placeId];
-        $isElsewhere = $from !== null && $to !== null && $from !== $to;
-        $way = $isElsewhere ? $day->likelyWay((int) $from, (int) $to) : 0;
+        [$from, $to] = [$day->siteOf($before), $day->siteOf($after)];
+        $isElsewhere = $from !== null && $to !== null && $from->key() !== $to->key();
+        $way = $day->likelyWay($from, $to);
         $gap = intdiv($after->startsAt - $before->endsAt(), 60);
         // Two photographers may have one person at one place at one time.
         if ($gap >= $way || (! $isElsewhere && $gap < 0 && $before->lane !== $after->lane)) {
@@ -50,7 +50,7 @@ final class PeopleJudge
                 )}".
                     ($way > 0 ? ", and the way takes {$way} min" : '').
                     ": {$short} min are missing."
-                : "{$gap} min lie between, and the way to {$after->setting->placeName} takes {$way} min: {$short} min are missing.";
+                : "{$gap} min lie between, and the way to {$after->setting->name()} takes {$way} min: {$short} min are missing.";
 
         return Verdict::stop(
             'plan.person-twice',

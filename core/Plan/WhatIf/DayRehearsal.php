@@ -143,8 +143,8 @@ final class DayRehearsal
         $stretches = [];
         $place = null;
         foreach ($this->segments as $s) {
-            $way = $place === null || $s->setting->placeId === null ? 0 : $this->day->likelyWay($place, $s->setting->placeId);
-            $place = $s->setting->placeId ?? $place;
+            $way = $this->day->likelyWay($place, $this->day->siteOf($s));
+            $place = $this->day->siteOf($s) ?? $place;
             $start = DayPasses::minute($this->day, $s->startsAt) - ($s->id === $earlierId ? self::BUFFER_MINUTES : 0);
             $stretches[] = new Stretch("way to {$s->id}", $way, $way, $way);
             $stretches[] = new Stretch(

@@ -144,7 +144,7 @@ final class LateLane
     {
         $setup = $s->wants->setupMinutes;
         $value = $s->wants->worth ?? $s->priority->value();
-        $place = $s->setting->placeId === null ? null : (string) $s->setting->placeId;
+        $place = $this->day->siteOf($s)?->key();
         $held = $this->held[$s->id] ?? null;
         if ($held !== null) {
             return new Rest(

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\Plan\DayPasses;
+use NorthSatchel\Plan\Gates;
+use NorthSatchel\Plan\Handover;
 use NorthSatchel\Plan\Judge\AccessJudge;
 use NorthSatchel\Plan\Judge\AccessWindow;
 use NorthSatchel\Plan\Judge\ChainJudge;
@@ -20,6 +22,7 @@ use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Setting;
+use NorthSatchel\Plan\Site;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
 use NorthSatchel\Sky\GeoPoint;
@@ -219,7 +222,7 @@ final class JudgesTest extends TestCase
             self::segment(1, '10:00', 30),
             self::segment(2, '11:30', 30, ['setupMinutes' => 25], self::FIELD, isAnchor: true),
         ]);
-        $gated = new PlannedDay($day->day, $day->segments, $day->travels, [], null, [self::FIELD => 6]);
+        $gated = new PlannedDay($day->day, $day->segments, $day->travels, [], null, new Gates([self::FIELD => 6]));
         $passes = DayPasses::of($gated);
         // 11:30 less 25 of setting up, 20 of way and 6 of gates.
         $this->assertSame([2 => self::at('10:39')], $passes->leaveBy());
@@ -228,6 +231,36 @@ final class JudgesTest extends TestCase
         $this->assertSame(9, $gated->handovers()[0]->slackMinutes());
         $late = self::day([self::segment(1, '10:00', 30), self::segment(2, '10:40', 30, ['setupMinutes' => 25])]);
         $this->assertStringContainsString('Setting up takes 25 min, and only 10 min', (string) PlanJudge::of($late)->worst()?->because);
+    }
+
+    public function test_stairs_to_a_spot_are_minutes_of_the_way_from_its_own_place_too(): void
+    {
+        $planned = self::day([
+            self::segment(1, '10:00', 30, place: self::FIELD),
+            self::segment(2, '10:35', 30, ['spotId' => 9], self::FIELD, isAnchor: true),
+            self::segment(3, '11:05', 30, ['spotId' => 9], self::FIELD),
+        ]);
+        $day = new PlannedDay($planned->day, $planned->segments, $planned->travels, [], null, new Gates([self::FIELD => 6], [9 => 8]));
+        // Already inside the gate of the field, so the stairs alone: 8 of the 5 minutes between; none for who stays up there.
+        $this->assertSame([-3, 0], array_map(static fn (Handover $h): int => $h->slackMinutes(), $day->handovers()));
+        $this->assertSame([2 => self::at('10:27')], DayPasses::of($day)->leaveAt());
+        $this->assertStringContainsString('takes 8 min, 8 of them gates and stairs', (string) PlanJudge::of($day)->worst()?->because);
+        $this->assertSame(14, $day->likelyWay(new Site(self::TOWN), new Site(self::FIELD, 9)) - $planned->likelyWay(new Site(self::TOWN), new Site(self::FIELD)));
+    }
+
+    public function test_nobody_is_told_when_to_leave_for_a_way_of_unknown_length_or_later_than_works(): void
+    {
+        $unknown = self::day([self::segment(1, '10:00', 30), self::segment(2, '11:30', 30, place: 77, isAnchor: true)]);
+        $this->assertSame([[], []], [DayPasses::of($unknown)->leaveAt(), DayPasses::of($unknown)->leaveBy()]);
+        // 40 min at the field are planned to end at 11:10, ten minutes into what cannot move: who leaves as planned is late.
+        $tight = self::day([
+            self::segment(1, '09:00', 30),
+            self::segment(2, '10:30', 40, place: self::FIELD),
+            self::segment(3, '11:00', 30, place: self::FIELD, isAnchor: true),
+        ]);
+        $passes = DayPasses::of($tight);
+        $this->assertSame([2 => self::at('10:00')], $passes->leaveBy());
+        $this->assertSame($passes->leaveBy(), $passes->leaveAt());
     }
 
     public function test_what_two_do_together_stands_in_both_lanes_and_binds_both(): void

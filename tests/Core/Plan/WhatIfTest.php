@@ -8,6 +8,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Site;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
@@ -240,8 +241,8 @@ final class WhatIfTest extends TestCase
         $points = [7 => GeoPoint::of(59.3, 18.1), 8 => GeoPoint::of(59.4, 18.1)];
         $day = new PlannedDay(self::local(), [], new Travels([]), $points, null);
         // 11.1 km (a tenth of a degree of latitude), a third more by road, 50 km/h, five minutes to park
-        $this->assertEqualsWithDelta(((11.12 * 1.3) / 50) * 60 + 5, $day->likelyWay(7, 8), 1.0);
-        $this->assertSame(0, $day->likelyWay(7, 9));
+        $this->assertEqualsWithDelta(((11.12 * 1.3) / 50) * 60 + 5, $day->likelyWay(new Site(7), new Site(8)), 1.0);
+        $this->assertSame(0, $day->likelyWay(new Site(7), new Site(9)));
     }
 
     public function test_the_rehearsal_finds_the_thin_anchor_and_the_buffer_that_helps(): void
