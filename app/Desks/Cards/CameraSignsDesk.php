@@ -73,7 +73,8 @@ final class CameraSignsDesk
     {
         $sheet = self::sheet($job);
         $slots = $this->cards->slots($job);
-        $indexed = self::indexed(array_values($job->packing->map(static fn ($p): ?string => $p->item->body?->serial)->filter()->all()));
+        $serials = array_values($job->packing->map(static fn ($p): ?string => $p->item->body?->serial)->filter()->all());
+        $indexed = self::indexed($serials, new \DateTimeZone($job->place->timezone));
         $verdicts = [];
         foreach ($job->packing as $entry) {
             $body = $entry->item->body;
@@ -121,9 +122,9 @@ final class CameraSignsDesk
      * The newest of each body that were indexed, in the order in which it took them.
      *
      * @param  list<string>  $serials
-     * @return array<string, list<ExposedFrame>> by serial
+     * @return array<string, list<ExposedFrame>> by serial, times in the zone of the job
      */
-    private static function indexed(array $serials): array
+    private static function indexed(array $serials, \DateTimeZone $zone): array
     {
         $query = null;
         foreach ($serials as $serial) {
@@ -137,7 +138,9 @@ final class CameraSignsDesk
         }
         $frames = [];
         foreach ($query?->get()->sortBy([['taken_at', 'asc'], ['id', 'asc']]) ?? [] as $f) {
-            $frames[(string) $f->body_serial][] = new ExposedFrame(gmdate('H:i', (int) $f->taken_at), $f->shutter_s, $f->f_number, $f->iso);
+            $frames[(string) $f->body_serial][] = new ExposedFrame(
+                (new \DateTimeImmutable('@'.$f->taken_at))->setTimezone($zone)->format('H:i'),
+                $f->shutter_s, $f->f_number, $f->iso);
         }
 
         return $frames;

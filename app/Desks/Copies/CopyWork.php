@@ -175,7 +175,7 @@ final class CopyWork
         );
     }
 
-    /** @return array<string, string> for bag-info.txt: the body, and when its clock says that the frames were taken */
+    /** @return array<string, string> for bag-info.txt: the body, and when its clock says that the frames were taken, in UTC */
     private function shotWith(int $cardId, int $fill, ?int $bodyId): array
     {
         $body = $bodyId === null ? null : Body::query()->with('item')->find($bodyId);
@@ -185,7 +185,7 @@ final class CopyWork
             ->selectRaw('min(taken_at) as first, max(taken_at) as last')
             ->toBase()
             ->first();
-        $at = static fn (mixed $s): string => gmdate('Y-m-d\TH:i:s', (int) $s);
+        $at = static fn (mixed $s): string => gmdate('Y-m-d\TH:i:s\Z', (int) $s);
 
         return array_filter([
             'Camera-Body' => $body === null ? '' : "{$body->item->label}, serial {$body->serial}",

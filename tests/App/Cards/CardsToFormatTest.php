@@ -137,7 +137,7 @@ final class CardsToFormatTest extends TestCase
         $info = (string) file_get_contents($bags[0].'/bag-info.txt');
         $this->assertStringContainsString('Card-Label: S01', $info);
         $this->assertMatchesRegularExpression('/^Camera-Body: Body A, serial OV\d+\r?$/m', $info);
-        $this->assertMatchesRegularExpression('/^Camera-Clock-First: \d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\r?$/m', $info);
+        $this->assertMatchesRegularExpression('/^Camera-Clock-First: \d{4}-\d\d-\d\dT\d\d:\d\d:\d\dZ\r?$/m', $info);
         $this->assertSame($this->contentsOf((string) $this->card('S01')->folder), $this->contentsOf($bags[0].'/data'));
         $this->assertSame(Frame::query()->count() * 2, DB::table('copies')->count());
     }

@@ -10,6 +10,7 @@ use App\Desks\Kit\KitDesk;
 use App\Devices\Devices;
 use App\Devices\StandIn\Exposure;
 use App\Models\Brief\Job;
+use App\Models\Cards\Frame;
 use App\Models\Kit\Bag;
 use App\Models\Kit\Card;
 use App\Models\Kit\Item;
@@ -245,6 +246,28 @@ final class KitWorkTest extends TestCase
             'slowest',
             'smallest',
         ]);
+    }
+
+    public function test_the_time_of_an_indexed_frame_is_that_of_the_job_s_zone(): void
+    {
+        $this->post('/jobs/1/tests/sheet', ['slowest' => '125']);
+        $job = Job::query()->findOrFail(1);
+        $zone = new \DateTimeZone($job->place->timezone);
+        $at = new \DateTimeImmutable("{$job->date} 22:10", $zone);
+        $this->assertNotSame(0, $zone->getOffset($at), 'in UTC this test would prove nothing');
+        // Where a card in the body has frames, those count: then the newest that were indexed do not.
+        array_map(unlink(...), glob(config('satchel.standins').'/cards/*/DCIM/*/*') ?: []);
+        Frame::query()->forceCreate([
+            'card_id' => Card::query()->where('item_id', self::item('S03')->id)->value('id'),
+            'fill' => 1,
+            'path' => 'DCIM/100OSTVA/OSTV0001.DNG',
+            'bytes' => 1,
+            'modified_at' => $at->getTimestamp(),
+            'body_serial' => self::item('Body B')->load('body')->body?->serial,
+            'taken_at' => $at->getTimestamp(),
+            'shutter_s' => 1 / 30,
+        ]);
+        $this->get('/jobs/1/tests')->assertSee('Body B: the shutter is slower than planned.')->assertSee('Its last frame at 22:10');
     }
 
     private static function folder1(string $label): string
