@@ -63,7 +63,13 @@ final class BundleTables
                 ['job_id' => 'jobs', 'place_id' => 'places', 'spot_id' => 'spots'],
                 ['hidden_from', 'people', 'also_lanes'],
             ),
-            new BundleTable('shot_lines', $of('shot_lines'), ['job_id' => 'jobs', 'segment_id' => 'segments'], ['hidden_from', 'people']),
+            new BundleTable(
+                'shot_lines',
+                $of('shot_lines'),
+                ['job_id' => 'jobs', 'segment_id' => 'segments'],
+                ['hidden_from', 'people'],
+                later: ['owed_group_id' => 'formal_groups'],
+            ),
             new BundleTable('people', $of('people'), ['job_id' => 'jobs']),
             new BundleTable(
                 'formal_groups',

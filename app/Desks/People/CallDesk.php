@@ -131,7 +131,7 @@ final class CallDesk
     }
 
     /**
-     * The groups still owed become shots of a later segment, with their minutes.
+     * The groups still owed become shots of a later segment, with their minutes; those that are shots of one already move there.
      *
      * @return int how many
      */
@@ -141,7 +141,14 @@ final class CallDesk
         foreach ($calling->left() as $id) {
             $group = $calling->group($id);
             $count = count($group->people);
+            $line = $job->shotLines->firstWhere('owed_group_id', $id);
+            if ($line !== null) {
+                $this->shots->moveTo($line, $segment);
+
+                continue;
+            }
             $this->shots->add($segment, [
+                'owed_group_id' => $id,
                 'what' => mb_substr("Owed: {$group->title}", 0, 160),
                 'priority' => $group->priority->value,
                 'minutes' => (int) ceil(Pace::minutes($count) + 1),

@@ -7,6 +7,7 @@ namespace App\Desks\Plan;
 use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
+use App\Models\Plan\AccessWindow;
 use App\Models\Plan\Segment as StoredSegment;
 use App\Models\Plan\Travel;
 use Illuminate\Support\Collection;
@@ -105,14 +106,15 @@ final class PlanDesk
         $passes = DayPasses::of($this->day($job, $number));
         $leave = $passes->leaveAt();
         $latest = $passes->leaveBy();
+        $done = OwedShots::done($job);
         $rows = [];
         foreach ($job->segments->where('day', $number)->sortBy([['start_clock', 'asc'], ['lane', 'asc'], ['id', 'asc']]) as $segment) {
             $start = $day->instantOf(ClockTime::of($segment->start_clock));
             $at = $start;
             $shots = [];
             foreach ($segment->shotLines as $line) {
-                $shots[] = new PlannedLine($line, $day->face($at));
-                $at += $line->minutes * 60;
+                $shots[] = new PlannedLine($line, $day->face($at), in_array($line->id, $done, true));
+                $at += in_array($line->id, $done, true) ? 0 : $line->minutes * 60;
             }
             $rows[] = new PlanRow(
                 segment: $segment,
@@ -192,6 +194,8 @@ final class PlanDesk
     private function build(Job $job, int $number): PlannedDay
     {
         $day = JobDay::of($job, $number);
+        $done = OwedShots::done($job);
+        $namesSpots = $job->accessWindows->contains(static fn (AccessWindow $w): bool => $w->spot_id !== null);
         $segments = [];
         $points = [];
         foreach ($job->segments->where('day', $number) as $stored) {
@@ -199,7 +203,7 @@ final class PlanDesk
             if ($place !== null && ($point = JobDay::pointOf($place)) !== null) {
                 $points[$place->id] = $point;
             }
-            $segments[] = SegmentReader::read($stored, $day);
+            $segments[] = SegmentReader::read($stored, $day, $done, $namesSpots);
         }
         $point = JobDay::pointOf($job->place);
         $gates = [];

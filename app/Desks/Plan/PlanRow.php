@@ -27,7 +27,7 @@ final readonly class PlanRow
 
     public function shotMinutes(): int
     {
-        return (int) $this->segment->shotLines->sum('minutes');
+        return array_sum(array_map(static fn (PlannedLine $shot): int => $shot->isDone ? 0 : $shot->line->minutes, $this->shots));
     }
 
     /** @return list<string> what is said of it in a line: who, where, in which light, with whom */

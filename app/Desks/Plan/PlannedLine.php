@@ -9,7 +9,7 @@ use App\Models\Plan\ShotLine;
 /** A shot as the plan lists it, with the time that its segment gives it. */
 final readonly class PlannedLine
 {
-    public function __construct(public ShotLine $line, public string $at) {}
+    public function __construct(public ShotLine $line, public string $at, public bool $isDone = false) {}
 
     /** @return list<string> */
     public function facts(): array
@@ -18,6 +18,7 @@ final readonly class PlannedLine
 
         return array_values(
             array_filter([
+                $this->isDone ? 'shot already' : '',
                 "{$l->minutes} min",
                 "{$l->frames} frames",
                 $l->focal_mm ? "{$l->focal_mm} mm" : '',

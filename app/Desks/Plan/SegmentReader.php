@@ -17,7 +17,11 @@ use NorthSatchel\Time\Priority;
 /** From a stored segment to the core's, in this one place. */
 final class SegmentReader
 {
-    public static function read(StoredSegment $stored, LocalDay $day): Segment
+    /**
+     * @param  list<int>  $done  ids of shots that are taken already: they want no minutes any more
+     * @param  bool  $namesSpots  where a spot has a way or hours of its own, findings name it
+     */
+    public static function read(StoredSegment $stored, LocalDay $day, array $done = [], bool $namesSpots = false): Segment
     {
         return new Segment(
             id: $stored->id,
@@ -31,11 +35,11 @@ final class SegmentReader
                 $stored->place?->name,
                 $stored->is_outdoor,
                 $stored->shotLines->contains('light', 'flash'),
-                $stored->spot_id === null ? null : $stored->place?->spots->find($stored->spot_id)?->name,
+                $namesSpots && $stored->spot_id !== null ? $stored->place?->spots->find($stored->spot_id)?->name : null,
             ),
             isAnchor: $stored->is_anchor,
             isBreak: $stored->is_break,
-            shotMinutes: (int) $stored->shotLines->sum('minutes'),
+            shotMinutes: (int) $stored->shotLines->whereNotIn('id', $done)->sum('minutes'),
             give: new Give(
                 shortMinutes: $stored->short_minutes,
                 lowMinutes: $stored->low_minutes,

@@ -27,6 +27,7 @@ final class SheetDesk
         for ($number = 0; $number < JobDay::count($job); $number++) {
             $leave += DayPasses::of($this->plan->day($job, $number))->leaveAt();
         }
+        $done = OwedShots::done($job);
         $rows = [];
         foreach ($job->segments as $segment) {
             $day = JobDay::of($job, $segment->day);
@@ -42,8 +43,9 @@ final class SheetDesk
                     self::audiences($line->hidden_from),
                     self::cue($line),
                     $line->prompt,
+                    in_array($line->id, $done, true),
                 );
-                $at += $line->minutes * 60;
+                $at += in_array($line->id, $done, true) ? 0 : $line->minutes * 60;
             }
             $rows[] = new SheetRow(
                 id: $segment->id,
@@ -88,7 +90,7 @@ final class SheetDesk
             ];
             $lines[] = [...$cells, '', ''];
             foreach ($row->shots as $shot) {
-                $lines[] = [...$cells, $shot->what, $shot->at];
+                $lines[] = [...$cells, $shot->what.($shot->isDone ? ' (shot already)' : ''), $shot->at];
             }
         }
 

@@ -35,6 +35,13 @@ final class ShotDesk
             ->create([...$fields, 'job_id' => $segment->job_id, 'position' => 1 + (int) $segment->shotLines()->max('position')]);
     }
 
+    public function moveTo(ShotLine $line, Segment $segment): void
+    {
+        if ($line->segment_id !== $segment->id) {
+            $line->update(['segment_id' => $segment->id, 'position' => 1 + (int) $segment->shotLines()->max('position')]);
+        }
+    }
+
     /** @param  array<string, mixed>  $fields */
     public function addFree(Job $job, array $fields): ShotLine
     {

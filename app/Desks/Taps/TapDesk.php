@@ -127,7 +127,7 @@ final class TapDesk
         $this->logs = [];
     }
 
-    private static function tap(TapRecord $record): Tap
+    public static function tap(TapRecord $record): Tap
     {
         return new Tap($record->id, $record->kind, (float) $record->made_at->format('U.v'), $record->on);
     }

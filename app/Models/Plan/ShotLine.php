@@ -30,6 +30,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int|null $cue_seconds
  * @property string|null $prompt
  * @property string|null $notes
+ * @property int|null $owed_group_id  the family group that it owes
  * @property-read Segment|null $segment
  */
 final class ShotLine extends Model

@@ -18,5 +18,6 @@ final readonly class SheetShot
         public array $hiddenFrom = [],
         public ?string $cue = null,
         public ?string $prompt = null,
+        public bool $isDone = false,
     ) {}
 }

@@ -4,7 +4,7 @@
 <div class="flex flex-wrap items-center gap-x-3">
     <span class="figures font-semibold">{{ $shot->at }}</span>
     <span class="priority {{ $line->priority }}">{{ $line->priority }}</span>
-    <span>{{ $line->what }}</span>
+    <span>@if ($shot->isDone)<s>{{ $line->what }}</s>@else{{ $line->what }}@endif</span>
     <span class="figures text-faint">{{ implode(' · ', $shot->facts()) }}</span>
     @if ($isOpen)
         <span class="ml-auto flex">

@@ -52,7 +52,12 @@
                             @foreach ($row->shots as $shot)
                                 <div class="sheet-shot"><span class="box" aria-hidden="true"></span><span
                                         class="figures">{{ $shot->at }}</span>
-                                    {{ $shot->what }}{{ $shot->priority === 'must' ? ', must' : '' }}@if ($shot->cue)
+                                    @if ($shot->isDone)
+                                        <s>{{ $shot->what }}</s> (shot already)
+                                    @else
+                                        {{ $shot->what }}{{ $shot->priority === 'must' ? ', must' : '' }}
+                                    @endif
+                                    @if ($shot->cue)
                                         <i>({{ $shot->cue }}; ready?)</i>
                                         @endif @if ($shot->prompt)
                                             “{{ $shot->prompt }}”

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App\People;
 
+use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Brief\Person;
 use App\Models\People\FormalGroup;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use Illuminate\Http\UploadedFile;
+use NorthSatchel\Taps\TapKind;
 use Tests\App\TestCase;
 
 /** Groups pinned, dragged, split and merged; what is owed; the family as a table. */
@@ -84,6 +86,28 @@ final class GroupWorkTest extends TestCase
         $line = ShotLine::query()->where('what', 'Owed: Everybody, without Gunvor')->firstOrFail();
         $this->assertCount(27, $line->people ?? []);
         $this->post('/jobs/1/call/owed', ['segment' => Segment::query()->where('job_id', 2)->value('id')])->assertNotFound();
+    }
+
+    public function test_an_owed_group_is_owed_once_and_struck_out_wherever_it_stands_once_it_is_shot(): void
+    {
+        $dinner = Segment::query()->where('title', 'Dinner and speeches')->firstOrFail();
+        $dance = Segment::query()->where('title', 'First dance and the floor')->firstOrFail();
+        $this->post('/jobs/1/call/owed', ['segment' => $dinner->id]);
+        $owed = static fn (int $segment): int => ShotLine::query()->where('segment_id', $segment)->where('what', 'like', 'Owed:%')->count();
+        $before = $this->get('/jobs/1/sheets/lead')->assertDontSee('<s>', false)->assertSee('Owed: Everybody, without Gunvor');
+        $before->assertDontSee('shot already');
+        $group = self::group('Everybody, without Gunvor');
+        app(TapDesk::class)->press(TapKind::Shot, ['job' => 1, 'group' => $group->id]);
+        foreach (['/jobs/1/sheets/lead', "/jobs/1/plan?open={$dinner->id}"] as $page) {
+            $this->get($page)->assertSee('<s>Owed: Everybody, without Gunvor</s>', false)->assertSee('shot already');
+        }
+        $this->assertStringContainsString('Owed: Everybody, without Gunvor (shot already)', (string) $this->get('/jobs/1/table/lead')->getContent());
+        // What is still owed moves on; what was shot stays where it is struck out.
+        $this->post('/jobs/1/call/owed', ['segment' => $dance->id])->assertSessionHas(
+            'said',
+            '22 owed groups are shots of First dance and the floor now.',
+        );
+        $this->assertSame([1, 22], [$owed($dinner->id), $owed($dance->id)]);
     }
 
     public function test_the_family_goes_out_and_comes_in_as_a_table_whole_or_not_at_all(): void

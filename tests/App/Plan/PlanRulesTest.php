@@ -126,6 +126,13 @@ final class PlanRulesTest extends TestCase
             ->assertSee('The ledge closes before Ledge is over')
             ->assertSee('Start it 30 min earlier');
         $this->delete('/access/'.AccessWindow::query()->firstOrFail()->id);
+        $lamp = $ledge->spots()->create(['name' => 'the lamp room']);
+        Segment::query()
+            ->where('title', 'Ledge')
+            ->update(['spot_id' => $lamp->id]);
+        $this->post("/jobs/{$this->job->id}/access", [...$pass, 'spot_id' => $lamp->id])->assertSessionHasNoErrors();
+        $this->get("/jobs/{$this->job->id}/plan")->assertSee('The lamp room, The ledge closes before Ledge is over');
+        $this->delete('/access/'.AccessWindow::query()->firstOrFail()->id);
         $this->get("/jobs/{$this->job->id}/plan")->assertDontSee('closes before Ledge');
 
         $this->post("/jobs/{$this->job->id}/separations", ['first' => 'Maj', 'second' => 'Maj'])->assertSessionHasErrors('second');
