@@ -45,7 +45,7 @@ final readonly class KitChoice
         $ids = self::gearIds($first);
         $chosen = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $ids, true)));
         $of = static fn (GearKind $kind): array => array_values(array_filter($chosen, static fn (Gear $g): bool => $g->kind === $kind));
-        $shared = DealtBodies::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs));
+        $shared = DealtBodies::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs), count($work->remotes));
         $alone = DealtBodies::alone($of(GearKind::Body), array_map(static fn (BodyWork $s): int => $s->body->id, $shared), $work->remotes);
         $budgets = BudgetNeeds::of($shared, $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->pops, $shelf, $alone, $work->usual);
         $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));

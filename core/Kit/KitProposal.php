@@ -125,6 +125,7 @@ final readonly class KitProposal
         $looked = Looked::at(count($this->chosen), 'thing');
         $finding = ($looked->words ?? 'Nothing').', '.PackJudge::kg($this->grams).'.';
         $isWhole = $verdicts === [];
+        $isAsked = array_filter($this->needs, static fn (Need $n): bool => $n->isForPictures()) !== [];
 
         return [
             ...$verdicts,
@@ -133,6 +134,11 @@ final readonly class KitProposal
                     'kit.proposal-none',
                     'Nothing is proposed.',
                     'The plan asks for nothing that is on the shelf: write segments with their shots, and put the gear on the shelf.',
+                ),
+                ! $isAsked => Verdict::mind(
+                    'kit.proposal-none',
+                    "{$finding} That is no kit yet.",
+                    'No segment asks for a picture: this is only what every job wants. Write segments with their shots, and ask again.',
                 ),
                 $this->isOptimal && $isWhole => Verdict::fine(
                     'kit.proposal',

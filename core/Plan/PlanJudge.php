@@ -94,7 +94,9 @@ final class PlanJudge
                 "{$after->title} cannot move, and only {$h->slackMinutes()} min of slack lie before it.",
                 "{$before->title} ends at {$day->day->face($before->endsAt())}, it starts at {$day->day->face($after->startsAt)}".
                     ($h->travelMinutes > 0
-                        ? "; leave by {$leave}, the way takes {$h->travelMinutes} min".self::gates($h).($setup > 0 ? " and setting up {$setup}." : '.')
+                        ? "; leave by {$leave}, the way takes {$h->travelMinutes} min".
+                            self::gates($h).
+                            ($setup > 0 ? " and setting up {$setup}." : '.')
                         : ($setup > 0
                             ? "; setting up takes {$setup} min."
                             : ', at the same place.')),

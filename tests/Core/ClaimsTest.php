@@ -207,6 +207,12 @@ final class ClaimsTest extends TestCase
         $of = static fn (Need ...$needs): KitProposal => KitProposal::of([$body], new PlannedWork(array_values($needs), [], 0, 0.0, 20.0));
         $code = static fn (Need ...$needs): string => array_reverse($of(...$needs)->verdicts())[0]->code;
         $this->assertSame('kit.proposal-none', $code());
+        $reader = new Gear(2, 'Reader', GearKind::Reader);
+        $house = new Need('reader', NeedWhat::Reader, 1, Priority::Must, false, 'a card reader', '');
+        $empty = KitProposal::of([$body, $reader], new PlannedWork([$house], [], 0, 0.0, 20.0))->verdicts();
+        $this->assertNothingFine($empty, 'a reader is no kit for a day of which nothing is planned');
+        $this->assertSame('kit.proposal-none', $empty[0]->code);
+        $this->assertNothingFine((new LossReport([$reader, new Gear(3, 'Reader 2', GearKind::Reader)], [], [$house]))->verdicts());
         $this->assertSame('kit.proposal', $code($need(1)));
         $this->assertSame('kit.proposal-part', $code($need(2)));
     }

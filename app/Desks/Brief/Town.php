@@ -29,6 +29,24 @@ final readonly class Town
         return implode(', ', array_filter([$this->name, $this->region === $this->name ? '' : $this->region, $this->countryName()]));
     }
 
+    /**
+     * Two that would read alike are told with their coordinates, which can be typed.
+     *
+     * @param  list<Town>  $towns
+     */
+    public static function told(array $towns): string
+    {
+        $often = array_count_values(array_map(static fn (self $t): string => $t->words(), $towns));
+
+        return implode(
+            '; ',
+            array_map(
+                static fn (self $t): string => $often[$t->words()] === 1 ? $t->words() : sprintf('%s (%.2F, %.2F)', $t->words(), $t->lat, $t->lng),
+                $towns,
+            ),
+        );
+    }
+
     public function point(): GeoPoint
     {
         return GeoPoint::of($this->lat, $this->lng);

@@ -164,7 +164,7 @@ final class KitDesk
             $job,
             "proposal-{$school->value}-".($limitG ?? 'any'),
             fn (): KitProposal => KitProposal::of(
-                array_values($this->items->gear()),
+                $this->needs->stays($job),
                 $this->needs->work($job),
                 $school,
                 $limitG,

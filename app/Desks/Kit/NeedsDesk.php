@@ -168,15 +168,15 @@ final class NeedsDesk
             ->pluck('item_id')
             ->all();
 
+        return array_values(array_filter($this->stays($job), static fn (Gear $g): bool => ! in_array($g->id, $taken, true)));
+    }
+
+    /** @return list<Gear> on the shelf, without what is due back before the job is over: that does not come along */
+    public function stays(Job $job): array
+    {
         $last = JobDay::of($job, JobDay::count($job) - 1)->date;
 
-        // What is due back before the job is over does not come along.
-        return array_values(
-            array_filter(
-                $this->shelf->gear(),
-                static fn (Gear $g): bool => ! in_array($g->id, $taken, true) && ($g->dueOn === null || $g->dueOn > $last),
-            ),
-        );
+        return array_values(array_filter($this->shelf->gear(), static fn (Gear $g): bool => $g->dueOn === null || $g->dueOn > $last));
     }
 
     public static function hours(Job $job): float

@@ -216,7 +216,9 @@ final class PlanDesk
             }
         }
 
-        return new PlannedDay($day, $segments, $this->travels(), $points, $point === null ? null : SunDay::of($point, $day), new Gates($gates, $upTo));
+        $sun = $point === null ? null : SunDay::of($point, $day);
+
+        return new PlannedDay($day, $segments, $this->travels(), $points, $sun, new Gates($gates, $upTo));
     }
 
     private function travels(): Travels

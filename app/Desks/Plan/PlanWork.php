@@ -77,11 +77,11 @@ final class PlanWork
     /**
      * Lays a template's day onto the plan, all of it or nothing; what is planned already stays.
      *
-     * @return int how many of its segments found no room
+     * @return list<string> titles of those that found no room in the covered hours
      *
      * @throws ValidationException
      */
-    public function fillIn(Job $job, DayTemplate $template, string $first, string $second, int $day = 0, bool $isBeside = false): int
+    public function fillIn(Job $job, DayTemplate $template, string $first, string $second, int $day = 0, bool $isBeside = false): array
     {
         $there = $job->segments->where('day', $day)->count();
         if ($there > 0 && ! $isBeside) {
@@ -142,7 +142,10 @@ final class PlanWork
             }
         });
 
-        return $template->size() - count($segments);
+        $laid = array_count_values(array_column($segments, 'title'));
+        $all = array_count_values($template->titles());
+
+        return array_keys(array_filter($all, static fn (int $n, string $title): bool => $n > ($laid[$title] ?? 0), ARRAY_FILTER_USE_BOTH));
     }
 
     private function refuseSkippedTime(Job $job, int $day, string $clock, string $field): void

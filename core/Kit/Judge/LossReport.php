@@ -128,7 +128,8 @@ final class LossReport
             );
         }
         $musts = array_filter($this->byId, static fn (Need $n): bool => $n->isMust());
-        $looked = $musts === [] ? null : Looked::at(count($this->bag), 'thing');
+        $isAsked = array_filter($musts, static fn (Need $n): bool => $n->isForPictures()) !== [];
+        $looked = ! $isAsked ? null : Looked::at(count($this->bag), 'thing');
         if ($looked !== null && $this->singlePoints() === [] && $this->unmet === []) {
             $verdicts[] = Verdict::fine(
                 'kit.survives',

@@ -59,14 +59,16 @@ final class DealtBodies
     }
 
     /**
-     * A lane's frames shared out among its bodies, where it is not known yet who carries which: one each, then a second one.
+     * A lane's frames shared out among its bodies, where it is not known yet who carries which: one each, then a second one; what is
+     * over hangs on the lead as a spare, with cards and cells of its own, as in the bag.
      *
      * @param  list<Gear>  $bodies
      * @param  array<string, int>  $framesByLane
      * @param  array<string, int>  $bodiesByLane  wanted
+     * @param  int  $alone  how many stand alone
      * @return list<BodyWork>
      */
-    public static function shared(array $bodies, array $framesByLane, array $bodiesByLane): array
+    public static function shared(array $bodies, array $framesByLane, array $bodiesByLane, int $alone = 0): array
     {
         $slots = [];
         for ($round = 1; $round <= 2; $round++) {
@@ -75,6 +77,9 @@ final class DealtBodies
                     $slots[] = $lane;
                 }
             }
+        }
+        for ($over = count($bodies) - count($slots) - $alone; $over > 0 && $bodiesByLane !== []; $over--) {
+            $slots[] = isset($bodiesByLane['lead']) ? 'lead' : (string) array_key_first($bodiesByLane);
         }
         $of = array_count_values($slots);
 

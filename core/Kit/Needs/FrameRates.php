@@ -18,8 +18,10 @@ final class FrameRates
     /** Frames an hour, by words in the title. */
     private const AN_HOUR = [
         ['/\b(?:break|meal for|rest|drive|travel|transfer|arriv|load|strike|pack|set up|rig|light(?:s|ing)? and)/iu', 0],
+        ['/\b(?:mount|send|wire|upload|caption|copy|copied|sign-off|take (?:the|down))/iu', 0],
         ['/\b(?:dance|dancing|party|floor|band|disco)/iu', 200],
-        ['/\b(?:match|race|game|heat|play|warm|concert|programme|award|podium|opening|finish)/iu', 240],
+        ['/\b(?:match|race|game|heat|play|warm|half|quarter|period|innings|final|kick|celebrat|finish)/iu', 240],
+        ['/\b(?:concert|programme|award|podium|opening)/iu', 240],
         ['/\b(?:group|famil|formal)/iu', 180],
         ['/\b(?:portrait|couple|first look|reveal)/iu', 160],
         ['/\b(?:ceremon|vow|church|chapel|service|prayer)/iu', 150],

@@ -60,6 +60,12 @@ final readonly class Need
         return $at[0];
     }
 
+    /** What only a planned picture asks for; readers, drives and the like are wanted by every job. */
+    public function isForPictures(): bool
+    {
+        return in_array($this->what, [NeedWhat::Body, NeedWhat::Reach, NeedWhat::Remote], true);
+    }
+
     public function isMust(): bool
     {
         return $this->priority === Priority::Must;
@@ -94,7 +100,7 @@ final readonly class Need
     public function toHire(): string
     {
         return match ($this->what) {
-            NeedWhat::Reach => 'a lens that gives '.$this->title,
+            NeedWhat::Reach => str_starts_with($this->title, 'a lens') ? $this->title : 'a lens that gives '.$this->title,
             NeedWhat::Light => 'a flash with '.$this->title,
             NeedWhat::Cell, NeedWhat::Charger => 'a '.$this->what->value.' of type '.($this->text('cell_type') ?: 'any'),
             NeedWhat::Tether => 'a cable for tethering',

@@ -7,8 +7,8 @@ namespace NorthSatchel\Kit\Needs;
 use NorthSatchel\Time\Priority;
 
 /**
- * The lenses that scenes usually want where no shot of theirs names a focal length (common practice, no source): a normal one for all,
- * and a longer one where one stays away from what happens.
+ * The lenses that scenes usually want where no shot of theirs names a focal length (common practice, no source): a normal one, a longer
+ * one where one stays away from what happens, and a long one where the action of a sport is across a field or the water.
  */
 final class SceneReach
 {
@@ -16,7 +16,11 @@ final class SceneReach
 
     private const LONG_MM = [85.0, 300.0];
 
-    private const FROM_AFAR = '/\b(?:ceremon|vow|church|chapel|speech|toast|portrait|award|podium|concert|programme|match|race|game|heat|play)/iu';
+    private const ACTION_MM = [200.0, 800.0];
+
+    private const ACTION = '/\b(?:match|race|game|heat|half|quarter|period|innings|final|kick|bout|regatta|finish|warm-?up)\b/iu';
+
+    private const FROM_AFAR = '/\b(?:ceremon|vow|church|chapel|speech|toast|portrait|award|podium|concert|programme|play|celebrat)/iu';
 
     /**
      * @param  list<PlannedStretch>  $stretches
@@ -31,11 +35,15 @@ final class SceneReach
                     array_filter($s->shots, static fn (PlannedShot $shot): bool => $shot->focalMm !== null) === [],
             ),
         );
-        $far = array_values(array_filter($open, static fn (PlannedStretch $s): bool => preg_match(self::FROM_AFAR, $s->title) === 1));
+        $is = static fn (PlannedStretch $s, string $words): bool => preg_match($words, $s->title) === 1;
+        $action = array_values(array_filter($open, static fn (PlannedStretch $s): bool => $is($s, self::ACTION)));
+        $near = array_values(array_filter($open, static fn (PlannedStretch $s): bool => ! $is($s, self::ACTION)));
+        $far = array_values(array_filter($open, static fn (PlannedStretch $s): bool => $is($s, self::FROM_AFAR)));
 
         return array_values(
             array_filter([
-                self::need('reach-normal', 'a lens from 24 to 60 mm', self::NORMAL_MM, $open, true),
+                self::need('reach-normal', 'a lens from 24 to 60 mm', self::NORMAL_MM, $near, true),
+                self::need('reach-action', 'a lens of 200 mm or more', self::ACTION_MM, $action, true),
                 self::need('reach-long', 'a lens of 85 mm or more', self::LONG_MM, $far, false),
             ]),
         );
@@ -65,7 +73,7 @@ final class SceneReach
             NeedWhat::Reach,
             NeedsTogether::atOnce($at, $priority),
             $priority,
-            false,
+            $priority === Priority::Must,
             $title,
             implode('; ', array_slice($words, 0, 3)).(count($words) > 3 ? ' and '.(count($words) - 3).' more' : '').
                 ': no shot there names a focal length, and this is usual.',

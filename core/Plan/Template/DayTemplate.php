@@ -12,6 +12,11 @@ use NorthSatchel\ImpossibleValue;
  */
 enum DayTemplate: string
 {
+    /** Anchors with room for everything before, between and after them: 15:00 and 22:00. */
+    private const ROOMY_FIRST = 900;
+
+    private const ROOMY_SECOND = 1320;
+
     case Wedding = 'wedding';
     case WeddingFirstLook = 'wedding-first-look';
     case StageEvent = 'stage-event';
@@ -67,12 +72,10 @@ enum DayTemplate: string
         return $segments;
     }
 
-    /** How many segments it has where there is room for all. */
-    public function size(): int
+    /** @return list<string> the titles of its segments where there is room for all */
+    public function titles(): array
     {
-        [$before, , $between, , $after] = TemplateBlocks::of($this);
-
-        return count($before) + count($between) + count($after) + 2;
+        return array_column($this->fill(self::ROOMY_FIRST, self::ROOMY_SECOND), 'title');
     }
 
     /**

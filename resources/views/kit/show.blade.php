@@ -81,7 +81,8 @@
         </table>
         @if ($losses->pairs !== [])
             <details class="mt-2">
-                <summary class="min-h-11 content-center">{{ count($losses->pairs) }} {{ count($losses->pairs) === 1 ? 'pair breaks' : 'pairs break' }} a must together
+                <summary class="min-h-11 content-center">{{ count($losses->pairs) }} 
+                    {{ count($losses->pairs) === 1 ? 'pair breaks' : 'pairs break' }} a must together
                 </summary>
                 <ul class="mt-1">
                     @foreach (array_slice($losses->pairs, 0, 40) as $pair)

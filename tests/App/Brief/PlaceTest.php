@@ -42,6 +42,12 @@ final class PlaceTest extends TestCase
         $this->make('Halle')->assertSessionHasErrors('where');
         $this->assertStringContainsString('Lower Saxony', (string) session('errors')?->first('where'));
         $this->get('/jobs/new')->assertSee('value="Halle"', false)->assertSee('Which of them');
+        $this->make('Lucerne')->assertSessionHasErrors('where');
+        $this->assertMatchesRegularExpression(
+            '/Lucerne, California, United States \(\d+\.\d\d, -\d+\.\d\d\); Lucerne, California/',
+            (string) session('errors')?->first('where'),
+            'two of one name are told apart',
+        );
         $this->make('Nowhere at all')->assertSessionHasErrors('where');
         $this->make('')->assertSessionHasErrors('timezone');
         $this->assertSame(0, Job::query()->count());

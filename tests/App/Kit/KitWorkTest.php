@@ -69,6 +69,35 @@ final class KitWorkTest extends TestCase
         $this->post('/jobs/1/packing/all', ['items' => '1;drop'])->assertSessionHasErrors('items');
     }
 
+    /** A match laid out from a template, its kit taken as proposed: nothing is left that the proposal could have known. */
+    public function test_a_proposal_that_is_taken_leaves_nothing_that_it_could_have_known(): void
+    {
+        $this->post('/jobs', [
+            'name' => 'Harbour cup',
+            'kind' => 'event',
+            'client' => 'Northbank rowing club',
+            'date' => '2031-05-22',
+            'covered_from' => '11:30',
+            'covered_to' => '19:30',
+            'place_name' => 'Regatta course',
+            'where' => '47.66, 9.18',
+            'temperature_c' => '24',
+        ])->assertSessionHasNoErrors();
+        $job = (int) Job::query()->max('id');
+        $this->get("/jobs/{$job}/kit/propose")->assertDontSee('Proven')->assertSee('That is no kit yet.');
+        $match = ['template' => 'match-day', 'first_anchor' => '13:00', 'second_anchor' => '15:30'];
+        $this->post("/jobs/{$job}/template", $match)->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job}/kit/propose")->assertSee('Hire or borrow 2 × a lens of 200 mm or more.')->assertDontSee('Proven');
+        self::item('Zoom 70–200')->update(['due_on' => null]);
+        $this->post("/jobs/{$job}/kit/propose", ['school' => 'lightest'])->assertSessionHasNoErrors();
+        $page = $this->get("/jobs/{$job}/kit")->assertSee('Zoom 70–200')->assertSee('The cards carry the planned frames.');
+        $page->assertDontSee('fall')->assertDontSee('If any of Cell')->assertDontSee('If Prime')->assertDontSee('due back before');
+        // The one long lens of the shelf has no spare: the proposal said so, and the bag says it too.
+        $page->assertSee('If Zoom 70–200 fails');
+        self::item('Zoom 70–200')->update(['due_on' => '2031-05-22']);
+        $this->get("/jobs/{$job}/kit/propose")->assertDontSee('<b>Zoom 70–200</b>', false);
+    }
+
     public function test_the_kit_is_proposed_with_reasons_and_taken(): void
     {
         $this->get('/jobs/1/kit/propose')

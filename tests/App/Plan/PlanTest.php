@@ -183,7 +183,12 @@ final class PlanTest extends TestCase
         $this->post('/jobs/1/template', $template)->assertSessionHasErrors('first_anchor');
         Job::query()->whereKey(1)->update(['covered_from' => '13:00']);
         $this->post('/jobs/1/template', $template)->assertSessionHasNoErrors();
-        $this->assertStringContainsString('did not fit into the covered hours', (string) session('said'));
+        $said = (string) session('said');
+        $this->assertStringContainsString('Left out, for want of room in the covered hours: ', $said);
+        $laid = Segment::query()->pluck('title')->all();
+        foreach (explode(', ', rtrim(explode('hours: ', $said)[1], '.')) as $title) {
+            $this->assertNotContains($title, $laid);
+        }
         $this->assertSame(0, Segment::query()->where('start_clock', '<', '13:00')->count());
         $this->assertSame(['second'], Segment::query()->where('title', 'Ceremony')->firstOrFail()->also_lanes);
         $count = Segment::query()->count();

@@ -73,7 +73,8 @@ final class EdgesTest extends TestCase
         $this->assertSame(['A 301'], $dealt(1, ['lead' => 2, 'second' => 1]), 'one body: the first has it');
         $this->assertSame(['A 301', 'B 100'], $dealt(2, ['lead' => 2, 'second' => 1]));
         $this->assertSame(['A 151', 'B 100', 'C 151'], $dealt(3, ['lead' => 2, 'second' => 1]));
-        $this->assertSame(['A 301', 'B 100'], $dealt(3, ['lead' => 1, 'second' => 1]), 'none is dealt that nobody wants');
+        $this->assertSame(['A 151', 'B 100', 'C 151'], $dealt(3, ['lead' => 1, 'second' => 1]), 'the spare has cards of its own');
+        $this->assertSame([], $dealt(3, []), 'nobody shoots');
         $this->assertSame([], DealtBodies::alone([], [], [new RemoteWork(1, 1.0)]));
     }
 

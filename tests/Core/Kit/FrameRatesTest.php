@@ -18,6 +18,10 @@ final class FrameRatesTest extends TestCase
     #[TestWith(['Ceremony', 40, 100])]
     #[TestWith(['Dinner and speeches', 60, 100])]
     #[TestWith(['Drive to the lake', 60, 0])]
+    #[TestWith(['Second half', 45, 180])]
+    #[TestWith(['Send pictures', 10, 0])]
+    #[TestWith(['Take the remotes down', 30, 0])]
+    #[TestWith(['Both cards copied', 20, 0])]
     #[TestWith(['Something else', 30, 40])]
     public function test_what_a_scene_usually_takes(string $title, int $minutes, int $frames): void
     {

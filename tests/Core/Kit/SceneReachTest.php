@@ -42,6 +42,11 @@ final class SceneReachTest extends TestCase
     public function test_scenes_that_name_no_lens_want_the_usual_ones(): void
     {
         $this->assertSame(['must reach-normal', 'should reach-long'], self::ids(self::stretch('Ceremony')));
+        $this->assertSame(['must reach-action'], self::ids(self::stretch('First half')), 'across a field a normal lens shows ants');
+        $this->assertTrue(SceneReach::needs([self::stretch('Heat 3')])[0]->wantsSpare, 'a must on one lens has a spare');
+        $this->assertFalse(SceneReach::needs([self::stretch('Heat 3', priority: Priority::Nice)])[0]->wantsSpare);
+        $this->assertFalse(SceneReach::needs([self::stretch('Final')])[0]->isGivenBy(self::lens(70, 135)));
+        $this->assertTrue(SceneReach::needs([self::stretch('Final')])[0]->isGivenBy(self::lens(70, 200)));
         $this->assertSame(['must reach-normal'], self::ids(self::stretch('Dance')));
         $this->assertSame(['nice reach-normal'], self::ids(self::stretch('Dance', priority: Priority::Nice)));
         $this->assertSame([], self::ids(self::stretch('Ceremony', focal: 85)), 'somebody named one');

@@ -83,11 +83,9 @@ final class PlanController
         return redirect("/jobs/{$job}/plan".($day > 0 ? "?day={$day}" : ''))->with(
             'said',
             'The day is laid out, backwards from what does not move. '.
-                match ($left) {
-                    0 => 'Now make it yours.',
-                    1 => 'One segment did not fit into the covered hours, and was left out.',
-                    default => "{$left} segments did not fit into the covered hours, and were left out.",
-                },
+                ($left === []
+                    ? 'Now make it yours.'
+                    : 'Left out, for want of room in the covered hours: '.implode(', ', $left).'.'),
         );
     }
 

@@ -101,7 +101,7 @@ final class JobRequest extends FormRequest
         $fail(
             $towns === []
                 ? 'No town of that name is known here, and it holds no coordinates. Try a larger town nearby, or a link from a map.'
-                : 'Which of them: '.implode('; ', array_map(static fn (Town $t): string => $t->words(), $towns)).
+                : 'Which of them: '.Town::told($towns).
                     '? Write it with its region or country.',
         );
     }
