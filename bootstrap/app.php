@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\ClocksAsTyped;
 use App\Http\Middleware\ContentSecurityPolicy;
 use App\Http\Middleware\DecimalCommas;
 use App\Http\Middleware\KeepsPlanHistory;
@@ -18,7 +19,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend(OwnAddresses::class);
         $middleware->append(ContentSecurityPolicy::class);
-        $middleware->web(append: [WellFormedText::class, DecimalCommas::class]);
+        $middleware->web(append: [WellFormedText::class, DecimalCommas::class, ClocksAsTyped::class]);
         $middleware->alias(['history' => KeepsPlanHistory::class]);
         $middleware->encryptCookies(except: ['look']);
         $middleware->redirectGuestsTo('/sign-in');

@@ -22,6 +22,27 @@ final readonly class ClockTime
         return new self((int) $parts[1] * 60 + (int) $parts[2]);
     }
 
+    /** A time as people type it (8, 8:00, 8.30, 0830, 8h30, 8:30 pm) in the form that the plan writes; anything else stays as it was. */
+    public static function asTyped(string $typed): string
+    {
+        $parts = [];
+        if (preg_match('/^\s*(\d{1,2})(?:\s*[:.h]\s*(\d\d)?|(\d\d))?\s*([ap])?\.?(?:m\.?)?\s*$/iD', $typed, $parts, PREG_UNMATCHED_AS_NULL) !== 1) {
+            return $typed;
+        }
+        [, $hour, $split, $joined, $half] = $parts;
+        $hour = (int) $hour;
+        if ($half !== null && ($hour < 1 || $hour > 12)) {
+            return $typed;
+        }
+        $hour = match (strtolower($half ?? '')) {
+            'a' => $hour % 12,
+            'p' => $hour % 12 + 12,
+            default => $hour,
+        };
+
+        return sprintf('%02d:%s', $hour, $split ?? $joined ?? '00');
+    }
+
     /** @throws ImpossibleValue before the first or after the last minute of the two days */
     public static function ofMinutes(int $minutes): self
     {

@@ -93,11 +93,12 @@ final class CardLifeDesk
         $rule = $this->rules->record();
         $alone = [];
         foreach ($this->cards->slots($job) as $bodyId => $slots) {
-            if (count($slots) === 1) {
-                $body = $this->cards->bodies($job)->firstWhere('id', $bodyId)->item->label ?? 'A body';
+            // A body that stays at home writes nothing here.
+            $body = $this->cards->bodies($job)->firstWhere('id', $bodyId);
+            if ($body !== null && count($slots) === 1) {
                 $alone[] = CardUse::alone(
                     array_values($slots)[0]->item->label,
-                    $body,
+                    $body->item->label,
                     $rule->permit_copies + $rule->more_without_twin,
                     $rule->more_without_twin,
                 );

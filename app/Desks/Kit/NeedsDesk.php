@@ -24,6 +24,7 @@ use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\Needs\SceneLights;
 use NorthSatchel\Kit\PlannedWork;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
@@ -88,7 +89,7 @@ final class NeedsDesk
             foreach ($stretch->lanes as $lane) {
                 $byLane[$lane] = ($byLane[$lane] ?? 0) + $frames($stretch);
             }
-            $pops += in_array($stretch->id, $lit, true) ? $frames($stretch) : 0;
+            $pops += in_array($stretch->id, $lit, true) || SceneLights::isLit($stretch, $asks) ? $frames($stretch) : 0;
         }
         $hours = self::hours($job);
 

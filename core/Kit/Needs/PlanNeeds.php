@@ -31,6 +31,7 @@ final class PlanNeeds
             ...self::bodies($stretches, $asks),
             ...self::reaches($stretches),
             ...SceneReach::needs($stretches),
+            ...SceneLights::needs($stretches, $asks),
             ...self::apart($stretches),
             ...AskedNeeds::asked($stretches, $asks),
             ...AlwaysNeeds::always($hours, $days),

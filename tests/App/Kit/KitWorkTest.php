@@ -77,20 +77,21 @@ final class KitWorkTest extends TestCase
             'kind' => 'event',
             'client' => 'Northbank rowing club',
             'date' => '2031-05-22',
-            'covered_from' => '11:30',
-            'covered_to' => '19:30',
+            'covered_from' => '8:30',
+            'covered_to' => '7.30 pm',
             'place_name' => 'Regatta course',
             'where' => '47.66, 9.18',
             'temperature_c' => '24',
         ])->assertSessionHasNoErrors();
         $job = (int) Job::query()->max('id');
         $this->get("/jobs/{$job}/kit/propose")->assertDontSee('Proven')->assertSee('That is no kit yet.');
-        $match = ['template' => 'match-day', 'first_anchor' => '13:00', 'second_anchor' => '15:30'];
+        $match = ['template' => 'match-day', 'first_anchor' => '13', 'second_anchor' => '1530'];
         $this->post("/jobs/{$job}/template", $match)->assertSessionHasNoErrors();
         $this->get("/jobs/{$job}/kit/propose")->assertSee('Hire or borrow 2 × a lens of 200 mm or more.')->assertDontSee('Proven');
         self::item('Zoom 70–200')->update(['due_on' => null]);
         $this->post("/jobs/{$job}/kit/propose", ['school' => 'lightest'])->assertSessionHasNoErrors();
         $page = $this->get("/jobs/{$job}/kit")->assertSee('Zoom 70–200')->assertSee('The cards carry the planned frames.');
+        $this->get("/jobs/{$job}/cards")->assertDontSee('A body writes to');
         $page->assertDontSee('fall')->assertDontSee('If any of Cell')->assertDontSee('If Prime')->assertDontSee('due back before');
         // The one long lens of the shelf has no spare: the proposal said so, and the bag says it too.
         $page->assertSee('If Zoom 70–200 fails');

@@ -92,7 +92,7 @@ final class PlanRulesTest extends TestCase
             ->assertSee('Choir starts before it can')
             ->assertSee('Choir misses the golden light')
             ->assertSee('lead and second');
-        foreach (['light' => 'moon', 'earliest_clock' => '9', 'setup_minutes' => '-4', 'worth' => '5000'] as $field => $wrong) {
+        foreach (['light' => 'moon', 'earliest_clock' => 'soon', 'setup_minutes' => '-4', 'worth' => '5000'] as $field => $wrong) {
             $this->post("/jobs/{$this->job->id}/segments", self::fields([$field => $wrong]))->assertSessionHasErrors($field);
         }
         $this->post("/jobs/{$this->job->id}/segments", self::fields(['earliest_clock' => '02:30']))->assertSessionHasErrors(

@@ -85,7 +85,7 @@ final class PlanTest extends TestCase
             'no length' => [['minutes' => '0'], 'A segment lasts from 1'],
             'negative' => [['minutes' => '-5'], 'A segment lasts from 1'],
             'no number' => [['minutes' => 'long'], 'whole number'],
-            'no time' => [['start_clock' => '7pm'], 'This must be a time'],
+            'no time' => [['start_clock' => 'at seven'], 'This must be a time'],
             'skipped by summer time' => [['start_clock' => '02:15'], '02:15 is skipped'],
         ];
     }

@@ -6,9 +6,12 @@ namespace Tests\Core\Kit;
 
 use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\KitProposal;
+use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Needs\SceneLights;
 use NorthSatchel\Kit\Needs\SceneReach;
 use NorthSatchel\Kit\PlannedWork;
 use NorthSatchel\Kit\Shelf\Gear;
@@ -62,6 +65,29 @@ final class SceneReachTest extends TestCase
     {
         $need = SceneReach::needs([self::stretch('Dance')])[0];
         $this->assertSame($does, $need->isGivenBy(self::lens($from, $to)));
+    }
+
+    public function test_a_scene_that_is_lit_brings_light_trigger_and_stand(): void
+    {
+        $told = static fn (array $asks, PlannedStretch ...$s): array => array_map(
+            static fn (Need $n): string => "{$n->priority->value} {$n->count} {$n->title}".($n->wantsSpare ? ' and a spare' : ''),
+            SceneLights::needs(array_values($s), $asks),
+        );
+        $lit = ['must 1 a light and a spare', 'must 1 a trigger and a spare', 'must 1 a stand'];
+        $this->assertSame($lit, $told([], self::stretch('First setup')));
+        $this->assertSame(['nice 1 a light', 'nice 1 a trigger', 'nice 1 a stand'], $told([], self::stretch('Setup', priority: Priority::Nice)));
+        $this->assertSame([], $told([], self::stretch('Dance')));
+        $this->assertSame([], $told([], self::stretch('First setup', 0)), 'nothing is taken');
+        $flash = new PlannedStretch(1, 'Dance', ['lead'], 0, 3600, '20:00', 1, Priority::Must, 3.0, [new PlannedShot('x', Priority::Must, 9)], true);
+        $this->assertSame($lit, $told([], $flash));
+        $ask = static fn (?int $segment): Ask => new Ask(1, NeedWhat::Light, 2, Priority::Must, $segment, '');
+        $this->assertSame([[], []], [$told([$ask(1)], $flash), $told([$ask(null)], $flash)], 'what somebody asked for counts');
+        $this->assertSame($lit, $told([$ask(7)], $flash), 'of another scene it does not');
+        $needs = SceneLights::needs([$flash], []);
+        $this->assertNotContains(
+            'kit.survives',
+            array_map(static fn (Verdict $v): string => $v->code, (new LossReport([new Gear(1, 'A', GearKind::Body)], [], $needs))->verdicts()),
+        );
     }
 
     public function test_a_wedding_without_a_lens_is_not_proven(): void

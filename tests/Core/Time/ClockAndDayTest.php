@@ -8,6 +8,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class ClockAndDayTest extends TestCase
@@ -123,5 +124,36 @@ final class ClockAndDayTest extends TestCase
         } catch (ImpossibleValue $e) {
             $this->assertSame($field, $e->field);
         }
+    }
+
+    #[TestWith(['8', '08:00'])]
+    #[TestWith(['8:00', '08:00'])]
+    #[TestWith([' 8.30 ', '08:30'])]
+    #[TestWith(['0830', '08:30'])]
+    #[TestWith(['830', '08:30'])]
+    #[TestWith(['17h05', '17:05'])]
+    #[TestWith(['17h', '17:00'])]
+    #[TestWith(['25:30', '25:30'])]
+    #[TestWith(['12 am', '00:00'])]
+    #[TestWith(['12:15 pm', '12:15'])]
+    #[TestWith(['8:30 p.m.', '20:30'])]
+    #[TestWith(['8 PM', '20:00'])]
+    #[TestWith(['17 pm', '17 pm'])]
+    #[TestWith(['8:5', '8:5'])]
+    #[TestWith(['8,5', '8,5'])]
+    #[TestWith(['soon', 'soon'])]
+    #[TestWith(['', ''])]
+    #[TestWith(["8:00\n9:00", "8:00\n9:00"])]
+    public function test_times_are_read_as_people_type_them(string $typed, string $read): void
+    {
+        $this->assertSame($read, ClockTime::asTyped($typed));
+    }
+
+    /** What is read can still be no time: 99:99 stays wrong, and is refused where it is used. */
+    public function test_reading_a_time_makes_none_right(): void
+    {
+        $this->assertSame('99:99', ClockTime::asTyped('99:99'));
+        $this->expectException(ImpossibleValue::class);
+        ClockTime::of(ClockTime::asTyped('99:99'));
     }
 }

@@ -15,6 +15,13 @@ final class SeveralJobsRequest extends FormRequest
 {
     private const SET_OUT = '07:00';
 
+    protected function prepareForValidation(): void
+    {
+        if (is_string($this->input('from'))) {
+            $this->merge(['from' => ClockTime::asTyped($this->input('from'))]);
+        }
+    }
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
