@@ -31,7 +31,6 @@ Route::post('/jobs/{job}/home/{item}/measure', [PackController::class, 'measure'
 Route::post('/jobs/{job}/packing', [KitController::class, 'store']);
 Route::post('/jobs/{job}/packing/all', [KitController::class, 'storeAll']);
 Route::post('/jobs/{job}/packing/carry', [KitController::class, 'carry']);
-Route::post('/jobs/{job}/packing/kind', [KitController::class, 'storeKind']);
 Route::delete('/jobs/{job}/packing/{item}', [KitController::class, 'destroy']);
 Route::get('/shelf', [ShelfController::class, 'index']);
 Route::post('/shelf', [ShelfController::class, 'store']);

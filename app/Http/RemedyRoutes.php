@@ -42,7 +42,6 @@ final class RemedyRoutes
             'kit.add' => new RemedyRoute("/jobs/{$id}/packing", $on),
             'kit.add-all' => new RemedyRoute("/jobs/{$id}/packing/all", $on),
             'kit.carry' => new RemedyRoute("/jobs/{$id}/packing/carry", $on),
-            'kit.add-kind' => new RemedyRoute("/jobs/{$id}/packing/kind", $on),
             'camera.read' => new RemedyRoute("/jobs/{$id}/camera-check"),
             'camera.test' => new RemedyRoute("/jobs/{$id}/stand-ins/test"),
             'camera.set-mode' => new RemedyRoute("/jobs/{$id}/stand-ins/mode", $on),

@@ -53,10 +53,10 @@ final class KitDesk
         $carried = $this->carry->carried($job);
         $stretches = $this->needs->stretches($job);
         $unpacked = $job->packing->reject(fn (Packing $entry): bool => $this->isPacked($job, $entry->item_id));
-        $reach = ReachJudge::of(new CarriedLenses($carried), $stretches, $this->shelfGear($this->atHand($job)));
+        $reach = ReachJudge::of(new CarriedLenses($carried), $stretches, $this->needs->rest($job));
         $bag = [
             ...BodiesJudge::of($this->needs->work($job)->framesByLane, $carried),
-            ...($job->packing->isEmpty() ? [] : BudgetJudge::of($this->needs->needsOfBag($job), $this->needs->bag($job))),
+            ...($job->packing->isEmpty() ? [] : BudgetJudge::of($this->needs->needsOfBag($job), $this->needs->bag($job), $this->needs->usable($job))),
             ...$reach,
             TicksJudge::of(array_values($unpacked->map(static fn (Packing $entry): string => $entry->item->label)->all()), $job->packing->count()),
         ];
@@ -104,21 +104,12 @@ final class KitDesk
             ($what === NeedWhat::Reach && in_array((float) $verdict->figures['focal_mm'], $focals, true));
     }
 
-    /**
-     * @param  Collection<int, Item>  $items
-     * @return list<Gear>
-     */
-    private function shelfGear(Collection $items): array
-    {
-        return array_values(array_filter($items->map(fn (Item $i): ?Gear => $this->items->gear()[$i->id] ?? null)->all()));
-    }
-
     public function losses(Job $job): LossReport
     {
         return $this->losses[$job->id] ??= KeptFindings::of(
             $job,
             'losses',
-            fn (): LossReport => new LossReport($this->needs->bag($job), $this->needs->rest($job), $this->needs->needsOfBag($job)),
+            fn (): LossReport => new LossReport($this->needs->bag($job), $this->needs->usable($job), $this->needs->needsOfBag($job)),
         );
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Models\Brief\Job;
-use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
 use App\Models\Plan\Segment;
 use Illuminate\Support\Facades\DB;
@@ -16,25 +15,11 @@ use NorthSatchel\Kit\Shelf\Gear;
 /** What is done to the packing list. */
 final class KitWork
 {
-    public function __construct(private readonly KitDesk $kit, private readonly NeedsDesk $needs) {}
+    public function __construct(private readonly NeedsDesk $needs) {}
 
     public function add(Job $job, int $itemId, string $lane): void
     {
         Packing::query()->firstOrCreate(['job_id' => $job->id, 'item_id' => $itemId], ['lane' => $lane]);
-    }
-
-    /** Puts up to so many items of a kind on the list, the largest first. */
-    public function addKind(Job $job, string $kind, int $count): void
-    {
-        foreach (
-            $this->kit
-                ->atHand($job)
-                ->where('kind', $kind)
-                ->sortByDesc(static fn (Item $i): float => $i->card->capacity_gb ?? 0.0)
-                ->take($count) as $item
-        ) {
-            $this->add($job, $item->id, 'lead');
-        }
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Desks\Brief\JobDay;
 use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;
+use App\Models\Kit\Item;
 use App\Models\Kit\KitAsk;
 use App\Models\Kit\Packing;
 use App\Models\Plan\Segment;
@@ -38,8 +39,8 @@ final class NeedsDesk
     /** @var array<int, list<PlannedStretch>> by job, for this request */
     private array $stretches = [];
 
-    /** @var array<string, array<int, int>> items on a list of that date, for this request */
-    private array $taken = [];
+    /** @var array<string, list<int>>|null items on a list by the date of the job, for this request */
+    private ?array $taken = null;
 
     /** @var array<int, Collection<int, KitAsk>> */
     private array $asks = [];
@@ -164,12 +165,27 @@ final class NeedsDesk
     /** @return list<Gear> on the shelf, and on no list of any job that day */
     public function rest(Job $job): array
     {
-        $taken = $this->taken[$job->date] ??= Packing::query()
-            ->whereIn('job_id', Job::query()->where('date', $job->date)->select('id'))
-            ->pluck('item_id')
+        $this->taken ??= Packing::query()
+            ->join('jobs', 'jobs.id', '=', 'packing.job_id')
+            ->toBase()
+            ->get(['jobs.date', 'packing.item_id'])
+            ->groupBy('date')
+            ->map(static fn (Collection $of): array => array_values($of->pluck('item_id')->all()))
             ->all();
+        $taken = $this->taken[$job->date] ?? [];
 
         return array_values(array_filter($this->stays($job), static fn (Gear $g): bool => ! in_array($g->id, $taken, true)));
+    }
+
+    /** @return list<Gear> what could still be put in: the rest, without cards that hold frames or are out of use */
+    public function usable(Job $job): array
+    {
+        $rest = $this->rest($job);
+        $ids = array_map(static fn (Gear $g): int => $g->id, array_filter($rest, static fn (Gear $g): bool => $g->kind === GearKind::Card));
+        $cards = $this->shelf->items()->whereIn('id', $ids)->map(static fn (Item $i): ?Card => $i->card)->filter();
+        $full = $this->cards->unusable($cards, $job->id);
+
+        return array_values(array_filter($rest, static fn (Gear $g): bool => ! isset($full[$g->id])));
     }
 
     /** @return list<Gear> on the shelf, without what is due back before the job is over: that does not come along */

@@ -17,35 +17,58 @@ final class BudgetJudge
     /**
      * @param  list<Need>  $needs
      * @param  list<Gear>  $bag  that can be used
+     * @param  list<Gear>  $rest  of the shelf, that could still be put in
      * @return list<Verdict>
      */
-    public static function of(array $needs, array $bag): array
+    public static function of(array $needs, array $bag, array $rest = []): array
     {
         $verdicts = [];
         foreach ($needs as $need) {
+            $mends = array_values(array_filter($rest, static fn (Gear $g): bool => $need->isGivenBy($g)));
             $have = count(array_filter($bag, static fn (Gear $g): bool => $need->isGivenBy($g)));
             if ($need->what === NeedWhat::Card) {
-                $verdicts[] = self::said($need, $have, 'kit.cards', 'The cards', 'carry the planned frames', 'card', 'cards_needed', 'cards_in_bag');
+                $words = ['The cards', 'carry the planned frames', 'card'];
+                $verdicts[] = self::said($need, $have, $mends, 'kit.cards', $words, 'cards_needed', 'cards_in_bag');
             } elseif ($need->what === NeedWhat::Cell) {
-                $type = $need->text('cell_type');
-                $verdicts[] = self::said($need, $have, 'kit.cells', "The {$type} cells", 'carry the day', 'cell', 'cells_needed', 'cells_in_bag');
+                $words = ["The {$need->text('cell_type')} cells", 'carry the day', 'cell'];
+                $verdicts[] = self::said($need, $have, $mends, 'kit.cells', $words, 'cells_needed', 'cells_in_bag');
             }
         }
 
         return $verdicts;
     }
 
-    private static function said(Need $need, int $have, string $code, string $who, string $do, string $kind, string $needed, string $has): Verdict
+    /**
+     * @param  list<Gear>  $mends  of the shelf, that would do
+     * @param  array{string, string, string}  $words  who, what they do, and one of them
+     */
+    private static function said(Need $need, int $have, array $mends, string $code, array $words, string $needed, string $has): Verdict
     {
+        [$who, $do, $kind] = $words;
         $short = $need->count - $have;
         $because = "{$need->because} That makes {$need->count}; the bag holds {$have} that will do.";
         $figures = [$needed => $need->count, $has => $have];
-        $put = new Remedy('kit.add-kind', "Put {$short} from the shelf in", ['kind' => $kind, 'count' => $short]);
-
+        $put = array_slice($mends, 0, max(0, $short));
+        $still = $short - count($put);
+        $because .= match (true) {
+            $still <= 0 => '',
+            $put === [] => ' Nothing on the shelf does: hire or borrow '.($short === 1 ? '' : "{$short} × ").$need->toHire().'.',
+            default => ' The shelf has '.count($put)." more; hire or borrow {$still} beyond that.",
+        };
         $looked = Looked::at($have, $kind);
 
         return $short > 0 || $looked === null
-            ? Verdict::fix("{$code}-short", "{$who} fall {$short} short.", $because, $figures, $put)
+            ? Verdict::fix("{$code}-short", "{$who} fall {$short} short.", $because, $figures, self::remedy($put))
             : Verdict::fine($code, "{$who} {$do}.", $because, $looked, $figures);
+    }
+
+    /** @param  list<Gear>  $put */
+    private static function remedy(array $put): ?Remedy
+    {
+        return $put === []
+            ? null
+            : new Remedy('kit.add-all', 'Put '.count($put).' from the shelf in', [
+                'items' => implode(',', array_map(static fn (Gear $g): int => $g->id, $put)),
+            ]);
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App\Kit;
 
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Kit\KitDesk;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
 use App\Models\Taps\TapRecord;
+use NorthSatchel\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
 
@@ -19,11 +22,42 @@ final class KitTest extends TestCase
         $page->assertSee('180 mm is missing')->assertSee('Put Zoom 70–200 in')->assertSee('OV-16 cells fall');
         $tele = Item::query()->where('label', 'Zoom 70–200')->firstOrFail();
         $this->post("/jobs/{$job->id}/packing", ['item' => $tele->id, 'lane' => 'lead'])->assertRedirect();
-        $this->post("/jobs/{$job->id}/packing/kind", ['kind' => 'cell', 'count' => 4])->assertRedirect();
+        $cells = self::short($job->id);
+        $this->assertSame('Put 4 from the shelf in', $cells->remedy?->label);
+        $this->post("/jobs/{$job->id}/packing/all", $cells->remedy->on)->assertRedirect();
         $this->get("/jobs/{$job->id}/kit")
             ->assertDontSee('180 mm is missing')
             ->assertDontSee('cells fall')
             ->assertSee('The OV-16 cells carry the day.');
+    }
+
+    private static function short(int $job): Verdict
+    {
+        app()->forgetScopedInstances();
+        foreach (app(KitDesk::class)->verdicts(BriefDesk::open($job)) as $verdict) {
+            if ($verdict->code === 'kit.cells-short') {
+                return $verdict;
+            }
+        }
+        throw new \LogicException('no cells are short');
+    }
+
+    public function test_what_the_shelf_does_not_have_is_not_offered_from_it(): void
+    {
+        $job = $this->demo();
+        $packed = Packing::query()->where('job_id', $job->id)->pluck('item_id');
+        $free = Item::query()->where('kind', 'cell')->where('cell_type', 'OV-16')->whereNotIn('id', $packed)->pluck('id');
+        $lend = static fn (int $keep): int => Item::query()
+            ->whereIn('id', $free->slice($keep))
+            ->update(['due_on' => $job->date, 'ownership' => 'borrowed']);
+        $lend(3);
+        $short = self::short($job->id);
+        $this->assertSame('Put 3 from the shelf in', $short->remedy?->label);
+        $this->assertStringEndsWith('The shelf has 3 more; hire or borrow 1 beyond that.', $short->because);
+        $lend(0);
+        $short = self::short($job->id);
+        $this->assertNull($short->remedy, 'what is due back does not come along');
+        $this->assertStringEndsWith('Nothing on the shelf does: hire or borrow 4 × a cell of type OV-16.', $short->because);
     }
 
     public function test_an_item_is_ticked_counted_and_unticked(): void

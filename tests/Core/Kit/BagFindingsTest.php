@@ -29,9 +29,10 @@ final class BagFindingsTest extends TestCase
      * Two bodies of 50 and 10 MB with so many frames each.
      *
      * @param  list<Gear>  $bag
+     * @param  list<Gear>  $rest  of the shelf
      * @return array<string, Verdict> by code
      */
-    private static function budgets(int $frames, array $bag, float $hours = 10.0, string $mode = ''): array
+    private static function budgets(int $frames, array $bag, float $hours = 10.0, string $mode = '', array $rest = []): array
     {
         $of = static fn (Gear $body): Gear => new Gear($body->id, $body->label, $body->kind, [...$body->specs, 'planned_mode' => $mode]);
         $bodies = array_map(
@@ -39,7 +40,7 @@ final class BagFindingsTest extends TestCase
             [self::body(1, 'One'), self::body(2, 'Two')],
         );
         $found = [];
-        foreach (BudgetJudge::of(BudgetNeeds::of($bodies, [], $hours, 20.0, 0, $bag), $bag) as $verdict) {
+        foreach (BudgetJudge::of(BudgetNeeds::of($bodies, [], $hours, 20.0, 0, $bag), $bag, $rest) as $verdict) {
             $found[$verdict->code] = $verdict;
         }
 
@@ -58,7 +59,13 @@ final class BagFindingsTest extends TestCase
         $this->assertSame(4, self::budgets(960, self::sixtyFour(4))['kit.cards']->figures['cards_needed']);
         $short = self::budgets(961, self::sixtyFour(5))['kit.cards-short'];
         $this->assertSame([8, 5], [$short->figures['cards_needed'], $short->figures['cards_in_bag']]);
-        $this->assertSame(['kind' => 'card', 'count' => 3], $short->remedy?->on);
+        $this->assertNull($short->remedy, 'the shelf has none');
+        $this->assertStringContainsString('Nothing on the shelf does: hire or borrow 3 × a card', $short->because);
+        $card = static fn (int $id): Gear => self::gear($id, 'N', GearKind::Card, ['capacity_gb' => 64.0]);
+        $more = [...self::cells(90, 2), $card(71), $card(72)];
+        $part = self::budgets(961, self::sixtyFour(5), rest: $more)['kit.cards-short'];
+        $this->assertSame(['items' => '71,72'], $part->remedy?->on, 'cells are no cards');
+        $this->assertStringContainsString('The shelf has 2 more; hire or borrow 1 beyond that.', $part->because);
         $this->assertSame(Severity::Fix, $short->severity);
         $this->assertStringContainsString('One 961, Two 961; written to both slots', $short->because);
         $this->assertArrayHasKey('kit.cards', self::budgets(1920, self::sixtyFour(4), mode: 'overflow'), 'one card, then the other');
@@ -67,9 +74,10 @@ final class BagFindingsTest extends TestCase
     /** Each body: 500 ÷ 600 + 10 ÷ 40 = 1.083, over 0.85 is 1.27, so two charges. */
     public function test_cells_follow_frames_hours_and_reserve(): void
     {
-        $short = self::budgets(500, self::cells(30, 3))['kit.cells-short'];
+        $short = self::budgets(500, self::cells(30, 3), rest: self::cells(60, 2))['kit.cells-short'];
         $this->assertSame([4, 3], [$short->figures['cells_needed'], $short->figures['cells_in_bag']]);
-        $this->assertSame(1, $short->remedy?->on['count']);
+        $this->assertSame('Put 1 from the shelf in', $short->remedy?->label);
+        $this->assertStringEndsWith('the bag holds 3 that will do.', $short->because);
         $this->assertArrayHasKey('kit.cells', self::budgets(500, self::cells(30, 4)));
         $others = array_map(static fn (int $i): Gear => self::gear(40 + $i, 'X', GearKind::Cell, ['cell_type' => 'other']), range(1, 9));
         $this->assertArrayHasKey('kit.cells-short', self::budgets(500, $others), 'a cell of another type does not help');

@@ -13,7 +13,6 @@ use App\Desks\Kit\NeedsDesk;
 use App\Http\Requests\Kit\AskRequest;
 use App\Http\Requests\Kit\CarryRequest;
 use App\Http\Requests\Kit\PackingAllRequest;
-use App\Http\Requests\Kit\PackingKindRequest;
 use App\Http\Requests\Kit\PackingRequest;
 use App\Http\Requests\Kit\ProposalRequest;
 use App\Http\Requests\Kit\SwapRequest;
@@ -129,14 +128,6 @@ final class KitController
             ->where('item_id', $given['item'])
             ->firstOrFail()
             ->update(['lane' => $given['lane']]);
-
-        return redirect("/jobs/{$job}/kit");
-    }
-
-    public function storeKind(PackingKindRequest $request, int $job, KitWork $desk): RedirectResponse
-    {
-        $given = $request->validated();
-        $desk->addKind(BriefDesk::open($job), (string) $given['kind'], (int) $given['count']);
 
         return redirect("/jobs/{$job}/kit");
     }
