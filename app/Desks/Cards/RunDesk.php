@@ -60,9 +60,20 @@ final class RunDesk
         return $last !== null && in_array($last->state, ['waiting', 'running'], true) && ! $this->isSilent($last) ? $last : null;
     }
 
+    /**
+     * Before anything else of a page is read: a run that ends meanwhile is then shown as running, and the page looks again. The other
+     * way round the page would say that it is done, beside what lay there before.
+     */
+    public function look(int $jobId): void
+    {
+        $this->last[$jobId] ??= Run::query()->where('job_id', $jobId)->orderBy('id', 'desc')->first();
+    }
+
     public function last(Job $job): ?Run
     {
-        return $this->last[$job->id] ??= Run::query()->where('job_id', $job->id)->orderBy('id', 'desc')->first();
+        $this->look($job->id);
+
+        return $this->last[$job->id];
     }
 
     public function isSilent(Run $run): bool

@@ -17,8 +17,9 @@ final class FrameRates
 
     /** Frames an hour, by words in the title. */
     private const AN_HOUR = [
-        ['/\b(?:break|meal for|rest|drive|travel|transfer|arriv|load|strike|pack|set up|rig|light(?:s|ing)? and)/iu', 0],
-        ['/\b(?:mount|send|wire|upload|caption|copy|copied|sign-off|take (?:the|down))/iu', 0],
+        ['/^arriv|\blight(?:s|ing)? and\b|\b(?:breaks?|meal for|rest|strike|set up|rig(?:ging)?)\b/iu', 0],
+        ['/\b(?:driv(?:e|ing)|travel(?:ling)?|transfers?|load(?:ing)?|pack(?:ing)?)\b/iu', 0],
+        ['/\b(?:mount(?:ing)?|send(?:ing)?(?![ -]?off)|upload(?:ing)?|captions?|cop(?:y|ies|ied)|sign-off|take (?:the \w+ )?down)\b/iu', 0],
         ['/\b(?:dance|dancing|party|floor|band|disco)/iu', 200],
         ['/\b(?:match|race|game|heat|play|warm|half|quarter|period|innings|final|kick|celebrat|finish)/iu', 240],
         ['/\b(?:concert|programme|award|podium|opening)/iu', 240],
@@ -27,7 +28,7 @@ final class FrameRates
         ['/\b(?:ceremon|vow|church|chapel|service|prayer)/iu', 150],
         ['/\b(?:ready|preparation|detail|dress)/iu', 100],
         ['/\b(?:dinner|speech|toast|reception|drinks|guest|mingl)/iu', 100],
-        ['/\b(?:setup|product|catalogue|still life|look|test frame|room|front|house)/iu', 60],
+        ['/\b(?:setup|packshot|product|catalogue|still life|look|test frame|room|front|house)/iu', 60],
     ];
 
     private const ELSE_AN_HOUR = 80;

@@ -16,9 +16,11 @@ use App\Models\Cards\Run;
 use App\Models\Copies\CopyEvent;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Copies\BagLayout;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\App\TestCase;
 use Tests\Support\Pictures;
 
@@ -335,6 +337,33 @@ final class CardsToFormatTest extends TestCase
             'told_at' => microtime(true),
         ]);
         $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'copy', 'all' => 1])->assertSessionHasErrors('run');
+    }
+
+    #[TestWith(['copies'])]
+    #[TestWith(['cards'])]
+    public function test_a_run_that_ends_while_a_page_is_read_is_looked_at_once_more(string $page): void
+    {
+        $run = Run::query()->create([
+            'job_id' => $this->job->id,
+            'kind' => 'copy',
+            'state' => 'running',
+            'card_ids' => [],
+            'destination_ids' => [],
+            'told_at' => microtime(true),
+        ]);
+        $isOver = false;
+        DB::listen(static function (QueryExecuted $query) use (&$isOver, $run): void {
+            if (! $isOver && str_starts_with($query->sql, 'select "jobs".*')) {
+                $isOver = true;
+                DB::table('runs')
+                    ->where('id', $run->id)
+                    ->update(['state' => 'done']);
+            }
+        });
+        $this->get("/jobs/{$this->job->id}/{$page}")->assertSee('every 700ms');
+        $this->assertTrue($isOver);
+        app()->forgetScopedInstances();
+        $this->get("/jobs/{$this->job->id}/{$page}")->assertDontSee('every 700ms');
     }
 
     public function test_an_unsealed_card_is_not_copied(): void

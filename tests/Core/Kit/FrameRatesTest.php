@@ -22,6 +22,15 @@ final class FrameRatesTest extends TestCase
     #[TestWith(['Send pictures', 10, 0])]
     #[TestWith(['Take the remotes down', 30, 0])]
     #[TestWith(['Both cards copied', 20, 0])]
+    #[TestWith(['Arrive, light and positions', 30, 0])]
+    #[TestWith(['Meal for the photographers', 20, 0])]
+    #[TestWith(['Pack the car', 20, 0])]
+    #[TestWith(['Guests arrive', 30, 50])]
+    #[TestWith(['Send-off with sparklers', 30, 40])]
+    #[TestWith(['Mountain portraits', 30, 80])]
+    #[TestWith(['Restaurant dinner', 60, 100])]
+    #[TestWith(['Breakfast with the family', 30, 90])]
+    #[TestWith(['Packshot of the bowls', 60, 60])]
     #[TestWith(['Something else', 30, 40])]
     public function test_what_a_scene_usually_takes(string $title, int $minutes, int $frames): void
     {

@@ -25,8 +25,9 @@ use NorthSatchel\Volume\UnableToRead;
 
 final class CardsController
 {
-    public function show(Request $request, int $job, CardsPage $wallet, Readiness $strap): View
+    public function show(Request $request, int $job, CardsPage $wallet, Readiness $strap, RunDesk $runs): View
     {
+        $runs->look($job);
         $opened = BriefDesk::open($job);
 
         return view('cards.show', [

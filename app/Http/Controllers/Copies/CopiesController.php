@@ -38,8 +38,9 @@ final class CopiesController
         'partly' => 'not all of it',
     ];
 
-    public function show(int $job, CopiesDesk $desk, AuditDesk $audits, HandoverDesk $handovers, Readiness $strap): View
+    public function show(int $job, CopiesDesk $desk, AuditDesk $audits, HandoverDesk $handovers, Readiness $strap, RunDesk $runs): View
     {
+        $runs->look($job);
         $opened = BriefDesk::open($job);
 
         return view('copies.show', [
