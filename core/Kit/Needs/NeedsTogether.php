@@ -48,6 +48,18 @@ final class NeedsTogether
         return array_values($kept);
     }
 
+    /**
+     * Where it is needed: the first three, and how many more.
+     *
+     * @param  list<NeededAt>  $at
+     */
+    public static function why(array $at): string
+    {
+        $words = array_values(array_unique(array_map(static fn (NeededAt $n): string => $n->why, $at)));
+
+        return implode('; ', array_slice($words, 0, 3)).(count($words) > 3 ? ' and '.(count($words) - 3).' more' : '');
+    }
+
     /** @param  list<NeededAt>  $at */
     public static function highest(array $at): Priority
     {

@@ -143,7 +143,6 @@ final class PlanNeeds
             $priority = NeedsTogether::highest($at);
             $stop = is_infinite($stops[$focal]) ? null : $stops[$focal];
             $count = NeedsTogether::atOnce($at, $priority);
-            $words = array_values(array_unique(array_map(static fn (NeededAt $n): string => $n->why, $at)));
             $needs[] = new Need(
                 "reach-{$focal}",
                 NeedWhat::Reach,
@@ -151,8 +150,7 @@ final class PlanNeeds
                 $priority,
                 $priority === Priority::Must,
                 "{$focal} mm".($stop === null ? '' : " at f/{$stop}"),
-                implode('; ', array_slice($words, 0, 3)).
-                    (count($words) > 3 ? ' and '.(count($words) - 3).' more' : '').
+                NeedsTogether::why($at).
                     ($stop === null ? '.' : ": f/{$stop} or wider at 1/160 s and ISO 6400 in that light."),
                 $at,
                 ['focal_mm' => (float) $focal, ...$stop === null ? [] : ['f_number' => $stop]],

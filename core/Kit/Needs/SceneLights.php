@@ -32,7 +32,7 @@ final class SceneLights
         }
         $priority = NeedsTogether::highest($at);
         $count = NeedsTogether::atOnce($at, $priority);
-        $because = implode('; ', array_slice(array_unique(array_map(static fn (NeededAt $n): string => $n->why, $at)), 0, 3)).
+        $because = NeedsTogether::why($at).
             ': lit by you, and nobody has said with what. Ask for the lights by distance and stop, and their power is worked out.';
         $isMust = $priority === Priority::Must;
         $need = static fn (string $id, NeedWhat $what, string $title, bool $wantsSpare): Need => new Need(

@@ -18,7 +18,8 @@ final class SceneReach
 
     private const ACTION_MM = [200.0, 800.0];
 
-    private const ACTION = '/\b(?:match|race|game|heat|half|quarter|period|innings|final|kick|bout|regatta|finish|warm-?up)\b/iu';
+    private const ACTION = '/\b(?:match(?:es)?|races?|game|heats?|bouts?|regatta|innings|kick-?off|warm-?up|(?:first|second) half|'.
+        '(?:first|second|third|fourth) (?:quarter|period))\b|\b(?:finals?|finish(?: line)?)$/iu';
 
     private const FROM_AFAR = '/\b(?:ceremon|vow|church|chapel|speech|toast|portrait|award|podium|concert|programme|play|celebrat)/iu';
 
@@ -66,7 +67,6 @@ final class SceneReach
             return null;
         }
         $priority = NeedsTogether::highest($at);
-        $words = array_values(array_unique(array_map(static fn (NeededAt $n): string => $n->why, $at)));
 
         return new Need(
             $id,
@@ -75,8 +75,7 @@ final class SceneReach
             $priority,
             $priority === Priority::Must,
             $title,
-            implode('; ', array_slice($words, 0, 3)).(count($words) > 3 ? ' and '.(count($words) - 3).' more' : '').
-                ': no shot there names a focal length, and this is usual.',
+            NeedsTogether::why($at).': no shot there names a focal length, and this is usual.',
             $at,
             ['focal_mm' => $mm[0], 'up_to_mm' => $mm[1]],
         );

@@ -46,6 +46,10 @@ final class SceneReachTest extends TestCase
     {
         $this->assertSame(['must reach-normal', 'should reach-long'], self::ids(self::stretch('Ceremony')));
         $this->assertSame(['must reach-action'], self::ids(self::stretch('First half')), 'across a field a normal lens shows ants');
+        foreach (['Final portraits', 'Half an hour alone', 'Lawn games', 'Finishing touches'] as $title) {
+            $this->assertContains('must reach-normal', self::ids(self::stretch($title)), "{$title} is no sport");
+        }
+        $this->assertSame(['must reach-action'], self::ids(self::stretch('Women’s eights, heats')));
         $this->assertTrue(SceneReach::needs([self::stretch('Heat 3')])[0]->wantsSpare, 'a must on one lens has a spare');
         $this->assertFalse(SceneReach::needs([self::stretch('Heat 3', priority: Priority::Nice)])[0]->wantsSpare);
         $this->assertFalse(SceneReach::needs([self::stretch('Final')])[0]->isGivenBy(self::lens(70, 135)));
