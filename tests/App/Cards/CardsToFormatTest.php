@@ -324,11 +324,9 @@ final class CardsToFormatTest extends TestCase
         $this->ask('S01')->assertSee('odd%FF.JPG is whole on neither card.');
     }
 
-    public function test_a_second_run_waits_for_the_first(): void
+    private function running(): Run
     {
-        $this->shoot();
-        $this->sealAndCompare();
-        Run::query()->create([
+        return Run::query()->create([
             'job_id' => $this->job->id,
             'kind' => 'copy',
             'state' => 'running',
@@ -336,6 +334,13 @@ final class CardsToFormatTest extends TestCase
             'destination_ids' => [],
             'told_at' => microtime(true),
         ]);
+    }
+
+    public function test_a_second_run_waits_for_the_first(): void
+    {
+        $this->shoot();
+        $this->sealAndCompare();
+        $this->running();
         $this->post("/jobs/{$this->job->id}/copies", ['kind' => 'copy', 'all' => 1])->assertSessionHasErrors('run');
     }
 
@@ -343,14 +348,7 @@ final class CardsToFormatTest extends TestCase
     #[TestWith(['cards'])]
     public function test_a_run_that_ends_while_a_page_is_read_is_looked_at_once_more(string $page): void
     {
-        $run = Run::query()->create([
-            'job_id' => $this->job->id,
-            'kind' => 'copy',
-            'state' => 'running',
-            'card_ids' => [],
-            'destination_ids' => [],
-            'told_at' => microtime(true),
-        ]);
+        $run = $this->running();
         $isOver = false;
         DB::listen(static function (QueryExecuted $query) use (&$isOver, $run): void {
             if (! $isOver && str_starts_with($query->sql, 'select "jobs".*')) {
