@@ -39,6 +39,8 @@ final class RemedyRoutes
             'brief.hours' => new RemedyRoute("/jobs/{$id}/hours", $on),
             'shots.place' => new RemedyRoute("/jobs/{$id}/shots/place"),
             'shots.sun-order' => new RemedyRoute("/segments/{$on['segment']}/shots/sun-order"),
+            'kit.propose' => new RemedyRoute("/jobs/{$id}/kit/propose", isLink: true),
+            'shelf.open' => new RemedyRoute('/shelf', isLink: true),
             'kit.add' => new RemedyRoute("/jobs/{$id}/packing", $on),
             'kit.add-all' => new RemedyRoute("/jobs/{$id}/packing/all", $on),
             'kit.carry' => new RemedyRoute("/jobs/{$id}/packing/carry", $on),

@@ -27,6 +27,16 @@ final class FlashJudge
         ];
     }
 
+    /** Where nothing is typed, the usual figures stand on the desk, and of them nothing is found. */
+    public static function ofAnExample(): Verdict
+    {
+        return Verdict::mind(
+            'flash.example',
+            'Nothing is asked yet.',
+            'What stands here is worked out for usual figures, as an example: put in your own stop, distance and light, and it is judged.',
+        );
+    }
+
     private static function inFrame(FrameEdge $edge): Verdict
     {
         $least = ceil(10 * $edge->leastM) / 10;

@@ -82,12 +82,14 @@ final readonly class FlashPlan
                 $this->lowestIso,
             );
         }
+        // Grey filters come in whole stops (common practice, no source); the shutter makes up for what is too much.
+        $filter = (int) max(1, ceil($this->stopsTooShort() - self::UNSEEN_STOPS));
         $ways[] = $this->way(
-            'a grey filter of '.self::stops($this->stopsTooShort()),
+            'a grey filter of '.($filter === 1 ? 'one stop' : "{$filter} stops"),
             $this->fNumber,
-            $this->syncS,
+            $this->shutterS * 2 ** $filter,
             $this->iso,
-            $this->stopsTooShort(),
+            $filter,
         );
         if ($this->gun->hasHighSpeed) {
             $ways[] = $this->way('high-speed sync', $this->fNumber, $this->shutterS, $this->iso);
@@ -124,10 +126,5 @@ final readonly class FlashPlan
             $power === null ? null : round($this->gun->recycleS * $power->share(), 2),
             $power === null ? null : (int) floor($this->gun->popsACharge / $power->share()),
         );
-    }
-
-    private static function stops(float $stops): string
-    {
-        return round($stops, 1).' stops';
     }
 }

@@ -33,10 +33,10 @@ final readonly class FlashWay
         return $seconds >= 0.4 ? round($seconds, 1).' s' : '1/'.round(1 / $seconds).' s';
     }
 
-    /** In one sentence. */
+    /** In one sentence, by what stands on the dials: within a sixth of a stop of what was worked out. */
     public function says(): string
     {
-        $set = 'f/'.round($this->fNumber, 1).', '.self::shutter($this->shutterS).', ISO '.round($this->iso);
+        $set = 'f/'.Dial::stop($this->fNumber).', '.self::shutter(Dial::shutter($this->shutterS)).', ISO '.Dial::iso($this->iso);
 
         return $this->power === null
             ? "{$set}: full power carries {$this->farthestM} m".

@@ -9,6 +9,7 @@ use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Pack\PackJudge;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Looked;
+use NorthSatchel\Remedy;
 use NorthSatchel\Time\Patience;
 use NorthSatchel\Verdict;
 
@@ -134,6 +135,7 @@ final readonly class KitProposal
                     'kit.proposal-none',
                     'Nothing is proposed.',
                     'The plan asks for nothing that is on the shelf: write segments with their shots, and put the gear on the shelf.',
+                    remedy: new Remedy('shelf.open', 'Put gear on the shelf'),
                 ),
                 ! $isAsked => Verdict::mind(
                     'kit.proposal-none',

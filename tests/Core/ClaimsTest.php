@@ -86,7 +86,7 @@ final class ClaimsTest extends TestCase
 
     public function test_empty_bags_lists_and_logs(): void
     {
-        $this->assertNothingFine([TicksJudge::of([], 0)]);
+        $this->assertNothingFine([TicksJudge::of([], 0, 1)]);
         $this->assertNothingFine(PackJudge::of([], [], []));
         $this->assertNothingFine(FlightJudge::of([]));
         $this->assertNothingFine(TestDays::verdicts([]));

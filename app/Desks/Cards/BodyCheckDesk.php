@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Cards;
 
+use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Cards\CameraCheckRecord;
 use App\Models\Kit\Body;
@@ -13,6 +14,7 @@ use NorthSatchel\Cards\After\CardsAfter;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\Check\BodyRead;
 use NorthSatchel\Cards\Check\CameraCheck;
+use NorthSatchel\Kit\Judge\TicksJudge;
 use NorthSatchel\Kit\Pack\CardsSeen;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Remedy;
@@ -92,7 +94,7 @@ final class BodyCheckDesk
         $check = $this->lastCheck($job);
         if ($check === null) {
             return new Verdicts([
-                Verdict::fix(
+                (JobDay::daysTo($job) <= TicksJudge::NEAR_DAYS ? Verdict::fix(...) : Verdict::mind(...))(
                     'camera.not-read',
                     'The bodies have proved nothing yet.',
                     'Fire a test frame with all of them at the same moment, put the cards in the reader, and read them.',

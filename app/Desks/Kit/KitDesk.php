@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Kit;
 
+use App\Desks\Brief\JobDay;
 use App\Desks\Brief\KeptFindings;
 use App\Devices\Waiting;
 use App\Models\Brief\Job;
@@ -58,7 +59,11 @@ final class KitDesk
             ...BodiesJudge::of($this->needs->work($job)->framesByLane, $carried),
             ...($job->packing->isEmpty() ? [] : BudgetJudge::of($this->needs->needsOfBag($job), $this->needs->bag($job), $this->needs->usable($job))),
             ...$reach,
-            TicksJudge::of(array_values($unpacked->map(static fn (Packing $entry): string => $entry->item->label)->all()), $job->packing->count()),
+            TicksJudge::of(
+                array_values($unpacked->map(static fn (Packing $entry): string => $entry->item->label)->all()),
+                $job->packing->count(),
+                JobDay::daysTo($job),
+            ),
         ];
 
         return new Verdicts($job->packing->isEmpty() ? $bag : [...$bag, ...$this->ofTheList($job, $reach)]);

@@ -67,7 +67,7 @@ final class LightDesk
      *
      * @param  array<string, mixed>  $query
      * @return array{values: array<string, float>, wrong: array<string, string>, segment: PlannedStretch|null,
-     *     gun: Gear|null, sync: float, ev: float}
+     *     gun: Gear|null, sync: float, ev: float, is_example: bool}
      */
     public function asked(Job $job, array $query): array
     {
@@ -111,6 +111,7 @@ final class LightDesk
             'gun' => $gun,
             'sync' => $sync,
             'ev' => $typedEv ?? round($segment->ev100 ?? 12.0, 1),
+            'is_example' => array_filter($query, static fn (mixed $typed): bool => is_string($typed) && trim($typed) !== '') === [],
         ];
     }
 

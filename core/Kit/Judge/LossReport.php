@@ -15,13 +15,15 @@ use NorthSatchel\Verdict;
 /** Every thing of the bag taken out in turn, and every pair: what breaks, and the lightest mend. */
 final class LossReport
 {
+    private const MOST_NAMES = 14;
+
     /** @var list<LossRow> things whose loss breaks something, musts first */
     public readonly array $rows;
 
     /** @var list<LostPair> pairs that break a must which neither breaks alone */
     public readonly array $pairs;
 
-    /** @var list<Gear> things whose loss is survived */
+    /** @var list<Gear> things whose loss is survived, and of whose kind nothing is missing already */
     public readonly array $safe;
 
     /** @var list<Need> needs that the whole bag does not meet */
@@ -60,14 +62,13 @@ final class LossReport
                 $groups[implode(' ', $break->needs).$gear[0]->kind->value][] = $gear[0];
                 $single[$gear[0]->id] = $break->needs;
             } else {
-                $must = array_values(array_filter($this->needs($break->needs), static fn (Need $n): bool => $n->isMust()));
+                [$one, $other] = array_map(fn (Gear $g): array => $this->musts($single[$g->id] ?? []), $gear);
+                $alone = array_map(static fn (Need $n): string => $n->id, [...$one, ...$other]);
                 $new = array_values(
-                    array_filter(
-                        $must,
-                        fn (Need $n): bool => ! in_array($n->id, [...$single[$gear[0]->id] ?? [], ...$single[$gear[1]->id] ?? []], true),
-                    ),
+                    array_filter($this->musts($break->needs), static fn (Need $n): bool => ! in_array($n->id, $alone, true)),
                 );
-                if ($new !== []) {
+                // Where either alone stops the job, both together are no news.
+                if ($new !== [] && ($one === [] || $other === [])) {
                     $pairs[] = new LostPair(gear: $gear, breaks: $new);
                 }
             }
@@ -83,13 +84,28 @@ final class LossReport
         );
         $this->rows = $rows;
         $this->pairs = $pairs;
-        $this->safe = array_values(array_filter($bag, static fn (Gear $g): bool => ! isset($single[$g->id])));
+        $isShort = fn (Gear $g): bool => array_filter($this->unmet, static fn (Need $n): bool => $n->isGivenBy($g)) !== [];
+        $this->safe = array_values(array_filter($bag, static fn (Gear $g): bool => ! isset($single[$g->id]) && ! $isShort($g)));
     }
 
     /** @return list<LossRow> */
     public function singlePoints(): array
     {
         return array_values(array_filter($this->rows, static fn (LossRow $r): bool => $r->breaksAMust()));
+    }
+
+    /** What can go without being missed; null where nothing was looked at. */
+    public function ofSafe(): ?string
+    {
+        if ($this->bag === [] || $this->byId === []) {
+            return null;
+        }
+        $names = array_map(static fn (Gear $g): string => $g->label, $this->safe);
+        $more = count($names) - self::MOST_NAMES;
+
+        return $names === []
+            ? 'Nothing in the bag could go without being missed.'
+            : 'Nothing is missed without '.implode(', ', array_slice($names, 0, self::MOST_NAMES)).($more > 0 ? " and {$more} more" : '').'.';
     }
 
     /** What is said where no single loss breaks anything. */
@@ -180,6 +196,15 @@ final class LossReport
                 ['bodies' => $have],
             ),
         ];
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<Need>
+     */
+    private function musts(array $ids): array
+    {
+        return array_values(array_filter($this->needs($ids), static fn (Need $n): bool => $n->isMust()));
     }
 
     /**

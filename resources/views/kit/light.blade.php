@@ -66,8 +66,8 @@
         </section>
         @if ($flash)
             <section class="slab overflow-x-auto" tabindex="0" role="region" aria-label="Ways">
-                <h2 class="mb-1">{{ $flash['plan']->breaksSync ? 'It breaks the sync speed; what mends it' : 'It works as planned' }}
-                </h2>
+                <h2 class="mb-1">{{ $asked['is_example'] ? 'As an example: ' : '' }}{{
+                    $flash['plan']->breaksSync ? 'it breaks the sync speed; what mends it' : 'it synchronises' }}</h2>
                 <table class="grid-table">
                     <tbody>
                         @foreach ($flash['plan']->ways as $way)
@@ -130,7 +130,7 @@
                 </section>
             </div>
             <section class="slab">
-                <h2 class="mb-2">A camera that stands alone until “{{ $asked['segment']?->title }}”</h2>
+                <h2 class="mb-2">A camera that stands alone{{ $asked['segment'] ? ' until “' . $asked['segment']->title . '”' : '' }}</h2>
                 <div class="grid gap-3 grid-cols-2 sm:grid-cols-4 mb-2">
                     @foreach (['bearing' => 'Points to, °', 'alone' => 'Mounted, h before',
                             'shots' => 'Frames of the main camera'] as $name => $label)

@@ -94,10 +94,7 @@
             </details>
         @endif
         <p class="text-sm text-faint mt-2">
-            {{ $losses->safe === [] ? 'Nothing in the bag could go without being missed' : 'Nothing is missed without' }}
-            {{ implode(', ', array_map(fn($g) => $g->label, array_slice($losses->safe, 0, 14))) }}{{
-                count($losses->safe) > 14 ? ' and ' . (count($losses->safe) - 14) . ' more' : '' }}.
-            Mount, cells and radio are counted; a lens of seven tenths of the reach will do, cropped in.</p>
+            {{ $losses->ofSafe() }} Mount, cells and radio are counted; a lens of seven tenths of the reach will do, cropped in.</p>
     </section>
     <div class="grid gap-4 lg:grid-cols-2 mb-4">
         @foreach ($changes as $lane => $of)
@@ -168,7 +165,8 @@
     <section class="slab mt-4">
         <h2 class="mb-2">From the shelf</h2>
         @if ($atHand->isEmpty())
-            <p class="text-faint">Everything on the shelf is on the list. <a href="/shelf">Add to the shelf.</a></p>
+            <p class="text-faint">{{ $job->packing->isEmpty() ? 'The shelf is empty.' : 'Everything on the shelf is on the list.' }} <a
+                    href="/shelf">{{ $job->packing->isEmpty() ? 'Put on it what you own, or begin with a starter shelf.' : 'Add to the shelf.' }}</a></p>
         @else
             <x-form :action="'/jobs/' . $job->id . '/packing'" class="grid gap-3 sm:grid-cols-[2fr_1fr_auto] items-end">
                 <x-field name="item" label="Item" type="select" data-key="n">

@@ -337,7 +337,8 @@ final class KitWorkTest extends TestCase
 
     public function test_the_desk_of_flash_and_exposure(): void
     {
-        $this->get('/jobs/1/light')->assertOk()->assertSee('The shutter synchronises.');
+        $this->get('/jobs/1/light')->assertOk()->assertSee('Nothing is asked yet.')->assertDontSee('The shutter synchronises.');
+        $this->get('/jobs/1/light?f=5.6')->assertOk()->assertSee('The shutter synchronises.');
         // Sunny 16 two stops under at f/2.8 wants 1/12,500 s: far beyond 1/250 s.
         $page = $this->get('/jobs/1/light?ev=15&under=2&f=2.8&iso=100&sync=250&distance=1.5&lost=0');
         $page

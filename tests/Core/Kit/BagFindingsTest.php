@@ -125,11 +125,16 @@ final class BagFindingsTest extends TestCase
 
     public function test_unpacked_items_are_named_and_counted(): void
     {
-        $open = TicksJudge::of(['Cell 1', 'Cell 2', 'Reader', 'Flash'], 5);
+        $open = TicksJudge::of(['Cell 1', 'Cell 2', 'Reader', 'Flash'], 5, 1);
+        $this->assertSame(Severity::Fix, $open->severity);
         $this->assertSame(4, $open->figures['open']);
         $this->assertStringContainsString('1 of 5 are ticked; open: Cell 1, Cell 2, Reader and more.', $open->because);
-        $this->assertSame('kit.packed', TicksJudge::of([], 5)->code);
-        $this->assertSame('kit.empty', TicksJudge::of([], 0)->code);
+        $this->assertSame('kit.packed', TicksJudge::of([], 5, 90)->code);
+        $this->assertSame('kit.empty', TicksJudge::of([], 0, 1)->code);
+        // Nobody packs months ahead.
+        $far = TicksJudge::of(['Cell 1'], 5, 90);
+        $this->assertSame([Severity::Mind, 'kit.unpacked'], [$far->severity, $far->code]);
+        $this->assertStringContainsString('90 days from now', $far->because);
     }
 
     public function test_the_reach_ruler_is_logarithmic_and_marks_what_is_missing(): void

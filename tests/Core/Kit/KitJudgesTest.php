@@ -19,9 +19,12 @@ use NorthSatchel\Kit\Judge\StationJudge;
 use NorthSatchel\Kit\Judge\Swap;
 use NorthSatchel\Kit\Judge\SwapTimes;
 use NorthSatchel\Kit\Judge\WantedFocal;
+use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -75,6 +78,7 @@ final class KitJudgesTest extends TestCase
         $this->assertSame(['70–200', 'Reader'], array_keys($points));
         $this->assertSame('135', $points['70–200']['mend'], 'the lightest that will do, cropped in');
         $this->assertSame(['', 'a reader'], [$points['Reader']['mend'], $points['Reader']['hire']], 'the shelf has none: hire');
+        $this->assertNull((new LossReport([], $rest, $needs))->ofSafe(), 'of an empty bag nothing is said');
         $mended = new LossReport([...$bag, $rest[0], self::gear(81, 'Reader 2', GearKind::Reader)], [], $needs);
         $this->assertSame([], $mended->singlePoints());
         $this->assertContains('fine kit.survives', self::codes($mended->verdicts()));
@@ -91,6 +95,26 @@ final class KitJudgesTest extends TestCase
                     static fn (string $c): bool => str_contains($c, 'unmet'),
                 ),
             ),
+        );
+    }
+
+    /** Of what is short already nothing can be spared, and two that each stop the job are no news as a pair. */
+    public function test_what_is_short_is_not_called_spare(): void
+    {
+        $day = [self::stretch(1, 'Vows', 14, 30, [['From the back', 'must', 60, 180]])];
+        $two = [
+            new Need('body', NeedWhat::Body, 2, Priority::Must, true, '2 bodies', 'one each'),
+            new Need('cell', NeedWhat::Cell, 4, Priority::Must, true, '4 cells', 'all day', figures: ['cell_type' => 'OV-16']),
+            ...array_values(array_filter(PlanNeeds::of($day, [], 5.0), static fn (Need $n): bool => $n->what === NeedWhat::Reach)),
+        ];
+        $bag = [self::body(1, 'A'), self::body(2, 'B'), self::lens(11, '70–200', 70, 200, 2.8), ...self::cells(30, 3)];
+        $report = new LossReport($bag, [], $two);
+        $this->assertSame(['cell'], array_map(static fn (Need $n): string => $n->id, $report->unmet));
+        $this->assertStringNotContainsString('Cell', (string) $report->ofSafe());
+        $this->assertSame(
+            [],
+            array_filter($report->pairs, static fn (LostPair $p): bool => $p->gear[0]->label === 'A' && $p->gear[1]->label === 'B'),
+            'either body alone leaves too few',
         );
     }
 

@@ -9,6 +9,7 @@ use App\Desks\Kit\LightDesk;
 use App\Desks\Kit\NeedsDesk;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use NorthSatchel\Exposure\FlashJudge;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Verdicts;
 
@@ -39,7 +40,7 @@ final class LightController
             'remote' => $remote,
             'flashes' => $desk->flashes(),
             'stretches' => $needs->stretches($opened),
-            'verdicts' => new Verdicts($flash['verdicts'] ?? []),
+            'verdicts' => new Verdicts($asked['is_example'] ? [FlashJudge::ofAnExample()] : $flash['verdicts'] ?? []),
         ]);
     }
 }
