@@ -37,6 +37,7 @@ final class RemedyRoutes
             'people.order' => new RemedyRoute("/jobs/{$id}/people/order", $on),
             'shots.must' => new RemedyRoute("/jobs/{$id}/shots/must", $on),
             'brief.hours' => new RemedyRoute("/jobs/{$id}/hours", $on),
+            'shot.put' => new RemedyRoute("/shots/{$on['shot']}/put", ['segment' => $on['segment']]),
             'shots.place' => new RemedyRoute("/jobs/{$id}/shots/place"),
             'shots.sun-order' => new RemedyRoute("/segments/{$on['segment']}/shots/sun-order"),
             'kit.propose' => new RemedyRoute("/jobs/{$id}/kit/propose", isLink: true),

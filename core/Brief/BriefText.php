@@ -25,6 +25,26 @@ final class BriefText
 
     private const ROW_M = 0.9;
 
+    /** Whose people, or which: the words of a line that names nobody. */
+    private const HEADING = '/^(?:the )?(?:[\p{L} ]{2,30}[’\'`]?s?[’\'`]? )?(?:side|famil(?:y|ies)|relatives|guests?|friends|parents|(?:wedding|bridal) party|attendants)'.
+        '(?: of (?:the )?[\p{L} ]{2,30})?$/iu';
+
+    /** Whether a line of a list of people heads those below it, and names nobody: "Bride's side", "Guests:", "# Friends". */
+    public static function isHeading(string $line): bool
+    {
+        $line = trim($line);
+
+        return $line !== '' &&
+            (str_starts_with($line, '#') || str_ends_with($line, ':') || preg_match('/^[-–—=*_]{3,}$/u', $line) === 1 ||
+                preg_match(self::HEADING, $line) === 1);
+    }
+
+    /** A line of a list without its bullet or number. */
+    public static function withoutBullet(string $line): string
+    {
+        return trim((string) preg_replace('/^\s*(?:[-*•–]|\d{1,3}[.)])\s+/u', '', $line));
+    }
+
     /** @return list<string> a line each; where there is one line, what stands between its semicolons */
     public static function mustHaves(?string $text): array
     {
@@ -32,7 +52,7 @@ final class BriefText
 
         return array_values(
             array_filter(
-                array_map(static fn (string $l): string => trim((string) preg_replace('/^\s*(?:[-*•–]|\d{1,3}[.)])\s+/u', '', $l), " \t."), $lines),
+                array_map(static fn (string $l): string => trim(self::withoutBullet($l), " \t."), $lines),
                 static fn (string $l): bool => $l !== '',
             ),
         );

@@ -26,7 +26,7 @@ final readonly class SceneExposure
     private const USUAL_WIDEST = 2.8;
 
     /** Up to here a lens is not opened further for the sake of noise. */
-    private const CALM_ISO = 1600;
+    public const CALM_ISO = 1600;
 
     /** Beyond this most bodies show it. */
     private const HIGHEST_ISO = 6400;

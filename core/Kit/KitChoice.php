@@ -47,7 +47,7 @@ final readonly class KitChoice
         $of = static fn (GearKind $kind): array => array_values(array_filter($chosen, static fn (Gear $g): bool => $g->kind === $kind));
         $shared = DealtBodies::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs), count($work->remotes));
         $alone = DealtBodies::alone($of(GearKind::Body), array_map(static fn (BodyWork $s): int => $s->body->id, $shared), $work->remotes);
-        $budgets = BudgetNeeds::of($shared, $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->pops, $shelf, $alone, $work->usual);
+        $budgets = BudgetNeeds::of($shared, $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->flash, $shelf, $alone, $work->usual);
         $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));
         $second = self::cover($small, $budgets, $school, $patience);
         // Cells that the first choice took for its bodies are among those of the second.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit;
 
 use NorthSatchel\Kit\Needs\Ask;
+use NorthSatchel\Kit\Needs\FlashWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
@@ -21,7 +22,7 @@ final readonly class PlannedWork
     public function __construct(
         public array $needs,
         public array $framesByLane,
-        public int $pops,
+        public FlashWork $flash,
         public float $hours,
         public float $temperatureC,
         public array $remotes = [],

@@ -19,6 +19,7 @@ use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\Judge\StationJudge;
 use NorthSatchel\Kit\Judge\TicksJudge;
 use NorthSatchel\Kit\KitProposal;
+use NorthSatchel\Kit\Needs\FlashWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Pack\CardsSeen;
@@ -204,12 +205,12 @@ final class ClaimsTest extends TestCase
     {
         $body = new Gear(1, 'A', GearKind::Body);
         $need = static fn (int $count, NeedWhat $what = NeedWhat::Body): Need => new Need('body', $what, $count, Priority::Must, false, 'a body', '');
-        $of = static fn (Need ...$needs): KitProposal => KitProposal::of([$body], new PlannedWork(array_values($needs), [], 0, 0.0, 20.0));
+        $of = static fn (Need ...$needs): KitProposal => KitProposal::of([$body], new PlannedWork(array_values($needs), [], new FlashWork(), 0.0, 20.0));
         $code = static fn (Need ...$needs): string => array_reverse($of(...$needs)->verdicts())[0]->code;
         $this->assertSame('kit.proposal-none', $code());
         $reader = new Gear(2, 'Reader', GearKind::Reader);
         $house = new Need('reader', NeedWhat::Reader, 1, Priority::Must, false, 'a card reader', '');
-        $empty = KitProposal::of([$body, $reader], new PlannedWork([$house], [], 0, 0.0, 20.0))->verdicts();
+        $empty = KitProposal::of([$body, $reader], new PlannedWork([$house], [], new FlashWork(), 0.0, 20.0))->verdicts();
         $this->assertNothingFine($empty, 'a reader is no kit for a day of which nothing is planned');
         $this->assertSame('kit.proposal-none', $empty[0]->code);
         $this->assertNothingFine((new LossReport([$reader, new Gear(3, 'Reader 2', GearKind::Reader)], [], [$house]))->verdicts());

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Brief\BriefFacts;
 use NorthSatchel\Brief\BriefJudge;
+use NorthSatchel\Brief\BriefText;
 use NorthSatchel\Brief\SamePerson;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Judge\ZoneJudge;
@@ -171,7 +172,7 @@ final class BriefDesk
     }
 
     /**
-     * One person a line, the role after a comma.
+     * One person a line, the role after a comma; what heads a list names nobody.
      *
      * @return list<array{name: string, role: string|null}>
      */
@@ -179,8 +180,8 @@ final class BriefDesk
     {
         $people = [];
         foreach (preg_split('/\R/', $text) ?: [] as $line) {
-            [$name, $role] = [...explode(',', $line, 2), null];
-            if (trim($name) !== '') {
+            [$name, $role] = [...explode(',', BriefText::withoutBullet($line), 2), null];
+            if (trim($name) !== '' && ! BriefText::isHeading($line)) {
                 $people[] = ['name' => trim($name), 'role' => $role === null ? null : trim($role)];
             }
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Desks\Brief\JobDay;
+use App\Desks\Plan\BriefedPlan;
+use App\Desks\Plan\SegmentReader;
 use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;
@@ -19,13 +21,12 @@ use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\DealtBodies;
 use NorthSatchel\Kit\Needs\DealtWork;
-use NorthSatchel\Kit\Needs\FrameRates;
+use NorthSatchel\Kit\Needs\FlashWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
-use NorthSatchel\Kit\Needs\SceneLights;
 use NorthSatchel\Kit\PlannedWork;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
@@ -82,22 +83,18 @@ final class NeedsDesk
                 )
                 ->all(),
         );
-        $lit = array_filter(array_map(static fn (Ask $a): ?int => $a->what === NeedWhat::Light ? $a->segmentId : null, $asks));
-        $frames = static fn (PlannedStretch $s): int => $s->frames();
         $byLane = [];
-        $pops = 0;
         foreach ($stretches as $stretch) {
             foreach ($stretch->lanes as $lane) {
-                $byLane[$lane] = ($byLane[$lane] ?? 0) + $frames($stretch);
+                $byLane[$lane] = ($byLane[$lane] ?? 0) + $stretch->frames();
             }
-            $pops += in_array($stretch->id, $lit, true) || SceneLights::isLit($stretch, $asks) ? $frames($stretch) : 0;
         }
         $hours = self::hours($job);
 
         return new PlannedWork(
             PlanNeeds::of($stretches, $asks, $hours, JobDay::count($job)),
             $byLane,
-            $pops,
+            FlashWork::of($stretches, $asks),
             $hours,
             $job->temperature_c,
             PlannedWork::remotes($asks, $stretches),
@@ -115,7 +112,7 @@ final class NeedsDesk
 
         return [
             ...$work->needs,
-            ...BudgetNeeds::of($dealt->shared, $flashes, $work->hours, $work->temperatureC, $work->pops, $shelf, $dealt->alone, $work->usual),
+            ...BudgetNeeds::of($dealt->shared, $flashes, $work->hours, $work->temperatureC, $work->flash, $shelf, $dealt->alone, $work->usual),
         ];
     }
 
@@ -214,7 +211,7 @@ final class NeedsDesk
                     )
                     ->all(),
             );
-            $more = FrameRates::more($segment->title, $segment->minutes, $segment->is_break, $shots);
+            $more = SegmentReader::usualFrames($segment);
             $list[] = new PlannedStretch(
                 $segment->id,
                 $segment->title,
@@ -225,8 +222,9 @@ final class NeedsDesk
                 $segment->place_id,
                 Priority::from($segment->priority),
                 self::light($segment, self::spotOf($segment), $from),
-                [...$shots, ...$more === null ? [] : [$more]],
+                [...$shots, ...$more === 0 ? [] : [PlannedShot::usual($more)]],
                 $segment->shotLines->contains('light', 'flash'),
+                BriefedPlan::forbidsFlash($job, $segment),
             );
         }
 

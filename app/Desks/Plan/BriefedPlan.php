@@ -35,6 +35,11 @@ final class BriefedPlan
         ]);
     }
 
+    public static function forbidsFlash(Job $job, Segment $segment): bool
+    {
+        return BriefedJudge::forbidsFlash(BriefText::restrictions($job->restrictions), self::scene($segment));
+    }
+
     /** @return list<Verdict> of a day, whose hours are those of the first by the clock */
     public static function hours(Job $job, PlannedDay $day): array
     {

@@ -51,7 +51,9 @@ final readonly class PlanRow
     public function figures(): array
     {
         $s = $this->segment;
-        $frames = (int) $s->shotLines->sum('frames');
+        $usual = SegmentReader::usualFrames($s);
+        $frames = (int) $s->shotLines->sum('frames') + $usual;
+        $frames = $usual > 0 ? "about {$frames}" : (string) $frames;
         $latest = $this->leaveBy === null || $this->leaveBy === $this->leaveAt ? '' : ", by {$this->leaveBy} at the latest";
 
         return array_values(

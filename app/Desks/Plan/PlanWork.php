@@ -112,15 +112,16 @@ final class PlanWork
                 in_array($e->field, ['first_anchor', 'second_anchor'], true) ? $e->field : 'first_anchor' => 'This '.$e->must.'.',
             ]);
         }
+        $last = ClockTime::of($second)->minutes;
         $hasSecond = array_filter($segments, static fn (TemplateSegment $s): bool => $s->lane === 'second') !== [];
-        DB::transaction(function () use ($job, $segments, $day, $hasSecond): void {
+        DB::transaction(function () use ($job, $segments, $day, $hasSecond, $last): void {
             foreach ($segments as $s) {
                 $stored = $job->segments()->create([
                     'place_id' => $job->place_id,
                     'day' => $day,
                     'title' => $s->title,
                     'lane' => $s->lane,
-                    'also_lanes' => $s->isAnchor && $hasSecond ? ['second'] : null,
+                    'also_lanes' => $hasSecond && ($s->isAnchor || ($s->isBreak && $s->start >= $last)) ? ['second'] : null,
                     'start_clock' => ClockTime::ofMinutes($s->start)->text(),
                     'minutes' => $s->minutes,
                     'priority' => $s->priority->value,

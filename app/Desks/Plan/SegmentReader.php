@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Desks\Plan;
 
 use App\Models\Plan\Segment as StoredSegment;
+use App\Models\Plan\ShotLine;
+use NorthSatchel\Plan\FrameRates;
 use NorthSatchel\Plan\Give;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Setting;
@@ -64,6 +66,17 @@ final class SegmentReader
             $stored->worth,
             $stored->also_lanes ?? [],
             $stored->spot_id,
+        );
+    }
+
+    /** Frames beyond those of its lines, where such a scene usually takes more. */
+    public static function usualFrames(StoredSegment $segment): int
+    {
+        return FrameRates::more(
+            $segment->title,
+            $segment->minutes,
+            $segment->is_break,
+            array_values($segment->shotLines->map(static fn (ShotLine $l): int => $l->frames)->all()),
         );
     }
 }

@@ -229,6 +229,7 @@ final class ShotDesk
             'frames' => $shot->frames,
             'focal_mm' => $shot->focalMm,
             'distance' => $shot->distance,
+            'light' => $shot->light,
         ];
     }
 

@@ -7,6 +7,7 @@ namespace App\Desks\Plan;
 use App\Models\Brief\Job;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
+use NorthSatchel\Plan\Judge\ShotHourJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Shots\LitLine;
 use NorthSatchel\Plan\Shots\SegmentShots;
@@ -114,7 +115,7 @@ final class ShotJudgement
                         ?->shotLines->map(static fn (ShotLine $l): LitLine => new LitLine($l->id, $l->light, $l->what))
                         ->values()
                         ->all() ?? [];
-                $verdicts[] = SunOrder::judge($segment, $day->sun, $lines);
+                $verdicts = [...$verdicts, SunOrder::judge($segment, $day->sun, $lines), ...ShotHourJudge::of($day, $segment, $lines)];
             }
         }
 

@@ -22,7 +22,6 @@ final class BudgetNeeds
     /**
      * @param  list<BodyWork>  $bodies  in use, with the frames that fall on each
      * @param  list<Gear>  $flashes
-     * @param  int  $pops  of the lights
      * @param  list<Gear>  $shelf  whose cards there are
      * @param  list<LoneWork>  $alone  bodies that stand alone, with the frames that they fire with the
      *     main camera and the hours
@@ -34,14 +33,14 @@ final class BudgetNeeds
         array $flashes,
         float $hours,
         float $temperatureC,
-        int $pops,
+        FlashWork $flash,
         array $shelf,
         array $alone = [],
         int $usual = 0,
     ): array {
         return $bodies === []
             ? []
-            : [self::cards([...$bodies, ...$alone], $shelf, $usual), ...self::cells($bodies, $hours, $temperatureC, $flashes, $pops, $alone)];
+            : [self::cards([...$bodies, ...$alone], $shelf, $usual), ...self::cells($bodies, $hours, $temperatureC, $flashes, $flash, $alone)];
     }
 
     /**
@@ -102,7 +101,7 @@ final class BudgetNeeds
      * @param  list<LoneWork>  $alone
      * @return list<Need>
      */
-    private static function cells(array $bodies, float $hours, float $temperatureC, array $flashes, int $pops, array $alone): array
+    private static function cells(array $bodies, float $hours, float $temperatureC, array $flashes, FlashWork $light, array $alone): array
     {
         $wanted = $said = [];
         foreach ($bodies as $work) {
@@ -141,10 +140,13 @@ final class BudgetNeeds
                 "{$charges} fresh for {$body->label}, which stands alone".($work->hours > 0 ? " for {$work->hours} h" : ''),
             );
         }
-        foreach ($flashes as $flash) {
-            $sets = self::flashCharges($flash, $pops, $temperatureC);
-            $cells = $sets * (int) ($flash->number('cells') ?? 1);
-            self::count($wanted, $said, $flash, $cells, "{$cells} for {$flash->label} ({$pops} pops)");
+        // The strongest fire; one that only waits as the spare has a charge of its own, and no more.
+        usort($flashes, static fn (Gear $a, Gear $b): int => [$b->number('guide_number_m') ?? 0.0, $a->id] <=> [$a->number('guide_number_m') ?? 0.0, $b->id]);
+        foreach ($flashes as $index => $flash) {
+            $full = $index < $light->atOnce ? $light->fullPops($flash) : 0.0;
+            $cells = self::flashCharges($flash, $full, $temperatureC) * (int) ($flash->number('cells') ?? 1);
+            $as = $index < $light->atOnce ? "{$light->pops()} pops, as ".(int) ceil($full).' at full power' : 'the spare';
+            self::count($wanted, $said, $flash, $cells, "{$cells} for {$flash->label} ({$as})");
         }
         $needs = [];
         $percent = round(100 * BatteryBudget::derate($temperatureC));
@@ -170,8 +172,8 @@ final class BudgetNeeds
         return SaveMode::tryFrom($body->text('planned_mode')) ?? SaveMode::Mirror;
     }
 
-    /** Charges that so many pops at full power take. */
-    public static function flashCharges(Gear $flash, int $pops, float $temperatureC): int
+    /** Charges that so many pops at full power take; one at least. */
+    public static function flashCharges(Gear $flash, float $pops, float $temperatureC): int
     {
         $aCharge = $flash->number('pops_per_charge') ?? 200.0;
 

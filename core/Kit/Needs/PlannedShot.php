@@ -17,4 +17,10 @@ final readonly class PlannedShot
         public ?int $focalMm = null,
         public bool $isUsual = false,
     ) {}
+
+    /** What a scene takes beyond the lines that somebody wrote. */
+    public static function usual(int $frames): self
+    {
+        return new self('as such a scene usually takes', Priority::Nice, $frames, isUsual: true);
+    }
 }

@@ -27,6 +27,8 @@ final readonly class PlannedStretch
         public array $shots,
         /** Whether a shot of it is planned with flash. */
         public bool $isFlash = false,
+        /** Whether the brief forbids flash there. */
+        public bool $mayNotFlash = false,
     ) {}
 
     /** Planned in it, by one photographer. */

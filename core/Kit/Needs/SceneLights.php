@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
+use NorthSatchel\Exposure\SceneExposure;
 use NorthSatchel\Time\Priority;
 
 /**
@@ -14,12 +15,25 @@ final class SceneLights
 {
     private const STUDIO = '/\b(?:set(?:ting)? the light|light and positions|setup|packshot|still life|catalogue|product)/iu';
 
+    /** Where a flash disturbs, whatever the light (common practice, no source). */
+    private const QUIET = '/\b(?:ceremon|vow|service|church|chapel|prayer|mass|rite)/iu';
+
     /**
      * @param  list<PlannedStretch>  $stretches
      * @param  list<Ask>  $asks
      * @return list<Need>
      */
     public static function needs(array $stretches, array $asks): array
+    {
+        return [...self::lit($stretches, $asks), ...self::dark($stretches, $asks)];
+    }
+
+    /**
+     * @param  list<PlannedStretch>  $stretches
+     * @param  list<Ask>  $asks
+     * @return list<Need>
+     */
+    private static function lit(array $stretches, array $asks): array
     {
         $at = [];
         foreach ($stretches as $stretch) {
@@ -54,17 +68,76 @@ final class SceneLights
     }
 
     /**
+     * Scenes so dark that only a loud ISO holds those who are in them.
+     *
+     * @param  list<PlannedStretch>  $stretches
+     * @param  list<Ask>  $asks
+     * @return list<Need>
+     */
+    private static function dark(array $stretches, array $asks): array
+    {
+        $at = [];
+        $iso = 0;
+        foreach ($stretches as $stretch) {
+            if (self::isUnasked($stretch, $asks) && self::isDark($stretch)) {
+                $iso = max($iso, SceneExposure::of($stretch->title, (float) $stretch->ev100)->settings->iso);
+                foreach ($stretch->lanes as $lane) {
+                    $at[] = $stretch->at($lane, Priority::Should, "“{$stretch->title}” at {$stretch->clock}, {$lane}");
+                }
+            }
+        }
+        if ($at === []) {
+            return [];
+        }
+        $count = NeedsTogether::atOnce($at, Priority::Should);
+
+        return [
+            new Need(
+                'light-dark',
+                NeedWhat::Light,
+                $count,
+                Priority::Should,
+                false,
+                $count === 1 ? 'a flash' : "{$count} flashes",
+                NeedsTogether::why($at).": by the light that is forecast it takes ISO {$iso}. A flash off the ceiling, or a lens of f/1.4, keeps the grain down.",
+                $at,
+            ),
+        ];
+    }
+
+    /** Whether more than a calm ISO is planned for it without a flash, and none is forbidden or out of place. */
+    public static function isDark(PlannedStretch $stretch): bool
+    {
+        return $stretch->ev100 !== null &&
+            ! $stretch->mayNotFlash &&
+            ! self::wantsLight($stretch) &&
+            $stretch->frames() > 0 &&
+            preg_match(self::QUIET, $stretch->title) !== 1 &&
+            SceneExposure::of($stretch->title, $stretch->ev100)->settings->iso > SceneExposure::CALM_ISO;
+    }
+
+    /** @param  list<Ask>  $asks */
+    private static function isUnasked(PlannedStretch $stretch, array $asks): bool
+    {
+        return array_filter(
+            $asks,
+            static fn (Ask $a): bool => $a->what === NeedWhat::Light && ($a->segmentId === null || $a->segmentId === $stretch->id),
+        ) === [];
+    }
+
+    /**
      * Whether a scene is lit by what one brings, and by nothing that was asked for by hand.
      *
      * @param  list<Ask>  $asks
      */
     public static function isLit(PlannedStretch $stretch, array $asks): bool
     {
-        $isAsked = array_filter(
-            $asks,
-            static fn (Ask $a): bool => $a->what === NeedWhat::Light && ($a->segmentId === null || $a->segmentId === $stretch->id),
-        );
+        return self::isUnasked($stretch, $asks) && $stretch->frames() > 0 && self::wantsLight($stretch);
+    }
 
-        return $isAsked === [] && $stretch->frames() > 0 && ($stretch->isFlash || preg_match(self::STUDIO, $stretch->title) === 1);
+    /** Whether a scene is lit by what one brings: a shot by flash, or a setup of a studio. */
+    public static function wantsLight(PlannedStretch $stretch): bool
+    {
+        return $stretch->isFlash || preg_match(self::STUDIO, $stretch->title) === 1;
     }
 }

@@ -15,7 +15,7 @@ use NorthSatchel\Verdict;
 /** Does the plan keep to the brief: its hours, its must-haves, what the venue does not allow? */
 final class BriefedJudge
 {
-    /** So much of what a must-have is about must be found in one scene (our own choice, no source). */
+    /** More than so much of what a must-have is about must be found in one scene (our own choice, no source). */
     private const ENOUGH = 0.5;
 
     /** From the back of a church or hall whose length nobody has said (common practice, no source). */
@@ -102,7 +102,7 @@ final class BriefedJudge
      */
     public static function restrictions(array $restrictions, array $scenes): array
     {
-        $verdicts = [];
+        $verdicts = $nowhere = [];
         foreach ($restrictions as $restriction) {
             $meant = array_values(
                 array_filter(
@@ -120,11 +120,41 @@ final class BriefedJudge
                 $meant,
             );
             // Where one of several photographers reaches from there, the others take what is near.
+            $nowhere[(string) $restriction->where][] = array_filter($scenes, static fn (Scene $s): bool => $s->isAt($restriction->where)) === []
+                ? $restriction
+                : null;
             $isReached = $restriction->kind === RestrictionKind::FromTheBack && in_array(null, $found, true);
             $verdicts = [...$verdicts, ...$isReached ? [] : array_slice(array_filter($found), 0, 1)];
         }
+        $unheld = array_filter(array_map(static fn (array $of): array => array_values(array_filter($of)), $nowhere));
 
-        return $verdicts;
+        return [...$verdicts, ...$scenes === [] ? [] : array_map(self::nowhere(...), array_keys($unheld), $unheld)];
+    }
+
+    /**
+     * A restriction that speaks of a place where the plan has nothing is held against nothing.
+     *
+     * @param  list<Restriction>  $of
+     */
+    private static function nowhere(string $where, array $of): Verdict
+    {
+        $texts = array_values(array_unique(array_map(static fn (Restriction $r): string => "“{$r->text}”", $of)));
+
+        return Verdict::mind(
+            'plan.restriction-nowhere',
+            implode(' and ', $texts).(count($texts) === 1 ? ' is' : ' are').' held against no segment.',
+            "Nothing is planned at “{$where}”: write that name into the place, the spot or the title of the segments it is meant for.",
+            ['restrictions' => count($of)],
+        );
+    }
+
+    /** @param  list<Restriction>  $restrictions */
+    public static function forbidsFlash(array $restrictions, Scene $scene): bool
+    {
+        return array_filter(
+            $restrictions,
+            static fn (Restriction $r): bool => $r->kind === RestrictionKind::NoFlash && $scene->isAt($r->where) && $scene->has($r->during),
+        ) !== [];
     }
 
     private static function flash(Restriction $restriction, Scene $scene): ?Verdict
@@ -184,7 +214,7 @@ final class BriefedJudge
     {
         $wanted = Words::of($line);
 
-        return $wanted === [] || count(array_intersect($wanted, Words::of($text))) >= self::ENOUGH * count($wanted);
+        return $wanted === [] || count(array_intersect($wanted, Words::of($text))) > self::ENOUGH * count($wanted);
     }
 
     /** @param  list<Segment>  $segments */

@@ -27,8 +27,12 @@ final class Words
             static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST && ! in_array($w, self::COMMON, true),
         );
 
-        $stem = static fn (string $w): string => mb_substr((string) preg_replace('/(?<=..)(?:es|s)$/u', '', $w), 0, self::STEM);
+        return array_values(array_unique(array_map(static fn (string $w): string => mb_substr(self::singular($w), 0, self::STEM), $words)));
+    }
 
-        return array_values(array_unique(array_map($stem, $words)));
+    /** families: family; dances: danc, and so is dance once its e is gone */
+    private static function singular(string $word): string
+    {
+        return (string) preg_replace(['/(?<=..)ies$/u', '/(?<=..)(?:es|s)$/u'], ['y', ''], $word);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Shots;
 
-/** A shot as it was read from a pasted line; under: the heading that it stood below. */
+/** A shot as it was read from a pasted line; under: the heading that it stood below; light: one of SunOrder::LIGHTS. */
 final readonly class ReadShot
 {
     public function __construct(
@@ -15,5 +15,6 @@ final readonly class ReadShot
         public ?int $focalMm,
         public ?string $under,
         public ?string $distance = null,
+        public ?string $light = null,
     ) {}
 }

@@ -28,11 +28,13 @@ final class ShotPlacer
     /** Words of a moment, and words in the title of a segment where it happens. */
     private const MOMENTS = [
         [['ring', 'vow', 'kiss', 'aisle', 'veil', 'petal', 'confetti', 'altar', 'officiant'], ['ceremony', 'vow', 'church', 'chapel']],
+        [['macro', 'flat lay', 'still life'], ['detail']],
+        [['silhouette', 'the two', 'couple', 'newlyweds'], ['portrait', 'couple', 'the two']],
         [['dress', 'shoe', 'letter', 'makeup', 'hair', 'perfume', 'cufflink', 'robe', 'bouquet'], ['ready', 'detail', 'preparation']],
         [['speech', 'toast', 'cake', 'menu', 'glass'], ['dinner', 'speech', 'reception', 'meal']],
         [['dance', 'band', 'floor'], ['dance', 'party', 'floor']],
         [
-            ['parent', 'grandmother', 'grandfather', 'grandparent', 'sibling', 'cousin', 'aunt', 'uncle', 'family'],
+            ['parent', 'grandmother', 'grandfather', 'grandparent', 'sibling', 'cousin', 'aunt', 'uncle', 'famil'],
             ['group', 'famil', 'formal'],
         ],
         [['table', 'place card', 'centrepiece'], ['room', 'table', 'empty']],
@@ -103,6 +105,8 @@ final class ShotPlacer
             static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST_WORD && ! in_array($w, self::COMMON, true),
         );
 
-        return array_values(array_unique(array_map(static fn (string $w): string => rtrim($w, 's'), $long)));
+        return array_values(
+            array_unique(array_map(static fn (string $w): string => rtrim((string) preg_replace('/ies$/u', 'y', $w), 's'), $long)),
+        );
     }
 }

@@ -28,6 +28,14 @@ final class ShotText
         'half length' => 'middle',
     ];
 
+    /** Words of a light, as the plan has it; "no flash" asks for none. */
+    private const LIGHTS = [
+        'flash' => '/(?<!no )(?<!without )\b(?:flash(?:es)?|strobes?|lit from behind)\b/iu',
+        'against' => '/\b(?:silhouettes?|back[- ]?lit|against the (?:light|sun)|into the sun|rim light)\b/iu',
+        'shade' => '/\bopen shade\b/iu',
+        'side' => '/\bside ?light\b/iu',
+    ];
+
     private const COLUMNS = ['what', 'shot', 'segment', 'priority', 'minutes', 'frames', 'focal_mm', 'mm'];
 
     /** @return list<ReadShot> */
@@ -113,9 +121,14 @@ final class ShotText
             if (preg_match('/^(.+?)\s+\(?(close[ -]?up|wide shot|full length|half length)\)?$/iu', $piece, $found) === 1) {
                 [$distance, $piece] = [self::DISTANCES[mb_strtolower($found[2])], $found[1]];
             }
+            if (preg_match('/^(.+?)\s+\(?burst(?: of)? (\d{1,3})\)?$/iu', $piece, $found) === 1) {
+                [$frames, $piece] = [(int) $found[2], $found[1]];
+            }
             if (preg_match('/^(\d{1,3})\s*(?:min|minutes?|m)$/iu', $piece, $found) === 1) {
                 $minutes = (int) $found[1];
             } elseif (preg_match('/^(\d{1,4})\s*(?:frames?|pictures?|x)$/iu', $piece, $found) === 1) {
+                $frames = (int) $found[1];
+            } elseif (preg_match('/^burst(?: of)? (\d{1,3})$/iu', $piece, $found) === 1) {
                 $frames = (int) $found[1];
             } elseif (preg_match('/^(\d{1,4})\s*mm$/iu', $piece, $found) === 1 && self::isFocal((int) $found[1])) {
                 $focalMm = (int) $found[1];
@@ -129,7 +142,21 @@ final class ShotText
         }
         $what ??= $words === [] ? $whole : implode(', ', $words);
 
-        return new ReadShot(mb_substr($what, 0, self::LONGEST), $priority, $minutes, $frames, $focalMm, $under, $distance);
+        $what = mb_substr($what, 0, self::LONGEST);
+
+        return new ReadShot($what, $priority, $minutes, $frames, $focalMm, $under, $distance, self::light($what));
+    }
+
+    /** The light that its words ask for; null where they name none. */
+    private static function light(string $what): ?string
+    {
+        foreach (self::LIGHTS as $light => $words) {
+            if (preg_match($words, $what) === 1) {
+                return $light;
+            }
+        }
+
+        return null;
     }
 
     private static function isFocal(int $mm): bool

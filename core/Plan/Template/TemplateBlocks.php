@@ -45,7 +45,7 @@ final class TemplateBlocks
         $should = Priority::Should;
         $nice = Priority::Nice;
         $ceremony = $s('Ceremony', 45, $must, isAnchor: true, shots: ['Coming in', 'Vows', 'Rings', 'Kiss', 'Going out']);
-        $dinner = $s('Dinner and speeches', 120, $must, isAnchor: true, takesIn: 25, shots: ['Speeches and who listens']);
+        $dinner = $s('Dinner begins', 45, $must, isAnchor: true, takesIn: 25, shots: ['The room full', 'First speech and who listens']);
         $groups = $s(
             'Family groups',
             40,
@@ -55,7 +55,9 @@ final class TemplateBlocks
             shots: ['The two with all parents', 'Grandparents', 'Brothers and sisters', 'Everybody'],
         );
         $evening = [
-            $s('Meal for the photographers', 20, $should, isBreak: true),
+            // While the guests eat: nobody wants pictures of that (common practice, no source).
+            $s('Meal for the photographers', 25, $should, shortMinutes: 15, isBreak: true),
+            $s('Speeches', 40, $must, takesIn: 25, shots: ['Who speaks, who listens', 'The two while they listen']),
             $s('First dance', 15, $must, shots: ['First dance, wide and tight']),
             $s('The floor', 60, $should, shortMinutes: 30),
             $s('Farewell', 10, $nice),

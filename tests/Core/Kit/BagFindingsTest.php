@@ -12,6 +12,7 @@ use NorthSatchel\Kit\Judge\ReachJudge;
 use NorthSatchel\Kit\Judge\TicksJudge;
 use NorthSatchel\Kit\Needs\BodyWork;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\FlashWork;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\ReachRuler;
 use NorthSatchel\Kit\Shelf\Gear;
@@ -40,7 +41,7 @@ final class BagFindingsTest extends TestCase
             [self::body(1, 'One'), self::body(2, 'Two')],
         );
         $found = [];
-        foreach (BudgetJudge::of(BudgetNeeds::of($bodies, [], $hours, 20.0, 0, $bag), $bag, $rest) as $verdict) {
+        foreach (BudgetJudge::of(BudgetNeeds::of($bodies, [], $hours, 20.0, new FlashWork(), $bag), $bag, $rest) as $verdict) {
             $found[$verdict->code] = $verdict;
         }
 

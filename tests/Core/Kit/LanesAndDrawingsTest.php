@@ -17,6 +17,7 @@ use NorthSatchel\Kit\KitLanes;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\Ask;
+use NorthSatchel\Kit\Needs\FlashWork;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\PlannedWork;
@@ -95,7 +96,7 @@ final class LanesAndDrawingsTest extends TestCase
                 5.0,
             ),
             ['lead' => 60],
-            0,
+            new FlashWork(),
             5.0,
             20.0,
         );

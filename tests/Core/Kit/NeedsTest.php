@@ -12,7 +12,9 @@ use NorthSatchel\Kit\Needs\BodyWork;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\DealtBodies;
 use NorthSatchel\Kit\Needs\DealtWork;
+use NorthSatchel\Kit\Needs\FlashWork;
 use NorthSatchel\Kit\Needs\Givers;
+use NorthSatchel\Kit\Needs\LitFrames;
 use NorthSatchel\Kit\Needs\LoneWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
@@ -185,7 +187,7 @@ final class NeedsTest extends TestCase
         return new PlannedWork(
             PlanNeeds::of($day, [new Ask(9, NeedWhat::Ladder, 1, Priority::Nice)], 9.0),
             ['lead' => $frames],
-            0,
+            new FlashWork(),
             9.0,
             5.0,
         );
@@ -269,23 +271,28 @@ final class NeedsTest extends TestCase
     {
         $bodies = DealtBodies::shared([self::body(1, 'A'), self::body(2, 'B')], ['lead' => 3800], ['lead' => 2]);
         $this->assertSame([1900, 1900], array_column($bodies, 'frames'));
-        $needs = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, 0, self::cards(50, 8)));
+        $needs = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, new FlashWork(), self::cards(50, 8)));
         $this->assertSame(4, $needs['card']->count);
         $this->assertStringContainsString('2 pairs', $needs['card']->because);
         // 1900 ÷ 600 + 10 ÷ 40 = 3.42; ÷ 0.85 = 4.02, so five each.
         $this->assertSame(10, $needs['cell-OV-16']->count);
         $this->assertGreaterThan(
             10,
-            self::byId(BudgetNeeds::of($bodies, [], 10.0, -10.0, 0, self::cards(50, 8)))['cell-OV-16']->count,
+            self::byId(BudgetNeeds::of($bodies, [], 10.0, -10.0, new FlashWork(), self::cards(50, 8)))['cell-OV-16']->count,
             'the cold costs cells',
         );
         $flash = self::gear(5, 'Flash', GearKind::Flash, ['cell_type' => 'AA', 'cells' => 4, 'pops_per_charge' => 150]);
         $this->assertSame(
             8,
-            self::byId(BudgetNeeds::of($bodies, [$flash], 4.0, 20.0, 200, []))['cell-AA']->count,
+            self::byId(BudgetNeeds::of($bodies, [$flash], 4.0, 20.0, new FlashWork([new LitFrames(200, 50.0)], 1), []))['cell-AA']->count,
             '200 pops are two charges of four cells',
         );
-        $small = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, 0, [...self::cards(50, 2), ...self::cards(60, 12, 64.0)]));
+        // A quarter of the guide number is a sixteenth of the power: 1600 pops are a hundred at full; the other flash waits as the spare.
+        $strong = self::gear(6, 'Strong', GearKind::Flash, ['cell_type' => 'AA', 'cells' => 4, 'pops_per_charge' => 150, 'guide_number_m' => 60.0]);
+        $cells = self::byId(BudgetNeeds::of($bodies, [$flash, $strong], 4.0, 20.0, new FlashWork([new LitFrames(1600, 15.0)], 1), []))['cell-AA'];
+        $this->assertSame(8, $cells->count);
+        $this->assertStringContainsString('4 for Strong (1600 pops, as 100 at full power), 4 for Flash (the spare)', $cells->because);
+        $small = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, new FlashWork(), [...self::cards(50, 2), ...self::cards(60, 12, 64.0)]));
         $this->assertSame(64.0, $small['card']->figure('card_gb'), 'of the large ones there are too few');
         $this->assertSame(8, $small['card']->count);
         $split = DealtBodies::shared(
@@ -339,8 +346,8 @@ final class NeedsTest extends TestCase
             ['B', 'B'],
             array_map(static fn (LoneWork $s): string => $s->body->label, DealtBodies::alone([$a, $b], [1], [$remote, $remote])),
         );
-        $with = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, 0, self::cards(50, 8), $dealt->alone));
-        $without = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, 0, self::cards(50, 8)));
+        $with = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, new FlashWork(), self::cards(50, 8), $dealt->alone));
+        $without = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, new FlashWork(), self::cards(50, 8)));
         $charges = BatteryBudget::of(
             200,
             $b->number('frames_per_charge') ?? 500,

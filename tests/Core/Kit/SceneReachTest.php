@@ -7,6 +7,7 @@ namespace Tests\Core\Kit;
 use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\Needs\Ask;
+use NorthSatchel\Kit\Needs\FlashWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
@@ -71,6 +72,25 @@ final class SceneReachTest extends TestCase
         $this->assertSame($does, $need->isGivenBy(self::lens($from, $to)));
     }
 
+    /** A room by lamps takes a loud ISO of who moves: then a flash comes along, unless it is forbidden or a ceremony. */
+    public function test_a_dark_scene_asks_for_a_flash(): void
+    {
+        $ids = static fn (PlannedStretch $s): array => array_map(static fn (Need $n): string => $n->id, SceneLights::needs([$s], []));
+        $at = static fn (string $title, float $ev, bool $mayNot = false, int $frames = 40): PlannedStretch => new PlannedStretch(
+            1, $title, ['lead'], 0, 3600, '21:10', null, Priority::Must, $ev, [new PlannedShot('a', Priority::Must, $frames, null)], false, $mayNot,
+        );
+        $this->assertSame(['light-dark'], $ids($at('First dance', 5.0)));
+        $this->assertSame([], $ids($at('First dance', 9.0)), 'light enough');
+        $this->assertSame([], $ids($at('First dance', 5.0, true)), 'the brief forbids it');
+        $this->assertSame([], $ids($at('Ceremony', 5.0)));
+        $this->assertSame([], $ids($at('First dance', 5.0, false, 0)), 'nothing is taken');
+        $ask = new Ask(1, NeedWhat::Light, 2, Priority::Should, 1, '', 2.0, 4.0, 400.0);
+        $this->assertSame([], SceneLights::needs([$at('First dance', 5.0)], [$ask]), 'somebody has said with what');
+        $work = FlashWork::of([$at('First dance', 5.0)], [$ask]);
+        $this->assertSame([40, 2], [$work->pops(), $work->atOnce]);
+        $this->assertSame([0, 0], [FlashWork::of([$at('Ceremony', 5.0)], [])->pops(), FlashWork::of([$at('Ceremony', 5.0)], [])->atOnce]);
+    }
+
     public function test_a_scene_that_is_lit_brings_light_trigger_and_stand(): void
     {
         $told = static fn (array $asks, PlannedStretch ...$s): array => array_map(
@@ -101,7 +121,7 @@ final class SceneReachTest extends TestCase
         $codes = static fn (array $verdicts): array => array_map(static fn (Verdict $v): string => $v->code, $verdicts);
         $this->assertContains('kit.unmet', $codes((new LossReport([$body], [], $needs))->verdicts()));
         $this->assertNotContains('kit.survives', $codes((new LossReport([$body], [], $needs))->verdicts()));
-        $proposal = KitProposal::of([$body], new PlannedWork($needs, ['lead' => 100], 0, 1.0, 20.0));
+        $proposal = KitProposal::of([$body], new PlannedWork($needs, ['lead' => 100], new FlashWork(), 1.0, 20.0));
         $this->assertNotContains('kit.proposal', $codes($proposal->verdicts()));
         $this->assertContains('kit.hire', $codes($proposal->verdicts()));
     }

@@ -109,6 +109,20 @@ final class BriefedJudgeTest extends TestCase
         );
     }
 
+    #[TestWith(["Bride's side", true])]
+    #[TestWith(['Family of the groom', true])]
+    #[TestWith(['Friends', true])]
+    #[TestWith(['Witnesses:', true])]
+    #[TestWith(['# Table 4', true])]
+    #[TestWith(['Cousin Pim', false])]
+    #[TestWith(['Amber Vollan, bride', false])]
+    #[TestWith(['Guest of honour Lia Strand, friend of Amber', false])]
+    #[TestWith(['', false])]
+    public function test_a_line_that_heads_a_list_names_nobody(string $line, bool $is): void
+    {
+        $this->assertSame($is, BriefText::isHeading($line));
+    }
+
     public function test_a_restriction_is_held_against_the_scenes_that_it_means(): void
     {
         $scene = static fn (string $title, ?string $place, SceneShot ...$shots): Scene => new Scene(1, $title, $place, null, array_values($shots));
@@ -120,7 +134,12 @@ final class BriefedJudgeTest extends TestCase
         $plain = new SceneShot('Rings', Priority::Must, 'front', 85);
         $this->assertSame(['stop plan.no-flash'], $codes('no flash in the chapel', $scene('Ceremony', 'Old Chapel', $lit)));
         $this->assertSame(['stop plan.no-flash'], $codes('no flash', $scene('Ceremony', null, new SceneShot('Rim flash', Priority::Nice))));
-        $this->assertSame([], $codes('no flash in the chapel', $scene('Dinner', 'Barn', $lit)), 'elsewhere');
+        $this->assertSame(
+            ['mind plan.restriction-nowhere'],
+            $codes('no flash in the chapel', $scene('Dinner', 'Barn', $lit)),
+            'elsewhere: and then it is held against nothing, which is said',
+        );
+        $this->assertSame([], BriefedJudge::restrictions(BriefText::restrictions('no flash in the chapel'), []), 'of no plan nothing is said');
         $this->assertSame([], $codes('no flash in the chapel', $scene('Ceremony', 'Old Chapel', $plain)));
         $this->assertSame(['stop plan.no-pictures'], $codes('no photos during the prayer', $scene('Prayer', null, $plain)));
         $this->assertSame([], $codes('no photos during the prayer', $scene('Prayer', null)));

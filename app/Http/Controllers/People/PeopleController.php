@@ -26,6 +26,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Brief\BriefText;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandChart;
@@ -85,7 +86,10 @@ final class PeopleController
             ]);
         }
 
-        return self::told($job, $desk->saveFamily($opened, $text), 'The family is kept.');
+        $headings = array_filter(array_map(trim(...), preg_split('/\R/u', $text) ?: []), BriefText::isHeading(...));
+        $told = $headings === [] ? '' : ' Taken for headings, and for nobody: '.implode(', ', $headings).'.';
+
+        return self::told($job, $desk->saveFamily($opened, $text), "The family is kept.{$told}");
     }
 
     public function rules(int $job, GroupDesk $desk): RedirectResponse

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Kit;
+namespace Tests\Core\Plan;
 
-use NorthSatchel\Kit\Needs\FrameRates;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Plan\FrameRates;
 use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -39,12 +39,12 @@ final class FrameRatesTest extends TestCase
 
     public function test_what_somebody_typed_counts_as_it_is(): void
     {
-        $line = static fn (int $frames): PlannedShot => new PlannedShot('Rings', Priority::Must, $frames);
-        $this->assertSame(100, FrameRates::more('Ceremony', 40, false, [])?->frames);
-        $this->assertSame(80, FrameRates::more('Ceremony', 40, false, [$line(10), $line(10)])?->frames, 'the lines are part of it');
-        $this->assertNull(FrameRates::more('Ceremony', 40, false, [$line(10), $line(25)]), 'somebody typed');
-        $this->assertNull(FrameRates::more('Ceremony', 40, true, []), 'a break');
-        $this->assertNull(FrameRates::more('Ceremony', 2, false, [$line(10)]), 'the line is more than usual');
+        $this->assertSame(100, FrameRates::more('Ceremony', 40, false, []));
+        $this->assertSame(80, FrameRates::more('Ceremony', 40, false, [10, 10]), 'the lines are part of it');
+        $this->assertSame(65, FrameRates::more('Ceremony', 40, false, [10, 25]), 'one line was typed, the scene was not');
+        $this->assertSame(0, FrameRates::more('Ceremony', 40, false, [12, 25]), 'all of them were typed');
+        $this->assertSame(0, FrameRates::more('Ceremony', 40, true, []), 'a break');
+        $this->assertSame(0, FrameRates::more('Ceremony', 2, false, [10]), 'the line is more than usual');
     }
 
     public function test_thirteen_hours_are_not_a_handful_of_frames(): void
@@ -63,7 +63,7 @@ final class FrameRatesTest extends TestCase
             null,
             $shot === null ? [] : [$shot],
         );
-        $usual = FrameRates::more('Dance', 60, false, []);
+        $usual = PlannedShot::usual(FrameRates::more('Dance', 60, false, []));
         $this->assertSame(600, PlannedStretch::usualFrames([$stretch(1, $usual), $stretch(2, $usual)]), 'each photographer takes them');
         $this->assertSame(0, PlannedStretch::usualFrames([$stretch(2, new PlannedShot('x', Priority::Must, 30))]));
     }

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthSatchel\Kit\Needs;
-
-use NorthSatchel\Time\Priority;
+namespace NorthSatchel\Plan;
 
 /**
  * How many frames a scene usually takes where nobody typed any: by its words and its length (common practice, no source; the log of
@@ -45,15 +43,14 @@ final class FrameRates
     }
 
     /**
-     * The frames that a scene takes beyond those of its lines, as one more line; none where somebody typed frames, or it is a break.
+     * The frames that a scene takes beyond those of its lines; none where all of them were typed, or it is a break.
      *
-     * @param  list<PlannedShot>  $shots
+     * @param  list<int>  $frames  of its lines
      */
-    public static function more(string $title, int $minutes, bool $isBreak, array $shots): ?PlannedShot
+    public static function more(string $title, int $minutes, bool $isBreak, array $frames): int
     {
-        $typed = array_filter($shots, static fn (PlannedShot $s): bool => $s->frames !== self::UNTYPED);
-        $frames = $isBreak || $typed !== [] ? 0 : self::usual($title, $minutes) - self::UNTYPED * count($shots);
+        $isTyped = $frames !== [] && ! in_array(self::UNTYPED, $frames, true);
 
-        return $frames > 0 ? new PlannedShot('as such a scene usually takes', Priority::Nice, $frames, isUsual: true) : null;
+        return $isBreak || $isTyped ? 0 : max(0, self::usual($title, $minutes) - array_sum($frames));
     }
 }

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use NorthSatchel\Plan\Judge\ShotHourJudge;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setting;
+use NorthSatchel\Plan\Shots\LitLine;
+use NorthSatchel\Plan\Shots\SegmentShots;
+use NorthSatchel\Plan\Shots\ShotPlacer;
+use NorthSatchel\Plan\Shots\ShotText;
+use NorthSatchel\Plan\Travels;
+use NorthSatchel\Sky\GeoPoint;
+use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** Words of a shot that ask for an hour or a light, and what follows from them. */
+final class ShotHourTest extends TestCase
+{
+    private static function segment(int $id, string $clock, bool $isOutdoor, string $lane = 'lead', int $minutes = 40): Segment
+    {
+        return new Segment(
+            $id,
+            "Part {$id}",
+            $lane,
+            LocalDay::of('2027-06-12', 'Europe/Vienna')->instantOf(ClockTime::of($clock)),
+            $minutes,
+            Priority::Should,
+            new Setting(isOutdoor: $isOutdoor),
+        );
+    }
+
+    /** @param  list<Segment>  $segments */
+    private static function day(array $segments, ?GeoPoint $at): PlannedDay
+    {
+        $day = LocalDay::of('2027-06-12', 'Europe/Vienna');
+
+        return new PlannedDay($day, $segments, new Travels([]), [], $at === null ? null : SunDay::of($at, $day));
+    }
+
+    /** At 47.2° north, 9.6° east the sun sets that day at 21:17 (by the same formulas that SunTest holds against an almanac). */
+    #[TestWith(['The two at sunset', '15:45', true, false])]
+    #[TestWith(['The two at sunset', '20:45', true, true])]
+    #[TestWith(['Golden hour walk', '15:45', true, false])]
+    #[TestWith(['Golden hour walk', '05:30', true, true])]
+    #[TestWith(['Blue hour on the wall', '20:00', true, false])]
+    #[TestWith(['Blue hour on the wall', '21:20', true, true])]
+    #[TestWith(['Night portrait under the lanterns', '15:45', true, false])]
+    #[TestWith(['Night portrait under the lanterns', '22:20', true, true])]
+    #[TestWith(['Lanterns on the tables', '15:45', false, true])]
+    #[TestWith(['Under the stars', '15:45', false, false])]
+    #[TestWith(['Grandmother by the wall', '15:45', true, true])]
+    #[TestWith(['Knights of the round table', '15:45', true, true])]
+    public function test_a_shot_stands_in_the_hour_that_its_words_name(string $what, string $clock, bool $isOutdoor, bool $isFine): void
+    {
+        $segment = self::segment(1, $clock, $isOutdoor);
+        $found = ShotHourJudge::of(self::day([$segment], GeoPoint::of(47.2, 9.6)), $segment, [new LitLine(7, null, $what)]);
+        $this->assertSame($isFine ? [] : ['plan.shot-hour'], array_map(static fn ($v): string => $v->code, $found));
+        $this->assertNull(($found[0] ?? null)?->remedy, 'there is no other segment to put it into');
+    }
+
+    public function test_it_is_put_where_that_hour_is(): void
+    {
+        $noon = self::segment(1, '15:45', true);
+        $others = [self::segment(2, '22:10', false), self::segment(3, '22:10', true, 'second'), self::segment(4, '22:55', true)];
+        $line = [new LitLine(7, null, 'Night portrait')];
+        [$found] = ShotHourJudge::of(self::day([$noon, ...$others], GeoPoint::of(47.2, 9.6)), $noon, $line);
+        $this->assertSame(['shot' => 7, 'segment' => 4], $found->remedy?->on, 'outdoors, of the same photographer, in the dark');
+        $this->assertSame(
+            [],
+            ShotHourJudge::of(self::day([$noon, ...$others], GeoPoint::of(47.2, 9.6)), $others[2], $line),
+            'and there the finding is gone',
+        );
+        $this->assertStringContainsString(
+            'never gets the dark',
+            ShotHourJudge::of(self::day([$noon], GeoPoint::of(68.0, 15.0)), $noon, $line)[0]->finding,
+            'north of the circle in June',
+        );
+    }
+
+    #[TestWith(['Night portrait, flash behind', 'flash', 10])]
+    #[TestWith(['Silhouette of the two against the window', 'against', 10])]
+    #[TestWith(['The vows, no flash', null, 10])]
+    #[TestWith(['Confetti throw at the door, burst 40', null, 40])]
+    #[TestWith(['Confetti throw burst of 25', null, 25])]
+    #[TestWith(['Parents in open shade, 4 frames', 'shade', 4])]
+    public function test_light_and_bursts_are_read_from_the_words(string $line, ?string $light, int $frames): void
+    {
+        $shot = ShotText::read($line)[0];
+        $this->assertSame([$light, $frames], [$shot->light, $shot->frames]);
+        $this->assertStringNotContainsString('burst', $shot->what);
+    }
+
+    #[TestWith(['Silhouette of the two against the window', 5])]
+    #[TestWith(['Ring macro', 1])]
+    #[TestWith(['Both families whole', 4])]
+    #[TestWith(['The two with all parents', 4])]
+    #[TestWith(['Confetti throw', 3])]
+    public function test_shots_go_where_a_photographer_would_put_them(string $what, int $segment): void
+    {
+        $this->assertSame(
+            $segment,
+            ShotPlacer::place($what, null, [
+                1 => new SegmentShots('Details', ['Dress', 'Rings']),
+                2 => new SegmentShots('Getting ready', ['Window light', 'With the mothers']),
+                3 => new SegmentShots('Ceremony', ['Vows', 'Rings', 'Kiss']),
+                4 => new SegmentShots('Family groups', ['Grandparents']),
+                5 => new SegmentShots('Portraits of the two', ['Walking']),
+            ]),
+        );
+    }
+}
