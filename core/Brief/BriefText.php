@@ -26,8 +26,8 @@ final class BriefText
     private const ROW_M = 0.9;
 
     /** Whose people, or which: the words of a line that names nobody. */
-    private const HEADING = '/^(?:the )?(?:[\p{L} ]{2,30}[’\'`]?s?[’\'`]? )?(?:side|famil(?:y|ies)|relatives|guests?|friends|parents|(?:wedding|bridal) party|attendants)'.
-        '(?: of (?:the )?[\p{L} ]{2,30})?$/iu';
+    private const HEADING = '/^(?:the )?(?:[\p{L} ]{2,30}[’\'`]?s?[’\'`]? )?'.
+        '(?:side|famil(?:y|ies)|relatives|guests?|friends|parents|(?:wedding|bridal) party|attendants)(?: of (?:the )?[\p{L} ]{2,30})?$/iu';
 
     /** Whether a line of a list of people heads those below it, and names nobody: "Bride's side", "Guests:", "# Friends". */
     public static function isHeading(string $line): bool

@@ -205,7 +205,10 @@ final class ClaimsTest extends TestCase
     {
         $body = new Gear(1, 'A', GearKind::Body);
         $need = static fn (int $count, NeedWhat $what = NeedWhat::Body): Need => new Need('body', $what, $count, Priority::Must, false, 'a body', '');
-        $of = static fn (Need ...$needs): KitProposal => KitProposal::of([$body], new PlannedWork(array_values($needs), [], new FlashWork(), 0.0, 20.0));
+        $of = static fn (Need ...$needs): KitProposal => KitProposal::of(
+            [$body],
+            new PlannedWork(array_values($needs), [], new FlashWork(), 0.0, 20.0),
+        );
         $code = static fn (Need ...$needs): string => array_reverse($of(...$needs)->verdicts())[0]->code;
         $this->assertSame('kit.proposal-none', $code());
         $reader = new Gear(2, 'Reader', GearKind::Reader);

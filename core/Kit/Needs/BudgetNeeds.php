@@ -141,7 +141,8 @@ final class BudgetNeeds
             );
         }
         // The strongest fire; one that only waits as the spare has a charge of its own, and no more.
-        usort($flashes, static fn (Gear $a, Gear $b): int => [$b->number('guide_number_m') ?? 0.0, $a->id] <=> [$a->number('guide_number_m') ?? 0.0, $b->id]);
+        $guide = static fn (Gear $g): float => $g->number('guide_number_m') ?? 0.0;
+        usort($flashes, static fn (Gear $a, Gear $b): int => [$guide($b), $a->id] <=> [$guide($a), $b->id]);
         foreach ($flashes as $index => $flash) {
             $full = $index < $light->atOnce ? $light->fullPops($flash) : 0.0;
             $cells = self::flashCharges($flash, $full, $temperatureC) * (int) ($flash->number('cells') ?? 1);

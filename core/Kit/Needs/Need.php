@@ -102,7 +102,8 @@ final readonly class Need
         return match ($this->what) {
             NeedWhat::Reach => str_starts_with($this->title, 'a lens') ? $this->title : 'a lens that gives '.$this->title,
             NeedWhat::Light => 'a flash with '.$this->title,
-            NeedWhat::Cell, NeedWhat::Charger => 'a '.$this->what->value.($this->text('cell_type') === '' ? '' : ' of type '.$this->text('cell_type')),
+            NeedWhat::Cell, NeedWhat::Charger => 'a '.$this->what->value.
+                ($this->text('cell_type') === '' ? '' : ' of type '.$this->text('cell_type')),
             NeedWhat::Tether => 'a cable for tethering',
             default => 'a '.$this->what->value.($this->text('card_type') !== '' ? ' for '.$this->text('card_type') : ''),
         };

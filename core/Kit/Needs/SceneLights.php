@@ -99,7 +99,8 @@ final class SceneLights
                 Priority::Should,
                 false,
                 $count === 1 ? 'a flash' : "{$count} flashes",
-                NeedsTogether::why($at).": by the light that is forecast it takes ISO {$iso}. A flash off the ceiling, or a lens of f/1.4, keeps the grain down.",
+                NeedsTogether::why($at).
+                    ": by the light that is forecast it takes ISO {$iso}. A flash off the ceiling, or a lens of f/1.4, keeps the grain down.",
                 $at,
             ),
         ];

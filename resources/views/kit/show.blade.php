@@ -165,8 +165,11 @@
     <section class="slab mt-4">
         <h2 class="mb-2">From the shelf</h2>
         @if ($atHand->isEmpty())
-            <p class="text-faint">{{ $job->packing->isEmpty() ? 'The shelf is empty.' : 'Everything on the shelf is on the list.' }} <a
-                    href="/shelf">{{ $job->packing->isEmpty() ? 'Put on it what you own, or begin with a starter shelf.' : 'Add to the shelf.' }}</a></p>
+            @if ($job->packing->isEmpty())
+                <p class="text-faint">The shelf is empty. <a href="/shelf">Put on it what you own, or begin with a starter shelf.</a></p>
+            @else
+                <p class="text-faint">Everything on the shelf is on the list. <a href="/shelf">Add to the shelf.</a></p>
+            @endif
         @else
             <x-form :action="'/jobs/' . $job->id . '/packing'" class="grid gap-3 sm:grid-cols-[2fr_1fr_auto] items-end">
                 <x-field name="item" label="Item" type="select" data-key="n">
