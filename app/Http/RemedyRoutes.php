@@ -32,6 +32,7 @@ final class RemedyRoutes
             'travel.set' => new RemedyRoute("/jobs/{$id}/travels", $on),
             'people.rules' => new RemedyRoute("/jobs/{$id}/people/rules"),
             'stand.as' => new RemedyRoute("/groups/{$on['group']}/stand?rows={$on['rows']}&steps={$on['steps']}", isLink: true),
+            'people.during' => new RemedyRoute("/jobs/{$id}/people/settings", [...$on, 'formals_gathered' => (int) $job->formals_gathered]),
             'people.add' => new RemedyRoute("/jobs/{$id}/people/add", $on),
             'people.beside' => new RemedyRoute("/jobs/{$id}/people/beside", $on),
             'people.order' => new RemedyRoute("/jobs/{$id}/people/order", $on),

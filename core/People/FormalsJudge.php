@@ -21,9 +21,16 @@ final class FormalsJudge
      * @param  StandTime|null  $best  in the order with the least waiting
      * @param  FormalsSegment|null  $segment  of the plan, in which they are
      *     called
+     * @param  FormalsSegment|null  $likely  where none is chosen, the one whose title speaks of groups
      */
-    public static function of(Family $family, StandTime $now, ?StandTime $best, ?FormalsSegment $segment, LocalDay $day): Verdicts
-    {
+    public static function of(
+        Family $family,
+        StandTime $now,
+        ?StandTime $best,
+        ?FormalsSegment $segment,
+        LocalDay $day,
+        ?FormalsSegment $likely = null,
+    ): Verdicts {
         if ($family->people() === []) {
             return new Verdicts([
                 Verdict::mind(
@@ -60,7 +67,7 @@ final class FormalsJudge
             ...WhoIsWhere::howFarApart($family),
             ...WhoIsWhere::apart($family, $now),
             ...WhoIsWhere::forgotten($family, $now),
-            ...self::fit($now, $segment, $day, $looked),
+            ...self::fit($now, $segment, $day, $looked, $likely),
             ...Leaving::verdicts($family, $now, $segment, $day),
             ...self::precedence($family, $now),
             ...self::order($now, $best, $looked),
@@ -72,7 +79,7 @@ final class FormalsJudge
     /**
      * @return list<Verdict>
      */
-    private static function fit(StandTime $now, ?FormalsSegment $segment, LocalDay $day, Looked $looked): array
+    private static function fit(StandTime $now, ?FormalsSegment $segment, LocalDay $day, Looked $looked, ?FormalsSegment $likely): array
     {
         $minutes = (int) ceil($now->totalMinutes);
         if ($segment === null) {
@@ -82,6 +89,7 @@ final class FormalsJudge
                     "The groups take {$minutes} min, and no segment of the plan is theirs.",
                     'Name one below, and its length follows from the list.',
                     ['minutes' => $minutes],
+                    $likely === null ? null : new Remedy('people.during', "Call them during {$likely->title}", ['formals_segment_id' => $likely->id]),
                 ),
             ];
         }

@@ -108,7 +108,17 @@ final class PeopleDesk
             $best,
             $this->segment($job),
             JobDay::of($job),
+            $this->likely($job),
         );
+    }
+
+    private function likely(Job $job): ?FormalsSegment
+    {
+        $segment = $job->segments->first(
+            static fn (Segment $s): bool => ! $s->is_break && preg_match('/\b(?:group|famil|formal)/iu', $s->title) === 1,
+        );
+
+        return $segment === null ? null : self::asFormals($segment, $job);
     }
 
     /** The groups in the order of a school. */
@@ -189,14 +199,17 @@ final class PeopleDesk
     {
         $segment = $job->segments->firstWhere('id', $job->formals_segment_id);
 
-        return $segment === null
-            ? null
-            : new FormalsSegment(
-                id: $segment->id,
-                title: $segment->title,
-                minutes: $segment->minutes,
-                isAnchor: $segment->is_anchor,
-                startsAt: JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock)),
-            );
+        return $segment === null ? null : self::asFormals($segment, $job);
+    }
+
+    private static function asFormals(Segment $segment, Job $job): FormalsSegment
+    {
+        return new FormalsSegment(
+            id: $segment->id,
+            title: $segment->title,
+            minutes: $segment->minutes,
+            isAnchor: $segment->is_anchor,
+            startsAt: JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock)),
+        );
     }
 }

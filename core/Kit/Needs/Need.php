@@ -101,7 +101,7 @@ final readonly class Need
     {
         return match ($this->what) {
             NeedWhat::Reach => str_starts_with($this->title, 'a lens') ? $this->title : 'a lens that gives '.$this->title,
-            NeedWhat::Light => 'a flash with '.$this->title,
+            NeedWhat::Light => str_starts_with($this->title, 'guide number') ? 'a flash with '.$this->title : 'a flash',
             NeedWhat::Cell, NeedWhat::Charger => 'a '.$this->what->value.
                 ($this->text('cell_type') === '' ? '' : ' of type '.$this->text('cell_type')),
             NeedWhat::Tether => 'a cable for tethering',

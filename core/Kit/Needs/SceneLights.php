@@ -25,7 +25,11 @@ final class SceneLights
      */
     public static function needs(array $stretches, array $asks): array
     {
-        return [...self::lit($stretches, $asks), ...self::dark($stretches, $asks)];
+        $lit = self::lit($stretches, $asks);
+        $dark = self::dark($stretches, $asks);
+
+        // The flash of the lit scenes serves in the dark ones too.
+        return $lit !== [] && $dark !== [] && $lit[0]->count >= $dark[0]->count ? $lit : [...$lit, ...$dark];
     }
 
     /**
@@ -55,13 +59,13 @@ final class SceneLights
             $count,
             $priority,
             $wantsSpare && $isMust,
-            $count === 1 ? "a {$title}" : "{$count} {$title}s",
+            $count === 1 ? "a {$title}" : "{$count} ".($what === NeedWhat::Light ? 'flashes or lamps' : "{$title}s"),
             $because,
             $at,
         );
 
         return [
-            $need('light-scene', NeedWhat::Light, 'light', true),
+            $need('light-scene', NeedWhat::Light, 'flash or lamp', true),
             $need('trigger-scene', NeedWhat::Trigger, 'trigger', true),
             $need('stand-scene', NeedWhat::Stand, 'stand', false),
         ];

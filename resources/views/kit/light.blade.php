@@ -147,6 +147,8 @@
                             <p>{{ $verdict->because }}</p>
                         </article>
                     @endforeach
+                @elseif ($asked['is_example'])
+                    <p class="text-faint">Put in where it points and for how long, and its light, cells and cards are worked out.</p>
                 @else<p class="text-faint">It wants a place with coordinates and a body on the list.</p>
                 @endif
             </section>

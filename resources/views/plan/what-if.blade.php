@@ -99,7 +99,7 @@
             @endif
         </section>
         @if ($change)
-            <div class="note mt-4">The last re-plan ({{ $change->said }}) is in force.<x-form
+            <div class="note mt-4">The last change of the plan: {{ rtrim($change->said, '.') }}.<x-form
                 :action="'/plan-changes/' . $change->id . '/undo'"><button class="button">Undo
                         it</button></x-form></div>
         @endif

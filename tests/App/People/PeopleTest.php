@@ -145,6 +145,19 @@ final class PeopleTest extends TestCase
         ])->assertSessionHasErrors('formals_segment_id');
     }
 
+    public function test_the_segment_that_speaks_of_groups_is_offered_and_one_press_takes_it(): void
+    {
+        $groups = Segment::query()->where('title', 'Family groups')->firstOrFail();
+        $this->job->update(['formals_segment_id' => null, 'formals_gathered' => true]);
+        $this->get("/jobs/{$this->job->id}/people")->assertSee('no segment of the plan is theirs.')->assertSee('Call them during Family groups');
+        $this->post("/jobs/{$this->job->id}/people/settings", ['formals_segment_id' => $groups->id, 'formals_gathered' => 1]);
+        $this->get("/jobs/{$this->job->id}/people")->assertDontSee('no segment of the plan is theirs.');
+        $this->assertTrue($this->job->refresh()->formals_gathered, 'what was set before stays');
+        $this->job->update(['formals_segment_id' => null]);
+        $groups->update(['title' => 'On the lawn']);
+        $this->get("/jobs/{$this->job->id}/people")->assertSee('no segment of the plan is theirs.')->assertDontSee('Call them during');
+    }
+
     public function test_an_order_that_the_page_could_not_prove_is_searched_on_in_the_background(): void
     {
         $this->app->instance(Waiting::class, new WaitingForLooks(150));

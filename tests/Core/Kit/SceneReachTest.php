@@ -97,9 +97,9 @@ final class SceneReachTest extends TestCase
             static fn (Need $n): string => "{$n->priority->value} {$n->count} {$n->title}".($n->wantsSpare ? ' and a spare' : ''),
             SceneLights::needs(array_values($s), $asks),
         );
-        $lit = ['must 1 a light and a spare', 'must 1 a trigger and a spare', 'must 1 a stand'];
+        $lit = ['must 1 a flash or lamp and a spare', 'must 1 a trigger and a spare', 'must 1 a stand'];
         $this->assertSame($lit, $told([], self::stretch('First setup')));
-        $this->assertSame(['nice 1 a light', 'nice 1 a trigger', 'nice 1 a stand'], $told([], self::stretch('Setup', priority: Priority::Nice)));
+        $this->assertSame(['nice 1 a flash or lamp', 'nice 1 a trigger', 'nice 1 a stand'], $told([], self::stretch('Setup', priority: Priority::Nice)));
         $this->assertSame([], $told([], self::stretch('Dance')));
         $this->assertSame([], $told([], self::stretch('First setup', 0)), 'nothing is taken');
         $flash = new PlannedStretch(1, 'Dance', ['lead'], 0, 3600, '20:00', 1, Priority::Must, 3.0, [new PlannedShot('x', Priority::Must, 9)], true);

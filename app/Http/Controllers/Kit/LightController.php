@@ -24,7 +24,7 @@ final class LightController
         try {
             $flash = $desk->flash($asked);
             $rest = $desk->motionAndRoom($asked['values'], $desk->pixelUm($opened));
-            $remote = $desk->remote($opened, $asked);
+            $remote = $asked['is_example'] ? null : $desk->remote($opened, $asked);
         } catch (ImpossibleValue $e) {
             $asked['wrong']['all'] = ucfirst("{$e->field} {$e->must}.");
         }
