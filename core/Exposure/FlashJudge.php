@@ -17,13 +17,14 @@ final class FlashJudge
      * @param  FrameEdge|null  $edge  where the light stands, when that is known
      * @return list<Verdict>
      */
-    public static function of(FlashPlan $plan, Evenness $even, float $depthM, int $frames, ?FrameEdge $edge = null): array
+    public static function of(FlashPlan $plan, Evenness $even, float $depthM, int $frames, ?FrameEdge $edge = null, ?SecondLight $rim = null): array
     {
         return [
             self::sync($plan),
             self::power($plan, $frames),
             ...$depthM > 0 ? [self::evenness($even, $depthM)] : [],
             ...$edge === null || $edge->isOutside ? [] : [self::inFrame($edge)],
+            ...$rim === null ? [] : [$rim->verdict()],
         ];
     }
 

@@ -112,7 +112,7 @@ final class ClaimsTest extends TestCase
     {
         $cable = static fn (array $more): Gear => self::gear(3, GearKind::Cable, ['for_tether' => true, ...$more]);
         $this->assertNothingFine(StationJudge::of([$cable([])], 40.0));
-        $said = StationJudge::of([$cable(['rate_mb_s' => 100.0])], 40.0)[0];
+        $said = StationJudge::of([$cable(['rate_mb_s' => 100.0]), self::gear(4, GearKind::Computer, [])], 40.0)[0];
         $this->assertSame([Severity::Fine, true], [$said->severity, str_contains($said->because, 'is not known')]);
     }
 

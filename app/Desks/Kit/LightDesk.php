@@ -10,7 +10,9 @@ use NorthSatchel\Exposure\Evenness;
 use NorthSatchel\Exposure\FlashGun;
 use NorthSatchel\Exposure\FlashJudge;
 use NorthSatchel\Exposure\FlashPlan;
+use NorthSatchel\Exposure\FlashPower;
 use NorthSatchel\Exposure\LightDrawing;
+use NorthSatchel\Exposure\SecondLight;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Remote\RemoteBody;
@@ -53,10 +55,12 @@ final class LightDesk
         'bearing' => 270.0,
         'alone' => 4.0,
         'shots' => 800.0,
+        'rim_power' => 0.0,
+        'rim_distance' => 2.5,
     ];
 
     /** What may be none, or to the other side. */
-    private const MAY_BE_NONE = ['under', 'lost', 'depth', 'light_width', 'speed', 'bearing', 'alone', 'shots'];
+    private const MAY_BE_NONE = ['under', 'lost', 'depth', 'light_width', 'speed', 'bearing', 'alone', 'shots', 'rim_power'];
 
     private const LEAST_ROOM_M = 0.5;
 
@@ -151,8 +155,24 @@ final class LightDesk
             'drawing' => new LightDrawing($v['people'], $width, $edge, max(0.0, $v['depth'])),
             'edge' => $edge,
             'even' => $even,
-            'verdicts' => FlashJudge::of($plan, $even, $v['depth'], $frames, $edge),
+            'verdicts' => FlashJudge::of($plan, $even, $v['depth'], $frames, $edge, self::rim($v, $gun, 1 / $asked['sync'])),
         ];
+    }
+
+    /**
+     * A second light like the first, at the power that is typed; none where none is.
+     *
+     * @param  array<string, float>  $v
+     *
+     * @throws ImpossibleValue
+     */
+    private static function rim(array $v, FlashGun $gun, float $syncS): ?SecondLight
+    {
+        $power = $v['rim_power'] > 0 ? FlashPower::atLeast(1 / max(1.0, $v['rim_power'])) : null;
+
+        return $power === null
+            ? null
+            : SecondLight::of($gun->label, $gun->guideNumberM, $power, $v['rim_distance'], $v['f'], $v['iso'], $syncS);
     }
 
     /**

@@ -20,54 +20,87 @@ final class StationJudge
 
     /**
      * @param  list<Gear>  $bag
+     * @param  float  $frameMb  of both files of a frame
      * @return list<Verdict>
      */
     public static function of(array $bag, float $frameMb): array
     {
-        $verdicts = [];
-        foreach ($bag as $cable) {
-            if ($cable->kind !== GearKind::Cable || ! $cable->is('for_tether')) {
-                continue;
-            }
-            $standard = mb_strtolower($cable->text('standard'));
-            $longest = self::LONGEST_M[$standard] ?? null;
-            $length = $cable->number('length_m');
-            $rate = $cable->number('rate_mb_s');
-            $seconds = $rate === null ? null : round($frameMb / $rate, 1);
-            if ($longest !== null && $length !== null && $length > $longest) {
-                $verdicts[] = Verdict::fix(
-                    'kit.cable',
-                    "{$cable->label} is too long for its standard.",
-                    "{$length} m, and {$cable->text(
-                        'standard',
-                    )} carries {$longest} m without a repeater: frames stall or drop. Straight from the camera, no hub, a shorter ".
-                        'cable, and the computer closer.',
-                    ['length_m' => $length],
-                );
-            } elseif ($seconds !== null && $seconds > self::WAIT_S) {
-                $verdicts[] = Verdict::mind(
-                    'kit.cable',
-                    "A frame takes {$seconds} s through {$cable->label}.",
-                    "{$frameMb} MB at {$rate} MB/s; a hub or an extension makes it longer.",
-                    ['seconds' => $seconds],
-                );
-            } elseif ($seconds === null) {
-                $verdicts[] = Verdict::mind(
-                    'kit.cable-unknown',
-                    "Whether {$cable->label} carries the wire nobody can say.",
-                    'Its rate is not written down: time one test frame, and type it in on the shelf.',
-                );
-            } else {
-                $verdicts[] = Verdict::fine(
-                    'kit.cable',
-                    "{$cable->label} carries the wire.",
-                    "{$frameMb} MB at {$rate} MB/s: {$seconds} s a frame, straight from the camera".
-                        ($longest === null || $length === null ? '; how long it may be is not known.' : ", and {$length} of {$longest} m."),
-                    Looked::one("a frame through {$cable->label}"),
-                );
-            }
+        $wires = array_values(array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Cable && $g->is('for_tether')));
+        $joints = array_values(array_filter($wires, static fn (Gear $g): bool => $g->is('is_joint')));
+        $cables = array_values(array_filter($wires, static fn (Gear $g): bool => ! $g->is('is_joint')));
+        $computers = array_values(array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Computer));
+        $verdicts = $cables === [] || $computers !== [] ? [] : [
+            Verdict::fix('kit.no-computer', 'There is nothing to shoot into.', "{$cables[0]->label} is in the bag, and no computer is.", []),
+        ];
+        foreach ($cables as $cable) {
+            $verdicts[] = self::chain([$cable, ...$joints], $computers[0] ?? null, $frameMb);
         }
 
         return $verdicts;
+    }
+
+    /**
+     * The wire from the camera to the disk: as long as all of it, as fast as its slowest link.
+     *
+     * @param  non-empty-list<Gear>  $links  the cable, then what it is lengthened or split with
+     */
+    private static function chain(array $links, ?Gear $computer, float $frameMb): Verdict
+    {
+        $name = implode(' with ', array_map(static fn (Gear $g): string => $g->label, $links));
+        $lengths = array_filter(array_map(static fn (Gear $g): ?float => $g->number('length_m'), $links));
+        $length = $lengths === [] ? null : round(array_sum($lengths), 2);
+        [$longest, $standard] = [null, ''];
+        foreach ($links as $link) {
+            $allowed = self::LONGEST_M[mb_strtolower($link->text('standard'))] ?? null;
+            if ($allowed !== null && ($longest === null || $allowed < $longest)) {
+                [$longest, $standard] = [$allowed, $link->text('standard')];
+            }
+        }
+        if ($longest !== null && $length !== null && $length > $longest) {
+            return Verdict::fix(
+                'kit.cable',
+                "{$name} is too long for its standard.",
+                "{$length} m, and {$standard} carries {$longest} m without a repeater: frames stall or drop. Straight from the camera, no ".
+                    'hub, a shorter cable, and the computer closer.',
+                ['length_m' => $length],
+            );
+        }
+        $unknown = array_values(array_filter($links, static fn (Gear $g): bool => $g->number('rate_mb_s') === null));
+        if ($unknown !== []) {
+            return Verdict::mind(
+                'kit.cable-unknown',
+                "Whether {$name} carries the wire nobody can say.",
+                "The rate of {$unknown[0]->label} is not written down: time one test frame, and type it in on the shelf.",
+            );
+        }
+        $rates = array_map(static fn (Gear $g): float => (float) $g->number('rate_mb_s'), $links);
+        $disk = $computer?->number('write_mb_s');
+        $rate = min([...$rates, ...$disk === null ? [] : [$disk]]);
+        $slowest = $disk !== null && $disk === $rate && min($rates) > $rate
+            ? "the disk of {$computer->label}"
+            : $links[(int) array_search($rate, $rates, true)]->label;
+        $seconds = round($frameMb / $rate, 1);
+        $why = "{$frameMb} MB at {$rate} MB/s, the rate of {$slowest}: {$seconds} s a frame";
+        if ($seconds > self::WAIT_S) {
+            return Verdict::mind('kit.cable', "A frame takes {$seconds} s through {$name}.", "{$why}. Longer than from one pose to the next.", [
+                'seconds' => $seconds,
+            ]);
+        }
+        if (count($links) > 1) {
+            return Verdict::mind(
+                'kit.cable',
+                "{$name} carries the wire, and is one joint more that comes loose.",
+                "{$why}. Straight from the camera to the computer where it can be; a test frame through all of it before the first pose.",
+                ['seconds' => $seconds],
+            );
+        }
+
+        return Verdict::fine(
+            'kit.cable',
+            "{$name} carries the wire.",
+            "{$why}, straight from the camera".
+                ($longest === null || $length === null ? '; how long it may be is not known.' : ", and {$length} of {$longest} m."),
+            Looked::one("a frame through {$name}"),
+        );
     }
 }

@@ -84,7 +84,7 @@ final readonly class Need
             NeedWhat::Reach => $gear->kind === GearKind::Lens && $this->isReachedBy($gear, $crop, $isCroppedIn),
             NeedWhat::Light => $gear->kind === GearKind::Flash &&
                 ($this->figure('guide_m') === null || ($gear->number('guide_number_m') ?? 0.0) >= $this->figure('guide_m') - 1e-9),
-            NeedWhat::Tether => $gear->kind === GearKind::Cable && $gear->is('for_tether'),
+            NeedWhat::Tether => $gear->kind === GearKind::Cable && $gear->is('for_tether') && ! $gear->is('is_joint'),
             NeedWhat::Card => $gear->kind === GearKind::Card &&
                 ($gear->number('capacity_gb') ?? 0.0) >= ($this->figure('card_gb') ?? 0.0) &&
                 self::sameType($gear->text('card_type'), $this->text('card_type')),

@@ -57,7 +57,8 @@
                 @endforeach
                 <x-desk-field name="sync" label="Sync, 1/…s" :value="$asked['sync']" />
                 @foreach (['people' => 'Camera to people, m', 'focal' => 'Focal length, mm', 'light_width' => 'Light’s width, m',
-                        'depth' => 'Front to back row, m'] as $name => $label)
+                        'depth' => 'Front to back row, m', 'rim_power' => 'Second light, 1/… of its power',
+                        'rim_distance' => 'Second light to face, m'] as $name => $label)
                     <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''"
                         :wrong="$wrong[$name] ?? ''" />
                 @endforeach

@@ -378,9 +378,23 @@ final class KitJudgesTest extends TestCase
                 ...$rate === null ? [] : ['rate_mb_s' => $rate],
             ]),
         ];
-        $this->assertSame(['fix kit.cable'], self::codes(StationJudge::of($cable(8, 'USB 3'), 60)));
-        $this->assertSame(['fine kit.cable'], self::codes(StationJudge::of($cable(4.6, 'USB 2', 30), 60)));
-        $slow = StationJudge::of($cable(4.6, 'USB 2', 12), 60);
+        $laptop = self::gear(2, 'Laptop', GearKind::Computer);
+        $this->assertSame(['fix kit.no-computer', 'fix kit.cable'], self::codes(StationJudge::of($cable(8, 'USB 3'), 60)));
+        $this->assertSame(['fine kit.cable'], self::codes(StationJudge::of([$laptop, ...$cable(4.6, 'USB 2', 30)], 60)));
+        // The whole wire counts: cable and extension together, and the slowest link, the disk among them.
+        $joint = self::gear(3, 'Extension', GearKind::Cable, [
+            'length_m' => 1.5, 'standard' => 'USB 3', 'for_tether' => true, 'is_joint' => true, 'rate_mb_s' => 90.0,
+        ]);
+        $long = StationJudge::of([$laptop, $joint, ...$cable(2.0, 'USB 3', 300)], 60);
+        $this->assertSame([['fix kit.cable'], 3.5], [self::codes($long), $long[0]->figures['length_m']]);
+        $joined = StationJudge::of([$laptop, $joint, ...$cable(1.0, 'USB 3', 300)], 60);
+        $this->assertSame([['mind kit.cable'], 0.7], [self::codes($joined), $joined[0]->figures['seconds']]);
+        $this->assertStringContainsString('the rate of Extension', $joined[0]->because);
+        $old = self::gear(2, 'Laptop', GearKind::Computer, ['write_mb_s' => 15.0]);
+        $disk = StationJudge::of([$old, ...$cable(1.0, 'USB 3', 300)], 60);
+        $this->assertSame([['mind kit.cable'], 4.0], [self::codes($disk), $disk[0]->figures['seconds']]);
+        $this->assertStringContainsString('the disk of Laptop', $disk[0]->because);
+        $slow = StationJudge::of([$laptop, ...$cable(4.6, 'USB 2', 12)], 60);
         $this->assertSame([['mind kit.cable'], 5.0], [self::codes($slow), $slow[0]->figures['seconds']]);
         $this->assertSame([], StationJudge::of([self::gear(1, 'Mains', GearKind::Cable, ['length_m' => 10.0])], 60));
     }

@@ -11,8 +11,10 @@ use NorthSatchel\Exposure\Evenness;
 use NorthSatchel\Exposure\FlashGun;
 use NorthSatchel\Exposure\FlashJudge;
 use NorthSatchel\Exposure\FlashPlan;
+use NorthSatchel\Exposure\FlashPower;
 use NorthSatchel\Exposure\LightDrawing;
 use NorthSatchel\Exposure\Scene;
+use NorthSatchel\Exposure\SecondLight;
 use NorthSatchel\Kit\KitLanes;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
@@ -162,6 +164,19 @@ final class LanesAndDrawingsTest extends TestCase
         // f/5.6 at 10 m asks 56 of 60: 0.87 of the power, so full, 300 pops a charge.
         $this->assertSame(3, $power->figures['charges'] ?? null);
         $this->assertStringContainsString('photosensitive epilepsy', $power->because);
+    }
+
+    /** Guide number 60 at full power from 3 m is f/20 at ISO 100; at 1/64 six stops less, f/2.5 (ISO 1230). */
+    public function test_a_second_light_that_brings_nothing_is_found(): void
+    {
+        $at = static fn (FlashPower $power, float $f, float $m = 3.0): SecondLight => SecondLight::of('Rim', 60, $power, $m, $f, 100, 1 / 200);
+        $this->assertSame([0.0, -2.3], [$at(FlashPower::Full, 20)->stops, $at(FlashPower::SixtyFourth, 5.6)->stops]);
+        $faint = $at(FlashPower::SixtyFourth, 8);
+        $this->assertSame(-3.4, $faint->stops);
+        $this->assertSame('The second light brings nothing.', $faint->verdict()->finding);
+        $this->assertStringContainsString('switch it off and save its charge', $faint->verdict()->because);
+        $this->assertStringContainsString('shows: 1 stops under', $at(FlashPower::Half, 20)->verdict()->finding);
+        $this->assertStringContainsString('burns: 3.7 stops over', $at(FlashPower::Full, 5.6)->verdict()->finding);
     }
 
     /** 2 ** -0.1 of a stop is 1/268 s at a sync speed of 1/250 s. */
