@@ -32,7 +32,7 @@ final class Dial
     /** @return float seconds, as the dial has them from 1/8000 s to half a second; beyond them as they are */
     public static function shutter(float $seconds): float
     {
-        return 1 / self::nearest(self::SHUTTERS, 1 / $seconds);
+        return $seconds > 0.5 ? $seconds : 1 / self::nearest(self::SHUTTERS, 1 / $seconds);
     }
 
     public static function iso(float $iso): float

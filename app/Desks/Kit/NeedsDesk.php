@@ -5,17 +5,11 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Desks\Brief\JobDay;
-use App\Desks\Plan\BriefedPlan;
-use App\Desks\Plan\SegmentReader;
-use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;
 use App\Models\Kit\Item;
 use App\Models\Kit\KitAsk;
 use App\Models\Kit\Packing;
-use App\Models\Plan\Segment;
-use App\Models\Plan\ShotLine;
-use App\Models\Scout\Spot;
 use Illuminate\Support\Collection;
 use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
@@ -24,14 +18,11 @@ use NorthSatchel\Kit\Needs\DealtWork;
 use NorthSatchel\Kit\Needs\FlashWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
-use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\PlannedWork;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
-use NorthSatchel\Scout\FaceLight;
-use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 
 /** What the plan of a job asks of the kit. */
@@ -51,7 +42,7 @@ final class NeedsDesk
     /** @return list<PlannedStretch> in the order of time */
     public function stretches(Job $job): array
     {
-        return $this->stretches[$job->id] ??= $this->read($job);
+        return $this->stretches[$job->id] ??= StretchReader::of($job);
     }
 
     /** @return Collection<int, KitAsk> */
@@ -196,52 +187,5 @@ final class NeedsDesk
     public static function hours(Job $job): float
     {
         return round(JobDay::coveredMinutes($job) / 60, 1);
-    }
-
-    /** @return list<PlannedStretch> */
-    private function read(Job $job): array
-    {
-        $list = [];
-        foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
-            $from = JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
-            $shots = array_values(
-                $segment->shotLines
-                    ->map(
-                        static fn (ShotLine $s): PlannedShot => new PlannedShot($s->what, Priority::from($s->priority), $s->frames, $s->focal_mm),
-                    )
-                    ->all(),
-            );
-            $more = SegmentReader::usualFrames($segment);
-            $list[] = new PlannedStretch(
-                $segment->id,
-                $segment->title,
-                array_values(array_unique([$segment->lane, ...$segment->also_lanes ?? []])),
-                $from,
-                $from + 60 * $segment->minutes,
-                $segment->start_clock,
-                $segment->place_id,
-                Priority::from($segment->priority),
-                self::light($segment, self::spotOf($segment), $from),
-                [...$shots, ...$more === 0 ? [] : [PlannedShot::usual($more)]],
-                $segment->shotLines->contains('light', 'flash'),
-                BriefedPlan::forbidsFlash($job, $segment),
-            );
-        }
-
-        return $list;
-    }
-
-    private static function spotOf(Segment $segment): ?Spot
-    {
-        $spot = $segment->spot_id === null ? null : $segment->place?->spots->firstWhere('id', $segment->spot_id);
-
-        return $spot?->setRelation('place', $segment->place);
-    }
-
-    private static function light(Segment $segment, ?Spot $spot, int $from): float
-    {
-        $point = $segment->place === null ? null : JobDay::pointOf($segment->place);
-
-        return FaceLight::at($spot === null ? null : ScoutDesk::spot($spot), $segment->is_outdoor, $point, $from + 30 * $segment->minutes)->ev100;
     }
 }

@@ -6,6 +6,8 @@ namespace NorthSatchel\Cards\Check;
 
 use NorthSatchel\Exposure\DialLimits;
 use NorthSatchel\Exposure\SceneExposure;
+use NorthSatchel\Exposure\ShotExposure;
+use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 
 /**
@@ -13,6 +15,10 @@ use NorthSatchel\Kit\Needs\PlannedStretch;
  */
 final readonly class PlannedDials
 {
+    /** Where no body is on the list: 24 megapixels of full format, micrometres. */
+    public const USUAL_PIXEL_UM = 6.0;
+
+    /** @param  list<ShotExposure>  $shots  those that are taken otherwise than their scene */
     private function __construct(
         public PlannedStretch $stretch,
         public ?float $fNumber,
@@ -20,9 +26,11 @@ final readonly class PlannedDials
         public ?int $iso,
         public ?string $minds,
         public ?string $why = null,
+        public array $shots = [],
     ) {}
 
-    public static function of(PlannedStretch $stretch, SettingsSheet $sheet): self
+    /** @param  float  $pixelUm  of the body that is carried, micrometres */
+    public static function of(PlannedStretch $stretch, SettingsSheet $sheet, float $pixelUm = self::USUAL_PIXEL_UM): self
     {
         if ($stretch->ev100 === null) {
             return new self($stretch, null, null, null, 'Nobody knows the light there: meter it.');
@@ -46,7 +54,20 @@ final readonly class PlannedDials
             default => null,
         };
 
-        return new self($stretch, $planned->settings->fNumber, $planned->settings->shutter, $planned->settings->iso, $minds, $planned->why);
+        $shots = array_map(
+            static fn (PlannedShot $s): ?ShotExposure => ShotExposure::of($s->what, $s->light, (float) $stretch->ev100, $pixelUm),
+            $stretch->shots,
+        );
+
+        return new self(
+            $stretch,
+            $planned->settings->fNumber,
+            $planned->settings->shutter,
+            $planned->settings->iso,
+            $minds,
+            $planned->why,
+            array_values(array_filter($shots)),
+        );
     }
 
     public function says(): string

@@ -64,7 +64,11 @@
                             <td>{{ implode(' and ', $one->stretch->lanes) }}</td>
                             <td class="figures">{{ $one->stretch->ev100 === null ? '–' : round($one->stretch->ev100, 1) }}</td>
                             <td class="figures">{{ $one->says() }}</td>
-                            <td>{{ ucfirst((string) $one->why) }}{{ $one->minds ? ". {$one->minds}" : "" }}</td>
+                            <td>{{ ucfirst((string) $one->why) }}{{ $one->minds ? ". {$one->minds}" : "" }}
+                                @foreach ($one->shots as $shot)
+                                    <p class="mt-1"><b>{{ $shot->what }}</b>: {{ $shot->says }}.</p>
+                                @endforeach
+                            </td>
                         </tr>
                     @endforeach
                 </tbody>

@@ -99,7 +99,10 @@ final class SceneReachTest extends TestCase
         );
         $lit = ['must 1 a flash or lamp and a spare', 'must 1 a trigger and a spare', 'must 1 a stand'];
         $this->assertSame($lit, $told([], self::stretch('First setup')));
-        $this->assertSame(['nice 1 a flash or lamp', 'nice 1 a trigger', 'nice 1 a stand'], $told([], self::stretch('Setup', priority: Priority::Nice)));
+        $this->assertSame(
+            ['nice 1 a flash or lamp', 'nice 1 a trigger', 'nice 1 a stand'],
+            $told([], self::stretch('Setup', priority: Priority::Nice)),
+        );
         $this->assertSame([], $told([], self::stretch('Dance')));
         $this->assertSame([], $told([], self::stretch('First setup', 0)), 'nothing is taken');
         $flash = new PlannedStretch(1, 'Dance', ['lead'], 0, 3600, '20:00', 1, Priority::Must, 3.0, [new PlannedShot('x', Priority::Must, 9)], true);

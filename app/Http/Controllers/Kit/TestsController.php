@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\CameraSignsDesk;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\Kit\KitDesk;
+use App\Desks\Kit\LightDesk;
 use App\Desks\Kit\NeedsDesk;
 use App\Http\Requests\Kit\PlainFrameRequest;
 use App\Http\Requests\Kit\SettingsSheetRequest;
@@ -73,17 +74,18 @@ final class TestsController
     }
 
     /** The sheet to print: each body, and what to start with in each segment. */
-    public function printed(Request $request, int $job, CarryDesk $carry, NeedsDesk $needs): View
+    public function printed(Request $request, int $job, CarryDesk $carry, NeedsDesk $needs, LightDesk $light): View
     {
         $opened = BriefDesk::open($job);
         $sheet = CameraSignsDesk::sheet($opened);
+        $pixelUm = $light->pixelUm($opened);
 
         return view('cards.settings-sheet', [
             'job' => $opened,
             'sheet' => $sheet,
             'paper' => $request->query('paper') === 'letter' ? 'letter' : 'a4',
             'bodies' => $carry->bodies($opened),
-            'dials' => array_map(static fn (PlannedStretch $s): PlannedDials => PlannedDials::of($s, $sheet), $needs->stretches($opened)),
+            'dials' => array_map(static fn (PlannedStretch $s): PlannedDials => PlannedDials::of($s, $sheet, $pixelUm), $needs->stretches($opened)),
         ]);
     }
 }

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Kit;
+
+use App\Desks\Brief\JobDay;
+use App\Desks\Plan\BriefedPlan;
+use App\Desks\Plan\SegmentReader;
+use App\Desks\Scout\ScoutDesk;
+use App\Models\Brief\Job;
+use App\Models\Plan\Segment;
+use App\Models\Plan\ShotLine;
+use App\Models\Scout\Spot;
+use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Scout\FaceLight;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Priority;
+
+/** The segments of a job as the kit sees them: with the light that is forecast, and the frames that such scenes usually take. */
+final class StretchReader
+{
+    /** @return list<PlannedStretch> in the order of time */
+    public static function of(Job $job): array
+    {
+        $list = [];
+        foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
+            $from = JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
+            $shots = array_values(
+                $segment->shotLines
+                    ->map(
+                        static fn (ShotLine $s): PlannedShot => new PlannedShot(
+                            $s->what,
+                            Priority::from($s->priority),
+                            $s->frames,
+                            $s->focal_mm,
+                            light: $s->light,
+                        ),
+                    )
+                    ->all(),
+            );
+            $more = SegmentReader::usualFrames($segment);
+            $list[] = new PlannedStretch(
+                $segment->id,
+                $segment->title,
+                array_values(array_unique([$segment->lane, ...$segment->also_lanes ?? []])),
+                $from,
+                $from + 60 * $segment->minutes,
+                $segment->start_clock,
+                $segment->place_id,
+                Priority::from($segment->priority),
+                self::light($segment, self::spotOf($segment), $from),
+                [...$shots, ...$more === 0 ? [] : [PlannedShot::usual($more)]],
+                $segment->shotLines->contains('light', 'flash'),
+                BriefedPlan::forbidsFlash($job, $segment),
+            );
+        }
+
+        return $list;
+    }
+
+    private static function spotOf(Segment $segment): ?Spot
+    {
+        $spot = $segment->spot_id === null ? null : $segment->place?->spots->firstWhere('id', $segment->spot_id);
+
+        return $spot?->setRelation('place', $segment->place);
+    }
+
+    private static function light(Segment $segment, ?Spot $spot, int $from): float
+    {
+        $point = $segment->place === null ? null : JobDay::pointOf($segment->place);
+
+        return FaceLight::at($spot === null ? null : ScoutDesk::spot($spot), $segment->is_outdoor, $point, $from + 30 * $segment->minutes)->ev100;
+    }
+}
