@@ -28,6 +28,7 @@ final class RemedyRoutes
             'segments.move' => new RemedyRoute("/jobs/{$id}/segments/move", $on),
             'segment.shorten' => new RemedyRoute("/segments/{$on['segment']}/length", ['minutes' => $on['minutes']]),
             'spot.turn' => new RemedyRoute("/jobs/{$id}/spots/turn", $on),
+            'spot.choose' => new RemedyRoute("/jobs/{$id}/scout?for={$on['segment']}#which", isLink: true),
             'spot.place' => new RemedyRoute("/jobs/{$id}/spots/place", $on),
             'travel.set' => new RemedyRoute("/jobs/{$id}/travels", $on),
             'people.rules' => new RemedyRoute("/jobs/{$id}/people/rules"),

@@ -21,7 +21,14 @@ final readonly class ShotExposure
     private const PANNED_S = 1 / 60;
 
     /** Metres a second of what is blurred or followed, by its words. */
-    private const SPEEDS = ['/\b(?:danc|twirl|spin)/iu' => 1.5, '/\b(?:run|sprint|horse)/iu' => 6.0, '/\b(?:cycl|bike)/iu' => 10.0, '/\b(?:car|race)/iu' => 20.0];
+    private const SPEEDS = [
+        '/\b(?:danc|twirl|spin)/iu' => 1.5,
+        '/\b(?:run|sprint|horse)/iu' => 6.0,
+        '/\b(?:cycl|bike)/iu' => 10.0,
+        '/\b(?:car|race)/iu' => 20.0,
+    ];
+
+    private const BLURRED = '/\b(?:slow shutter|drag(?:ged)?|light trails|motion blur|blurred|rear curtain|second curtain)\b/iu';
 
     private const WALKING_M_S = 1.3;
 
@@ -44,7 +51,7 @@ final readonly class ShotExposure
         $says = match (true) {
             preg_match('/\bsilhouette/iu', $what) === 1 => self::silhouette($ev100),
             preg_match('/\bpan(?:s|ned|ning)?\b/iu', $what) === 1 => self::panned($what, $pixelUm),
-            preg_match('/\b(?:slow shutter|drag(?:ged)?|light trails|motion blur|blurred|rear curtain|second curtain)\b/iu', $what) === 1 => self::blurred(
+            preg_match(self::BLURRED, $what) === 1 => self::blurred(
                 $what,
                 $ev100,
                 $light === 'flash' || preg_match('/\bflash/iu', $what) === 1,
@@ -72,9 +79,10 @@ final readonly class ShotExposure
         $under = ClearSky::startingExposure($ev100 + 2, 4.0, 250);
         $set = static fn (Settings $s): string => "f/{$s->fNumber}, 1/{$s->shutter} s, ISO {$s->iso}";
 
-        return "for the skin {$set($start)}, and the ground behind goes about ".(int) self::CONTRAST_STOPS." stops over; or two stops under in raw, {$set($under)}, ".
-            'and lifted afterwards, which keeps the sky and shows the grain of two stops more ISO; a reflector gives the faces about one stop, a flash '.
-            'as many as you set';
+        return "for the skin {$set($start)}, and the ground behind goes about ".(int) self::CONTRAST_STOPS.
+            " stops over; or two stops under in raw, {$set($under)}, and".
+            ' lifted afterwards, which keeps the sky and shows the grain of two stops more ISO; a reflector gives the faces about one '.
+            'stop, a flash as many as you set';
     }
 
     private static function window(): string
@@ -88,8 +96,9 @@ final readonly class ShotExposure
         $speed = self::speed($what);
         $pixels = (int) round(MotionBlur::of($speed, self::AWAY_M, self::WIDE_MM, self::BLURRED_S, $pixelUm)->pixels, -1);
 
-        return "f/{$start->fNumber}, 1/{$start->shutter} s, ISO {$start->iso}: at {$speed} m/s, ".(int) self::AWAY_M.' m off, '.(int) self::WIDE_MM.
-            " mm, it streaks over about {$pixels} pixels".($isFlash ? '; the flash at the end of the opening freezes who stands before the streak' : '; on a support');
+        return "f/{$start->fNumber}, 1/{$start->shutter} s, ISO {$start->iso}: at {$speed} m/s, ".(int) self::AWAY_M.' m off, '.
+            (int) self::WIDE_MM." mm, it streaks over about {$pixels} pixels".
+            ($isFlash ? '; the flash at the end of the opening freezes who stands before the streak' : '; on a support');
     }
 
     private static function panned(string $what, float $pixelUm): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Scout\Spot;
 use NorthSatchel\Time\Priority;
 
 /** A stretch of the day in one lane, with the shots under it. */
@@ -51,6 +52,27 @@ final readonly class Segment
             $this->shotMinutes,
             $this->give,
             $this->wants,
+        );
+    }
+
+    /** The same at another spot. */
+    public function atSpot(int $placeId, string $placeName, Spot $spot): self
+    {
+        $w = $this->wants;
+
+        return new self(
+            $this->id,
+            $this->title,
+            $this->lane,
+            $this->startsAt,
+            $this->minutes,
+            $this->priority,
+            new Setting($placeId, $placeName, ! $spot->isIndoor, $this->setting->hasFlash, $spot->name),
+            $this->isAnchor,
+            $this->isBreak,
+            $this->shotMinutes,
+            $this->give,
+            new Wants($w->light, $w->earliestAt, $w->latestEndAt, $w->people, $w->setupMinutes, $w->worth, $w->alsoLanes, $spot->id),
         );
     }
 

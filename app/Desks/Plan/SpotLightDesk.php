@@ -12,6 +12,7 @@ use NorthSatchel\Plan\Light\SpotJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\TriedRemedies;
+use NorthSatchel\Remedy;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
@@ -54,6 +55,8 @@ final class SpotLightDesk
                     'scout.no-spot',
                     "{$segment->title} has no spot yet.",
                     'It is outdoors: choose a scouted spot, and shadows, direction and exposure are worked out for its minutes.',
+                    [],
+                    $spots->isEmpty() ? null : new Remedy('spot.choose', 'Which spot?', ['segment' => $segment->id]),
                 );
             }
         }

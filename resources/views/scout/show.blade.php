@@ -155,6 +155,41 @@
                 </section>
             </div>
         </div>
+        @if ($for && $choices !== [])
+            <section class="slab mt-4 overflow-x-auto" id="which" tabindex="0" role="region" aria-label="Which spot">
+                <h2 class="mb-1">Which spot for {{ $for->title }} at {{ $for->start_clock }}?</h2>
+                <table class="grid-table">
+                    <tbody>
+                        @foreach ($choices as $choice)
+                            <tr>
+                                <th scope="row" class="whitespace-nowrap">{{ $choice->try->spot->name }}</th>
+                                <td>{{ $choice->says() }}.
+                                    @foreach ($choice->against as $finding)
+                                        <span class="block text-faint">{{ $finding }}.</span>
+                                    @endforeach
+                                </td>
+                                <td>
+                                    @if ($choice->try->isNow)
+                                        <span class="text-faint">it is here</span>
+                                    @else
+                                        @post('/segments/' . $for->id . '/spot')
+                                            <input type="hidden" name="spot" value="{{ $choice->try->spot->id }}"><button
+                                                class="button small whitespace-nowrap"
+                                                aria-label="Put {{ $for->title }} at {{ $choice->try->spot->name }}">Put it here</button>
+                                        @endpost
+                                    @endif
+                                </td>
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+                @if ($planB)
+                    <p class="mt-2"><b>Plan B.</b> {{ $planB->says() }}</p>
+                @endif
+                <p class="text-sm text-faint">Each spot was tried on a copy of the day; first comes what brings the fewest faults, then
+                    light, then the shorter way.</p>
+            </section>
+        @endif
     @else
         <p class="mb-3">No spot is scouted at the places of this job yet.</p>
     @endif

@@ -6,6 +6,7 @@ namespace Tests\App\Scout;
 
 use App\Devices\StandIn\StandInPhone;
 use App\Models\Brief\Job;
+use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
 use App\Models\Scout\Obstacle;
 use App\Models\Scout\Spot;
@@ -38,8 +39,32 @@ final class ScoutTest extends TestCase
         $spot = Spot::query()->where('name', 'Jetty, outer end')->firstOrFail();
         $better = (int) round(fmod((float) $spot->facing_deg + 180, 360));
         $this->post("/jobs/{$this->job->id}/spots/turn", ['spot' => $spot->id, 'facing' => $better])->assertRedirect();
-        $this->page()->assertDontSee('into their eyes');
+        $this->page()->assertDontSee('data-code="scout.sun-in-eyes"', false);
         $this->assertSame((float) $better, $spot->refresh()->facing_deg);
+    }
+
+    public function test_a_segment_goes_to_another_spot_by_one_press_and_back(): void
+    {
+        $segment = Segment::query()->where('job_id', $this->job->id)->where('title', 'First look on the jetty')->firstOrFail();
+        $was = $segment->spot_id;
+        $store = Spot::query()->where('name', 'Boat store')->firstOrFail();
+        $this->page("?for={$segment->id}")
+            ->assertSee('Which spot for First look on the jetty')
+            ->assertSeeInOrder(['Reeds', 'Boat store', 'it is here'])
+            ->assertSee('decide at the first that serves, by 11:10.');
+        $this->post("/segments/{$segment->id}/spot", ['spot' => 999])->assertSessionHasErrors('spot');
+        $this->post("/segments/{$segment->id}/spot", ['spot' => $store->id])->assertSessionHasNoErrors();
+        $this->assertSame([$store->id, false], [$segment->refresh()->spot_id, $segment->is_outdoor]);
+        $this->page("?for={$segment->id}")->assertDontSee('data-code="scout.shadow-edge"', false);
+        $this->post('/plan-changes/'.PlanChange::query()->latest('id')->firstOrFail()->id.'/undo');
+        $this->assertSame([$was, true], [$segment->refresh()->spot_id, $segment->is_outdoor]);
+    }
+
+    public function test_an_outdoor_segment_without_a_spot_is_led_to_the_choice(): void
+    {
+        $segment = Segment::query()->where('job_id', $this->job->id)->where('title', 'First look on the jetty')->firstOrFail();
+        $segment->update(['spot_id' => null]);
+        $this->page()->assertSee("/jobs/{$this->job->id}/scout?for={$segment->id}#which", false);
     }
 
     public function test_the_slider_moves_the_sun(): void

@@ -28,7 +28,10 @@ final class ShotExposureTest extends TestCase
     /** EV 12 on the faces, EV 15 behind them: f/5.6 at ISO 100 wants 2^15 ÷ 5.6² = 1/1045 s. */
     public function test_a_silhouette_is_exposed_for_what_is_behind(): void
     {
-        $this->assertStringStartsWith('for what is behind: f/5.6, 1/1000 s, ISO 100, about 3 stops over the faces', (string) self::says('A silhouette at the wall'));
+        $this->assertStringStartsWith(
+            'for what is behind: f/5.6, 1/1000 s, ISO 100, about 3 stops over the faces',
+            (string) self::says('A silhouette at the wall'),
+        );
         $this->assertStringStartsWith('for what is behind', (string) self::says('Silhouette', 'against'), 'its words count before its light');
     }
 

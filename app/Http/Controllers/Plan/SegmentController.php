@@ -6,13 +6,16 @@ namespace App\Http\Controllers\Plan;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Plan\PlanWork;
+use App\Desks\Plan\SpotChoiceDesk;
 use App\Http\Requests\Plan\LengthRequest;
 use App\Http\Requests\Plan\MealRequest;
 use App\Http\Requests\Plan\MoveSegmentsRequest;
 use App\Http\Requests\Plan\SegmentRequest;
+use App\Http\Requests\Plan\SegmentSpotRequest;
 use App\Http\Requests\Plan\ShiftRequest;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
+use App\Models\Scout\Spot;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Time\Priority;
@@ -42,6 +45,16 @@ final class SegmentController
         $desk->shift($segment->job, $segment, (int) $by['minutes']);
 
         return redirect(self::planOf($segment));
+    }
+
+    /** To another spot, and under its roof or out from under it. */
+    public function spot(SegmentSpotRequest $request, Segment $segment, SpotChoiceDesk $desk): RedirectResponse
+    {
+        $spot = Spot::query()->with('place')->findOrFail((int) $request->validated()['spot']);
+        $desk->put($segment, $spot);
+
+        return redirect("/jobs/{$segment->job_id}/scout?spot={$spot->id}&for={$segment->id}")
+            ->with('said', "{$segment->title} is at {$spot->name} now.");
     }
 
     /** A meal where there is room for one. */

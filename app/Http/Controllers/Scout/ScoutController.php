@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Scout;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\House\Readiness;
+use App\Desks\Plan\SpotChoiceDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Desks\Scout\TestPictureDesk;
 use App\Http\Requests\Scout\ObstacleRequest;
@@ -22,8 +23,14 @@ use NorthSatchel\Verdicts;
 /** Where will the light be? */
 final class ScoutController
 {
-    public function show(Request $request, int $job, ScoutDesk $desk, Readiness $strap, TestPictureDesk $pictures): View
-    {
+    public function show(
+        Request $request,
+        int $job,
+        ScoutDesk $desk,
+        Readiness $strap,
+        TestPictureDesk $pictures,
+        SpotChoiceDesk $choosing,
+    ): View {
         $opened = BriefDesk::open($job);
         $spots = $desk->spots($opened);
         $spot = $spots->firstWhere('id', $request->integer('spot')) ?? $desk->firstToLookAt($opened);
@@ -40,6 +47,8 @@ final class ScoutController
             ),
         );
         $at = $day->startsAt() + $minute * 60;
+        $for = $opened->segments->firstWhere('id', $request->integer('for')) ?? $segment;
+        $choices = $for === null || $request->has('minute') ? [] : $choosing->choices($opened, $for);
 
         return view('scout.show', [
             'job' => $opened,
@@ -51,6 +60,9 @@ final class ScoutController
             'minute' => $minute,
             'face' => $day->face($at),
             'isEditing' => $request->boolean('edit'),
+            'for' => $for,
+            'choices' => $choices,
+            'planB' => $for === null ? null : $choosing->planB($opened, $for, $choices),
             'drawing' => $spot === null ? null : $desk->drawing($day, $spot, $at),
         ]);
     }
