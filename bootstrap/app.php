@@ -7,6 +7,7 @@ use App\Http\Middleware\ContentSecurityPolicy;
 use App\Http\Middleware\DecimalCommas;
 use App\Http\Middleware\KeepsPlanHistory;
 use App\Http\Middleware\OwnAddresses;
+use App\Http\Middleware\PretendsTime;
 use App\Http\Middleware\WellFormedText;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -19,7 +20,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend(OwnAddresses::class);
         $middleware->append(ContentSecurityPolicy::class);
-        $middleware->web(append: [WellFormedText::class, DecimalCommas::class, ClocksAsTyped::class]);
+        $middleware->web(append: [WellFormedText::class, DecimalCommas::class, ClocksAsTyped::class, PretendsTime::class]);
         $middleware->alias(['history' => KeepsPlanHistory::class]);
         $middleware->encryptCookies(except: ['look']);
         $middleware->redirectGuestsTo('/sign-in');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 /* What opens without a sign-in: the sign-in itself, and what strangers reach with a token. */
 
+use App\Http\Controllers\Day\SharedDayController;
 use App\Http\Controllers\House\LookController;
 use App\Http\Controllers\House\SignInController;
 use App\Http\Controllers\House\TrustController;
@@ -31,4 +32,6 @@ Route::middleware('throttle:couple')->group(static function (): void {
 Route::middleware('throttle:caller')->group(static function (): void {
     Route::get('/call/{token}', [CallController::class, 'caller'])->where('token', '[A-Za-z0-9]{40}');
     Route::post('/call/{token}/events', [CallController::class, 'taps'])->where('token', '[A-Za-z0-9]{40}');
+    Route::get('/day/{token}', [SharedDayController::class, 'show'])->where('token', '[A-Za-z0-9]{40}');
+    Route::post('/day/{token}/sync', [SharedDayController::class, 'sync'])->where('token', '[A-Za-z0-9]{40}');
 });

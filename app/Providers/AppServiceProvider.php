@@ -25,6 +25,7 @@ use App\Desks\Copies\HandoverDesk;
 use App\Desks\Copies\HandoverLog;
 use App\Desks\Copies\Places;
 use App\Desks\Copies\ProofDesk;
+use App\Desks\Day\RearrangeTaps;
 use App\Desks\House\Readiness;
 use App\Desks\Kit\CardsInUse;
 use App\Desks\Kit\CarryDesk;
@@ -98,7 +99,7 @@ final class AppServiceProvider extends ServiceProvider
         foreach (self::DESKS as $desk) {
             $this->app->scoped($desk);
         }
-        $this->app->tag([SlotTaps::class], TapListener::class);
+        $this->app->tag([SlotTaps::class, RearrangeTaps::class], TapListener::class);
         $this->app->when(TapDesk::class)->needs('$listeners')->giveTagged(TapListener::class);
         // What an earlier phase asks of a later one.
         $this->app->bind(LensesAtHand::class, LensesForGroups::class);
@@ -113,7 +114,7 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('caller', static fn (Request $request): Limit => Limit::perMinute(120)->by('caller '.$request->ip()));
         Blade::directive('post', PostForm::open(...));
         Blade::directive('endpost', static fn (): string => '</form>');
-        View::composer(['components.page', 'people.call', 'people.form'], Shell::class);
+        View::composer(['components.page', 'people.call', 'people.form', 'day.show'], Shell::class);
         Model::shouldBeStrict(! app()->environment('production'));
     }
 }

@@ -9,7 +9,6 @@ use NorthSatchel\Plan\Replan\Replan;
 use NorthSatchel\Plan\Replan\Replanner;
 use NorthSatchel\Plan\Replan\Rest;
 use NorthSatchel\Plan\Timeline\Ways;
-use NorthSatchel\Taps\TapKind;
 
 /**
  * One lane, live: what runs, for how long still, how late it is, and the best that can be made of what waits. All of it
@@ -41,9 +40,11 @@ final readonly class LiveLane
      */
     public function __construct(float $now, private array $segments, array $events, array $pockets, Ways $ways, private ?string $place)
     {
-        $this->log = new EventLog($events, $now, array_map(static fn (LiveSegment $s): string => $s->rest->id, $segments));
-        $starts = array_values(array_filter($this->log->counted, static fn (LiveEvent $e): bool => $e->kind === TapKind::Started));
-        $this->states = $this->states($starts);
+        $ids = array_map(static fn (LiveSegment $s): string => $s->rest->id, $segments);
+        $this->log = new EventLog($events, $now, $ids);
+        $states = new LaneStates($ids, $this->log->counted);
+        $starts = $states->starts;
+        $this->states = array_map($states->of(...), $ids);
         $this->running = $this->running($starts, $now);
         $minute = (int) floor($now / 60);
         $waiting = array_values(
@@ -64,29 +65,6 @@ final readonly class LiveLane
                     pockets: $pockets,
                     ways: $ways,
                 ))->best();
-    }
-
-    /**
-     * The last tap on each; what runs is done once another was started after it.
-     *
-     * @param  list<LiveEvent>  $starts
-     * @return list<SegmentState>
-     */
-    private function states(array $starts): array
-    {
-        $last = [];
-        foreach ($this->log->counted as $event) {
-            if ($event->segment !== null && $event->kind !== TapKind::Undone) {
-                $last["s{$event->segment}"] = SegmentState::after($event->kind);
-            }
-        }
-        $newest = $starts === [] ? null : $starts[count($starts) - 1]->segment;
-
-        return array_map(static function (LiveSegment $s) use ($last, $newest): SegmentState {
-            $state = $last["s{$s->rest->id}"] ?? SegmentState::Waiting;
-
-            return $state === SegmentState::Running && $s->rest->id !== $newest ? SegmentState::Done : $state;
-        }, $this->segments);
     }
 
     /** @param  list<LiveEvent>  $starts */

@@ -28,6 +28,14 @@ enum TapKind: string
     case Skipped = 'skipped';
     case Moved = 'moved';
     case Undone = 'undone';
+    /** A segment takes so many minutes more. */
+    case Longer = 'longer';
+    case Ticked = 'ticked';
+    case Unticked = 'unticked';
+    /** Words, said of a segment or of the day. */
+    case Noted = 'noted';
+    /** A way out of being late was taken. */
+    case Rearranged = 'rearranged';
 
     /** The name under which a tap tells the thing that it is about. */
     public function subject(): string
@@ -38,7 +46,8 @@ enum TapKind: string
             self::Load, self::Unload => 'card',
             self::Found, self::Lost => 'person',
             self::Shot, self::Unshot, self::Later, self::Sooner => 'group',
-            self::Started, self::Done, self::Skipped, self::Moved => 'segment',
+            self::Started, self::Done, self::Skipped, self::Moved, self::Longer, self::Noted, self::Rearranged => 'segment',
+            self::Ticked, self::Unticked => 'shot',
             self::Undone => 'of',
         };
     }
@@ -49,6 +58,9 @@ enum TapKind: string
         return match ($this) {
             self::Load => ['card', 'body', 'slot'],
             self::Unload => ['card'],
+            self::Longer => ['minutes'],
+            self::Noted => ['words'],
+            self::Rearranged => ['late', 'way'],
             default => [],
         };
     }
@@ -65,13 +77,23 @@ enum TapKind: string
             self::Found => self::Lost,
             self::Shot => self::Unshot,
             self::Later => self::Sooner,
+            self::Ticked => self::Unticked,
             default => null,
         };
     }
 
-    /** Whether a device may send it: what carries words of a person, and what acts on other taps, is typed on a page. */
+    /** Whether a device may send it: where a thing was put down is typed on a page. */
     public function isOfDevices(): bool
     {
-        return ! in_array($this, [self::Placed, self::Started, self::Done, self::Skipped, self::Moved, self::Undone], true);
+        return $this !== self::Placed;
+    }
+
+    /** @return list<self> what is tapped of a lane while it is lived through */
+    public static function ofTheDay(): array
+    {
+        return [
+            self::Started, self::Done, self::Skipped, self::Moved, self::Undone, self::Longer, self::Ticked, self::Unticked, self::Noted,
+            self::Rearranged,
+        ];
     }
 }

@@ -10,6 +10,7 @@ use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardLifeDesk;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Copies\CopiesFindings;
+use App\Desks\Day\DayDesk;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\PeopleDesk;
@@ -34,6 +35,7 @@ final class Readiness
         private readonly PeopleDesk $people,
         private readonly KitDesk $kit,
         private readonly ShotLensDesk $shotLenses,
+        private readonly DayDesk $day,
         private readonly CardsDesk $cards,
         private readonly BodyCheckDesk $bodies,
         private readonly CardLifeDesk $lives,
@@ -45,6 +47,7 @@ final class Readiness
     {
         return $this->judged[$job->id] ??= [
             ...$this->kept($job),
+            'day' => $this->day->verdicts($job),
             'cards' => new Verdicts([...iterator_to_array($this->bodies->verdicts($job)), ...$this->lives->verdicts($job)]),
             'copies' => $this->copies->verdicts($job),
         ];

@@ -34,10 +34,11 @@ final class WhatIfDesk
     public function __construct(private readonly PlanDesk $plan, private readonly PlanWork $work, private readonly SpotLightDesk $light) {}
 
     /** Null when no such segment is planned. */
-    public function late(Job $job, int $segmentId, int $minutes): ?LateDay
+    public function late(Job $job, int $segmentId, int $minutes, bool $isLeastChange = false): ?LateDay
     {
+        $day = (int) $job->segments->firstWhere('id', $segmentId)?->day;
         try {
-            return new LateDay($this->plan->day($job, (int) $job->segments->firstWhere('id', $segmentId)?->day), $segmentId, $minutes);
+            return new LateDay($this->plan->day($job, $day), $segmentId, $minutes, $isLeastChange);
         } catch (ImpossibleValue) {
             return null;
         }

@@ -22,8 +22,12 @@ final class LateDay
     public readonly array $lanes;
 
     /** @throws ImpossibleValue when no such segment is planned */
-    public function __construct(private readonly PlannedDay $day, public readonly int $segmentId, public readonly int $lateMinutes)
-    {
+    public function __construct(
+        private readonly PlannedDay $day,
+        public readonly int $segmentId,
+        public readonly int $lateMinutes,
+        private readonly bool $isLeastChange = false,
+    ) {
         $lanes = $day->lanes();
         $late = null;
         foreach ($lanes as $name => $segments) {
@@ -34,6 +38,8 @@ final class LateDay
                         $name,
                         array_slice($segments, $index),
                         DayPasses::minute($day, $segment->startsAt) - $segment->wants->setupMinutes + $lateMinutes,
+                        [],
+                        $isLeastChange,
                     );
                 }
             }
@@ -169,6 +175,6 @@ final class LateDay
                     : $now;
         }
 
-        return new LateLane($this->day, $name, $rest, $now, $held);
+        return new LateLane($this->day, $name, $rest, $now, $held, $this->isLeastChange);
     }
 }

@@ -25,6 +25,11 @@ final class LateLane
 {
     private const SHORT_KEEPS = 0.7;
 
+    /** Where every segment is worth the same, one that is changed keeps hardly more than one that is dropped; ours, no source. */
+    private const ALIKE = 100;
+
+    private const CHANGED_KEEPS = 0.3;
+
     private const POCKET = 'into ';
 
     public readonly Replan $replan;
@@ -36,6 +41,7 @@ final class LateLane
      * @param  list<Segment>  $rest  in order
      * @param  int  $now  minutes since midnight
      * @param  array<int, Choice>  $held  by segment id, what another lane decided
+     * @param  bool  $isLeastChange  every segment is worth the same, so that the fewest are cut, moved or dropped
      */
     public function __construct(
         private readonly PlannedDay $day,
@@ -43,6 +49,7 @@ final class LateLane
         array $rest,
         int $now,
         private readonly array $held = [],
+        private readonly bool $isLeastChange = false,
     ) {
         foreach ($rest as $segment) {
             $this->rest[$segment->id] = $segment;
@@ -143,7 +150,7 @@ final class LateLane
     private function restOf(Segment $s): Rest
     {
         $setup = $s->wants->setupMinutes;
-        $value = $s->wants->worth ?? $s->priority->value();
+        $value = $this->isLeastChange ? self::ALIKE : $s->wants->worth ?? $s->priority->value();
         $place = $this->day->siteOf($s)?->key();
         $held = $this->held[$s->id] ?? null;
         if ($held !== null) {
@@ -163,7 +170,7 @@ final class LateLane
             minutes: $s->minutes + $setup,
             value: $value,
             shortMinutes: $canShorten ? $s->give->shortMinutes + $setup : null,
-            shortValue: $canShorten ? (int) ($value * self::SHORT_KEEPS) : null,
+            shortValue: $canShorten ? (int) ($value * ($this->isLeastChange ? self::CHANGED_KEEPS : self::SHORT_KEEPS)) : null,
             isMust: $s->isAnchor || $s->priority === Priority::Must,
             fixedStart: $s->isAnchor ? DayPasses::minute($this->day, $s->startsAt) - $setup : null,
             earliest: $s->isAnchor ? null : DayPasses::minute($this->day, $s->startsAt) - $setup,

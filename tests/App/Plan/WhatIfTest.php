@@ -53,7 +53,7 @@ final class WhatIfTest extends TestCase
         $this->get("/jobs/{$this->job->id}/plan")->assertSeeInOrder(['Dinner and speeches', "Emrik's brother plays", 'Both grandmothers']);
 
         $change = PlanChange::query()->firstOrFail();
-        $this->get("/jobs/{$this->job->id}/what-if")->assertSee('The last re-plan (60 min late) is in force.');
+        $this->get("/jobs/{$this->job->id}/what-if")->assertSee('The last change of the plan: 60 min late.');
         $this->post("/plan-changes/{$change->id}/undo")->assertRedirect();
         $this->assertSame(
             $before,

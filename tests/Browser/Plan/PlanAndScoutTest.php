@@ -34,7 +34,7 @@ final class PlanAndScoutTest extends BrowserTestCase
         $this->see('Sanna and Olle');
         self::$browser->script('[...document.querySelectorAll(".strap-holes a")].find((a) => a.textContent.includes("Plan")).click()');
         $this->see('Lay the day out from a template');
-        self::$browser->type('t-first', '15:00');
+        self::$browser->type('t-first', '13:30');
         self::$browser->type('t-second', '18:00');
         $this->press('Lay it out');
         // Each of these follows from a computation: the chain, the meal, the light.

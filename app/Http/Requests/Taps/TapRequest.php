@@ -16,7 +16,10 @@ final class TapRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $kinds = array_filter(TapKind::cases(), static fn (TapKind $k): bool => $k->isOfDevices());
+        $kinds = array_filter(
+            TapKind::cases(),
+            static fn (TapKind $k): bool => $k->isOfDevices() && ! in_array($k, TapKind::ofTheDay(), true),
+        );
         $kind = $this->input('kind');
         $carried = is_string($kind) ? TapKind::tryFrom($kind)?->carries() ?? [] : [];
         $rules = ['kind' => ['required', 'string', Rule::in(array_map(static fn (TapKind $k): string => $k->value, $kinds))]];

@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Day;
+
+use App\Desks\Brief\JobDay;
+use App\Desks\Brief\KeptFindings;
+use App\Desks\Kit\CarryDesk;
+use App\Desks\People\PeopleDesk;
+use App\Desks\Plan\OwedShots;
+use App\Desks\Plan\PlanDesk;
+use App\Desks\Scout\ScoutDesk;
+use App\Desks\Taps\TapDesk;
+use App\Models\Brief\Job;
+use App\Models\Plan\Segment as StoredSegment;
+use App\Models\Plan\ShotLine;
+use NorthSatchel\Day\DayJudge;
+use NorthSatchel\Day\DayLog;
+use NorthSatchel\Day\IgnoredTap;
+use NorthSatchel\Day\LaneNow;
+use NorthSatchel\Day\LightRow;
+use NorthSatchel\Day\PocketTable;
+use NorthSatchel\Day\SegmentState;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Kit\CarriedLenses;
+use NorthSatchel\People\Leaving;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Taps\Tap;
+use NorthSatchel\Taps\TapKind;
+use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdicts;
+
+/** The day itself: the pocket that a phone takes along, and what was tapped. */
+final class DayDesk
+{
+    /** Light is worked out for so long around a segment: it may come later. */
+    private const LIGHT_BEFORE_S = 1800;
+
+    private const LIGHT_AFTER_S = 5400;
+
+    public function __construct(
+        private readonly PlanDesk $plan,
+        private readonly ScoutDesk $scout,
+        private readonly CarryDesk $carry,
+        private readonly PeopleDesk $people,
+        private readonly TapDesk $taps,
+    ) {}
+
+    /** The day of a job that is today, else its first. */
+    public static function today(Job $job): int
+    {
+        $gone = -JobDay::daysTo($job);
+
+        return $gone > 0 && $gone < JobDay::count($job) ? $gone : 0;
+    }
+
+    /** Kept until the plan, the kit or the people change. */
+    public function pocket(Job $job, int $number): Pocket
+    {
+        return KeptFindings::of($job, "pocket {$number}", fn (): Pocket => $this->made($job, $number));
+    }
+
+    /** @return list<Tap> of the day, of that job */
+    public function taps(Job $job): array
+    {
+        return $this->taps->log($job->id)->ofKind(...TapKind::ofTheDay());
+    }
+
+    public function state(Job $job, ?DayShare $share = null): DayState
+    {
+        $pocket = $this->pocket($job, self::today($job));
+        $taps = $this->taps($job);
+        $shown = $share === null ? $pocket : $share->pocket($pocket, $job);
+
+        return new DayState(
+            $shown,
+            $share === null ? $taps : DayShare::taps($taps, $shown),
+            array_map(
+                static fn (Tap $t): string => $t->id,
+                array_values(array_filter($taps, static fn (Tap $t): bool => $t->kind === TapKind::Rearranged)),
+            ),
+            (float) now()->format('U.v'),
+        );
+    }
+
+    public function verdicts(Job $job): Verdicts
+    {
+        $number = self::today($job);
+        $day = $this->plan->day($job, $number);
+        $stored = $job->segments->where('day', $number)->keyBy('id');
+        $all = $this->log(array_values($stored->all()), $job);
+        $ways = $this->ways($day);
+        $lanes = $open = $skipped = [];
+        foreach ($day->lanes() as $name => $lane) {
+            $own = array_values($stored->only(array_map(static fn (Segment $s): int => $s->id, $lane))->all());
+            $log = $this->log($own, $job);
+            $lanes[$name] = new LaneNow($lane, $log, $ways[$name] ?? [], (int) now()->format('U'));
+            foreach ($lane as $segment) {
+                $state = $log->states->of((string) $segment->id);
+                $row = $stored->get($segment->id);
+                if ($state === SegmentState::Skipped && $segment->priority === Priority::Must) {
+                    $skipped[$segment->id] = $segment;
+                }
+                foreach ($state === SegmentState::Done && $row !== null ? $row->shotLines->where('priority', 'must') : [] as $line) {
+                    if (! in_array($line->id, [...$all->ticked, ...OwedShots::done($job)], true)) {
+                        $open[$line->id] = $line->what;
+                    }
+                }
+            }
+        }
+        $unknown = array_filter($all->log->ignored, static fn (IgnoredTap $t): bool => $t->why === 'unknown');
+
+        return DayJudge::of(JobDay::daysTo($job), count($day->segments), $lanes, array_values($open), array_values($skipped), count($unknown));
+    }
+
+    /** @param  list<StoredSegment>  $segments */
+    private function log(array $segments, Job $job): DayLog
+    {
+        $shots = array_map(static fn (StoredSegment $s): array => $s->shotLines->map(static fn (ShotLine $l): int => $l->id)->all(), $segments);
+
+        return new DayLog(
+            $this->taps($job),
+            (float) now()->format('U.v'),
+            array_map(static fn (StoredSegment $s): int => $s->id, $segments),
+            array_values(array_merge(...$shots)),
+        );
+    }
+
+    /** @return array<string, array<int, int>> minutes to each segment from the one before it, by lane */
+    public function ways(PlannedDay $day): array
+    {
+        $ways = [];
+        foreach ($day->handovers() as $handover) {
+            $ways[$handover->lane][$handover->after->id] = $handover->travelMinutes ?? $day->likelyWay($handover->from, $handover->to);
+        }
+
+        return $ways;
+    }
+
+    private function made(Job $job, int $number): Pocket
+    {
+        $day = $this->plan->day($job, $number);
+        $stored = $job->segments->keyBy('id');
+        $ways = $this->ways($day);
+        $lenses = new CarriedLenses($this->carry->carried($job));
+        $spots = $this->scout->spots($job)->keyBy('id');
+        $swaps = $this->swaps($job);
+        $done = OwedShots::done($job);
+        $segments = $day->segments;
+        usort($segments, static fn (Segment $a, Segment $b): int => [$a->startsAt, $a->id] <=> [$b->startsAt, $b->id]);
+        $pocket = [];
+        foreach ($segments as $segment) {
+            $row = $stored->get($segment->id);
+            if ($row === null) {
+                continue;
+            }
+            $spot = $spots->get($segment->wants->spotId ?? 0);
+            $lanes = array_values(array_unique([$segment->lane, ...$segment->wants->alsoLanes]));
+            $light = LightRow::rows(
+                $spot === null ? null : ScoutDesk::spot($spot),
+                $segment->setting->isOutdoor,
+                $row->place === null ? null : JobDay::pointOf($row->place),
+                $segment->title,
+                $segment->setting->hasFlash,
+                $segment->startsAt - self::LIGHT_BEFORE_S,
+                $segment->endsAt() + self::LIGHT_AFTER_S,
+            );
+            $pocket[] = new PocketSegment(
+                $segment->id,
+                $segment->title,
+                $lanes,
+                $segment->startsAt,
+                $segment->minutes,
+                $segment->wants->setupMinutes,
+                $segment->priority->value,
+                $segment->setting->name(),
+                $segment->isAnchor,
+                $segment->isBreak,
+                array_filter(array_map(static fn (array $of): int => $of[$segment->id] ?? 0, $ways)),
+                $segment->wants->people,
+                array_values(
+                    $row->shotLines->map(static fn (ShotLine $l): PocketShot => self::shot($l, $segment->lane, $lenses, $done))->all(),
+                ),
+                $swaps[$segment->id] ?? [],
+                $light,
+                $day->day->face($segment->startsAt),
+                $spot?->plan_b === null ? null : $spot->plan_b.($spot->plan_b_trigger === null ? '' : ", at {$spot->plan_b_trigger}"),
+            );
+        }
+
+        return new Pocket(
+            $job->id,
+            $job->name,
+            $day->day->date,
+            $job->place->timezone,
+            array_map(strval(...), array_keys($day->lanes())),
+            $pocket,
+            $this->moments($job, $day),
+            $pocket === [] ? null : PocketTable::of($day),
+            $day->day->startsAt(),
+            (int) now()->format('U'),
+        );
+    }
+
+    /** @param  list<int>  $done */
+    private static function shot(ShotLine $line, string $lane, CarriedLenses $lenses, array $done): PocketShot
+    {
+        $holders = $line->focal_mm === null ? [] : $lenses->holders($line->focal_mm);
+        $cue = $line->cue === null || $line->cue === ''
+            ? null
+            : $line->cue.($line->cue_seconds === null ? '' : " within {$line->cue_seconds} s");
+
+        return new PocketShot(
+            $line->id,
+            $line->what,
+            $line->priority,
+            $line->minutes,
+            $line->focal_mm,
+            $cue,
+            $line->focal_mm === null || in_array($lane, $holders, true) ? null : ($holders === [] ? 'nobody' : "the {$holders[0]}"),
+            in_array($line->id, $done, true),
+        );
+    }
+
+    /** @return array<int, list<string>> by segment */
+    private function swaps(Job $job): array
+    {
+        $swaps = [];
+        foreach ($this->carry->swaps($job) as $lane => $of) {
+            foreach ($of as $at) {
+                $swaps[$at->swap->segmentId()][] = ucfirst($lane).': '.$at->swap->says($at->what);
+            }
+        }
+
+        return $swaps;
+    }
+
+    /** @return list<PocketMoment> */
+    private function moments(Job $job, PlannedDay $day): array
+    {
+        $moments = [];
+        $golden = $day->sun?->goldenEvening();
+        foreach (['golden light' => $golden?->from, 'sunset' => $day->sun?->sunset(), 'dark' => $day->sun?->evening(-6)] as $says => $at) {
+            $moments[] = $at === null ? null : new PocketMoment($at, $says);
+        }
+        $formals = $this->people->segment($job);
+        try {
+            $family = $job->people->isEmpty() ? null : $this->people->family($job);
+        } catch (ImpossibleValue) {
+            $family = null;
+        }
+        foreach ($family === null || $formals === null ? [] : $family->people() as $person) {
+            $at = Leaving::at($person, $formals, $day->day);
+            $moments[] = $at === null ? null : new PocketMoment($at, "{$person->name} leaves", true);
+        }
+        $moments = array_values(array_filter($moments));
+        usort($moments, static fn (PocketMoment $a, PocketMoment $b): int => $a->at <=> $b->at);
+
+        return $moments;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Day;
+
+use App\Models\Brief\Job;
+use App\Models\Plan\Segment;
+use App\Models\Plan\ShotLine;
+use NorthSatchel\Plan\Audience;
+use NorthSatchel\Taps\Tap;
+use NorthSatchel\Taps\TapKind;
+
+/** Whose phone a link is for: a photographer's lane with its taps, or the coordinator, who only looks. */
+enum DayShare: string
+{
+    case Second = 'day-second';
+    case Assistant = 'day-assistant';
+    case Coordinator = 'day-coordinator';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Second => 'the second photographer',
+            self::Assistant => 'the assistant',
+            self::Coordinator => 'the coordinator',
+        };
+    }
+
+    private function lane(): ?string
+    {
+        return match ($this) {
+            self::Second => 'second',
+            self::Assistant => 'assistant',
+            self::Coordinator => null,
+        };
+    }
+
+    /** The pocket without what is hidden from them, and without what is not theirs. */
+    public function pocket(Pocket $pocket, Job $job): Pocket
+    {
+        $lane = $this->lane();
+        $isHidden = fn (Segment|ShotLine $row): bool => in_array($this->audience()->value, $row->hidden_from ?? [], true);
+        $stored = $job->segments->keyBy('id');
+        $segments = [];
+        foreach ($pocket->segments as $segment) {
+            $row = $stored->get($segment->id);
+            if ($row === null || $isHidden($row) || ($lane !== null && ! in_array($lane, $segment->lanes, true))) {
+                continue;
+            }
+            $hiddenShots = $row->shotLines->filter($isHidden)->pluck('id')->all();
+            $shots = array_values(array_filter($segment->shots, static fn (PocketShot $s): bool => ! in_array($s->id, $hiddenShots, true)));
+            $segments[] = $segment->shared($shots, $lane !== null);
+        }
+        $titles = array_values($job->segments->filter($isHidden)->map(static fn (Segment $s): string => $s->title)->all());
+
+        return $pocket->shared($lane, $lane !== null, $segments, $titles);
+    }
+
+    /**
+     * Those about what is shown, and what takes them back; notes only to who may tap.
+     *
+     * @param  list<Tap>  $taps
+     * @return list<Tap>
+     */
+    public static function taps(array $taps, Pocket $shown): array
+    {
+        $segments = array_map(static fn (PocketSegment $s): int => $s->id, $shown->segments);
+        $shots = array_merge(...array_map(static fn (PocketSegment $s): array => array_map(static fn (PocketShot $x): int => $x->id, $s->shots), $shown->segments));
+        $isShown = static fn (Tap $t): bool => match (true) {
+            $t->kind === TapKind::Noted => $shown->mayTap && in_array($t->subject(), $segments, true),
+            $t->kind->subject() === 'shot' => in_array($t->subject(), $shots, true),
+            $t->kind === TapKind::Undone => true,
+            default => in_array($t->subject(), $segments, true),
+        };
+
+        return array_values(array_filter($taps, $isShown));
+    }
+
+    private function audience(): Audience
+    {
+        return match ($this) {
+            self::Coordinator => Audience::Coordinator,
+            self::Assistant => Audience::Assistant,
+            self::Second => Audience::Second,
+        };
+    }
+
+    /** Whether a tap is of this job, of the day, and about something of their lane. */
+    public function mayTap(Job $job, Tap $tap): bool
+    {
+        $lane = $this->lane();
+        if ($lane === null || $tap->number('job') !== $job->id || ! in_array($tap->kind, TapKind::ofTheDay(), true)) {
+            return false;
+        }
+        $own = $job->segments->filter(static fn (Segment $s): bool => in_array($lane, [$s->lane, ...$s->also_lanes ?? []], true));
+
+        return match ($tap->kind->subject()) {
+            'segment' => $own->contains('id', $tap->subject()),
+            'shot' => $own->contains(static fn (Segment $s): bool => $s->shotLines->contains('id', $tap->subject())),
+            default => true,
+        };
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Day;
+
+use NorthSatchel\Taps\Tap;
+
+/** What a phone gets: the pocket, the taps so far, and which ways out are in the plan already. */
+final readonly class DayState implements \JsonSerializable
+{
+    /** So that what has not changed need not be sent again. */
+    public string $version;
+
+    /** @var array<string, mixed> */
+    private array $content;
+
+    /**
+     * @param  list<Tap>  $taps
+     * @param  list<string>  $applied  ids of taps
+     */
+    public function __construct(Pocket $pocket, array $taps, array $applied, private float $now)
+    {
+        $this->content = [
+            'pocket' => $pocket,
+            'taps' => array_map(
+                static fn (Tap $t): array => ['id' => $t->id, 'kind' => $t->kind->value, 'at' => $t->at, 'on' => (object) $t->on],
+                $taps,
+            ),
+            'applied' => $applied,
+        ];
+        $this->version = hash('xxh128', json_encode($this->content, JSON_THROW_ON_ERROR));
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [...$this->content, 'version' => $this->version, 'now' => $this->now];
+    }
+
+    /** @return array<string, mixed> what a phone that has a version of it still lacks */
+    public function beside(string $has): array
+    {
+        return $has === $this->version ? ['version' => $this->version, 'now' => $this->now, 'pocket' => null] : $this->jsonSerialize();
+    }
+}

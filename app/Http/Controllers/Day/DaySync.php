@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Day;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Day\DayDesk;
+use App\Desks\Day\DayShare;
+use App\Desks\Taps\TapDesk;
+use App\Http\Controllers\Taps\TapBatch;
+use Illuminate\Foundation\Application;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Taps of a phone up, each answered by itself; and down what the phone does not have yet. */
+final readonly class DaySync
+{
+    public function __construct(private Application $app, private TapDesk $taps) {}
+
+    /** @param  DayShare|null  $share  whose link it is; null for who is signed in */
+    public function answer(Request $request, int $job, ?DayShare $share = null): JsonResponse
+    {
+        $batch = TapBatch::of($request);
+        $taken = $clashes = [];
+        $refused = $batch->refused;
+        $opened = BriefDesk::open($job);
+        foreach ($batch->taps as $tap) {
+            if (! ($share === null ? $tap->number('job') === $job : $share->mayTap($opened, $tap))) {
+                $refused[] = ['id' => $tap->id, 'why' => $share === null ? 'That tap is of another job.' : 'That is not for this link.'];
+
+                continue;
+            }
+            $clash = $this->taps->keep($tap);
+            $taken[] = $tap->id;
+            if ($clash !== null) {
+                $clashes[] = ['id' => $tap->id, 'why' => $clash];
+            }
+        }
+        // A tap may have changed the plan: what desks remember of this request is of before.
+        $this->app->forgetScopedInstances();
+        $state = $this->app->make(DayDesk::class)->state(BriefDesk::open($job), $share);
+
+        return response()->json([
+            'taken' => $taken,
+            'refused' => $refused,
+            'clashes' => $clashes,
+            ...$state->beside((string) $request->json('has')),
+        ]);
+    }
+}

@@ -1,0 +1,243 @@
+/* The day on a phone: drawn anew from the pocket and the taps, after each tap and every few seconds. */
+import { dayLog, laneNow, rearranged, waysOut } from './rules.js';
+import { addTap, data, isOnline, now, taps, waitingCount } from './store.js';
+
+const SHOWN_AFTER = 3;
+const SOON_S = 3600;
+
+const el = (tag, attributes = {}, ...children) => {
+  const node = document.createElement(tag);
+  Object.entries(attributes).forEach(([name, value]) => {
+    if (name.startsWith('on')) {
+      node.addEventListener(name.slice(2), value);
+    } else if (value !== null && value !== false) {
+      node.setAttribute(name, value === true ? '' : value);
+    }
+  });
+  node.append(...children.flat().filter((child) => child !== null && child !== '' && child !== false));
+  return node;
+};
+const svg = (tag, attributes, ...children) => {
+  const node = document.createElementNS('http://www.w3.org/2000/svg', tag);
+  Object.entries(attributes).forEach(([name, value]) => node.setAttribute(name, value));
+  node.append(...children);
+  return node;
+};
+
+const face = (seconds) => new Intl.DateTimeFormat('en-GB', {
+  timeZone: data().pocket.timezone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23',
+}).format(new Date(seconds * 1000));
+const minutes = (n) => (n < 60 ? `${n} min` : `${Math.floor(n / 60)} h ${String(n % 60).padStart(2, '0')}`);
+const button = (label, press, extra = '', name = null) => el('button', { class: `button ${extra}`, onclick: press, 'aria-label': name }, label);
+
+let lane = null;
+let heading = 0;
+
+const order = { must: 0, should: 1, nice: 2 };
+
+const state = () => {
+  const { pocket, applied } = data();
+  const of = (list) => dayLog(taps(), now(), list.map((s) => s.id), list.flatMap((s) => s.shots.map((shot) => shot.id)));
+  const all = of(pocket.segments);
+  /* What runs and waits is a matter of one lane; what is ticked, noted and rearranged of all. */
+  const log = { ...of(pocket.segments.filter((s) => s.lanes.includes(lane))), ticked: all.ticked, notes: all.notes };
+  const taken = all.rearranged.filter((tap) => !applied.includes(tap.id));
+  const segments = rearranged(pocket.segments, pocket.table, taken, pocket.midnight);
+  const own = segments.filter((s) => s.lanes.includes(lane)).map((s) => ({ ...s, way: s.ways?.[lane] ?? 0 }));
+  return { pocket, log, segments, own, at: laneNow(own, log, now()) };
+};
+
+const tap = (kind, on) => {
+  addTap(kind, { job: data().pocket.job, ...on });
+  draw();
+};
+
+const shotList = (segment, log) => {
+  const done = (shot) => log.ticked.includes(shot.id) || shot.isDone;
+  const list = [...segment.shots].sort((a, b) => done(a) - done(b) || order[a.priority] - order[b.priority]);
+  return el('ul', { class: 'day-shots' }, list.map((shot) => el('li', {}, el('button', {
+    class: `day-shot ${done(shot) ? 'is-done' : ''}`,
+    'aria-pressed': String(done(shot)),
+    onclick: () => tap(done(shot) ? 'unticked' : 'ticked', { shot: shot.id }),
+  },
+  el('b', {}, `${done(shot) ? '✓ ' : ''}${shot.what}`),
+  el('span', { class: 'text-sm' }, [
+    shot.priority,
+    shot.focal ? `${shot.focal} mm` : '',
+    shot.lens ? `the lens is with ${shot.lens}` : '',
+    shot.cue ? `ready? after ${shot.cue}` : '',
+  ].filter(Boolean).join(' · '))))));
+};
+
+const where = (segment) => [segment.where, segment.lanes.length > 1 ? `with ${segment.lanes.filter((l) => l !== lane).join(' and ')}` : '',
+  segment.people.length ? segment.people.join(', ') : ''].filter(Boolean).join(' · ');
+
+const nowCard = ({ log, at }) => {
+  const segment = at.running;
+  if (!segment) {
+    const next = at.waiting[0];
+    return el('section', { class: 'day-now' }, el('p', { class: 'text-faint' }, 'Now'),
+      el('h1', {}, next ? 'Nothing runs.' : 'Nothing is left of this lane.'));
+  }
+  const late = at.late === 0 ? 'on time' : at.late > 0 ? `${minutes(at.late)} late` : `${minutes(-at.late)} early`;
+  return el('section', { class: 'day-now' },
+    el('p', { class: 'text-faint' }, `Now, since ${face(log.startedAt)} · `, el('span', { class: at.late > 0 ? 'text-signal' : 'text-moss' }, late)),
+    el('h1', {}, segment.title),
+    el('p', { class: 'figures' }, at.left > 0
+      ? `${minutes(at.left)} left, until ${face(now() + at.left * 60)}`
+      : `It is over by ${minutes(Math.max(0, Math.floor((now() - log.startedAt) / 60) - segment.minutes - (log.longer[segment.id] ?? 0)))}.`),
+    el('p', {}, where(segment)),
+    segment.swaps.map((says) => el('p', { class: 'note' }, says)),
+    shotList(segment, log));
+};
+
+const message = (says) => `${data().pocket.name}: ${says.join(' ')}`;
+
+const lateCard = ({ pocket, at }) => {
+  const next = at.waiting[0];
+  if (!next || !at.lateAtNext) {
+    return null;
+  }
+  const { late, ways, isKnown } = waysOut(pocket.table, next.id, at.lateAtNext);
+  const names = ways.length > 1
+    ? { most: 'Keeps most', least: 'Changes least' }
+    : { most: 'What it comes to', least: 'Changes least', none: 'No way keeps it all' };
+  return el('section', { class: 'day-late', role: 'status' },
+    el('h2', {}, `${minutes(at.lateAtNext)} late at ${next.title}`),
+    ways.length === 0
+      ? el('p', {}, isKnown ? 'Nothing has to change: there is slack enough.' : 'No way out was worked out for that: skip what is gone by, or plan anew on the desk.')
+      : null,
+    ways.map((way) => el('div', { class: 'day-way' },
+      el('h3', {}, names[way.name]),
+      el('ul', {}, way.says.map((sentence) => el('li', {}, sentence))),
+      el('div', { class: 'flex flex-wrap gap-2' },
+        way.name === 'none' || !pocket.mayTap ? null
+          : button('Take this', () => tap('rearranged', { segment: next.id, late, way: way.name }), 'main', `Take this: ${names[way.name].toLowerCase()}`),
+        el('a', { class: 'button', href: `sms:?body=${encodeURIComponent(message(way.says))}` }, 'Tell them')))));
+};
+
+const nextCard = ({ at }) => {
+  const [next, ...after] = at.waiting;
+  if (!next) {
+    return null;
+  }
+  const leave = next.starts - (next.way + next.setup) * 60;
+  return el('section', { class: 'day-next' },
+    el('p', { class: 'text-faint' }, `Next, at ${face(next.starts)}`),
+    el('h2', {}, next.title),
+    el('p', {}, where(next)),
+    next.way + next.setup > 0
+      ? el('p', { class: 'figures' }, `Leave by ${face(leave)}: ${[next.way ? `${next.way} min of way` : '', next.setup ? `${next.setup} min of setting up` : ''].filter(Boolean).join(', ')}.`)
+      : el('p', { class: 'figures' }, leave > now() ? `Nothing is lost until ${face(leave)}.` : `It should have begun at ${face(leave)}.`),
+    next.shots.filter((shot) => shot.lens).map((shot) => el('p', { class: 'note' }, `${shot.what}, ${shot.focal} mm: the lens is with ${shot.lens}.`)),
+    next.swaps.map((says) => el('p', { class: 'note' }, says)),
+    next.planB ? el('p', { class: 'text-sm' }, `Plan B: ${next.planB}`) : null,
+    after.length ? el('ol', { class: 'day-after' }, after.slice(0, SHOWN_AFTER).map((s) => el('li', {},
+      el('span', { class: 'figures' }, face(s.starts)), ` ${s.title}`))) : null);
+};
+
+const ring = (row) => {
+  const turn = (row[2] - heading) * Math.PI / 180;
+  const [x, y] = [60 + 44 * Math.sin(turn), 60 - 44 * Math.cos(turn)];
+  const north = -heading * Math.PI / 180;
+  return svg('svg', { viewBox: '0 0 120 120', class: 'day-ring', role: 'img', 'aria-label': `The sun ${row[1]}° high at ${row[2]}°` },
+    svg('circle', { cx: 60, cy: 60, r: 44, class: 'ring' }),
+    svg('text', { x: 60 + 56 * Math.sin(north), y: 64 - 56 * Math.cos(north), 'text-anchor': 'middle', 'font-size': 12 }, 'N'),
+    svg('line', { x1: 60, y1: 60, x2: x, y2: y, class: 'ray' }),
+    svg('circle', { cx: x, cy: y, r: row[1] > 0 ? 9 : 6, class: row[1] > 0 ? 'sun' : 'sun is-down' }));
+};
+
+const lightCard = ({ pocket, at }) => {
+  const segment = at.running ?? at.waiting[0];
+  const row = segment?.light?.filter((r) => r[0] <= now()).pop() ?? segment?.light?.[0];
+  const soon = pocket.moments.filter((m) => m.at > now() && m.at < now() + 3 * SOON_S).slice(0, 3);
+  if (!row && soon.length === 0) {
+    return null;
+  }
+  return el('section', { class: 'day-light' },
+    row ? ring(row) : null,
+    el('div', {},
+      el('h2', {}, 'Light'),
+      row ? el('p', {}, row[1] > 0 ? `The sun ${row[1]}° high at ${row[2]}°.` : `The sun is ${-row[1]}° below the horizon.`) : null,
+      row ? el('p', { class: 'figures' }, `EV ${row[3]}: start at ${row[4]}.`) : null,
+      soon.map((m) => el('p', { class: 'figures' }, `${minutes(Math.ceil((m.at - now()) / 60))} to ${m.says}`))));
+};
+
+const bar = ({ pocket, at, log }) => {
+  if (!pocket.mayTap) {
+    return null;
+  }
+  const running = at.running;
+  const next = at.waiting[0];
+  const last = log.counted.filter((t) => t.kind !== 'undone' && t.kind !== 'noted').pop();
+  return el('div', { class: 'day-bar' },
+    running ? button('Done', () => tap('done', { segment: running.id }), 'main', `Done: ${running.title}`) : null,
+    next ? button(`Start ${running ? 'the next' : next.title}`, () => tap('started', { segment: next.id }), running ? '' : 'main', `Start ${next.title}`) : null,
+    running ? button('+5', () => tap('longer', { segment: running.id, minutes: 5 }), '', `${running.title} takes 5 min more`) : null,
+    next ? button('Skip', () => tap('skipped', { segment: next.id }), '', `Skip ${next.title}`) : null,
+    last ? button('Undo', () => tap('undone', { of: last.id }), 'quiet', `Take back: ${last.kind}`) : null);
+};
+
+const notes = ({ pocket, at, log }) => {
+  if (!pocket.mayTap) {
+    return null;
+  }
+  const about = at.running ?? at.waiting[0];
+  const input = el('input', { id: 'day-note', maxlength: 500, placeholder: 'who, what, where', 'aria-label': 'A note' });
+  return el('section', { class: 'slab' },
+    el('form', { class: 'flex gap-2', onsubmit: (event) => {
+      event.preventDefault();
+      if (input.value.trim() !== '' && about) {
+        tap('noted', { segment: about.id, words: input.value.trim() });
+      }
+    } }, el('div', { class: 'field flex-1' }, input), button('Note', null)),
+    log.notes.slice(-3).map((note) => el('p', { class: 'text-sm' }, `${face(note.at)} ${note.on.words}`)));
+};
+
+const head = ({ pocket }) => {
+  const age = Math.max(0, Math.round((Date.now() / 1000 - data().readAt) / 60));
+  const waiting = waitingCount();
+  return el('header', { class: 'day-head' },
+    el('p', { class: 'figures day-clock' }, face(now())),
+    el('p', { class: 'text-sm' }, pocket.name, el('br'),
+      el('span', { class: 'text-faint' }, isOnline()
+        ? (waiting ? `${waiting} taps on their way` : 'with the server')
+        : `no server: ${waiting} ${waiting === 1 ? 'tap waits' : 'taps wait'}, the plan is as of ${age < 1 ? 'now' : `${minutes(age)} ago`}`)),
+    pocket.lane ? null : el('nav', { class: 'flex flex-wrap gap-1', 'aria-label': 'Lanes' }, pocket.lanes.map((name) => el('button', {
+      class: `button small ${name === lane ? 'main' : ''}`,
+      'aria-current': name === lane ? 'true' : null,
+      onclick: () => { lane = name; localStorage.setItem('satchel-lane', name); draw(); },
+    }, name))));
+};
+
+export const draw = () => {
+  const root = document.getElementById('day');
+  if (!root || !data()) {
+    return;
+  }
+  const { pocket } = data();
+  lane = pocket.lane ?? (pocket.lanes.includes(lane) ? lane : null) ?? pocket.lanes.find((l) => l === localStorage.getItem('satchel-lane')) ?? pocket.lanes[0];
+  if (document.activeElement?.id === 'day-note' && document.activeElement.value !== '') {
+    return;
+  }
+  if (pocket.segments.length === 0) {
+    root.replaceChildren(el('h1', {}, 'Nothing is planned for this day.'), el('p', {}, el('a', { href: `/jobs/${pocket.job}/plan` }, 'Plan it first.')));
+    return;
+  }
+  const at = state();
+  const focused = document.activeElement?.getAttribute('aria-label');
+  root.replaceChildren(...[head(at), nowCard(at), lateCard(at), nextCard(at), lightCard(at), notes(at), bar(at)].filter(Boolean));
+  if (focused) {
+    [...root.querySelectorAll('[aria-label]')].find((node) => node.getAttribute('aria-label') === focused)?.focus({ preventScroll: true });
+  }
+};
+
+/* Where the phone knows which way it is held, the ring turns with it. */
+const turned = (event) => {
+  const way = event.webkitCompassHeading ?? (event.absolute && event.alpha !== null ? 360 - event.alpha : null);
+  if (way !== null && Math.abs(way - heading) > 3) {
+    heading = way;
+    draw();
+  }
+};
+window.addEventListener('deviceorientationabsolute', turned);

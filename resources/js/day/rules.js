@@ -1,0 +1,138 @@
+/*
+ * The rules of a day lived through, the same as core/Day has them: which taps count, where each segment stands, and how late that makes
+ * a lane. A tap: { id, kind, at (seconds), on }. Nothing here looks at a clock or at the page.
+ */
+
+const TURNS = { started: 'running', done: 'done', skipped: 'skipped', moved: 'moved' };
+const ABOUT_SHOTS = ['ticked', 'unticked'];
+export const OF_THE_DAY = [...Object.keys(TURNS), 'undone', 'longer', ...ABOUT_SHOTS, 'noted', 'rearranged'];
+
+const compare = (a, b) => (a < b ? -1 : a > b ? 1 : 0);
+const written = (tap) => JSON.stringify([tap.kind, tap.on]);
+const about = (tap) => (tap.kind === 'undone' ? null : ABOUT_SHOTS.includes(tap.kind) ? `shot ${tap.on.shot ?? 0}` : String(tap.on.segment ?? 0));
+
+/* Each id once: the first by time, then as it is written; in the order of time, then of id. */
+const once = (taps) => {
+  const byId = new Map();
+  taps.forEach((tap) => {
+    const had = byId.get(tap.id);
+    if (!had || (compare(tap.at, had.at) || compare(written(tap), written(had))) < 0) {
+      byId.set(tap.id, tap);
+    }
+  });
+  return [...byId.values()].sort((a, b) => compare(a.at, b.at) || compare(a.id, b.id));
+};
+
+/* Whether each stands: unless an undone that stands takes it back; of those in a circle none does. */
+const standing = (taps) => {
+  const stands = new Map(taps.map((tap) => [tap.id, true]));
+  const waits = new Map(taps.map((tap) => [tap.id, 0]));
+  const of = new Map(taps.map((tap) => [tap.id, tap.kind === 'undone' ? tap.on.of : null]));
+  taps.forEach((tap) => {
+    if (waits.has(of.get(tap.id))) {
+      waits.set(of.get(tap.id), waits.get(of.get(tap.id)) + 1);
+    }
+  });
+  const settled = taps.filter((tap) => waits.get(tap.id) === 0).map((tap) => tap.id);
+  for (let i = 0; i < settled.length; i++) {
+    const back = of.get(settled[i]);
+    if (stands.has(back)) {
+      stands.set(back, stands.get(back) && !stands.get(settled[i]));
+      waits.set(back, waits.get(back) - 1);
+      if (waits.get(back) === 0) {
+        settled.push(back);
+      }
+    }
+  }
+  const ended = new Set(settled);
+  return (id) => ended.has(id) && stands.get(id);
+};
+
+/* What the taps come to. segments, shots: the ids that are planned. */
+export const dayLog = (taps, now, segments, shots) => {
+  const all = once(taps.filter((tap) => OF_THE_DAY.includes(tap.kind)));
+  const ids = new Set(all.map((tap) => tap.id));
+  const known = new Set([...segments.map(String), ...shots.map((id) => `shot ${id}`)]);
+  const isKnown = (tap) => (tap.kind === 'undone' ? ids.has(tap.on.of) : known.has(about(tap)));
+  const ignored = all
+    .filter((tap) => tap.at > now || !isKnown(tap))
+    .map((tap) => ({ id: tap.id, why: tap.at > now ? 'future' : 'unknown' }));
+  const taken = all.filter((tap) => tap.at <= now && isKnown(tap));
+  const stands = standing(taken);
+  const counted = taken.filter((tap) => stands(tap.id));
+
+  const last = new Map();
+  counted.filter((tap) => TURNS[tap.kind]).forEach((tap) => last.set(about(tap), TURNS[tap.kind]));
+  const starts = counted.filter((tap) => tap.kind === 'started');
+  const newest = starts.length ? about(starts[starts.length - 1]) : null;
+  const states = {};
+  segments.forEach((id) => {
+    const state = last.get(String(id)) ?? 'waiting';
+    states[id] = state === 'running' && String(id) !== newest ? 'done' : state;
+  });
+  const longer = {};
+  const ticks = new Map();
+  counted.forEach((tap) => {
+    if (tap.kind === 'longer') {
+      longer[tap.on.segment] = (longer[tap.on.segment] ?? 0) + (tap.on.minutes ?? 0);
+    }
+    if (ABOUT_SHOTS.includes(tap.kind)) {
+      ticks.set(Number(tap.on.shot), tap.kind === 'ticked');
+    }
+  });
+  return {
+    counted,
+    ignored,
+    states,
+    running: newest !== null && states[newest] === 'running' ? Number(newest) : null,
+    startedAt: starts.length ? starts[starts.length - 1].at : null,
+    longer,
+    ticked: [...ticks].filter(([, is]) => is).map(([id]) => id).sort((a, b) => a - b),
+    notes: counted.filter((tap) => tap.kind === 'noted'),
+    rearranged: counted.filter((tap) => tap.kind === 'rearranged'),
+  };
+};
+
+/* A lane at this second. lane: its segments in order, each { id, starts, minutes, setup, way }. */
+export const laneNow = (lane, log, now) => {
+  const running = lane.find((s) => s.id === log.running) ?? null;
+  const left = running
+    ? Math.max(0, running.minutes + (log.longer[running.id] ?? 0) - Math.floor((now - log.startedAt) / 60))
+    : null;
+  const waiting = lane.filter((s) => log.states[s.id] === 'waiting');
+  const next = waiting[0] ?? null;
+  const free = Math.floor(now / 60) + (left ?? 0);
+  const minute = (seconds) => Math.floor(seconds / 60);
+  return {
+    running,
+    left,
+    waiting,
+    late: running ? free - minute(running.starts + running.minutes * 60) : next ? Math.max(0, free - minute(next.starts)) : null,
+    lateAtNext: next ? Math.max(0, free + (next.way ?? 0) + next.setup - minute(next.starts)) : null,
+  };
+};
+
+/* The ways out that were worked out beforehand: the next step that is no shorter. */
+export const waysOut = (table, segment, late) => {
+  const step = Math.ceil(late / (table?.step ?? 5));
+  const ways = table?.at?.[segment]?.[step - 1];
+  return { late: step * (table?.step ?? 5), isKnown: ways !== undefined, ways: (ways ?? []).map((i) => table.ways[i]) };
+};
+
+/* The plan with the ways that were taken since the table was made: new times, what is dropped or moves into another. */
+export const rearranged = (segments, table, taken, midnight) => {
+  let list = segments;
+  taken.forEach((tap) => {
+    const { ways } = waysOut(table, tap.on.segment, tap.on.late);
+    const way = ways.find((w) => w.name === tap.on.way);
+    (way?.to ?? []).forEach(([id, how, start, end]) => {
+      list = list.flatMap((s) => {
+        if (s.id !== id) {
+          return [s];
+        }
+        return start === null || end === null ? [] : [{ ...s, starts: midnight + start * 60, minutes: Math.max(1, end - start), how }];
+      });
+    });
+  });
+  return [...list].sort((a, b) => compare(a.starts, b.starts) || compare(a.id, b.id));
+};

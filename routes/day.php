@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Day\DayController;
+use App\Http\Controllers\Day\PlayController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/jobs/{job}/day', [DayController::class, 'show']);
+Route::post('/jobs/{job}/day/sync', [DayController::class, 'sync']);
+Route::get('/jobs/{job}/day/phones', [DayController::class, 'phones']);
+Route::post('/jobs/{job}/day/share', [DayController::class, 'share']);
+Route::post('/jobs/{job}/day/play', [PlayController::class, 'start']);
+Route::post('/jobs/{job}/day/play/stop', [PlayController::class, 'stop']);
+Route::post('/day-links/{link}/revoke', [DayController::class, 'revoke']);

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Day;
+
+use App\Models\Brief\Job;
+use App\Models\People\ShareLink;
+use App\Models\Plan\PlanChange;
+use App\Models\Plan\Segment;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Tests\App\TestCase;
+
+/** What now, what next, how late: taps go up, the plan follows, links show no more than they may. */
+final class DayTest extends TestCase
+{
+    private Job $job;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->job = $this->demo();
+        Carbon::setTestNow(Carbon::parse($this->job->date.' 10:00', $this->job->place->timezone));
+        $this->signIn();
+    }
+
+    /**
+     * @param  list<array{string, array<string, int|string>}>  $taps  kind and what it acts on
+     * @return TestResponse<\Illuminate\Http\JsonResponse>
+     */
+    private function sync(array $taps, ?string $url = null, string $has = ''): TestResponse
+    {
+        $events = array_map(
+            fn (array $t): array => [
+                'id' => $t[2] ?? (string) Str::uuid(), 'kind' => $t[0], 'on' => ['job' => $this->job->id, ...$t[1]], 'made_at' => now()->toIso8601ZuluString(),
+            ],
+            $taps,
+        );
+
+        return $this->postJson($url ?? "/jobs/{$this->job->id}/day/sync", ['events' => $events, 'sent_at' => now()->toIso8601ZuluString(), 'has' => $has]);
+    }
+
+    private function segment(string $title): Segment
+    {
+        return Segment::query()->where('job_id', $this->job->id)->where('title', $title)->firstOrFail();
+    }
+
+    public function test_a_way_out_taken_on_a_phone_becomes_the_plan_and_goes_back_with_its_tap(): void
+    {
+        $next = $this->segment('First look on the jetty');
+        $id = (string) Str::uuid();
+        $answer = $this->sync([['rearranged', ['segment' => $next->id, 'late' => 10, 'way' => 'most'], $id]])->assertOk();
+        $answer->assertJsonPath('taken', [$id])->assertJsonPath('clashes', [])->assertJsonPath('applied', [$id]);
+        $this->assertSame('11:25', $next->refresh()->start_clock);
+        $starts = collect($answer->json('pocket.segments'))->firstWhere('id', $next->id);
+        $this->assertSame('11:25', $starts['start'], 'the pocket is the new plan');
+        $this->sync([['undone', ['of' => $id]]])->assertOk();
+        $this->assertSame('11:15', $next->refresh()->start_clock);
+        $this->assertNotNull(PlanChange::query()->where('tap_id', $id)->firstOrFail()->undone_at);
+    }
+
+    public function test_every_tap_is_answered_by_itself_and_what_is_known_is_not_sent_again(): void
+    {
+        $details = $this->segment('Details and getting ready');
+        $answer = $this->sync([
+            ['started', ['segment' => $details->id]],
+            ['started', ['segment' => $details->id, 'job' => $this->job->id + 1]],
+            ['noted', ['segment' => $details->id, 'words' => '<b>Aunt</b> & "co"']],
+            ['noted', ['segment' => $details->id, 'words' => str_repeat('x', 501)]],
+            ['rearranged', ['segment' => 999, 'late' => 10, 'way' => 'most']],
+            ['rearranged', ['segment' => $details->id, 'late' => 10, 'way' => 'any']],
+        ])->assertOk();
+        $this->assertCount(3, $answer->json('taken'));
+        $this->assertSame(
+            ['A tap acts on things by their numbers.', 'A tap acts on things by their numbers.', 'That tap is of another job.'],
+            array_column($answer->json('refused'), 'why'),
+        );
+        $this->assertStringContainsString('no longer fits', $answer->json('clashes.0.why'));
+        $this->sync([], has: (string) $answer->json('version'))->assertJsonPath('pocket', null);
+        $this->get("/jobs/{$this->job->id}/day")->assertOk()->assertDontSee('<b>Aunt</b>', false);
+        $this->get("/jobs/{$this->job->id}/day/phones")->assertSee('30 min late')->assertSee('is about something that is not in the plan.');
+        $this->assertSame('no-store, private', $this->get("/jobs/{$this->job->id}/day")->headers->get('Cache-Control'));
+    }
+
+    private function link(string $kind): string
+    {
+        $page = $this->followingRedirects()->post("/jobs/{$this->job->id}/day/share", ['kind' => $kind])->assertOk()->getContent();
+        $this->assertSame(1, preg_match('#/day/([A-Za-z0-9]{40})#', (string) $page, $found));
+
+        return "/day/{$found[1]}";
+    }
+
+    public function test_a_photographer_s_link_opens_their_lane_and_takes_their_taps(): void
+    {
+        $hidden = $this->segment('Drinks by the stove');
+        $hidden->update(['hidden_from' => ['second']]);
+        $url = $this->link('day-second');
+        $this->app['auth']->guard()->forgetUser();
+        $page = $this->get($url)->assertOk();
+        $page->assertSee('Emrik gets ready')->assertDontSee('Lakeside portraits')->assertDontSee('Drinks by the stove')->assertDontSee('leaves');
+        $own = $this->segment('Emrik gets ready');
+        $answer = $this->sync(
+            [['started', ['segment' => $own->id]], ['started', ['segment' => $this->segment('Lakeside portraits')->id]], ['pack', ['item' => 1]]],
+            "{$url}/sync",
+        );
+        $this->assertCount(1, $answer->json('taken'));
+        $this->assertSame(['That is not for this link.', 'That is not for this link.'], array_column($answer->json('refused'), 'why'));
+        $this->assertCount(1, $answer->json('taps'));
+    }
+
+    public function test_the_coordinator_sees_times_taps_nothing_and_reads_no_note(): void
+    {
+        $details = $this->segment('Details and getting ready');
+        $this->sync([['started', ['segment' => $details->id]], ['noted', ['segment' => $details->id, 'words' => 'Aunt Bisi is not well']]]);
+        $secret = $this->segment('Surprise: lanterns on the water');
+        $secret->update(['hidden_from' => ['coordinator']]);
+        $url = $this->link('day-coordinator');
+        $page = $this->get($url)->assertOk();
+        $page->assertSee('Details and getting ready')->assertSee('Emrik gets ready');
+        foreach (['lanterns', 'Bisi', 'Rings and the letter', '"ways":[{"name"'] as $what) {
+            $page->assertDontSee($what, false);
+        }
+        $this->assertSame(['started'], array_column($this->sync([['done', ['segment' => $details->id]]], "{$url}/sync")->json('taps'), 'kind'));
+        $this->post('/day-links/'.ShareLink::query()->latest('id')->firstOrFail()->id.'/revoke');
+        $this->get($url)->assertNotFound();
+        $this->postJson("{$url}/sync", ['events' => []])->assertNotFound();
+    }
+
+    public function test_the_pretended_clock_is_of_the_demo_alone(): void
+    {
+        config(['satchel.demo' => false]);
+        $this->post("/jobs/{$this->job->id}/day/play", ['play_clock' => '10:00', 'speed' => 60])->assertNotFound();
+        $this->get("/jobs/{$this->job->id}/day/phones")->assertDontSee('Play the day');
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Day;
+
+use NorthSatchel\Day\DayLog;
+use NorthSatchel\Day\LaneNow;
+use NorthSatchel\Day\LiveEvent;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Wants;
+use NorthSatchel\Taps\Tap;
+use NorthSatchel\Taps\TapKind;
+use NorthSatchel\Time\Priority;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Browser\BrowserTestCase;
+use Tests\Support\Chromium;
+
+/** The day on two phones, the server away for most of it; and the phone's rules against the core's. */
+final class DayTest extends BrowserTestCase
+{
+    private const HISTORIES = 3000;
+
+    private const A_BATCH = 250;
+
+    private static Chromium $second;
+
+    public static function setUpBeforeClass(): void
+    {
+        parent::setUpBeforeClass();
+        self::$second = Chromium::open(390, 844);
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$second->quit();
+        parent::tearDownAfterClass();
+    }
+
+    /** @return list<Tap> a history of a few segments and shots, with ids and times that collide */
+    private static function history(Randomizer $random): array
+    {
+        $kinds = TapKind::ofTheDay();
+        $taps = [];
+        for ($i = $random->getInt(0, 14); $i > 0; $i--) {
+            $kind = $kinds[$random->getInt(0, count($kinds) - 1)];
+            $segment = $random->getInt(1, 5);
+            $on = match ($kind) {
+                TapKind::Undone => ['of' => 'tap-'.$random->getInt(0, 9)],
+                TapKind::Ticked, TapKind::Unticked => ['shot' => $random->getInt(70, 73)],
+                TapKind::Longer => ['segment' => $segment, 'minutes' => 5],
+                TapKind::Noted => ['segment' => $segment, 'words' => 'a'],
+                TapKind::Rearranged => ['segment' => $segment, 'late' => 10, 'way' => 'most'],
+                default => ['segment' => $segment],
+            };
+            $taps[] = new Tap('tap-'.$random->getInt(0, 9), $kind, (float) (1000 + 60 * $random->getInt(0, 60)), $on);
+        }
+
+        return $taps;
+    }
+
+    /** @return list<Segment> four that are planned; a fifth is tapped and is not there */
+    private static function lane(): array
+    {
+        return array_map(
+            static fn (int $id): Segment => new Segment($id, "S{$id}", 'lead', 600 * $id, 10, Priority::Should, wants: new Wants(setupMinutes: $id % 2)),
+            [1, 2, 3, 4],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function byTheCore(array $taps): array
+    {
+        $log = new DayLog($taps, 3000.0, [1, 2, 3, 4], [70, 71, 72]);
+        $now = new LaneNow(self::lane(), $log, [2 => 3, 3 => 4], 3000);
+        $states = [];
+        foreach ([1, 2, 3, 4] as $id) {
+            $states["s{$id}"] = $log->states->of((string) $id)->value;
+        }
+
+        return [
+            'states' => $states,
+            'running' => $log->states->running(),
+            'ticked' => $log->ticked,
+            'longer' => array_sum($log->longer),
+            'counted' => array_map(static fn (LiveEvent $e): string => $e->id, $log->log->counted),
+            'ignored' => array_map(static fn ($t): string => "{$t->id} {$t->why}", $log->log->ignored),
+            'lane' => [$now->minutesLeft, $now->minutesLate, $now->lateAtNext, array_map(static fn (Segment $s): int => $s->id, $now->waiting)],
+        ];
+    }
+
+    public function test_1_the_phone_s_rules_are_the_core_s(): void
+    {
+        $this->signIn();
+        $this->visit('/jobs/1/day');
+        self::$browser->script('const s = document.createElement("script"); s.src = "/build/rules.js"; document.head.append(s)');
+        self::$browser->until(static fn (): bool => (bool) self::$browser->script('return typeof satchel?.laneNow === "function"'), 'The rules did not load.');
+        $lane = array_map(
+            static fn (Segment $s): array => [
+                'id' => $s->id, 'starts' => $s->startsAt, 'minutes' => $s->minutes, 'setup' => $s->wants->setupMinutes, 'way' => [2 => 3, 3 => 4][$s->id] ?? 0,
+            ],
+            self::lane(),
+        );
+        $script = 'const lane = '.json_encode($lane).'; return JSON.stringify(%s.map((taps) => {
+            const log = satchel.dayLog(taps, 3000, [1, 2, 3, 4], [70, 71, 72]);
+            const now = satchel.laneNow(lane, log, 3000);
+            return {
+                states: Object.fromEntries(Object.entries(log.states).map(([id, s]) => ["s" + id, s])),
+                running: log.running === null ? null : String(log.running),
+                ticked: log.ticked,
+                longer: Object.values(log.longer).reduce((a, b) => a + b, 0),
+                counted: log.counted.map((t) => t.id),
+                ignored: log.ignored.map((t) => t.id + " " + t.why),
+                lane: [now.left, now.late, now.lateAtNext, now.waiting.map((s) => s.id)],
+            };
+        }))';
+        $random = new Randomizer(new Mt19937(8));
+        for ($done = 0; $done < self::HISTORIES; $done += self::A_BATCH) {
+            $histories = array_map(static fn (): array => self::history($random), range(1, self::A_BATCH));
+            $asked = array_map(
+                static fn (array $taps): array => array_map(
+                    static fn (Tap $t): array => ['id' => $t->id, 'kind' => $t->kind->value, 'at' => $t->at, 'on' => $t->on],
+                    $taps,
+                ),
+                $histories,
+            );
+            $said = json_decode((string) self::$browser->script(sprintf($script, json_encode($asked))), true);
+            $this->assertSame(array_map(self::byTheCore(...), $histories), $said);
+        }
+        $this->assertNoComplaints();
+    }
+
+    private static function reload(Chromium $phone): void
+    {
+        $phone->driver->navigate()->refresh();
+        $phone->until(static fn (): bool => (bool) $phone->script('return document.querySelector("#day h1, #day h2") !== null'), 'The page did not open.');
+    }
+
+    private static function isKept(Chromium $phone): void
+    {
+        $phone->until(
+            static fn (): bool => str_starts_with((string) $phone->script('return document.getElementById("day-kept").textContent'), 'Kept on this phone'),
+            'The page is not kept.',
+        );
+    }
+
+    public function test_2_two_phones_work_through_a_morning_without_the_server(): void
+    {
+        $this->signIn();
+        $this->visit('/jobs/1/day/phones');
+        self::$browser->type('f-play_clock', '10:00');
+        self::$browser->type('f-speed', '1');
+        $this->press('Play');
+        $this->see('30 min late at Details and getting ready');
+        $this->visit('/jobs/1/day/phones');
+        $this->press('Make a link');
+        $this->see('Send this address');
+        $link = (string) self::$browser->script('return document.querySelector(".note a").getAttribute("href")');
+        self::$second->visit(self::$satchel->url.(string) parse_url($link, PHP_URL_PATH));
+        self::$second->see('Emrik gets ready');
+        self::$second->notSee('Details and getting ready');
+        self::$browser->size(390, 844);
+        $this->visit('/jobs/1/day');
+        self::isKept(self::$browser);
+        self::isKept(self::$second);
+
+        self::$satchel->stopServer();
+        $this->press('Start Details and getting ready');
+        $this->see('Now, since 10:00', '30 min late', 'no server: 1 tap waits');
+        self::$second->press('Start Emrik gets ready');
+        self::$second->see('Now, since 10:0', 'no server: 1 tap waits');
+        self::reload(self::$browser);
+        $this->see('Now, since 10:00', 'no server: 1 tap waits');
+        $first = (string) self::$browser->script('return document.querySelector(".day-shot b").textContent');
+        self::$browser->script('document.querySelector(".day-shot").click()');
+        $this->see("✓ {$first}");
+        // Twice five minutes more, one of them taken back.
+        $this->press('Details and getting ready takes 5 min more');
+        $this->press('Details and getting ready takes 5 min more');
+        $this->press('Take back: longer');
+        $this->see('35 min late');
+        $this->press('Skip First look on the jetty');
+        $this->press('Take back: skipped');
+        self::reload(self::$browser);
+        $this->see('35 min late', "✓ {$first}", 'no server: 7 taps wait');
+        $from = (string) self::$browser->script('return document.querySelector(".day-next .text-faint").textContent');
+        $this->press('Take this: what it comes to');
+        self::$browser->until(
+            static fn (): bool => (string) self::$browser->script('return document.querySelector(".day-next .text-faint").textContent') !== $from,
+            'The way out was not taken.',
+        );
+        $then = (string) self::$browser->script('return document.querySelector(".day-next .text-faint").textContent');
+
+        self::$satchel->startServer();
+        $this->see('with the server');
+        self::$second->see('with the server');
+        self::reload(self::$browser);
+        $this->see($then, "✓ {$first}");
+        // The second photographer's tap has come, and is on the lead's phone too.
+        $this->press('second');
+        $this->see('Emrik gets ready', 'Now, since 10:0');
+        $this->press('lead');
+        $this->visit('/jobs/1/plan');
+        self::$browser->size(1280, 800);
+        $this->see(trim(str_replace('Next, at', '', $then)));
+        self::$browser->complaints();
+    }
+
+    public function test_3_a_link_that_is_revoked_opens_nothing_and_what_was_tapped_stays(): void
+    {
+        $this->visit('/jobs/1/day/phones');
+        $this->press('Revoke the link for the second photographer');
+        $this->see('That link opens nothing any more.');
+        self::$second->press('Done: Emrik gets ready');
+        self::$second->see('This link opens nothing any more. What was tapped stays on this phone.');
+        // The plan is no longer theirs to open; the tap stays where it was made.
+        self::$second->driver->navigate()->refresh();
+        self::$second->see('404');
+        $kept = 'return Object.keys(localStorage).filter((k) => k.endsWith(" queue")).map((k) => JSON.parse(localStorage[k]).length)';
+        $this->assertSame([1], self::$second->script($kept));
+        self::$second->complaints();
+        self::$browser->complaints();
+    }
+}
