@@ -44,6 +44,20 @@ try {
     $take('sheet', '/jobs/1/sheets/lead');
     $take('plan', '/jobs/1/plan');
     $take('plan-phone', '/jobs/1/plan', 390, 844);
+    $browser->visit($satchel->url.'/jobs/1/day/phones');
+    $browser->type('f-play_clock', '09:52');
+    $browser->type('f-speed', '1');
+    $browser->press('Play');
+    $browser->see('Start Details and getting ready');
+    $take('day-phone', '/jobs/1/day', 390, 844, static function (Chromium $b): void {
+        $b->press('Start Details and getting ready');
+        $b->script('document.querySelector(".day-shot").click()');
+        $b->see('✓ ');
+    });
+    $browser->size(1280, 800);
+    $browser->visit($satchel->url.'/jobs/1/day/phones');
+    $browser->press('Back to the real clock');
+    $browser->see('The real clock goes again.');
     $take('people', '/jobs/1/people');
     $take('stand', '/groups/22/stand?rows=3&lenses=50');
     $take('kit', '/jobs/1/kit');
@@ -74,8 +88,6 @@ try {
     $browser->press('Copy and verify');
     $browser->see('Every shot card is on enough devices.');
     $take('copies', '/jobs/1/copies');
-    $take('copies-dim', '/jobs/1/copies', before: static fn (Chromium $b) => $b->press('Dim'));
-    $browser->press('Paper');
     $browser->visit($satchel->url.'/jobs/1/cards');
     $browser->press('Look at frames of S02 1:1');
     $browser->see('Is it sharp, pixel for pixel?');

@@ -43,14 +43,19 @@ final class DayJudge
                 ),
             ]);
         }
+        // Past midnight a day goes on for as long as something runs; once it is over nobody is late any more.
+        $isOn = static fn (LaneNow $l): bool => $days === 0 || ($days === -1 && $l->running !== null);
+        $lanes = array_filter($lanes, $isOn);
         $late = array_filter(array_map(self::late(...), array_keys($lanes), $lanes));
         $found = [...array_values($late), ...self::musts($openMusts), ...array_map(self::skipped(...), $skippedMusts), ...self::unknown($unknown)];
         $started = array_filter($lanes, static fn (LaneNow $l): bool => $l->running !== null);
 
         return new Verdicts($found !== [] ? $found : [
-            $started === []
+            $lanes === []
+                ? Verdict::mind('day.over', 'The day is over.', 'What was tapped of it stands; what was not, nobody knows here.')
+                : ($started === []
                 ? Verdict::mind('day.quiet', 'Nothing runs.', 'Nobody has started a segment yet, or all of them are done: tap what is begun.')
-                : Verdict::fine('day.on-time', 'The day is on time.', self::says($started), $looked),
+                : Verdict::fine('day.on-time', 'The day is on time.', self::says($started), $looked)),
         ]);
     }
 

@@ -26,7 +26,7 @@ final readonly class DayLog
     /** @var list<Tap> */
     public array $notes;
 
-    /** @var list<Tap> ways out that were taken */
+    /** @var list<Tap> that change the plan: ways out that were taken, delays, plans B */
     public array $rearranged;
 
     /**
@@ -45,7 +45,7 @@ final readonly class DayLog
             }
         }
         $ids = array_map(strval(...), $segments);
-        $this->log = new EventLog($events, $now, [...$ids, ...array_map(static fn (int $id): string => "shot {$id}", $shots)]);
+        $this->log = new EventLog($events, $now, ['day', ...$ids, ...array_map(static fn (int $id): string => "shot {$id}", $shots)]);
         $this->states = new LaneStates($ids, $this->log->counted);
         $longer = $ticked = $notes = $rearranged = [];
         foreach ($this->log->counted as $event) {
@@ -54,7 +54,7 @@ final readonly class DayLog
                 TapKind::Longer => ($longer[$tap->subject()] = ($longer[$tap->subject()] ?? 0) + ($tap->number('minutes') ?? 0)),
                 TapKind::Ticked, TapKind::Unticked => ($ticked[$tap->subject()] = $tap->kind === TapKind::Ticked),
                 TapKind::Noted => ($notes[] = $tap),
-                TapKind::Rearranged => ($rearranged[] = $tap),
+                TapKind::Rearranged, TapKind::Delayed, TapKind::Sheltered => ($rearranged[] = $tap),
                 default => null,
             };
         }
@@ -72,6 +72,7 @@ final readonly class DayLog
         $about = match (true) {
             $of !== null => null,
             $tap->kind->subject() === 'shot' => "shot {$tap->subject()}",
+            $tap->kind->subject() === 'day' => 'day',
             default => (string) $tap->subject(),
         };
 

@@ -36,6 +36,10 @@ enum TapKind: string
     case Noted = 'noted';
     /** A way out of being late was taken. */
     case Rearranged = 'rearranged';
+    /** What is still to come outdoors is so many minutes later. */
+    case Delayed = 'delayed';
+    /** A segment goes under the roof of its plan B. */
+    case Sheltered = 'sheltered';
 
     /** The name under which a tap tells the thing that it is about. */
     public function subject(): string
@@ -46,7 +50,8 @@ enum TapKind: string
             self::Load, self::Unload => 'card',
             self::Found, self::Lost => 'person',
             self::Shot, self::Unshot, self::Later, self::Sooner => 'group',
-            self::Started, self::Done, self::Skipped, self::Moved, self::Longer, self::Noted, self::Rearranged => 'segment',
+            self::Started, self::Done, self::Skipped, self::Moved, self::Longer, self::Noted, self::Rearranged, self::Sheltered => 'segment',
+            self::Delayed => 'day',
             self::Ticked, self::Unticked => 'shot',
             self::Undone => 'of',
         };
@@ -61,6 +66,8 @@ enum TapKind: string
             self::Longer => ['minutes'],
             self::Noted => ['words'],
             self::Rearranged => ['late', 'way'],
+            self::Delayed => ['day', 'minutes'],
+            self::Sheltered => ['spot'],
             default => [],
         };
     }
@@ -93,7 +100,13 @@ enum TapKind: string
     {
         return [
             self::Started, self::Done, self::Skipped, self::Moved, self::Undone, self::Longer, self::Ticked, self::Unticked, self::Noted,
-            self::Rearranged,
+            self::Rearranged, self::Delayed, self::Sheltered,
         ];
+    }
+
+    /** @return list<self> what changes the plan itself */
+    public static function ofThePlan(): array
+    {
+        return [self::Rearranged, self::Delayed, self::Sheltered];
     }
 }

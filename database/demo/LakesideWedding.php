@@ -55,7 +55,7 @@ final class LakesideWedding
             'covered_from' => '09:00',
             'covered_to' => '24:00',
             'temperature_c' => in_array($date->month, [11, 12, 1, 2, 3], true) ? -4 : 14,
-            'must_haves' => "The grandmothers together on the jetty.\nThe boat with the lanterns.\nEmrik's brother plays after the dinner.",
+            'must_haves' => "Both grandmothers together.\nThe boat with the lanterns.\nEmrik's brother plays after the dinner.",
             'restrictions' => "Chapel: stay behind the fourth pew during the vows, no flash.\nBoathouse: no stands on the jetty, open ".
                 'flames near the door.',
         ]);

@@ -21,7 +21,37 @@ final class KeptFindings
      */
     public static function of(Job $job, string $what, \Closure $make): mixed
     {
-        $stamp = ($job->getAttributes()['change_number'] ?? DB::table('changes')->value('number')).' '.JobDay::daysTo($job);
+        return self::kept($job, $what, self::number($job), $make);
+    }
+
+    /**
+     * For what no tap changes: a tap is a change like any other, and on the day there is one a minute.
+     *
+     * @template T
+     *
+     * @param  \Closure(): T  $make
+     * @return T
+     */
+    public static function besideTaps(Job $job, string $what, \Closure $make): mixed
+    {
+        // Taps are only ever added, each counted once.
+        return self::kept($job, $what, self::number($job) - DB::table('device_events')->count(), $make);
+    }
+
+    private static function number(Job $job): int
+    {
+        return (int) ($job->getAttributes()['change_number'] ?? DB::table('changes')->value('number'));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(): T  $make
+     * @return T
+     */
+    private static function kept(Job $job, string $what, int $number, \Closure $make): mixed
+    {
+        $stamp = "{$number} ".JobDay::daysTo($job);
         // Two databases of one clone keep their findings apart.
         $key = 'kept-'.hash('xxh32', (string) config('database.connections.sqlite.database'))."-{$what}-{$job->id}";
         $kept = Cache::get($key);

@@ -10,11 +10,13 @@ use App\Desks\Kit\CarryDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\OwedShots;
 use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\SpotChoiceDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment as StoredSegment;
 use App\Models\Plan\ShotLine;
+use NorthSatchel\Day\ChanceTable;
 use NorthSatchel\Day\DayJudge;
 use NorthSatchel\Day\DayLog;
 use NorthSatchel\Day\IgnoredTap;
@@ -25,6 +27,7 @@ use NorthSatchel\Day\SegmentState;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\CarriedLenses;
 use NorthSatchel\People\Leaving;
+use NorthSatchel\Plan\Light\SpotChoice;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Taps\Tap;
@@ -40,12 +43,16 @@ final class DayDesk
 
     private const LIGHT_AFTER_S = 5400;
 
+    /** Weather moves what is outdoors by hours, and into the night. */
+    private const WEATHER_S = 21600;
+
     public function __construct(
         private readonly PlanDesk $plan,
         private readonly ScoutDesk $scout,
         private readonly CarryDesk $carry,
         private readonly PeopleDesk $people,
         private readonly TapDesk $taps,
+        private readonly SpotChoiceDesk $choosing,
     ) {}
 
     /** The day of a job that is today, else its first. */
@@ -56,10 +63,10 @@ final class DayDesk
         return $gone > 0 && $gone < JobDay::count($job) ? $gone : 0;
     }
 
-    /** Kept until the plan, the kit or the people change. */
+    /** Kept until the plan, the kit or the people change; no tap does that by itself. */
     public function pocket(Job $job, int $number): Pocket
     {
-        return KeptFindings::of($job, "pocket {$number}", fn (): Pocket => $this->made($job, $number));
+        return KeptFindings::besideTaps($job, "pocket {$number}", fn (): Pocket => $this->made($job, $number));
     }
 
     /** @return list<Tap> of the day, of that job */
@@ -79,8 +86,9 @@ final class DayDesk
             $share === null ? $taps : DayShare::taps($taps, $shown),
             array_map(
                 static fn (Tap $t): string => $t->id,
-                array_values(array_filter($taps, static fn (Tap $t): bool => $t->kind === TapKind::Rearranged)),
+                array_values(array_filter($taps, static fn (Tap $t): bool => in_array($t->kind, TapKind::ofThePlan(), true))),
             ),
+            OwedShots::done($job),
             (float) now()->format('U.v'),
         );
     }
@@ -89,6 +97,12 @@ final class DayDesk
     {
         $number = self::today($job);
         $day = $this->plan->day($job, $number);
+        $days = JobDay::daysTo($job);
+        // Before the day nothing can have been tapped of it.
+        if ($days > 0) {
+            return DayJudge::of($days, count($day->segments), [], [], [], 0);
+        }
+        $owed = OwedShots::done($job);
         $stored = $job->segments->where('day', $number)->keyBy('id');
         $all = $this->log(array_values($stored->all()), $job);
         $ways = $this->ways($day);
@@ -104,7 +118,7 @@ final class DayDesk
                     $skipped[$segment->id] = $segment;
                 }
                 foreach ($state === SegmentState::Done && $row !== null ? $row->shotLines->where('priority', 'must') : [] as $line) {
-                    if (! in_array($line->id, [...$all->ticked, ...OwedShots::done($job)], true)) {
+                    if (! in_array($line->id, [...$all->ticked, ...$owed], true)) {
                         $open[$line->id] = $line->what;
                     }
                 }
@@ -112,7 +126,7 @@ final class DayDesk
         }
         $unknown = array_filter($all->log->ignored, static fn (IgnoredTap $t): bool => $t->why === 'unknown');
 
-        return DayJudge::of(JobDay::daysTo($job), count($day->segments), $lanes, array_values($open), array_values($skipped), count($unknown));
+        return DayJudge::of($days, count($day->segments), $lanes, array_values($open), array_values($skipped), count($unknown));
     }
 
     /** @param  list<StoredSegment>  $segments */
@@ -147,7 +161,6 @@ final class DayDesk
         $lenses = new CarriedLenses($this->carry->carried($job));
         $spots = $this->scout->spots($job)->keyBy('id');
         $swaps = $this->swaps($job);
-        $done = OwedShots::done($job);
         $segments = $day->segments;
         usort($segments, static fn (Segment $a, Segment $b): int => [$a->startsAt, $a->id] <=> [$b->startsAt, $b->id]);
         $pocket = [];
@@ -165,7 +178,7 @@ final class DayDesk
                 $segment->title,
                 $segment->setting->hasFlash,
                 $segment->startsAt - self::LIGHT_BEFORE_S,
-                $segment->endsAt() + self::LIGHT_AFTER_S,
+                $segment->endsAt() + ($segment->setting->isOutdoor ? self::WEATHER_S : self::LIGHT_AFTER_S),
             );
             $pocket[] = new PocketSegment(
                 $segment->id,
@@ -178,10 +191,12 @@ final class DayDesk
                 $segment->setting->name(),
                 $segment->isAnchor,
                 $segment->isBreak,
+                $segment->setting->isOutdoor,
+                $segment->setting->isOutdoor ? $this->shelters($job, $row) : [],
                 array_filter(array_map(static fn (array $of): int => $of[$segment->id] ?? 0, $ways)),
                 $segment->wants->people,
                 array_values(
-                    $row->shotLines->map(static fn (ShotLine $l): PocketShot => self::shot($l, $segment->lane, $lenses, $done))->all(),
+                    $row->shotLines->map(static fn (ShotLine $l): PocketShot => self::shot($l, $segment->lane, $lenses))->all(),
                 ),
                 $swaps[$segment->id] ?? [],
                 $light,
@@ -193,19 +208,31 @@ final class DayDesk
         return new Pocket(
             $job->id,
             $job->name,
+            $number,
             $day->day->date,
             $job->place->timezone,
             array_map(strval(...), array_keys($day->lanes())),
             $pocket,
             $this->moments($job, $day),
             $pocket === [] ? null : PocketTable::of($day),
+            $pocket === [] ? null : ChanceTable::of($day),
             $day->day->startsAt(),
             (int) now()->format('U'),
         );
     }
 
-    /** @param  list<int>  $done */
-    private static function shot(ShotLine $line, string $lane, CarriedLenses $lenses, array $done): PocketShot
+    /** @return list<PocketShelter> */
+    private function shelters(Job $job, StoredSegment $segment): array
+    {
+        $plan = $this->choosing->planB($job, $segment, $this->choosing->choices($job, $segment));
+
+        return array_map(
+            static fn (SpotChoice $c): PocketShelter => new PocketShelter($c->try->spot->id, $c->try->spot->name, $c->says()),
+            $plan === null ? [] : $plan->fallbacks,
+        );
+    }
+
+    private static function shot(ShotLine $line, string $lane, CarriedLenses $lenses): PocketShot
     {
         $holders = $line->focal_mm === null ? [] : $lenses->holders($line->focal_mm);
         $cue = $line->cue === null || $line->cue === ''
@@ -220,7 +247,6 @@ final class DayDesk
             $line->focal_mm,
             $cue,
             $line->focal_mm === null || in_array($lane, $holders, true) ? null : ($holders === [] ? 'nobody' : "the {$holders[0]}"),
-            in_array($line->id, $done, true),
         );
     }
 

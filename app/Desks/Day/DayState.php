@@ -17,9 +17,10 @@ final readonly class DayState implements \JsonSerializable
 
     /**
      * @param  list<Tap>  $taps
-     * @param  list<string>  $applied  ids of taps
+     * @param  list<string>  $applied  ids of taps that the plan has followed
+     * @param  list<int>  $owed  shots that are taken already, as groups
      */
-    public function __construct(Pocket $pocket, array $taps, array $applied, private float $now)
+    public function __construct(Pocket $pocket, array $taps, array $applied, array $owed, private float $now)
     {
         $this->content = [
             'pocket' => $pocket,
@@ -28,6 +29,7 @@ final readonly class DayState implements \JsonSerializable
                 $taps,
             ),
             'applied' => $applied,
+            'owed' => $owed,
         ];
         $this->version = hash('xxh128', json_encode($this->content, JSON_THROW_ON_ERROR));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Day;
 
+use NorthSatchel\Day\ChanceTable;
 use NorthSatchel\Day\PocketTable;
 
 /** All that a phone needs for a day without the server. */
@@ -19,12 +20,14 @@ final readonly class Pocket
     public function __construct(
         public int $job,
         public string $name,
+        public int $number,
         public string $date,
         public string $timezone,
         public array $lanes,
         public array $segments,
         public array $moments,
         public ?PocketTable $table,
+        public ?ChanceTable $chances,
         public int $midnight,
         public int $madeAt,
         public ?string $lane = null,
@@ -42,12 +45,14 @@ final readonly class Pocket
         return new self(
             $this->job,
             $this->name,
+            $this->number,
             $this->date,
             $this->timezone,
             $lane === null ? $this->lanes : [$lane],
             $segments,
             array_values(array_filter($this->moments, static fn (PocketMoment $m): bool => ! $m->isOfPeople)),
             $mayTap ? $this->table?->shared(array_map(static fn (PocketSegment $s): int => $s->id, $segments), $hidden) : null,
+            $mayTap ? $this->chances : null,
             $this->midnight,
             $this->madeAt,
             $lane,

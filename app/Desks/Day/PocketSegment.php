@@ -11,6 +11,7 @@ final readonly class PocketSegment
 {
     /**
      * @param  list<string>  $lanes
+     * @param  list<PocketShelter>  $shelters  where it goes when it cannot stay outdoors, in order
      * @param  array<string, int>  $ways  by lane, minutes from the segment before
      * @param  list<string>  $people
      * @param  list<PocketShot>  $shots
@@ -28,6 +29,8 @@ final readonly class PocketSegment
         public ?string $where,
         public bool $isAnchor,
         public bool $isBreak,
+        public bool $isOutdoor,
+        public array $shelters,
         public array $ways,
         public array $people,
         public array $shots,
@@ -55,6 +58,8 @@ final readonly class PocketSegment
             $this->where,
             $this->isAnchor,
             $this->isBreak,
+            $this->isOutdoor,
+            $isOfPhotographers ? $this->shelters : [],
             $this->ways,
             $this->people,
             $isOfPhotographers ? $shots : [],

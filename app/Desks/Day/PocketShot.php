@@ -16,7 +16,5 @@ final readonly class PocketShot
         public ?string $cue,
         /** Who holds a lens for it, where that is not who takes it; null where they have it, or no focal length is named. */
         public ?string $lens,
-        /** Taken already, as a group that was owed. */
-        public bool $isDone,
     ) {}
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\House;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\JobDay;
 use App\Desks\Brief\KeptFindings;
 use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardLifeDesk;
@@ -96,6 +97,7 @@ final class Readiness
             $halves = match ($phase) {
                 'cards' => [$isReady, $this->isSafe($job)],
                 'copies' => [$this->isSafe($job), $this->isSafe($job)],
+                'day' => [JobDay::daysTo($job) <= 0 && $isReady, JobDay::daysTo($job) < 0 && $isReady],
                 'plan' => [$isReady && $job->segments->isNotEmpty(), $isReady && $job->segments->isNotEmpty()],
                 default => [$isReady, $isReady],
             };

@@ -56,8 +56,11 @@ final class KitDesk
         $unpacked = $job->packing->reject(fn (Packing $entry): bool => $this->isPacked($job, $entry->item_id));
         $reach = ReachJudge::of(new CarriedLenses($carried), $stretches, $this->needs->rest($job));
         $bag = [
-            ...BodiesJudge::of($this->needs->work($job)->framesByLane, $carried),
-            ...($job->packing->isEmpty() ? [] : BudgetJudge::of($this->needs->needsOfBag($job), $this->needs->bag($job), $this->needs->usable($job))),
+            // Of an empty bag one thing is said.
+            ...($job->packing->isEmpty() ? [] : [
+                ...BodiesJudge::of($this->needs->work($job)->framesByLane, $carried),
+                ...BudgetJudge::of($this->needs->needsOfBag($job), $this->needs->bag($job), $this->needs->usable($job)),
+            ]),
             ...$reach,
             TicksJudge::of(
                 array_values($unpacked->map(static fn (Packing $entry): string => $entry->item->label)->all()),

@@ -15,8 +15,8 @@ final class SceneLights
 {
     private const STUDIO = '/\b(?:set(?:ting)? the light|light and positions|setup|packshot|still life|catalogue|product)/iu';
 
-    /** Where a flash disturbs, whatever the light (common practice, no source). */
-    private const QUIET = '/\b(?:ceremon|vow|service|church|chapel|prayer|mass|rite)/iu';
+    /** Where a flash disturbs, or rooms are taken from a tripod, whatever the light (common practice, no source). */
+    private const QUIET = '/\b(?:ceremon|vow|service|church|chapel|prayer|mass|rite|rooms?|interior|house|front|fa[cç]ade)/iu';
 
     /**
      * @param  list<PlannedStretch>  $stretches

@@ -23,7 +23,8 @@ final class ShotHourJudge
         ['/\bgolden (?:hour|light)\b/iu', 'the golden light', -4.0, 6.0, 0, false],
         ['/\b(?:blue hour|dusk|twilight)\b/iu', 'the dusk', -8.0, -0.833, 1, false],
         ['/\b(?:stars|starry|milky way|fireworks?)\b/iu', 'the dark', null, -6.0, 1, false],
-        ['/\b(?:night|by night|moonlit|lanterns?|sparklers?)\b/iu', 'the dark', null, -6.0, 1, true],
+        ['/\b(?:night|by night|moonlit)\b/iu', 'the dark', null, -6.0, 1, true],
+        ['/\b(?:lanterns?|sparklers?)\b/iu', 'the dusk', null, -0.833, 1, true],
     ];
 
     /**

@@ -69,6 +69,12 @@ final class DayRehearsal
         return $rows;
     }
 
+    /** @return array<int, float> the chance of each anchor of being reached on time, by id */
+    public function anchors(): array
+    {
+        return $this->segments === [] ? [] : $this->chances(null);
+    }
+
     /** @param  array<int, float>  $now  chance of each anchor by id */
     private function ifNeverOverrun(int $index, array $now): ?NeverOverrun
     {

@@ -4,6 +4,7 @@ import { addTap, data, isOnline, now, taps, waitingCount } from './store.js';
 
 const SHOWN_AFTER = 3;
 const SOON_S = 3600;
+const DELAYS = [30, 60, 120, 240];
 
 const el = (tag, attributes = {}, ...children) => {
   const node = document.createElement(tag);
@@ -53,7 +54,7 @@ const tap = (kind, on) => {
 };
 
 const shotList = (segment, log) => {
-  const done = (shot) => log.ticked.includes(shot.id) || shot.isDone;
+  const done = (shot) => log.ticked.includes(shot.id) || data().owed.includes(shot.id);
   const list = [...segment.shots].sort((a, b) => done(a) - done(b) || order[a.priority] - order[b.priority]);
   return el('ul', { class: 'day-shots' }, list.map((shot) => el('li', {}, el('button', {
     class: `day-shot ${done(shot) ? 'is-done' : ''}`,
@@ -116,7 +117,16 @@ const lateCard = ({ pocket, at }) => {
         el('a', { class: 'button', href: `sms:?body=${encodeURIComponent(message(way.says))}` }, 'Tell them')))));
 };
 
-const nextCard = ({ at }) => {
+/* The chance of the next that does not move, from here; while the table is of the plan as it is. */
+const chance = ({ pocket, segments, at }) => {
+  const next = at.waiting[0];
+  const found = pocket.chances?.at?.[lane]?.[next?.id]?.[Math.ceil((at.lateAtNext ?? 0) / (pocket.chances?.step ?? 10))];
+  const anchor = found && segments.find((s) => s.id === found[0]);
+  return anchor ? `${anchor.title} is reached on time in ${found[1]} of 100 such days.` : null;
+};
+
+const nextCard = (state) => {
+  const { at } = state;
   const [next, ...after] = at.waiting;
   if (!next) {
     return null;
@@ -131,6 +141,7 @@ const nextCard = ({ at }) => {
       : el('p', { class: 'figures' }, leave > now() ? `Nothing is lost until ${face(leave)}.` : `It should have begun at ${face(leave)}.`),
     next.shots.filter((shot) => shot.lens).map((shot) => el('p', { class: 'note' }, `${shot.what}, ${shot.focal} mm: the lens is with ${shot.lens}.`)),
     next.swaps.map((says) => el('p', { class: 'note' }, says)),
+    chance(state) ? el('p', { class: 'figures' }, chance(state)) : null,
     next.planB ? el('p', { class: 'text-sm' }, `Plan B: ${next.planB}`) : null,
     after.length ? el('ol', { class: 'day-after' }, after.slice(0, SHOWN_AFTER).map((s) => el('li', {},
       el('span', { class: 'figures' }, face(s.starts)), ` ${s.title}`))) : null);
@@ -174,8 +185,26 @@ const bar = ({ pocket, at, log }) => {
     running ? button('Done', () => tap('done', { segment: running.id }), 'main', `Done: ${running.title}`) : null,
     next ? button(`Start ${running ? 'the next' : next.title}`, () => tap('started', { segment: next.id }), running ? '' : 'main', `Start ${next.title}`) : null,
     running ? button('+5', () => tap('longer', { segment: running.id, minutes: 5 }), '', `${running.title} takes 5 min more`) : null,
-    next ? button('Skip', () => tap('skipped', { segment: next.id }), '', `Skip ${next.title}`) : null,
+    next ? button('Skip next', () => tap('skipped', { segment: next.id }), '', `Skip ${next.title}`) : null,
     last ? button('Undo', () => tap('undone', { of: last.id }), 'quiet', `Take back: ${last.kind}`) : null);
+};
+
+/* Rain, wind, heat: what is outdoors and still to come, later or under a roof. */
+const weatherCard = ({ pocket, own, log }) => {
+  const outdoors = own.filter((s) => s.isOutdoor && ['waiting', 'running'].includes(log.states[s.id]));
+  if (outdoors.length === 0 || !pocket.mayTap) {
+    return null;
+  }
+  return el('details', { class: 'slab' },
+    el('summary', { class: 'min-h-11 content-center font-bold' }, 'Weather'),
+    el('p', { class: 'mb-2' }, `Outdoors still: ${outdoors.map((s) => `${s.title} at ${face(s.starts)}`).join(', ')}.`),
+    el('div', { class: 'flex flex-wrap gap-2 mb-2' }, DELAYS.map((n) => button(`${minutes(n)} later`,
+      () => tap('delayed', { day: pocket.number, minutes: n }), '', `All that is outdoors ${minutes(n)} later`))),
+    outdoors.map((s) => el('div', { class: 'day-way' },
+      el('h3', {}, `${s.title}${s.planB ? `: plan B ${s.planB}` : ''}`),
+      s.shelters.length === 0 ? el('p', {}, 'No spot under a roof serves it.') : null,
+      s.shelters.map((f) => el('p', { class: 'mb-2' }, button(`To ${f.name}`, () => tap('sheltered', { segment: s.id, spot: f.spot }), '',
+        `${s.title} goes to ${f.name}`), ` ${f.says}.`)))));
 };
 
 const notes = ({ pocket, at, log }) => {
@@ -220,13 +249,17 @@ export const draw = () => {
   if (document.activeElement?.id === 'day-note' && document.activeElement.value !== '') {
     return;
   }
+  const isOpen = root.querySelector('details')?.open ?? false;
   if (pocket.segments.length === 0) {
     root.replaceChildren(el('h1', {}, 'Nothing is planned for this day.'), el('p', {}, el('a', { href: `/jobs/${pocket.job}/plan` }, 'Plan it first.')));
     return;
   }
   const at = state();
   const focused = document.activeElement?.getAttribute('aria-label');
-  root.replaceChildren(...[head(at), nowCard(at), lateCard(at), nextCard(at), lightCard(at), notes(at), bar(at)].filter(Boolean));
+  root.replaceChildren(...[head(at), nowCard(at), lateCard(at), nextCard(at), lightCard(at), weatherCard(at), notes(at), bar(at)].filter(Boolean));
+  if (isOpen) {
+    root.querySelector('details')?.setAttribute('open', '');
+  }
   if (focused) {
     [...root.querySelectorAll('[aria-label]')].find((node) => node.getAttribute('aria-label') === focused)?.focus({ preventScroll: true });
   }

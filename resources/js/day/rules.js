@@ -5,11 +5,17 @@
 
 const TURNS = { started: 'running', done: 'done', skipped: 'skipped', moved: 'moved' };
 const ABOUT_SHOTS = ['ticked', 'unticked'];
-export const OF_THE_DAY = [...Object.keys(TURNS), 'undone', 'longer', ...ABOUT_SHOTS, 'noted', 'rearranged'];
+const OF_THE_PLAN = ['rearranged', 'delayed', 'sheltered'];
+export const OF_THE_DAY = [...Object.keys(TURNS), 'undone', 'longer', ...ABOUT_SHOTS, 'noted', ...OF_THE_PLAN];
 
 const compare = (a, b) => (a < b ? -1 : a > b ? 1 : 0);
 const written = (tap) => JSON.stringify([tap.kind, tap.on]);
-const about = (tap) => (tap.kind === 'undone' ? null : ABOUT_SHOTS.includes(tap.kind) ? `shot ${tap.on.shot ?? 0}` : String(tap.on.segment ?? 0));
+const about = (tap) => {
+  if (tap.kind === 'undone') {
+    return null;
+  }
+  return ABOUT_SHOTS.includes(tap.kind) ? `shot ${tap.on.shot ?? 0}` : tap.kind === 'delayed' ? 'day' : String(tap.on.segment ?? 0);
+};
 
 /* Each id once: the first by time, then as it is written; in the order of time, then of id. */
 const once = (taps) => {
@@ -52,7 +58,7 @@ const standing = (taps) => {
 export const dayLog = (taps, now, segments, shots) => {
   const all = once(taps.filter((tap) => OF_THE_DAY.includes(tap.kind)));
   const ids = new Set(all.map((tap) => tap.id));
-  const known = new Set([...segments.map(String), ...shots.map((id) => `shot ${id}`)]);
+  const known = new Set(['day', ...segments.map(String), ...shots.map((id) => `shot ${id}`)]);
   const isKnown = (tap) => (tap.kind === 'undone' ? ids.has(tap.on.of) : known.has(about(tap)));
   const ignored = all
     .filter((tap) => tap.at > now || !isKnown(tap))
@@ -89,7 +95,7 @@ export const dayLog = (taps, now, segments, shots) => {
     longer,
     ticked: [...ticks].filter(([, is]) => is).map(([id]) => id).sort((a, b) => a - b),
     notes: counted.filter((tap) => tap.kind === 'noted'),
-    rearranged: counted.filter((tap) => tap.kind === 'rearranged'),
+    rearranged: counted.filter((tap) => OF_THE_PLAN.includes(tap.kind)),
   };
 };
 
@@ -119,20 +125,25 @@ export const waysOut = (table, segment, late) => {
   return { late: step * (table?.step ?? 5), isKnown: ways !== undefined, ways: (ways ?? []).map((i) => table.ways[i]) };
 };
 
-/* The plan with the ways that were taken since the table was made: new times, what is dropped or moves into another. */
+/* The plan with what was done to it since the table was made: ways out taken, what is outdoors later, what went under a roof. */
 export const rearranged = (segments, table, taken, midnight) => {
   let list = segments;
+  const way = (tap) => waysOut(table, tap.on.segment, tap.on.late).ways.find((w) => w.name === tap.on.way)?.to ?? [];
+  const timed = (s, [, how, start, end]) => (start === null || end === null
+    ? []
+    : [{ ...s, starts: midnight + start * 60, minutes: Math.max(1, end - start), how }]);
   taken.forEach((tap) => {
-    const { ways } = waysOut(table, tap.on.segment, tap.on.late);
-    const way = ways.find((w) => w.name === tap.on.way);
-    (way?.to ?? []).forEach(([id, how, start, end]) => {
-      list = list.flatMap((s) => {
-        if (s.id !== id) {
-          return [s];
-        }
-        return start === null || end === null ? [] : [{ ...s, starts: midnight + start * 60, minutes: Math.max(1, end - start), how }];
+    if (tap.kind === 'delayed') {
+      list = list.map((s) => (s.isOutdoor && s.starts + s.minutes * 60 > tap.at ? { ...s, starts: s.starts + tap.on.minutes * 60 } : s));
+    } else if (tap.kind === 'sheltered') {
+      list = list.map((s) => (s.id === tap.on.segment
+        ? { ...s, isOutdoor: false, where: s.shelters.find((f) => f.spot === tap.on.spot)?.name ?? s.where, light: [] }
+        : s));
+    } else {
+      way(tap).forEach((to) => {
+        list = list.flatMap((s) => (s.id === to[0] ? timed(s, to) : [s]));
       });
-    });
+    }
   });
   return [...list].sort((a, b) => compare(a.starts, b.starts) || compare(a.id, b.id));
 };

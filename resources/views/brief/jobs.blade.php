@@ -11,7 +11,7 @@
                     @endif
                 </div>
                 <div class="min-w-0">
-                    <h2 class="text-lg"><a href="/jobs/{{ $job->id }}/brief">{{ $job->name }}</a></h2>
+                    <h2 class="text-lg"><a href="/jobs/{{ $job->id }}/{{ $entry['when'] === 'today' ? 'day' : 'brief' }}">{{ $job->name }}</a></h2>
                     <p class="text-faint text-sm">{{ $job->kind->label() }} · {{ $job->place->name }} · <span
                             class="figures">{{ $job->covered_from }} – {{ $job->covered_to }}</span></p>
                     @if ($entry['urgent'])

@@ -8,6 +8,7 @@ use App\Models\Brief\Job;
 use App\Models\People\ShareLink;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
+use App\Models\Scout\Spot;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
@@ -59,6 +60,22 @@ final class DayTest extends TestCase
         $this->sync([['undone', ['of' => $id]]])->assertOk();
         $this->assertSame('11:15', $next->refresh()->start_clock);
         $this->assertNotNull(PlanChange::query()->where('tap_id', $id)->firstOrFail()->undone_at);
+    }
+
+    public function test_the_weather_moves_what_is_still_to_come_and_goes_back_with_its_tap(): void
+    {
+        Carbon::setTestNow(Carbon::parse($this->job->date.' 13:00', $this->job->place->timezone));
+        [$over, $coming, $inside] = [$this->segment('First look on the jetty'), $this->segment('Lakeside portraits'), $this->segment('Ceremony')];
+        $id = (string) Str::uuid();
+        $this->sync([['delayed', ['day' => 0, 'minutes' => 60], $id]])->assertOk()->assertJsonPath('clashes', []);
+        $clocks = static fn (): array => array_map(static fn (Segment $s): string => $s->refresh()->start_clock, [$over, $coming, $inside]);
+        $this->assertSame(['11:15', '14:55', '15:20'], $clocks(), 'what is over and what is indoors stays');
+        $this->sync([['undone', ['of' => $id]]]);
+        $this->assertSame(['11:15', '13:55', '15:20'], $clocks());
+        $store = Spot::query()->where('name', 'Boat store')->firstOrFail();
+        $answer = $this->sync([['sheltered', ['segment' => $coming->id, 'spot' => $store->id]]])->assertOk();
+        $this->assertSame([$store->id, false], [$coming->refresh()->spot_id, $coming->is_outdoor]);
+        $this->assertSame([], collect($answer->json('pocket.segments'))->firstWhere('id', $coming->id)['shelters'], 'under a roof it needs none');
     }
 
     public function test_every_tap_is_answered_by_itself_and_what_is_known_is_not_sent_again(): void

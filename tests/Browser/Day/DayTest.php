@@ -52,6 +52,8 @@ final class DayTest extends BrowserTestCase
                 TapKind::Longer => ['segment' => $segment, 'minutes' => 5],
                 TapKind::Noted => ['segment' => $segment, 'words' => 'a'],
                 TapKind::Rearranged => ['segment' => $segment, 'late' => 10, 'way' => 'most'],
+                TapKind::Delayed => ['day' => 0, 'minutes' => 30],
+                TapKind::Sheltered => ['segment' => $segment, 'spot' => 3],
                 default => ['segment' => $segment],
             };
             $taps[] = new Tap('tap-'.$random->getInt(0, 9), $kind, (float) (1000 + 60 * $random->getInt(0, 60)), $on);
@@ -204,6 +206,36 @@ final class DayTest extends BrowserTestCase
         $this->visit('/jobs/1/plan');
         self::$browser->size(1280, 800);
         $this->see(trim(str_replace('Next, at', '', $then)));
+        self::$browser->complaints();
+    }
+
+    /** An event: everything outdoors comes two hours later and into the dark, with the server gone; the plan and its sheet follow. */
+    public function test_4_the_weather_moves_an_event_into_the_night_without_the_server(): void
+    {
+        $data = new \PDO('sqlite:'.self::$satchel->folder.'/satchel.sqlite');
+        $data->exec('UPDATE segments SET is_outdoor = 1 WHERE job_id = 2 AND title IN ("Opening", "Programme, audience and details", "End and applause")');
+        self::$browser->size(1280, 800);
+        $this->visit('/jobs/2/day/phones');
+        self::$browser->type('f-play_clock', '18:00');
+        self::$browser->type('f-speed', '1');
+        $this->press('Play');
+        $this->see('Portraits behind the stage');
+        self::isKept(self::$browser);
+        self::$satchel->stopServer();
+        self::$browser->script('document.querySelector("#day details").open = true');
+        $this->press('All that is outdoors 2 h 00 later');
+        $this->see('20:30 Opening', '21:00 Programme, audience and details');
+        self::reload(self::$browser);
+        $this->see('20:30 Opening', 'no server: 1 tap waits');
+        $this->press('Skip Portraits behind the stage');
+        $this->press('Skip Meal');
+        $this->see('Next, at 20:30', 'below the horizon');
+        self::reload(self::$browser);
+        $this->see('Next, at 20:30', 'no server: 3 taps wait');
+        self::$satchel->startServer();
+        $this->see('with the server');
+        $this->visit('/jobs/2/sheets/lead');
+        $this->see('20:30', '23:15');
         self::$browser->complaints();
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Day;
 
+use NorthSatchel\Day\ChanceTable;
 use NorthSatchel\Day\DayJudge;
 use NorthSatchel\Day\DayLog;
 use NorthSatchel\Day\LaneNow;
@@ -112,6 +113,23 @@ final class PocketTest extends TestCase
         $this->assertStringNotContainsString('Guests', (string) json_encode($shared));
     }
 
+    /** What is looked up is the plain rehearsal of what is left; the later, the less likely. */
+    public function test_the_chance_from_here(): void
+    {
+        $table = ChanceTable::of(self::plan());
+        $days = array_map(static fn (int $late): int => $table->at('lead', 3, $late)[1] ?? -1, [0, 10, 20, 30]);
+        $this->assertSame([4, 4, 4, 4], array_map(static fn (int $late): int => $table->at('lead', 3, $late)[0] ?? -1, [0, 10, 20, 30]));
+        $sorted = $days;
+        rsort($sorted);
+        $this->assertSame($sorted, $days);
+        // Getting ready takes 48 min at the least: half an hour late, it ends 18 min after the ceremony began.
+        $this->assertSame(0, $days[3]);
+        $this->assertGreaterThan(50, $days[0]);
+        $this->assertSame($days[1], $table->at('lead', 3, 3)[1] ?? null, 'between two steps the later one counts');
+        $this->assertNull($table->at('lead', 5, 0), 'after the last anchor there is none');
+        $this->assertNull($table->at('lead', 3, 70));
+    }
+
     private static function tap(string $id, TapKind $kind, string $clock, int $segment, int|string|null $more = null): Tap
     {
         $on = ['job' => 1] + match ($kind) {
@@ -172,6 +190,8 @@ final class PocketTest extends TestCase
         $this->assertSame(['fine day.on-time'], $codes(DayJudge::of(0, 5, ['lead' => $now($started, '12:10')], [], [], 0)));
         $this->assertSame(['mind day.quiet'], $codes(DayJudge::of(0, 5, ['lead' => $now([], '11:00')], [], [], 0)), 'nothing runs: nothing is on time');
         $this->assertSame(['fix day.late'], $codes(DayJudge::of(0, 5, ['lead' => $now([], '12:20')], [], [], 0)));
+        $this->assertSame(['mind day.over'], $codes(DayJudge::of(-1, 5, ['lead' => $now([], '12:20')], [], [], 0)), 'nobody is late for a day gone by');
+        $this->assertSame(['fix day.late'], $codes(DayJudge::of(-1, 5, ['lead' => $now($started, '12:50')], [], [], 0)), 'past midnight it goes on');
         $this->assertSame(
             ['fix day.must-open', 'fix day.must-skipped', 'mind day.unknown-taps'],
             $codes(DayJudge::of(0, 5, ['lead' => $now($started, '12:10')], ['Rings'], [$lane[4]], 2)),
