@@ -97,7 +97,11 @@ final class DayJudge
 
     private static function skipped(Segment $segment): Verdict
     {
-        return Verdict::fix('day.must-skipped', "{$segment->title} was skipped, and is a must.", 'Say when it is made up for, or say so to the client.');
+        return Verdict::fix(
+            'day.must-skipped',
+            "{$segment->title} was skipped, and is a must.",
+            'Say when it is made up for, or say so to the client.',
+        );
     }
 
     /** @return list<Verdict> */

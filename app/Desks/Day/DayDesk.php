@@ -6,29 +6,17 @@ namespace App\Desks\Day;
 
 use App\Desks\Brief\JobDay;
 use App\Desks\Brief\KeptFindings;
-use App\Desks\Kit\CarryDesk;
-use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\OwedShots;
 use App\Desks\Plan\PlanDesk;
-use App\Desks\Plan\SpotChoiceDesk;
-use App\Desks\Scout\ScoutDesk;
 use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment as StoredSegment;
 use App\Models\Plan\ShotLine;
-use NorthSatchel\Day\ChanceTable;
 use NorthSatchel\Day\DayJudge;
 use NorthSatchel\Day\DayLog;
 use NorthSatchel\Day\IgnoredTap;
 use NorthSatchel\Day\LaneNow;
-use NorthSatchel\Day\LightRow;
-use NorthSatchel\Day\PocketTable;
 use NorthSatchel\Day\SegmentState;
-use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Kit\CarriedLenses;
-use NorthSatchel\People\Leaving;
-use NorthSatchel\Plan\Light\SpotChoice;
-use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Taps\Tap;
 use NorthSatchel\Taps\TapKind;
@@ -38,21 +26,10 @@ use NorthSatchel\Verdicts;
 /** The day itself: the pocket that a phone takes along, and what was tapped. */
 final class DayDesk
 {
-    /** Light is worked out for so long around a segment: it may come later. */
-    private const LIGHT_BEFORE_S = 1800;
-
-    private const LIGHT_AFTER_S = 5400;
-
-    /** Weather moves what is outdoors by hours, and into the night. */
-    private const WEATHER_S = 21600;
-
     public function __construct(
         private readonly PlanDesk $plan,
-        private readonly ScoutDesk $scout,
-        private readonly CarryDesk $carry,
-        private readonly PeopleDesk $people,
         private readonly TapDesk $taps,
-        private readonly SpotChoiceDesk $choosing,
+        private readonly PocketMaker $maker,
     ) {}
 
     /** The day of a job that is today, else its first. */
@@ -66,7 +43,7 @@ final class DayDesk
     /** Kept until the plan, the kit or the people change; no tap does that by itself. */
     public function pocket(Job $job, int $number): Pocket
     {
-        return KeptFindings::besideTaps($job, "pocket {$number}", fn (): Pocket => $this->made($job, $number));
+        return KeptFindings::besideTaps($job, "pocket {$number}", fn (): Pocket => $this->maker->made($job, $number));
     }
 
     /** @return list<Tap> of the day, of that job */
@@ -96,16 +73,16 @@ final class DayDesk
     public function verdicts(Job $job): Verdicts
     {
         $number = self::today($job);
-        $day = $this->plan->day($job, $number);
         $days = JobDay::daysTo($job);
         // Before the day nothing can have been tapped of it.
         if ($days > 0) {
-            return DayJudge::of($days, count($day->segments), [], [], [], 0);
+            return DayJudge::of($days, $job->segments->where('day', $number)->count(), [], [], [], 0);
         }
+        $day = $this->plan->day($job, $number);
         $owed = OwedShots::done($job);
         $stored = $job->segments->where('day', $number)->keyBy('id');
         $all = $this->log(array_values($stored->all()), $job);
-        $ways = $this->ways($day);
+        $ways = PocketMaker::ways($day);
         $lanes = $open = $skipped = [];
         foreach ($day->lanes() as $name => $lane) {
             $own = array_values($stored->only(array_map(static fn (Segment $s): int => $s->id, $lane))->all());
@@ -140,150 +117,5 @@ final class DayDesk
             array_map(static fn (StoredSegment $s): int => $s->id, $segments),
             array_values(array_merge(...$shots)),
         );
-    }
-
-    /** @return array<string, array<int, int>> minutes to each segment from the one before it, by lane */
-    public function ways(PlannedDay $day): array
-    {
-        $ways = [];
-        foreach ($day->handovers() as $handover) {
-            $ways[$handover->lane][$handover->after->id] = $handover->travelMinutes ?? $day->likelyWay($handover->from, $handover->to);
-        }
-
-        return $ways;
-    }
-
-    private function made(Job $job, int $number): Pocket
-    {
-        $day = $this->plan->day($job, $number);
-        $stored = $job->segments->keyBy('id');
-        $ways = $this->ways($day);
-        $lenses = new CarriedLenses($this->carry->carried($job));
-        $spots = $this->scout->spots($job)->keyBy('id');
-        $swaps = $this->swaps($job);
-        $segments = $day->segments;
-        usort($segments, static fn (Segment $a, Segment $b): int => [$a->startsAt, $a->id] <=> [$b->startsAt, $b->id]);
-        $pocket = [];
-        foreach ($segments as $segment) {
-            $row = $stored->get($segment->id);
-            if ($row === null) {
-                continue;
-            }
-            $spot = $spots->get($segment->wants->spotId ?? 0);
-            $lanes = array_values(array_unique([$segment->lane, ...$segment->wants->alsoLanes]));
-            $light = LightRow::rows(
-                $spot === null ? null : ScoutDesk::spot($spot),
-                $segment->setting->isOutdoor,
-                $row->place === null ? null : JobDay::pointOf($row->place),
-                $segment->title,
-                $segment->setting->hasFlash,
-                $segment->startsAt - self::LIGHT_BEFORE_S,
-                $segment->endsAt() + ($segment->setting->isOutdoor ? self::WEATHER_S : self::LIGHT_AFTER_S),
-            );
-            $pocket[] = new PocketSegment(
-                $segment->id,
-                $segment->title,
-                $lanes,
-                $segment->startsAt,
-                $segment->minutes,
-                $segment->wants->setupMinutes,
-                $segment->priority->value,
-                $segment->setting->name(),
-                $segment->isAnchor,
-                $segment->isBreak,
-                $segment->setting->isOutdoor,
-                $segment->setting->isOutdoor ? $this->shelters($job, $row) : [],
-                array_filter(array_map(static fn (array $of): int => $of[$segment->id] ?? 0, $ways)),
-                $segment->wants->people,
-                array_values(
-                    $row->shotLines->map(static fn (ShotLine $l): PocketShot => self::shot($l, $segment->lane, $lenses))->all(),
-                ),
-                $swaps[$segment->id] ?? [],
-                $light,
-                $day->day->face($segment->startsAt),
-                $spot?->plan_b === null ? null : $spot->plan_b.($spot->plan_b_trigger === null ? '' : ", at {$spot->plan_b_trigger}"),
-            );
-        }
-
-        return new Pocket(
-            $job->id,
-            $job->name,
-            $number,
-            $day->day->date,
-            $job->place->timezone,
-            array_map(strval(...), array_keys($day->lanes())),
-            $pocket,
-            $this->moments($job, $day),
-            $pocket === [] ? null : PocketTable::of($day),
-            $pocket === [] ? null : ChanceTable::of($day),
-            $day->day->startsAt(),
-            (int) now()->format('U'),
-        );
-    }
-
-    /** @return list<PocketShelter> */
-    private function shelters(Job $job, StoredSegment $segment): array
-    {
-        $plan = $this->choosing->planB($job, $segment, $this->choosing->choices($job, $segment));
-
-        return array_map(
-            static fn (SpotChoice $c): PocketShelter => new PocketShelter($c->try->spot->id, $c->try->spot->name, $c->says()),
-            $plan === null ? [] : $plan->fallbacks,
-        );
-    }
-
-    private static function shot(ShotLine $line, string $lane, CarriedLenses $lenses): PocketShot
-    {
-        $holders = $line->focal_mm === null ? [] : $lenses->holders($line->focal_mm);
-        $cue = $line->cue === null || $line->cue === ''
-            ? null
-            : $line->cue.($line->cue_seconds === null ? '' : " within {$line->cue_seconds} s");
-
-        return new PocketShot(
-            $line->id,
-            $line->what,
-            $line->priority,
-            $line->minutes,
-            $line->focal_mm,
-            $cue,
-            $line->focal_mm === null || in_array($lane, $holders, true) ? null : ($holders === [] ? 'nobody' : "the {$holders[0]}"),
-        );
-    }
-
-    /** @return array<int, list<string>> by segment */
-    private function swaps(Job $job): array
-    {
-        $swaps = [];
-        foreach ($this->carry->swaps($job) as $lane => $of) {
-            foreach ($of as $at) {
-                $swaps[$at->swap->segmentId()][] = ucfirst($lane).': '.$at->swap->says($at->what);
-            }
-        }
-
-        return $swaps;
-    }
-
-    /** @return list<PocketMoment> */
-    private function moments(Job $job, PlannedDay $day): array
-    {
-        $moments = [];
-        $golden = $day->sun?->goldenEvening();
-        foreach (['golden light' => $golden?->from, 'sunset' => $day->sun?->sunset(), 'dark' => $day->sun?->evening(-6)] as $says => $at) {
-            $moments[] = $at === null ? null : new PocketMoment($at, $says);
-        }
-        $formals = $this->people->segment($job);
-        try {
-            $family = $job->people->isEmpty() ? null : $this->people->family($job);
-        } catch (ImpossibleValue) {
-            $family = null;
-        }
-        foreach ($family === null || $formals === null ? [] : $family->people() as $person) {
-            $at = Leaving::at($person, $formals, $day->day);
-            $moments[] = $at === null ? null : new PocketMoment($at, "{$person->name} leaves", true);
-        }
-        $moments = array_values(array_filter($moments));
-        usort($moments, static fn (PocketMoment $a, PocketMoment $b): int => $a->at <=> $b->at);
-
-        return $moments;
     }
 }

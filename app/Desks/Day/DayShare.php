@@ -66,7 +66,9 @@ enum DayShare: string
     public static function taps(array $taps, Pocket $shown): array
     {
         $segments = array_map(static fn (PocketSegment $s): int => $s->id, $shown->segments);
-        $shots = array_merge(...array_map(static fn (PocketSegment $s): array => array_map(static fn (PocketShot $x): int => $x->id, $s->shots), $shown->segments));
+        $shots = array_merge(
+            ...array_map(static fn (PocketSegment $s): array => array_map(static fn (PocketShot $x): int => $x->id, $s->shots), $shown->segments),
+        );
         $isShown = static fn (Tap $t): bool => match (true) {
             $t->kind === TapKind::Noted => $shown->mayTap && in_array($t->subject(), $segments, true),
             $t->kind->subject() === 'shot' => in_array($t->subject(), $shots, true),

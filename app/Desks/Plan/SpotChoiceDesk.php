@@ -32,7 +32,8 @@ final class SpotChoiceDesk
         if ($segment === null || $spots->isEmpty()) {
             return [];
         }
-        $without = $this->said($job, $day->with(array_values(array_filter($day->segments, static fn (Segment $s): bool => $s->id !== $segment->id))), $stored->day);
+        $others = array_values(array_filter($day->segments, static fn (Segment $s): bool => $s->id !== $segment->id));
+        $without = $this->said($job, $day->with($others), $stored->day);
         $tries = $spots->map(function (StoredSpot $spot) use ($job, $day, $segment, $stored, $without): SpotTry {
             $moved = $segment->atSpot($spot->place->id, $spot->place->name, ScoutDesk::spot($spot));
             $tried = $day->with(array_map(static fn (Segment $s): Segment => $s->id === $segment->id ? $moved : $s, $day->segments));

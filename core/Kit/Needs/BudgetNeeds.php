@@ -146,7 +146,11 @@ final class BudgetNeeds
         foreach ($flashes as $index => $flash) {
             $full = $index < $light->atOnce ? $light->fullPops($flash) : 0.0;
             $cells = self::flashCharges($flash, $full, $temperatureC) * (int) ($flash->number('cells') ?? 1);
-            $as = $index < $light->atOnce ? "{$light->pops()} pops, as ".(int) ceil($full).' at full power' : ($light->atOnce === 0 ? 'nothing is planned with it' : 'the spare');
+            $as = match (true) {
+                $index < $light->atOnce => "{$light->pops()} pops, as ".(int) ceil($full).' at full power',
+                $light->atOnce === 0 => 'nothing is planned with it',
+                default => 'the spare',
+            };
             self::count($wanted, $said, $flash, $cells, "{$cells} for {$flash->label} ({$as})");
         }
         $needs = [];

@@ -28,7 +28,8 @@ final readonly class PlanB
             array_filter($choices, static fn (SpotChoice $c): bool => ! $c->try->isNow && $c->try->spot->isIndoor && $c->serves()),
         );
         $isWritten = static fn (SpotChoice $c): bool => $written !== '' && str_contains($written, mb_strtolower($c->try->spot->name));
-        $fallbacks = array_slice([...array_filter($roofs, $isWritten), ...array_filter($roofs, static fn (SpotChoice $c): bool => ! $isWritten($c))], 0, self::FALLBACKS);
+        $others = array_filter($roofs, static fn (SpotChoice $c): bool => ! $isWritten($c));
+        $fallbacks = array_slice([...array_filter($roofs, $isWritten), ...$others], 0, self::FALLBACKS);
         $times = array_map(static fn (SpotChoice $c): int => $c->try->wayMinutes, $fallbacks);
         $farthest = $fallbacks[(int) array_search($times === [] ? 0 : max($times), $times, true)] ?? null;
 

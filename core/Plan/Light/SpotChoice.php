@@ -18,7 +18,9 @@ final readonly class SpotChoice
     private const WEIGHT = ['stop' => 100, 'fix' => 10, 'mind' => 1, 'fine' => 0];
 
     /** Places to start, and what the scout leaves to be done, say nothing against a spot. */
-    private const NEUTRAL = ['scout.exposure', 'scout.window-exposure', 'scout.open-shade', 'scout.no-plan-b', 'scout.no-trigger', 'plan.critical-chain', 'plan.thin'];
+    private const NEUTRAL = [
+        'scout.exposure', 'scout.window-exposure', 'scout.open-shade', 'scout.no-plan-b', 'scout.no-trigger', 'plan.critical-chain', 'plan.thin',
+    ];
 
     /** Even next door, people and bags take so long (common practice, no source). */
     private const MOVE_MINUTES = 5;
@@ -54,7 +56,8 @@ final readonly class SpotChoice
     private static function of(Segment $segment, SpotTry $try): self
     {
         $light = FaceLight::at($try->spot, ! $try->spot->isIndoor, $try->spot->place, $segment->startsAt + 30 * $segment->minutes);
-        $against = array_values(array_filter($try->found, static fn (Verdict $v): bool => $v->severity !== Severity::Fine && ! in_array($v->code, self::NEUTRAL, true)));
+        $isAgainst = static fn (Verdict $v): bool => $v->severity !== Severity::Fine && ! in_array($v->code, self::NEUTRAL, true);
+        $against = array_values(array_filter($try->found, $isAgainst));
         $weight = array_sum(array_map(static fn (Verdict $v): int => self::WEIGHT[$v->severity->value], $against));
 
         return new self(

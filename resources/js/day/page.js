@@ -106,14 +106,17 @@ const lateCard = ({ pocket, at }) => {
   return el('section', { class: 'day-late', role: 'status' },
     el('h2', {}, `${minutes(at.lateAtNext)} late at ${next.title}`),
     ways.length === 0
-      ? el('p', {}, isKnown ? 'Nothing has to change: there is slack enough.' : 'No way out was worked out for that: skip what is gone by, or plan anew on the desk.')
+      ? el('p', {}, isKnown
+        ? 'Nothing has to change: there is slack enough.'
+        : 'No way out was worked out for that: skip what is gone by, or plan anew on the desk.')
       : null,
     ways.map((way) => el('div', { class: 'day-way' },
       el('h3', {}, names[way.name]),
       el('ul', {}, way.says.map((sentence) => el('li', {}, sentence))),
       el('div', { class: 'flex flex-wrap gap-2' },
         way.name === 'none' || !pocket.mayTap ? null
-          : button('Take this', () => tap('rearranged', { segment: next.id, late, way: way.name }), 'main', `Take this: ${names[way.name].toLowerCase()}`),
+          : button('Take this', () => tap('rearranged', { segment: next.id, late, way: way.name }), 'main',
+            `Take this: ${names[way.name].toLowerCase()}`),
         el('a', { class: 'button', href: `sms:?body=${encodeURIComponent(message(way.says))}` }, 'Tell them')))));
 };
 
@@ -137,9 +140,13 @@ const nextCard = (state) => {
     el('h2', {}, next.title),
     el('p', {}, where(next)),
     next.way + next.setup > 0
-      ? el('p', { class: 'figures' }, `Leave by ${face(leave)}: ${[next.way ? `${next.way} min of way` : '', next.setup ? `${next.setup} min of setting up` : ''].filter(Boolean).join(', ')}.`)
+      ? el('p', { class: 'figures' }, `Leave by ${face(leave)}: ${[
+        next.way ? `${next.way} min of way` : '',
+        next.setup ? `${next.setup} min of setting up` : '',
+      ].filter(Boolean).join(', ')}.`)
       : el('p', { class: 'figures' }, leave > now() ? `Nothing is lost until ${face(leave)}.` : `It should have begun at ${face(leave)}.`),
-    next.shots.filter((shot) => shot.lens).map((shot) => el('p', { class: 'note' }, `${shot.what}, ${shot.focal} mm: the lens is with ${shot.lens}.`)),
+    next.shots.filter((shot) => shot.lens).map((shot) => el('p', { class: 'note' },
+      `${shot.what}, ${shot.focal} mm: the lens is with ${shot.lens}.`)),
     next.swaps.map((says) => el('p', { class: 'note' }, says)),
     chance(state) ? el('p', { class: 'figures' }, chance(state)) : null,
     next.planB ? el('p', { class: 'text-sm' }, `Plan B: ${next.planB}`) : null,
@@ -183,7 +190,8 @@ const bar = ({ pocket, at, log }) => {
   const last = log.counted.filter((t) => t.kind !== 'undone' && t.kind !== 'noted').pop();
   return el('div', { class: 'day-bar' },
     running ? button('Done', () => tap('done', { segment: running.id }), 'main', `Done: ${running.title}`) : null,
-    next ? button(`Start ${running ? 'the next' : next.title}`, () => tap('started', { segment: next.id }), running ? '' : 'main', `Start ${next.title}`) : null,
+    next ? button(`Start ${running ? 'the next' : next.title}`, () => tap('started', { segment: next.id }),
+      running ? '' : 'main', `Start ${next.title}`) : null,
     running ? button('+5', () => tap('longer', { segment: running.id, minutes: 5 }), '', `${running.title} takes 5 min more`) : null,
     next ? button('Skip next', () => tap('skipped', { segment: next.id }), '', `Skip ${next.title}`) : null,
     last ? button('Undo', () => tap('undone', { of: last.id }), 'quiet', `Take back: ${last.kind}`) : null);
@@ -245,13 +253,14 @@ export const draw = () => {
     return;
   }
   const { pocket } = data();
-  lane = pocket.lane ?? (pocket.lanes.includes(lane) ? lane : null) ?? pocket.lanes.find((l) => l === localStorage.getItem('satchel-lane')) ?? pocket.lanes[0];
+  lane = pocket.lane ?? [lane, localStorage.getItem('satchel-lane')].find((l) => pocket.lanes.includes(l)) ?? pocket.lanes[0];
   if (document.activeElement?.id === 'day-note' && document.activeElement.value !== '') {
     return;
   }
   const isOpen = root.querySelector('details')?.open ?? false;
   if (pocket.segments.length === 0) {
-    root.replaceChildren(el('h1', {}, 'Nothing is planned for this day.'), el('p', {}, el('a', { href: `/jobs/${pocket.job}/plan` }, 'Plan it first.')));
+    root.replaceChildren(el('h1', {}, 'Nothing is planned for this day.'),
+      el('p', {}, el('a', { href: `/jobs/${pocket.job}/plan` }, 'Plan it first.')));
     return;
   }
   const at = state();

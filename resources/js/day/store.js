@@ -83,7 +83,11 @@ export const send = async () => {
     const list = waiting().slice(0, 400);
     const answer = await fetch(`${address}/sync`, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]')?.content ?? '' },
+      headers: {
+        'Content-Type': 'application/json',
+        Accept: 'application/json',
+        'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]')?.content ?? '',
+      },
       body: JSON.stringify({ events: list, sent_at: new Date(milliseconds()).toISOString(), has: kept?.version ?? '' }),
     });
     if (answer.status === 404 || answer.status === 403) {

@@ -35,12 +35,19 @@ final class DayTest extends TestCase
     {
         $events = array_map(
             fn (array $t): array => [
-                'id' => $t[2] ?? (string) Str::uuid(), 'kind' => $t[0], 'on' => ['job' => $this->job->id, ...$t[1]], 'made_at' => now()->toIso8601ZuluString(),
+                'id' => $t[2] ?? (string) Str::uuid(),
+                'kind' => $t[0],
+                'on' => ['job' => $this->job->id, ...$t[1]],
+                'made_at' => now()->toIso8601ZuluString(),
             ],
             $taps,
         );
 
-        return $this->postJson($url ?? "/jobs/{$this->job->id}/day/sync", ['events' => $events, 'sent_at' => now()->toIso8601ZuluString(), 'has' => $has]);
+        return $this->postJson($url ?? "/jobs/{$this->job->id}/day/sync", [
+            'events' => $events,
+            'sent_at' => now()->toIso8601ZuluString(),
+            'has' => $has,
+        ]);
     }
 
     private function segment(string $title): Segment

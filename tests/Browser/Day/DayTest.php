@@ -66,7 +66,9 @@ final class DayTest extends BrowserTestCase
     private static function lane(): array
     {
         return array_map(
-            static fn (int $id): Segment => new Segment($id, "S{$id}", 'lead', 600 * $id, 10, Priority::Should, wants: new Wants(setupMinutes: $id % 2)),
+            static fn (int $id): Segment => new Segment(
+                $id, "S{$id}", 'lead', 600 * $id, 10, Priority::Should, wants: new Wants(setupMinutes: $id % 2),
+            ),
             [1, 2, 3, 4],
         );
     }
@@ -97,10 +99,17 @@ final class DayTest extends BrowserTestCase
         $this->signIn();
         $this->visit('/jobs/1/day');
         self::$browser->script('const s = document.createElement("script"); s.src = "/build/rules.js"; document.head.append(s)');
-        self::$browser->until(static fn (): bool => (bool) self::$browser->script('return typeof satchel?.laneNow === "function"'), 'The rules did not load.');
+        self::$browser->until(
+            static fn (): bool => (bool) self::$browser->script('return typeof satchel?.laneNow === "function"'),
+            'The rules did not load.',
+        );
         $lane = array_map(
             static fn (Segment $s): array => [
-                'id' => $s->id, 'starts' => $s->startsAt, 'minutes' => $s->minutes, 'setup' => $s->wants->setupMinutes, 'way' => [2 => 3, 3 => 4][$s->id] ?? 0,
+                'id' => $s->id,
+                'starts' => $s->startsAt,
+                'minutes' => $s->minutes,
+                'setup' => $s->wants->setupMinutes,
+                'way' => [2 => 3, 3 => 4][$s->id] ?? 0,
             ],
             self::lane(),
         );
@@ -136,13 +145,17 @@ final class DayTest extends BrowserTestCase
     private static function reload(Chromium $phone): void
     {
         $phone->driver->navigate()->refresh();
-        $phone->until(static fn (): bool => (bool) $phone->script('return document.querySelector("#day h1, #day h2") !== null'), 'The page did not open.');
+        $isOpen = 'return document.querySelector("#day h1, #day h2") !== null';
+        $phone->until(static fn (): bool => (bool) $phone->script($isOpen), 'The page did not open.');
     }
 
     private static function isKept(Chromium $phone): void
     {
         $phone->until(
-            static fn (): bool => str_starts_with((string) $phone->script('return document.getElementById("day-kept").textContent'), 'Kept on this phone'),
+            static fn (): bool => str_starts_with(
+                (string) $phone->script('return document.getElementById("day-kept").textContent'),
+                'Kept on this phone',
+            ),
             'The page is not kept.',
         );
     }
@@ -213,7 +226,10 @@ final class DayTest extends BrowserTestCase
     public function test_4_the_weather_moves_an_event_into_the_night_without_the_server(): void
     {
         $data = new \PDO('sqlite:'.self::$satchel->folder.'/satchel.sqlite');
-        $data->exec('UPDATE segments SET is_outdoor = 1 WHERE job_id = 2 AND title IN ("Opening", "Programme, audience and details", "End and applause")');
+        $data->exec(
+            'UPDATE segments SET is_outdoor = 1 WHERE job_id = 2 AND title IN '.
+                '("Opening", "Programme, audience and details", "End and applause")',
+        );
         self::$browser->size(1280, 800);
         $this->visit('/jobs/2/day/phones');
         self::$browser->type('f-play_clock', '18:00');

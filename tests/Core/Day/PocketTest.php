@@ -41,8 +41,15 @@ final class PocketTest extends TestCase
         return self::day()->instantOf(ClockTime::of($clock));
     }
 
-    private static function segment(int $id, string $title, string $clock, int $minutes, Priority $priority, bool $isAnchor = false, ?int $short = null): Segment
-    {
+    private static function segment(
+        int $id,
+        string $title,
+        string $clock,
+        int $minutes,
+        Priority $priority,
+        bool $isAnchor = false,
+        ?int $short = null,
+    ): Segment {
         return new Segment($id, $title, 'lead', self::at($clock), $minutes, $priority, new Setting(1, 'Court'), $isAnchor, give: new Give($short));
     }
 
@@ -188,9 +195,17 @@ final class PocketTest extends TestCase
         $this->assertSame(['mind day.no-plan'], $codes(DayJudge::of(0, 0, [], [], [], 0)));
         $this->assertSame(['mind day.ahead'], $codes(DayJudge::of(3, 5, [], [], [], 0)));
         $this->assertSame(['fine day.on-time'], $codes(DayJudge::of(0, 5, ['lead' => $now($started, '12:10')], [], [], 0)));
-        $this->assertSame(['mind day.quiet'], $codes(DayJudge::of(0, 5, ['lead' => $now([], '11:00')], [], [], 0)), 'nothing runs: nothing is on time');
+        $this->assertSame(
+            ['mind day.quiet'],
+            $codes(DayJudge::of(0, 5, ['lead' => $now([], '11:00')], [], [], 0)),
+            'nothing runs: nothing is on time',
+        );
         $this->assertSame(['fix day.late'], $codes(DayJudge::of(0, 5, ['lead' => $now([], '12:20')], [], [], 0)));
-        $this->assertSame(['mind day.over'], $codes(DayJudge::of(-1, 5, ['lead' => $now([], '12:20')], [], [], 0)), 'nobody is late for a day gone by');
+        $this->assertSame(
+            ['mind day.over'],
+            $codes(DayJudge::of(-1, 5, ['lead' => $now([], '12:20')], [], [], 0)),
+            'nobody is late for a day gone by',
+        );
         $this->assertSame(['fix day.late'], $codes(DayJudge::of(-1, 5, ['lead' => $now($started, '12:50')], [], [], 0)), 'past midnight it goes on');
         $this->assertSame(
             ['fix day.must-open', 'fix day.must-skipped', 'mind day.unknown-taps'],

@@ -46,7 +46,8 @@ final class SpotChoiceTest extends TestCase
         ?string $background = null,
         ?string $planB = null,
     ): SpotTry {
-        $spot = new Spot($id, $name, GeoPoint::of(47.2, 9.6), 0.0, $isIndoor, [], Skyline::read(''), [], $planB, $planB === null ? null : 'the first drops');
+        $trigger = $planB === null ? null : 'the first drops';
+        $spot = new Spot($id, $name, GeoPoint::of(47.2, 9.6), 0.0, $isIndoor, [], Skyline::read(''), [], $planB, $trigger);
 
         return new SpotTry($spot, $isNow, $found, $way, 8.0, null, $background);
     }

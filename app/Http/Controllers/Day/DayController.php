@@ -25,7 +25,13 @@ final class DayController
     {
         $opened = BriefDesk::open($job);
 
-        return view('day.show', ['job' => $opened, 'state' => $desk->state($opened), 'address' => "/jobs/{$job}/day", 'isShared' => false, 'clock' => PretendedClock::running()?->forPages()]);
+        return view('day.show', [
+            'job' => $opened,
+            'state' => $desk->state($opened),
+            'address' => "/jobs/{$job}/day",
+            'isShared' => false,
+            'clock' => PretendedClock::running()?->forPages(),
+        ]);
     }
 
     public function sync(Request $request, int $job, DaySync $sync): JsonResponse

@@ -23,7 +23,13 @@ final class SharedDayController
         [$job, $share] = $this->opened($token);
         $opened = BriefDesk::open($job);
 
-        return view('day.show', ['job' => $opened, 'state' => $this->desk->state($opened, $share), 'address' => "/day/{$token}", 'isShared' => true, 'clock' => PretendedClock::running()?->forPages()]);
+        return view('day.show', [
+            'job' => $opened,
+            'state' => $this->desk->state($opened, $share),
+            'address' => "/day/{$token}",
+            'isShared' => true,
+            'clock' => PretendedClock::running()?->forPages(),
+        ]);
     }
 
     public function sync(Request $request, string $token, DaySync $sync): JsonResponse

@@ -17,7 +17,8 @@ final class SegmentSpotRequest extends FormRequest
     {
         $segment = $this->route('segment');
         $job = $segment instanceof Segment ? $segment->job_id : 0;
-        $places = Segment::query()->where('job_id', $job)->whereNotNull('place_id')->pluck('place_id')->push(Job::query()->findOrFail($job)->place_id);
+        $places = Segment::query()->where('job_id', $job)->whereNotNull('place_id')->pluck('place_id');
+        $places->push(Job::query()->findOrFail($job)->place_id);
 
         return ['spot' => ['required', 'integer', Rule::exists('spots', 'id')->whereIn('place_id', $places->unique()->values()->all())]];
     }
