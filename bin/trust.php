@@ -11,19 +11,37 @@ declare(strict_types=1);
  * ./satchel trust permit [--runs 10000] [--from 1]   random histories of three cards, four drives and two jobs: the permit beside a
  * reference
  *                                      that looks at every byte, and beside `satchel permit`
+ * ./satchel trust day [--runs 10000] [--from 1]   random days of three phones with clocks up to ten minutes off, taps doubled, delayed and
+ *                                      reordered: the same day on every phone at the end, and no tap lost
  * ./satchel trust fuzz [--runs 20000]  well-formed requests to every route, harmed one field at a time: none may end in a server
  *                                      error, none may change what it was refused for
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
+use Tests\Support\RandomDays;
+
 $what = $argv[1] ?? '';
 $at = array_search('--runs', $argv, true);
-$runs = max(1, (int) ($at === false ? ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000][$what] ?? 1 : $argv[$at + 1]));
+$runs = max(1, (int) ($at === false ? ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000, 'day' => 10_000][$what] ?? 1 : $argv[$at + 1]));
 $at = array_search('--from', $argv, true);
 $from = max(1, (int) ($at === false ? 1 : $argv[$at + 1]));
 $folder = dirname(__DIR__).'/storage/run/trust-'.bin2hex(random_bytes(3));
 $satchel = dirname(__DIR__).'/satchel';
+
+function days(int $runs, int $from): bool
+{
+    $wrong = 0;
+    for ($seed = $from; $seed < $from + $runs; $seed++) {
+        $said = RandomDays::run($seed);
+        if ($said !== null && ++$wrong <= 5) {
+            echo "Day {$seed}: {$said}\n";
+        }
+    }
+    echo "{$runs} days of three phones: {$wrong} that differ or lost a tap.\n";
+
+    return $wrong === 0;
+}
 
 /** @return string what the files of a folder are, names and contents */
 function fingerprint(string $folder): string
@@ -258,7 +276,8 @@ try {
         'permit' => permit($runs, $from),
         'fuzz' => passthru('php -d memory_limit=1G '.escapeshellarg(__DIR__.'/trust/fuzz.php')." {$runs}", $exit) === null &&
             $exit === 0,
-        default => throw new InvalidArgumentException('Say crash, flip, permit or fuzz.'),
+        'day' => days($runs, $from),
+        default => throw new InvalidArgumentException('Say crash, flip, permit, fuzz or day.'),
     };
 } catch (InvalidArgumentException $e) {
     fwrite(STDERR, $e->getMessage()."\n");
