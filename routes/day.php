@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Cards\BreakController;
 use App\Http\Controllers\Day\DayController;
 use App\Http\Controllers\Day\PlayController;
 use Illuminate\Support\Facades\Route;
@@ -9,6 +10,7 @@ use Illuminate\Support\Facades\Route;
 Route::get('/jobs/{job}/day', [DayController::class, 'show']);
 Route::post('/jobs/{job}/day/sync', [DayController::class, 'sync']);
 Route::get('/jobs/{job}/day/phones', [DayController::class, 'phones']);
+Route::get('/jobs/{job}/day/frames', [BreakController::class, 'show']);
 Route::post('/jobs/{job}/day/share', [DayController::class, 'share']);
 Route::post('/jobs/{job}/day/play', [PlayController::class, 'start']);
 Route::post('/jobs/{job}/day/play/stop', [PlayController::class, 'stop']);

@@ -23,6 +23,9 @@ final readonly class DayLog
     /** @var list<int> shots, in the order of their ids */
     public array $ticked;
 
+    /** @var array<int, float> by shot, when it was ticked, Unix seconds */
+    public array $tickedAt;
+
     /** @var list<Tap> */
     public array $notes;
 
@@ -52,14 +55,15 @@ final readonly class DayLog
             $tap = $byId["{$event->id} {$event->written}"];
             match ($tap->kind) {
                 TapKind::Longer => ($longer[$tap->subject()] = ($longer[$tap->subject()] ?? 0) + ($tap->number('minutes') ?? 0)),
-                TapKind::Ticked, TapKind::Unticked => ($ticked[$tap->subject()] = $tap->kind === TapKind::Ticked),
+                TapKind::Ticked, TapKind::Unticked => ($ticked[$tap->subject()] = $tap->kind === TapKind::Ticked ? $tap->at : null),
                 TapKind::Noted => ($notes[] = $tap),
                 TapKind::Rearranged, TapKind::Delayed, TapKind::Sheltered => ($rearranged[] = $tap),
                 default => null,
             };
         }
         $this->longer = $longer;
-        $done = array_keys(array_filter($ticked));
+        $this->tickedAt = array_filter($ticked, static fn (?float $at): bool => $at !== null);
+        $done = array_keys($this->tickedAt);
         sort($done);
         $this->ticked = $done;
         $this->notes = $notes;

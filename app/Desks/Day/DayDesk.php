@@ -16,7 +16,11 @@ use NorthSatchel\Day\DayJudge;
 use NorthSatchel\Day\DayLog;
 use NorthSatchel\Day\IgnoredTap;
 use NorthSatchel\Day\LaneNow;
+use NorthSatchel\Day\LivedDay;
+use NorthSatchel\Day\LivedSegment;
+use NorthSatchel\Day\LivedShot;
 use NorthSatchel\Day\SegmentState;
+use NorthSatchel\Plan\FrameRates;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Taps\Tap;
 use NorthSatchel\Taps\TapKind;
@@ -104,6 +108,34 @@ final class DayDesk
         $unknown = array_filter($all->log->ignored, static fn (IgnoredTap $t): bool => $t->why === 'unknown');
 
         return DayJudge::of($days, count($day->segments), $lanes, array_values($open), array_values($skipped), count($unknown));
+    }
+
+    /** @return list<LivedSegment> the day so far */
+    public function lived(Job $job): array
+    {
+        $number = self::today($job);
+        $day = $this->plan->day($job, $number);
+        $stored = $job->segments->where('day', $number)->keyBy('id');
+        $ticks = $this->log(array_values($stored->all()), $job)->tickedAt;
+        $logs = $shots = [];
+        foreach ($day->lanes() as $name => $lane) {
+            $logs[$name] = $this->log(array_values($stored->only(array_map(static fn (Segment $s): int => $s->id, $lane))->all()), $job);
+        }
+        foreach ($stored as $row) {
+            $shots[$row->id] = array_values(
+                $row->shotLines
+                    ->map(static fn (ShotLine $l): LivedShot => new LivedShot(
+                        $l->id,
+                        $l->what,
+                        $l->priority === Priority::Must->value,
+                        $ticks[$l->id] ?? null,
+                        $l->frames === FrameRates::UNTYPED ? null : $l->frames,
+                    ))
+                    ->all(),
+            );
+        }
+
+        return LivedDay::of($day->segments, $logs, $shots, (int) now()->format('U'));
     }
 
     /** @param  list<StoredSegment>  $segments */

@@ -24,6 +24,7 @@
             <a href="/jobs/{{ $job->id }}/plan">Plan</a>
             <a href="/jobs/{{ $job->id }}/call">Groups</a>
             <a href="/jobs/{{ $job->id }}/home">Leave</a>
+            <a href="/jobs/{{ $job->id }}/day/frames">Frames</a>
             <a href="/jobs/{{ $job->id }}/cards">Cards</a>
             <a href="/jobs/{{ $job->id }}/day/phones">Phones</a>
         </nav>

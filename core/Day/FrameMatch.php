@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Day;
+
+use NorthSatchel\Looked;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/**
+ * Frames read at a break, matched with the day: to segments by time and photographer, to shots by the taps that ticked them. What could
+ * belong to two is said to, and given to neither.
+ */
+final readonly class FrameMatch
+{
+    /** A shot is ticked soon after it is taken: its frames lie between the tick before and a little after its own (ours, no source). */
+    private const BEFORE_TICK_S = 300.0;
+
+    private const AFTER_TICK_S = 30.0;
+
+    private const MOST_NAMED = 4;
+
+    /** @var array<int, int> frames by segment */
+    public array $bySegment;
+
+    /** @var array<int, list<string>> bodies by segment */
+    public array $bodies;
+
+    /** @var array<int, int> frames by shot; shots that nobody ticked are missing */
+    public array $byShot;
+
+    public int $outside;
+
+    public int $ambiguous;
+
+    /**
+     * @param  list<LivedSegment>  $segments
+     * @param  list<TakenFrame>  $frames  in any order
+     */
+    public function __construct(private array $segments, array $frames)
+    {
+        usort($frames, static fn (TakenFrame $a, TakenFrame $b): int => [$a->at, $a->name] <=> [$b->at, $b->name]);
+        $byLane = [];
+        foreach ($segments as $segment) {
+            foreach ($segment->lanes as $lane) {
+                $byLane[$lane][] = $segment;
+            }
+        }
+        $of = $bodies = $own = [];
+        $outside = $ambiguous = 0;
+        foreach ($frames as $frame) {
+            $at = array_values(
+                array_filter($byLane[$frame->lane] ?? [], static fn (LivedSegment $s): bool => $frame->at >= $s->from && $frame->at < $s->to),
+            );
+            if (count($at) !== 1) {
+                $at === [] ? $outside++ : $ambiguous++;
+
+                continue;
+            }
+            $of[$at[0]->id] = ($of[$at[0]->id] ?? 0) + 1;
+            $bodies[$at[0]->id][$frame->body] = true;
+            $own[$at[0]->id][] = $frame->at;
+        }
+        $this->bySegment = $of;
+        $this->bodies = array_map(array_keys(...), $bodies);
+        $this->byShot = self::shots($segments, $own);
+        $this->outside = $outside;
+        $this->ambiguous = $ambiguous;
+    }
+
+    /**
+     * @param  list<LivedSegment>  $segments
+     * @param  array<int, list<float>>  $times  of the frames by segment, in order
+     * @return array<int, int>
+     */
+    private static function shots(array $segments, array $times): array
+    {
+        $counts = [];
+        foreach ($segments as $segment) {
+            $ticked = array_values(array_filter($segment->shots, static fn (LivedShot $s): bool => $s->tickedAt !== null));
+            usort($ticked, static fn (LivedShot $a, LivedShot $b): int => $a->tickedAt <=> $b->tickedAt);
+            $before = -INF;
+            foreach ($ticked as $shot) {
+                $from = max($before + self::AFTER_TICK_S, (float) $shot->tickedAt - self::BEFORE_TICK_S);
+                $to = (float) $shot->tickedAt + self::AFTER_TICK_S;
+                $counts[$shot->id] = count(array_filter($times[$segment->id] ?? [], static fn (float $t): bool => $t > $from && $t <= $to));
+                $before = (float) $shot->tickedAt;
+            }
+        }
+
+        return $counts;
+    }
+
+    public function verdicts(): Verdicts
+    {
+        $found = [];
+        $musts = 0;
+        foreach ($this->segments as $segment) {
+            $frames = $this->bySegment[$segment->id] ?? 0;
+            $open = [];
+            foreach ($segment->isOver ? $segment->shots : [] as $shot) {
+                $musts += $shot->isMust ? 1 : 0;
+                $open = $shot->isMust && ($this->byShot[$shot->id] ?? 0) === 0 ? [...$open, $shot->what] : $open;
+                $found[] = self::few($shot, $this->byShot[$shot->id] ?? 0);
+            }
+            if ($segment->isOver && $frames === 0) {
+                $found[] = Verdict::fix(
+                    'day.no-frames',
+                    "No frame that was read is of {$segment->title}.",
+                    'It is over. Another card, another body, a clock that is off: find out while its people are still here.',
+                );
+            } elseif ($open !== []) {
+                $found[] = Verdict::fix(
+                    'day.must-no-frame',
+                    count($open) === 1 ? "“{$open[0]}” has no frame that is known to be its." : count($open)." musts of {$segment->title} have no frame ".
+                        'that is known to be theirs.',
+                    implode(', ', array_slice($open, 0, self::MOST_NAMED)).(count($open) > self::MOST_NAMED ? ' and more' : '').
+                        ": not ticked, or nothing was taken around the tick. {$frames} frames of {$segment->title} were read.",
+                    ['musts' => count($open)],
+                );
+            }
+        }
+        $found = array_values(array_filter($found));
+        if ($this->outside + $this->ambiguous > 0) {
+            $found[] = Verdict::mind(
+                'day.frames-outside',
+                $this->outside + $this->ambiguous.' frames belong to no one segment.',
+                "{$this->outside} lie outside all of them, {$this->ambiguous} where two of one photographer overlap.",
+                ['outside' => $this->outside, 'ambiguous' => $this->ambiguous],
+            );
+        }
+        $looked = Looked::at($musts, 'must');
+        $isOpen = array_filter($found, static fn (Verdict $v): bool => $v->code !== 'day.frames-outside') !== [];
+
+        return new Verdicts($isOpen || $looked === null ? $found : [
+            ...$found,
+            Verdict::fine('day.musts-taken', 'Every must of what is over has frames.', "{$looked->words}, each with frames at its tick.", $looked),
+        ]);
+    }
+
+    private static function few(LivedShot $shot, int $frames): ?Verdict
+    {
+        return $shot->wanted === null || $frames === 0 || $frames >= $shot->wanted
+            ? null
+            : Verdict::mind(
+                'day.few-frames',
+                "“{$shot->what}” has {$frames} of {$shot->wanted} frames.",
+                'So many were wanted, that one of them has all eyes open or no blur: look at them, or take it once more.',
+                ['frames' => $frames],
+            );
+    }
+}

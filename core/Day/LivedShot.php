@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Day;
+
+/** A line of the shot list, with when it was ticked. */
+final readonly class LivedShot
+{
+    /**
+     * @param  float|null  $tickedAt  Unix seconds; null where nobody did
+     * @param  int|null  $wanted  frames that it takes, such as a group that blinks; null where nobody has said
+     */
+    public function __construct(public int $id, public string $what, public bool $isMust, public ?float $tickedAt, public ?int $wanted = null) {}
+}

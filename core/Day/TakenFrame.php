@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Day;
+
+/** A frame on a card that was read at a break. */
+final readonly class TakenFrame
+{
+    /**
+     * @param  float  $at  Unix seconds, the body's clock set right
+     * @param  string  $lane  whose body took it
+     */
+    public function __construct(public string $name, public float $at, public string $lane, public string $body) {}
+}
