@@ -23,7 +23,8 @@ use Tests\Support\RandomDays;
 
 $what = $argv[1] ?? '';
 $at = array_search('--runs', $argv, true);
-$runs = max(1, (int) ($at === false ? ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000, 'day' => 10_000][$what] ?? 1 : $argv[$at + 1]));
+$usual = ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000, 'day' => 10_000];
+$runs = max(1, (int) ($at === false ? $usual[$what] ?? 1 : $argv[$at + 1]));
 $at = array_search('--from', $argv, true);
 $from = max(1, (int) ($at === false ? 1 : $argv[$at + 1]));
 $folder = dirname(__DIR__).'/storage/run/trust-'.bin2hex(random_bytes(3));

@@ -113,8 +113,9 @@ final readonly class FrameMatch
             } elseif ($open !== []) {
                 $found[] = Verdict::fix(
                     'day.must-no-frame',
-                    count($open) === 1 ? "“{$open[0]}” has no frame that is known to be its." : count($open)." musts of {$segment->title} have no frame ".
-                        'that is known to be theirs.',
+                    count($open) === 1
+                        ? "“{$open[0]}” has no frame that is known to be its."
+                        : count($open)." musts of {$segment->title} have no frame that is known to be theirs.",
                     implode(', ', array_slice($open, 0, self::MOST_NAMED)).(count($open) > self::MOST_NAMED ? ' and more' : '').
                         ": not ticked, or nothing was taken around the tick. {$frames} frames of {$segment->title} were read.",
                     ['musts' => count($open)],

@@ -1,6 +1,6 @@
 /* The page of the day: it opens from what the phone keeps, and works without the server. */
 import { draw } from './page.js';
-import { onChange, open, say, send } from './store.js';
+import { isFile, onChange, open, send } from './store.js';
 
 const EVERY_MS = 5000;
 const CACHE = 'satchel-day-1';
@@ -28,7 +28,9 @@ const keep = async () => {
 const leaveOpen = () => {
   document.getElementById('day-kept').textContent = 'This page cannot be kept for when there is no net: leave it open.';
 };
-if ('serviceWorker' in navigator) {
+if (isFile()) {
+  document.getElementById('day-kept').textContent = 'This is a file: it needs no net and no server. Its taps stay in it until you take them out.';
+} else if ('serviceWorker' in navigator) {
   keep().catch(() => (navigator.serviceWorker.controller ? null : leaveOpen()));
 } else {
   leaveOpen();

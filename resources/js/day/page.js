@@ -1,6 +1,6 @@
 /* The day on a phone: drawn anew from the pocket and the taps, after each tap and every few seconds. */
 import { dayLog, laneNow, rearranged, waysOut } from './rules.js';
-import { addTap, data, isOnline, now, taps, waitingCount } from './store.js';
+import { addTap, data, isFile, isOnline, now, taps, waitingCount } from './store.js';
 
 const SHOWN_AFTER = 3;
 const SOON_S = 3600;
@@ -239,6 +239,7 @@ const head = ({ pocket }) => {
     el('p', { class: 'text-sm' }, pocket.name, el('br'),
       el('span', { class: 'text-faint' }, isOnline()
         ? (waiting ? `${waiting} taps on their way` : 'with the server')
+        : isFile() ? `a file: ${waiting === 1 ? 'one tap is' : `${waiting} taps are`} in it`
         : `no server: ${waiting} ${waiting === 1 ? 'tap waits' : 'taps wait'}, the plan is as of ${age < 1 ? 'now' : `${minutes(age)} ago`}`)),
     pocket.lane ? null : el('nav', { class: 'flex flex-wrap gap-1', 'aria-label': 'Lanes' }, pocket.lanes.map((name) => el('button', {
       class: `button small ${name === lane ? 'main' : ''}`,

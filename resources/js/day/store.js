@@ -1,7 +1,10 @@
 /* What the phone keeps of a day: the pocket, the taps that the server has, and those that wait for it. Nothing leaves before it is there. */
 
 const address = document.querySelector('meta[name="satchel-day"]')?.content ?? '';
-const KEY = `satchel-day ${address}`;
+/* A file of the day has no server: what it keeps goes by the plan that it was made of. */
+const file = document.querySelector('meta[name="satchel-file"]')?.content ?? '';
+const KEY = `satchel-day ${address || file}`;
+export const isFile = () => file !== '';
 const clock = JSON.parse(document.querySelector('meta[name="satchel-clock"]')?.content || '{"ahead":0,"speed":1}');
 const opened = Date.now();
 
@@ -75,6 +78,13 @@ export const onChange = (listener) => {
 
 /* Sends what waits and takes what is new. A tap leaves the queue once the server has it, or refuses it for good. */
 export const send = async () => {
+  if (isFile()) {
+    online = false;
+    const out = document.getElementById('day-taps');
+    out.value = JSON.stringify({ events: waiting() });
+    changed();
+    return;
+  }
   if (isSending) {
     return;
   }

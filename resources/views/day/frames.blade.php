@@ -8,7 +8,8 @@
         @foreach ($read->problems as $problem)
             <p class="note bad mb-2" role="alert">{{ $problem }}</p>
         @endforeach
-        <p class="mb-3 text-faint">{{ $read->cards === [] ? 'No card is in a body: tap them in under Cards first.' : implode(' · ', $read->cards) }}</p>
+        <p class="mb-3 text-faint">
+            {{ $read->cards === [] ? 'No card is in a body: tap them in under Cards first.' : implode(' · ', $read->cards) }}</p>
         <section class="slab overflow-x-auto" tabindex="0" role="region" aria-label="Frames by segment">
             <table class="grid-table">
                 <thead>

@@ -35,6 +35,16 @@
             @endforelse
         </ul>
     </section>
+    <section class="slab mt-4">
+        <h2 class="mb-2">The day as a file</h2>
+        <p class="mb-2"><a class="button" href="/jobs/{{ $job->id }}/day/file">Take the day as one file</a></p>
+        <p class="text-sm text-faint mb-3">It opens in any browser with no server and no installation, holds the plan as it is now, and is not
+            locked: send it to nobody who must not read it all.</p>
+        <x-form :action="'/jobs/' . $job->id . '/day/taps'" class="grid gap-2">
+            <x-field name="taps" label="Taps out of such a file, as text" type="textarea" />
+            <div><button class="button">Take them in</button></div>
+        </x-form>
+    </section>
     @if (config('satchel.demo'))
         <section class="slab mt-4">
             <h2 class="mb-2">Play the day</h2>

@@ -257,7 +257,10 @@ final class DayTest extends BrowserTestCase
 
     public function test_3_a_link_that_is_revoked_opens_nothing_and_what_was_tapped_stays(): void
     {
+        self::$browser->size(1280, 800);
         $this->visit('/jobs/1/day/phones');
+        $this->press('Back to the real clock');
+        $this->see('The real clock goes again.');
         $this->press('Revoke the link for the second photographer');
         $this->see('That link opens nothing any more.');
         self::$second->press('Done: Emrik gets ready');
@@ -268,6 +271,32 @@ final class DayTest extends BrowserTestCase
         $kept = 'return Object.keys(localStorage).filter((k) => k.endsWith(" queue")).map((k) => JSON.parse(localStorage[k]).length)';
         $this->assertSame([1], self::$second->script($kept));
         self::$second->complaints();
+        self::$browser->complaints();
+    }
+
+    /** One file, opened from the disk with no server; its taps come back as text. */
+    public function test_5_the_day_as_a_file(): void
+    {
+        self::$browser->size(1280, 800);
+        $this->visit('/jobs/1/day/phones');
+        $get = 'const x = new XMLHttpRequest(); x.open("GET", "/jobs/1/day/file", false); x.send(); return x.responseText';
+        $file = self::$satchel->folder.'/day.html';
+        file_put_contents($file, (string) self::$browser->script($get));
+        self::$second->complaints();
+        self::$second->visit("file://{$file}");
+        self::$second->see('a file: 0 taps are in it');
+        self::$second->press('Start Details and getting ready');
+        self::$second->see('a file: one tap is in it', 'Now, since');
+        self::reload(self::$second);
+        self::$second->see('a file: one tap is in it', 'Now, since');
+        $text = (string) self::$second->script('return document.getElementById("day-taps").value');
+        $this->assertSame([], self::$second->complaints());
+        self::$browser->script('document.getElementById("f-taps").value = '.json_encode($text));
+        $this->press('Take them in');
+        $this->see('One tap is taken.');
+        self::$browser->script('document.getElementById("f-taps").value = "taps"');
+        $this->press('Take them in');
+        $this->see('This is not the text that the file gives');
         self::$browser->complaints();
     }
 }
