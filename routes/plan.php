@@ -42,6 +42,7 @@ Route::post('/segments/{segment}/length', [SegmentController::class, 'length']);
 Route::delete('/segments/{segment}', [SegmentController::class, 'destroy']);
 Route::post('/segments/{segment}/restore', [SegmentController::class, 'restore']);
 Route::post('/segments/{segment}/shots', [ShotController::class, 'store']);
+Route::post('/segments/{segment}/shots/walk', [ShotController::class, 'onTheWay']);
 Route::post('/segments/{segment}/shots/sun-order', [ShotController::class, 'followTheSun']);
 Route::post('/segments/{segment}/sets', [ShotController::class, 'keepSet']);
 Route::post('/segments/{segment}/sets/add', [ShotController::class, 'addSet']);

@@ -39,6 +39,7 @@ final class RemedyRoutes
             'people.order' => new RemedyRoute("/jobs/{$id}/people/order", $on),
             'shots.must' => new RemedyRoute("/jobs/{$id}/shots/must", $on),
             'brief.hours' => new RemedyRoute("/jobs/{$id}/hours", $on),
+            'shots.walk' => new RemedyRoute("/segments/{$on['segment']}/shots/walk"),
             'shot.put' => new RemedyRoute("/shots/{$on['shot']}/put", ['segment' => $on['segment']]),
             'shots.place' => new RemedyRoute("/jobs/{$id}/shots/place"),
             'shots.sun-order' => new RemedyRoute("/segments/{$on['segment']}/shots/sun-order"),

@@ -76,6 +76,12 @@ final readonly class PlannedDay
         return $this->travels->minutes($from->placeId, $to->placeId) ?? ($a === null || $b === null ? null : Travels::estimate($a, $b));
     }
 
+    /** Minutes of a way that are walked; null where it is driven, or nobody knows. */
+    public function walked(Site $from, Site $to): ?int
+    {
+        return $this->travels->walked($from->placeId, $to->placeId, $this->points[$from->placeId] ?? null, $this->points[$to->placeId] ?? null);
+    }
+
     /** Has anybody said how long it is, or does the map make it likely? */
     public function knowsWay(Site $from, Site $to): bool
     {

@@ -20,8 +20,22 @@ final readonly class Travels
 
     private const WALKING_KM_H = 4.5;
 
-    /** @param  array<int, array<int, int>>  $minutes by place from and place to */
-    public function __construct(private array $minutes) {}
+    /**
+     * @param  array<int, array<int, int>>  $minutes  by place from and place to
+     * @param  array<int, array<int, int>>  $onFoot  of them those that one walks
+     */
+    public function __construct(private array $minutes, private array $onFoot = []) {}
+
+    /** The minutes of a way that are walked: as somebody said, else all of them where the map makes it a walk; null where nobody knows. */
+    public function walked(int $from, int $to, ?GeoPoint $a, ?GeoPoint $b): ?int
+    {
+        $said = $this->onFoot[$from][$to] ?? $this->onFoot[$to][$from] ?? null;
+        if ($said !== null || $this->minutes($from, $to) !== null) {
+            return $said;
+        }
+
+        return $a === null || $b === null || $a->kmTo($b) * self::DETOUR > self::WALK_UP_TO_KM ? null : self::estimate($a, $b);
+    }
 
     /** Null when nobody has said. */
     public function minutes(int $from, int $to): ?int

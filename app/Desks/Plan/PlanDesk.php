@@ -224,12 +224,15 @@ final class PlanDesk
     private function travels(): Travels
     {
         if ($this->travels === null) {
-            $minutes = [];
+            $minutes = $walks = [];
             foreach ($this->known() as $way) {
+                if ($way->walk_minutes > 0) {
+                    $walks[$way->from_place_id][$way->to_place_id] = $way->walk_minutes;
+                }
                 $minutes[$way->from_place_id][$way->to_place_id] =
                     $way->minutes + $way->walk_minutes + $way->parking_minutes + $way->loading_minutes;
             }
-            $this->travels = new Travels($minutes);
+            $this->travels = new Travels($minutes, $walks);
         }
 
         return $this->travels;

@@ -8,6 +8,7 @@ use App\Models\Brief\Job;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Plan\Judge\ShotHourJudge;
+use NorthSatchel\Plan\Judge\WalkJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Shots\LitLine;
 use NorthSatchel\Plan\Shots\SegmentShots;
@@ -108,6 +109,8 @@ final class ShotJudgement
         $verdicts = [];
         $stored = $job->segments->keyBy('id');
         foreach ($days as $day) {
+            $shots = $stored->map(static fn ($s): array => array_values($s->shotLines->map(static fn (ShotLine $l): string => $l->what)->all()));
+            $verdicts = [...$verdicts, ...WalkJudge::of($day, $shots->all())];
             foreach ($day->sun === null ? [] : $day->segments as $segment) {
                 $lines =
                     $stored

@@ -217,4 +217,23 @@ final class PlanRulesTest extends TestCase
         $this->assertSame(['Faces', 'Backlit'], $shore->shotLines()->pluck('what')->all());
         $this->get("/jobs/{$this->job->id}/sheets/lead")->assertSee('after the bell, within 40 s; ready?');
     }
+
+    public function test_shots_on_the_way_are_planned_by_one_press_and_take_no_minutes(): void
+    {
+        $job = $this->demo();
+        $portraits = $job->segments()->where('title', 'Lakeside portraits')->firstOrFail();
+        $ceremony = $job->segments()->where('title', 'Ceremony')->firstOrFail();
+        $this->post("/jobs/{$job->id}/travels", [
+            'from' => $portraits->place_id,
+            'to' => $ceremony->place_id,
+            'minutes' => 0,
+            'walk_minutes' => 9,
+        ])->assertSessionHasNoErrors();
+        $minutes = (int) $ceremony->shotLines()->sum('minutes');
+        $this->get("/jobs/{$job->id}/plan")->assertSee('9 min on foot lie before Ceremony')->assertSee('Plan two on the way');
+        $this->post("/segments/{$ceremony->id}/shots/walk")->assertSessionHasNoErrors();
+        $this->get("/jobs/{$job->id}/plan")->assertDontSee('min on foot lie before Ceremony');
+        $this->assertSame($minutes, (int) $ceremony->shotLines()->sum('minutes'));
+        $this->assertSame(1, $ceremony->shotLines()->where('what', 'like', 'On the way: walking%')->count());
+    }
 }

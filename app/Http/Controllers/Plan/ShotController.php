@@ -108,6 +108,22 @@ final class ShotController
         return self::plan($segment);
     }
 
+    /** Two that take no minutes of their own. */
+    public function onTheWay(Segment $segment, ShotDesk $desk): RedirectResponse
+    {
+        foreach (['On the way: walking, from ahead' => 'wide', 'On the way: hand in hand, from behind' => 'tight'] as $what => $distance) {
+            $desk->add($segment, [
+                'what' => $what,
+                'priority' => Priority::Nice->value,
+                'minutes' => 0,
+                'frames' => 10,
+                'distance' => $distance,
+            ]);
+        }
+
+        return self::plan($segment)->with('said', 'Two shots are planned on the way.');
+    }
+
     public function followTheSun(Segment $segment, ShotDesk $desk, PlanDesk $plan): RedirectResponse
     {
         $job = BriefDesk::open($segment->job_id);
