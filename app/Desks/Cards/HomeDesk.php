@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Cards;
 
+use App\Desks\Brief\JobDay;
 use App\Desks\Kit\PackDesk;
 use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
@@ -53,6 +54,8 @@ final class HomeDesk
             ),
             $job->packing->count(),
             array_values($items->where('kind', 'paper')->pluck('label')->all()),
+            JobDay::coveredMinutes($job) / 60,
+            (float) $job->temperature_c,
         );
     }
 

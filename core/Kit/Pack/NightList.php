@@ -16,8 +16,17 @@ final class NightList
      * @param  int  $things  on the packing list
      * @param  list<string>  $papers  in the bag
      */
-    public static function of(array $cellsByType, array $bodies, CardsSeen $cards, array $proved, array $open, int $things, array $papers): HomeLists
-    {
+    public static function of(
+        array $cellsByType,
+        array $bodies,
+        CardsSeen $cards,
+        array $proved,
+        array $open,
+        int $things,
+        array $papers,
+        float $hours = 9.0,
+        float $temperatureC = 20.0,
+    ): HomeLists {
         $night = [];
         foreach ($cellsByType as $type => $count) {
             $night[] = new ListLine(
@@ -38,7 +47,7 @@ final class NightList
         foreach (
             [
                 'phone' => ['Phone charged, its charger along', 'It holds times and contacts.'],
-                'food' => ['Water, food, pain relief, sun cream', 'Nine hours are long.'],
+                'food' => ['Water, food, pain relief, sun cream', self::water($hours, $temperatureC)],
                 'lights' => ['Chargers unplugged, nothing left on the table', 'Look back once from the door.'],
             ] as $code => [$what, $why]
         ) {
@@ -46,6 +55,14 @@ final class NightList
         }
 
         return new HomeLists(night: $night, door: $door);
+    }
+
+    /** A quarter of a litre an hour, half a litre in the heat (common practice, no source). */
+    private static function water(float $hours, float $temperatureC): string
+    {
+        $litres = max(0.5, ceil(2 * $hours * ($temperatureC >= 25 ? 0.5 : 0.25)) / 2);
+
+        return round($hours, 1)." h at {$temperatureC} °C: about {$litres} l for each of you, and something to eat before the hands get slow.";
     }
 
     /**

@@ -13,6 +13,9 @@ final class PackJudge
     /** What one person carries all day without a sore back (common practice, no source). */
     private const ALL_DAY_G = 12_000;
 
+    /** Bags that hang on somebody. */
+    private const WORN = ['hip', 'pouch', 'harness'];
+
     /**
      * @param  list<PackedBag>  $bags
      * @param  list<PackedItem>  $loose  in no bag
@@ -62,7 +65,39 @@ final class PackJudge
             }
         }
 
-        return [...$verdicts, ...self::count($bags, $loose)];
+        return [...$verdicts, ...self::atHand($bags), ...self::count($bags, $loose)];
+    }
+
+    /**
+     * What is swapped while it goes on hangs on the body, some of it at least: a card or a cell in the case is minutes away.
+     *
+     * @param  list<PackedBag>  $bags
+     * @return list<Verdict>
+     */
+    private static function atHand(array $bags): array
+    {
+        $in = static fn (string $kind, bool $isWorn): array => array_merge(...array_map(
+            static fn (PackedBag $b): array => in_array($b->kind, self::WORN, true) !== $isWorn
+                ? []
+                : array_values(array_filter($b->items, static fn (PackedItem $i): bool => $i->kind === $kind)),
+            $bags,
+        ));
+        $verdicts = [];
+        foreach (['card' => 'cards', 'cell' => 'cells'] as $kind => $many) {
+            $away = $in($kind, false);
+            if ($away !== [] && $in($kind, true) === []) {
+                $count = count($away);
+                $verdicts[] = Verdict::mind(
+                    'pack.at-hand',
+                    "No {$kind} is on the body.",
+                    ($count === 1 ? "{$away[0]->label} lies" : "{$count} {$many} lie").' in a case or a backpack: some of them into a hip bag, a '.
+                        'pouch or the harness, or a swap is a walk.',
+                    ['away' => $count],
+                );
+            }
+        }
+
+        return $verdicts;
     }
 
     /**

@@ -175,6 +175,21 @@ final class PackingTest extends TestCase
         $this->assertSame('pack.open', self::codes(PackJudge::of([$bag], [], ['lead' => 9000])));
         $this->assertStringContainsString('Next, in packing order: Thing 2, then Thing 3', PackJudge::of([$bag], [], [])[0]->because);
         $this->assertSame('pack.done', self::codes(PackJudge::of([], [$item(1, true, true)], [])));
+        $of = static fn (string $kind, string $bag): PackedBag => new PackedBag(
+            2,
+            'Bag',
+            $bag,
+            6,
+            null,
+            [new PackedItem(5, 'A', $kind, 5, true, true)],
+        );
+        $this->assertSame('pack.at-hand pack.done', self::codes(PackJudge::of([$of('card', 'case')], [], [])));
+        $this->assertSame('pack.at-hand pack.done', self::codes(PackJudge::of([$of('cell', 'backpack'), $of('card', 'hip')], [], [])));
+        $this->assertSame('pack.done', self::codes(PackJudge::of([$of('cell', 'case'), $of('cell', 'harness')], [], [])), 'one on the body will do');
+        $seen = new CardsSeen(0, 0, []);
+        $water = static fn (float $hours, float $c): string => NightList::of([], ['A'], $seen, [], [], 9, [], $hours, $c)->door[2]->why;
+        $this->assertStringContainsString('11.5 h at 26 °C: about 6 l', $water(11.5, 26.0));
+        $this->assertStringContainsString('3 h at 12 °C: about 1 l', $water(3.0, 12.0));
         $full = new PackedBag(1, 'Pouch', 'pouch', 1, 1000, [$item(1, false, true), $item(2, false, true)]);
         $this->assertSame('over', (new BagDrawing($full))->compartments()[1]->state);
         $this->assertSame(

@@ -42,7 +42,9 @@ final class FileController
         $own = array_filter($batch->taps, static fn ($tap): bool => $tap->number('job') === $job);
         $clashes = array_filter(array_map($taps->keep(...), $own));
         $refused = count($batch->refused) + count($batch->taps) - count($own);
-        $said = (count($own) === 1 ? 'One tap is taken.' : count($own).' taps are taken.').($refused === 0 ? '' : " {$refused} are of another job, or no taps.").' '.implode(' ', $clashes);
+        $said = (count($own) === 1 ? 'One tap is taken.' : count($own).' taps are taken.').
+            ($refused === 0 ? '' : " {$refused} are of another job, or no taps.").' '.
+            implode(' ', $clashes);
 
         return redirect("/jobs/{$job}/day/phones")->with('said', trim($said));
     }
