@@ -23,6 +23,11 @@ final class StandInDesk
 
     private const FIRINGS_APART_S = 10;
 
+    /** Of each body, over a day that is played. */
+    private const FRAMES_ALONG = 240;
+
+    private const ALONG_KEPT_S = 30 * 86400;
+
     public function __construct(private readonly CardsDesk $cards) {}
 
     /** Every body with two stand-in cards fires at the same moment. */
@@ -80,6 +85,31 @@ final class StandInDesk
             throw ValidationException::withMessages([
                 'shoot' => 'Nothing could be shot: no body has two cards in it, or nothing is planned for its photographer.',
             ]);
+        }
+
+        return $taken;
+    }
+
+    /**
+     * While a day is played the cameras shoot along with its plan: what falls between the last time and now.
+     *
+     * @return int frames taken
+     */
+    public function shootAlong(Job $job): int
+    {
+        $now = (int) now()->format('U');
+        $key = "shot-along-{$job->id}";
+        $last = (int) Cache::get($key, $now);
+        Cache::put($key, $now, self::ALONG_KEPT_S);
+        $taken = 0;
+        // A clock that was set back begins anew.
+        foreach ($last < $now ? $this->loadedBodies($job) : [] as [$body, $folders]) {
+            $moments = array_filter(
+                $this->moments($job, $this->laneOf($job, $body), self::FRAMES_ALONG, $body->id),
+                static fn (array $m): bool => $m[0] >= $last && $m[0] < $now,
+            );
+            $exposures = array_map(fn (array $m): Exposure => $this->exposure($job, $body, $m[0], $m[1]), array_values($moments));
+            $taken += $exposures === [] ? 0 : Devices::camera($body)->shoot($folders, $exposures);
         }
 
         return $taken;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Day;
 
 use App\Devices\Devices;
+use App\Devices\StandIn\PretendedClock;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;
 use App\Models\Plan\ShotLine;
@@ -38,6 +39,24 @@ final class FramesTest extends TestCase
         ksort($prints);
 
         return $prints;
+    }
+
+    public function test_while_a_day_is_played_the_stand_ins_shoot_along(): void
+    {
+        config(['satchel.demo' => true]);
+        $sync = fn () => $this->postJson('/jobs/1/day/sync', ['events' => []])->assertOk();
+        $from = Carbon::parse($this->job->date.' 09:25', $this->job->place->timezone)->getTimestamp();
+        PretendedClock::set((float) $from, 1);
+        $sync();
+        $before = count(self::prints());
+        $sync();
+        $this->assertSame($before, count(self::prints()), 'nothing is planned yet');
+        PretendedClock::set((float) $from + 3600, 1);
+        $sync();
+        $this->assertGreaterThan($before + 20, count(self::prints()));
+        $this->get('/jobs/1/day/frames?read=1')->assertSee('Details and getting ready, not over')->assertDontSee('No frame that was read is of');
+        PretendedClock::stop();
+        $this->assertNull(PretendedClock::running());
     }
 
     public function test_musts_without_a_frame_are_found_and_nothing_is_written(): void

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Day;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Cards\StandInDesk;
 use App\Desks\Day\DayDesk;
 use App\Desks\Day\DayShare;
 use App\Desks\Taps\TapDesk;
+use App\Devices\StandIn\PretendedClock;
 use App\Http\Controllers\Taps\TapBatch;
 use Illuminate\Foundation\Application;
 use Illuminate\Http\JsonResponse;
@@ -36,6 +38,9 @@ final readonly class DaySync
             if ($clash !== null) {
                 $clashes[] = ['id' => $tap->id, 'why' => $clash];
             }
+        }
+        if (PretendedClock::running() !== null) {
+            $this->app->make(StandInDesk::class)->shootAlong($opened);
         }
         // A tap may have changed the plan: what desks remember of this request is of before.
         $this->app->forgetScopedInstances();
