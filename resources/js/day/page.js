@@ -5,6 +5,7 @@ import { addTap, data, isFile, isOnline, now, taps, waitingCount } from './store
 const SHOWN_AFTER = 3;
 const SOON_S = 3600;
 const DELAYS = [30, 60, 120, 240];
+const ROW_S = 300;
 
 const el = (tag, attributes = {}, ...children) => {
   const node = document.createElement(tag);
@@ -94,6 +95,24 @@ const nowCard = ({ log, at }) => {
 
 const message = (says) => `${data().pocket.name}: ${says.join(' ')}`;
 
+/* Whoever opens the page late has lived through what nobody tapped. */
+const goneBy = (at) => at.waiting.filter((s) => s.starts + s.minutes * 60 <= now());
+const catchUp = (at) => {
+  const gone = goneBy(at);
+  const on = at.waiting.find((s) => !gone.includes(s));
+  if (gone.length === 0 || at.running) {
+    return null;
+  }
+  return el('p', { class: 'mb-2' }, button(
+    on ? `All before ${on.title} is done` : 'All of it is done',
+    () => {
+      gone.forEach((s) => addTap('done', { job: data().pocket.job, segment: s.id }));
+      draw();
+    },
+    'main',
+  ), ` ${gone.length === 1 ? 'One segment is' : `${gone.length} segments are`} over by the plan, and nobody tapped them.`);
+};
+
 const lateCard = ({ pocket, at }) => {
   const next = at.waiting[0];
   if (!next || !at.lateAtNext) {
@@ -105,6 +124,7 @@ const lateCard = ({ pocket, at }) => {
     : { most: 'What it comes to', least: 'Changes least', none: 'No way keeps it all' };
   return el('section', { class: 'day-late', role: 'status' },
     el('h2', {}, `${minutes(at.lateAtNext)} late at ${next.title}`),
+    pocket.mayTap ? catchUp(at) : null,
     ways.length === 0
       ? el('p', {}, isKnown
         ? 'Nothing has to change: there is slack enough.'
@@ -167,7 +187,8 @@ const ring = (row) => {
 
 const lightCard = ({ pocket, at }) => {
   const segment = at.running ?? at.waiting[0];
-  const row = segment?.light?.filter((r) => r[0] <= now()).pop() ?? segment?.light?.[0];
+  /* A row holds for its five minutes; before and after what was worked out nothing is said of the light. */
+  const row = segment?.light?.filter((r) => r[0] <= now() && now() < r[0] + 2 * ROW_S).pop();
   const soon = pocket.moments.filter((m) => m.at > now() && m.at < now() + 3 * SOON_S).slice(0, 3);
   if (!row && soon.length === 0) {
     return null;
@@ -178,6 +199,7 @@ const lightCard = ({ pocket, at }) => {
       el('h2', {}, 'Light'),
       row ? el('p', {}, row[1] > 0 ? `The sun ${row[1]}° high at ${row[2]}°.` : `The sun is ${-row[1]}° below the horizon.`) : null,
       row ? el('p', { class: 'figures' }, `EV ${row[3]}: start at ${row[4]}.`) : null,
+      row ? null : el('p', { class: 'text-faint' }, 'Of this minute no light was worked out: meter it.'),
       soon.map((m) => el('p', { class: 'figures' }, `${minutes(Math.ceil((m.at - now()) / 60))} to ${m.says}`))));
 };
 

@@ -299,4 +299,25 @@ final class DayTest extends BrowserTestCase
         $this->see('This is not the text that the file gives');
         self::$browser->complaints();
     }
+
+    /** Whoever opens the page in the afternoon does not tap through the morning. */
+    public function test_6_what_is_gone_by_is_done_in_one_press(): void
+    {
+        $this->signIn();
+        $this->visit('/jobs/3/day/phones');
+        self::$browser->type('f-play_clock', '17:05');
+        self::$browser->type('f-speed', '1');
+        $this->press('Play');
+        $this->see('2 segments are over by the plan', 'late at Build the set');
+        $this->press('All before Test frames into the computer is done');
+        $this->see('Next, at 17:10');
+        self::$browser->notSee('segments are over by the plan');
+        $this->see('with the server');
+        self::reload(self::$browser);
+        $this->see('Next, at 17:10');
+        $this->visit('/jobs/3/day/phones');
+        $this->press('Back to the real clock');
+        $this->see('The real clock goes again.');
+        $this->assertNoComplaints();
+    }
 }
