@@ -14,6 +14,7 @@ use App\Desks\Cards\KnownCopies;
 use App\Desks\Cards\LoadOwners;
 use App\Desks\Cards\OwnerRules;
 use App\Desks\Cards\RunDesk;
+use App\Desks\Cards\SlotsOfJob;
 use App\Desks\Cards\SlotTaps;
 use App\Desks\Copies\AuditDesk;
 use App\Desks\Copies\CopiesDesk;
@@ -26,6 +27,7 @@ use App\Desks\Copies\HandoverLog;
 use App\Desks\Copies\Places;
 use App\Desks\Copies\ProofDesk;
 use App\Desks\Day\RearrangeTaps;
+use App\Desks\Day\SlotsAtHand;
 use App\Desks\House\Readiness;
 use App\Desks\Kit\CardsInUse;
 use App\Desks\Kit\CarryDesk;
@@ -104,6 +106,7 @@ final class AppServiceProvider extends ServiceProvider
         // What an earlier phase asks of a later one.
         $this->app->bind(LensesAtHand::class, LensesForGroups::class);
         $this->app->bind(CardsInUse::class, CardLog::class);
+        $this->app->bind(SlotsAtHand::class, SlotsOfJob::class);
         $this->app->bind(KnownCopies::class, CopiesForCards::class);
     }
 

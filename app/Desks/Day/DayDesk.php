@@ -34,6 +34,7 @@ final class DayDesk
         private readonly PlanDesk $plan,
         private readonly TapDesk $taps,
         private readonly PocketMaker $maker,
+        private readonly SlotsAtHand $slots,
     ) {}
 
     /** The day of a job that is today, else its first. */
@@ -70,6 +71,7 @@ final class DayDesk
                 array_values(array_filter($taps, static fn (Tap $t): bool => in_array($t->kind, TapKind::ofThePlan(), true))),
             ),
             OwedShots::done($job),
+            $share === null ? $this->slots->slots($job) : $share->slots($this->slots->slots($job)),
             (float) now()->format('U.v'),
         );
     }

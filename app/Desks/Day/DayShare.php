@@ -79,6 +79,26 @@ enum DayShare: string
         return array_values(array_filter($taps, $isShown));
     }
 
+    public function slots(PocketSlots $slots): PocketSlots
+    {
+        $lane = $this->lane();
+
+        return $lane === null ? new PocketSlots() : $slots->of($lane);
+    }
+
+    /** A card into or out of a body that they carry. */
+    private static function isOwnCard(Tap $tap, PocketSlots $own): bool
+    {
+        foreach ($own->bodies as $body) {
+            $isIn = in_array($tap->subject(), [$body->first?->id, $body->second?->id], true);
+            if ($tap->kind === TapKind::Unload ? $isIn : $body->id === $tap->number('body')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function audience(): Audience
     {
         return match ($this) {
@@ -89,10 +109,16 @@ enum DayShare: string
     }
 
     /** Whether a tap is of this job, of the day, and about something of their lane. */
-    public function mayTap(Job $job, Tap $tap): bool
+    public function mayTap(Job $job, Tap $tap, PocketSlots $slots): bool
     {
         $lane = $this->lane();
-        if ($lane === null || $tap->number('job') !== $job->id || ! in_array($tap->kind, TapKind::ofTheDay(), true)) {
+        if ($lane === null || $tap->number('job') !== $job->id) {
+            return false;
+        }
+        if ($tap->kind === TapKind::Load || $tap->kind === TapKind::Unload) {
+            return self::isOwnCard($tap, $this->slots($slots));
+        }
+        if (! in_array($tap->kind, TapKind::ofTheDay(), true)) {
             return false;
         }
         $own = $job->segments->filter(static fn (Segment $s): bool => in_array($lane, [$s->lane, ...$s->also_lanes ?? []], true));

@@ -20,7 +20,7 @@ final readonly class DayState implements \JsonSerializable
      * @param  list<string>  $applied  ids of taps that the plan has followed
      * @param  list<int>  $owed  shots that are taken already, as groups
      */
-    public function __construct(Pocket $pocket, array $taps, array $applied, array $owed, private float $now)
+    public function __construct(Pocket $pocket, array $taps, array $applied, array $owed, PocketSlots $slots, private float $now)
     {
         $this->content = [
             'pocket' => $pocket,
@@ -30,6 +30,7 @@ final readonly class DayState implements \JsonSerializable
             ),
             'applied' => $applied,
             'owed' => $owed,
+            'slots' => $slots,
         ];
         $this->version = hash('xxh128', json_encode($this->content, JSON_THROW_ON_ERROR));
     }

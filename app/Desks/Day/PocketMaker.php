@@ -8,6 +8,7 @@ use App\Desks\Brief\JobDay;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\SegmentReader;
 use App\Desks\Plan\SpotChoiceDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
@@ -76,6 +77,7 @@ final class PocketMaker
                 $segment->startsAt,
                 $segment->minutes,
                 $segment->wants->setupMinutes,
+                (int) $row->shotLines->sum('frames') + SegmentReader::usualFrames($row),
                 $segment->priority->value,
                 $segment->setting->name(),
                 $segment->isAnchor,

@@ -140,6 +140,17 @@ final class CarryDesk
         return array_filter($swaps);
     }
 
+    /** @return array<int, int> frames that a pair of cards holds in each body, by its item; bodies of which nobody knows are missing */
+    public function framesOfPairs(Job $job): array
+    {
+        $frames = [];
+        foreach ($this->bodies($job) as $body) {
+            $frames[$body->gear->id] = $this->framesOfPair($job, $body->gear);
+        }
+
+        return array_filter($frames, static fn (?int $n): bool => $n !== null);
+    }
+
     /** @return list<CarriedBody> the bodies on the list, by who carries them */
     public function bodies(Job $job): array
     {

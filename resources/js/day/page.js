@@ -1,6 +1,6 @@
 /* The day on a phone: drawn anew from the pocket and the taps, after each tap and every few seconds. */
-import { dayLog, laneNow, rearranged, waysOut } from './rules.js';
-import { addTap, data, isFile, isOnline, now, taps, waitingCount } from './store.js';
+import { dayLog, framesSince, laneNow, rearranged, slotsNow, waysOut } from './rules.js';
+import { addTap, data, isFile, isOnline, now, pending, taps, waitingCount } from './store.js';
 
 const SHOWN_AFTER = 3;
 const SOON_S = 3600;
@@ -29,7 +29,10 @@ const svg = (tag, attributes, ...children) => {
 const face = (seconds) => new Intl.DateTimeFormat('en-GB', {
   timeZone: data().pocket.timezone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23',
 }).format(new Date(seconds * 1000));
-const minutes = (n) => (n < 60 ? `${n} min` : `${Math.floor(n / 60)} h ${String(n % 60).padStart(2, '0')}`);
+const minutes = (n) => {
+  const [hours, rest] = [Math.floor(n / 60), n % 60];
+  return n < 60 ? `${n} min` : `${hours} h${rest === 0 ? '' : ` ${String(rest).padStart(2, '0')}`}`;
+};
 const button = (label, press, extra = '', name = null) => el('button', { class: `button ${extra}`, onclick: press, 'aria-label': name }, label);
 
 let lane = null;
@@ -225,7 +228,7 @@ const weatherCard = ({ pocket, own, log }) => {
   if (outdoors.length === 0 || !pocket.mayTap) {
     return null;
   }
-  return el('details', { class: 'slab' },
+  return el('details', { class: 'slab', id: 'day-weather' },
     el('summary', { class: 'min-h-11 content-center font-bold' }, 'Weather'),
     el('p', { class: 'mb-2' }, `Outdoors still: ${outdoors.map((s) => `${s.title} at ${face(s.starts)}`).join(', ')}.`),
     el('div', { class: 'flex flex-wrap gap-2 mb-2' }, DELAYS.map((n) => button(`${minutes(n)} later`,
@@ -235,6 +238,34 @@ const weatherCard = ({ pocket, own, log }) => {
       s.shelters.length === 0 ? el('p', {}, 'No spot under a roof serves it.') : null,
       s.shelters.map((f) => el('p', { class: 'mb-2' }, button(`To ${f.name}`, () => tap('sheltered', { segment: s.id, spot: f.spot }), '',
         `${s.title} goes to ${f.name}`), ` ${f.says}.`)))));
+};
+
+/* The pairs of this photographer: what is in, what is left of it by the plan, and the next pair in one press. */
+const cardsCard = ({ pocket, own }) => {
+  const { bodies, ready } = slotsNow(data().slots, pending());
+  const mine = bodies.filter((body) => body.lane === lane);
+  if (mine.length === 0 || !pocket.mayTap) {
+    return null;
+  }
+  const left = (body) => {
+    const taken = framesSince(own, body.since ?? pocket.midnight, now()) / mine.length;
+    return body.frames && body.first && body.second
+      ? `, about ${Math.max(0, Math.round(body.frames - taken))} of ${body.frames} frames left by the plan`
+      : '';
+  };
+  const swap = (body) => {
+    [body.first, body.second].filter(Boolean).forEach((card) => addTap('unload', { job: pocket.job, card: card.id }));
+    ready.slice(0, 2).forEach((card, i) => addTap('load', { job: pocket.job, card: card.id, body: body.id, slot: i + 1 }));
+    draw();
+  };
+  return el('details', { class: 'slab', id: 'day-cards' },
+    el('summary', { class: 'min-h-11 content-center font-bold' }, `Cards: ${ready.length} ready`),
+    mine.map((body) => el('div', { class: 'day-way' },
+      el('h3', {}, body.label),
+      el('p', {}, `${[body.first, body.second].filter(Boolean).map((card) => card.label).join(' and ') || 'no card'}${left(body)}.`),
+      ready.length < 2 ? el('p', {}, 'No other pair is ready.')
+        : button(`Swap for ${ready[0].label} and ${ready[1].label}`, () => swap(body), '',
+          `${body.label}: swap for ${ready[0].label} and ${ready[1].label}`))));
 };
 
 const notes = ({ pocket, at, log }) => {
@@ -280,7 +311,7 @@ export const draw = () => {
   if (document.activeElement?.id === 'day-note' && document.activeElement.value !== '') {
     return;
   }
-  const isOpen = root.querySelector('details')?.open ?? false;
+  const unfolded = [...root.querySelectorAll('details')].filter((node) => node.open).map((node) => node.id);
   if (pocket.segments.length === 0) {
     root.replaceChildren(el('h1', {}, 'Nothing is planned for this day.'),
       el('p', {}, el('a', { href: `/jobs/${pocket.job}/plan` }, 'Plan it first.')));
@@ -288,10 +319,9 @@ export const draw = () => {
   }
   const at = state();
   const focused = document.activeElement?.getAttribute('aria-label');
-  root.replaceChildren(...[head(at), nowCard(at), lateCard(at), nextCard(at), lightCard(at), weatherCard(at), notes(at), bar(at)].filter(Boolean));
-  if (isOpen) {
-    root.querySelector('details')?.setAttribute('open', '');
-  }
+  const cards = [head, nowCard, lateCard, nextCard, lightCard, weatherCard, cardsCard, notes, bar];
+  root.replaceChildren(...cards.map((card) => card(at)).filter(Boolean));
+  unfolded.forEach((id) => document.getElementById(id)?.setAttribute('open', ''));
   if (focused) {
     [...root.querySelectorAll('[aria-label]')].find((node) => node.getAttribute('aria-label') === focused)?.focus({ preventScroll: true });
   }

@@ -118,6 +118,35 @@ export const laneNow = (lane, log, now) => {
   };
 };
 
+/* Cards in bodies, after the taps that the server does not know yet. */
+export const slotsNow = (slots, taps) => {
+  const bodies = (slots?.bodies ?? []).map((body) => ({ ...body }));
+  let ready = [...(slots?.ready ?? [])];
+  [...taps].filter((tap) => tap.kind === 'load' || tap.kind === 'unload').sort((a, b) => compare(a.at, b.at)).forEach((tap) => {
+    const card = Number(tap.on.card);
+    if (tap.kind === 'unload') {
+      bodies.forEach((body) => ['first', 'second'].forEach((slot) => {
+        body[slot] = body[slot]?.id === card ? null : body[slot];
+      }));
+    } else {
+      const body = bodies.find((b) => b.id === Number(tap.on.body));
+      if (body) {
+        body[Number(tap.on.slot) === 1 ? 'first' : 'second'] = ready.find((c) => c.id === card) ?? { id: card, label: 'a card' };
+        body.since = tap.at;
+      }
+      ready = ready.filter((c) => c.id !== card);
+    }
+  });
+  return { bodies, ready };
+};
+
+/* Frames of a photographer by the plan up to now, since a time. */
+export const framesSince = (lane, since, now) => lane.reduce((sum, s) => {
+  const seconds = s.minutes * 60;
+  const share = Math.max(0, Math.min(now, s.starts + seconds) - Math.max(since, s.starts)) / Math.max(1, seconds);
+  return sum + s.frames * share;
+}, 0);
+
 /* The ways out that were worked out beforehand: the next step that is no shorter. */
 export const waysOut = (table, segment, late) => {
   const step = Math.ceil(late / (table?.step ?? 5));

@@ -40,9 +40,11 @@ const keepQueue = (list) => {
 const waiting = () => [...queue(), ...unkept];
 
 export const waitingCount = () => waiting().length;
+/* Taps that the server does not have yet. */
+export const pending = () => waiting().map((tap) => ({ id: tap.id, kind: tap.kind, at: Date.parse(tap.made_at) / 1000, on: tap.on }));
 export const taps = () => [
   ...(kept?.taps ?? []),
-  ...waiting().map((tap) => ({ id: tap.id, kind: tap.kind, at: Date.parse(tap.made_at) / 1000, on: tap.on })),
+  ...pending(),
 ];
 
 export const say = (text) => {

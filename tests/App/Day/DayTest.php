@@ -134,6 +134,26 @@ final class DayTest extends TestCase
         $this->assertCount(1, $answer->json('taps'));
     }
 
+    public function test_cards_are_swapped_on_the_phone_in_the_bodies_that_one_carries(): void
+    {
+        $bodies = collect($this->sync([])->json('slots.bodies'));
+        $lead = $bodies->firstWhere('label', 'Body A');
+        $second = $bodies->firstWhere('lane', 'second');
+        $this->assertNotNull($lead['first']);
+        $this->assertGreaterThan(100, $lead['frames']);
+        $url = $this->link('day-second').'/sync';
+        $answer = $this->sync([
+            ['unload', ['card' => $lead['first']['id']]],
+            ['unload', ['card' => $second['first']['id']]],
+            ['load', ['card' => 1, 'body' => $lead['id'], 'slot' => 1]],
+        ], $url)->assertOk();
+        $this->assertSame(['That is not for this link.', 'That is not for this link.'], array_column($answer->json('refused'), 'why'));
+        $this->assertSame(['second'], array_values(array_unique(array_column($answer->json('slots.bodies'), 'lane'))));
+        $this->assertNull($answer->json('slots.bodies.0.first'), 'that card is out');
+        $this->assertNotNull(collect($this->sync([])->json('slots.bodies'))->firstWhere('label', 'Body A')['first']);
+        $this->assertSame([], $this->sync([], $this->link('day-coordinator').'/sync')->json('slots.bodies'));
+    }
+
     public function test_the_coordinator_sees_times_taps_nothing_and_reads_no_note(): void
     {
         $details = $this->segment('Details and getting ready');

@@ -239,7 +239,7 @@ final class DayTest extends BrowserTestCase
         self::isKept(self::$browser);
         self::$satchel->stopServer();
         self::$browser->script('document.querySelector("#day details").open = true');
-        $this->press('All that is outdoors 2 h 00 later');
+        $this->press('All that is outdoors 2 h later');
         $this->see('20:30 Opening', '21:00 Programme, audience and details');
         self::reload(self::$browser);
         $this->see('20:30 Opening', 'no server: 1 tap waits');
@@ -318,6 +318,12 @@ final class DayTest extends BrowserTestCase
         $this->visit('/jobs/3/day/phones');
         $this->press('Back to the real clock');
         $this->see('The real clock goes again.');
+        // Whoever signs out leaves no plan behind.
+        $kept = 'return Object.keys(localStorage).filter((k) => k.startsWith("satchel-day ") && ! k.endsWith(" queue")).length';
+        $this->assertGreaterThan(0, self::$browser->script($kept));
+        $this->press('Sign out');
+        $this->see('Password');
+        $this->assertSame(0, self::$browser->script($kept));
         $this->assertNoComplaints();
     }
 }

@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\StandInDesk;
 use App\Desks\Day\DayDesk;
 use App\Desks\Day\DayShare;
+use App\Desks\Day\SlotsAtHand;
 use App\Desks\Taps\TapDesk;
 use App\Devices\StandIn\PretendedClock;
 use App\Http\Controllers\Taps\TapBatch;
@@ -18,7 +19,7 @@ use Illuminate\Http\Request;
 /** Taps of a phone up, each answered by itself; and down what the phone does not have yet. */
 final readonly class DaySync
 {
-    public function __construct(private Application $app, private TapDesk $taps) {}
+    public function __construct(private Application $app, private TapDesk $taps, private SlotsAtHand $slots) {}
 
     /** @param  DayShare|null  $share  whose link it is; null for who is signed in */
     public function answer(Request $request, int $job, ?DayShare $share = null): JsonResponse
@@ -28,7 +29,7 @@ final readonly class DaySync
         $refused = $batch->refused;
         $opened = BriefDesk::open($job);
         foreach ($batch->taps as $tap) {
-            if (! ($share === null ? $tap->number('job') === $job : $share->mayTap($opened, $tap))) {
+            if (! ($share === null ? $tap->number('job') === $job : $share->mayTap($opened, $tap, $this->slots->slots($opened)))) {
                 $refused[] = ['id' => $tap->id, 'why' => $share === null ? 'That tap is of another job.' : 'That is not for this link.'];
 
                 continue;
