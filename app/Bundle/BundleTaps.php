@@ -20,7 +20,8 @@ final class BundleTaps
 
     private const MOST_NAMES = 12;
 
-    private const LONGEST = 200;
+    /** A note is the longest. */
+    private const LONGEST = 500;
 
     private const ROWS_A_QUERY = 200;
 
@@ -33,14 +34,21 @@ final class BundleTaps
         'person' => 'people',
         'group' => 'formal_groups',
         'segment' => 'segments',
+        'shot' => 'shot_lines',
+        'spot' => 'spots',
     ];
 
-    /** @return list<array{kind: string, on: array<string, int|float|string|null>, made_at: string}> in the order of their times */
+    /** @return list<array{id?: string, kind: string, on: array<string, int|float|string|null>, made_at: string}> in the order of their times */
     public static function rows(int $jobId): array
     {
         $rows = [];
         foreach (TapRecord::query()->where('job_id', $jobId)->orderBy('made_at')->orderBy('id')->lazy() as $record) {
-            $rows[] = ['kind' => $record->kind->value, 'on' => $record->on, 'made_at' => $record->made_at->format('Y-m-d H:i:s.v')];
+            $rows[] = [
+                'id' => $record->id,
+                'kind' => $record->kind->value,
+                'on' => $record->on,
+                'made_at' => $record->made_at->format('Y-m-d H:i:s.v'),
+            ];
         }
 
         return $rows;
@@ -50,7 +58,7 @@ final class BundleTaps
      * Looks at every row before anything is written. Bundles of before there were taps have none.
      *
      * @param  array<mixed>  $rows
-     * @return list<array{kind: string, on: array<string, int|float|string|null>, made_at: string}>
+     * @return list<array{id?: string, kind: string, on: array<string, int|float|string|null>, made_at: string}>
      *
      * @throws ValidationException naming the row
      */
@@ -62,11 +70,14 @@ final class BundleTaps
         }
         foreach ($rows as $index => $row) {
             $where = ', row '.($index + 1).': ';
-            if (! is_array($row) || array_diff(array_keys($row), ['kind', 'on', 'made_at']) !== []) {
+            if (! is_array($row) || array_diff(array_keys($row), ['id', 'kind', 'on', 'made_at']) !== []) {
                 $refuse($where.'a tap has a kind, what it is on, and when it was made.');
             }
             if (! is_string($row['kind'] ?? null) || TapKind::tryFrom($row['kind']) === null) {
                 $refuse($where.'kind must be one that is known.');
+            }
+            if (! is_string($row['id'] ?? '') || strlen($row['id'] ?? '') > self::LONGEST) {
+                $refuse($where.'id must be a short word.');
             }
             $isSmall = static fn (mixed $v): bool => $v === null ||
                 is_int($v) ||
@@ -88,20 +99,30 @@ final class BundleTaps
     }
 
     /**
-     * @param  list<array{kind: string, on: array<string, int|float|string|null>, made_at: string}>  $rows
+     * @param  list<array{id?: string, kind: string, on: array<string, int|float|string|null>, made_at: string}>  $rows
      * @param  array<string, array<int, int>>  $ids  new ids by table and id in the bundle
      */
     public static function store(array $rows, int $jobId, array $ids): void
     {
+        // Each is a new tap here; one that takes another back must find it again.
+        $newIds = [];
+        foreach ($rows as $row) {
+            $newIds[$row['id'] ?? ''] = (string) Str::uuid();
+        }
         $new = [];
         foreach ($rows as $row) {
             $on = ['job' => $jobId];
             foreach ($row['on'] as $name => $value) {
                 $to = self::POINTS_TO[$name] ?? null;
-                $on[$name] = $name === 'job' ? $jobId : ($to === null ? $value : $ids[$to][(int) $value] ?? null);
+                $on[$name] = match (true) {
+                    $name === 'job' => $jobId,
+                    $name === 'of' => $newIds[(string) $value] ?? $value,
+                    $to === null => $value,
+                    default => $ids[$to][(int) $value] ?? null,
+                };
             }
             $new[] = [
-                'id' => (string) Str::uuid(),
+                'id' => isset($row['id']) ? $newIds[$row['id']] : (string) Str::uuid(),
                 'kind' => $row['kind'],
                 'on' => json_encode($on, JSON_THROW_ON_ERROR),
                 'made_at' => Carbon::parse($row['made_at'])->utc()->format('Y-m-d H:i:s.v'),

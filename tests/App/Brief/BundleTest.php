@@ -8,6 +8,7 @@ use App\Bundle\BundleDesk;
 use App\Bundle\BundleTables;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\CardLog;
+use App\Desks\Day\DayDesk;
 use App\Desks\House\Readiness;
 use App\Devices\Devices;
 use App\Models\Brief\Job;
@@ -19,9 +20,13 @@ use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
+use App\Models\Plan\Segment;
+use App\Models\Plan\ShotLine;
 use App\Models\Taps\TapRecord;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use NorthSatchel\Day\DayLog;
 use NorthSatchel\Taps\TapKind;
 use NorthSatchel\Verdict;
 use Tests\App\TestCase;
@@ -204,6 +209,30 @@ final class BundleTest extends TestCase
             ],
         );
         $this->bringIn($bad)->assertSessionHasErrors(['bundle' => 'tables/taps.json, row 1: kind must be one that is known.']);
+    }
+
+    /** What one tap takes back it takes back there too, and a long note arrives whole. */
+    public function test_taps_of_the_day_come_to_the_same_day_there(): void
+    {
+        $segment = Segment::query()->where('job_id', 1)->with('shotLines')->orderBy('id')->firstOrFail();
+        $shot = $segment->shotLines->firstOrFail();
+        $skip = (string) Str::uuid();
+        $words = str_repeat('n', 480);
+        $tap = static fn (string $kind, array $on, ?string $id = null): array => [
+            'id' => $id ?? (string) Str::uuid(), 'kind' => $kind, 'on' => ['job' => 1, ...$on], 'made_at' => now()->toIso8601ZuluString(),
+        ];
+        $this->postJson('/jobs/1/day/sync', ['events' => [
+            $tap('skipped', ['segment' => $segment->id], $skip), $tap('undone', ['of' => $skip]),
+            $tap('ticked', ['shot' => $shot->id]), $tap('noted', ['segment' => $segment->id, 'words' => $words]),
+        ], 'sent_at' => now()->toIso8601ZuluString()])->assertJsonPath('refused', []);
+        $this->bringIn($this->bundle())->assertSessionHasNoErrors();
+        $brought = BriefDesk::open((int) Job::query()->max('id'));
+        $same = $brought->segments->firstWhere('title', $segment->title);
+        $shots = array_values($same->shotLines->map(static fn (ShotLine $l): int => $l->id)->all());
+        $log = new DayLog($this->app->make(DayDesk::class)->taps($brought), (float) now()->addMinute()->format('U'), [$same->id], $shots);
+        $this->assertSame('waiting', $log->states->of((string) $same->id)->value, 'the skip is taken back');
+        $this->assertSame([$same->shotLines->firstWhere('what', $shot->what)->id], $log->ticked);
+        $this->assertSame($words, $log->notes[0]->words('words'));
     }
 
     /** A table that is added later belongs either into the bundle or among those that stay. */
