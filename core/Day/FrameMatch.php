@@ -117,7 +117,8 @@ final readonly class FrameMatch
                         ? "“{$open[0]}” has no frame that is known to be its."
                         : count($open)." musts of {$segment->title} have no frame that is known to be theirs.",
                     implode(', ', array_slice($open, 0, self::MOST_NAMED)).(count($open) > self::MOST_NAMED ? ' and more' : '').
-                        ": not ticked, or nothing was taken around the tick. {$frames} frames of {$segment->title} were read.",
+                        ': not ticked, or nothing was taken around the tick. '.
+                        ($frames === 1 ? '1 frame' : "{$frames} frames")." of {$segment->title} ".($frames === 1 ? 'was' : 'were').' read.',
                     ['musts' => count($open)],
                 );
             }

@@ -91,6 +91,8 @@ final class PocketTest extends TestCase
                 $this->assertLessThanOrEqual(840, $to->end ?? 0, 'before the ceremony');
             }
         }
+        // Ten minutes late nothing is cut either way, and one way is offered.
+        $this->assertSame([WaysOut::MOST], array_map(static fn (WayOut $w): string => $w->name, WaysOut::of(self::plan(), 1, 10)));
         $none = WaysOut::of(self::plan(), 3, 60);
         $this->assertSame(['none', []], [$none[0]->name, $none[0]->to]);
         $this->assertStringContainsString('25 min are missing', $none[0]->says[0]);
@@ -134,7 +136,9 @@ final class PocketTest extends TestCase
         $this->assertGreaterThan(50, $days[0]);
         $this->assertSame($days[1], $table->at('lead', 3, 3)[1] ?? null, 'between two steps the later one counts');
         $this->assertNull($table->at('lead', 5, 0), 'after the last anchor there is none');
-        $this->assertNull($table->at('lead', 3, 70));
+        $this->assertNotNull($table->at('lead', 3, 60));
+        $this->assertNull($table->at('lead', 3, 61));
+        $this->assertCount(7, $table->at['lead'][3]);
     }
 
     private static function tap(string $id, TapKind $kind, string $clock, int $segment, int|string|null $more = null): Tap
