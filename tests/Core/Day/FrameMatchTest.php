@@ -54,6 +54,7 @@ final class FrameMatchTest extends TestCase
         // Rings: up to 30 s after the tick at 1300, from 300 before; the kiss from 30 s after that tick on.
         $this->assertSame([10 => 3, 11 => 3], $match->byShot);
         $this->assertSame(['mind day.few-frames', 'mind day.frames-outside'], self::codes($match));
+        $this->assertSame('2 frames belong to no one segment.', iterator_to_array($match->verdicts())[1]->finding);
     }
 
     public function test_a_must_without_a_frame_is_said_once_its_segment_is_over(): void

@@ -198,6 +198,10 @@ final class PocketTest extends TestCase
         $started = [self::tap('a', TapKind::Started, '12:00', 1)];
         $this->assertSame(['mind day.no-plan'], $codes(DayJudge::of(0, 0, [], [], [], 0)));
         $this->assertSame(['mind day.ahead'], $codes(DayJudge::of(3, 5, [], [], [], 0)));
+        $this->assertSame(
+            ['It is tomorrow.', 'It is in 2 days.'],
+            array_map(static fn (int $d): string => iterator_to_array(DayJudge::of($d, 5, [], [], [], 0))[0]->finding, [1, 2]),
+        );
         $this->assertSame(['fine day.on-time'], $codes(DayJudge::of(0, 5, ['lead' => $now($started, '12:10')], [], [], 0)));
         $this->assertSame(
             ['mind day.quiet'],
