@@ -134,7 +134,10 @@ final class LivedDayTest extends TestCase
             iterator_to_array($of($musts)->verdicts()),
         );
         $this->assertStringContainsString('m1, m2, m3, m4: not ticked', $say(4)[0]);
-        $this->assertStringContainsString('m1, m2, m3, m4 and more: not ticked, or nothing was taken around the tick. 1 frame of Vows was read', $say(5)[0]);
+        $this->assertStringContainsString(
+            'm1, m2, m3, m4 and more: not ticked, or nothing was taken around the tick. 1 frame of Vows was read',
+            $say(5)[0],
+        );
         $this->assertStringContainsString('“m1” has no frame', $say(1)[0]);
         $this->assertSame('2 frames belong to no one segment. 2 lie outside all of them, 0 where two of one photographer overlap.', $say(1)[1]);
     }
