@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
+use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
@@ -19,7 +20,6 @@ use NorthSatchel\Plan\WhatIf\LateDay;
 use NorthSatchel\Plan\WhatIf\LateLane;
 use NorthSatchel\Plan\WhatIf\RehearsedRow;
 use NorthSatchel\Plan\WhatIf\Weather;
-use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
 
 /** What if we run late? The best re-plan, applied on one press and undone on another; and the day rehearsed. */
@@ -114,8 +114,10 @@ final class WhatIfDesk
                     continue;
                 }
                 if ($choice->start !== null && $choice->end !== null) {
+                    // Minutes as they pass: where the clocks change that night they are not those of the clock.
+                    $day = JobDay::of($job, $segment->day);
                     $segment->update([
-                        'start_clock' => ClockTime::ofMinutes($choice->start)->text(),
+                        'start_clock' => $day->clockOf($day->startsAt() + 60 * $choice->start)->text(),
                         'minutes' => max(1, $choice->end - $choice->start),
                     ]);
 

@@ -32,6 +32,16 @@ final class WhatIfTest extends TestCase
         return $this->get("/jobs/{$this->job->id}/what-if?segment={$this->segment($title)->id}&late={$late}");
     }
 
+    /** On a day of 23 hours a re-plan lands on the clock, not on the minutes since midnight. */
+    public function test_a_re_plan_on_a_day_on_which_the_clocks_change(): void
+    {
+        $this->job->update(['date' => '2027-03-28']);
+        $first = $this->segment('First look on the jetty');
+        $this->ask('First look on the jetty', 10)->assertSee('First look on the jetty starts at 11:25 instead of 11:15, in full.');
+        $this->post("/jobs/{$this->job->id}/what-if", ['segment' => $first->id, 'late' => 10])->assertRedirect();
+        $this->assertSame('11:25', $first->refresh()->start_clock);
+    }
+
     public function test_the_groups_move_into_the_dinner_and_back(): void
     {
         $groups = $this->segment('Family groups');
