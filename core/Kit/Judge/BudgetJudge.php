@@ -55,6 +55,7 @@ final class BudgetJudge
             $put === [] => ' Nothing on the shelf does: hire or borrow '.($short === 1 ? '' : "{$short} × ").$need->toHire().'.',
             default => ' The shelf has '.count($put)." more; hire or borrow {$still} beyond that.",
         };
+        $because .= $short > 0 && $need->wantsSpare ? ' And one more is the spare.' : '';
         $looked = Looked::at($have, $kind);
 
         return $short > 0 || $looked === null

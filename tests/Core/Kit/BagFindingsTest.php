@@ -78,7 +78,7 @@ final class BagFindingsTest extends TestCase
         $short = self::budgets(500, self::cells(30, 3), rest: self::cells(60, 2))['kit.cells-short'];
         $this->assertSame([4, 3], [$short->figures['cells_needed'], $short->figures['cells_in_bag']]);
         $this->assertSame('Put 1 from the shelf in', $short->remedy?->label);
-        $this->assertStringEndsWith('the bag holds 3 that will do.', $short->because);
+        $this->assertStringEndsWith('the bag holds 3 that will do. And one more is the spare.', $short->because);
         $this->assertArrayHasKey('kit.cells', self::budgets(500, self::cells(30, 4)));
         $others = array_map(static fn (int $i): Gear => self::gear(40 + $i, 'X', GearKind::Cell, ['cell_type' => 'other']), range(1, 9));
         $this->assertArrayHasKey('kit.cells-short', self::budgets(500, $others), 'a cell of another type does not help');
