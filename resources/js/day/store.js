@@ -8,6 +8,8 @@ export const isFile = () => file !== '';
 const clock = JSON.parse(document.querySelector('meta[name="satchel-clock"]')?.content || '{"ahead":0,"speed":1}');
 const opened = Date.now();
 
+const PATIENCE_MS = 20000;
+
 let kept = null;
 let online = true;
 let isSending = false;
@@ -95,6 +97,8 @@ export const send = async () => {
     const list = waiting().slice(0, 400);
     const answer = await fetch(`${address}/sync`, {
       method: 'POST',
+      /* A net that is there and does not answer must not hold up what waits. */
+      signal: AbortSignal.timeout(PATIENCE_MS),
       headers: {
         'Content-Type': 'application/json',
         Accept: 'application/json',
