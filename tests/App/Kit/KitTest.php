@@ -53,11 +53,11 @@ final class KitTest extends TestCase
         $lend(3);
         $short = self::short($job->id);
         $this->assertSame('Put 3 from the shelf in', $short->remedy?->label);
-        $this->assertStringEndsWith('The shelf has 3 more; hire or borrow 1 beyond that.', $short->because);
+        $this->assertStringEndsWith('The shelf has 3 more; hire or borrow 1 beyond that. And one more is the spare.', $short->because);
         $lend(0);
         $short = self::short($job->id);
         $this->assertNull($short->remedy, 'what is due back does not come along');
-        $this->assertStringEndsWith('Nothing on the shelf does: hire or borrow 4 × a cell of type OV-16.', $short->because);
+        $this->assertStringEndsWith('Nothing on the shelf does: hire or borrow 4 × a cell of type OV-16. And one more is the spare.', $short->because);
     }
 
     public function test_an_item_is_ticked_counted_and_unticked(): void
