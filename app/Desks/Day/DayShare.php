@@ -72,11 +72,23 @@ enum DayShare: string
         $isShown = static fn (Tap $t): bool => match (true) {
             $t->kind === TapKind::Noted => $shown->mayTap && in_array($t->subject(), $segments, true),
             $t->kind->subject() === 'shot' => in_array($t->subject(), $shots, true),
-            $t->kind === TapKind::Undone => true,
+            // Without those that take back what is not shown.
+            $t->kind === TapKind::Undone => false,
             default => in_array($t->subject(), $segments, true),
         };
 
-        return array_values(array_filter($taps, $isShown));
+        $ids = array_map(static fn (Tap $t): string => $t->id, array_filter($taps, $isShown));
+        // What takes back a shown one is shown, and what takes that back again.
+        do {
+            $before = count($ids);
+            foreach ($taps as $tap) {
+                if ($tap->kind === TapKind::Undone && ! in_array($tap->id, $ids, true) && in_array($tap->words('of'), $ids, true)) {
+                    $ids[] = $tap->id;
+                }
+            }
+        } while (count($ids) > $before);
+
+        return array_values(array_filter($taps, static fn (Tap $t): bool => in_array($t->id, $ids, true)));
     }
 
     public function slots(PocketSlots $slots): PocketSlots
@@ -99,6 +111,23 @@ enum DayShare: string
         return false;
     }
 
+    /**
+     * What a tap takes back in the end, through those that take back each other; null where nobody knows it, or they go in a circle.
+     *
+     * @param  list<Tap>  $known
+     */
+    private static function first(Tap $tap, array $known): ?Tap
+    {
+        $byId = array_column(array_map(static fn (Tap $t): array => [$t->id, $t], $known), 1, 0);
+        $seen = [];
+        while ($tap instanceof Tap && $tap->kind === TapKind::Undone && ! isset($seen[$tap->id])) {
+            $seen[$tap->id] = true;
+            $tap = $byId[$tap->words('of')] ?? null;
+        }
+
+        return $tap?->kind === TapKind::Undone ? null : $tap;
+    }
+
     private function audience(): Audience
     {
         return match ($this) {
@@ -108,8 +137,12 @@ enum DayShare: string
         };
     }
 
-    /** Whether a tap is of this job, of the day, and about something of their lane. */
-    public function mayTap(Job $job, Tap $tap, PocketSlots $slots): bool
+    /**
+     * Whether a tap is of this job, of the day, and about something of their lane; what takes back another, where that other is.
+     *
+     * @param  list<Tap>  $known  of the job, so far
+     */
+    public function mayTap(Job $job, Tap $tap, PocketSlots $slots, array $known): bool
     {
         $lane = $this->lane();
         if ($lane === null || $tap->number('job') !== $job->id) {
@@ -124,6 +157,8 @@ enum DayShare: string
         $own = $job->segments->filter(static fn (Segment $s): bool => in_array($lane, [$s->lane, ...$s->also_lanes ?? []], true));
 
         return match ($tap->kind->subject()) {
+            'of' => ! ($first = self::first($tap, $known)) instanceof Tap || $this->mayTap($job, $first, $slots, $known),
+            'day' => false,
             'segment' => $own->contains('id', $tap->subject()),
             'shot' => $own->contains(static fn (Segment $s): bool => $s->shotLines->contains('id', $tap->subject())),
             default => true,

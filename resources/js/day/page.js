@@ -167,7 +167,8 @@ const nextCard = (state) => {
         next.way ? `${next.way} min of way` : '',
         next.setup ? `${next.setup} min of setting up` : '',
       ].filter(Boolean).join(', ')}.`)
-      : el('p', { class: 'figures' }, leave > now() ? `Nothing is lost until ${face(leave)}.` : `It should have begun at ${face(leave)}.`),
+      : el('p', { class: 'figures' }, leave <= now() ? `It should have begun at ${face(leave)}.`
+        : at.lateAtNext > 0 ? '' : `Nothing is lost until ${face(leave)}.`),
     next.shots.filter((shot) => shot.lens).map((shot) => el('p', { class: 'note' },
       `${shot.what}, ${shot.focal} mm: the lens is with ${shot.lens}.`)),
     next.swaps.map((says) => el('p', { class: 'note' }, says)),
@@ -231,7 +232,8 @@ const weatherCard = ({ pocket, own, log }) => {
   return el('details', { class: 'slab', id: 'day-weather' },
     el('summary', { class: 'min-h-11 content-center font-bold' }, 'Weather'),
     el('p', { class: 'mb-2' }, `Outdoors still: ${outdoors.map((s) => `${s.title} at ${face(s.starts)}`).join(', ')}.`),
-    el('div', { class: 'flex flex-wrap gap-2 mb-2' }, DELAYS.map((n) => button(`${minutes(n)} later`,
+    /* For everybody it is later on the photographer's own page only. */
+    pocket.lane ? null : el('div', { class: 'flex flex-wrap gap-2 mb-2' }, DELAYS.map((n) => button(`${minutes(n)} later`,
       () => tap('delayed', { day: pocket.number, minutes: n }), '', `All that is outdoors ${minutes(n)} later`))),
     outdoors.map((s) => el('div', { class: 'day-way' },
       el('h3', {}, `${s.title}${s.planB ? `: plan B ${s.planB}` : ''}`),
@@ -290,7 +292,7 @@ const head = ({ pocket }) => {
   return el('header', { class: 'day-head' },
     el('p', { class: 'figures day-clock' }, face(now())),
     el('p', { class: 'text-sm' }, pocket.name, el('br'),
-      el('span', { class: 'text-faint' }, isOnline()
+      el('span', { class: 'text-faint' }, isOnline() === null ? 'asking the server' : isOnline()
         ? (waiting ? `${waiting} taps on their way` : 'with the server')
         : isFile() ? `a file: ${waiting === 1 ? 'one tap is' : `${waiting} taps are`} in it`
         : `no server: ${waiting} ${waiting === 1 ? 'tap waits' : 'taps wait'}, the plan is as of ${age < 1 ? 'now' : `${minutes(age)} ago`}`)),

@@ -11,7 +11,8 @@ const opened = Date.now();
 const PATIENCE_MS = 20000;
 
 let kept = null;
-let online = true;
+/* Unknown until the first answer, or the first that does not come. */
+let online = null;
 let isSending = false;
 
 export const data = () => kept;
@@ -98,7 +99,7 @@ export const send = async () => {
     const answer = await fetch(`${address}/sync`, {
       method: 'POST',
       /* A net that is there and does not answer must not hold up what waits. */
-      signal: AbortSignal.timeout(PATIENCE_MS),
+      signal: AbortSignal.timeout?.(PATIENCE_MS),
       headers: {
         'Content-Type': 'application/json',
         Accept: 'application/json',

@@ -134,6 +134,34 @@ final class DayTest extends TestCase
         $this->assertCount(1, $answer->json('taps'));
     }
 
+    /** A link takes back what is of its lane and nothing else, and does not move the day of everybody. */
+    public function test_a_link_takes_back_only_what_is_its_own(): void
+    {
+        [$lead, $own, $undone] = [(string) Str::uuid(), (string) Str::uuid(), (string) Str::uuid()];
+        $this->sync([
+            ['started', ['segment' => $this->segment('Details and getting ready')->id], $lead],
+            ['undone', ['of' => $lead], $undone],
+        ]);
+        $url = $this->link('day-second').'/sync';
+        $answer = $this->sync([
+            ['started', ['segment' => $this->segment('Emrik gets ready')->id], $own],
+            ['undone', ['of' => $lead]],
+            ['undone', ['of' => $undone]],
+            ['delayed', ['day' => 0, 'minutes' => 60]],
+        ], $url)->assertOk();
+        $this->assertSame([$own], $answer->json('taken'));
+        $this->assertCount(3, $answer->json('refused'));
+        $this->assertSame([$own], array_column($answer->json('taps'), 'id'), 'nor does it see what was taken back elsewhere');
+        // Those that take back each other in a circle take nothing back, and end.
+        [$a, $b] = [(string) Str::uuid(), (string) Str::uuid()];
+        $this->sync([['undone', ['of' => $b], $a]], $url)->assertOk();
+        $this->sync([['undone', ['of' => $a], $b]], $url)->assertOk();
+        $this->sync([['undone', ['of' => $a]]], $url)->assertOk();
+        $back = $this->sync([['undone', ['of' => $own]]], $url);
+        $this->assertCount(1, $back->json('taken'));
+        $this->assertSame(['started', 'undone'], array_column($back->json('taps'), 'kind'));
+    }
+
     public function test_cards_are_swapped_on_the_phone_in_the_bodies_that_one_carries(): void
     {
         $bodies = collect($this->sync([])->json('slots.bodies'));

@@ -57,7 +57,10 @@ final class KitTest extends TestCase
         $lend(0);
         $short = self::short($job->id);
         $this->assertNull($short->remedy, 'what is due back does not come along');
-        $this->assertStringEndsWith('Nothing on the shelf does: hire or borrow 4 × a cell of type OV-16. And one more is the spare.', $short->because);
+        $this->assertStringEndsWith(
+            'Nothing on the shelf does: hire or borrow 4 × a cell of type OV-16. And one more is the spare.',
+            $short->because,
+        );
     }
 
     public function test_an_item_is_ticked_counted_and_unticked(): void

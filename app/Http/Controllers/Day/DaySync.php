@@ -15,11 +15,19 @@ use App\Http\Controllers\Taps\TapBatch;
 use Illuminate\Foundation\Application;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use NorthSatchel\Taps\Tap;
+use NorthSatchel\Taps\TapKind;
 
 /** Taps of a phone up, each answered by itself; and down what the phone does not have yet. */
 final readonly class DaySync
 {
     public function __construct(private Application $app, private TapDesk $taps, private SlotsAtHand $slots) {}
+
+    /** @return list<Tap> */
+    private function known(int $job): array
+    {
+        return $this->taps->log($job)->ofKind(...TapKind::ofTheDay());
+    }
 
     /** @param  DayShare|null  $share  whose link it is; null for who is signed in */
     public function answer(Request $request, int $job, ?DayShare $share = null): JsonResponse
@@ -29,7 +37,10 @@ final readonly class DaySync
         $refused = $batch->refused;
         $opened = BriefDesk::open($job);
         foreach ($batch->taps as $tap) {
-            if (! ($share === null ? $tap->number('job') === $job : $share->mayTap($opened, $tap, $this->slots->slots($opened)))) {
+            $isTheirs = $share === null
+                ? $tap->number('job') === $job
+                : $share->mayTap($opened, $tap, $this->slots->slots($opened), $this->known($job));
+            if (! $isTheirs) {
                 $refused[] = ['id' => $tap->id, 'why' => $share === null ? 'That tap is of another job.' : 'That is not for this link.'];
 
                 continue;
