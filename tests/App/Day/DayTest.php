@@ -159,7 +159,7 @@ final class DayTest extends TestCase
         $this->sync([['undone', ['of' => $a]]], $url)->assertOk();
         $back = $this->sync([['undone', ['of' => $own]]], $url);
         $this->assertCount(1, $back->json('taken'));
-        $this->assertSame(['started', 'undone'], array_column($back->json('taps'), 'kind'));
+        $this->assertEqualsCanonicalizing(['started', 'undone'], array_column($back->json('taps'), 'kind'));
     }
 
     public function test_cards_are_swapped_on_the_phone_in_the_bodies_that_one_carries(): void
