@@ -7,12 +7,12 @@ declare(strict_types=1);
  * against cp and the hashes of plain tools, the twin check against cmp, the lightest kit against glpsol. Figures
  * are ratios; the seconds beside them are of this machine.
  *
- * ./satchel bench [pages|copy|plan|kit|twin|index|history|crowd] [--mb N]
+ * ./satchel bench [pages|copy|plan|kit|twin|index|history|crowd|day] [--mb N]
  */
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
-foreach (['tools', 'pages', 'plan', 'kit', 'index', 'history', 'crowd', 'copies'] as $part) {
+foreach (['tools', 'pages', 'plan', 'kit', 'index', 'history', 'crowd', 'copies', 'day'] as $part) {
     require __DIR__."/bench/{$part}.php";
 }
 
@@ -27,6 +27,7 @@ $benches = [
     'index' => benchIndex(...),
     'history' => benchHistory(...),
     'crowd' => benchCrowd(...),
+    'day' => benchDay(...),
 ];
 // The index, the long history and the crowd take a while: they are measured when asked for.
 $asked = isset($benches[$argv[1] ?? '']) ? [$argv[1]] : array_diff(array_keys($benches), ['index', 'history', 'crowd']);

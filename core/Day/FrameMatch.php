@@ -21,13 +21,21 @@ final readonly class FrameMatch
 
     private const MOST_NAMED = 4;
 
+    /** From so many frames on, and below such a ratio of the longest to the widest, it is one size (ours, no source). */
+    private const SIZE_FRAMES = 10;
+
+    private const SIZE_RATIO = 1.5;
+
     /** @var array<int, int> frames by segment */
     public array $bySegment;
 
     /** @var array<int, list<string>> bodies by segment */
     public array $bodies;
 
-    /** @var array<int, int> frames by shot; shots that nobody ticked are missing */
+    /** @var array<int, list<float>> focal lengths by segment as on a full frame, those that are known, rising */
+    public array $focals;
+
+    /** @var array<string, int> frames by key of the shot; shots that nobody ticked are missing */
     public array $byShot;
 
     public int $outside;
@@ -47,7 +55,7 @@ final readonly class FrameMatch
                 $byLane[$lane][] = $segment;
             }
         }
-        $of = $bodies = $own = [];
+        $of = $bodies = $own = $focals = [];
         $outside = $ambiguous = 0;
         foreach ($frames as $frame) {
             $at = array_values(
@@ -61,7 +69,13 @@ final readonly class FrameMatch
             $of[$at[0]->id] = ($of[$at[0]->id] ?? 0) + 1;
             $bodies[$at[0]->id][$frame->body] = true;
             $own[$at[0]->id][] = $frame->at;
+            $focals[$at[0]->id][] = $frame->focalMm;
         }
+        foreach ($focals as $id => $list) {
+            $focals[$id] = array_values(array_filter($list, static fn (?float $mm): bool => $mm !== null));
+            sort($focals[$id]);
+        }
+        $this->focals = $focals;
         $this->bySegment = $of;
         $this->bodies = array_map(array_keys(...), $bodies);
         $this->byShot = self::shots($segments, $own);
@@ -72,7 +86,7 @@ final readonly class FrameMatch
     /**
      * @param  list<LivedSegment>  $segments
      * @param  array<int, list<float>>  $times  of the frames by segment, in order
-     * @return array<int, int>
+     * @return array<string, int>
      */
     private static function shots(array $segments, array $times): array
     {
@@ -80,16 +94,23 @@ final readonly class FrameMatch
         foreach ($segments as $segment) {
             $ticked = array_values(array_filter($segment->shots, static fn (LivedShot $s): bool => $s->tickedAt !== null));
             usort($ticked, static fn (LivedShot $a, LivedShot $b): int => $a->tickedAt <=> $b->tickedAt);
-            $before = -INF;
+            // A group that is called may be a line of the list too: neither takes the frames of the other.
+            $before = [-INF, -INF];
             foreach ($ticked as $shot) {
-                $from = max($before + self::AFTER_TICK_S, (float) $shot->tickedAt - self::BEFORE_TICK_S);
+                $from = max($before[(int) $shot->isGroup] + self::AFTER_TICK_S, (float) $shot->tickedAt - self::BEFORE_TICK_S);
                 $to = (float) $shot->tickedAt + self::AFTER_TICK_S;
-                $counts[$shot->id] = count(array_filter($times[$segment->id] ?? [], static fn (float $t): bool => $t > $from && $t <= $to));
-                $before = (float) $shot->tickedAt;
+                $own = array_filter($times[$segment->id] ?? [], static fn (float $t): bool => $t > $from && $t <= $to);
+                $counts[$shot->key()] = count($own);
+                $before[(int) $shot->isGroup] = (float) $shot->tickedAt;
             }
         }
 
         return $counts;
+    }
+
+    public function framesOf(LivedShot $shot): int
+    {
+        return $this->byShot[$shot->key()] ?? 0;
     }
 
     public function verdicts(): Verdicts
@@ -101,8 +122,8 @@ final readonly class FrameMatch
             $open = [];
             foreach ($segment->isOver ? $segment->shots : [] as $shot) {
                 $musts += $shot->isMust ? 1 : 0;
-                $open = $shot->isMust && ($this->byShot[$shot->id] ?? 0) === 0 ? [...$open, $shot->what] : $open;
-                $found[] = self::few($shot, $this->byShot[$shot->id] ?? 0);
+                $open = $shot->isMust && $this->framesOf($shot) === 0 ? [...$open, $shot->what] : $open;
+                $found[] = self::few($shot, $this->framesOf($shot));
             }
             if ($segment->isOver && $frames === 0) {
                 $found[] = Verdict::fix(
@@ -122,6 +143,7 @@ final readonly class FrameMatch
                     ['musts' => count($open)],
                 );
             }
+            $found[] = $segment->isOver ? $this->oneSize($segment) : null;
         }
         $found = array_values(array_filter($found));
         if ($this->outside + $this->ambiguous > 0) {
@@ -133,12 +155,38 @@ final readonly class FrameMatch
             );
         }
         $looked = Looked::at($musts, 'must');
-        $isOpen = array_filter($found, static fn (Verdict $v): bool => $v->code !== 'day.frames-outside') !== [];
+        $isOpen = array_filter($found, static fn (Verdict $v): bool => ! in_array($v->code, ['day.frames-outside', 'day.one-size'], true)) !== [];
 
         return new Verdicts($isOpen || $looked === null ? $found : [
             ...$found,
             Verdict::fine('day.musts-taken', 'Every must of what is over has frames.', "{$looked->words}, each with frames at its tick.", $looked),
         ]);
+    }
+
+    /** Wide and tight: each says what the other does not (common practice, no source). */
+    private function oneSize(LivedSegment $segment): ?Verdict
+    {
+        $focals = $this->focals[$segment->id] ?? [];
+        $hasMust = array_filter($segment->shots, static fn (LivedShot $s): bool => $s->isMust) !== [];
+        if (! $hasMust || count($focals) < self::SIZE_FRAMES || end($focals) >= self::SIZE_RATIO * $focals[0]) {
+            return null;
+        }
+
+        return Verdict::mind(
+            'day.one-size',
+            "{$segment->title} is taken at one size only: {$this->sizes($segment->id)}.",
+            count($focals).' frames of it say how long their lens was. A wide one shows where it was, a tight one what it meant: take the other.',
+            ['widest' => $focals[0], 'longest' => end($focals)],
+        );
+    }
+
+    /** Of a segment, in words; none where no frame says it. */
+    public function sizes(int $segment): string
+    {
+        $focals = $this->focals[$segment] ?? [];
+        $ends = $focals === [] ? [] : array_unique([(int) round($focals[0]), (int) round(end($focals))]);
+
+        return $ends === [] ? '' : implode(' to ', $ends).' mm';
     }
 
     private static function few(LivedShot $shot, int $frames): ?Verdict

@@ -40,6 +40,9 @@ enum TapKind: string
     case Delayed = 'delayed';
     /** A segment goes under the roof of its plan B. */
     case Sheltered = 'sheltered';
+    /** A body got a charged cell; and the last such tap of it taken back. */
+    case NewCell = 'new-cell';
+    case OldCell = 'old-cell';
 
     /** The name under which a tap tells the thing that it is about. */
     public function subject(): string
@@ -52,6 +55,7 @@ enum TapKind: string
             self::Shot, self::Unshot, self::Later, self::Sooner => 'group',
             self::Started, self::Done, self::Skipped, self::Moved, self::Longer, self::Noted, self::Rearranged, self::Sheltered => 'segment',
             self::Delayed => 'day',
+            self::NewCell, self::OldCell => 'body',
             self::Ticked, self::Unticked => 'shot',
             self::Undone => 'of',
         };

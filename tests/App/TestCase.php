@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Devices\Waiting;
+use App\Jobs\OrderAroundTheMissing;
 use App\Jobs\ProveCallingOrder;
 use App\Models\Brief\Job;
 use App\Models\User;
@@ -33,7 +34,7 @@ abstract class TestCase extends LaravelTestCase
     {
         parent::setUp();
         // A proof takes a minute; the tests of it carry it out themselves.
-        Bus::fake([ProveCallingOrder::class]);
+        Bus::fake([ProveCallingOrder::class, OrderAroundTheMissing::class]);
         $this->app->instance(Waiting::class, new WaitingForLooks);
         config(['satchel.standins' => $this->folder('standins'), 'satchel.pictures' => $this->folder('pictures')]);
     }

@@ -21,7 +21,7 @@ use NorthSatchel\Volume\UnableToRead;
 /** The cards in the bodies, read at a break and put back: nothing is written anywhere, and nothing of it is kept. */
 final readonly class BreakDesk
 {
-    public function __construct(private CardsDesk $cards, private DayDesk $day) {}
+    public function __construct(private CardsDesk $cards, private DayDesk $day, private CameraSignsDesk $signs) {}
 
     public function read(Job $job): BreakRead
     {
@@ -47,7 +47,9 @@ final readonly class BreakDesk
         }
         $segments = $this->day->lived($job);
 
-        return new BreakRead(new FrameMatch($segments, array_values($frames)), $segments, $read, $problems);
+        $bumps = $read === [] ? [] : $this->signs->bumps($job);
+
+        return new BreakRead(new FrameMatch($segments, array_values($frames)), $segments, $read, $problems, $bumps);
     }
 
     /**
@@ -69,7 +71,7 @@ final readonly class BreakDesk
             $exif = isset($frames[$stem]) ? null : PictureInspector::exif($volume, $entry->path);
             if ($exif?->clock !== null) {
                 $at = $exif->clock - ($exif->offsetS ?? $zone->getOffset(new \DateTimeImmutable($job->date, $zone))) - $aheadS;
-                $frames[$stem] = new TakenFrame($stem, (float) $at, $lane, $body->item->label);
+                $frames[$stem] = new TakenFrame($stem, (float) $at, $lane, $body->item->label, $exif->focal35Mm ?? $exif->focalMm);
             }
         }
 

@@ -6,12 +6,14 @@ namespace App\Desks\Day;
 
 use App\Desks\Brief\JobDay;
 use App\Desks\Brief\KeptFindings;
+use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\OwedShots;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment as StoredSegment;
 use App\Models\Plan\ShotLine;
+use NorthSatchel\Day\CallState;
 use NorthSatchel\Day\DayJudge;
 use NorthSatchel\Day\DayLog;
 use NorthSatchel\Day\IgnoredTap;
@@ -20,6 +22,7 @@ use NorthSatchel\Day\LivedDay;
 use NorthSatchel\Day\LivedSegment;
 use NorthSatchel\Day\LivedShot;
 use NorthSatchel\Day\SegmentState;
+use NorthSatchel\People\Pace as FamilyPace;
 use NorthSatchel\Plan\FrameRates;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Taps\Tap;
@@ -35,6 +38,7 @@ final class DayDesk
         private readonly TapDesk $taps,
         private readonly PocketMaker $maker,
         private readonly SlotsAtHand $slots,
+        private readonly PeopleDesk $people,
     ) {}
 
     /** The day of a job that is today, else its first. */
@@ -72,6 +76,7 @@ final class DayDesk
             ),
             OwedShots::done($job),
             $share === null ? $this->slots->slots($job) : $share->slots($this->slots->slots($job)),
+            $shown->calling === null ? null : new CallState($this->taps->log($job->id)),
             (float) now()->format('U.v'),
         );
     }
@@ -136,8 +141,30 @@ final class DayDesk
                     ->all(),
             );
         }
+        if (isset($shots[$job->formals_segment_id])) {
+            $shots[$job->formals_segment_id] = [...$shots[$job->formals_segment_id], ...$this->groups($job)];
+        }
 
         return LivedDay::of($day->segments, $logs, $shots, (int) now()->format('U'));
+    }
+
+    /** @return list<LivedShot> the groups of the family as shots, with the frames that each needs */
+    private function groups(Job $job): array
+    {
+        $log = $this->taps->log($job->id);
+        $standing = $log->standing(TapKind::Shot);
+        $at = [];
+        foreach ($log->ofKind(TapKind::Shot) as $tap) {
+            $at[$tap->subject()] = $tap->at;
+        }
+        $shots = [];
+        foreach ($this->people->named($job) as $id => $group) {
+            $frames = FamilyPace::frames(count($group->people));
+            $isShot = in_array($id, $standing, true);
+            $shots[] = new LivedShot($id, $group->title, $group->priority === Priority::Must, $isShot ? $at[$id] : null, $frames, true);
+        }
+
+        return $shots;
     }
 
     /** @param  list<StoredSegment>  $segments */

@@ -151,6 +151,9 @@ enum DayShare: string
         if ($tap->kind === TapKind::Load || $tap->kind === TapKind::Unload) {
             return self::isOwnCard($tap, $this->slots($slots));
         }
+        if ($tap->kind === TapKind::NewCell || $tap->kind === TapKind::OldCell) {
+            return in_array($tap->subject(), array_column($this->slots($slots)->bodies, 'id'), true);
+        }
         if (! in_array($tap->kind, TapKind::ofTheDay(), true)) {
             return false;
         }

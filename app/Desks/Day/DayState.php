@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Day;
 
+use NorthSatchel\Day\CallState;
 use NorthSatchel\Taps\Tap;
 
 /** What a phone gets: the pocket, the taps so far, and which ways out are in the plan already. */
@@ -20,7 +21,7 @@ final readonly class DayState implements \JsonSerializable
      * @param  list<string>  $applied  ids of taps that the plan has followed
      * @param  list<int>  $owed  shots that are taken already, as groups
      */
-    public function __construct(Pocket $pocket, array $taps, array $applied, array $owed, PocketSlots $slots, private float $now)
+    public function __construct(Pocket $pocket, array $taps, array $applied, array $owed, PocketSlots $slots, ?CallState $called, private float $now)
     {
         $this->content = [
             'pocket' => $pocket,
@@ -31,6 +32,7 @@ final readonly class DayState implements \JsonSerializable
             'applied' => $applied,
             'owed' => $owed,
             'slots' => $slots,
+            'called' => $called,
         ];
         $this->version = hash('xxh128', json_encode($this->content, JSON_THROW_ON_ERROR));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Day;
 
+use NorthSatchel\Day\CallTable;
 use NorthSatchel\Day\ChanceTable;
 use NorthSatchel\Day\PocketTable;
 
@@ -32,6 +33,8 @@ final readonly class Pocket
         public int $madeAt,
         public ?string $lane = null,
         public bool $mayTap = true,
+        /** Of the photographer's own page only. */
+        public ?CallTable $calling = null,
     ) {}
 
     /**

@@ -6,14 +6,17 @@ namespace App\Desks\Day;
 
 use App\Desks\Brief\JobDay;
 use App\Desks\Kit\CarryDesk;
+use App\Desks\People\CallOrderDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SegmentReader;
 use App\Desks\Plan\SpotChoiceDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
+use App\Models\Brief\Person;
 use App\Models\Plan\Segment as StoredSegment;
 use App\Models\Plan\ShotLine;
+use NorthSatchel\Day\CallTable;
 use NorthSatchel\Day\ChanceTable;
 use NorthSatchel\Day\LightRow;
 use NorthSatchel\Day\PocketTable;
@@ -41,6 +44,7 @@ final class PocketMaker
         private readonly CarryDesk $carry,
         private readonly PeopleDesk $people,
         private readonly SpotChoiceDesk $choosing,
+        private readonly CallOrderDesk $orders,
     ) {}
 
     public function made(Job $job, int $number): Pocket
@@ -109,6 +113,7 @@ final class PocketMaker
             $pocket === [] ? null : ChanceTable::of($day),
             $day->day->startsAt(),
             (int) now()->format('U'),
+            calling: $this->calling($job, $number),
         );
     }
 
@@ -138,6 +143,7 @@ final class PocketMaker
             $line->focal_mm,
             $cue,
             $line->focal_mm === null || in_array($lane, $holders, true) ? null : ($holders === [] ? 'nobody' : "the {$holders[0]}"),
+            $line->prompt,
         );
     }
 
@@ -152,6 +158,27 @@ final class PocketMaker
         }
 
         return $swaps;
+    }
+
+    /** Where groups are called on that day. */
+    private function calling(Job $job, int $number): ?CallTable
+    {
+        $groups = $this->people->named($job);
+        if ($groups === [] || $job->segments->firstWhere('id', $job->formals_segment_id)?->day !== $number) {
+            return null;
+        }
+        try {
+            $family = $this->people->family($job);
+
+            return CallTable::of(
+                $groups,
+                $family,
+                $this->orders->around($job, $groups, $family),
+                $job->people->mapWithKeys(static fn (Person $p): array => [$p->name => $p->id])->all(),
+            );
+        } catch (ImpossibleValue) {
+            return null;
+        }
     }
 
     /** @return list<PocketMoment> */

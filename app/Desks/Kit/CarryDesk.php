@@ -7,6 +7,7 @@ namespace App\Desks\Kit;
 use App\Desks\Brief\KeptFindings;
 use App\Models\Brief\Job;
 use App\Models\Kit\Packing;
+use NorthSatchel\Kit\BodyCharge;
 use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\Judge\LensChanges;
@@ -23,11 +24,6 @@ use NorthSatchel\Kit\Shelf\GearKind;
 final class CarryDesk
 {
     private const MOST_LENSES = 8;
-
-    /** Where a body does not say (common practice, no source). */
-    private const USUAL_FRAMES = 500.0;
-
-    private const USUAL_STANDBY_H = 40.0;
 
     /** @var array<int, array<string, LaneChanges>> by job, for this request */
     private array $changes = [];
@@ -120,8 +116,8 @@ final class CarryDesk
                     SwapTimes::ofCells(
                         $stretches,
                         $share,
-                        $body->number('frames_per_charge') ?? self::USUAL_FRAMES,
-                        $body->number('standby_hours_per_charge') ?? self::USUAL_STANDBY_H,
+                        $body->number('frames_per_charge') ?? BodyCharge::USUAL_FRAMES,
+                        $body->number('standby_hours_per_charge') ?? BodyCharge::USUAL_STANDBY_H,
                         $job->temperature_c,
                     ) as $swap
                 ) {
@@ -149,6 +145,12 @@ final class CarryDesk
         }
 
         return array_filter($frames, static fn (?int $n): bool => $n !== null);
+    }
+
+    /** @return array<int, BodyCharge> what a charge gives each body, by its item */
+    public function charges(Job $job): array
+    {
+        return BodyCharge::of($this->carried($job), $job->temperature_c);
     }
 
     /** @return list<CarriedBody> the bodies on the list, by who carries them */

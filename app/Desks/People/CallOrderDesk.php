@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\People;
 
 use App\Devices\Waiting;
+use App\Jobs\OrderAroundTheMissing;
 use App\Jobs\ProveCallingOrder;
 use App\Models\Brief\Job;
 use Illuminate\Support\Facades\Cache;
@@ -27,6 +28,9 @@ final class CallOrderDesk
     public const PAGE_S = 0.9;
 
     private const PROVING_S = 600;
+
+    /** A minute for sixty people. */
+    private const AROUND_S = 1.0;
 
     public function __construct(private readonly Waiting $waiting) {}
 
@@ -77,6 +81,60 @@ final class CallOrderDesk
         DB::table('changes')->increment('number');
 
         return $solution;
+    }
+
+    /**
+     * The groups that can be called while one of the family is missing, in the order with the least waiting, as far as it was worked out
+     * before; what lacks is worked out in the background.
+     *
+     * @param  array<int, FamilyGroup>  $groups  by id
+     * @return array<string, list<FamilyGroup>> by name
+     */
+    public function around(Job $job, array $groups, Family $family): array
+    {
+        $around = [];
+        $lacks = false;
+        foreach (self::withoutEach($groups, $family) as $name => $going) {
+            $kept = self::kept(self::key($job, $going, $family, School::LeastWaiting), $going);
+            if ($kept === null) {
+                $lacks = true;
+            } else {
+                $around[$name] = $kept->order;
+            }
+        }
+        if ($lacks && Cache::add("around-{$job->id}", true, self::PROVING_S)) {
+            OrderAroundTheMissing::dispatch($job->id)->onQueue('proofs');
+        }
+
+        return $around;
+    }
+
+    /** @param  array<int, FamilyGroup>  $groups */
+    public function orderAround(Job $job, array $groups, Family $family): void
+    {
+        foreach (self::withoutEach($groups, $family) as $going) {
+            $key = self::key($job, $going, $family, School::LeastWaiting);
+            if (self::kept($key, $going) === null) {
+                $patience = $this->waiting->seconds(self::AROUND_S);
+                self::keep($key, $going, CallOrders::solved(School::LeastWaiting, $going, $family, $job->formals_gathered, $patience));
+            }
+        }
+        Cache::forget("around-{$job->id}");
+        DB::table('changes')->increment('number');
+    }
+
+    /**
+     * @param  array<int, FamilyGroup>  $groups
+     * @return array<string, list<FamilyGroup>> by the name of who is missing; the two are in everything
+     */
+    private static function withoutEach(array $groups, Family $family): array
+    {
+        $without = [];
+        foreach (array_diff(array_merge(...array_map(static fn (FamilyGroup $g): array => $g->people, $groups)), $family->couple()) as $name) {
+            $without[$name] ??= array_values(array_filter($groups, static fn (FamilyGroup $g): bool => ! in_array($name, $g->people, true)));
+        }
+
+        return $without;
     }
 
     /** @param  list<FamilyGroup>  $groups */

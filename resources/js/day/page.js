@@ -1,11 +1,13 @@
 /* The day on a phone: drawn anew from the pocket and the taps, after each tap and every few seconds. */
-import { dayLog, framesSince, laneNow, rearranged, slotsNow, waysOut } from './rules.js';
+import { calledNow, cellLeft, dayLog, framesSince, groupsLeft, laneNow, missingOf, rearranged, slotsNow, waysOut } from './rules.js';
 import { addTap, data, isFile, isOnline, now, pending, taps, waitingCount } from './store.js';
 
 const SHOWN_AFTER = 3;
 const SOON_S = 3600;
 const DELAYS = [30, 60, 120, 240];
 const ROW_S = 300;
+/* What is noted without a word being typed. */
+const QUICK = ['Ask their name', 'Somebody is missing', 'Something broke', 'Retouch this'];
 
 const el = (tag, attributes = {}, ...children) => {
   const node = document.createElement(tag);
@@ -71,7 +73,8 @@ const shotList = (segment, log) => {
     shot.focal ? `${shot.focal} mm` : '',
     shot.lens ? `the lens is with ${shot.lens}` : '',
     shot.cue ? `ready? after ${shot.cue}` : '',
-  ].filter(Boolean).join(' · '))))));
+  ].filter(Boolean).join(' · ')),
+  shot.prompt ? el('span', { class: 'day-prompt' }, `“${shot.prompt}”`) : null))));
 };
 
 const where = (segment) => [segment.where, segment.lanes.length > 1 ? `with ${segment.lanes.filter((l) => l !== lane).join(' and ')}` : '',
@@ -178,6 +181,15 @@ const nextCard = (state) => {
       el('span', { class: 'figures' }, face(s.starts)), ` ${s.title}`))) : null);
 };
 
+/* What was put off waits for a gap, and is never out of sight. */
+const putOff = ({ pocket, own, log }) => {
+  const list = own.filter((s) => log.states[s.id] === 'moved');
+  return list.length === 0 ? null : el('section', { class: 'slab' },
+    el('h2', {}, 'Put off until there is a gap'),
+    list.map((s) => el('p', { class: 'mt-2' }, pocket.mayTap
+      ? button(`Start ${s.title}`, () => tap('started', { segment: s.id })) : s.title, ` ${minutes(s.minutes)}, ${where(s)}`)));
+};
+
 const ring = (row) => {
   const turn = (row[2] - heading) * Math.PI / 180;
   const [x, y] = [60 + 44 * Math.sin(turn), 60 - 44 * Math.cos(turn)];
@@ -187,6 +199,16 @@ const ring = (row) => {
     svg('text', { x: 60 + 56 * Math.sin(north), y: 64 - 56 * Math.cos(north), 'text-anchor': 'middle', 'font-size': 12 }, 'N'),
     svg('line', { x1: 60, y1: 60, x2: x, y2: y, class: 'ray' }),
     svg('circle', { cx: x, cy: y, r: row[1] > 0 ? 9 : 6, class: row[1] > 0 ? 'sun' : 'sun is-down' }));
+};
+
+/* Where the sun goes behind something here, and when it comes or goes next. */
+const shade = (segment, row) => {
+  if (!row || row[1] <= 0) {
+    return null;
+  }
+  const turns = segment.light.find((r) => r[0] > row[0] && r[1] > 0 && r[6] !== row[6]);
+  const to = turns ? ` ${minutes(Math.max(1, Math.ceil((turns[0] - now()) / 60)))} to ${turns[6] ? `the shadow of ${turns[6]}` : 'sun'}.` : '';
+  return row[6] || to ? el('p', { class: 'figures' }, `${row[6] ? `In the shadow of ${row[6]}.` : ''}${to}`) : null;
 };
 
 const lightCard = ({ pocket, at }) => {
@@ -203,6 +225,8 @@ const lightCard = ({ pocket, at }) => {
       el('h2', {}, 'Light'),
       row ? el('p', {}, row[1] > 0 ? `The sun ${row[1]}° high at ${row[2]}°.` : `The sun is ${-row[1]}° below the horizon.`) : null,
       row ? el('p', { class: 'figures' }, `EV ${row[3]}: start at ${row[4]}.`) : null,
+      row?.[5] ? el('p', { class: 'text-signal' }, 'Who stands as this spot faces looks into the sun and squints: turn them away from it.') : null,
+      shade(segment, row),
       row ? null : el('p', { class: 'text-faint' }, 'Of this minute no light was worked out: meter it.'),
       soon.map((m) => el('p', { class: 'figures' }, `${minutes(Math.ceil((m.at - now()) / 60))} to ${m.says}`))));
 };
@@ -219,6 +243,7 @@ const bar = ({ pocket, at, log }) => {
     next ? button(`Start ${running ? 'the next' : next.title}`, () => tap('started', { segment: next.id }),
       running ? '' : 'main', `Start ${next.title}`) : null,
     running ? button('+5', () => tap('longer', { segment: running.id, minutes: 5 }), '', `${running.title} takes 5 min more`) : null,
+    next ? button('Put off', () => tap('moved', { segment: next.id }), '', `Put off ${next.title}`) : null,
     next ? button('Skip next', () => tap('skipped', { segment: next.id }), '', `Skip ${next.title}`) : null,
     last ? button('Undo', () => tap('undone', { of: last.id }), 'quiet', `Take back: ${last.kind}`) : null);
 };
@@ -260,14 +285,59 @@ const cardsCard = ({ pocket, own }) => {
     ready.slice(0, 2).forEach((card, i) => addTap('load', { job: pocket.job, card: card.id, body: body.id, slot: i + 1 }));
     draw();
   };
+  const since = Math.min(...own.map((s) => s.starts));
+  const cell = (body) => {
+    const from = body.celled.at(-1) ?? since;
+    const taken = framesSince(own, from, now()) / mine.length;
+    const frames = cellLeft(body, taken, Math.max(0, now() - from) / 3600);
+    return el('p', { class: 'mt-2' }, button('New cell', () => tap('new-cell', { body: body.id }), '', `${body.label}: a new cell`),
+      ` About ${frames} of ${body.chargeFrames} frames left in this one by the plan; ${Math.max(0, body.spares - body.celled.length)} charged beside it.`,
+      body.celled.length ? button('Take back', () => tap('old-cell', { body: body.id }), 'quiet', `${body.label}: no new cell`) : null);
+  };
   return el('details', { class: 'slab', id: 'day-cards' },
-    el('summary', { class: 'min-h-11 content-center font-bold' }, `Cards: ${ready.length} ready`),
+    el('summary', { class: 'min-h-11 content-center font-bold' }, `Cards and cells: ${ready.length} cards ready`),
     mine.map((body) => el('div', { class: 'day-way' },
       el('h3', {}, body.label),
       el('p', {}, `${[body.first, body.second].filter(Boolean).map((card) => card.label).join(' and ') || 'no card'}${left(body)}.`),
       ready.length < 2 ? el('p', {}, 'No other pair is ready.')
         : button(`Swap for ${ready[0].label} and ${ready[1].label}`, () => swap(body), '',
-          `${body.label}: swap for ${ready[0].label} and ${ready[1].label}`))));
+          `${body.label}: swap for ${ready[0].label} and ${ready[1].label}`),
+      body.chargeFrames ? cell(body) : null)));
+};
+
+/* The groups: who is found, what is shot, and in which order it goes on around who is missing. */
+const groupsCard = ({ pocket }) => {
+  const { calling } = pocket;
+  if (!calling || !pocket.mayTap) {
+    return null;
+  }
+  const called = calledNow(data().called, pending());
+  const left = groupsLeft(calling, called);
+  const first = left[0];
+  const total = left.reduce((sum, line) => sum + line.minutes, 0);
+  const missing = first ? missingOf(calling, called, first) : [];
+  const around = missing.length ? groupsLeft(calling, called, missing).filter((line) => missingOf(calling, called, line).length === 0) : [];
+  const person = (id) => el('button', {
+    class: `button ${called.found.has(id) ? '' : 'main'}`,
+    'aria-pressed': String(called.found.has(id)),
+    onclick: () => tap(called.found.has(id) ? 'lost' : 'found', { person: id }),
+  }, `${called.found.has(id) ? '✓ ' : ''}${calling.names[id]}`);
+  return el('details', { class: 'slab', id: 'day-groups' },
+    el('summary', { class: 'min-h-11 content-center font-bold' }, first
+      ? `Groups: ${left.length} left, ${minutes(total)}` : 'Groups: every one is shot'),
+    first ? el('div', { class: 'day-way' },
+      el('h3', {}, first.title),
+      el('div', { class: 'flex flex-wrap gap-2 mb-2' }, first.people.filter((id) => id in calling.around).map(person)),
+      missing.length ? el('p', { class: 'mb-2' }, `Not there yet: ${missing.map((id) => calling.names[id]).join(', ')}. ${around.length
+        ? `Meanwhile: ${around.slice(0, SHOWN_AFTER).map((line) => line.title).join(', then ')}.`
+        : 'No other group is all there.'}`) : null,
+      el('div', { class: 'flex flex-wrap gap-2' },
+        button('Shot', () => tap('shot', { group: first.id }), 'main', `${first.title}: shot`),
+        left.length > 1 ? button('Later', () => tap('later', { group: first.id }), '', `${first.title}: later`) : null)) : null,
+    around.slice(0, 1).map((line) => el('p', {}, button(`${line.title}: shot`, () => tap('shot', { group: line.id }), '',
+      `${line.title}: shot before`))),
+    el('p', { class: 'text-sm' }, 'Before anybody is let go, the calling page names who is owed a picture',
+      isFile() ? '.' : [': ', el('a', { href: `/jobs/${pocket.job}/call` }, 'Groups'), '.']));
 };
 
 const notes = ({ pocket, at, log }) => {
@@ -283,6 +353,8 @@ const notes = ({ pocket, at, log }) => {
         tap('noted', { segment: about.id, words: input.value.trim() });
       }
     } }, el('div', { class: 'field flex-1' }, input), button('Note', null)),
+    about ? el('div', { class: 'flex flex-wrap gap-2 mt-2' }, QUICK.map((words) => button(words,
+      () => tap('noted', { segment: about.id, words }), 'small', `Note: ${words}`))) : null,
     log.notes.slice(-3).map((note) => el('p', { class: 'text-sm' }, `${face(note.at)} ${note.on.words}`)));
 };
 
@@ -321,7 +393,7 @@ export const draw = () => {
   }
   const at = state();
   const focused = document.activeElement?.getAttribute('aria-label');
-  const cards = [head, nowCard, lateCard, nextCard, lightCard, weatherCard, cardsCard, notes, bar];
+  const cards = [head, nowCard, lateCard, nextCard, putOff, lightCard, groupsCard, weatherCard, cardsCard, notes, bar];
   root.replaceChildren(...cards.map((card) => card(at)).filter(Boolean));
   unfolded.forEach((id) => document.getElementById(id)?.setAttribute('open', ''));
   if (focused) {

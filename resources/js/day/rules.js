@@ -5,6 +5,7 @@
 
 const TURNS = { started: 'running', done: 'done', skipped: 'skipped', moved: 'moved' };
 const ABOUT_SHOTS = ['ticked', 'unticked'];
+const SLOTS = ['load', 'unload', 'new-cell', 'old-cell'];
 const OF_THE_PLAN = ['rearranged', 'delayed', 'sheltered'];
 export const OF_THE_DAY = [...Object.keys(TURNS), 'undone', 'longer', ...ABOUT_SHOTS, 'noted', ...OF_THE_PLAN];
 
@@ -118,13 +119,43 @@ export const laneNow = (lane, log, now) => {
   };
 };
 
-/* Cards in bodies, after the taps that the server does not know yet. */
+/* What a body's cell still gives: frames by the plan and hours of standby since it went in. */
+export const cellLeft = (body, frames, hours) => Math.max(0, Math.round(body.chargeFrames * (1 - hours / body.chargeHours) - frames));
+
+/* Who is found, what is shot and what is put off, after the taps that the server does not know yet. */
+const CALLED = { found: ['found', 'person', true], lost: ['found', 'person', false], shot: ['shot', 'group', true],
+  unshot: ['shot', 'group', false], later: ['later', 'group', true], sooner: ['later', 'group', false] };
+export const calledNow = (called, taps) => {
+  const lists = { found: new Set(called?.found), shot: new Set(called?.shot), later: new Set(called?.later) };
+  [...taps].filter((tap) => CALLED[tap.kind]).sort((a, b) => compare(a.at, b.at)).forEach((tap) => {
+    const [list, on, is] = CALLED[tap.kind];
+    lists[list][is ? 'add' : 'delete'](Number(tap.on[on]));
+  });
+  return lists;
+};
+
+/* The groups still to shoot, those put off at the end. Around who is missing: the order worked out without them, theirs last. */
+export const groupsLeft = (calling, called, missing = []) => {
+  const order = missing.length ? calling.around[missing[0]] ?? calling.lines.map((line) => line.id) : calling.lines.map((line) => line.id);
+  const line = new Map(calling.lines.map((l) => [l.id, l]));
+  const left = order.filter((id) => line.has(id) && !called.shot.has(id)).map((id) => line.get(id));
+  const waits = (l) => (missing.length ? l.people.some((id) => missing.includes(id)) : called.later.has(l.id));
+  return [...left.filter((l) => !waits(l)), ...left.filter(waits)];
+};
+export const missingOf = (calling, called, line) => line.people.filter((id) => id in calling.around && !called.found.has(id));
+
+/* Cards and cells in bodies, after the taps that the server does not know yet. */
 export const slotsNow = (slots, taps) => {
   const bodies = (slots?.bodies ?? []).map((body) => ({ ...body }));
   let ready = [...(slots?.ready ?? [])];
-  [...taps].filter((tap) => tap.kind === 'load' || tap.kind === 'unload').sort((a, b) => compare(a.at, b.at)).forEach((tap) => {
+  [...taps].filter((tap) => SLOTS.includes(tap.kind)).sort((a, b) => compare(a.at, b.at)).forEach((tap) => {
     const card = Number(tap.on.card);
-    if (tap.kind === 'unload') {
+    if (tap.kind === 'new-cell' || tap.kind === 'old-cell') {
+      const body = bodies.find((b) => b.id === Number(tap.on.body));
+      if (body) {
+        body.celled = tap.kind === 'new-cell' ? [...body.celled, tap.at] : body.celled.slice(0, -1);
+      }
+    } else if (tap.kind === 'unload') {
       bodies.forEach((body) => ['first', 'second'].forEach((slot) => {
         body[slot] = body[slot]?.id === card ? null : body[slot];
       }));

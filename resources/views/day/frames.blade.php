@@ -17,6 +17,7 @@
                         <th scope="col">Segment</th>
                         <th scope="col">Frames</th>
                         <th scope="col">Bodies</th>
+                        <th scope="col">Wide to tight</th>
                         <th scope="col">Shots</th>
                     </tr>
                 </thead>
@@ -26,10 +27,11 @@
                             <th scope="row">{{ $segment->title }}{{ $segment->isOver ? '' : ', not over' }}</th>
                             <td class="figures">{{ $read->match->bySegment[$segment->id] ?? 0 }}</td>
                             <td>{{ implode(', ', $read->match->bodies[$segment->id] ?? []) }}</td>
+                            <td class="figures">{{ $read->match->sizes($segment->id) }}</td>
                             <td>
                                 @foreach ($segment->shots as $shot)
                                     <span class="block">{{ $shot->what }}{{ $shot->isMust ? ', must' : '' }}:
-                                        {{ $shot->tickedAt === null ? 'no tick' : ($read->match->byShot[$shot->id] ?? 0) . ' frames' }}</span>
+                                        {{ $shot->tickedAt === null ? 'no tick' : $read->match->framesOf($shot) . ' frames' }}</span>
                                 @endforeach
                             </td>
                         </tr>

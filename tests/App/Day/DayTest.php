@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\App\Day;
 
+use App\Desks\People\CallOrderDesk;
+use App\Desks\People\PeopleDesk;
+use App\Jobs\OrderAroundTheMissing;
 use App\Models\Brief\Job;
 use App\Models\People\ShareLink;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
 use App\Models\Scout\Spot;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\App\TestCase;
@@ -174,12 +178,35 @@ final class DayTest extends TestCase
             ['unload', ['card' => $lead['first']['id']]],
             ['unload', ['card' => $second['first']['id']]],
             ['load', ['card' => 1, 'body' => $lead['id'], 'slot' => 1]],
+            ['new-cell', ['body' => $lead['id']]],
+            ['new-cell', ['body' => $second['id']]],
+            ['found', ['person' => 1]],
         ], $url)->assertOk();
-        $this->assertSame(['That is not for this link.', 'That is not for this link.'], array_column($answer->json('refused'), 'why'));
+        $this->assertSame(array_fill(0, 4, 'That is not for this link.'), array_column($answer->json('refused'), 'why'));
         $this->assertSame(['second'], array_values(array_unique(array_column($answer->json('slots.bodies'), 'lane'))));
         $this->assertNull($answer->json('slots.bodies.0.first'), 'that card is out');
+        $this->assertCount(1, $answer->json('slots.bodies.0.celled'));
+        $this->assertSame([null, null], [$answer->json('pocket.calling'), $answer->json('called')], 'the family is on the own page only');
         $this->assertNotNull(collect($this->sync([])->json('slots.bodies'))->firstWhere('label', 'Body A')['first']);
         $this->assertSame([], $this->sync([], $this->link('day-coordinator').'/sync')->json('slots.bodies'));
+    }
+
+    public function test_the_phone_knows_the_order_around_each_who_is_missing_once_it_was_worked_out(): void
+    {
+        $calling = $this->sync([])->json('pocket.calling');
+        Bus::assertDispatched(OrderAroundTheMissing::class);
+        $lines = array_column($calling['lines'], 'people', 'id');
+        $missing = (int) array_key_first($calling['around']);
+        $theirs = array_keys(array_filter($lines, static fn (array $people): bool => in_array($missing, $people, true)));
+        $order = $calling['around'][$missing];
+        $this->assertSame($theirs, array_slice($order, -count($theirs)), 'theirs come last');
+        $this->assertSame(array_values(array_diff(array_keys($lines), $theirs)), array_slice($order, 0, -count($theirs)));
+        (new OrderAroundTheMissing($this->job->id))->handle(app(PeopleDesk::class), app(CallOrderDesk::class));
+        (new OrderAroundTheMissing(99))->handle(app(PeopleDesk::class), app(CallOrderDesk::class));
+        $then = $this->sync([])->json('pocket.calling.around');
+        $this->assertNotSame($calling['around'], $then);
+        $this->assertSame($theirs, array_slice($then[$missing], -count($theirs)));
+        $this->assertEqualsCanonicalizing($order, $then[$missing], 'the same groups');
     }
 
     public function test_the_coordinator_sees_times_taps_nothing_and_reads_no_note(): void

@@ -65,6 +65,8 @@ final class FramesTest extends TestCase
         $this->post('/jobs/1/stand-ins/shoot', ['frames' => 80]);
         $before = self::prints();
         $page = $this->get('/jobs/1/day/frames?read=1')->assertOk();
+        // The newest frames of each body against the settings sheet.
+        $page->assertSee('Its last frame at ');
         $page->assertSee('musts of Details and getting ready have no frame that is known to be theirs.');
         $page->assertSee('no tick')->assertSee('Lakeside portraits, not over')->assertDontSee('Every must of what is over has frames.');
         // Its musts are ticked at the minute at which a frame of that lane was taken; then only the other lane's are open.

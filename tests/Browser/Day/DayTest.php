@@ -313,6 +313,59 @@ final class DayTest extends BrowserTestCase
     }
 
     /** Whoever opens the page in the afternoon does not tap through the morning. */
+    /** Groups called, a person missing, and a fresh cell, with the server gone; a cell that the server knows is taken back without it. */
+    public function test_7_groups_and_cells_without_the_server(): void
+    {
+        $this->signIn();
+        self::$browser->size(390, 844);
+        $this->visit('/jobs/1/day');
+        self::isKept(self::$browser);
+        $open = static fn (string $id): mixed => self::$browser->script("document.getElementById('{$id}').open = true");
+        $open('day-cards');
+        $button = 'document.querySelector("#day-cards [aria-label$=\"a new cell\"]")';
+        $cell = (string) self::$browser->script("return {$button}.getAttribute('aria-label')");
+        $beside = static fn (): int => (int) self::$browser->script(
+            'return document.getElementById("day-cards").textContent.match(/; (\\d+) charged beside it/)[1]',
+        );
+        $spares = $beside();
+        $this->assertGreaterThan(0, $spares);
+        $this->press($cell);
+        self::isBack(self::$browser);
+        self::reload(self::$browser);
+        $open('day-cards');
+        $this->assertSame($spares - 1, $beside(), 'the server has it');
+
+        self::$satchel->stopServer();
+        $this->press(str_replace('a new cell', 'no new cell', $cell));
+        $this->assertSame($spares, $beside(), 'and it is taken back without the server');
+        $open('day-groups');
+        $first = static fn (): string => (string) self::$browser->script('return document.querySelector("#day-groups h3").textContent');
+        $group = $first();
+        $this->see('Not there yet: ');
+        self::$browser->script('[...document.querySelectorAll("#day-groups [aria-pressed=false]")].pop().click()');
+        $this->assertStringContainsString('✓ ', (string) self::$browser->script('return document.getElementById("day-groups").textContent'));
+        $this->press("{$group}: shot");
+        $second = $first();
+        $this->assertNotSame($group, $second);
+        $this->press("{$second}: later");
+        $this->assertNotSame($second, $first());
+        $this->press('Note: Ask their name');
+        $put = (string) self::$browser->script('return document.querySelector(".day-next h2").textContent');
+        $this->press("Put off {$put}");
+        $this->see('Put off until there is a gap', "Start {$put}");
+        self::reload(self::$browser);
+        $this->see('Ask their name', 'no server: 6 taps wait', "Start {$put}");
+
+        self::$satchel->startServer();
+        self::isBack(self::$browser);
+        $this->visit('/jobs/1/call');
+        $data = new \PDO('sqlite:'.self::$satchel->folder.'/satchel.sqlite');
+        $kinds = $data->query("SELECT kind FROM device_events WHERE kind IN ('found', 'shot', 'later', 'new-cell', 'old-cell') ORDER BY made_at");
+        $this->assertSame(['new-cell', 'old-cell', 'found', 'shot', 'later'], $kinds->fetchAll(\PDO::FETCH_COLUMN));
+        self::$browser->size(1280, 800);
+        self::$browser->complaints();
+    }
+
     public function test_6_what_is_gone_by_is_done_in_one_press(): void
     {
         $this->signIn();

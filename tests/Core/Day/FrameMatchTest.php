@@ -52,9 +52,39 @@ final class FrameMatchTest extends TestCase
         $this->assertSame(['Body of the second', 'Body of the lead'], $match->bodies[1]);
         $this->assertSame([1, 1], [$match->outside, $match->ambiguous], 'one before all, one of the second where two overlap');
         // Rings: up to 30 s after the tick at 1300, from 300 before; the kiss from 30 s after that tick on.
-        $this->assertSame([10 => 3, 11 => 3], $match->byShot);
+        $this->assertSame(['shot 10' => 3, 'shot 11' => 3], $match->byShot);
         $this->assertSame(['mind day.few-frames', 'mind day.frames-outside'], self::codes($match));
         $this->assertSame('2 frames belong to no one segment.', iterator_to_array($match->verdicts())[1]->finding);
+    }
+
+    public function test_a_group_and_a_line_ticked_together_do_not_take_each_other_s_frames(): void
+    {
+        $segment = new LivedSegment(1, 'Groups', ['lead'], 0, 1000, true, [
+            new LivedShot(10, 'All parents', true, 200.0),
+            new LivedShot(10, 'The two with all parents', true, 201.0, 6, true),
+            new LivedShot(11, 'Everybody', true, null, 9, true),
+        ]);
+        $match = new FrameMatch([$segment], self::frames('lead', 150, 160, 170, 180));
+        $this->assertSame(['shot 10' => 4, 'group 10' => 4], $match->byShot);
+        [$none, $few] = iterator_to_array($match->verdicts());
+        $this->assertSame('“Everybody” has no frame that is known to be its.', $none->finding);
+        $this->assertSame('“The two with all parents” has 4 of 6 frames.', $few->finding);
+    }
+
+    /** A third and a half between the widest and the longest are one size (ours); wide and tight tell it twice (common practice, no source). */
+    public function test_one_size_of_a_must_is_said(): void
+    {
+        $of = static fn (float ...$focals): FrameMatch => new FrameMatch([self::day()[0]], array_map(
+            static fn (int $i, float $mm): TakenFrame => new TakenFrame("F{$i}", 1295.0 + $i, 'lead', 'Body', $mm === 0.0 ? null : $mm),
+            array_keys($focals),
+            $focals,
+        ));
+        $nine = array_fill(0, 9, 85.0);
+        $this->assertContains('mind day.one-size', self::codes($of(100.0, ...$nine)));
+        $this->assertSame('85 to 100 mm', $of(100.0, ...$nine)->sizes(1));
+        $this->assertNotContains('mind day.one-size', self::codes($of(127.5, ...$nine)), 'half as long again');
+        $this->assertNotContains('mind day.one-size', self::codes($of(0.0, ...$nine)), 'nine are too few to say it');
+        $this->assertSame('', $of(0.0)->sizes(1));
     }
 
     public function test_a_must_without_a_frame_is_said_once_its_segment_is_over(): void

@@ -18,6 +18,6 @@ final class BreakController
         $opened = BriefDesk::open($job);
         $read = $request->boolean('read') ? $desk->read($opened) : null;
 
-        return view('day.frames', ['job' => $opened, 'read' => $read, 'verdicts' => $read?->match->verdicts() ?? new Verdicts()]);
+        return view('day.frames', ['job' => $opened, 'read' => $read, 'verdicts' => $read?->verdicts() ?? new Verdicts()]);
     }
 }

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Day;
+
+use NorthSatchel\People\Family;
+use NorthSatchel\People\FamilyGroup;
+use NorthSatchel\People\Pace;
+
+/**
+ * The calling list as a phone takes it along: the groups, and for each person an order for as long as they are missing: the others first,
+ * theirs at the end.
+ */
+final readonly class CallTable implements \JsonSerializable
+{
+    /**
+     * @param  list<CallLine>  $lines  in the order in which they are called
+     * @param  array<int, string>  $names  of everybody in a group, by id
+     * @param  array<int, list<int>>  $around  by who is missing: the groups in order
+     */
+    private function __construct(public array $lines, public array $names, public array $around) {}
+
+    /**
+     * @param  array<int, FamilyGroup>  $groups  by id, in the order in which they are called
+     * @param  array<string, list<FamilyGroup>>  $orders  by who is missing, of the groups without them; where none was worked out yet they
+     *                                                    stay as they are called
+     * @param  array<string, int>  $ids  of people, by name
+     */
+    public static function of(array $groups, Family $family, array $orders, array $ids): self
+    {
+        $lines = $around = [];
+        foreach ($groups as $id => $group) {
+            $people = array_values(array_filter(array_map(static fn (string $name): ?int => $ids[$name] ?? null, $group->people)));
+            $lines[] = new CallLine($id, $group->title, $people, (int) ceil(Pace::minutes(count($group->people))));
+        }
+        $in = array_merge(...array_map(static fn (FamilyGroup $g): array => $g->people, array_values($groups)) ?: [[]]);
+        $in = array_intersect_key($ids, array_flip($in));
+        // The two are everywhere: without them nothing goes on.
+        foreach (array_diff_key($in, array_flip($family->couple())) as $name => $id) {
+            $going = array_filter($groups, static fn (FamilyGroup $g): bool => ! in_array($name, $g->people, true));
+            $order = array_map(static fn (FamilyGroup $g): int => (int) array_search($g, $going, false), $orders[$name] ?? array_values($going));
+            $around[$id] = [...$order, ...array_keys(array_diff_key($groups, $going))];
+        }
+
+        return new self($lines, array_flip($in), $around);
+    }
+
+    /** @return array<string, mixed> objects where a list would lose the ids */
+    public function jsonSerialize(): array
+    {
+        return ['lines' => $this->lines, 'names' => (object) $this->names, 'around' => (object) $this->around];
+    }
+}
