@@ -142,7 +142,8 @@ final class PocketMaker
             $line->minutes,
             $line->focal_mm,
             $cue,
-            $line->focal_mm === null || in_array($lane, $holders, true) ? null : ($holders === [] ? 'nobody' : "the {$holders[0]}"),
+            $holders === [] || in_array($lane, $holders, true) ? null : "the {$holders[0]}",
+            $line->focal_mm !== null && $holders === [],
             $line->prompt,
         );
     }

@@ -16,6 +16,7 @@ final readonly class PocketShot
         public ?string $cue,
         /** Who holds a lens for it, where that is not who takes it; null where they have it, or no focal length is named. */
         public ?string $lens,
+        public bool $hasNoLens,
         /** Words to say, or a pose to ask for. */
         public ?string $prompt = null,
     ) {}

@@ -72,6 +72,7 @@ const shotList = (segment, log) => {
     shot.priority,
     shot.focal ? `${shot.focal} mm` : '',
     shot.lens ? `the lens is with ${shot.lens}` : '',
+    shot.hasNoLens ? 'no lens along reaches it' : '',
     shot.cue ? `ready? after ${shot.cue}` : '',
   ].filter(Boolean).join(' · ')),
   shot.prompt ? el('span', { class: 'day-prompt' }, `“${shot.prompt}”`) : null))));
@@ -172,11 +173,14 @@ const nextCard = (state) => {
       ].filter(Boolean).join(', ')}.`)
       : el('p', { class: 'figures' }, leave <= now() ? `It should have begun at ${face(leave)}.`
         : at.lateAtNext > 0 ? '' : `Nothing is lost until ${face(leave)}.`),
-    next.shots.filter((shot) => shot.lens).map((shot) => el('p', { class: 'note' },
-      `${shot.what}, ${shot.focal} mm: the lens is with ${shot.lens}.`)),
+    next.shots.filter((shot) => shot.lens || shot.hasNoLens).map((shot) => el('p', { class: 'note' },
+      `${shot.what}, ${shot.focal} mm: ${shot.lens ? `the lens is with ${shot.lens}` : 'no lens along reaches it'}.`)),
     next.swaps.map((says) => el('p', { class: 'note' }, says)),
     chance(state) ? el('p', { class: 'figures' }, chance(state)) : null,
     next.planB ? el('p', { class: 'text-sm' }, `Plan B: ${next.planB}`) : null,
+    state.pocket.mayTap
+      ? el('p', {}, button('Put off until there is a gap', () => tap('moved', { segment: next.id }), 'quiet', `Put off ${next.title}`))
+      : null,
     after.length ? el('ol', { class: 'day-after' }, after.slice(0, SHOWN_AFTER).map((s) => el('li', {},
       el('span', { class: 'figures' }, face(s.starts)), ` ${s.title}`))) : null);
 };
@@ -243,7 +247,6 @@ const bar = ({ pocket, at, log }) => {
     next ? button(`Start ${running ? 'the next' : next.title}`, () => tap('started', { segment: next.id }),
       running ? '' : 'main', `Start ${next.title}`) : null,
     running ? button('+5', () => tap('longer', { segment: running.id, minutes: 5 }), '', `${running.title} takes 5 min more`) : null,
-    next ? button('Put off', () => tap('moved', { segment: next.id }), '', `Put off ${next.title}`) : null,
     next ? button('Skip next', () => tap('skipped', { segment: next.id }), '', `Skip ${next.title}`) : null,
     last ? button('Undo', () => tap('undone', { of: last.id }), 'quiet', `Take back: ${last.kind}`) : null);
 };
@@ -291,7 +294,8 @@ const cardsCard = ({ pocket, own }) => {
     const taken = framesSince(own, from, now()) / mine.length;
     const frames = cellLeft(body, taken, Math.max(0, now() - from) / 3600);
     return el('p', { class: 'mt-2' }, button('New cell', () => tap('new-cell', { body: body.id }), '', `${body.label}: a new cell`),
-      ` About ${frames} of ${body.chargeFrames} frames left in this one by the plan; ${Math.max(0, body.spares - body.celled.length)} charged beside it.`,
+      ` About ${frames} of ${body.chargeFrames} frames left in this one by the plan; ${
+        Math.max(0, body.spares - body.celled.length)} charged beside it.`,
       body.celled.length ? button('Take back', () => tap('old-cell', { body: body.id }), 'quiet', `${body.label}: no new cell`) : null);
   };
   return el('details', { class: 'slab', id: 'day-cards' },
