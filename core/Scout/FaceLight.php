@@ -13,6 +13,32 @@ use NorthSatchel\Sky\Sun;
 /** The light on faces somewhere at some minute: one value, for every page that speaks of it. */
 final readonly class FaceLight
 {
+    /** From so far behind the faces the sun lights their backs; from so high on it puts shadows into their eyes (common practice, no source). */
+    private const BACKLIT_DEG = 110.0;
+
+    private const HIGH_DEG = 50.0;
+
+    private const LOWEST_DEG = 3.0;
+
+    /** Why faces there want fill at that minute, in words; null where they do not, or where nothing is known of the spot. */
+    public static function fill(?Spot $spot, bool $isOutdoor, ?GeoPoint $place, int $at): ?string
+    {
+        if ($spot === null || $spot->isIndoor || ! $isOutdoor || $place === null) {
+            return null;
+        }
+        $sun = Sun::at($spot->place ?? $place, $at);
+        if ($sun->elevationDeg < self::LOWEST_DEG || $spot->shadedBy($sun) !== null) {
+            return null;
+        }
+        $high = (int) round($sun->elevationDeg);
+
+        return match (true) {
+            $spot->facingDeg !== null && abs(Bearing::turn($spot->facingDeg, $sun->azimuthDeg)) >= self::BACKLIT_DEG => 'the sun stands behind the faces',
+            $sun->elevationDeg >= self::HIGH_DEG => "the sun stands {$high}° high and puts shadows into the eyes",
+            default => null,
+        };
+    }
+
     /** @param  float  $ev100  at ISO 100 */
     private function __construct(public float $ev100, public string $why) {}
 

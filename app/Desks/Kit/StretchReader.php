@@ -15,6 +15,7 @@ use App\Models\Scout\Spot;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Scout\FaceLight;
+use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 
@@ -50,10 +51,11 @@ final class StretchReader
                 $segment->start_clock,
                 $segment->place_id,
                 Priority::from($segment->priority),
-                self::light($segment, self::spotOf($segment), $from),
+                self::at(FaceLight::at(...), $segment, $from)->ev100,
                 [...$shots, ...$more === 0 ? [] : [PlannedShot::usual($more)]],
                 $segment->shotLines->contains('light', 'flash'),
                 BriefedPlan::forbidsFlash($job, $segment),
+                self::at(FaceLight::fill(...), $segment, $from),
             );
         }
 
@@ -67,10 +69,17 @@ final class StretchReader
         return $spot?->setRelation('place', $segment->place);
     }
 
-    private static function light(Segment $segment, ?Spot $spot, int $from): float
+    /**
+     * @template T
+     *
+     * @param  \Closure(?\NorthSatchel\Scout\Spot, bool, ?GeoPoint, int): T  $asked  of where a segment is, in its middle
+     * @return T
+     */
+    private static function at(\Closure $asked, Segment $segment, int $from): mixed
     {
+        $spot = self::spotOf($segment);
         $point = $segment->place === null ? null : JobDay::pointOf($segment->place);
 
-        return FaceLight::at($spot === null ? null : ScoutDesk::spot($spot), $segment->is_outdoor, $point, $from + 30 * $segment->minutes)->ev100;
+        return $asked($spot === null ? null : ScoutDesk::spot($spot), $segment->is_outdoor, $point, $from + 30 * $segment->minutes);
     }
 }

@@ -33,6 +33,7 @@ final class PlanNeeds
             ...SceneReach::needs($stretches),
             ...SceneLights::needs($stretches, $asks),
             ...self::apart($stretches),
+            ...FillNeeds::of($stretches, $asks),
             ...AskedNeeds::asked($stretches, $asks),
             ...AlwaysNeeds::always($hours, $days),
         ];

@@ -29,6 +29,8 @@ final readonly class PlannedStretch
         public bool $isFlash = false,
         /** Whether the brief forbids flash there. */
         public bool $mayNotFlash = false,
+        /** Why its faces want fill from below or before; null where they do not, or nobody knows. */
+        public ?string $fill = null,
     ) {}
 
     /** Planned in it, by one photographer. */
