@@ -13,7 +13,7 @@ use NorthSatchel\Sky\Sun;
 /** The light on faces somewhere at some minute: one value, for every page that speaks of it. */
 final readonly class FaceLight
 {
-    /** From so far behind the faces the sun lights their backs; from so high on it puts shadows into their eyes (common practice, no source). */
+    /** From so far behind it lights their backs, from so high on it puts shadows into their eyes (common practice, no source). */
     private const BACKLIT_DEG = 110.0;
 
     private const HIGH_DEG = 50.0;
