@@ -33,7 +33,8 @@ final readonly class FaceLight
         $high = (int) round($sun->elevationDeg);
 
         return match (true) {
-            $spot->facingDeg !== null && abs(Bearing::turn($spot->facingDeg, $sun->azimuthDeg)) >= self::BACKLIT_DEG => 'the sun stands behind the faces',
+            $spot->facingDeg !== null && abs(Bearing::turn($spot->facingDeg, $sun->azimuthDeg)) >= self::BACKLIT_DEG => 'the sun stands '.
+                'behind the faces',
             $sun->elevationDeg >= self::HIGH_DEG => "the sun stands {$high}° high and puts shadows into the eyes",
             default => null,
         };

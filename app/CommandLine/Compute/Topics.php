@@ -32,6 +32,8 @@ final class Topics
             'replan' => PlanTopics::replan(...),
             'day' => DayTopics::day(...),
             'rehearse' => PlanTopics::rehearse(...),
+            'cover' => EventTopics::cover(...),
+            'sends' => EventTopics::sends(...),
             'card-budget' => KitTopics::cardBudget(...),
             'lose-one' => KitTopics::loseOne(...),
             'battery-budget' => KitTopics::batteryBudget(...),

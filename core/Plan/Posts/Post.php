@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Posts;
+
+/** Where one may stand, in metres on the plan of the place. */
+final readonly class Post
+{
+    /** @param  int  $holds  how many stand there at once */
+    public function __construct(public string $id, public float $xM, public float $yM, public int $holds = 1) {}
+}
