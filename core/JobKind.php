@@ -17,6 +17,12 @@ enum JobKind: string
         return $this === self::Wedding;
     }
 
+    /** Whether photographers stand at posts while something is played: then a ground is drawn. */
+    public function hasPosts(): bool
+    {
+        return $this === self::Event;
+    }
+
     public function label(): string
     {
         return ucfirst($this->value);

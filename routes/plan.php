@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Plan\CoverController;
 use App\Http\Controllers\Plan\DaysController;
 use App\Http\Controllers\Plan\PlanController;
 use App\Http\Controllers\Plan\SegmentController;
@@ -55,3 +56,7 @@ Route::put('/shots/{shot}', [ShotController::class, 'update']);
 Route::post('/shots/{shot}/move', [ShotController::class, 'move']);
 Route::delete('/shots/{shot}', [ShotController::class, 'destroy']);
 Route::post('/shots/{shot}/restore', [ShotController::class, 'restore']);
+Route::get('/jobs/{job}/cover', [CoverController::class, 'show']);
+Route::post('/jobs/{job}/cover/periods', [CoverController::class, 'mark']);
+Route::put('/jobs/{job}/cover', [CoverController::class, 'update']);
+Route::post('/jobs/{job}/cover/take', [CoverController::class, 'take']);

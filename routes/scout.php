@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Scout\GroundController;
 use App\Http\Controllers\Scout\ScoutController;
 use App\Http\Controllers\Scout\TestPictureController;
 use Illuminate\Support\Facades\Route;
@@ -17,3 +18,6 @@ Route::post('/jobs/{job}/pictures/{picture}/measure', [TestPictureController::cl
 Route::get('/pictures/{picture}', [TestPictureController::class, 'file']);
 Route::post('/jobs/{job}/spots/{spot}/obstacles', [ScoutController::class, 'storeObstacle']);
 Route::delete('/jobs/{job}/obstacles/{obstacle}', [ScoutController::class, 'destroyObstacle']);
+Route::get('/jobs/{job}/ground', [GroundController::class, 'show']);
+Route::post('/jobs/{job}/ground', [GroundController::class, 'store']);
+Route::put('/jobs/{job}/ground', [GroundController::class, 'update']);

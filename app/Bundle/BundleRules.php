@@ -9,6 +9,9 @@ use NorthSatchel\JobKind;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Plan\Audience;
+use NorthSatchel\Scout\Ground\GroundKind;
+use NorthSatchel\Scout\Ground\GroundText;
+use NorthSatchel\Scout\Ground\GroundZone;
 use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\Window;
 use NorthSatchel\Sky\LightWanted;
@@ -94,6 +97,15 @@ final class BundleRules
                 'skyline' => V::read('must be a skyline as it is typed', 4000, Skyline::read(...)),
                 'windows' => V::read('must be windows as they are typed', 2000, Window::readAll(...)),
             ],
+            'grounds' => [
+                'kind' => V::oneOf($words(GroundKind::class))->needed(),
+                'length_m' => V::number(1, 20_000)->needed(),
+                'width_m' => V::number(1, 20_000)->needed(),
+                'bearing_deg' => V::number(0, 360)->needed(),
+                'zones' => V::read('must be zones as they are typed', 6000, GroundText::zones(...)),
+                'posts' => V::text(8000),
+                'ways' => V::text(6000),
+            ],
             'obstacles' => [
                 'name' => V::name(60),
                 'bearing_deg' => V::number(0, 360)->needed(),
@@ -125,6 +137,10 @@ final class BundleRules
                 'people' => $people,
                 'also_lanes' => $lanes,
                 'calendar_rest' => V::text(20_000),
+                'cover' => V::object([
+                    'worth' => V::mapOf(V::whole(0, GroundZone::MOST_WORTH), 60),
+                    'hand' => V::mapOf(V::name(60), 20),
+                ]),
             ],
             'shot_lines' => [
                 'position' => $count,

@@ -49,6 +49,9 @@ final class BundleTables
             new BundleTable('spots', static fn (int $job): Builder => DB::table('spots')->whereIn('place_id', $places($job)), [
                 'place_id' => 'places',
             ]),
+            new BundleTable('grounds', static fn (int $job): Builder => DB::table('grounds')->whereIn('place_id', $places($job)), [
+                'place_id' => 'places',
+            ]),
             new BundleTable(
                 'obstacles',
                 static fn (int $job): Builder => DB::table('obstacles')->whereIn(
@@ -61,7 +64,7 @@ final class BundleTables
                 'segments',
                 $of('segments'),
                 ['job_id' => 'jobs', 'place_id' => 'places', 'spot_id' => 'spots'],
-                ['hidden_from', 'people', 'also_lanes'],
+                ['hidden_from', 'people', 'also_lanes', 'cover'],
             ),
             new BundleTable(
                 'shot_lines',

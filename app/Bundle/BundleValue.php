@@ -144,6 +144,19 @@ final readonly class BundleValue
         );
     }
 
+    /** Values of one sort by names of at most 60 letters. */
+    public static function mapOf(self $of, int $most): self
+    {
+        return new self(
+            "must be at most {$most} values by their names",
+            static fn (mixed $v): bool => is_array($v) &&
+                count($v) <= $most &&
+                array_filter(array_keys($v), static fn (int|string $name): bool => mb_strlen((string) $name) > 60) === [] &&
+                array_filter($v, static fn (mixed $one): bool => $of->wrong($one) !== null) === [],
+            false,
+        );
+    }
+
     /** @param  array<string, self>  $fields  all that it may have */
     public static function object(array $fields): self
     {

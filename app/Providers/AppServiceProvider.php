@@ -35,6 +35,7 @@ use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\LensesForGroups;
 use App\Desks\Kit\NeedsDesk;
 use App\Desks\Kit\PackDesk;
+use App\Desks\Kit\ReachOfLanes;
 use App\Desks\Kit\SharedKitDesk;
 use App\Desks\Kit\ShelfDesk;
 use App\Desks\Kit\ShotLensDesk;
@@ -42,6 +43,7 @@ use App\Desks\People\LensesAtHand;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\DaysDesk;
 use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\ReachAtHand;
 use App\Desks\Plan\SpotLightDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Desks\Taps\TapDesk;
@@ -105,6 +107,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when(TapDesk::class)->needs('$listeners')->giveTagged(TapListener::class);
         // What an earlier phase asks of a later one.
         $this->app->bind(LensesAtHand::class, LensesForGroups::class);
+        $this->app->bind(ReachAtHand::class, ReachOfLanes::class);
         $this->app->bind(CardsInUse::class, CardLog::class);
         $this->app->bind(SlotsAtHand::class, SlotsOfJob::class);
         $this->app->bind(KnownCopies::class, CopiesForCards::class);

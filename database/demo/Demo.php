@@ -83,6 +83,7 @@ final class Demo
         $work->fillIn($studio, DayTemplate::StudioDay, '09:30', '16:45', day: 1);
 
         self::houses();
+        HallFinals::tell();
 
         return $wedding;
     }

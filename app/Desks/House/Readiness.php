@@ -15,6 +15,7 @@ use App\Desks\Day\DayDesk;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\PeopleDesk;
+use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SpotLightDesk;
 use App\Models\Brief\Job;
@@ -36,6 +37,7 @@ final class Readiness
         private readonly PeopleDesk $people,
         private readonly KitDesk $kit,
         private readonly ShotLensDesk $shotLenses,
+        private readonly CoverDesk $cover,
         private readonly DayDesk $day,
         private readonly CardsDesk $cards,
         private readonly BodyCheckDesk $bodies,
@@ -68,7 +70,7 @@ final class Readiness
             fn (): array => [
                 'brief' => $this->brief->verdicts($job),
                 'scout' => $this->light->verdicts($job),
-                'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job)),
+                'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job))->with($this->cover->verdicts($job)),
                 'people' => $this->people->verdicts($job),
                 'kit' => $this->kit->verdicts($job),
             ],

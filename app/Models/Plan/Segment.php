@@ -40,6 +40,8 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property list<string>|null $people
  * @property list<string>|null $also_lanes
  * @property list<string>|null $hidden_from
+ * @property array{worth?: array<string, int>, hand?: array<string, string>}|null $cover  of a period in which everybody stays at a post:
+ *     what zones are worth in it, and the posts of the photographers as they were chosen
  * @property string|null $calendar_rest  of the calendar it came from, what is not understood here
  * @property-read Place|null $place
  * @property-read Job $job
@@ -64,6 +66,7 @@ final class Segment extends Model
             'takes_in_minutes' => 'int',
             'people' => 'array',
             'also_lanes' => 'array',
+            'cover' => 'array',
         ];
     }
 

@@ -20,7 +20,7 @@ final readonly class PostCover
 
     public int $moves;
 
-    /** @param  list<list<int>>  $posts  by period and photographer, numbers of posts */
+    /** @param  array<int, array<int, int>>  $posts  by period and photographer, numbers of posts */
     public function __construct(public PostPlan $plan, array $posts, public bool $isOptimal)
     {
         $standings = $covered = $open = [];
@@ -44,7 +44,7 @@ final readonly class PostCover
         [$this->standings, $this->covered, $this->open, $this->worth, $this->moves] = [$standings, $covered, $open, $worth, $moves];
     }
 
-    /** @param  list<int>  $posts  by photographer */
+    /** @param  array<int, int>  $posts  by photographer */
     private static function by(PostPlan $plan, array $posts, Period $period, Zone $zone): ?CoveredZone
     {
         $best = null;

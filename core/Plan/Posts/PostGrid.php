@@ -10,7 +10,7 @@ final readonly class PostGrid
     /** Zones a whole number holds. */
     private const BITS = 60;
 
-    /** @var list<list<list<int>>> by photographer and post: the zones that are covered, as bits */
+    /** @var array<int, array<int, list<int>>> by photographer and post: the zones that are covered, as bits */
     private array $sees;
 
     /** @var list<list<int>> by period and zone */
@@ -39,7 +39,7 @@ final readonly class PostGrid
                 $sees[$p][$i] = array_values($bits);
             }
         }
-        $this->sees = array_values($sees);
+        $this->sees = $sees;
         $walk = array_map(
             static fn (Post $to): array => array_map(static fn (Post $from): int => $plan->walkMinutes($from, $to), $plan->posts),
             $plan->posts,
@@ -78,7 +78,7 @@ final readonly class PostGrid
     /**
      * Worth and moves of everybody's ways in one number.
      *
-     * @param  list<list<int>>  $ways  posts by period and photographer
+     * @param  array<int, array<int, int>>  $ways  posts by period and photographer
      */
     public function value(array $ways): int
     {

@@ -40,8 +40,8 @@ final class PostSearch
     }
 
     /**
-     * @param  list<list<int>>  $ways  posts by period and photographer
-     * @return list<list<int>>
+     * @param  array<int, array<int, int>>  $ways  posts by period and photographer
+     * @return array<int, array<int, int>>
      */
     private static function improved(PostGrid $grid, array $ways): array
     {

@@ -18,7 +18,7 @@ final class PostStates
 
     /**
      * @param  non-empty-list<int>  $some  the photographers
-     * @param  list<list<int>>  $others  posts by period and photographer
+     * @param  array<int, array<int, int>>  $others  posts by period and photographer
      */
     private function __construct(private readonly PostGrid $grid, private readonly array $some, private readonly array $others)
     {
@@ -29,8 +29,8 @@ final class PostStates
 
     /**
      * @param  non-empty-list<int>  $some  photographers whose ways are looked for
-     * @param  list<list<int>>  $ways  feasible ones, posts by period and photographer
-     * @return list<list<int>> with theirs the best
+     * @param  array<int, array<int, int>>  $ways  feasible ones, posts by period and photographer
+     * @return array<int, array<int, int>> with theirs the best
      */
     public static function best(PostGrid $grid, array $some, array $ways): array
     {
@@ -38,8 +38,8 @@ final class PostStates
     }
 
     /**
-     * @param  list<list<int>>  $ways
-     * @return list<list<int>>
+     * @param  array<int, array<int, int>>  $ways
+     * @return array<int, array<int, int>>
      */
     private function found(array $ways): array
     {
@@ -48,7 +48,10 @@ final class PostStates
             $values[$t] = $this->entered($t, $this->walked($t, $values[$t - 1])[count($this->some)]);
         }
         $last = count($ways) - 1;
-        $state = (int) array_search(max($values[$last]), $values[$last], true);
+        $state = 0;
+        foreach ($values[$last] as $at => $value) {
+            $state = $value > $values[$last][$state] ? $at : $state;
+        }
         for ($t = $last; $t >= 0; $t--) {
             foreach ($this->some as $k => $p) {
                 $ways[$t][$p] = intdiv($state, $this->steps[$k]) % $this->posts;
@@ -141,7 +144,7 @@ final class PostStates
     }
 
     /**
-     * @param  list<int>  $free  how many more each post holds
+     * @param  array<int, int>  $free  how many more each post holds
      * @param  array<int, int>  $seen  by the others
      * @return array<int, int>|null zones as bits by word; null where they cannot stand so
      */

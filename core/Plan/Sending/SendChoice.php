@@ -55,18 +55,25 @@ final class SendChoice
             }
         }
         usort($this->order, fn (int $a, int $b): int => [$worths[$b] / $lengths[$b], $a] <=> [$worths[$a] / $lengths[$a], $b]);
-        $lists = static function (array $times, array $of): array {
-            $own = array_values(array_unique(array_intersect_key($times, array_flip($of))));
-            sort($own);
-
-            return $own;
-        };
-        [$this->readies, $this->dues] = [$lists($ready, $this->order), $lists($due, $this->order)];
+        [$this->readies, $this->dues] = [self::distinct($ready, $this->order), self::distinct($due, $this->order)];
         foreach ($this->order as $j) {
             $this->readyAt[$j] = (int) array_search($ready[$j], $this->readies, true);
             $this->dueAt[$j] = (int) array_search($due[$j], $this->dues, true);
         }
         $this->isWhole = array_filter($worths, static fn (float $w): bool => floor($w) !== $w) === [];
+    }
+
+    /**
+     * @param  list<int>  $times
+     * @param  list<int>  $of  whose
+     * @return list<int> rising
+     */
+    private static function distinct(array $times, array $of): array
+    {
+        $own = array_unique(array_map(static fn (int $j): int => $times[$j], $of));
+        sort($own);
+
+        return $own;
     }
 
     /**

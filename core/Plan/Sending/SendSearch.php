@@ -99,14 +99,15 @@ final class SendSearch
     {
         $joined = [];
         foreach ($runs as $run) {
-            $last = array_key_last($joined);
-            if ($last !== null && $joined[$last][0] === $run[0] && $joined[$last][2] === $run[1]) {
-                $joined[$last][2] = $run[2];
-            } else {
-                $joined[] = $run;
+            [$j, $from, $to] = $run;
+            [$before, $start, $end] = $joined === [] ? [null, 0, 0] : $joined[count($joined) - 1];
+            if ($before === $j && $end === $from) {
+                array_pop($joined);
+                $from = $start;
             }
+            $joined[] = [$j, $from, $to];
         }
 
-        return array_values($joined);
+        return $joined;
     }
 }

@@ -11,6 +11,9 @@
     @include('plan._ruler')
     <p class="flex flex-wrap gap-2 mb-4"><a class="button" href="/jobs/{{ $job->id }}/what-if">What if we run late?</a><a class="button"
             href="/jobs/{{ $job->id }}/rehearse{{ $day > 0 ? '?day=' . $day : '' }}">Rehearse the day</a>
+        @if ($job->kind->hasPosts())
+            <a class="button" href="/jobs/{{ $job->id }}/cover">Who stands where?</a>
+        @endif
         @foreach ($sheets as $audience)
             <a class="button" href="/jobs/{{ $job->id }}/sheets/{{ $audience->value }}">Sheet: {{ $audience->value }}</a>
         @endforeach

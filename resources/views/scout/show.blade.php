@@ -1,4 +1,7 @@
 <x-page title="Where will the light be?" :job="$job" phase="scout" :verdicts="$verdicts">
+    @if ($job->kind->hasPosts())
+        <p class="mb-3"><a class="button" href="/jobs/{{ $job->id }}/ground">The ground and its posts</a></p>
+    @endif
     @if ($spot)
         <nav class="flex flex-wrap gap-2 mb-3" aria-label="Spots">
             @foreach ($spots as $one)

@@ -169,7 +169,10 @@ final class AnyInputTest extends TestCase
                 'reserve' => 0.2,
             ],
             'cover' => [
-                'photographers' => [['id' => 'a', 'focal_max_mm' => 400, 'starts_at' => 'west'], ['id' => 'b', 'focal_max_mm' => 200, 'sensor_height_mm' => 15.6]],
+                'photographers' => [
+                    ['id' => 'a', 'focal_max_mm' => 400, 'starts_at' => 'west'],
+                    ['id' => 'b', 'focal_max_mm' => 200, 'sensor_height_mm' => 15.6],
+                ],
                 'posts' => [['id' => 'west', 'x_m' => 0, 'y_m' => 10, 'holds' => 2], ['id' => 'east', 'x_m' => 100, 'y_m' => 10]],
                 'zones' => [['id' => 'goal', 'x_m' => 20, 'y_m' => 0], ['id' => 'bench', 'x_m' => 90, 'y_m' => 0]],
                 'periods' => [['id' => 'one', 'break_minutes' => 2], ['id' => 'two']],
@@ -185,7 +188,10 @@ final class AnyInputTest extends TestCase
                 'rate_mb_s' => 2.5,
                 'overhead_s' => 0.4,
                 'gaps' => [['id' => 'g', 'from_s' => 10, 'to_s' => 40], ['id' => 'h', 'from_s' => 60, 'to_s' => 90]],
-                'pictures' => [['id' => 'a', 'mb' => 8, 'ready_s' => 0, 'due_s' => 30, 'worth' => 2], ['id' => 'b', 'mb' => 90, 'ready_s' => 5, 'due_s' => 80]],
+                'pictures' => [
+                    ['id' => 'a', 'mb' => 8, 'ready_s' => 0, 'due_s' => 30, 'worth' => 2],
+                    ['id' => 'b', 'mb' => 90, 'ready_s' => 5, 'due_s' => 80],
+                ],
             ],
             'lose-one' => [
                 'items' => [['id' => 'a', 'gives' => ['x', 'y']], ['id' => 'b', 'gives' => ['x'], 'requires' => ['y']]],

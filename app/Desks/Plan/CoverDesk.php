@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Desks\Brief\JobDay;
+use App\Desks\Scout\GroundDesk;
+use App\Models\Brief\Job;
+use App\Models\Plan\Segment;
+use App\Models\Scout\GroundRecord;
+use Illuminate\Support\Collection;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Posts\CoverPage;
+use NorthSatchel\Plan\Posts\GroundCover;
+use NorthSatchel\Plan\Posts\PlayedPeriod;
+use NorthSatchel\Plan\Posts\PostJudge;
+use NorthSatchel\Plan\Posts\PostView;
+use NorthSatchel\Plan\Posts\Shooter;
+use NorthSatchel\Scout\Ground\Ground;
+use NorthSatchel\Scout\Ground\GroundZone;
+use NorthSatchel\Sky\Sun;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdicts;
+
+/** Who stands where in which period of an event. */
+final readonly class CoverDesk
+{
+    public function __construct(private GroundDesk $grounds, private ReachAtHand $reach) {}
+
+    /** The ground of the place that a job is at; null where none was drawn. */
+    public function ground(Job $job): ?GroundRecord
+    {
+        return $this->grounds->of($job->place_id);
+    }
+
+    /** @return Collection<int, Segment> of the job at that place, in the order of time */
+    public function segments(Job $job): Collection
+    {
+        return $job->segments
+            ->filter(static fn (Segment $s): bool => ($s->place_id ?? $job->place_id) === $job->place_id)
+            ->sortBy([['day', 'asc'], ['start_clock', 'asc']])
+            ->values();
+    }
+
+    public function cover(Job $job, GroundRecord $ground): GroundCover
+    {
+        $periods = $this->segments($job)->whereNotNull('cover')->values();
+        $lanes = $periods->flatMap(static fn (Segment $s): array => [$s->lane, ...$s->also_lanes ?? []])->unique()->all();
+        $reaches = array_intersect_key($this->reach->reaches($job), array_flip($lanes));
+
+        return new GroundCover(
+            GroundDesk::read($ground),
+            array_values($periods->map(static fn (Segment $s): PlayedPeriod => self::period($job, $s))->all()),
+            array_values($reaches),
+            $periods->mapWithKeys(static fn (Segment $s): array => [$s->id => $s->cover['hand'] ?? []])->all(),
+        );
+    }
+
+    /** @return list<string> photographers of the periods who carry no lens */
+    public function withoutLens(Job $job, GroundCover $cover): array
+    {
+        $lanes = $this->segments($job)->whereNotNull('cover')->flatMap(static fn (Segment $s): array => [$s->lane, ...$s->also_lanes ?? []]);
+
+        return array_values(array_diff($lanes->unique()->all(), array_map(static fn (Shooter $s): string => $s->id, $cover->shooters)));
+    }
+
+    /** Of a job that has a ground and periods on it; else nothing. */
+    public function verdicts(Job $job): Verdicts
+    {
+        $ground = $job->segments->whereNotNull('cover')->isEmpty() ? null : $this->ground($job);
+
+        try {
+            return $ground === null ? new Verdicts() : PostJudge::of($this->cover($job, $ground), $job->id);
+        } catch (ImpossibleValue) {
+            // The ground says beside its field what cannot be read.
+            return new Verdicts();
+        }
+    }
+
+    /** Null where there is nothing to be worked out yet, or where it cannot be. */
+    public function page(GroundCover $cover, float $aloneMm): ?CoverPage
+    {
+        try {
+            $best = $cover->isAsked() ? $cover->best() : null;
+        } catch (ImpossibleValue) {
+            return null;
+        }
+
+        return $best === null ? null : new CoverPage($best, $cover->byHand($best), $cover->gains($best, $aloneMm));
+    }
+
+    /** @return array<string, list<PostView>> by post, what it gives towards each zone; the light is that of the middle of the first period */
+    public function views(Job $job, Ground $ground): array
+    {
+        $periods = $this->segments($job)->whereNotNull('cover');
+        $first = $periods->first() ?? $this->segments($job)->first();
+        $at = $first === null ? null : self::period($job, $first)->middle();
+        $point = JobDay::pointOf($job->place);
+        $sun = $at === null || $point === null || ! $first->is_outdoor ? null : Sun::at($point, $at);
+        $plan = (new GroundCover($ground, [], []))->plan([]);
+        $views = [];
+        foreach ($ground->posts as $post) {
+            $views[$post->name] = array_map(
+                static fn (GroundZone $zone): PostView => PostView::of($ground, $post, $zone, $plan, $sun),
+                $ground->zones,
+            );
+        }
+
+        return $views;
+    }
+
+    private static function period(Job $job, Segment $segment): PlayedPeriod
+    {
+        $clock = ClockTime::of($segment->start_clock);
+
+        return new PlayedPeriod(
+            $segment->id,
+            $segment->title,
+            JobDay::of($job, $segment->day)->instantOf($clock),
+            $segment->minutes,
+            $clock->minutes + $segment->minutes,
+            array_map(intval(...), $segment->cover['worth'] ?? []),
+        );
+    }
+
+    /**
+     * Which segments are periods.
+     *
+     * @param  list<int>  $ids
+     */
+    public function mark(Job $job, array $ids): void
+    {
+        foreach ($this->segments($job) as $segment) {
+            $is = in_array($segment->id, $ids, true);
+            if ($is !== ($segment->cover !== null)) {
+                $segment->update(['cover' => $is ? ['worth' => [], 'hand' => []] : null]);
+            }
+        }
+    }
+
+    /**
+     * What each zone is worth in each period, and who was chosen for which post; what is not given stays.
+     *
+     * @param  array<int, array<string, int>>  $worth  by segment and zone
+     * @param  array<int, array<string, string|null>>  $hand  by segment and photographer
+     */
+    public function choose(Job $job, array $worth, array $hand): void
+    {
+        foreach ($this->segments($job)->whereNotNull('cover') as $segment) {
+            $segment->update(['cover' => [
+                'worth' => $worth[$segment->id] ?? $segment->cover['worth'] ?? [],
+                'hand' => array_filter($hand[$segment->id] ?? $segment->cover['hand'] ?? [], static fn (?string $post): bool => $post !== null && $post !== ''),
+            ]]);
+        }
+    }
+
+    /**
+     * The proven cover becomes the chosen one.
+     *
+     * @throws ImpossibleValue when there is none
+     */
+    public function take(Job $job): void
+    {
+        $ground = $this->ground($job);
+        if ($ground === null) {
+            return;
+        }
+        $cover = $this->cover($job, $ground);
+        $best = $cover->best();
+        $hand = $worth = [];
+        foreach ($cover->periods as $period) {
+            $hand[$period->segment] = $best->at($period->key());
+            $worth[$period->segment] = $period->worth;
+        }
+        $this->choose($job, $worth, $hand);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Scout;
+
+use App\Models\Brief\Place;
+use App\Models\Scout\GroundRecord;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Scout\Ground\Ground;
+use NorthSatchel\Scout\Ground\GroundKind;
+
+/** The grounds of places, remembered for the next job there. */
+final class GroundDesk
+{
+    public function of(int $placeId): ?GroundRecord
+    {
+        return GroundRecord::query()->where('place_id', $placeId)->first();
+    }
+
+    /** As it is stored; what was stored could be read when it was. */
+    public static function read(GroundRecord $record): Ground
+    {
+        return Ground::read(
+            $record->kind,
+            $record->length_m,
+            $record->width_m,
+            $record->bearing_deg,
+            (string) $record->zones,
+            (string) $record->posts,
+            (string) $record->ways,
+        );
+    }
+
+    /** A usual one, to begin with. */
+    public function layOut(Place $place, GroundKind $kind): void
+    {
+        GroundRecord::query()->firstOrCreate(['place_id' => $place->id], [
+            'kind' => $kind,
+            'length_m' => $kind->lengthM(),
+            'width_m' => $kind->widthM(),
+            'bearing_deg' => 0.0,
+            'zones' => $kind->zones(),
+            'posts' => $kind->posts(),
+            'ways' => '',
+        ]);
+    }
+
+    /**
+     * @param  array{length_m: float, width_m: float, bearing_deg: float, zones: string, posts: string, ways: string}  $fields
+     *
+     * @throws ImpossibleValue naming the field, and the line of it
+     */
+    public function keep(GroundRecord $record, array $fields): void
+    {
+        Ground::read(
+            $record->kind,
+            $fields['length_m'],
+            $fields['width_m'],
+            $fields['bearing_deg'],
+            $fields['zones'],
+            $fields['posts'],
+            $fields['ways'],
+        );
+        $record->update($fields);
+    }
+}

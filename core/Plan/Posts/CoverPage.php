@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Posts;
+
+/** The covers of a ground side by side: the proven one, the chosen one, and what more would bring. */
+final readonly class CoverPage
+{
+    /** @param  list<PostGain>  $gains */
+    public function __construct(public PostCover $best, public ?PostCover $hand, public array $gains) {}
+
+    /** @return list<CoverMap> a drawing for each period */
+    public function maps(GroundCover $cover): array
+    {
+        return array_map(
+            fn (PlayedPeriod $p): CoverMap => new CoverMap($cover->ground, $this->shown(), $p, $cover->worths($p)),
+            $cover->periods,
+        );
+    }
+
+    /** What is shown: the chosen one where there is one. */
+    public function shown(): PostCover
+    {
+        return $this->hand ?? $this->best;
+    }
+}

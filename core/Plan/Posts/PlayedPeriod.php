@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Posts;
+
+/** A segment of the plan in which everybody stays at a post. */
+final readonly class PlayedPeriod
+{
+    /**
+     * @param  int  $startsAt  Unix seconds
+     * @param  int  $endMinutes  minutes of its day's clock at which it ends
+     * @param  array<string, int>  $worth  by the name of a zone, where it differs from the usual
+     */
+    public function __construct(
+        public int $segment,
+        public string $title,
+        public int $startsAt,
+        public int $minutes,
+        public int $endMinutes,
+        public array $worth = [],
+    ) {}
+
+    public function endsAt(): int
+    {
+        return $this->startsAt + 60 * $this->minutes;
+    }
+
+    public function middle(): int
+    {
+        return $this->startsAt + 30 * $this->minutes;
+    }
+
+    /** As an id of the question that is asked. */
+    public function key(): string
+    {
+        return "period {$this->segment}";
+    }
+}

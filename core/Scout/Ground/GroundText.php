@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Scout\Ground;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Time\ClockTime;
+
+/**
+ * A ground as it is typed, a line a thing: a name, metres along and across, and after that what is to be known of it. Parted by commas;
+ * by semicolons where a number has a comma of its own. "Near corner, -3, -3, holds 2, up 4 m, stairs 3 min, until 20:30, not Bench".
+ */
+final class GroundText
+{
+    private const MOST_LINES = 60;
+
+    private const FAR_M = 20_000.0;
+
+    /**
+     * @return list<GroundZone>
+     *
+     * @throws ImpossibleValue naming the line
+     */
+    public static function zones(string $text): array
+    {
+        $zones = [];
+        foreach (self::lines('zones', $text) as $number => $parts) {
+            [$name, $x, $y] = self::placed('zones', $number, $parts);
+            $role = ZoneRole::Main;
+            $worth = GroundZone::USUAL_WORTH;
+            foreach (array_slice($parts, 3) as $part) {
+                $of = (string) preg_replace('/^worth\s+/i', '', $part);
+                if (ctype_digit($of) && (int) $of <= GroundZone::MOST_WORTH) {
+                    $worth = (int) $of;
+                } else {
+                    $role = ZoneRole::tryFrom(mb_strtolower($part)) ?? self::refuse('zones', $number, "“{$part}” is neither a worth from 0 ".
+                        'to '.GroundZone::MOST_WORTH.' nor one of main, reaction, bench, crowd, detail');
+                }
+            }
+            $zones[] = new GroundZone($name, $x, $y, $role, $worth);
+        }
+
+        return $zones;
+    }
+
+    /**
+     * @param  list<GroundZone>  $zones  that can be hidden from a post
+     * @return list<GroundPost>
+     *
+     * @throws ImpossibleValue naming the line
+     */
+    public static function posts(string $text, array $zones): array
+    {
+        $named = [];
+        foreach ($zones as $zone) {
+            $named[mb_strtolower($zone->name)] = $zone->name;
+        }
+        $posts = [];
+        foreach (self::lines('posts', $text) as $number => $parts) {
+            [$name, $x, $y] = self::placed('posts', $number, $parts);
+            $holds = 1;
+            $up = 0.0;
+            $stairs = 0;
+            $until = $pass = null;
+            $unseen = $notes = [];
+            foreach (array_slice($parts, 3) as $part) {
+                $is = static function (string $pattern) use ($part): ?string {
+                    return preg_match($pattern, $part, $found) === 1 ? $found[1] : null;
+                };
+                if (($said = $is('/^holds\s+(\d{1,2})$/i')) !== null) {
+                    $holds = max(1, (int) $said);
+                } elseif (($said = $is('/^(?:up|high)\s+(\d{1,3}(?:[.,]\d+)?)\s*m$/i')) !== null) {
+                    $up = (float) str_replace(',', '.', $said);
+                } elseif (($said = $is('/^stairs\s+(\d{1,2})(?:\s*min)?$/i')) !== null) {
+                    $stairs = (int) $said;
+                } elseif (($said = $is('/^until\s+(.+)$/i')) !== null) {
+                    $until = self::clock('posts', $number, $said);
+                } elseif (($said = $is('/^not\s+(.+)$/i')) !== null) {
+                    $unseen[] = $named[mb_strtolower($said)] ?? self::refuse('posts', $number, "there is no zone “{$said}” that could be hidden");
+                } elseif (preg_match('/^pass\b/i', $part) === 1) {
+                    $pass = $part;
+                } else {
+                    $notes[] = $part;
+                }
+            }
+            $posts[] = new GroundPost($name, $x, $y, $holds, $up, $stairs, $until, $pass, $unseen, $notes);
+        }
+
+        return $posts;
+    }
+
+    /**
+     * "Near corner to High, 6 min".
+     *
+     * @param  list<GroundPost>  $posts
+     * @return list<GroundWay>
+     *
+     * @throws ImpossibleValue naming the line
+     */
+    public static function ways(string $text, array $posts): array
+    {
+        $named = [];
+        foreach ($posts as $post) {
+            $named[mb_strtolower($post->name)] = $post->name;
+        }
+        $ways = [];
+        foreach (preg_split('/\R/u', $text) ?: [] as $number => $line) {
+            if (trim($line) === '') {
+                continue;
+            }
+            $found = [];
+            if (preg_match('/^\s*(.+?)\s+to\s+(.+?)\s*[,;]\s*(\d{1,3})(?:\s*min)?\s*$/iu', $line, $found) !== 1) {
+                self::refuse('ways', $number + 1, '“'.trim($line).'” is no way: From to To, 6 min');
+            }
+            [$from, $to] = array_map(
+                static fn (string $name): string => $named[mb_strtolower($name)] ?? self::refuse('ways', $number + 1, "there is no post “{$name}”"),
+                [$found[1], $found[2]],
+            );
+            $ways[] = new GroundWay($from, $to, (int) $found[3]);
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @return array<int, list<string>> parts by the number of the line
+     *
+     * @throws ImpossibleValue
+     */
+    private static function lines(string $field, string $text): array
+    {
+        $lines = $names = [];
+        foreach (preg_split('/\R/u', $text) ?: [] as $number => $line) {
+            if (trim($line) === '') {
+                continue;
+            }
+            $parts = array_map(trim(...), explode(str_contains($line, ';') ? ';' : ',', $line));
+            $key = mb_strtolower($parts[0]);
+            if (isset($names[$key])) {
+                self::refuse($field, $number + 1, "“{$parts[0]}” is there already");
+            }
+            $names[$key] = true;
+            $lines[$number + 1] = array_values(array_filter($parts, static fn (string $part): bool => $part !== ''));
+        }
+        if (count($lines) > self::MOST_LINES) {
+            throw ImpossibleValue::of($field, 'must be '.self::MOST_LINES.' lines at most');
+        }
+
+        return $lines;
+    }
+
+    /**
+     * @param  list<string>  $parts
+     * @return array{string, float, float}
+     *
+     * @throws ImpossibleValue
+     */
+    private static function placed(string $field, int $number, array $parts): array
+    {
+        $metres = [];
+        foreach ([1, 2] as $at) {
+            $value = str_replace([',', 'm', ' ', '−'], ['.', '', '', '-'], $parts[$at] ?? '');
+            if (! is_numeric($value) || abs((float) $value) > self::FAR_M) {
+                self::refuse($field, $number, "after “{$parts[0]}” come two numbers, metres along and metres across");
+            }
+            $metres[] = (float) $value;
+        }
+        if (is_numeric($parts[0]) || mb_strlen($parts[0]) > 60) {
+            self::refuse($field, $number, 'a line begins with a name of at most 60 letters');
+        }
+
+        return [$parts[0], $metres[0], $metres[1]];
+    }
+
+    /** @throws ImpossibleValue */
+    private static function clock(string $field, int $number, string $said): ClockTime
+    {
+        try {
+            return ClockTime::of(ClockTime::asTyped($said));
+        } catch (ImpossibleValue) {
+            self::refuse($field, $number, "“{$said}” is no time of a clock");
+        }
+    }
+
+    /** @throws ImpossibleValue */
+    private static function refuse(string $field, int $line, string $why): never
+    {
+        throw ImpossibleValue::of($field, "must be read line by line: in line {$line}, {$why}");
+    }
+}

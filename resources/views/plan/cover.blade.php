@@ -1,0 +1,125 @@
+<x-page title="Who stands where, so that every side is covered?" :job="$job" phase="plan" :verdicts="$verdicts">
+    <p class="flex flex-wrap gap-2 mb-4"><a class="button" href="/jobs/{{ $job->id }}/plan">The plan</a><a class="button"
+            href="/jobs/{{ $job->id }}/ground">The ground and its posts</a></p>
+    @if ($withoutLens !== [])
+        <p class="note bad mb-3">{{ ucfirst(implode(' and ', $withoutLens)) }} {{ count($withoutLens) === 1 ? 'has' : 'have' }} no lens on the list
+            and {{ count($withoutLens) === 1 ? 'is' : 'are' }} left out here.</p>
+    @endif
+    @if ($page)
+        <p class="mb-3"><b class="figures">{{ $page->shown()->worth }} of {{ $page->shown()->plan->of() }}</b> covered with
+            {{ $page->shown()->moves === 1 ? '1 move' : $page->shown()->moves . ' moves' }}{{ $page->hand ? ', as chosen' : '' }};
+            {{ $page->best->isOptimal ? 'the most that is possible is' : 'the best that was found is' }}
+            <b class="figures">{{ $page->best->worth }}</b>{{ $page->best->isOptimal ? ', proven' : ', not proven' }}.</p>
+        <div class="grid gap-4 sm:grid-cols-2 mb-4">
+            @foreach ($page->maps($cover) as $map)
+                <figure class="slab">
+                    <figcaption class="font-bold mb-1">{{ $map->period->title }}</figcaption>
+                    <svg class="ruler ground-plan" viewBox="0 0 640 {{ $map->plan->height }}" role="img"
+                        aria-label="{{ $map->period->title }}: @foreach ($map->people() as $one){{ $one->name }} {{
+                            $page->shown()->at($map->period->key())[$one->name] }}, @endforeach">
+                        <rect class="field" x="{{ $map->plan->corner()->x }}" y="{{ $map->plan->corner()->y }}"
+                            width="{{ $map->plan->size()->x }}" height="{{ $map->plan->size()->y }}" />
+                        @foreach ($map->rays() as $ray)
+                            <line class="sight" x1="{{ $ray->x1 }}" y1="{{ $ray->y1 }}" x2="{{ $ray->x2 }}" y2="{{ $ray->y2 }}" />
+                        @endforeach
+                        @foreach ($map->zones() as $zone)
+                            <circle class="zone {{ $zone->isCovered ? '' : 'is-open' }}" cx="{{ $zone->x }}" cy="{{ $zone->y }}" r="20">
+                                <title>{{ $zone->name }}</title>
+                            </circle>
+                            <text x="{{ $zone->x }}" y="{{ $zone->y + 8 }}" font-size="24" text-anchor="middle">{{ $zone->worth }}</text>
+                        @endforeach
+                        @foreach ($map->freePosts() as $post)
+                            <rect class="post is-free" x="{{ $post->x - 7 }}" y="{{ $post->y - 7 }}" width="14" height="14" />
+                        @endforeach
+                        @foreach ($map->people() as $one)
+                            <rect class="post" x="{{ $one->x - 10 }}" y="{{ $one->y - 10 }}" width="20" height="20" />
+                            <text x="{{ $one->x }}" y="{{ $one->y + 36 }}" font-size="26" text-anchor="{{ $one->anchor }}">{{ $one->name }}</text>
+                        @endforeach
+                    </svg>
+                    @if ($loop->first)
+                        <p class="text-sm text-faint">In the circles, what a zone is worth in that period; lines go from who covers it.</p>
+                    @endif
+                    @if ($page->shown()->open[$map->period->key()] ?? [])
+                        <p class="text-sm text-signal">Open: {{ implode(', ', $page->shown()->open[$map->period->key()]) }}</p>
+                    @endif
+                </figure>
+            @endforeach
+        </div>
+        <section class="slab mb-4">
+            <h2 class="mb-1">What more would bring</h2>
+            @if ($page->gains === [])
+                <p>Nothing more would cover more.</p>
+            @else
+                <ul>
+                    @foreach ($page->gains as $gain)
+                        <li><b class="figures">+{{ $gain->worth }}</b> {{ $gain->what }}</li>
+                    @endforeach
+                </ul>
+            @endif
+            <form method="get" action="/jobs/{{ $job->id }}/cover" class="flex flex-wrap gap-2 items-end mt-2">
+                <x-field name="alone" label="Lens of a camera alone, mm" :value="$alone" inputmode="numeric" />
+                <button class="button">Try it</button>
+            </form>
+        </section>
+    @endif
+    @if ($cover->periods !== [])
+        <form method="post" action="/jobs/{{ $job->id }}/cover" class="slab overflow-x-auto mb-4">
+            @csrf
+            @method('put')
+            <h2 class="mb-2">Worth and posts</h2>
+            <table class="grid-table">
+                <thead>
+                    <tr>
+                        <th scope="col">Period</th>
+                        @foreach ($cover->ground->zones as $zone)
+                            <th scope="col">{{ $zone->name }}</th>
+                        @endforeach
+                        @foreach ($cover->shooters as $shooter)
+                            <th scope="col">{{ ucfirst($shooter->id) }}, {{ round($shooter->focalMaxMm) }} mm</th>
+                        @endforeach
+                    </tr>
+                </thead>
+                <tbody>
+                    @foreach ($cover->periods as $period)
+                        @php $chosen = $segments->firstWhere('id', $period->segment)->cover['hand'] ?? []; @endphp
+                        <tr>
+                            <th scope="row">{{ $period->title }}</th>
+                            @foreach ($cover->ground->zones as $number => $zone)
+                                <td><input class="worth" name="worth[{{ $period->segment }}][{{ $number }}]"
+                                        value="{{ old("worth.{$period->segment}.{$number}", $cover->worths($period)[$zone->name]) }}" inputmode="numeric"
+                                        aria-label="Worth of {{ $zone->name }} in {{ $period->title }}"></td>
+                            @endforeach
+                            @foreach ($cover->shooters as $shooter)
+                                <td><select class="chosen-post" name="hand[{{ $period->segment }}][{{ $shooter->id }}]"
+                                        aria-label="Post of the {{ $shooter->id }} in {{ $period->title }}">
+                                        <option value="">as proven{{ $page ? ': ' . $page->best->at($period->key())[$shooter->id] : '' }}</option>
+                                        @foreach ($cover->ground->posts as $post)
+                                            <option @selected(($chosen[$shooter->id] ?? null) === $post->name)>{{ $post->name }}</option>
+                                        @endforeach
+                                    </select></td>
+                            @endforeach
+                        </tr>
+                    @endforeach
+                </tbody>
+            </table>
+            @if ($errors->any())
+                <p class="wrong" role="alert">{{ $errors->first() }}</p>
+            @endif
+            <p class="mt-2 flex flex-wrap gap-2 items-center"><button class="button main">Keep and judge</button><span
+                    class="text-sm text-faint">What you do not choose stays as proven.</span></p>
+        </form>
+    @endif
+    <x-form :action="'/jobs/' . $job->id . '/cover/periods'" class="slab">
+        <h2 class="mb-2">Periods</h2>
+        @forelse ($segments as $segment)
+            <label class="flex gap-2 items-center min-h-11"><input type="checkbox" name="segments[]" value="{{ $segment->id }}"
+                    @checked($segment->cover !== null)> <span class="figures">{{ $segment->start_clock }}</span> {{ $segment->title }},
+                {{ $segment->minutes }} min{{ $segment->also_lanes ? ', ' . implode(' and ', [$segment->lane, ...$segment->also_lanes]) : '' }}</label>
+        @empty
+            <p>Nothing is planned at {{ $job->place->name }} yet.</p>
+        @endforelse
+        <p class="text-sm text-faint mb-2">In a period everybody stays at a post; what lies between two of them is the time to walk. A delay of the plan
+            moves them.</p>
+        <button class="button main">These are periods</button>
+    </x-form>
+</x-page>

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Plan;
+
+use App\Models\Brief\Job;
+use App\Models\Plan\PlanChange;
+use App\Models\Plan\Segment;
+use App\Models\Scout\GroundRecord;
+use Tests\App\TestCase;
+
+/** A ground is drawn, periods are marked, and who stands where is judged, on the demo's finals and from nothing. */
+final class CoverTest extends TestCase
+{
+    private Job $finals;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->demo();
+        $this->signIn();
+        $this->finals = Job::query()->where('name', 'like', '%finals')->firstOrFail();
+    }
+
+    public function test_a_ground_is_laid_out_and_changed_and_a_bad_line_changes_nothing(): void
+    {
+        $job = Job::query()->where('kind', 'event')->whereKeyNot($this->finals->id)->firstOrFail();
+        $this->get("/jobs/{$job->id}/scout")->assertSee("/jobs/{$job->id}/ground");
+        $this->get("/jobs/{$job->id}/cover")->assertRedirect("/jobs/{$job->id}/ground");
+        $this->get("/jobs/{$job->id}/ground")->assertOk()->assertSee('Lay it out');
+        $this->post("/jobs/{$job->id}/ground", ['kind' => 'moon'])->assertSessionHasErrors('kind');
+        $this->put("/jobs/{$job->id}/ground", ['length_m' => 1, 'width_m' => 1, 'bearing_deg' => 0])->assertNotFound();
+        $this->post("/jobs/{$job->id}/ground", ['kind' => 'stage'])->assertRedirect();
+        $this->get("/jobs/{$job->id}/ground")->assertSee('Handing over')->assertSee('What each post gives');
+        $ground = GroundRecord::query()->where('place_id', $job->place_id)->firstOrFail();
+        $fields = ['length_m' => '14,5', 'width_m' => '9', 'bearing_deg' => '30', 'zones' => 'Bowl, 3, 4', 'posts' => 'Door, 1, 1, not Bell', 'ways' => ''];
+        $this->from("/jobs/{$job->id}/ground")->put("/jobs/{$job->id}/ground", $fields)->assertSessionHasErrors('posts');
+        $this->get("/jobs/{$job->id}/ground")->assertSee('there is no zone “Bell”')->assertSee('Door, 1, 1, not Bell');
+        $this->assertSame(12.0, $ground->refresh()->length_m, 'nothing is changed');
+        $this->put("/jobs/{$job->id}/ground", [...$fields, 'posts' => 'Door <b>, 1, 1, not Bowl'])->assertSessionHasNoErrors();
+        $this->assertSame([14.5, 'Bowl, 3, 4'], [$ground->refresh()->length_m, $ground->zones]);
+        $this->get("/jobs/{$job->id}/ground")->assertSee('Door &lt;b&gt;', false)->assertSee('hidden');
+        $this->get("/jobs/{$job->id}/cover")->assertOk()->assertSee('No segment is marked as a period.');
+        $this->post("/jobs/{$job->id}/ground", ['kind' => 'pitch']);
+        $this->assertSame(14.5, $ground->refresh()->length_m, 'what is drawn is not laid out again');
+    }
+
+    public function test_the_finals_are_covered_as_far_as_can_be_and_by_hand(): void
+    {
+        $url = "/jobs/{$this->finals->id}/cover";
+        $this->get($url)->assertOk()->assertSee('101 of 110')->assertSee(', proven')->assertSee('a converter for the lead (280 mm)');
+        $this->get("/jobs/{$this->finals->id}/plan")->assertSee('4 sides stay open')->assertSee($url);
+        $first = Segment::query()->where('title', 'First third')->firstOrFail();
+        $hand = ['hand' => [$first->id => ['lead' => 'Gallery', 'second' => '']], 'worth' => [$first->id => [3, 9, 2, 4, 3, 2]]];
+        $this->put($url, [...$hand, 'worth' => [$first->id => [101]]])->assertSessionHasErrors();
+        $this->assertSame([], $first->refresh()->cover['hand'] ?? null);
+        $this->put($url, $hand)->assertSessionHasNoErrors();
+        $this->assertSame(['lead' => 'Gallery'], $first->refresh()->cover['hand'] ?? null);
+        $this->assertSame(['West goal' => 3, 'East goal' => 9], $first->cover['worth'] ?? null, 'only what differs from the usual');
+        $this->get($url)->assertSee('Your own choice covers')->assertSee('Take the proven one');
+        $this->post("{$url}/take")->assertRedirect($url);
+        $this->get($url)->assertDontSee('Your own choice covers')->assertSee('101 of 110');
+        // What was done stands in the list of changes, and goes back.
+        $this->post('/plan-changes/'.PlanChange::query()->max('id').'/undo');
+        $this->assertSame(['lead' => 'Gallery'], $first->refresh()->cover['hand'] ?? null);
+    }
+
+    public function test_periods_are_marked_and_a_delay_moves_them(): void
+    {
+        $url = "/jobs/{$this->finals->id}/cover";
+        $ids = Segment::query()->where('job_id', $this->finals->id)->whereIn('title', ['First third', 'Warming up'])->pluck('id')->all();
+        $this->post("{$url}/periods", ['segments' => $ids])->assertRedirect($url);
+        $this->assertEqualsCanonicalizing($ids, Segment::query()->where('job_id', $this->finals->id)->whereNotNull('cover')->pluck('id')->all());
+        $first = Segment::query()->where('title', 'First third')->firstOrFail();
+        $this->assertSame(9, $first->cover['worth']['East goal'] ?? null, 'what stays a period keeps what was typed');
+        $this->post("{$url}/periods", [])->assertRedirect($url);
+        $this->get($url)->assertSee('No segment is marked as a period.');
+    }
+
+    public function test_who_carries_no_lens_is_named_and_a_ground_that_came_in_broken_is_said(): void
+    {
+        $this->finals->packing()->where('lane', 'second')->delete();
+        $this->get("/jobs/{$this->finals->id}/cover")->assertSee('Second has no lens on the list and is left out here.');
+        GroundRecord::query()->where('place_id', $this->finals->place_id)->update(['posts' => 'nonsense']);
+        $this->get("/jobs/{$this->finals->id}/cover")->assertRedirect("/jobs/{$this->finals->id}/ground");
+        $this->get("/jobs/{$this->finals->id}/ground")->assertOk()->assertSee('after “nonsense” come two numbers');
+        $this->get("/jobs/{$this->finals->id}/plan")->assertOk();
+    }
+}

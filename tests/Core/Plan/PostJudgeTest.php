@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use NorthSatchel\Plan\Posts\CoverMap;
+use NorthSatchel\Plan\Posts\CoverPage;
+use NorthSatchel\Plan\Posts\CoverZone;
+use NorthSatchel\Plan\Posts\GroundCover;
+use NorthSatchel\Plan\Posts\PlayedPeriod;
+use NorthSatchel\Plan\Posts\PostGain;
+use NorthSatchel\Plan\Posts\PostJudge;
+use NorthSatchel\Plan\Posts\PostView;
+use NorthSatchel\Plan\Posts\Shooter;
+use NorthSatchel\Scout\Ground\Ground;
+use NorthSatchel\Scout\Ground\GroundKind;
+use NorthSatchel\Sky\SunPosition;
+use NorthSatchel\Verdict;
+use PHPUnit\Framework\TestCase;
+
+/** What a cover is judged by, on a ground by hand; common practice, no source. */
+final class PostJudgeTest extends TestCase
+{
+    private const ZONES = "Left, 0, 0, main, 5\nRight, 100, 0, main, 5\nFaces, 50, 0, reaction, 2";
+
+    private const POSTS = "West, 10, 0, holds 2, not Right\nEast, 90, 0, not Left\nHigh, 50, 60, stairs 4 min, until 19:00";
+
+    /** @param  array<string, int>  $worth */
+    private static function period(int $id, string $starts, int $minutes, array $worth = []): PlayedPeriod
+    {
+        [$hours, $past] = array_map(intval(...), explode(':', $starts));
+
+        return new PlayedPeriod($id, "Period {$id}", 3600 * $hours + 60 * $past, $minutes, 60 * $hours + $past + $minutes, $worth);
+    }
+
+    /**
+     * @param  list<PlayedPeriod>|null  $periods
+     * @param  array<int, array<string, string>>  $hand
+     * @param  list<Shooter>|null  $shooters
+     */
+    private static function cover(
+        ?array $periods = null,
+        array $hand = [],
+        ?array $shooters = null,
+        string $posts = self::POSTS,
+        string $zones = self::ZONES,
+    ): GroundCover {
+        return new GroundCover(
+            Ground::read(GroundKind::Own, 100, 60, 0, $zones, $posts, ''),
+            $periods ?? [self::period(1, '18:00', 20), self::period(2, '18:25', 20)],
+            $shooters ?? [new Shooter('lead', 300.0)],
+            $hand,
+        );
+    }
+
+    /** @return list<string> */
+    private static function codes(GroundCover $cover): array
+    {
+        return array_map(static fn (Verdict $v): string => "{$v->severity->value} {$v->code}", iterator_to_array(PostJudge::of($cover, 7)));
+    }
+
+    public function test_what_is_missing_is_asked_for_and_nothing_is_fine(): void
+    {
+        $this->assertSame(['mind cover.no-posts'], self::codes(self::cover(posts: '')));
+        $this->assertSame(['mind cover.no-posts'], self::codes(self::cover(posts: 'West, 0, 0', zones: '')));
+        $this->assertSame(['mind cover.no-periods'], self::codes(self::cover([])));
+        $this->assertSame(['fix cover.no-lens'], self::codes(self::cover(shooters: [])));
+        $none = self::cover([self::period(1, '18:00', 20, ['Left' => 0, 'Right' => 0, 'Faces' => 0])]);
+        $this->assertSame([], self::codes($none), 'where nothing is worth anything nothing is covered');
+    }
+
+    /** 40 m want 0.5 × 24 × 40 ÷ 1.8 = 267 mm: 300 reach the faces from either side; 78 m from above want 521. */
+    public function test_open_sides_and_what_more_would_bring(): void
+    {
+        $cover = self::cover();
+        $this->assertSame(['mind cover.open'], self::codes($cover));
+        $verdict = iterator_to_array(PostJudge::of($cover, 7))[0];
+        $this->assertStringStartsWith('2 sides stay open: ', $verdict->finding);
+        $this->assertStringStartsWith('14 of 24 are covered, and no other way', $verdict->because);
+        $gains = $cover->gains($cover->best(), 35.0);
+        $this->assertEquals(new PostGain('one photographer more, with 300 mm', 10), $gains[0]);
+        $alone = array_values(array_filter($gains, static fn (PostGain $g): bool => str_starts_with($g->what, 'a camera alone')));
+        $this->assertSame([], $alone, '35 mm reach five metres: nothing is that near a post');
+        // 100 mm reach 15 m: the goal that the photographer is not at, in both periods.
+        $longer = array_filter($cover->gains($cover->best(), 100.0), static fn (PostGain $g): bool => str_starts_with($g->what, 'a camera alone'));
+        $this->assertSame([10], array_map(static fn (PostGain $g): int => $g->worth, array_values($longer)));
+        $this->assertSame(['fine cover.whole'], self::codes(self::cover(shooters: [new Shooter('lead', 300.0), new Shooter('second', 200.0)])));
+    }
+
+    public function test_your_own_choice_is_judged_at_once(): void
+    {
+        $hand = [1 => ['lead' => 'High'], 2 => ['lead' => 'East']];
+        $codes = self::codes(self::cover(hand: $hand));
+        $this->assertSame(['stop cover.walk', 'fix cover.reaction', 'mind cover.by-hand', 'mind cover.open'], $codes);
+        $walk = iterator_to_array(PostJudge::of(self::cover(hand: $hand), 7))[0];
+        // 72 m are two minutes, and four of stairs; the break has five.
+        $this->assertSame(['walk_minutes' => 6, 'break_minutes' => 5], $walk->figures);
+        $this->assertNotContains('stop cover.walk', self::codes(self::cover([self::period(1, '18:00', 20), self::period(2, '18:26', 20)], $hand)));
+        $late = self::cover([self::period(1, '18:50', 20)], [1 => ['lead' => 'High']]);
+        $this->assertContains('stop cover.cleared', self::codes($late));
+        $this->assertNotContains('stop cover.cleared', self::codes(self::cover([self::period(1, '18:40', 20)], [1 => ['lead' => 'High']])));
+        $two = [new Shooter('lead', 300.0), new Shooter('second', 300.0)];
+        $this->assertContains('stop cover.full', self::codes(self::cover(hand: [1 => ['lead' => 'East', 'second' => 'East']], shooters: $two)));
+        $this->assertNotContains('stop cover.full', self::codes(self::cover(hand: [1 => ['lead' => 'West', 'second' => 'West']], shooters: $two)));
+        $gone = self::cover(hand: [1 => ['lead' => 'A post that is gone']]);
+        $this->assertNull($gone->byHand($gone->best()));
+    }
+
+    public function test_what_cannot_be_is_a_stop(): void
+    {
+        $two = [new Shooter('lead', 300.0), new Shooter('second', 300.0)];
+        $this->assertSame(['stop cover.cannot'], self::codes(self::cover(posts: 'West, 0, 0', shooters: $two)));
+        $this->assertSame(['stop cover.cannot'], self::codes(self::cover(posts: 'West, 0, 0, until 18:30')));
+    }
+
+    public function test_somebody_is_on_the_reaction(): void
+    {
+        $this->assertContains('mind cover.no-reaction', self::codes(self::cover(zones: "Left, 0, 0\nRight, 100, 0")));
+        $short = self::codes(self::cover(shooters: [new Shooter('lead', 100.0)]));
+        $this->assertContains('fix cover.reaction', $short, 'the faces are 40 m away');
+        $worthless = self::cover([self::period(1, '18:00', 20, ['Faces' => 0])], shooters: [new Shooter('lead', 100.0)]);
+        $this->assertNotContains('fix cover.reaction', self::codes($worthless));
+    }
+
+    public function test_one_post_all_the_time_is_said_from_three_periods_on(): void
+    {
+        $periods = static fn (int $count): array => array_map(
+            static fn (int $i): PlayedPeriod => self::period($i, sprintf('1%d:00', $i), 20), range(1, $count),
+        );
+        $this->assertNotContains('mind cover.same-post', self::codes(self::cover($periods(2))));
+        $this->assertContains('mind cover.same-post', self::codes(self::cover($periods(3))));
+        $moved = self::cover($periods(3), [1 => ['lead' => 'West'], 2 => ['lead' => 'East'], 3 => ['lead' => 'East']]);
+        $this->assertNotContains('mind cover.same-post', self::codes($moved));
+    }
+
+    public function test_the_drawing_of_a_period(): void
+    {
+        $cover = self::cover();
+        $page = new CoverPage($cover->best(), null, []);
+        [$map] = $page->maps($cover);
+        $this->assertInstanceOf(CoverMap::class, $map);
+        $this->assertCount(2, $map->rays());
+        $this->assertSame(['lead'], array_map(static fn ($p): string => $p->name, $map->people()));
+        $this->assertCount(2, $map->freePosts());
+        $this->assertSame([true, false, true], array_map(static fn (CoverZone $z): bool => $z->isCovered, $map->zones()));
+        $this->assertSame($map->people()[0]->x, $map->rays()[0]->x1);
+    }
+
+    public function test_what_a_post_gives(): void
+    {
+        $cover = self::cover();
+        $plan = $cover->plan([]);
+        $view = static fn (int $post, int $zone, ?SunPosition $sun): PostView => PostView::of(
+            $cover->ground, $cover->ground->posts[$post], $cover->ground->zones[$zone], $plan, $sun,
+        );
+        // From 10 m in to 50 m in: 40 m, 267 mm; 8 m/s across 40 m are 11.5 degrees a second.
+        $this->assertEqualsWithDelta(266.67, $view(0, 2, null)->focalMm, 0.01);
+        $this->assertEqualsWithDelta(11.46, $view(0, 2, null)->degreesPerSecond, 0.01);
+        $this->assertTrue($view(0, 1, null)->isHidden);
+        // One looks east along the ground.
+        foreach ([90 => 'against the sun', 270 => 'sun over the shoulder', 0 => 'sun from the left', 180 => 'sun from the right'] as $azimuth => $says) {
+            $this->assertSame($says, $view(0, 2, new SunPosition(20.0, (float) $azimuth))->light);
+        }
+        $this->assertSame('the sun is down', $view(0, 2, new SunPosition(-2.0, 90.0))->light);
+        $this->assertNull($view(0, 2, null)->light);
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Scout;
+
+use NorthSatchel\Drawing\SidedMark;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Scout\Ground\Ground;
+use NorthSatchel\Scout\Ground\GroundKind;
+use NorthSatchel\Scout\Ground\GroundPlan;
+use NorthSatchel\Scout\Ground\GroundText;
+use NorthSatchel\Scout\Ground\ZoneRole;
+use NorthSatchel\Sky\SunPosition;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** A ground as people type it, and as it is drawn. */
+final class GroundTest extends TestCase
+{
+    private const ZONES = "Goal, 0, 34, main, 5\n\nBench; 52,5; -4; bench; worth 2\nWho shouts, 10, 5, Reaction\nSomewhere, 1 m, 2 m";
+
+    private const POSTS = "Corner, -3, -3, holds 2, seat, power\nHigh, 50, 90, up 12.5 m, stairs 4 min, until 8:30 pm, pass Gold, not bench";
+
+    private static function ground(string $ways = ''): Ground
+    {
+        return Ground::read(GroundKind::Pitch, 105, 68, 0, self::ZONES, self::POSTS, $ways);
+    }
+
+    public function test_zones_and_posts_as_they_are_typed(): void
+    {
+        $ground = self::ground("corner to High, 6 min\nHigh to Corner; 9");
+        [$goal, $bench, $shout, $place] = $ground->zones;
+        $this->assertSame(['Goal', 0.0, 34.0, ZoneRole::Main, 5], [$goal->name, $goal->xM, $goal->yM, $goal->role, $goal->worth]);
+        $this->assertSame([52.5, -4.0, ZoneRole::Bench, 2], [$bench->xM, $bench->yM, $bench->role, $bench->worth]);
+        $this->assertSame([ZoneRole::Reaction, 3], [$shout->role, $shout->worth], 'what nobody says is worth three');
+        $this->assertSame([1.0, 2.0], [$place->xM, $place->yM]);
+        [$corner, $high] = $ground->posts;
+        $this->assertSame([2, ['seat', 'power'], null], [$corner->holds, $corner->notes, $corner->until]);
+        $this->assertSame([12.5, 4, 20 * 60 + 30, 'pass Gold', ['Bench']],
+            [$high->upM, $high->stairsMinutes, $high->until?->minutes, $high->pass, $high->unseen]);
+        $this->assertSame([6, 9, 0], [
+            $ground->walkMinutes($corner, $high), $ground->walkMinutes($high, $corner), $ground->walkMinutes($high, $high),
+        ]);
+        // 53 m along and 93 m across are 107 m: two minutes at 70 m a minute, and four of stairs.
+        $this->assertSame(6, self::ground()->walkMinutes($corner, $high));
+        $this->assertSame(4, self::ground('High to Corner, 4')->walkMinutes($corner, $high), 'one that is listed holds both ways');
+    }
+
+    /** @return array<string, array{string, string, string, string, string}> */
+    public static function wrong(): array
+    {
+        return [
+            'no numbers' => ['Goal, left, 3', '', '', 'zones', 'in line 1, after “Goal” come two numbers'],
+            'one number' => ["A, 1, 2\nGoal, 3", '', '', 'zones', 'in line 2, after “Goal”'],
+            'twice' => ["Goal, 1, 2\ngoal, 3, 4", '', '', 'zones', 'in line 2, “goal” is there already'],
+            'a role that is none' => ['Goal, 1, 2, hero', '', '', 'zones', '“hero” is neither a worth'],
+            'too much worth' => ['Goal, 1, 2, 101', '', '', 'zones', '“101” is neither a worth'],
+            'no name' => ['3, 1, 2', '', '', 'zones', 'a line begins with a name'],
+            'far away' => ['Goal, 1, 20001', '', '', 'zones', 'come two numbers'],
+            'hidden from nowhere' => ['Goal, 1, 2', 'Corner, 0, 0, not Bench', '', 'posts', 'there is no zone “Bench”'],
+            'no time' => ['Goal, 1, 2', 'Corner, 0, 0, until dawn', '', 'posts', '“dawn” is no time of a clock'],
+            'a way to nowhere' => ['', "A, 0, 0\nB, 1, 1", 'A to C, 4', 'ways', 'in line 1, there is no post “C”'],
+            'no way' => ['', 'A, 0, 0', "\nhop", 'ways', 'in line 2, “hop” is no way'],
+            'too many' => [implode("\n", array_map(static fn (int $i): string => "Z{$i}, 0, 0", range(1, 61))), '', '', 'zones', 'must be 60 lines'],
+        ];
+    }
+
+    #[DataProvider('wrong')]
+    public function test_a_line_that_is_not_understood_is_named(string $zones, string $posts, string $ways, string $field, string $says): void
+    {
+        try {
+            Ground::read(GroundKind::Own, 50, 30, 0, $zones, $posts, $ways);
+            $this->fail('That cannot be read.');
+        } catch (ImpossibleValue $e) {
+            $this->assertSame($field, $e->field);
+            $this->assertStringContainsString($says, $e->must);
+        }
+    }
+
+    /** What is laid out can be read, and has somebody on the reaction. */
+    public function test_every_usual_ground(): void
+    {
+        foreach (GroundKind::cases() as $kind) {
+            $ground = Ground::usual($kind);
+            $this->assertGreaterThanOrEqual(2, count($ground->posts), $kind->value);
+            $roles = array_map(static fn ($z): ZoneRole => $z->role, $ground->zones);
+            $this->assertContains(ZoneRole::Reaction, $roles, $kind->value);
+            $this->assertContains(ZoneRole::Main, $roles, $kind->value);
+            $plan = new GroundPlan($ground);
+            foreach ([...$plan->zones(), ...$plan->posts()] as $mark) {
+                $this->assertGreaterThanOrEqual(0.0, min($mark->x, $mark->y));
+                $this->assertLessThanOrEqual(GroundPlan::WIDTH, $mark->x);
+                $this->assertLessThanOrEqual($plan->height, $mark->y);
+            }
+        }
+        // Law 1 of the Laws of the Game, international matches: 100 to 110 m by 64 to 75 m.
+        $this->assertSame([105.0, 68.0], [GroundKind::Pitch->lengthM(), GroundKind::Pitch->widthM()]);
+        $this->assertSame([28.0, 15.0], [GroundKind::Court->lengthM(), GroundKind::Court->widthM()]);
+    }
+
+    public function test_the_drawing_has_one_scale_and_turns_with_the_compass(): void
+    {
+        $ground = Ground::read(GroundKind::Own, 100, 50, 90, 'Goal, 100, 25', "Left, 0, 25\nA very long name of a post, 100, 0", '');
+        $plan = new GroundPlan($ground);
+        [$a, $b, $c] = [$plan->at(0, 0), $plan->at(100, 0), $plan->at(0, 50)];
+        $this->assertEqualsWithDelta(2.0, ($b->x - $a->x) / ($a->y - $c->y), 0.01);
+        $this->assertSame(90.0, $ground->lookingDeg($ground->posts[0], $ground->zones[0]) - 90, 'along, where up is east, is south');
+        $this->assertSame('end', array_values(array_filter($plan->posts(), static fn (SidedMark $m): bool => mb_strlen($m->name) > 20))[0]->anchor);
+        $up = $plan->sun(new SunPosition(30.0, 90.0));
+        $this->assertEqualsWithDelta(20.0, $up?->y, 0.1, 'an eastern sun is up');
+        $this->assertNull($plan->sun(new SunPosition(-1.0, 90.0)));
+        $this->assertSame([], GroundText::posts("\n \n", []));
+    }
+}
