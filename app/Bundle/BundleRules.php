@@ -9,6 +9,7 @@ use NorthSatchel\JobKind;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Plan\Audience;
+use NorthSatchel\Plan\Sending\SendText;
 use NorthSatchel\Scout\Ground\GroundKind;
 use NorthSatchel\Scout\Ground\GroundText;
 use NorthSatchel\Scout\Ground\GroundZone;
@@ -180,6 +181,13 @@ final class BundleRules
                 'opens_clock' => V::clock()->needed(),
                 'closes_clock' => V::clock()->needed(),
                 'gate_minutes' => $minutes(600)->needed(),
+            ],
+            'sendings' => [
+                'lane' => $lane,
+                'rate_mb_s' => V::number(0.01, 1000)->needed(),
+                'overhead_s' => V::number(0, 600)->needed(),
+                'pictures' => V::read('must be what is wanted, as it is typed', 8000, SendText::pictures(...)),
+                'gaps' => V::read('must be gaps as they are typed', 4000, SendText::gaps(...)),
             ],
             'kit_asks' => [
                 'what' => V::oneOf($words(NeedWhat::class)),

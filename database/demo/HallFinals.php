@@ -8,6 +8,7 @@ use App\Models\Brief\Job;
 use App\Models\Brief\Place;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
+use App\Models\Plan\SendingRecord;
 use App\Models\Scout\GroundRecord;
 use Illuminate\Support\Carbon;
 use NorthSatchel\Scout\Ground\GroundKind;
@@ -32,6 +33,15 @@ final class HallFinals
     Behind the west goal, -3, 10, knees, not Home bench, not Away bench
     Near touchline, 20, -4, knees, not Home bench, not Away bench
     Gallery, 20, 30, up 6 m, stairs 3 min, not School stand
+    TEXT;
+
+    private const WANTED = <<<'TEXT'
+    Teams on the line ×2, by 18:05, from 17:30, worth 4
+    First goal ×2, by 18:10, from 17:40, worth 5
+    Faces at the bench ×3, by 18:40, from 17:30, worth 2
+    Second third ×3, by 18:45, from 18:00, worth 3
+    The deciding goal ×2, by 19:15, from 18:40, worth 9
+    Cup lifted ×2, by 19:40, from 19:12, worth 9
     TEXT;
 
     public static function tell(): Job
@@ -93,6 +103,14 @@ final class HallFinals
         ) {
             Packing::query()->create(['job_id' => $job->id, 'item_id' => Item::query()->where('label', $label)->valueOrFail('id'), 'lane' => $lane]);
         }
+
+        SendingRecord::query()->create([
+            'job_id' => $job->id,
+            'lane' => 'second',
+            'rate_mb_s' => 0.8,
+            'overhead_s' => 40,
+            'pictures' => self::WANTED,
+        ]);
 
         return $job;
     }

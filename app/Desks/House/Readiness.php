@@ -17,6 +17,7 @@ use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\SendingDesk;
 use App\Desks\Plan\SpotLightDesk;
 use App\Models\Brief\Job;
 use NorthSatchel\Verdict;
@@ -38,6 +39,7 @@ final class Readiness
         private readonly KitDesk $kit,
         private readonly ShotLensDesk $shotLenses,
         private readonly CoverDesk $cover,
+        private readonly SendingDesk $sending,
         private readonly DayDesk $day,
         private readonly CardsDesk $cards,
         private readonly BodyCheckDesk $bodies,
@@ -70,7 +72,9 @@ final class Readiness
             fn (): array => [
                 'brief' => $this->brief->verdicts($job),
                 'scout' => $this->light->verdicts($job),
-                'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job))->with($this->cover->verdicts($job)),
+                'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job))
+                    ->with($this->cover->verdicts($job))
+                    ->with($this->sending->verdicts($job)),
                 'people' => $this->people->verdicts($job),
                 'kit' => $this->kit->verdicts($job),
             ],

@@ -81,9 +81,8 @@ final class SendChoice
      * @param  list<int>  $ready  in open time
      * @param  list<int>  $due  in open time
      * @param  list<float>  $worths
-     * @return array{list<int>, bool} numbers of the pictures, and whether nothing better is left
      */
-    public static function best(array $lengths, array $ready, array $due, array $worths): array
+    public static function best(array $lengths, array $ready, array $due, array $worths): ChosenPictures
     {
         $search = new self($lengths, $ready, $due, $worths);
         $room = [];
@@ -95,7 +94,7 @@ final class SendChoice
         $search->look($room, [], $search->order, 0.0);
         sort($search->best);
 
-        return [$search->best, $search->nodes <= self::MOST_NODES];
+        return new ChosenPictures($search->best, $search->nodes <= self::MOST_NODES);
     }
 
     /**

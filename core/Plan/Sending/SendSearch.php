@@ -22,10 +22,10 @@ final class SendSearch
         $due = array_map(static fn (SendPicture $p): int => $open->before($p->dueMs), $pictures);
         $lengths = array_map(static fn (SendPicture $p): int => $p->lengthMs, $pictures);
         $worths = array_map(static fn (SendPicture $p): float => $p->worth, $pictures);
-        [$chosen, $isOptimal] = SendChoice::best($lengths, $ready, $due, $worths);
+        $best = SendChoice::best($lengths, $ready, $due, $worths);
         // Whatever is due first goes first (J. R. Jackson, 1955); what cannot be in time then takes what is left, the shortest rest first.
-        $runs = self::run($chosen, $ready, $lengths, [[0, $open->length()]], static fn (int $j, int $left): int => $due[$j]);
-        $others = array_values(array_diff(array_keys($pictures), $chosen));
+        $runs = self::run($best->numbers, $ready, $lengths, [[0, $open->length()]], static fn (int $j, int $left): int => $due[$j]);
+        $others = array_values(array_diff(array_keys($pictures), $best->numbers));
         $more = self::run($others, $ready, $lengths, self::idle($runs, $open->length()), static fn (int $j, int $left): int => $left);
         $runs = [...$runs, ...$more];
         usort($runs, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
@@ -34,7 +34,7 @@ final class SendSearch
             $parts = [...$parts, ...$open->parts($pictures[$j]->id, $from, $to)];
         }
 
-        return new SendPlan($pictures, $parts, $isOptimal);
+        return new SendPlan($pictures, $parts, $best->isOptimal);
     }
 
     /**

@@ -13,6 +13,7 @@
             href="/jobs/{{ $job->id }}/rehearse{{ $day > 0 ? '?day=' . $day : '' }}">Rehearse the day</a>
         @if ($job->kind->hasPosts())
             <a class="button" href="/jobs/{{ $job->id }}/cover">Who stands where?</a>
+            <a class="button" href="/jobs/{{ $job->id }}/sending">What is sent early?</a>
         @endif
         @foreach ($sheets as $audience)
             <a class="button" href="/jobs/{{ $job->id }}/sheets/{{ $audience->value }}">Sheet: {{ $audience->value }}</a>

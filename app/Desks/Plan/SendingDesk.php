@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Models\Brief\Job;
+use App\Models\Plan\Segment;
+use App\Models\Plan\SendingRecord;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Sending\DaySending;
+use NorthSatchel\Plan\Sending\Pauses;
+use NorthSatchel\Plan\Sending\SendJudge;
+use NorthSatchel\Plan\Sending\SendText;
+use NorthSatchel\Plan\Sending\WantedGap;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdicts;
+
+/** What is sent while the job still goes on. */
+final class SendingDesk
+{
+    public function of(Job $job): SendingRecord
+    {
+        return SendingRecord::query()->firstOrNew(['job_id' => $job->id]);
+    }
+
+    /** @return list<string> */
+    public static function lanes(Job $job): array
+    {
+        $lanes = $job->segments->flatMap(static fn (Segment $s): array => [$s->lane, ...$s->also_lanes ?? []]);
+
+        return array_values($lanes->unique()->sort()->all()) ?: ['lead'];
+    }
+
+    /**
+     * @throws ImpossibleValue when what is stored cannot be read
+     */
+    public static function sending(Job $job, SendingRecord $record): DaySending
+    {
+        $gaps = SendText::gaps((string) $record->gaps);
+
+        return new DaySending(
+            $gaps === [] ? self::pauses($job, $record->lane) : $gaps,
+            SendText::pictures((string) $record->pictures),
+            $record->rate_mb_s,
+            $record->overhead_s,
+        );
+    }
+
+    /** @return list<WantedGap> of the plan's first day, for who sends */
+    public static function pauses(Job $job, string $lane): array
+    {
+        $shot = $job->segments->filter(
+            static fn (Segment $s): bool => $s->day === 0 && ! $s->is_break && in_array($lane, [$s->lane, ...$s->also_lanes ?? []], true),
+        );
+        $stretches = [];
+        foreach ($shot as $segment) {
+            try {
+                $from = ClockTime::of($segment->start_clock);
+                $stretches[] = new WantedGap($segment->title, $from, $from->plus($segment->minutes));
+            } catch (ImpossibleValue) {
+                // It runs past the second midnight: nothing is sent after it.
+                continue;
+            }
+        }
+
+        return Pauses::of($stretches);
+    }
+
+    /**
+     * @param  array{lane: string, rate_mb_s: float, overhead_s: float, pictures: string, gaps: string}  $fields
+     *
+     * @throws ImpossibleValue naming the field, and the line of it
+     */
+    public function keep(Job $job, array $fields): void
+    {
+        $record = $this->of($job)->fill($fields);
+        $sending = self::sending($job, $record);
+        if ($sending->gaps !== []) {
+            $sending->plan();
+        }
+        $record->save();
+    }
+
+    /** Of a job that wants something early; else nothing. */
+    public function verdicts(Job $job): Verdicts
+    {
+        $record = SendingRecord::query()->where('job_id', $job->id)->first();
+        try {
+            $sending = $record === null ? null : self::sending($job, $record);
+        } catch (ImpossibleValue) {
+            // The page says beside the field what cannot be read.
+            return new Verdicts();
+        }
+
+        return $sending === null || $sending->wanted === [] ? new Verdicts() : SendJudge::of($sending);
+    }
+}

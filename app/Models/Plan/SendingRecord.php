@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Plan;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What a job wants sent early, as it was typed.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property string $lane  who sends
+ * @property float $rate_mb_s
+ * @property float $overhead_s
+ * @property string|null $pictures
+ * @property string|null $gaps  null or empty: the pauses of the plan
+ */
+final class SendingRecord extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'sendings';
+
+    protected $guarded = [];
+
+    protected $attributes = ['lane' => 'lead', 'rate_mb_s' => 1.0, 'overhead_s' => 5.0, 'pictures' => null, 'gaps' => null];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['rate_mb_s' => 'float', 'overhead_s' => 'float'];
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Sending;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Looked;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** Is what was promised early there in time, and what does a missed gap swamp (M39)? */
+final class SendJudge
+{
+    private const MOST_NAMED = 3;
+
+    public static function of(DaySending $sending): Verdicts
+    {
+        if ($sending->wanted === []) {
+            return new Verdicts([
+                Verdict::mind('send.nothing', 'Nothing is wanted early.', 'A line each: what, by when, from when it can be taken, how large.'),
+            ]);
+        }
+        if ($sending->gaps === []) {
+            return new Verdicts([
+                Verdict::fix(
+                    'send.no-gap',
+                    'There is no gap in which to send.',
+                    'Write down the pauses of the programme, or put time between segments: nobody sends while they shoot.',
+                ),
+            ]);
+        }
+        try {
+            $plan = $sending->plan();
+        } catch (ImpossibleValue $e) {
+            return new Verdicts([Verdict::fix('send.gaps', 'The gaps cannot be as they are written.', "They {$e->must}.")]);
+        }
+
+        return new Verdicts(array_values(array_filter([self::late($sending, $plan), self::missed($sending, $plan), self::fine($sending, $plan)])));
+    }
+
+    private static function late(DaySending $sending, SendPlan $plan): ?Verdict
+    {
+        $late = $sending->late($plan);
+        if ($late === []) {
+            return null;
+        }
+        $count = array_sum($late);
+        $rate = $sending->rateForAll();
+
+        return Verdict::fix(
+            'send.late',
+            ($count === 1 ? '1 picture is' : "{$count} pictures are").' not there in time: '.self::named($late).'.',
+            'All together take '.self::minutes($sending->neededS()).', the gaps have '.self::minutes($sending->openS()).'; '.
+                ($plan->isOptimal ? 'no other order sends more in time' : 'no better order was found').'. '.
+                ($rate === null
+                    ? 'No net is fast enough: another gap before they are due, or a later hour, is.'
+                    : "At {$rate} MB/s all would be; smaller files, or a gap more, do the same."),
+            ['late' => $count, 'rate_mb_s' => $rate],
+        );
+    }
+
+    private static function missed(DaySending $sending, SendPlan $plan): ?Verdict
+    {
+        $missed = array_filter($sending->missed($plan), static fn (int $count): bool => $count > 0);
+        arsort($missed);
+        if ($missed === []) {
+            return null;
+        }
+        $gap = (string) array_key_first($missed);
+        $first = $missed[$gap];
+
+        return Verdict::mind(
+            'send.missed-gap',
+            "If the gap “{$gap}” is missed, ".($first === 1 ? '1 picture more is late.' : "{$first} pictures more are late."),
+            count($missed) === 1
+                ? 'The other gaps can be missed one at a time.'
+                : 'Next '.self::named(array_slice($missed, 1, null, true)).': send what is due first whenever there is a minute.',
+            ['pictures' => $first],
+        );
+    }
+
+    private static function fine(DaySending $sending, SendPlan $plan): ?Verdict
+    {
+        $looked = Looked::at(count($plan->pictures), 'picture');
+
+        return $looked === null || $sending->late($plan) !== []
+            ? null
+            : Verdict::fine(
+                'send.in-time',
+                'All that is wanted early is there in time.',
+                "{$looked->words} at {$sending->rateMbS} MB/s: ".self::minutes($sending->neededS()).' of '.self::minutes($sending->openS()).
+                    ' in the gaps. Measure the rate there, when the stands are full.',
+                $looked,
+            );
+    }
+
+    /** @param  array<string, int>  $counts */
+    private static function named(array $counts): string
+    {
+        $words = [];
+        foreach (array_slice($counts, 0, self::MOST_NAMED, true) as $what => $count) {
+            $words[] = $count === 1 ? (string) $what : "{$what} ({$count})";
+        }
+
+        return implode(', ', $words).(count($counts) > self::MOST_NAMED ? ' and more' : '');
+    }
+
+    private static function minutes(float $seconds): string
+    {
+        return $seconds < 120 ? round($seconds).' s' : round($seconds / 60, 1).' min';
+    }
+}
