@@ -89,7 +89,8 @@ final class SendText
     private static function counted(string $said): array
     {
         $found = [];
-        $isCounted = preg_match('/^(.*?)\s*[×x]\s*(\d{1,3})$/iu', $said, $found) === 1 || preg_match('/^(?<n>\d{1,3})\s+(.+)$/u', $said, $found) === 1;
+        $isCounted = preg_match('/^(.*?)\s*[×x]\s*(\d{1,3})$/iu', $said, $found) === 1
+            || preg_match('/^(?<n>\d{1,3})\s+(.+)$/u', $said, $found) === 1;
         if (! $isCounted) {
             return [$said, 1];
         }

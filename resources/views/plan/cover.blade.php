@@ -86,7 +86,8 @@
                             <th scope="row">{{ $period->title }}</th>
                             @foreach ($cover->ground->zones as $number => $zone)
                                 <td><input class="worth" name="worth[{{ $period->segment }}][{{ $number }}]"
-                                        value="{{ old("worth.{$period->segment}.{$number}", $cover->worths($period)[$zone->name]) }}" inputmode="numeric"
+                                        value="{{ old("worth.{$period->segment}.{$number}", $cover->worths($period)[$zone->name]) }}"
+                                        inputmode="numeric"
                                         aria-label="Worth of {{ $zone->name }} in {{ $period->title }}"></td>
                             @endforeach
                             @foreach ($cover->shooters as $shooter)
@@ -114,12 +115,13 @@
         @forelse ($segments as $segment)
             <label class="flex gap-2 items-center min-h-11"><input type="checkbox" name="segments[]" value="{{ $segment->id }}"
                     @checked($segment->cover !== null)> <span class="figures">{{ $segment->start_clock }}</span> {{ $segment->title }},
-                {{ $segment->minutes }} min{{ $segment->also_lanes ? ', ' . implode(' and ', [$segment->lane, ...$segment->also_lanes]) : '' }}</label>
+                {{ $segment->minutes }} min{{
+                    $segment->also_lanes ? ', ' . implode(' and ', [$segment->lane, ...$segment->also_lanes]) : '' }}</label>
         @empty
             <p>Nothing is planned at {{ $job->place->name }} yet.</p>
         @endforelse
-        <p class="text-sm text-faint mb-2">In a period everybody stays at a post; what lies between two of them is the time to walk. A delay of the plan
-            moves them.</p>
+        <p class="text-sm text-faint mb-2">In a period everybody stays at a post; what lies between two of them is the time to walk. A
+            delay of the plan moves them.</p>
         <button class="button main">These are periods</button>
     </x-form>
 </x-page>

@@ -27,7 +27,8 @@
                                 height="{{ $plan->size()->y }}" />
                             @foreach ($plan->zones() as $zone)
                                 <circle class="zone" cx="{{ $zone->x }}" cy="{{ $zone->y }}" r="9" />
-                                <text x="{{ $zone->x }}" y="{{ $zone->y - 14 }}" font-size="15" text-anchor="{{ $zone->anchor }}">{{ $zone->name }}</text>
+                                <text x="{{ $zone->x }}" y="{{ $zone->y - 14 }}" font-size="15"
+                                    text-anchor="{{ $zone->anchor }}">{{ $zone->name }}</text>
                             @endforeach
                             @foreach ($plan->posts() as $post)
                                 <rect class="post" x="{{ $post->x - 6 }}" y="{{ $post->y - 6 }}" width="12" height="12" />
@@ -52,9 +53,11 @@
                     <x-field name="bearing_deg" label="Up is, °" :value="$record->bearing_deg" inputmode="decimal" />
                 </div>
                 <x-field name="zones" label="Zones, a line each" type="textarea" rows="8" :value="$record->zones"
-                    hint="Left goal, 0, 34, main, 5: metres along and across from the near left corner; main, reaction, bench, crowd or detail; what covering it is worth." />
+                    hint="Left goal, 0, 34, main, 5: metres along and across from the near left corner; main, reaction, bench, crowd or
+                    detail; what covering it is worth." />
                 <x-field name="posts" label="Posts, a line each" type="textarea" rows="8" :value="$record->posts"
-                    hint="Corner, -3, -3, holds 2, up 4 m, stairs 3 min, until 20:30, pass, not Bench, power: “not” names a zone that is hidden from there." />
+                    hint="Corner, -3, -3, holds 2, up 4 m, stairs 3 min, until 20:30, pass, not Bench, power: “not” names a zone that is
+                    hidden from there." />
                 <x-field name="ways" label="Ways that are not straight, a line each" type="textarea" rows="3" :value="$record->ways"
                     hint="Corner to High, 6 min. Without a line: 70 m a minute, and the stairs." />
                 <p class="text-sm text-faint">On tracks, roads and courses the marshals decide where anybody stands. Nobody stands below what is
@@ -95,8 +98,8 @@
                         @endforeach
                     </tbody>
                 </table>
-                <p class="text-sm text-faint mt-2">The lens with which somebody of 1.8 m fills half the height of a full frame; how fast one turns with
-                    who runs past at 8 m/s; outdoors, the light in the middle of the first period.</p>
+                <p class="text-sm text-faint mt-2">The lens with which somebody of 1.8 m fills half the height of a full frame; how fast one
+                    turns with who runs past at 8 m/s; outdoors, the light in the middle of the first period.</p>
             </section>
         @endif
     @endif

@@ -34,7 +34,10 @@ final class CoverTest extends TestCase
         $this->post("/jobs/{$job->id}/ground", ['kind' => 'stage'])->assertRedirect();
         $this->get("/jobs/{$job->id}/ground")->assertSee('Handing over')->assertSee('What each post gives');
         $ground = GroundRecord::query()->where('place_id', $job->place_id)->firstOrFail();
-        $fields = ['length_m' => '14,5', 'width_m' => '9', 'bearing_deg' => '30', 'zones' => 'Bowl, 3, 4', 'posts' => 'Door, 1, 1, not Bell', 'ways' => ''];
+        $fields = [
+            'length_m' => '14,5', 'width_m' => '9', 'bearing_deg' => '30',
+            'zones' => 'Bowl, 3, 4', 'posts' => 'Door, 1, 1, not Bell', 'ways' => '',
+        ];
         $this->from("/jobs/{$job->id}/ground")->put("/jobs/{$job->id}/ground", $fields)->assertSessionHasErrors('posts');
         $this->get("/jobs/{$job->id}/ground")->assertSee('there is no zone “Bell”')->assertSee('Door, 1, 1, not Bell');
         $this->assertSame(12.0, $ground->refresh()->length_m, 'nothing is changed');

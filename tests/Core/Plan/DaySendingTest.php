@@ -142,7 +142,10 @@ final class DaySendingTest extends TestCase
     public function test_a_hundred_pictures(): void
     {
         $gaps = implode("\n", array_map(static fn (int $h): string => "G{$h}, {$h}:00 to {$h}:10", range(10, 19)));
-        $lines = implode("\n", array_map(static fn (int $i): string => 'P'.$i.' ×5, by '.(11 + $i % 9).':30, from '.(10 + $i % 9).':00, 30 MB', range(1, 20)));
+        $lines = implode("\n", array_map(
+            static fn (int $i): string => "P{$i} ×5, by ".(11 + $i % 9).':30, from '.(10 + $i % 9).':00, 30 MB',
+            range(1, 20),
+        ));
         $sending = self::sending($lines, $gaps);
         $plan = $sending->plan();
         $this->assertTrue($plan->isOptimal);

@@ -159,7 +159,8 @@ final class PostJudgeTest extends TestCase
         $this->assertEqualsWithDelta(11.46, $view(0, 2, null)->degreesPerSecond, 0.01);
         $this->assertTrue($view(0, 1, null)->isHidden);
         // One looks east along the ground.
-        foreach ([90 => 'against the sun', 270 => 'sun over the shoulder', 0 => 'sun from the left', 180 => 'sun from the right'] as $azimuth => $says) {
+        $lights = [90 => 'against the sun', 270 => 'sun over the shoulder', 0 => 'sun from the left', 180 => 'sun from the right'];
+        foreach ($lights as $azimuth => $says) {
             $this->assertSame($says, $view(0, 2, new SunPosition(20.0, (float) $azimuth))->light);
         }
         $this->assertSame('the sun is down', $view(0, 2, new SunPosition(-2.0, 90.0))->light);
