@@ -8,6 +8,7 @@ use App\Bundle\BundleValue as V;
 use NorthSatchel\JobKind;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\People\Roster\RosterText;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\Sending\SendText;
 use NorthSatchel\Scout\Ground\GroundKind;
@@ -18,6 +19,7 @@ use NorthSatchel\Scout\Window;
 use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Time\Lane;
 use NorthSatchel\Time\Priority;
+use NorthSatchel\Wrap\CaptionText;
 
 /** What every value of a bundle may be: the same bounds that the forms have. */
 final class BundleRules
@@ -181,6 +183,12 @@ final class BundleRules
                 'opens_clock' => V::clock()->needed(),
                 'closes_clock' => V::clock()->needed(),
                 'gate_minutes' => $minutes(600)->needed(),
+            ],
+            'rosters' => [
+                'players' => V::read('must be a roster as it is pasted', 40_000, RosterText::read(...)),
+                'line_up' => V::text(4000),
+                'codes' => V::text(2000),
+                'captions' => V::read('must be captions as they are typed', 200_000, CaptionText::read(...)),
             ],
             'sendings' => [
                 'lane' => $lane,

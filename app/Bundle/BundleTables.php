@@ -87,6 +87,7 @@ final class BundleTables
                 ['job_id' => 'jobs', 'place_id' => 'places', 'spot_id' => 'spots'],
                 ['lanes'],
             ),
+            new BundleTable('rosters', $of('rosters'), ['job_id' => 'jobs']),
             new BundleTable('sendings', $of('sendings'), ['job_id' => 'jobs']),
             new BundleTable('kit_asks', $of('kit_asks'), ['job_id' => 'jobs', 'segment_id' => 'segments']),
             new BundleTable(

@@ -18,11 +18,20 @@ final class XmpSidecar
 
     private const PHOTOSHOP = 'http://ns.adobe.com/photoshop/1.0/';
 
+    private const CORE = 'http://iptc.org/std/Iptc4xmpCore/1.0/xmlns/';
+
+    private const EXTENSION = 'http://iptc.org/std/Iptc4xmpExt/2008-02-29/';
+
     /**
      * @param  \DateTimeImmutable|null  $takenAt  with the zone in which it was taken
      */
-    public static function of(string $creator, string $copyright, ?\DateTimeImmutable $takenAt = null, string $headline = ''): string
-    {
+    public static function of(
+        string $creator,
+        string $copyright,
+        ?\DateTimeImmutable $takenAt = null,
+        string $headline = '',
+        ?Caption $caption = null,
+    ): string {
         $xml = new \XMLWriter();
         $xml->openMemory();
         $xml->setIndent(true);
@@ -32,7 +41,10 @@ final class XmpSidecar
         $xml->writeAttribute('xmlns:rdf', self::RDF);
         $xml->startElement('rdf:Description');
         foreach (
-            ['rdf:about' => '', 'xmlns:dc' => self::DC, 'xmlns:xmpRights' => self::RIGHTS, 'xmlns:photoshop' => self::PHOTOSHOP] as $name => $value
+            [
+                'rdf:about' => '', 'xmlns:dc' => self::DC, 'xmlns:xmpRights' => self::RIGHTS, 'xmlns:photoshop' => self::PHOTOSHOP,
+                'xmlns:Iptc4xmpCore' => self::CORE, 'xmlns:Iptc4xmpExt' => self::EXTENSION,
+            ] as $name => $value
         ) {
             $xml->writeAttribute($name, $value);
         }
@@ -43,8 +55,13 @@ final class XmpSidecar
             $xml->writeElement('photoshop:Headline', self::clean($headline));
         }
         $xml->writeElement('xmpRights:Marked', 'True');
-        self::listed($xml, 'dc:creator', 'rdf:Seq', self::clean($creator));
-        self::listed($xml, 'dc:rights', 'rdf:Alt', self::clean($copyright));
+        if ($caption !== null && $caption->place !== '') {
+            $xml->writeElement('Iptc4xmpCore:Location', self::clean($caption->place));
+        }
+        self::listed($xml, 'dc:creator', 'rdf:Seq', [$creator]);
+        self::listed($xml, 'dc:rights', 'rdf:Alt', [$copyright]);
+        self::listed($xml, 'dc:description', 'rdf:Alt', $caption === null ? [] : [$caption->text]);
+        self::listed($xml, 'Iptc4xmpExt:PersonInImage', 'rdf:Bag', $caption->people ?? []);
         $xml->endElement();
         $xml->endElement();
         $xml->endElement();
@@ -58,16 +75,22 @@ final class XmpSidecar
             "\n";
     }
 
-    private static function listed(\XMLWriter $xml, string $name, string $kind, string $text): void
+    /** @param  list<string>  $texts */
+    private static function listed(\XMLWriter $xml, string $name, string $kind, array $texts): void
     {
+        if ($texts === []) {
+            return;
+        }
         $xml->startElement($name);
         $xml->startElement($kind);
-        $xml->startElement('rdf:li');
-        if ($kind === 'rdf:Alt') {
-            $xml->writeAttribute('xml:lang', 'x-default');
+        foreach ($texts as $text) {
+            $xml->startElement('rdf:li');
+            if ($kind === 'rdf:Alt') {
+                $xml->writeAttribute('xml:lang', 'x-default');
+            }
+            $xml->text(self::clean($text));
+            $xml->endElement();
         }
-        $xml->text($text);
-        $xml->endElement();
         $xml->endElement();
         $xml->endElement();
     }

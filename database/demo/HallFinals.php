@@ -8,6 +8,7 @@ use App\Models\Brief\Job;
 use App\Models\Brief\Place;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
+use App\Models\People\RosterRecord;
 use App\Models\Plan\SendingRecord;
 use App\Models\Scout\GroundRecord;
 use Illuminate\Support\Carbon;
@@ -33,6 +34,21 @@ final class HallFinals
     Behind the west goal, -3, 10, knees, not Home bench, not Away bench
     Near touchline, 20, -4, knees, not Home bench, not Away bench
     Gallery, 20, 30, up 6 m, stairs 3 min, not School stand
+    TEXT;
+
+    private const ROSTER = <<<'TEXT'
+    Kvarnby school:
+    1, Milla Rask, goalkeeper
+    4, Elin Torv, back
+    7, Saga Lind-Holm, forward
+    9, Nour Hallam, forward
+    12, Ines Varg, back
+    15, Tora Kvist, reserve
+    Lillsund school:
+    2, Alva Strand, goalkeeper
+    5, Juno Berggard, back
+    7, Mira Sol, forward
+    10, Petra Nys, forward
     TEXT;
 
     private const WANTED = <<<'TEXT'
@@ -110,6 +126,12 @@ final class HallFinals
             'rate_mb_s' => 0.8,
             'overhead_s' => 40,
             'pictures' => self::WANTED,
+        ]);
+
+        RosterRecord::query()->create([
+            'job_id' => $job->id,
+            'players' => self::ROSTER,
+            'line_up' => "Kvarnby school: 1 4 7 9 12\nLillsund school: 2 5 7 10",
         ]);
 
         return $job;

@@ -21,6 +21,8 @@ use NorthSatchel\Cards\Clock\ClockOffsets;
 use NorthSatchel\Cards\Twin\Side;
 use NorthSatchel\Picture\FrameKind;
 use NorthSatchel\Volume\Names;
+use NorthSatchel\Wrap\Caption;
+use NorthSatchel\Wrap\TakenExposure;
 use NorthSatchel\Wrap\XmpSidecar;
 
 /** The index: frames of all bodies in one true order, previews, and sidecars. */
@@ -139,8 +141,27 @@ final class FramesDesk
             '; corrected in the index, not in the files.';
     }
 
-    /** @return array<string, string> sidecars by name, one an exposure */
-    public function sidecars(Job $job, string $creator, string $copyright): array
+    /** @return list<TakenExposure> in the order of time, their clocks set right */
+    public function taken(Job $job): array
+    {
+        $offsets = $this->offsets($job);
+        $taken = [];
+        foreach ($this->exposures($job)->orderByRaw(self::trueTime($offsets).', min(frames.id)')->get() as $row) {
+            $taken[] = new TakenExposure(
+                (int) $row->id,
+                basename(Names::printable(FrameKind::frameOf((string) $row->path))),
+                $row->taken_at === null ? null : $offsets->trueTime((int) $row->body_id, (int) $row->taken_at),
+            );
+        }
+
+        return $taken;
+    }
+
+    /**
+     * @param  array<int, Caption>  $captions  by exposure
+     * @return array<string, string> sidecars by name, one an exposure
+     */
+    public function sidecars(Job $job, string $creator, string $copyright, array $captions = []): array
     {
         $offsets = $this->offsets($job);
         $zone = new \DateTimeZone($job->place->timezone);
@@ -156,6 +177,7 @@ final class FramesDesk
                 $copyright,
                 $at,
                 $job->name,
+                $captions[(int) $row->id] ?? null,
             );
         }
 

@@ -15,10 +15,12 @@ use App\Desks\Day\DayDesk;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\PeopleDesk;
+use App\Desks\People\RosterDesk;
 use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SendingDesk;
 use App\Desks\Plan\SpotLightDesk;
+use App\Desks\Wrap\CaptionDesk;
 use App\Models\Brief\Job;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -45,6 +47,8 @@ final class Readiness
         private readonly BodyCheckDesk $bodies,
         private readonly CardLifeDesk $lives,
         private readonly CopiesFindings $copies,
+        private readonly RosterDesk $rosters,
+        private readonly CaptionDesk $captions,
     ) {}
 
     /** @return array<string, Verdicts> of the phases that judge something */
@@ -55,6 +59,7 @@ final class Readiness
             'day' => $this->day->verdicts($job),
             'cards' => new Verdicts([...iterator_to_array($this->bodies->verdicts($job)), ...$this->lives->verdicts($job)]),
             'copies' => $this->copies->verdicts($job),
+            'wrap' => $this->captions->verdicts($job),
         ];
     }
 
@@ -75,7 +80,7 @@ final class Readiness
                 'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job))
                     ->with($this->cover->verdicts($job))
                     ->with($this->sending->verdicts($job)),
-                'people' => $this->people->verdicts($job),
+                'people' => $this->people->verdicts($job)->with($this->rosters->verdicts($job)),
                 'kit' => $this->kit->verdicts($job),
             ],
         );
@@ -104,6 +109,8 @@ final class Readiness
                 'cards' => [$isReady, $this->isSafe($job)],
                 'copies' => [$this->isSafe($job), $this->isSafe($job)],
                 'day' => [JobDay::daysTo($job) <= 0 && $isReady, JobDay::daysTo($job) < 0 && $isReady],
+                // Where nothing was captioned nothing is ready.
+                'wrap' => [$isReady && count($of) > 0, $isReady && count($of) > 0],
                 'plan' => [$isReady && $job->segments->isNotEmpty(), $isReady && $job->segments->isNotEmpty()],
                 default => [$isReady, $isReady],
             };

@@ -150,7 +150,10 @@ final readonly class CoverDesk
         foreach ($this->segments($job)->whereNotNull('cover') as $segment) {
             $segment->update(['cover' => [
                 'worth' => $worth[$segment->id] ?? $segment->cover['worth'] ?? [],
-                'hand' => array_filter($hand[$segment->id] ?? $segment->cover['hand'] ?? [], static fn (?string $post): bool => $post !== null && $post !== ''),
+                'hand' => array_filter(
+                    $hand[$segment->id] ?? $segment->cover['hand'] ?? [],
+                    static fn (?string $post): bool => $post !== null && $post !== '',
+                ),
             ]]);
         }
     }

@@ -19,6 +19,18 @@ final readonly class CoverPage
         );
     }
 
+    /** How much is covered, and of how much. */
+    public function says(): string
+    {
+        $shown = $this->shown();
+
+        return "{$shown->worth} of {$shown->plan->of()} covered with ".($shown->moves === 1 ? '1 move' : "{$shown->moves} moves").
+            ($this->hand === null ? '' : ', as chosen').
+            ($this->best->isOptimal
+                ? "; the most that is possible is {$this->best->worth}, proven."
+                : "; no better was found than {$this->best->worth}.");
+    }
+
     /** What is shown: the chosen one where there is one. */
     public function shown(): PostCover
     {

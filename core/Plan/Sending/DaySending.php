@@ -32,6 +32,13 @@ final readonly class DaySending
         return $this->planned($this->gaps, $this->rateMbS);
     }
 
+    /** How many are in time, and how much of the gaps that takes. */
+    public function says(SendPlan $plan): string
+    {
+        return count($plan->inTime).' of '.count($plan->pictures).' in time'.($plan->isOptimal ? ', proven' : ', as far as was found').
+            '; all of it takes '.round($this->neededS() / 60, 1).' min, the gaps have '.round($this->openS() / 60).'.';
+    }
+
     /** The open time of the gaps and what all pictures take, in seconds. */
     public function neededS(): float
     {

@@ -268,7 +268,11 @@
                 class="button">Add the groups by rule</button></x-form>
         @endif
     </section>
-    <p class="mt-4"><a class="button" href="/jobs/{{ $job->id }}/teams">Teams and players instead</a></p>
+    <p class="mt-4"><a class="button" href="/jobs/{{ $job->id }}/teams">Teams and players instead</a>
+        @if ($job->kind->hasPosts())
+            <a class="button" href="/jobs/{{ $job->id }}/roster">The roster: who is number seven?</a>
+        @endif
+    </p>
     <p class="text-sm text-faint mt-3">Children: a guardian knows, and no surnames go on shared sheets. Mind ladders and steps walked
         backwards, and heat for the old and the very young.</p>
 </x-page>

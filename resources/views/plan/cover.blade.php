@@ -6,10 +6,7 @@
             and {{ count($withoutLens) === 1 ? 'is' : 'are' }} left out here.</p>
     @endif
     @if ($page)
-        <p class="mb-3"><b class="figures">{{ $page->shown()->worth }} of {{ $page->shown()->plan->of() }}</b> covered with
-            {{ $page->shown()->moves === 1 ? '1 move' : $page->shown()->moves . ' moves' }}{{ $page->hand ? ', as chosen' : '' }};
-            {{ $page->best->isOptimal ? 'the most that is possible is' : 'the best that was found is' }}
-            <b class="figures">{{ $page->best->worth }}</b>{{ $page->best->isOptimal ? ', proven' : ', not proven' }}.</p>
+        <p class="mb-3 figures">{{ $page->says() }}</p>
         <div class="grid gap-4 sm:grid-cols-2 mb-4">
             @foreach ($page->maps($cover) as $map)
                 <figure class="slab">
@@ -93,7 +90,7 @@
                             @foreach ($cover->shooters as $shooter)
                                 <td><select class="chosen-post" name="hand[{{ $period->segment }}][{{ $shooter->id }}]"
                                         aria-label="Post of the {{ $shooter->id }} in {{ $period->title }}">
-                                        <option value="">as proven{{ $page ? ': ' . $page->best->at($period->key())[$shooter->id] : '' }}</option>
+                                        <option value="">as worked out{{ $page ? ': ' . $page->best->at($period->key())[$shooter->id] : '' }}</option>
                                         @foreach ($cover->ground->posts as $post)
                                             <option @selected(($chosen[$shooter->id] ?? null) === $post->name)>{{ $post->name }}</option>
                                         @endforeach
@@ -107,7 +104,7 @@
                 <p class="wrong" role="alert">{{ $errors->first() }}</p>
             @endif
             <p class="mt-2 flex flex-wrap gap-2 items-center"><button class="button main">Keep and judge</button><span
-                    class="text-sm text-faint">What you do not choose stays as proven.</span></p>
+                    class="text-sm text-faint">What you do not choose stays as it is worked out.</span></p>
         </form>
     @endif
     <x-form :action="'/jobs/' . $job->id . '/cover/periods'" class="slab">

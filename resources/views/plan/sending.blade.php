@@ -8,9 +8,7 @@
         <p class="note bad mb-3" role="alert">{{ ucfirst($wrong->field) }} {{ $wrong->must }}.</p>
     @endif
     @if ($drawing)
-        <p class="mb-3"><b class="figures">{{ count($plan->inTime) }} of {{ count($plan->pictures) }}</b> in time{{
-            $plan->isOptimal ? ', proven' : ', as far as was found' }}; all of it takes {{ round($sending->neededS() / 60, 1) }} min, the gaps have
-            {{ round($sending->openS() / 60) }}.</p>
+        <p class="mb-3 figures">{{ $sending->says($plan) }}</p>
         <figure class="slab mb-4">
             <div class="ruler-scroll" tabindex="0" role="region" aria-label="What is sent when, drawn">
                 <svg class="ruler send-plan" viewBox="0 0 1000 {{ $drawing->height() }}" role="img"

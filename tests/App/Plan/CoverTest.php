@@ -52,7 +52,9 @@ final class CoverTest extends TestCase
     public function test_the_finals_are_covered_as_far_as_can_be_and_by_hand(): void
     {
         $url = "/jobs/{$this->finals->id}/cover";
-        $this->get($url)->assertOk()->assertSee('101 of 110')->assertSee(', proven')->assertSee('a converter for the lead (280 mm)');
+        $this->get($url)
+            ->assertOk()
+            ->assertSee('101 of 110 covered with 1 move; the most that is possible is 101, proven.')->assertSee('a converter for the lead (280 mm)');
         $this->get("/jobs/{$this->finals->id}/plan")->assertSee('4 sides stay open')->assertSee($url);
         $first = Segment::query()->where('title', 'First third')->firstOrFail();
         $hand = ['hand' => [$first->id => ['lead' => 'Gallery', 'second' => '']], 'worth' => [$first->id => [3, 9, 2, 4, 3, 2]]];

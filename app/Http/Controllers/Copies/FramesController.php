@@ -10,6 +10,7 @@ use App\Desks\Copies\FrameImages;
 use App\Desks\Copies\FramesDesk;
 use App\Http\Requests\Copies\MomentRequest;
 use App\Http\Requests\Copies\SidecarRequest;
+use App\Http\SidecarZip;
 use App\Models\Cards\Frame;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -68,16 +69,10 @@ final class FramesController
     public function sidecars(SidecarRequest $request, int $job, FramesDesk $desk): Response
     {
         $given = $request->validated();
-        $file = tempnam(sys_get_temp_dir(), 'sidecars') ?: throw new \RuntimeException('No room for the sidecars.');
-        $zip = new \ZipArchive();
-        $zip->open($file, \ZipArchive::OVERWRITE);
-        foreach ($desk->sidecars(BriefDesk::open($job), (string) $given['creator'], (string) $given['copyright']) as $name => $xmp) {
-            $zip->addFromString($name, $xmp);
-        }
-        $zip->close();
-        $bytes = (string) file_get_contents($file);
-        unlink($file);
 
-        return response($bytes, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => 'attachment; filename="sidecars.zip"']);
+        return SidecarZip::of(
+            $desk->sidecars(BriefDesk::open($job), (string) $given['creator'], (string) $given['copyright']),
+            'sidecars.zip',
+        );
     }
 }

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\People;
+
+use App\Models\Brief\Job;
+use App\Models\People\RosterRecord;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\Roster\Roster;
+use NorthSatchel\People\Roster\RosterJudge;
+use NorthSatchel\Verdicts;
+
+/** The rosters of an event. */
+final class RosterDesk
+{
+    public function of(Job $job): RosterRecord
+    {
+        return RosterRecord::query()->firstOrNew(['job_id' => $job->id]);
+    }
+
+    /** @throws ImpossibleValue when what is stored cannot be read */
+    public static function read(RosterRecord $record): Roster
+    {
+        return Roster::read((string) $record->players, (string) $record->line_up, (string) $record->codes);
+    }
+
+    /**
+     * @param  array{players: string, line_up: string, codes: string}  $fields
+     *
+     * @throws ImpossibleValue naming the field, and the line of it
+     */
+    public function keep(Job $job, array $fields): void
+    {
+        Roster::read($fields['players'], $fields['line_up'], $fields['codes']);
+        $this->of($job)->fill($fields)->save();
+    }
+
+    /** Of a job that has a roster; else nothing. */
+    public function verdicts(Job $job): Verdicts
+    {
+        $record = $this->of($job);
+        try {
+            return trim((string) $record->players) === '' ? new Verdicts() : RosterJudge::of(self::read($record));
+        } catch (ImpossibleValue) {
+            // The page says beside the field what cannot be read.
+            return new Verdicts();
+        }
+    }
+}

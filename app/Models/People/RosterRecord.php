@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\People;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Who may be in the pictures of a job, and what they say, as it was typed.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property string|null $players
+ * @property string|null $line_up
+ * @property string|null $codes
+ * @property string|null $captions
+ */
+final class RosterRecord extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'rosters';
+
+    protected $guarded = [];
+
+    protected $attributes = ['players' => null, 'line_up' => null, 'codes' => null, 'captions' => null];
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People\Roster;
+
+/** A caption with codes in it, grown into names: "k7 past r1" becomes "Ada Berg (Kvarnby, 7) past …". */
+final readonly class CodedText
+{
+    /**
+     * @param  string  $text  what it grew into; a code that is not understood stays as it was typed
+     * @param  list<RosterPlayer>  $people  who is named
+     * @param  list<string>  $unclear  why it may not go out as it is
+     */
+    private function __construct(public string $text, public array $people, public array $unclear) {}
+
+    public static function of(Roster $roster, string $typed): self
+    {
+        $people = $unclear = [];
+        $known = array_map(preg_quote(...), array_values($roster->codes));
+        usort($known, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $pattern = '/(?<![\p{L}\d])('.implode('|', $known).')(\d{1,4})(?![\p{L}\d])/iu';
+        $text = '';
+        $at = 0;
+        preg_match_all($pattern, $known === [] ? '' : $typed, $all, PREG_SET_ORDER | PREG_OFFSET_CAPTURE);
+        foreach ($all as [[$code, $from], [$letters], [$number]]) {
+            $is = $roster->byCode($letters, (int) $number);
+            $text .= substr($typed, $at, $from - $at).(count($is) === 1 ? self::grown($is[0]) : $code);
+            $at = $from + strlen($code);
+            if (count($is) === 1) {
+                $people[] = $is[0];
+                $unclear = $is[0]->isToday === false ? [...$unclear, self::away($is[0])] : $unclear;
+            } else {
+                $names = implode(' or ', array_map(static fn (RosterPlayer $p): string => $p->name, $is));
+                $unclear[] = $is === [] ? "“{$code}” is nobody of the roster" : "“{$code}” could be {$names}";
+            }
+        }
+        $text .= substr($typed, $at);
+        // Whoever is named in full must play too.
+        foreach ($roster->players as $player) {
+            $isNamed = ! in_array($player, $people, true) && mb_stripos($typed, $player->name) !== false;
+            if ($isNamed) {
+                $people[] = $player;
+                $unclear = $player->isToday === false ? [...$unclear, self::away($player)] : $unclear;
+            }
+        }
+
+        return new self($text, $people, array_values(array_unique($unclear)));
+    }
+
+    private static function grown(RosterPlayer $player): string
+    {
+        return $player->name.' ('.($player->team === '' ? '' : "{$player->team}, ").$player->number.')';
+    }
+
+    private static function away(RosterPlayer $player): string
+    {
+        return "{$player->name} is not in today's line-up";
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Wrap;
+
+/** An exposure with its caption, and what keeps it from going out. */
+final readonly class CaptionedFrame
+{
+    /**
+     * @param  bool  $isTyped  whether a line was typed for it; else it says where and when it was only
+     * @param  list<string>  $unclear
+     */
+    public function __construct(public TakenExposure $frame, public Caption $caption, public bool $isTyped, public array $unclear) {}
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Wrap;
+
+use NorthSatchel\Looked;
+use NorthSatchel\People\Roster\CodedText;
+use NorthSatchel\People\Roster\Roster;
+use NorthSatchel\People\Roster\RosterPlayer;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/**
+ * Captions of the exposures of a job: the line of its name, else the last line of time before it in the same segment, else the segment;
+ * each with place and day.
+ */
+final readonly class Captions
+{
+    /** A line of time holds for so long at most (ours, no source). */
+    private const HOLDS_S = 600;
+
+    private const MOST_NAMED = 3;
+
+    /** @var list<CaptionedFrame> */
+    public array $frames;
+
+    /** @var list<string> names of frames for which a line was typed and that are not there */
+    public array $unknown;
+
+    /**
+     * @param  list<CaptionLine>  $lines
+     * @param  list<TakenExposure>  $frames  in the order of time
+     * @param  list<Happening>  $happenings  in the order of time
+     */
+    public function __construct(array $lines, array $frames, array $happenings, Roster $roster, LocalDay $day, string $job, string $place)
+    {
+        $byName = $byTime = [];
+        foreach ($lines as $line) {
+            if ($line->frame !== null) {
+                $byName[$line->frame] = $line;
+            } else {
+                $byTime[] = $line;
+            }
+        }
+        $captioned = [];
+        foreach ($frames as $frame) {
+            $happening = self::happening($happenings, $frame->at);
+            $line = $byName[$frame->name] ?? self::before($byTime, $frame->at, $day, $happening);
+            $coded = CodedText::of($roster, $line->text ?? $happening->title ?? $job);
+            $where = $happening->place ?? $place;
+            $when = $frame->at === null ? $day->date : (new \DateTimeImmutable("@{$frame->at}"))->setTimezone($day->timezone)->format('Y-m-d');
+            $captioned[] = new CaptionedFrame(
+                $frame,
+                new Caption(
+                    ($coded->text === $job ? '' : rtrim($coded->text, '. ').'. ')."{$job}, {$where}, {$when}.",
+                    array_map(static fn (RosterPlayer $p): string => $p->name, $coded->people),
+                    $where,
+                ),
+                $line !== null,
+                $coded->unclear,
+            );
+        }
+        $this->frames = $captioned;
+        $this->unknown = array_values(array_diff(
+            array_map(strval(...), array_keys($byName)),
+            array_map(static fn (TakenExposure $f): string => $f->name, $frames),
+        ));
+    }
+
+    /** @param  list<Happening>  $happenings */
+    private static function happening(array $happenings, ?int $at): ?Happening
+    {
+        foreach ($at === null ? [] : $happenings as $happening) {
+            if ($at >= $happening->from && $at < $happening->to) {
+                return $happening;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<CaptionLine>  $lines  of time */
+    private static function before(array $lines, ?int $at, LocalDay $day, ?Happening $happening): ?CaptionLine
+    {
+        $best = null;
+        foreach ($at === null ? [] : $lines as $line) {
+            $from = $day->startsAt() + (int) $line->seconds;
+            $isHere = $from <= $at && $at - $from <= self::HOLDS_S && ($happening === null || $from >= $happening->from);
+            $best = $isHere && ($best === null || $line->seconds >= $best->seconds) ? $line : $best;
+        }
+
+        return $best;
+    }
+
+    /** @return array<int, Caption> by exposure, without those that are not clear */
+    public function clear(): array
+    {
+        $clear = [];
+        foreach ($this->frames as $frame) {
+            if ($frame->unclear === []) {
+                $clear[$frame->frame->id] = $frame->caption;
+            }
+        }
+
+        return $clear;
+    }
+
+    public function verdicts(): Verdicts
+    {
+        $found = [];
+        $unclear = array_values(array_filter($this->frames, static fn (CaptionedFrame $f): bool => $f->unclear !== []));
+        if ($unclear !== []) {
+            $why = array_unique(array_merge(...array_map(static fn (CaptionedFrame $f): array => $f->unclear, $unclear)));
+            $found[] = Verdict::fix(
+                'caption.unclear',
+                count($unclear) === 1 ? '1 caption may name somebody wrongly.' : count($unclear).' captions may name somebody wrongly.',
+                ucfirst(implode('; ', array_slice($why, 0, self::MOST_NAMED))).'. They go out without a caption until that is clear.',
+                ['frames' => count($unclear)],
+            );
+        }
+        if ($this->unknown !== []) {
+            $found[] = Verdict::mind(
+                'caption.no-frame',
+                implode(', ', array_slice($this->unknown, 0, self::MOST_NAMED)).(count($this->unknown) > self::MOST_NAMED ? ' and more' : '').
+                    (count($this->unknown) === 1 ? ' is' : ' are').' not among the indexed frames.',
+                'A line was typed for a name that is not there: a slip, or a card that is not read yet.',
+                ['names' => count($this->unknown)],
+            );
+        }
+        $bare = count(array_filter($this->frames, static fn (CaptionedFrame $f): bool => ! $f->isTyped));
+        if ($bare > 0) {
+            $found[] = Verdict::mind(
+                'caption.bare',
+                $bare === 1 ? '1 frame says only where and when it was.' : "{$bare} frames say only where and when they were.",
+                count($this->frames) - $bare.' have a line of their own. Those that are chosen want one; the others may stay so.',
+                ['frames' => $bare],
+            );
+        }
+        $looked = Looked::at(count($this->frames), 'caption');
+
+        return new Verdicts($found !== [] || $looked === null ? $found : [
+            Verdict::fine('caption.clear', 'Every frame has its line, and every name is of today.', "{$looked->words}, by their own lines.", $looked),
+        ]);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Wrap;
+
+/** An exposure that wants a caption. */
+final readonly class TakenExposure
+{
+    /**
+     * @param  string  $name  without folder and ending
+     * @param  int|null  $at  Unix seconds, its clock set right; null where it does not say
+     */
+    public function __construct(public int $id, public string $name, public ?int $at) {}
+
+    /** The time of a clock there; empty where it does not say. */
+    public function face(\DateTimeZone $zone): string
+    {
+        return $this->at === null ? '' : (new \DateTimeImmutable("@{$this->at}"))->setTimezone($zone)->format('H:i:s');
+    }
+}
