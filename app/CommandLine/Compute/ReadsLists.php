@@ -35,6 +35,29 @@ trait ReadsLists
     }
 
     /**
+     * A list of whole numbers; it may be empty.
+     *
+     * @return list<int>
+     *
+     * @throws Refusal
+     */
+    public function wholes(string $name, int $min, int $max): array
+    {
+        $wholes = [];
+        foreach ($this->items($name, 'must be a list of whole numbers', false) as $index => $value) {
+            if (is_float($value) && floor($value) === $value && abs($value) < 1e15) {
+                $value = (int) $value;
+            }
+            if (! is_int($value) || $value < $min || $value > $max) {
+                throw Refusal::of("{$this->path}{$name}[{$index}]", "must be a whole number from {$min} to {$max}");
+            }
+            $wholes[] = $value;
+        }
+
+        return $wholes;
+    }
+
+    /**
      * A list of some numbers above a limit.
      *
      * @return non-empty-list<float>

@@ -22,6 +22,13 @@ use NorthSatchel\Verdicts;
 /** Brief: who, what, where, when. */
 final class BriefDesk
 {
+    /** Table and column of what few jobs have: it is asked for with the job, and not by a query of its own. */
+    private const MAY_HAVE = [
+        'roster' => ['rosters', 'players'],
+        'captions' => ['rosters', 'captions'],
+        'sending' => ['sendings', 'pictures'],
+    ];
+
     private const PAST_DAYS = 30;
 
     private const EVERYTHING = ['segments', 'shotLines', 'packing.item.body', 'packing.item.card', 'latestCheck', 'accessWindows'];
@@ -56,8 +63,17 @@ final class BriefDesk
     {
         $query = Job::query()->with(self::EVERYTHING);
         $query->select('jobs.*')->selectRaw('(select number from changes) as change_number');
+        foreach (self::MAY_HAVE as $name => [$table, $column]) {
+            $query->selectRaw("exists (select 1 from {$table} where job_id = jobs.id and coalesce({$column}, '') <> '') as has_{$name}");
+        }
 
         return $query;
+    }
+
+    /** Whether a job has something that few have; where it was opened without asking, it may have it. */
+    public static function has(Job $job, string $what): bool
+    {
+        return (bool) ($job->getAttributes()["has_{$what}"] ?? true);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\People;
 
+use App\Desks\Brief\BriefDesk;
 use App\Models\Brief\Job;
 use App\Models\People\RosterRecord;
 use NorthSatchel\ImpossibleValue;
@@ -39,6 +40,9 @@ final class RosterDesk
     /** Of a job that has a roster; else nothing. */
     public function verdicts(Job $job): Verdicts
     {
+        if (! BriefDesk::has($job, 'roster')) {
+            return new Verdicts();
+        }
         $record = $this->of($job);
         try {
             return trim((string) $record->players) === '' ? new Verdicts() : RosterJudge::of(self::read($record));

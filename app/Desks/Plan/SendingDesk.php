@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
+use App\Desks\Brief\BriefDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use App\Models\Plan\SendingRecord;
@@ -85,7 +86,7 @@ final class SendingDesk
     /** Of a job that wants something early; else nothing. */
     public function verdicts(Job $job): Verdicts
     {
-        $record = SendingRecord::query()->where('job_id', $job->id)->first();
+        $record = BriefDesk::has($job, 'sending') ? SendingRecord::query()->where('job_id', $job->id)->first() : null;
         try {
             $sending = $record === null ? null : self::sending($job, $record);
         } catch (ImpossibleValue) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Wrap;
 
+use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\Copies\FramesDesk;
 use App\Desks\People\RosterDesk;
@@ -55,6 +56,9 @@ final class CaptionDesk
     /** Of a job for which captions were typed: the others want none yet. */
     public function verdicts(Job $job): Verdicts
     {
+        if (! BriefDesk::has($job, 'captions')) {
+            return new Verdicts();
+        }
         try {
             return trim((string) $this->rosters->of($job)->captions) === '' ? new Verdicts() : $this->captions($job)->verdicts();
         } catch (ImpossibleValue) {

@@ -25,8 +25,8 @@ final class BudgetOfPagesTest extends TestCase
     /** One more, who is signed in, is asked for outside the tests. */
     private const QUERIES = 24;
 
-    /** The kit and the copies of the job that has a list; the spots of all jobs; the last lines of all logs. */
-    private const MORE_AT_FIRST = 20;
+    /** The kit and the copies of the jobs that have a list; the spots of all jobs; the last lines of all logs; the ground of a match. */
+    private const MORE_AT_FIRST = 23;
 
     private const BYTES = 150_000;
 

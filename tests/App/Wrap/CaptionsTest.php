@@ -46,7 +46,8 @@ final class CaptionsTest extends TestCase
         $page->assertSee('say only where and when they were.');
         $sidecars = function (): string {
             $zip = $this->folder('zip').'/captions.zip';
-            file_put_contents($zip, $this->post('/jobs/1/captions/sidecars', ['creator' => 'Tyra', 'copyright' => '© Tyra'])->assertOk()->getContent());
+            $given = ['creator' => 'Tyra', 'copyright' => '© Tyra'];
+            file_put_contents($zip, $this->post('/jobs/1/captions/sidecars', $given)->assertOk()->getContent());
             $archive = new \ZipArchive();
             $archive->open($zip);
             $all = '';

@@ -193,6 +193,18 @@ final class AnyInputTest extends TestCase
                     ['id' => 'b', 'mb' => 90, 'ready_s' => 5, 'due_s' => 80],
                 ],
             ],
+            'setup-order' => [
+                'elements' => [
+                    ['id' => 'clean', 'setup' => 'table', 'minutes' => 20],
+                    ['id' => 'wet', 'setup' => 'tank', 'minutes' => 30, 'after' => ['clean']],
+                    ['id' => 'lid', 'setup' => 'table', 'minutes' => 10, 'after' => ['wet']],
+                ],
+                'changes' => [['from' => 'table', 'to' => 'tank', 'minutes' => 25], ['from' => 'tank', 'to' => 'table', 'minutes' => 15]],
+                'change_minutes' => 12,
+                'start' => 'table',
+            ],
+            'keepers' => ['throws' => 12, 'keepers' => 5, 'want' => 3, 'confidence' => 0.9],
+            'learn' => ['prior' => ['low' => 10, 'likely' => 15, 'high' => 25, 'weight' => 3], 'minutes' => [18, 20, 22]],
             'lose-one' => [
                 'items' => [['id' => 'a', 'gives' => ['x', 'y']], ['id' => 'b', 'gives' => ['x'], 'requires' => ['y']]],
                 'needs' => [['id' => 'n', 'capability' => 'x', 'count' => 2]],

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Setups;
+
+/** Minutes from setup to setup: the cheapest way through any of them (R. W. Floyd, 1962). */
+final readonly class SetupChanges
+{
+    /** Where nobody says (common practice, no source). */
+    public const USUAL_MINUTES = 10;
+
+    /** @var array<string, array<string, int>> */
+    private array $minutes;
+
+    /**
+     * @param  list<string>  $setups  all that are named anywhere
+     * @param  array<string, array<string, int>>  $listed  by from and to; both ways unless the other way is listed
+     */
+    public function __construct(array $setups, array $listed, int $usual = self::USUAL_MINUTES)
+    {
+        $minutes = [];
+        foreach ($setups as $from) {
+            foreach ($setups as $to) {
+                $minutes[$from][$to] = $from === $to ? 0 : $listed[$from][$to] ?? $listed[$to][$from] ?? $usual;
+            }
+        }
+        foreach ($setups as $by) {
+            foreach ($setups as $from) {
+                foreach ($setups as $to) {
+                    $minutes[$from][$to] = min($minutes[$from][$to], $minutes[$from][$by] + $minutes[$by][$to]);
+                }
+            }
+        }
+        $this->minutes = $minutes;
+    }
+
+    public function between(string $from, string $to): int
+    {
+        return $this->minutes[$from][$to];
+    }
+}
