@@ -24,4 +24,6 @@ return [
     'mount_roots' => null,
     /* How long the least waiting is searched for in the background, where a page could not prove it. */
     'proof_seconds' => 120,
+    /* How long it is waited before a picture that did not go through is sent again. */
+    'resend_ms' => 2000,
 ];

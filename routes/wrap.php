@@ -3,8 +3,14 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Wrap\CaptionsController;
+use App\Http\Controllers\Wrap\EditorController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/jobs/{job}/wrap', [CaptionsController::class, 'show']);
 Route::put('/jobs/{job}/captions', [CaptionsController::class, 'update']);
 Route::post('/jobs/{job}/captions/sidecars', [CaptionsController::class, 'sidecars']);
+Route::get('/jobs/{job}/send', [EditorController::class, 'show']);
+Route::post('/jobs/{job}/send', [EditorController::class, 'add']);
+Route::put('/jobs/{job}/send/desk', [EditorController::class, 'desk']);
+Route::post('/jobs/{job}/send/go', [EditorController::class, 'go']);
+Route::post('/jobs/{job}/send/meet', [EditorController::class, 'meet']);

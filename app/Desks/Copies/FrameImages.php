@@ -53,7 +53,15 @@ final class FrameImages
         return $middle === false ? null : self::jpeg($middle, 92);
     }
 
-    private function image(Frame $frame): ?\GdImage
+    /** The jpeg of a frame as it was taken, from wherever it can be read; null where there is none. */
+    public function jpegBytes(Frame $frame): ?string
+    {
+        $jpeg = $this->jpegOf($frame);
+
+        return $jpeg->kind === FrameKind::Jpeg->value ? $this->bytes($jpeg) : null;
+    }
+
+    private function jpegOf(Frame $frame): Frame
     {
         if ($frame->kind !== FrameKind::Jpeg->value) {
             $frame =
@@ -64,7 +72,13 @@ final class FrameImages
                     ->where('path', 'like', str_replace(['%', '_'], ['\%', '\_'], FrameKind::frameOf($frame->path)).'.%')
                     ->first() ?? $frame;
         }
-        $bytes = $frame->kind === FrameKind::Jpeg->value ? $this->bytes($frame) : null;
+
+        return $frame;
+    }
+
+    private function image(Frame $frame): ?\GdImage
+    {
+        $bytes = $this->jpegBytes($frame);
         $size = $bytes === null ? false : @getimagesizefromstring($bytes);
         if ($bytes === null || $size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
             return null;

@@ -157,7 +157,8 @@ final class SetupSearch
             do {
                 $had = count($done);
                 foreach ($this->graph->elements as $n => $element) {
-                    if (! isset($done[$n]) && $this->graph->setupOf[$n] === $setup && array_diff($this->graph->before[$n], array_keys($done)) === []) {
+                    $isHere = ! isset($done[$n]) && $this->graph->setupOf[$n] === $setup;
+                    if ($isHere && array_diff($this->graph->before[$n], array_keys($done)) === []) {
                         $done[$n] = true;
                         $order[] = $element->id;
                     }

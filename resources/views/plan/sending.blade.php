@@ -3,6 +3,7 @@
         @if ($job->kind->hasPosts())
             <a class="button" href="/jobs/{{ $job->id }}/cover">Who stands where?</a>
         @endif
+        <a class="button" href="/jobs/{{ $job->id }}/send">The editor's desk</a>
     </p>
     @if ($wrong)
         <p class="note bad mb-3" role="alert">{{ ucfirst($wrong->field) }} {{ $wrong->must }}.</p>

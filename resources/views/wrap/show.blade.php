@@ -1,5 +1,6 @@
 <x-page title="Who, what, where, when?" :job="$job" phase="wrap" :verdicts="$verdicts">
     <p class="flex flex-wrap gap-2 mb-4"><a class="button" href="/jobs/{{ $job->id }}/frames">All frames</a>
+        <a class="button" href="/jobs/{{ $job->id }}/send">The editor's desk</a>
         @if ($job->kind->hasPosts())
             <a class="button" href="/jobs/{{ $job->id }}/roster">The roster</a>
         @endif

@@ -240,8 +240,8 @@ final class BundleTest extends TestCase
     {
         $stay = [
             'allowed_roots', 'audit_rules', 'bags', 'camera_checks', 'changes', 'copies', 'device_events',
-            'failed_work', 'handovers', 'item_tests', 'loads', 'migrations', 'permits', 'plan_changes', 'proposals',
-            'queued_work', 'runs', 'share_links', 'shot_sets', 'test_pictures', 'users',
+            'editors_desks', 'failed_work', 'handovers', 'item_tests', 'loads', 'migrations', 'permits', 'plan_changes', 'proposals',
+            'queued_work', 'runs', 'sent_pictures', 'share_links', 'shot_sets', 'test_pictures', 'users',
         ];
         $in = array_map(static fn ($t): string => $t->name, BundleTables::all());
         $all = array_map(

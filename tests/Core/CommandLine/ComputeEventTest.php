@@ -66,7 +66,8 @@ final class ComputeEventTest extends TestCase
         $this->assertSame(['order' => ['clean', 'wet'], 'minutes' => 60, 'changes' => 1, 'lower_bound' => 60, 'optimal' => true],
             $this->compute('setup-order', ['elements' => $elements]));
         $this->assertSame(5 + 50, $this->compute('setup-order', [
-            'elements' => $elements, 'changes' => [['from' => 'table', 'to' => 'bare', 'minutes' => 2], ['from' => 'bare', 'to' => 'tank', 'minutes' => 3]],
+            'elements' => $elements,
+            'changes' => [['from' => 'table', 'to' => 'bare', 'minutes' => 2], ['from' => 'bare', 'to' => 'tank', 'minutes' => 3]],
         ])['minutes'], 'by way of a setup that only the changes name');
         $this->assertEquals(['rate' => 5.5 / 13, 'throws_needed' => 14],
             $this->compute('keepers', ['throws' => 12, 'keepers' => 5, 'want' => 3, 'confidence' => 0.9]));
@@ -92,7 +93,8 @@ final class ComputeEventTest extends TestCase
                 'posts[0].holds'],
             'no rate' => ['sends', [...$send, 'rate_mb_s' => 0], 'rate_mb_s'],
             'a gap of no length' => ['sends', [...$send, 'gaps' => [['id' => 'g', 'from_s' => 5, 'to_s' => 5]]], 'gaps[0].to_s'],
-            'gaps that overlap' => ['sends', [...$send, 'gaps' => [['id' => 'g', 'from_s' => 0, 'to_s' => 5], ['id' => 'h', 'from_s' => 4, 'to_s' => 9]]],
+            'gaps that overlap' => [
+                'sends', [...$send, 'gaps' => [['id' => 'g', 'from_s' => 0, 'to_s' => 5], ['id' => 'h', 'from_s' => 4, 'to_s' => 9]]],
                 'gaps'],
             'nothing to send' => ['sends', [...$send, 'pictures' => [['id' => 'p', 'mb' => 0, 'ready_s' => 0, 'due_s' => 5]]], 'pictures[0].mb'],
             'a circle' => ['setup-order', ['elements' => [['id' => 'a', 'setup' => 'x', 'minutes' => 1, 'after' => ['a']]]], 'elements'],

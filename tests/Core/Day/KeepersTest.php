@@ -15,7 +15,9 @@ final class KeepersTest extends TestCase
     /** The beta-binomial by its definition, as a quotient of rising products of whole numbers and halves. */
     private static function chance(int $m, int $want, float $a, float $b): float
     {
-        $rising = static fn (float $x, int $n): float => $n === 0 ? 1.0 : array_product(array_map(static fn (int $i): float => $x + $i, range(0, $n - 1)));
+        $rising = static fn (float $x, int $n): float => $n === 0
+            ? 1.0
+            : array_product(array_map(static fn (int $i): float => $x + $i, range(0, $n - 1)));
         $sum = 0.0;
         for ($k = $want; $k <= $m; $k++) {
             $choose = $k === 0 ? 1.0 : array_product(array_map(static fn (int $i): float => ($m - $k + $i) / $i, range(1, $k)));
@@ -27,7 +29,8 @@ final class KeepersTest extends TestCase
 
     public function test_the_smallest_number_of_throws_by_definition(): void
     {
-        foreach ([[12, 5, 3, 0.9], [0, 0, 1, 0.5], [0, 0, 1, 0.8], [20, 19, 4, 0.95], [8, 1, 2, 0.6], [3, 3, 10, 0.5]] as [$n, $k, $want, $confidence]) {
+        $cases = [[12, 5, 3, 0.9], [0, 0, 1, 0.5], [0, 0, 1, 0.8], [20, 19, 4, 0.95], [8, 1, 2, 0.6], [3, 3, 10, 0.5]];
+        foreach ($cases as [$n, $k, $want, $confidence]) {
             $found = KeepersNeeded::of($n, $k, $want, $confidence);
             $this->assertEqualsWithDelta(($k + 0.5) / ($n + 1), $found->rate, 1e-12);
             $m = (int) $found->throws;
@@ -45,7 +48,11 @@ final class KeepersTest extends TestCase
         $this->assertNull(KeepersNeeded::of(5, 2, 10_001, 0.5)->throws);
         // Nearly all of thousands were good: the single chances are far below what a number holds.
         $this->assertEqualsWithDelta(9000, (int) KeepersNeeded::of(100_000, 99_990, 8990, 0.9)->throws, 12);
-        foreach ([['throws', -1, 0, 1, 0.5], ['keepers', 3, 4, 1, 0.5], ['want', 3, 1, -1, 0.5], ['confidence', 3, 1, 1, 1.0], ['confidence', 3, 1, 1, 0.0]] as $bad) {
+        $wrong = [
+            ['throws', -1, 0, 1, 0.5], ['keepers', 3, 4, 1, 0.5], ['want', 3, 1, -1, 0.5], ['confidence', 3, 1, 1, 1.0],
+            ['confidence', 3, 1, 1, 0.0],
+        ];
+        foreach ($wrong as $bad) {
             try {
                 KeepersNeeded::of(...array_slice($bad, 1));
                 $this->fail($bad[0]);

@@ -27,10 +27,11 @@ final class RosterTest extends TestCase
                 "Pos\tSurname\tFirst name\tNo\tClub\nGK\tBerg\tAda\t1\tReds\nFW\tDahl\tCleo\t9\tReds",
                 ['Reds 1 Ada Berg GK', 'Reds 9 Cleo Dahl FW'],
             ],
-            'columns without names' => [
-                "forward;Cleo Dahl;9;Reds\nkeeper;Ada Berg;1;Reds", ['Reds 9 Cleo Dahl forward', 'Reds 1 Ada Berg keeper']],
+            'columns without names' => ["forward;Cleo Dahl;9;Reds\nkeeper;Ada Berg;1;Reds", ['Reds 9 Cleo Dahl forward', 'Reds 1 Ada Berg keeper']],
             'commas' => ["1, Ada Berg\n9, Cleo Dahl", [' 1 Ada Berg ', ' 9 Cleo Dahl ']],
-            'as in a mail' => ["Reds:\n#1 Ada Berg\n9. Cleo Dahl\n\nBlues :\n4) Dag Ek", ['Reds 1 Ada Berg ', 'Reds 9 Cleo Dahl ', 'Blues 4 Dag Ek ']],
+            'as in a mail' => [
+                "Reds:\n#1 Ada Berg\n9. Cleo Dahl\n\nBlues :\n4) Dag Ek", ['Reds 1 Ada Berg ', 'Reds 9 Cleo Dahl ', 'Blues 4 Dag Ek '],
+            ],
             'any script' => ["7\tЮлія Ткач\n8\t渡辺 葵\n9\tنور حداد", [' 7 Юлія Ткач ', ' 8 渡辺 葵 ', ' 9 نور حداد ']],
             'names alone' => ["Ada Berg\nCleo Dahl", ['  Ada Berg ', '  Cleo Dahl ']],
             'somebody without a number' => ["No,Name\n,Ada Berg\n9,Cleo Dahl", ['  Ada Berg ', ' 9 Cleo Dahl ']],
