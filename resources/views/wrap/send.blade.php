@@ -37,6 +37,8 @@
                         <span class="figures text-faint">{{ $desk->rate_mb_s }} MB/s, as last measured</span>
                     @endif
                 </p>
+            @else
+                <p class="mt-3">Say below where they go: until then they wait.</p>
             @endif
         </section>
     @endif
