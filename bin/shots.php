@@ -36,7 +36,6 @@ try {
     $browser->type('f-password', Demo::PASSWORD);
     $browser->press('Sign in');
     $browser->see('Sign out');
-    $take('jobs', '/');
     $take('days', '/', before: static fn (Chromium $b) => $b->press('3 jobs: which first?'));
     $take('brief', '/jobs/1/brief');
     $take('scout', '/jobs/1/scout');
@@ -58,8 +57,9 @@ try {
     $browser->visit($satchel->url.'/jobs/1/day/phones');
     $browser->press('Back to the real clock');
     $browser->see('The real clock goes again.');
+    $take('cover', '/jobs/7/cover');
+    $take('sending', '/jobs/7/sending');
     $take('people', '/jobs/1/people');
-    $take('stand', '/groups/22/stand?rows=3&lenses=50');
     $take('kit', '/jobs/1/kit');
     $take('propose', '/jobs/1/kit/propose');
     $take('light', '/jobs/1/light?ev=15&under=2&f=2.8&depth=1.2');
