@@ -10,6 +10,13 @@ final readonly class CaptionedFrame
     /**
      * @param  bool  $isTyped  whether a line was typed for it; else it says where and when it was only
      * @param  list<string>  $unclear
+     * @param  bool  $isUnchecked  whether it names somebody of whom nobody knows whether they play today
      */
-    public function __construct(public TakenExposure $frame, public Caption $caption, public bool $isTyped, public array $unclear) {}
+    public function __construct(
+        public TakenExposure $frame,
+        public Caption $caption,
+        public bool $isTyped,
+        public array $unclear,
+        public bool $isUnchecked = false,
+    ) {}
 }

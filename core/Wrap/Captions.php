@@ -60,6 +60,7 @@ final readonly class Captions
                 ),
                 $line !== null,
                 $coded->unclear,
+                array_filter($coded->people, static fn (RosterPlayer $p): bool => $p->isToday === null) !== [],
             );
         }
         $this->frames = $captioned;
@@ -92,6 +93,14 @@ final readonly class Captions
         }
 
         return $best;
+    }
+
+    private function checked(Looked $looked): string
+    {
+        $people = array_unique(array_merge(...array_map(static fn (CaptionedFrame $f): array => $f->caption->people, $this->frames) ?: [[]]));
+
+        return "{$looked->words}, each with a line of its own; ".(count($people) === 1 ? '1 name' : count($people).' names').
+            ' of the roster in them. A name that is typed and stands on no roster is not looked at.';
     }
 
     /** @return array<int, Caption> by exposure, without those that are not clear */
@@ -129,6 +138,15 @@ final readonly class Captions
                 ['names' => count($this->unknown)],
             );
         }
+        $unchecked = count(array_filter($this->frames, static fn (CaptionedFrame $f): bool => $f->isUnchecked));
+        if ($unchecked > 0) {
+            $found[] = Verdict::mind(
+                'caption.no-line-up',
+                $unchecked === 1 ? '1 caption names somebody who may not play today.' : "{$unchecked} captions name somebody who may not play today.",
+                'Today\'s line-up of their team is not typed in: a name is held against it once it is.',
+                ['frames' => $unchecked],
+            );
+        }
         $bare = count(array_filter($this->frames, static fn (CaptionedFrame $f): bool => ! $f->isTyped));
         if ($bare > 0) {
             $found[] = Verdict::mind(
@@ -141,7 +159,12 @@ final readonly class Captions
         $looked = Looked::at(count($this->frames), 'caption');
 
         return new Verdicts($found !== [] || $looked === null ? $found : [
-            Verdict::fine('caption.clear', 'Every frame has its line, and every name is of today.', "{$looked->words}, by their own lines.", $looked),
+            Verdict::fine(
+                'caption.clear',
+                'Every frame has its line, and nobody of the roster is named who does not play today.',
+                $this->checked($looked),
+                $looked,
+            ),
         ]);
     }
 }

@@ -90,7 +90,7 @@ final readonly class GroundCover
 
         return new PostPlan(
             $shooters,
-            array_map(static fn (GroundPost $p): Post => new Post($p->name, $p->xM, $p->yM, $p->holds), $this->ground->posts),
+            array_map(static fn (GroundPost $p): Post => new Post($p->name, $p->xM, $p->yM, $p->holds, $p->upM), $this->ground->posts),
             array_map(static fn (GroundZone $z): Zone => new Zone($z->name, $z->xM, $z->yM), $this->ground->zones),
             $periods,
             $walks,

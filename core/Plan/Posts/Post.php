@@ -7,6 +7,9 @@ namespace NorthSatchel\Plan\Posts;
 /** Where one may stand, in metres on the plan of the place. */
 final readonly class Post
 {
-    /** @param  int  $holds  how many stand there at once */
-    public function __construct(public string $id, public float $xM, public float $yM, public int $holds = 1) {}
+    /**
+     * @param  int  $holds  how many stand there at once
+     * @param  float  $upM  above what happens: so much further away one is
+     */
+    public function __construct(public string $id, public float $xM, public float $yM, public int $holds = 1, public float $upM = 0.0) {}
 }

@@ -42,7 +42,9 @@ final readonly class PostPlan
     /** The focal length in mm with which a subject fills its share of the frame's height: fill × sensor × distance ÷ subject. */
     public function focalMm(Shooter $shooter, Post $post, Zone $zone): float
     {
-        return $this->fill * $shooter->sensorHeightMm * hypot($post->xM - $zone->xM, $post->yM - $zone->yM) / $this->subjectM;
+        $distance = hypot(hypot($post->xM - $zone->xM, $post->yM - $zone->yM), $post->upM);
+
+        return $this->fill * $shooter->sensorHeightMm * $distance / $this->subjectM;
     }
 
     public function covers(Shooter $shooter, Post $post, Zone $zone): bool

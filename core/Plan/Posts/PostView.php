@@ -36,7 +36,8 @@ final readonly class PostView
     public static function of(Ground $ground, GroundPost $post, GroundZone $zone, PostPlan $plan, ?SunPosition $sun): self
     {
         $distance = $ground->distanceM($post, $zone);
-        $focal = $plan->focalMm(new Shooter('', 0.0), new Post($post->name, $post->xM, $post->yM), new Zone($zone->name, $zone->xM, $zone->yM));
+        $from = new Post($post->name, $post->xM, $post->yM, 1, $post->upM);
+        $focal = $plan->focalMm(new Shooter('', 0.0), $from, new Zone($zone->name, $zone->xM, $zone->yM));
 
         return new self(
             $post->name,

@@ -66,7 +66,8 @@ final class SendTest extends TestCase
         $folder = $this->folder('editor');
         $this->get('/jobs/1/send')->assertOk()->assertSee('Newest frames that are not in the queue');
         $this->from('/jobs/1/send')->put('/jobs/1/send/desk', ['kind' => 'sftp', 'path' => '/in'])->assertSessionHasErrors(['host', 'user']);
-        $this->put('/jobs/1/send/desk', ['kind' => 'folder', 'path' => $folder, 'creator' => 'Tyra Ås', 'copyright' => '© Tyra'])->assertSessionHasNoErrors();
+        $desk = ['kind' => 'folder', 'path' => $folder, 'creator' => 'Tyra Ås', 'copyright' => '© Tyra'];
+        $this->put('/jobs/1/send/desk', $desk)->assertSessionHasNoErrors();
         [$first, $second] = $this->offered();
         $this->from('/jobs/1/send')->post('/jobs/1/send', [])->assertSessionHasErrors('frames');
         $this->from('/jobs/1/send')->post('/jobs/1/send', ['frames' => [$first], 'due_clock' => 'noon'])->assertSessionHasErrors('due_clock');

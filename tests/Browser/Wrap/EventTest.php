@@ -26,7 +26,8 @@ final class EventTest extends BrowserTestCase
         $this->signIn();
         $this->visit('/jobs/new');
         self::fill([
-            'f-kind' => 'event', 'f-name' => 'Valley league, last round', 'f-client' => 'Valley League', 'f-date' => date('Y-m-d', time() + 20 * 86400),
+            'f-kind' => 'event', 'f-name' => 'Valley league, last round', 'f-client' => 'Valley League',
+            'f-date' => date('Y-m-d', time() + 20 * 86400),
             'f-covered_from' => '12:00', 'f-covered_to' => '18:00', 'f-place_name' => 'Lower ground', 'f-where' => '62.41, 17.31',
             'f-temperature_c' => '8',
         ]);

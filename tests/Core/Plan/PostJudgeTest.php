@@ -88,6 +88,15 @@ final class PostJudgeTest extends TestCase
         $this->assertSame(['fine cover.whole'], self::codes(self::cover(shooters: [new Shooter('lead', 300.0), new Shooter('second', 200.0)])));
     }
 
+    /** From 30 m up and 40 m away it is 50 m: 0.5 × 24 × 50 ÷ 1.8 = 333 mm, more than 300. */
+    public function test_a_high_post_is_further_away(): void
+    {
+        $low = self::cover([self::period(1, '18:00', 20)], posts: 'Stand, 50, 40', zones: 'Faces, 50, 0, reaction');
+        $high = self::cover([self::period(1, '18:00', 20)], posts: 'Stand, 50, 40, up 30 m', zones: 'Faces, 50, 0, reaction');
+        $this->assertSame(['fine cover.whole'], self::codes($low));
+        $this->assertSame(['fix cover.reaction', 'mind cover.open'], self::codes($high));
+    }
+
     public function test_your_own_choice_is_judged_at_once(): void
     {
         $hand = [1 => ['lead' => 'High'], 2 => ['lead' => 'East']];

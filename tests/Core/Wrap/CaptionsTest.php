@@ -118,6 +118,8 @@ final class CaptionsTest extends TestCase
             static fn (int $i): string => "NSA_000{$i} r7", range(1, 5),
         )))));
         $this->assertSame(['caption.bare'], $code(self::captions('NSA_0001 r7')));
+        $unknown = self::captions(implode("\n", array_map(static fn (int $i): string => "NSA_000{$i} r7", range(1, 5))), lineUp: '');
+        $this->assertSame(['caption.no-line-up'], $code($unknown), 'nobody knows who plays');
         $this->assertSame([], $code(new Captions([], [], [], Roster::read(''), self::day(), 'Cup', 'Hall')), 'no frame, no claim');
     }
 
