@@ -13,6 +13,7 @@ declare(strict_types=1);
  *                                      that looks at every byte, and beside `satchel permit`
  * ./satchel trust day [--runs 10000] [--from 1]   random days of three phones with clocks up to ten minutes off, taps doubled, delayed and
  *                                      reordered: the same day on every phone at the end, and no tap lost
+ * ./satchel trust send [--runs 500]   pictures to a real server over a link of 2 MB/s that breaks every 20 s: each whole, none twice
  * ./satchel trust fuzz [--runs 20000]  well-formed requests to every route, harmed one field at a time: none may end in a server
  *                                      error, none may change what it was refused for
  */
@@ -21,9 +22,11 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 use Tests\Support\RandomDays;
 
+require __DIR__.'/trust/send.php';
+
 $what = $argv[1] ?? '';
 $at = array_search('--runs', $argv, true);
-$usual = ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000, 'day' => 10_000];
+$usual = ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000, 'day' => 10_000, 'send' => 500];
 $runs = max(1, (int) ($at === false ? $usual[$what] ?? 1 : $argv[$at + 1]));
 $at = array_search('--from', $argv, true);
 $from = max(1, (int) ($at === false ? 1 : $argv[$at + 1]));
@@ -278,7 +281,8 @@ try {
         'fuzz' => passthru('php -d memory_limit=1G '.escapeshellarg(__DIR__.'/trust/fuzz.php')." {$runs}", $exit) === null &&
             $exit === 0,
         'day' => days($runs, $from),
-        default => throw new InvalidArgumentException('Say crash, flip, permit, fuzz or day.'),
+        'send' => sendOverABadLink($runs, "{$folder}/send"),
+        default => throw new InvalidArgumentException('Say crash, flip, permit, fuzz, day or send.'),
     };
 } catch (InvalidArgumentException $e) {
     fwrite(STDERR, $e->getMessage()."\n");
