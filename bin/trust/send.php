@@ -50,8 +50,9 @@ function sendOverABadLink(int $runs, string $folder): bool
     ksort($sent);
     ksort($there);
     $isSame = $sent === $there && count($there) === $runs;
-    printf("%d of %d pictures are there, each as it was sent%s; %d tries were cut off; %.0f s.\n",
-        count(array_intersect_assoc($sent, $there)), $runs, $isSame ? ', none twice' : ', BUT something is missing, twice or other', $breaks, $seconds);
+    $said = $isSame ? ', none twice' : ', BUT something is missing, twice or other';
+    $whole = count(array_intersect_assoc($sent, $there));
+    printf("%d of %d pictures are there, each as it was sent%s; %d tries were cut off; %.0f s.\n", $whole, $runs, $said, $breaks, $seconds);
 
     return $isSame;
 }

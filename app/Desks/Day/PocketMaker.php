@@ -8,6 +8,7 @@ use App\Desks\Brief\JobDay;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\People\CallOrderDesk;
 use App\Desks\People\PeopleDesk;
+use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SegmentReader;
 use App\Desks\Plan\SpotChoiceDesk;
@@ -22,10 +23,12 @@ use NorthSatchel\Day\LightRow;
 use NorthSatchel\Day\PocketTable;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\CarriedLenses;
+use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\Leaving;
 use NorthSatchel\Plan\Light\SpotChoice;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Time\Priority;
 
 /** Puts together what a phone takes along for a day. */
 final class PocketMaker
@@ -45,6 +48,7 @@ final class PocketMaker
         private readonly PeopleDesk $people,
         private readonly SpotChoiceDesk $choosing,
         private readonly CallOrderDesk $orders,
+        private readonly CoverDesk $cover,
     ) {}
 
     public function made(Job $job, int $number): Pocket
@@ -55,6 +59,7 @@ final class PocketMaker
         $lenses = new CarriedLenses($this->carry->carried($job));
         $spots = $this->scout->spots($job)->keyBy('id');
         $swaps = $this->swaps($job);
+        $posts = $this->cover->posts($job);
         $segments = $day->segments;
         usort($segments, static fn (Segment $a, Segment $b): int => [$a->startsAt, $a->id] <=> [$b->startsAt, $b->id]);
         $pocket = [];
@@ -97,6 +102,7 @@ final class PocketMaker
                 $light,
                 $day->day->face($segment->startsAt),
                 $spot?->plan_b === null ? null : $spot->plan_b.($spot->plan_b_trigger === null ? '' : ", at {$spot->plan_b_trigger}"),
+                $posts[$segment->id] ?? [],
             );
         }
 
@@ -196,9 +202,15 @@ final class PocketMaker
         } catch (ImpossibleValue) {
             $family = null;
         }
+        $groups = $family === null ? [] : $this->people->named($job);
         foreach ($family === null || $formals === null ? [] : $family->people() as $person) {
             $at = Leaving::at($person, $formals, $day->day);
-            $moments[] = $at === null ? null : new PocketMoment($at, "{$person->name} leaves", true);
+            $musts = count(array_filter(
+                $groups,
+                static fn (FamilyGroup $g): bool => $g->priority === Priority::Must && in_array($person->name, $g->people, true),
+            ));
+            $in = $musts === 0 ? '' : ($musts === 1 ? ', who is in a must' : ", who is in {$musts} musts");
+            $moments[] = $at === null ? null : new PocketMoment($at, "the leaving of {$person->name}{$in}", true);
         }
         $moments = array_values(array_filter($moments));
         usort($moments, static fn (PocketMoment $a, PocketMoment $b): int => $a->at <=> $b->at);

@@ -17,6 +17,7 @@ final readonly class PocketSegment
      * @param  list<PocketShot>  $shots
      * @param  list<string>  $swaps  fresh cards and cells before or in it
      * @param  list<LightRow>  $light
+     * @param  array<string, string>  $posts
      */
     public function __construct(
         public int $id,
@@ -39,6 +40,8 @@ final readonly class PocketSegment
         public array $light,
         public string $start,
         public ?string $planB,
+        /** By photographer, the post of a period. */
+        public array $posts = [],
     ) {}
 
     /**
@@ -69,6 +72,7 @@ final readonly class PocketSegment
             $isOfPhotographers ? $this->light : [],
             $this->start,
             $isOfPhotographers ? $this->planB : null,
+            $isOfPhotographers ? $this->posts : [],
         );
     }
 }

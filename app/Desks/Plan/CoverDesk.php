@@ -110,6 +110,24 @@ final readonly class CoverDesk
         return $views;
     }
 
+    /** @return array<int, array<string, string>> by segment and photographer: the post, as chosen and else as worked out */
+    public function posts(Job $job): array
+    {
+        $ground = $job->segments->whereNotNull('cover')->isEmpty() ? null : $this->ground($job);
+        try {
+            $cover = $ground === null ? null : $this->cover($job, $ground);
+            $best = $cover?->isAsked() ? $cover->best() : null;
+        } catch (ImpossibleValue) {
+            return [];
+        }
+        $posts = [];
+        foreach ($best === null ? [] : $cover->periods as $period) {
+            $posts[$period->segment] = ($cover->byHand($best) ?? $best)->at($period->key());
+        }
+
+        return $posts;
+    }
+
     private static function period(Job $job, Segment $segment): PlayedPeriod
     {
         $clock = ClockTime::of($segment->start_clock);

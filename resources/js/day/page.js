@@ -78,8 +78,12 @@ const shotList = (segment, log) => {
   shot.prompt ? el('span', { class: 'day-prompt' }, `“${shot.prompt}”`) : null))));
 };
 
-const where = (segment) => [segment.where, segment.lanes.length > 1 ? `with ${segment.lanes.filter((l) => l !== lane).join(' and ')}` : '',
-  segment.people.length ? segment.people.join(', ') : ''].filter(Boolean).join(' · ');
+const where = (segment) => [
+  segment.where,
+  segment.posts?.[lane] ? `post: ${segment.posts[lane]}` : '',
+  segment.lanes.length > 1 ? `with ${segment.lanes.filter((l) => l !== lane).join(' and ')}` : '',
+  segment.people.join(', '),
+].filter(Boolean).join(' · ');
 
 const nowCard = ({ log, at }) => {
   const segment = at.running;

@@ -26,6 +26,9 @@
             <a href="/jobs/{{ $job->id }}/home">Leave</a>
             <a href="/jobs/{{ $job->id }}/day/frames">Frames</a>
             <a href="/jobs/{{ $job->id }}/cards">Cards</a>
+            @if ($job->kind->hasPosts())
+                <a href="/jobs/{{ $job->id }}/send">Send</a>
+            @endif
             <a href="/jobs/{{ $job->id }}/day/phones">Phones</a>
         </nav>
     @endunless

@@ -66,6 +66,11 @@ final class CoverTest extends TestCase
         $this->get($url)->assertSee('Your own choice covers')->assertSee('Take the proven one');
         $this->post("{$url}/take")->assertRedirect($url);
         $this->get($url)->assertDontSee('Your own choice covers')->assertSee('101 of 110');
+        // The phone of the day says the post.
+        $pocket = $this->postJson("/jobs/{$this->finals->id}/day/sync", ['events' => []])->assertOk()->json('pocket.segments');
+        $posts = collect($pocket)->firstWhere('id', $first->id)['posts'];
+        $this->assertSame(['lead', 'second'], array_keys($posts));
+        $this->get("/jobs/{$this->finals->id}/day")->assertSee("/jobs/{$this->finals->id}/send");
         // What was done stands in the list of changes, and goes back.
         $this->post('/plan-changes/'.PlanChange::query()->max('id').'/undo');
         $this->assertSame(['lead' => 'Gallery'], $first->refresh()->cover['hand'] ?? null);
