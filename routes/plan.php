@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Plan\ArrivalController;
 use App\Http\Controllers\Plan\CoverController;
 use App\Http\Controllers\Plan\DaysController;
 use App\Http\Controllers\Plan\PlanController;
@@ -63,3 +64,5 @@ Route::put('/jobs/{job}/cover', [CoverController::class, 'update']);
 Route::post('/jobs/{job}/cover/take', [CoverController::class, 'take']);
 Route::get('/jobs/{job}/sending', [SendingController::class, 'show']);
 Route::put('/jobs/{job}/sending', [SendingController::class, 'update']);
+Route::get('/jobs/{job}/arrive', [ArrivalController::class, 'show']);
+Route::put('/jobs/{job}/arrive', [ArrivalController::class, 'update']);

@@ -9,6 +9,7 @@ use NorthSatchel\JobKind;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\People\Roster\RosterText;
+use NorthSatchel\Plan\Arrival\TaskText;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\Sending\SendText;
 use NorthSatchel\Scout\Ground\GroundKind;
@@ -196,6 +197,10 @@ final class BundleRules
                 'overhead_s' => V::number(0, 600)->needed(),
                 'pictures' => V::read('must be what is wanted, as it is typed', 8000, SendText::pictures(...)),
                 'gaps' => V::read('must be gaps as they are typed', 4000, SendText::gaps(...)),
+                'tasks' => V::read('must be tasks as they are typed', 6000, TaskText::read(...)),
+                'doors_clock' => V::clock(),
+                'hands' => V::whole(1, 8)->needed(),
+                'spare_minutes' => V::whole(0, 600)->needed(),
             ],
             'kit_asks' => [
                 'what' => V::oneOf($words(NeedWhat::class)),

@@ -51,6 +51,13 @@ final class HallFinals
     10, Petra Nys, forward
     TEXT;
 
+    private const TASKS = <<<'TEXT'
+    Walk the hall, 10 min
+    Cable to the table, 15 min
+    Camera above the west goal, 25 min, 2 people, after Cable to the table
+    Test from both posts, 10 min, 2 people, after Camera above the west goal
+    TEXT;
+
     private const WANTED = <<<'TEXT'
     Teams on the line ×2, by 18:05, from 17:30, worth 4
     First goal ×2, by 18:10, from 17:40, worth 5
@@ -126,6 +133,9 @@ final class HallFinals
             'rate_mb_s' => 0.8,
             'overhead_s' => 40,
             'pictures' => self::WANTED,
+            'tasks' => self::TASKS,
+            'doors_clock' => '17:30',
+            'hands' => 2,
         ]);
 
         RosterRecord::query()->create([

@@ -27,6 +27,7 @@ final class BriefDesk
         'roster' => ['rosters', 'players'],
         'captions' => ['rosters', 'captions'],
         'sending' => ['sendings', 'pictures'],
+        'tasks' => ['sendings', 'tasks'],
     ];
 
     private const PAST_DAYS = 30;

@@ -16,6 +16,7 @@ use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\People\RosterDesk;
+use App\Desks\Plan\ArrivalDesk;
 use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SendingDesk;
@@ -42,6 +43,7 @@ final class Readiness
         private readonly ShotLensDesk $shotLenses,
         private readonly CoverDesk $cover,
         private readonly SendingDesk $sending,
+        private readonly ArrivalDesk $arrival,
         private readonly DayDesk $day,
         private readonly CardsDesk $cards,
         private readonly BodyCheckDesk $bodies,
@@ -79,7 +81,8 @@ final class Readiness
                 'scout' => $this->light->verdicts($job),
                 'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job))
                     ->with($this->cover->verdicts($job))
-                    ->with($this->sending->verdicts($job)),
+                    ->with($this->sending->verdicts($job))
+                    ->with($this->arrival->verdicts($job)),
                 'people' => $this->people->verdicts($job)->with($this->rosters->verdicts($job)),
                 'kit' => $this->kit->verdicts($job),
             ],

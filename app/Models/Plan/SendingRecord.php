@@ -16,6 +16,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $overhead_s
  * @property string|null $pictures
  * @property string|null $gaps  null or empty: the pauses of the plan
+ * @property string|null $tasks  what must stand before the doors open
+ * @property string|null $doors_clock  null: when the covered hours begin
+ * @property int $hands  people who do it
+ * @property int $spare_minutes  for trouble
  */
 final class SendingRecord extends Model
 {
@@ -25,11 +29,12 @@ final class SendingRecord extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['lane' => 'lead', 'rate_mb_s' => 1.0, 'overhead_s' => 5.0, 'pictures' => null, 'gaps' => null];
+    protected $attributes = ['lane' => 'lead', 'rate_mb_s' => 1.0, 'overhead_s' => 5.0, 'pictures' => null, 'gaps' => null, 'tasks' => null,
+        'doors_clock' => null, 'hands' => 1, 'spare_minutes' => 30];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['rate_mb_s' => 'float', 'overhead_s' => 'float'];
+        return ['rate_mb_s' => 'float', 'overhead_s' => 'float', 'hands' => 'int', 'spare_minutes' => 'int'];
     }
 }

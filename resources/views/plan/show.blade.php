@@ -14,6 +14,7 @@
         @if ($job->kind->hasPosts())
             <a class="button" href="/jobs/{{ $job->id }}/cover">Who stands where?</a>
             <a class="button" href="/jobs/{{ $job->id }}/sending">What is sent early?</a>
+            <a class="button" href="/jobs/{{ $job->id }}/arrive">When must you be there?</a>
         @endif
         @foreach ($sheets as $audience)
             <a class="button" href="/jobs/{{ $job->id }}/sheets/{{ $audience->value }}">Sheet: {{ $audience->value }}</a>

@@ -60,6 +60,20 @@ final class SendingTest extends TestCase
         $this->get($url)->assertSee('Dress &lt;i&gt;', false)->assertDontSee('Dress <i>', false);
     }
 
+    public function test_the_hour_at_which_one_must_be_there(): void
+    {
+        $url = "/jobs/{$this->finals->id}/arrive";
+        $page = $this->get($url)->assertOk()->assertSee('Camera above the west goal');
+        $page->assertSee('Be there at 16:10: that is before the covered hours begin.');
+        $good = ['tasks' => 'Walk, 10 min', 'doors_clock' => '5:30 pm', 'hands' => '1', 'spare_minutes' => '20'];
+        foreach (['tasks' => 'Walk', 'doors_clock' => 'noon', 'hands' => '0', 'spare_minutes' => '601'] as $field => $bad) {
+            $this->from($url)->put($url, [...$good, $field => $bad])->assertSessionHasErrors($field);
+        }
+        $this->put($url, $good)->assertSessionHasNoErrors();
+        $this->get($url)->assertSee('Be there at 17:00.');
+        $this->get("/jobs/{$this->finals->id}/plan")->assertSee('Be there at 17:00.')->assertSee($url);
+    }
+
     public function test_ground_periods_and_sending_go_into_the_bundle_and_come_back(): void
     {
         $zip = $this->folder('bundle').'/finals.zip';

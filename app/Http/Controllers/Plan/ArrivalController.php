@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Plan;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Plan\ArrivalDesk;
+use App\Http\Requests\Plan\ArrivalRequest;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdicts;
+
+/** When must one be there? */
+final class ArrivalController
+{
+    public function show(int $job, ArrivalDesk $desk): View
+    {
+        $opened = BriefDesk::open($job);
+        $record = $desk->of($opened);
+        $arrival = $wrong = null;
+        try {
+            $arrival = ArrivalDesk::arrival($opened, $record);
+        } catch (ImpossibleValue $e) {
+            $wrong = $e;
+        }
+
+        return view('plan.arrive', [
+            'job' => $opened,
+            'record' => $record,
+            'arrival' => $arrival,
+            'wrong' => $wrong,
+            'verdicts' => $arrival?->verdicts(ClockTime::of($opened->covered_from)->minutes) ?? new Verdicts(),
+        ]);
+    }
+
+    public function update(ArrivalRequest $request, int $job, ArrivalDesk $desk): RedirectResponse
+    {
+        try {
+            $desk->keep(BriefDesk::open($job), $request->arrival());
+        } catch (ImpossibleValue $e) {
+            return back()->withInput()->withErrors([$e->field => 'This '.$e->must.'.']);
+        }
+
+        return redirect("/jobs/{$job}/arrive")->with('said', 'The list is kept.');
+    }
+}

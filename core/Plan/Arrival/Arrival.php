@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Arrival;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Looked;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/**
+ * When to be there: everything that must stand before the doors open, done in the order in which it is listed by as many hands as there
+ * are, and time for trouble before the doors. Schools go from two hours to six (common practice, no source); this one counts.
+ */
+final readonly class Arrival
+{
+    private const EARLY_SCHOOL_MIN = 360;
+
+    private const LATE_SCHOOL_MIN = 120;
+
+    /** @var list<DoneTask> in the order in which they begin */
+    public array $done;
+
+    public ClockTime $at;
+
+    /** Minutes from coming to the last task's end. */
+    public int $minutes;
+
+    /**
+     * @param  list<Task>  $tasks  each after those that it waits for
+     * @param  int  $spareMinutes  for trouble, before the doors
+     *
+     * @throws ImpossibleValue when a task wants more hands than there are, or the day has too few hours
+     */
+    public function __construct(array $tasks, private ClockTime $doors, int $hands, private int $spareMinutes)
+    {
+        $free = array_fill(0, max(1, $hands), 0);
+        $ends = $starts = [];
+        foreach ($tasks as $task) {
+            if ($task->people > count($free)) {
+                throw ImpossibleValue::of('tasks', "must not want more people than come: “{$task->name}” wants {$task->people}");
+            }
+            sort($free);
+            $waits = array_map(static fn (string $name): int => $ends[$name] ?? 0, $task->after);
+            $start = max($free[$task->people - 1], ...$waits, ...[0]);
+            $ends[$task->name] = $start + $task->minutes;
+            $starts[] = [$task, $start];
+            for ($i = 0; $i < $task->people; $i++) {
+                $free[$i] = $ends[$task->name];
+            }
+        }
+        $this->minutes = $ends === [] ? 0 : max($ends);
+        $at = $doors->minutes - $spareMinutes - $this->minutes;
+        if ($at < 0) {
+            throw ImpossibleValue::of('doors_clock', 'must leave time for '.($this->minutes + $spareMinutes).' minutes before it');
+        }
+        $this->at = ClockTime::ofMinutes($at);
+        usort($starts, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+        $this->done = array_map(
+            fn (array $s): DoneTask => new DoneTask($s[0], $this->at->plus($s[1]), $this->at->plus($s[1] + $s[0]->minutes)),
+            $starts,
+        );
+    }
+
+    /** @param  int|null  $coversFrom  minutes of the clock from which the job is covered; null where nobody said */
+    public function verdicts(?int $coversFrom): Verdicts
+    {
+        $looked = Looked::at(count($this->done), 'task');
+        if ($looked === null) {
+            return new Verdicts([
+                Verdict::mind(
+                    'arrive.nothing',
+                    'Nothing is listed that must stand before the doors open.',
+                    'Lone cameras, wires, tests, the walk around: a line each, with its minutes.',
+                ),
+            ]);
+        }
+        $before = $this->doors->minutes - $this->at->minutes;
+        $why = "{$this->minutes} min of work and {$this->spareMinutes} for trouble before {$this->doors->text()}. The school of two hours comes ".
+            self::against(self::LATE_SCHOOL_MIN - $before).', that of six '.self::against(self::EARLY_SCHOOL_MIN - $before).'.';
+        if ($coversFrom !== null && $this->at->minutes < $coversFrom) {
+            return new Verdicts([
+                Verdict::fix(
+                    'arrive.before-hours',
+                    "Be there at {$this->at->text()}: that is before the covered hours begin.",
+                    $why.' Agree on it, or take something off the list.',
+                    ['minutes' => $coversFrom - $this->at->minutes],
+                ),
+            ]);
+        }
+
+        return new Verdicts([
+            Verdict::fine('arrive.at', "Be there at {$this->at->text()}.", "{$looked->words}: {$why}", $looked, ['minutes' => $before]),
+        ]);
+    }
+
+    private static function against(int $minutes): string
+    {
+        return match (true) {
+            $minutes === 0 => 'at the same minute',
+            $minutes > 0 => "{$minutes} min earlier",
+            default => -$minutes.' min too late',
+        };
+    }
+}

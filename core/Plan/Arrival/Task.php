@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Arrival;
+
+/** Something that must stand before the doors open. */
+final readonly class Task
+{
+    /**
+     * @param  int  $people  who do it together
+     * @param  list<string>  $after  tasks that come before it
+     */
+    public function __construct(public string $name, public int $minutes, public int $people = 1, public array $after = []) {}
+}

@@ -1,0 +1,43 @@
+<x-page title="When must you be there?" :job="$job" phase="plan" :verdicts="$verdicts">
+    <p class="flex flex-wrap gap-2 mb-4"><a class="button" href="/jobs/{{ $job->id }}/plan">The plan</a><a class="button"
+            href="/jobs/{{ $job->id }}/cover">Who stands where?</a></p>
+    @if ($wrong)
+        <p class="note bad mb-3" role="alert">{{ ucfirst(str_replace('_', ' ', $wrong->field)) }} {{ $wrong->must }}.</p>
+    @endif
+    @if ($arrival && $arrival->done !== [])
+        <table class="grid-table slab mb-4">
+            <thead>
+                <tr>
+                    <th scope="col">From</th>
+                    <th scope="col">to</th>
+                    <th scope="col">What</th>
+                    <th scope="col">People</th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($arrival->done as $one)
+                    <tr>
+                        <td class="figures">{{ $one->from->text() }}</td>
+                        <td class="figures">{{ $one->to->text() }}</td>
+                        <th scope="row">{{ $one->task->name }}</th>
+                        <td class="figures">{{ $one->task->people }}</td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    @endif
+    <form method="post" action="/jobs/{{ $job->id }}/arrive" class="slab grid gap-3">
+        @csrf
+        @method('put')
+        <x-field name="tasks" label="What must stand before the doors open, a line each" type="textarea" rows="7" :value="$record->tasks"
+            hint="Camera above the goal, 25 min, 2 people, after Wire: in the order in which it is done." />
+        <div class="grid gap-3 sm:grid-cols-3">
+            <x-field name="doors_clock" label="The doors open" :value="$record->doors_clock ?? $job->covered_from" />
+            <x-field name="hands" label="People who come" :value="$record->hands" inputmode="numeric" />
+            <x-field name="spare_minutes" label="Minutes for trouble" :value="$record->spare_minutes" inputmode="numeric" />
+        </div>
+        <p class="text-sm text-faint">A second safety cable on all that hangs, and nobody below while it is hung. Where the venue has riggers, they do
+            it.</p>
+        <div><button class="button main">Keep and work it out</button></div>
+    </form>
+</x-page>

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Arrival\Arrival;
+use NorthSatchel\Plan\Arrival\DoneTask;
+use NorthSatchel\Plan\Arrival\TaskText;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdict;
+use PHPUnit\Framework\TestCase;
+
+/** When to be there, counted back from the doors. */
+final class ArrivalTest extends TestCase
+{
+    private const TASKS = "Walk, 10 min\nWire, 15 min\nCamera, 25 min, 2 people, after Wire\nTable, 30 min, after Walk";
+
+    private static function arrival(int $hands, int $spare = 30, string $tasks = self::TASKS, string $doors = '18:00'): Arrival
+    {
+        return new Arrival(TaskText::read($tasks), ClockTime::of($doors), $hands, $spare);
+    }
+
+    public function test_what_is_done_when_and_before_the_covered_hours(): void
+    {
+        // One alone: 10 + 15 and then the camera wants two.
+        try {
+            self::arrival(1);
+            $this->fail('One cannot be two.');
+        } catch (ImpossibleValue $e) {
+            $this->assertSame('tasks', $e->field);
+        }
+        // Two: walk and wire side by side, 15 min; the camera with both, to 40; the table to 70. 70 and 30 before 18:00 is 16:20.
+        $two = self::arrival(2);
+        $this->assertSame('16:20', $two->at->text());
+        $this->assertSame(
+            ['Walk 16:20 16:30', 'Wire 16:20 16:35', 'Camera 16:35 17:00', 'Table 17:00 17:30'],
+            array_map(static fn (DoneTask $d): string => "{$d->task->name} {$d->from->text()} {$d->to->text()}", $two->done),
+        );
+        $this->assertSame('16:45', self::arrival(3)->at->text(), 'a third puts the table up meanwhile');
+        $codes = static fn (Arrival $a, ?int $from): array => array_map(
+            static fn (Verdict $v): string => "{$v->severity->value} {$v->code}", iterator_to_array($a->verdicts($from)),
+        );
+        $this->assertSame(['fine arrive.at'], $codes($two, 16 * 60 + 20));
+        $this->assertSame(['fix arrive.before-hours'], $codes($two, 16 * 60 + 21));
+        $this->assertSame(['mind arrive.nothing'], $codes(self::arrival(1, tasks: ''), null), 'of nothing no hour is claimed');
+        $because = iterator_to_array($two->verdicts(null))[0]->because;
+        $this->assertStringContainsString('The school of two hours comes 20 min earlier, that of six 260 min earlier.', $because);
+    }
+
+    public function test_bad_lines_and_a_day_too_short(): void
+    {
+        foreach (['Wire', "Wire, 5 min\nwire, 5 min", 'Wire, 5 min, quickly', 'Wire, 5 min, after Walk', 'Wire, 5 min, 9 people'] as $wrong) {
+            try {
+                TaskText::read($wrong);
+                $this->fail($wrong);
+            } catch (ImpossibleValue $e) {
+                $this->assertStringContainsString('in line '.(str_contains($wrong, "\n") ? 2 : 1), $e->must);
+            }
+        }
+        $this->expectException(ImpossibleValue::class);
+        self::arrival(2, doors: '01:30');
+    }
+}
