@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
+use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\Scout\GroundDesk;
 use App\Models\Brief\Job;
@@ -122,10 +123,35 @@ final readonly class CoverDesk
         }
         $posts = [];
         foreach ($best === null ? [] : $cover->periods as $period) {
-            $posts[$period->segment] = ($cover->byHand($best) ?? $best)->at($period->key());
+            foreach (($cover->byHand($best) ?? $best)->at($period->key()) as $lane => $name) {
+                $post = $cover->ground->post($name);
+                $move = $post === null ? null : $cover->ground->moveFrom($post);
+                $posts[$period->segment][$lane] = $name.($move === null ? '' : " ({$move})");
+            }
         }
 
         return $posts;
+    }
+
+    /**
+     * The last job at the same ground, and where everybody stood.
+     *
+     * @return array<string, array<string, string>> by the title of the period, posts by photographer; none where there was none
+     */
+    public function lastTime(Job $job): array
+    {
+        $last = Job::query()
+            ->where('place_id', $job->place_id)
+            ->where('date', '<', $job->date)
+            ->whereHas('segments', static fn ($query) => $query->whereNotNull('cover'))
+            ->orderByDesc('date')
+            ->first();
+        $stood = [];
+        foreach ($last === null ? [] : $this->posts(BriefDesk::open($last->id)) as $segment => $posts) {
+            $stood[(string) Segment::query()->find($segment)?->title] = $posts;
+        }
+
+        return $stood;
     }
 
     private static function period(Job $job, Segment $segment): PlayedPeriod

@@ -81,6 +81,19 @@ final readonly class CoverMap
         return $people;
     }
 
+    /** @return list<string> who goes where when the action moves */
+    public function moves(): array
+    {
+        $moves = [];
+        foreach ($this->cover->at($this->period->key()) as $who => $name) {
+            $post = $this->ground->post($name);
+            $move = $post === null ? null : $this->ground->moveFrom($post);
+            $moves = $move === null ? $moves : [...$moves, ucfirst($who).' '.$move];
+        }
+
+        return $moves;
+    }
+
     /** @return list<NamedPoint> posts at which nobody stands */
     public function freePosts(): array
     {

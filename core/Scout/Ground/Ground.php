@@ -82,6 +82,18 @@ final readonly class Ground
         return fmod($turned + $this->bearingDeg + 720, 360);
     }
 
+    /** Where one goes from a post when the action moves, and how long that takes; null where one stays. */
+    public function moveFrom(GroundPost $post): ?string
+    {
+        foreach ($this->posts as $other) {
+            if ($post->otherPost !== null && mb_strtolower($other->name) === mb_strtolower($post->otherPost)) {
+                return "when {$post->trigger}: to {$other->name}, {$this->walkMinutes($post, $other)} min";
+            }
+        }
+
+        return null;
+    }
+
     public function zone(string $name): ?GroundZone
     {
         foreach ($this->zones as $zone) {

@@ -28,5 +28,9 @@ final readonly class GroundPost
         public ?string $pass = null,
         public array $unseen = [],
         public array $notes = [],
+        /** The post to which one goes when the action moves; null: one stays. */
+        public ?string $otherPost = null,
+        /** What makes one go there. */
+        public string $trigger = '',
     ) {}
 }

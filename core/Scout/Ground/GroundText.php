@@ -64,7 +64,15 @@ final class GroundText
             $stairs = 0;
             $until = $pass = null;
             $unseen = $notes = [];
+            $other = null;
+            $trigger = '';
             foreach (array_slice($parts, 3) as $part) {
+                $found = [];
+                if (preg_match('/^else\s+(.+?)\s+when\s+(.+)$/iu', $part, $found) === 1) {
+                    [, $other, $trigger] = $found;
+
+                    continue;
+                }
                 $is = static function (string $pattern) use ($part): ?string {
                     return preg_match($pattern, $part, $found) === 1 ? $found[1] : null;
                 };
@@ -84,7 +92,29 @@ final class GroundText
                     $notes[] = $part;
                 }
             }
-            $posts[] = new GroundPost($name, $x, $y, $holds, $up, $stairs, $until, $pass, $unseen, $notes);
+            $posts[] = new GroundPost($name, $x, $y, $holds, $up, $stairs, $until, $pass, $unseen, $notes, $other, $trigger);
+        }
+
+        return self::withOthers($posts);
+    }
+
+    /**
+     * @param  list<GroundPost>  $posts
+     * @return list<GroundPost>
+     *
+     * @throws ImpossibleValue when a post has another that is not there
+     */
+    private static function withOthers(array $posts): array
+    {
+        $names = [];
+        foreach ($posts as $post) {
+            $names[mb_strtolower($post->name)] = $post->name;
+        }
+        foreach ($posts as $post) {
+            $isThere = $post->otherPost === null || isset($names[mb_strtolower($post->otherPost)]);
+            if (! $isThere || ($post->otherPost !== null && mb_strtolower($post->otherPost) === mb_strtolower($post->name))) {
+                throw ImpossibleValue::of('posts', "must name another post of theirs: “{$post->name}” has “{$post->otherPost}” to go to");
+            }
         }
 
         return $posts;

@@ -36,12 +36,25 @@
                     @if ($loop->first)
                         <p class="text-sm text-faint">In the circles, what a zone is worth in that period; lines go from who covers it.</p>
                     @endif
+                    @foreach ($map->moves() as $move)
+                        <p class="text-sm">{{ $move }}</p>
+                    @endforeach
                     @if ($page->shown()->open[$map->period->key()] ?? [])
                         <p class="text-sm text-signal">Open: {{ implode(', ', $page->shown()->open[$map->period->key()]) }}</p>
                     @endif
                 </figure>
             @endforeach
         </div>
+        @if ($last !== [])
+            <section class="slab mb-4">
+                <h2 class="mb-1">Where you stood the last time here</h2>
+                <ul>
+                    @foreach ($last as $title => $posts)
+                        <li>{{ $title }}: @foreach ($posts as $who => $post){{ $loop->first ? '' : ' · ' }}{{ $who }} {{ $post }}@endforeach</li>
+                    @endforeach
+                </ul>
+            </section>
+        @endif
         <section class="slab mb-4">
             <h2 class="mb-1">What more would bring</h2>
             @if ($page->gains === [])

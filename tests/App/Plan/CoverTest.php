@@ -88,6 +88,23 @@ final class CoverTest extends TestCase
         $this->get($url)->assertSee('No segment is marked as a period.');
     }
 
+    public function test_the_posts_of_the_last_time_are_shown(): void
+    {
+        $url = "/jobs/{$this->finals->id}/cover";
+        $this->get($url)->assertDontSee('the last time here');
+        $old = $this->finals->replicate()->fill(['date' => '2025-03-01', 'name' => 'Cup of last year']);
+        $old->save();
+        foreach ($this->finals->segments()->get() as $segment) {
+            $hand = $segment->cover === null ? null : ['worth' => [], 'hand' => ['lead' => 'Gallery']];
+            $segment->replicate()->fill(['job_id' => $old->id, 'title' => "Old {$segment->title}", 'cover' => $hand])->save();
+        }
+        foreach ($this->finals->packing()->get() as $entry) {
+            $entry->replicate()->fill(['job_id' => $old->id])->save();
+        }
+        $this->get($url)->assertSee('Where you stood the last time here')->assertSee('Old First third: lead Gallery');
+        $this->get("/jobs/{$old->id}/cover")->assertDontSee('the last time here');
+    }
+
     public function test_who_carries_no_lens_is_named_and_a_ground_that_came_in_broken_is_said(): void
     {
         $this->finals->packing()->where('lane', 'second')->delete();

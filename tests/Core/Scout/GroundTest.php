@@ -78,6 +78,22 @@ final class GroundTest extends TestCase
         }
     }
 
+    public function test_a_post_has_another_for_when_the_action_moves(): void
+    {
+        $read = static fn (string $posts): Ground => Ground::read(GroundKind::Shore, 400, 120, 0, 'Peak, 100, 50', $posts, '');
+        $ground = $read("Left, 0, 0, else right when the peak moves on\nRight, 280, 0, up 3 m, stairs 2 min");
+        $this->assertSame('when the peak moves on: to Right, 6 min', $ground->moveFrom($ground->posts[0]));
+        $this->assertNull($ground->moveFrom($ground->posts[1]));
+        foreach (['Left, 0, 0, else Dune when it moves', 'Left, 0, 0, else left when it moves'] as $wrong) {
+            try {
+                $read($wrong);
+                $this->fail($wrong);
+            } catch (ImpossibleValue $e) {
+                $this->assertSame('posts', $e->field);
+            }
+        }
+    }
+
     /** What is laid out can be read, and has somebody on the reaction. */
     public function test_every_usual_ground(): void
     {

@@ -41,6 +41,7 @@ final class CoverController
             'segments' => $desk->segments($opened),
             'withoutLens' => $desk->withoutLens($opened, $cover),
             'alone' => $alone,
+            'last' => $desk->lastTime($opened),
         ]);
     }
 
