@@ -56,8 +56,8 @@
                     hint="Left goal, 0, 34, main, 5: metres along and across from the near left corner; main, reaction, bench, crowd or
                     detail; what covering it is worth." />
                 <x-field name="posts" label="Posts, a line each" type="textarea" rows="8" :value="$record->posts"
-                    hint="Corner, -3, -3, holds 2, up 4 m, stairs 3 min, until 20:30, pass, not Bench, else High when they turn, power: “not” names a zone that is
-                    hidden from there." />
+                    hint="Corner, -3, -3, holds 2, up 4 m, stairs 3 min, until 20:30, pass, power, not Bench, else High when they turn. “Not”
+                    names a zone that is hidden from there, “else” the post to which one goes then." />
                 <x-field name="ways" label="Ways that are not straight, a line each" type="textarea" rows="3" :value="$record->ways"
                     hint="Corner to High, 6 min. Without a line: 70 m a minute, and the stairs." />
                 <p class="text-sm text-faint">On tracks, roads and courses the marshals decide where anybody stands. Nobody stands below what is
