@@ -43,12 +43,15 @@ enum TapKind: string
     /** A body got a charged cell; and the last such tap of it taken back. */
     case NewCell = 'new-cell';
     case OldCell = 'old-cell';
+    /** A thing is of no use any more that day. */
+    case Broke = 'broke';
+    case Mended = 'mended';
 
     /** The name under which a tap tells the thing that it is about. */
     public function subject(): string
     {
         return match ($this) {
-            self::Pack, self::Unpack, self::Home, self::Away, self::Placed, self::Fetched => 'item',
+            self::Pack, self::Unpack, self::Home, self::Away, self::Placed, self::Fetched, self::Broke, self::Mended => 'item',
             self::Check, self::Uncheck => 'line',
             self::Load, self::Unload => 'card',
             self::Found, self::Lost => 'person',
@@ -89,6 +92,7 @@ enum TapKind: string
             self::Shot => self::Unshot,
             self::Later => self::Sooner,
             self::Ticked => self::Unticked,
+            self::Broke => self::Mended,
             default => null,
         };
     }

@@ -77,6 +77,10 @@ final class DayDesk
             OwedShots::done($job),
             $share === null ? $this->slots->slots($job) : $share->slots($this->slots->slots($job)),
             $shown->calling === null ? null : new CallState($this->taps->log($job->id)),
+            array_values(array_intersect(
+                $this->taps->log($job->id)->standing(TapKind::Broke),
+                array_map(static fn (PocketGear $g): int => $g->item, $shown->gear),
+            )),
             (float) now()->format('U.v'),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Day;
 
 use App\Models\Brief\Job;
+use App\Models\Kit\Packing;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use NorthSatchel\Plan\Audience;
@@ -153,6 +154,9 @@ enum DayShare: string
         }
         if ($tap->kind === TapKind::NewCell || $tap->kind === TapKind::OldCell) {
             return in_array($tap->subject(), array_column($this->slots($slots)->bodies, 'id'), true);
+        }
+        if ($tap->kind === TapKind::Broke || $tap->kind === TapKind::Mended) {
+            return $job->packing->contains(static fn (Packing $p): bool => $p->lane === $lane && $p->item_id === $tap->subject());
         }
         if (! in_array($tap->kind, TapKind::ofTheDay(), true)) {
             return false;

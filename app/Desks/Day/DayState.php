@@ -20,9 +20,18 @@ final readonly class DayState implements \JsonSerializable
      * @param  list<Tap>  $taps
      * @param  list<string>  $applied  ids of taps that the plan has followed
      * @param  list<int>  $owed  shots that are taken already, as groups
+     * @param  list<int>  $broken  things that are of no use any more
      */
-    public function __construct(Pocket $pocket, array $taps, array $applied, array $owed, PocketSlots $slots, ?CallState $called, private float $now)
-    {
+    public function __construct(
+        Pocket $pocket,
+        array $taps,
+        array $applied,
+        array $owed,
+        PocketSlots $slots,
+        ?CallState $called,
+        array $broken,
+        private float $now,
+    ) {
         $this->content = [
             'pocket' => $pocket,
             'taps' => array_map(
@@ -33,6 +42,7 @@ final readonly class DayState implements \JsonSerializable
             'owed' => $owed,
             'slots' => $slots,
             'called' => $called,
+            'broken' => $broken,
         ];
         $this->version = hash('xxh128', json_encode($this->content, JSON_THROW_ON_ERROR));
     }

@@ -17,6 +17,7 @@ final readonly class Pocket
      * @param  list<PocketMoment>  $moments  of the day: the sun, who leaves
      * @param  string|null  $lane  whose phone it is, where a link says so
      * @param  bool  $mayTap  false for who only looks
+     * @param  list<PocketGear>  $gear
      */
     public function __construct(
         public int $job,
@@ -35,6 +36,8 @@ final readonly class Pocket
         public bool $mayTap = true,
         /** Of the photographer's own page only. */
         public ?CallTable $calling = null,
+        /** What may break, of who reads it. */
+        public array $gear = [],
     ) {}
 
     /**
@@ -60,6 +63,7 @@ final readonly class Pocket
             $this->madeAt,
             $lane,
             $mayTap,
+            gear: array_values(array_filter($this->gear, static fn (PocketGear $g): bool => $mayTap && $g->lane === $lane)),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Desks\Day;
 
 use App\Desks\Brief\JobDay;
 use App\Desks\Kit\CarryDesk;
+use App\Desks\Kit\KitDesk;
 use App\Desks\People\CallOrderDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\CoverDesk;
@@ -22,7 +23,10 @@ use NorthSatchel\Day\ChanceTable;
 use NorthSatchel\Day\LightRow;
 use NorthSatchel\Day\PocketTable;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\CarriedLenses;
+use NorthSatchel\Kit\Judge\OneGone;
+use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\Leaving;
 use NorthSatchel\Plan\Light\SpotChoice;
@@ -49,6 +53,7 @@ final class PocketMaker
         private readonly SpotChoiceDesk $choosing,
         private readonly CallOrderDesk $orders,
         private readonly CoverDesk $cover,
+        private readonly KitDesk $kit,
     ) {}
 
     public function made(Job $job, int $number): Pocket
@@ -120,6 +125,7 @@ final class PocketMaker
             $day->day->startsAt(),
             (int) now()->format('U'),
             calling: $this->calling($job, $number),
+            gear: $this->gear($job),
         );
     }
 
@@ -165,6 +171,24 @@ final class PocketMaker
         }
 
         return $swaps;
+    }
+
+    /** @return list<PocketGear> bodies, lenses, flashes and triggers, by who carries them */
+    private function gear(Job $job): array
+    {
+        $kinds = [GearKind::Body, GearKind::Lens, GearKind::Flash, GearKind::Trigger];
+        $mayBreak = array_filter($this->carry->carried($job), static fn (Carried $c): bool => in_array($c->gear->kind, $kinds, true));
+        $losses = $mayBreak === [] ? null : $this->kit->losses($job);
+
+        return array_values(array_map(
+            static fn (Carried $c): PocketGear => new PocketGear(
+                $c->gear->id,
+                $c->gear->label,
+                $c->lane,
+                $losses === null ? '' : OneGone::says($losses, $c->gear->id),
+            ),
+            $mayBreak,
+        ));
     }
 
     /** Where groups are called on that day. */

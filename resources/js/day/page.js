@@ -1,5 +1,5 @@
 /* The day on a phone: drawn anew from the pocket and the taps, after each tap and every few seconds. */
-import { calledNow, cellLeft, dayLog, framesSince, groupsLeft, laneNow, missingOf, rearranged, slotsNow, waysOut } from './rules.js';
+import { brokenNow, calledNow, cellLeft, dayLog, framesSince, groupsLeft, laneNow, missingOf, rearranged, slotsNow, waysOut } from './rules.js';
 import { addTap, data, isFile, isOnline, now, pending, taps, waitingCount } from './store.js';
 
 const SHOWN_AFTER = 3;
@@ -313,6 +313,26 @@ const cardsCard = ({ pocket, own }) => {
       body.chargeFrames ? cell(body) : null)));
 };
 
+/* What broke, and what stands in for it; of two that are gone nothing is said that was worked out for one. */
+const gearCard = ({ pocket }) => {
+  const mine = (pocket.gear ?? []).filter((thing) => thing.lane === lane);
+  if (mine.length === 0 || !pocket.mayTap) {
+    return null;
+  }
+  const broken = brokenNow(data().broken, pending());
+  const gone = (pocket.gear ?? []).filter((thing) => broken.has(thing.item));
+  return el('details', { class: 'slab', id: 'day-gear' },
+    el('summary', { class: 'min-h-11 content-center font-bold' }, gone.length ? `Gone: ${gone.map((thing) => thing.label).join(', ')}` : 'Gear'),
+    gone.length === 1 ? el('p', { class: 'mb-2' }, gone[0].says) : null,
+    gone.length > 1 ? el('p', { class: 'mb-2' }, 'More than one thing is gone: what was worked out for each alone does not hold any more.') : null,
+    el('div', { class: 'flex flex-wrap gap-2' }, mine.map((thing) => el('button', {
+      class: `button ${broken.has(thing.item) ? 'main' : ''}`,
+      'aria-pressed': String(broken.has(thing.item)),
+      'aria-label': `${thing.label} ${broken.has(thing.item) ? 'works again' : 'broke'}`,
+      onclick: () => tap(broken.has(thing.item) ? 'mended' : 'broke', { item: thing.item }),
+    }, `${thing.label}${broken.has(thing.item) ? ': works again' : ' broke'}`))));
+};
+
 /* The groups: who is found, what is shot, and in which order it goes on around who is missing. */
 const groupsCard = ({ pocket }) => {
   const { calling } = pocket;
@@ -401,7 +421,7 @@ export const draw = () => {
   }
   const at = state();
   const focused = document.activeElement?.getAttribute('aria-label');
-  const cards = [head, nowCard, lateCard, nextCard, putOff, lightCard, groupsCard, weatherCard, cardsCard, notes, bar];
+  const cards = [head, nowCard, lateCard, nextCard, putOff, lightCard, groupsCard, weatherCard, cardsCard, gearCard, notes, bar];
   root.replaceChildren(...cards.map((card) => card(at)).filter(Boolean));
   unfolded.forEach((id) => document.getElementById(id)?.setAttribute('open', ''));
   if (focused) {

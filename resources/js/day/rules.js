@@ -144,6 +144,15 @@ export const groupsLeft = (calling, called, missing = []) => {
 };
 export const missingOf = (calling, called, line) => line.people.filter((id) => id in calling.around && !called.found.has(id));
 
+/* What broke, after the taps that the server does not know yet. */
+export const brokenNow = (broken, taps) => {
+  const list = new Set(broken);
+  [...taps].filter((tap) => tap.kind === 'broke' || tap.kind === 'mended').sort((a, b) => compare(a.at, b.at)).forEach((tap) => {
+    list[tap.kind === 'broke' ? 'add' : 'delete'](Number(tap.on.item));
+  });
+  return list;
+};
+
 /* Cards and cells in bodies, after the taps that the server does not know yet. */
 export const slotsNow = (slots, taps) => {
   const bodies = (slots?.bodies ?? []).map((body) => ({ ...body }));

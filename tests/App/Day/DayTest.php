@@ -167,6 +167,24 @@ final class DayTest extends TestCase
         $this->assertEqualsCanonicalizing(['started', 'undone'], array_column($back->json('taps'), 'kind'));
     }
 
+    private function gearOf(string $lane): int
+    {
+        return (int) collect($this->sync([])->json('pocket.gear'))->firstWhere('lane', $lane)['item'];
+    }
+
+    public function test_what_broke_says_what_stands_in_for_it_until_it_works_again(): void
+    {
+        $gear = collect($this->sync([])->json('pocket.gear'));
+        $this->assertGreaterThan(3, $gear->count());
+        $breaks = $gear->filter(static fn (array $g): bool => str_starts_with($g['says'], 'Missing without it: '));
+        $this->assertNotSame([], $breaks->all(), 'the demo has a gap');
+        $this->assertNotSame([], $gear->filter(static fn (array $g): bool => str_contains($g['says'], 'has no spare'))->all());
+        $item = $gear->first()['item'];
+        $this->assertSame([$item], $this->sync([['broke', ['item' => $item]]])->json('broken'));
+        Carbon::setTestNow(now()->addMinute());
+        $this->assertSame([], $this->sync([['mended', ['item' => $item]]])->json('broken'));
+    }
+
     public function test_cards_are_swapped_on_the_phone_in_the_bodies_that_one_carries(): void
     {
         $bodies = collect($this->sync([])->json('slots.bodies'));
@@ -182,8 +200,12 @@ final class DayTest extends TestCase
             ['new-cell', ['body' => $lead['id']]],
             ['new-cell', ['body' => $second['id']]],
             ['found', ['person' => 1]],
+            ['broke', ['item' => $this->gearOf('lead')]],
+            ['broke', ['item' => $this->gearOf('second')]],
         ], $url)->assertOk();
-        $this->assertSame(array_fill(0, 4, 'That is not for this link.'), array_column($answer->json('refused'), 'why'));
+        $this->assertSame([$this->gearOf('second')], $answer->json('broken'));
+        $this->assertSame(['second'], array_values(array_unique(array_column($answer->json('pocket.gear'), 'lane'))));
+        $this->assertSame(array_fill(0, 5, 'That is not for this link.'), array_column($answer->json('refused'), 'why'));
         $this->assertSame(['second'], array_values(array_unique(array_column($answer->json('slots.bodies'), 'lane'))));
         $this->assertNull($answer->json('slots.bodies.0.first'), 'that card is out');
         $this->assertCount(1, $answer->json('slots.bodies.0.celled'));

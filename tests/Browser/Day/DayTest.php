@@ -349,12 +349,17 @@ final class DayTest extends BrowserTestCase
         $this->assertNotSame($group, $second);
         $this->press("{$second}: later");
         $this->assertNotSame($second, $first());
+        $open('day-gear');
+        $broke = (string) self::$browser->script('return document.querySelector("#day-gear button").getAttribute("aria-label")');
+        $this->press($broke);
+        $this->see('Gone: '.str_replace(' broke', '', $broke));
+        $this->press(str_replace(' broke', ' works again', $broke));
         $this->press('Note: Ask their name');
         $put = (string) self::$browser->script('return document.querySelector(".day-next h2").textContent');
         $this->press("Put off {$put}");
         $this->see('Put off until there is a gap', "Start {$put}");
         self::reload(self::$browser);
-        $this->see('Ask their name', 'no server: 6 taps wait', "Start {$put}");
+        $this->see('Ask their name', 'no server: 8 taps wait', "Start {$put}");
 
         self::$satchel->startServer();
         self::isBack(self::$browser);
