@@ -7,32 +7,24 @@ namespace App\Desks\Day;
 use App\Desks\Brief\JobDay;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\Kit\KitDesk;
-use App\Desks\People\CallOrderDesk;
-use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SegmentReader;
 use App\Desks\Plan\SpotChoiceDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
-use App\Models\Brief\Person;
 use App\Models\Plan\Segment as StoredSegment;
 use App\Models\Plan\ShotLine;
-use NorthSatchel\Day\CallTable;
 use NorthSatchel\Day\ChanceTable;
 use NorthSatchel\Day\LightRow;
 use NorthSatchel\Day\PocketTable;
-use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\CarriedLenses;
 use NorthSatchel\Kit\Judge\OneGone;
 use NorthSatchel\Kit\Shelf\GearKind;
-use NorthSatchel\People\FamilyGroup;
-use NorthSatchel\People\Leaving;
 use NorthSatchel\Plan\Light\SpotChoice;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
-use NorthSatchel\Time\Priority;
 
 /** Puts together what a phone takes along for a day. */
 final class PocketMaker
@@ -49,9 +41,8 @@ final class PocketMaker
         private readonly PlanDesk $plan,
         private readonly ScoutDesk $scout,
         private readonly CarryDesk $carry,
-        private readonly PeopleDesk $people,
+        private readonly PocketPeople $people,
         private readonly SpotChoiceDesk $choosing,
-        private readonly CallOrderDesk $orders,
         private readonly CoverDesk $cover,
         private readonly KitDesk $kit,
     ) {}
@@ -119,12 +110,12 @@ final class PocketMaker
             $job->place->timezone,
             array_map(strval(...), array_keys($day->lanes())),
             $pocket,
-            $this->moments($job, $day),
+            $this->people->moments($job, $day),
             $pocket === [] ? null : PocketTable::of($day),
             $pocket === [] ? null : ChanceTable::of($day),
             $day->day->startsAt(),
             (int) now()->format('U'),
-            calling: $this->calling($job, $number),
+            calling: $this->people->calling($job, $number),
             gear: $this->gear($job),
         );
     }
@@ -189,57 +180,6 @@ final class PocketMaker
             ),
             $mayBreak,
         ));
-    }
-
-    /** Where groups are called on that day. */
-    private function calling(Job $job, int $number): ?CallTable
-    {
-        $groups = $this->people->named($job);
-        if ($groups === [] || $job->segments->firstWhere('id', $job->formals_segment_id)?->day !== $number) {
-            return null;
-        }
-        try {
-            $family = $this->people->family($job);
-
-            return CallTable::of(
-                $groups,
-                $family,
-                $this->orders->around($job, $groups, $family),
-                $job->people->mapWithKeys(static fn (Person $p): array => [$p->name => $p->id])->all(),
-            );
-        } catch (ImpossibleValue) {
-            return null;
-        }
-    }
-
-    /** @return list<PocketMoment> */
-    private function moments(Job $job, PlannedDay $day): array
-    {
-        $moments = [];
-        $golden = $day->sun?->goldenEvening();
-        foreach (['golden light' => $golden?->from, 'sunset' => $day->sun?->sunset(), 'dark' => $day->sun?->evening(-6)] as $says => $at) {
-            $moments[] = $at === null ? null : new PocketMoment($at, $says);
-        }
-        $formals = $this->people->segment($job);
-        try {
-            $family = $job->people->isEmpty() ? null : $this->people->family($job);
-        } catch (ImpossibleValue) {
-            $family = null;
-        }
-        $groups = $family === null ? [] : $this->people->named($job);
-        foreach ($family === null || $formals === null ? [] : $family->people() as $person) {
-            $at = Leaving::at($person, $formals, $day->day);
-            $musts = count(array_filter(
-                $groups,
-                static fn (FamilyGroup $g): bool => $g->priority === Priority::Must && in_array($person->name, $g->people, true),
-            ));
-            $in = $musts === 0 ? '' : ($musts === 1 ? ', who is in a must' : ", who is in {$musts} musts");
-            $moments[] = $at === null ? null : new PocketMoment($at, "the leaving of {$person->name}{$in}", true);
-        }
-        $moments = array_values(array_filter($moments));
-        usort($moments, static fn (PocketMoment $a, PocketMoment $b): int => $a->at <=> $b->at);
-
-        return $moments;
     }
 
     /** @return array<string, array<int, int>> minutes to each segment from the one before it, by lane */
