@@ -146,9 +146,10 @@ final readonly class CoverDesk
             ->whereHas('segments', static fn ($query) => $query->whereNotNull('cover'))
             ->orderByDesc('date')
             ->first();
+        $opened = $last === null ? null : BriefDesk::open($last->id);
         $stood = [];
-        foreach ($last === null ? [] : $this->posts(BriefDesk::open($last->id)) as $segment => $posts) {
-            $stood[(string) Segment::query()->find($segment)?->title] = $posts;
+        foreach ($opened === null ? [] : $this->posts($opened) as $segment => $posts) {
+            $stood[(string) $opened->segments->firstWhere('id', $segment)?->title] = $posts;
         }
 
         return $stood;

@@ -84,7 +84,7 @@ final class SendQueue
     /** In the background, so that nobody waits for a net. */
     public function go(Job $job): void
     {
-        SendPictures::dispatch($job->id)->onQueue('proofs');
+        SendPictures::dispatch($job->id)->onQueue('sending');
     }
 
     /** Sends what waits until nothing does, or nothing goes through any more; two of them do not meet. */

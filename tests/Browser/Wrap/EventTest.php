@@ -113,7 +113,7 @@ final class EventTest extends BrowserTestCase
         self::fill(['f-due_clock' => '23:50']);
         $this->press('Into the queue');
         $this->see('are in the queue.', 'wait to be sent.');
-        self::$satchel->artisan('queue:work', '--queue=proofs', '--stop-when-empty');
+        self::$satchel->artisan('queue:work', '--queue=sending', '--stop-when-empty');
         $this->visit('/jobs/1/send');
         $this->see("Everything in the queue is on the editor's desk.", 'there, read back at', 'MB/s, as last measured');
         $there = glob("{$folder}/*.jpg") ?: [];
