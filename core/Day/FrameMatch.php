@@ -32,6 +32,9 @@ final readonly class FrameMatch
     /** @var array<int, list<string>> bodies by segment */
     public array $bodies;
 
+    /** @var array<int, list<string>> photographers with frames, by segment */
+    private array $lanes;
+
     /** @var array<int, list<float>> focal lengths by segment as on a full frame, those that are known, rising */
     public array $focals;
 
@@ -55,7 +58,7 @@ final readonly class FrameMatch
                 $byLane[$lane][] = $segment;
             }
         }
-        $of = $bodies = $own = $focals = [];
+        $of = $bodies = $own = $focals = $lanes = [];
         $outside = $ambiguous = 0;
         foreach ($frames as $frame) {
             $at = array_values(
@@ -68,6 +71,7 @@ final readonly class FrameMatch
             }
             $of[$at[0]->id] = ($of[$at[0]->id] ?? 0) + 1;
             $bodies[$at[0]->id][$frame->body] = true;
+            $lanes[$at[0]->id][$frame->lane] = true;
             $own[$at[0]->id][] = $frame->at;
             $focals[$at[0]->id][] = $frame->focalMm;
         }
@@ -76,6 +80,7 @@ final readonly class FrameMatch
             sort($focals[$id]);
         }
         $this->focals = $focals;
+        $this->lanes = array_map(array_keys(...), $lanes);
         $this->bySegment = $of;
         $this->bodies = array_map(array_keys(...), $bodies);
         $this->byShot = self::shots($segments, $own);
@@ -144,6 +149,7 @@ final readonly class FrameMatch
                 );
             }
             $found[] = $segment->isOver ? $this->oneSize($segment) : null;
+            $found[] = $segment->isOver ? $this->oneSide($segment) : null;
         }
         $found = array_values(array_filter($found));
         if ($this->outside + $this->ambiguous > 0) {
@@ -155,12 +161,28 @@ final readonly class FrameMatch
             );
         }
         $looked = Looked::at($musts, 'must');
-        $isOpen = array_filter($found, static fn (Verdict $v): bool => ! in_array($v->code, ['day.frames-outside', 'day.one-size'], true)) !== [];
+        $aside = ['day.frames-outside', 'day.one-size', 'day.one-side'];
+        $isOpen = array_filter($found, static fn (Verdict $v): bool => ! in_array($v->code, $aside, true)) !== [];
 
         return new Verdicts($isOpen || $looked === null ? $found : [
             ...$found,
             Verdict::fine('day.musts-taken', 'Every must of what is over has frames.', "{$looked->words}, each with frames at its tick.", $looked),
         ]);
+    }
+
+    /** Two were planned for it, one on either side, and the frames are of one. */
+    private function oneSide(LivedSegment $segment): ?Verdict
+    {
+        $there = $this->lanes[$segment->id] ?? [];
+        $missing = array_values(array_diff($segment->lanes, $there));
+
+        return count($segment->lanes) < 2 || $there === [] || $missing === []
+            ? null
+            : Verdict::mind(
+                'day.one-side',
+                "{$segment->title} has frames of the ".implode(' and ', $there).' alone.',
+                'The '.implode(' and ', $missing).' was planned there too: their cards are not read yet, or that side is missing.',
+            );
     }
 
     /** Wide and tight: each says what the other does not (common practice, no source). */

@@ -71,6 +71,15 @@ final class FrameMatchTest extends TestCase
         $this->assertSame('“The two with all parents” has 4 of 6 frames.', $few->finding);
     }
 
+    public function test_two_were_planned_and_the_frames_are_of_one(): void
+    {
+        $of = static fn (TakenFrame ...$frames): array => self::codes(new FrameMatch([self::day()[0]], array_values($frames)));
+        $lead = self::frames('lead', 1290, 1480);
+        $this->assertContains('mind day.one-side', $of(...$lead));
+        $this->assertNotContains('mind day.one-side', $of(...$lead, ...self::frames('second', 1300)));
+        $this->assertNotContains('mind day.one-side', $of(), 'of no frame at all another thing is said');
+    }
+
     /** A third and a half between the widest and the longest are one size (ours); wide and tight tell it twice (common practice, no source). */
     public function test_one_size_of_a_must_is_said(): void
     {
@@ -90,12 +99,12 @@ final class FrameMatchTest extends TestCase
     public function test_a_must_without_a_frame_is_said_once_its_segment_is_over(): void
     {
         $none = new FrameMatch(self::day(), self::frames('lead', 1700));
-        $this->assertSame(['fix day.must-no-frame'], self::codes($none));
+        $this->assertSame(['fix day.must-no-frame', 'mind day.one-side'], self::codes($none));
         $this->assertStringContainsString('Rings, Kiss', iterator_to_array($none->verdicts())[0]->because);
         $this->assertSame(['fix day.no-frames'], self::codes(new FrameMatch(self::day(), self::frames('lead', 2100))));
         $this->assertSame([], self::codes(new FrameMatch(self::day(false), self::frames('lead', 1700))), 'it still runs');
         $all = new FrameMatch(self::day(), self::frames('lead', 1290, ...range(1400, 1520, 10)));
-        $this->assertSame(['fine day.musts-taken'], self::codes($all));
+        $this->assertSame(['mind day.one-side', 'fine day.musts-taken'], self::codes($all));
         $this->assertSame([], self::codes(new FrameMatch([], [])), 'of nothing nothing is said');
     }
 
