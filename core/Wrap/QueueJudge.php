@@ -55,7 +55,12 @@ final class QueueJudge
         $looked = Looked::at(count($pictures), 'picture');
 
         return new Verdicts($waiting !== [] || $looked === null ? $found : [
-            Verdict::fine('queue.sent', 'Everything in the queue is on the editor\'s desk.', "{$looked->words}, each read back there.", $looked),
+            Verdict::fine(
+                'queue.sent',
+                'Everything in the queue went to the editor\'s desk.',
+                "{$looked->words}, each read back there as it was sent.",
+                $looked,
+            ),
         ]);
     }
 

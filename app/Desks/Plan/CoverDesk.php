@@ -166,6 +166,7 @@ final readonly class CoverDesk
             $segment->minutes,
             $clock->minutes + $segment->minutes,
             array_map(intval(...), $segment->cover['worth'] ?? []),
+            array_values(array_unique([$segment->lane, ...$segment->also_lanes ?? []])),
         );
     }
 

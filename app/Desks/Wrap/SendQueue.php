@@ -14,6 +14,7 @@ use App\Models\Wrap\EditorsDeskRecord;
 use App\Models\Wrap\SentPicture;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Picture\FrameKind;
 use NorthSatchel\Time\ClockTime;
@@ -32,6 +33,12 @@ final class SendQueue
 
     /** So often in a row nothing goes through before it is left until somebody says go on. */
     private const MOST_FAILURES = 12;
+
+    /** @var array<int, CaptionedFrame> by frame */
+    private array $captioned = [];
+
+    /** The number of changes at which they were read. */
+    private ?int $readAt = null;
 
     public function __construct(private readonly CaptionDesk $captions, private readonly FrameImages $images) {}
 
@@ -154,10 +161,7 @@ final class SendQueue
      */
     private function tagged(Job $job, SentPicture $picture, EditorsDeskRecord $record): string
     {
-        $of = array_values(array_filter(
-            $this->captions->captions($job)->frames,
-            static fn (CaptionedFrame $f): bool => $f->frame->id === $picture->frame_id,
-        ))[0] ?? null;
+        $of = $this->captioned($job)[$picture->frame_id] ?? null;
         if ($of !== null && $of->unclear !== []) {
             throw new NotDelivered('Its caption may name somebody wrongly: '.implode('; ', $of->unclear).'.');
         }
@@ -179,6 +183,21 @@ final class SendQueue
         unlink($file);
 
         return is_string($embedded) ? $embedded : throw new NotDelivered('Its caption could not be written into it.');
+    }
+
+    /** @return array<int, CaptionedFrame> by frame, read anew when something changed */
+    private function captioned(Job $job): array
+    {
+        $number = (int) DB::table('changes')->value('number');
+        if ($number !== $this->readAt) {
+            $this->captioned = [];
+            foreach ($this->captions->captions($job)->frames as $frame) {
+                $this->captioned[$frame->frame->id] = $frame;
+            }
+            $this->readAt = $number;
+        }
+
+        return $this->captioned;
     }
 
     private static function nameOf(SentPicture $picture): string

@@ -164,7 +164,9 @@ final readonly class GroundCover
                     $left[$zone->name] = $is ? 0 : $this->worths($period)[$zone->name];
                     $covered += $is ? $this->worths($period)[$zone->name] : 0;
                 }
-                $periods[] = new PlayedPeriod($period->segment, $period->title, $period->startsAt, $period->minutes, $period->endMinutes, $left);
+                $periods[] = new PlayedPeriod(
+                    $period->segment, $period->title, $period->startsAt, $period->minutes, $period->endMinutes, $left, $period->lanes,
+                );
             }
             if ($covered > 0) {
                 $rest = (new self($this->ground, $periods, $this->shooters, [], $this->subjectM, $this->fill))->best();

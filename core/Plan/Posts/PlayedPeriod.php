@@ -11,6 +11,7 @@ final readonly class PlayedPeriod
      * @param  int  $startsAt  Unix seconds
      * @param  int  $endMinutes  minutes of its day's clock at which it ends
      * @param  array<string, int>  $worth  by the name of a zone, where it differs from the usual
+     * @param  list<string>  $lanes  who is planned in it; empty: everybody
      */
     public function __construct(
         public int $segment,
@@ -19,6 +20,7 @@ final readonly class PlayedPeriod
         public int $minutes,
         public int $endMinutes,
         public array $worth = [],
+        public array $lanes = [],
     ) {}
 
     public function endsAt(): int
@@ -29,6 +31,11 @@ final readonly class PlayedPeriod
     public function middle(): int
     {
         return $this->startsAt + 30 * $this->minutes;
+    }
+
+    public function isPlannedFor(string $lane): bool
+    {
+        return $this->lanes === [] || in_array($lane, $this->lanes, true);
     }
 
     /** As an id of the question that is asked. */

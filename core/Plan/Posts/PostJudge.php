@@ -40,15 +40,17 @@ final class PostJudge
         }
         $hand = $cover->byHand($best);
         $judged = $hand ?? $best;
+        $unplanned = StandJudge::unplanned($cover);
 
         return new Verdicts(array_values(array_filter([
-            ...self::walks($cover, $judged),
-            ...self::full($cover, $judged),
+            ...StandJudge::walks($cover, $judged),
+            ...StandJudge::full($cover, $judged),
+            ...$unplanned,
             $hand === null ? null : self::less($hand, $best, $job),
             ...self::open($cover, $judged),
             ...self::reactions($cover, $judged),
             ...self::same($cover, $judged),
-            self::fine($cover, $judged),
+            $unplanned === [] ? self::fine($cover, $judged) : null,
         ])));
     }
 
@@ -71,59 +73,6 @@ final class PostJudge
                 'What a post covers depends on the longest lens of who stands there: pack one for each photographer.',
             ),
         };
-    }
-
-    /** @return list<Verdict> */
-    private static function walks(GroundCover $cover, PostCover $judged): array
-    {
-        $found = [];
-        foreach (array_slice($cover->periods, 1) as $index => $period) {
-            $before = $cover->periods[$index];
-            $break = $judged->plan->periods[$index]->breakMinutes;
-            [$from, $to] = [$judged->at($before->key()), $judged->at($period->key())];
-            foreach ($cover->shooters as $shooter) {
-                $posts = [$cover->ground->post($from[$shooter->id]), $cover->ground->post($to[$shooter->id])];
-                $walk = $posts[0] === null || $posts[1] === null ? 0 : $cover->ground->walkMinutes($posts[0], $posts[1]);
-                if ($walk > $break) {
-                    $found[] = Verdict::stop(
-                        'cover.walk',
-                        "The {$shooter->id} cannot be at {$to[$shooter->id]} when {$period->title} begins.",
-                        "From {$from[$shooter->id]} it is {$walk} min, the break after {$before->title} has {$break}.",
-                        ['walk_minutes' => $walk, 'break_minutes' => $break],
-                    );
-                }
-            }
-        }
-
-        return $found;
-    }
-
-    /** @return list<Verdict> more people than a post holds, and posts that are cleared */
-    private static function full(GroundCover $cover, PostCover $judged): array
-    {
-        $found = [];
-        foreach ($cover->periods as $t => $period) {
-            foreach (array_count_values($judged->at($period->key())) as $name => $count) {
-                $post = $cover->ground->post((string) $name);
-                if ($post !== null && $count > $post->holds) {
-                    $found[] = Verdict::stop(
-                        'cover.full',
-                        "{$name} does not hold {$count} in {$period->title}.",
-                        "It holds {$post->holds}.",
-                        ['holds' => $post->holds, 'people' => $count],
-                    );
-                }
-                if ($post?->until !== null && $period->endMinutes > $post->until->minutes) {
-                    $found[] = Verdict::stop(
-                        'cover.cleared',
-                        "{$name} is cleared before {$period->title} ends.",
-                        "It may be used until {$post->until->text()}.",
-                    );
-                }
-            }
-        }
-
-        return $found;
     }
 
     private static function less(PostCover $hand, PostCover $best, int $job): ?Verdict

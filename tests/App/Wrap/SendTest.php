@@ -90,7 +90,7 @@ final class SendTest extends TestCase
             $this->assertSame($picture->hash, hash('xxh128', $there[(string) $picture->name]));
             $this->assertNotNull($picture->sent_at);
         }
-        $this->get('/jobs/1/send')->assertSee('is on the editor')->assertSee('there, read back at')->assertSee('MB/s, as last measured');
+        $this->get('/jobs/1/send')->assertSee('went to the editor')->assertSee('there, read back at')->assertSee('MB/s, as last measured');
         // IPTC-IIM 4.2, read back by exiftool.
         exec('exiftool -j -charset iptc=utf8 -charset utf8 -IPTC:all '.escapeshellarg("{$folder}/".array_key_first($there)), $out);
         $read = json_decode(implode("\n", $out), true)[0];

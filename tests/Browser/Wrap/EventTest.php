@@ -115,7 +115,7 @@ final class EventTest extends BrowserTestCase
         $this->see('are in the queue.', 'wait to be sent.');
         self::$satchel->artisan('queue:work', '--queue=sending', '--stop-when-empty');
         $this->visit('/jobs/1/send');
-        $this->see("Everything in the queue is on the editor's desk.", 'there, read back at', 'MB/s, as last measured');
+        $this->see("Everything in the queue went to the editor's desk.", 'there, read back at', 'MB/s, as last measured');
         $there = glob("{$folder}/*.jpg") ?: [];
         $this->assertGreaterThan(4, count($there));
         $this->assertSame([], glob("{$folder}/.*.part") ?: []);

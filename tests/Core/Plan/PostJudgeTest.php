@@ -88,6 +88,20 @@ final class PostJudgeTest extends TestCase
         $this->assertSame(['fine cover.whole'], self::codes(self::cover(shooters: [new Shooter('lead', 300.0), new Shooter('second', 200.0)])));
     }
 
+    public function test_who_is_not_planned_in_a_period_covers_nothing_for_certain(): void
+    {
+        $two = [new Shooter('lead', 300.0), new Shooter('second', 200.0)];
+        $period = static fn (int $id, string $starts, array $lanes): PlayedPeriod => new PlayedPeriod(
+            $id, "Period {$id}", 3600 * (int) $starts, 20, 60 * (int) $starts + 20, [], $lanes,
+        );
+        $codes = static fn (array $lanes): array => self::codes(self::cover(
+            [$period(1, '18', ['lead', 'second']), $period(2, '19', $lanes)],
+            shooters: $two,
+        ));
+        $this->assertSame(['fine cover.whole'], $codes(['lead', 'second']));
+        $this->assertSame(['fix cover.not-planned'], $codes(['lead']));
+    }
+
     /** From 30 m up and 40 m away it is 50 m: 0.5 × 24 × 50 ÷ 1.8 = 333 mm, more than 300. */
     public function test_a_high_post_is_further_away(): void
     {
