@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Day;
 
+use NorthSatchel\People\Calling;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\Pace;
@@ -18,8 +19,9 @@ final readonly class CallTable implements \JsonSerializable
      * @param  list<CallLine>  $lines  in the order in which they are called
      * @param  array<int, string>  $names  of everybody in a group, by id
      * @param  array<int, list<int>>  $around  by who is missing: the groups in order
+     * @param  list<string>  $inNone  names of who is in no group
      */
-    private function __construct(public array $lines, public array $names, public array $around) {}
+    private function __construct(public array $lines, public array $names, public array $around, public array $inNone) {}
 
     /**
      * @param  array<int, FamilyGroup>  $groups  by id, in the order in which they are called
@@ -43,12 +45,17 @@ final readonly class CallTable implements \JsonSerializable
             $around[$id] = [...$order, ...array_keys(array_diff_key($groups, $going))];
         }
 
-        return new self($lines, array_flip($in), $around);
+        return new self($lines, array_flip($in), $around, (new Calling($family, $groups, [], [], []))->inNone());
     }
 
     /** @return array<string, mixed> objects where a list would lose the ids */
     public function jsonSerialize(): array
     {
-        return ['lines' => $this->lines, 'names' => (object) $this->names, 'around' => (object) $this->around];
+        return [
+            'lines' => $this->lines,
+            'names' => (object) $this->names,
+            'around' => (object) $this->around,
+            'inNone' => $this->inNone,
+        ];
     }
 }

@@ -6,30 +6,30 @@ namespace App\Desks\Cards;
 
 use App\Desks\Brief\JobDay;
 use App\Desks\Kit\PackDesk;
+use App\Desks\Kit\PlacedDesk;
 use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
-use App\Models\Plan\Segment;
-use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Kit\Pack\HomeLists;
 use NorthSatchel\Kit\Pack\LeaveCheck;
 use NorthSatchel\Kit\Pack\LightMarks;
 use NorthSatchel\Kit\Pack\ListLine;
 use NorthSatchel\Kit\Pack\NightList;
-use NorthSatchel\Kit\Pack\Placement;
 use NorthSatchel\Taps\TapKind;
-use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** The lists before and after: the night before, the door, what was placed where, and the count at the end. */
 final class HomeDesk
 {
-    public const MARKS = ['heightCm', 'angleDeg', 'distanceCm'];
-
-    public function __construct(private readonly PackDesk $packing, private readonly BodyCheckDesk $bodies, private readonly TapDesk $taps) {}
+    public function __construct(
+        private readonly PackDesk $packing,
+        private readonly BodyCheckDesk $bodies,
+        private readonly TapDesk $taps,
+        private readonly PlacedDesk $placed,
+    ) {}
 
     public function lists(Job $job): HomeLists
     {
@@ -70,28 +70,6 @@ final class HomeDesk
         return $line->proved ?? $this->packing->ticked($job, TapKind::Check, self::lineId($line->code));
     }
 
-    /** @return list<Placement> in the order of time */
-    public function placements(Job $job): array
-    {
-        $labels = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => $p->item->label])->all();
-        $list = [];
-        foreach ($this->taps->log($job->id)->ofKind(TapKind::Placed, TapKind::Fetched) as $tap) {
-            $id = $tap->subject();
-            $marks = array_map($tap->measure(...), array_combine(self::MARKS, self::MARKS));
-            $at = Carbon::createFromTimestamp($tap->at, $job->place->timezone)->format('H:i');
-            $list[] = new Placement(
-                $id,
-                $labels[$id] ?? "thing {$id}",
-                $tap->words('place') ?: self::lastPlace($list, $id),
-                $at,
-                $tap->kind === TapKind::Fetched,
-                array_filter($marks, static fn (?float $v): bool => $v !== null),
-            );
-        }
-
-        return $list;
-    }
-
     public function verdicts(Job $job): Verdicts
     {
         $packed = $job->packing->mapWithKeys(static fn (Packing $p): array => [$p->item_id => $p->item->label])->all();
@@ -100,7 +78,7 @@ final class HomeDesk
             true,
         );
 
-        return new Verdicts(LeaveCheck::of($this->placements($job), $this->leaving($job), $packed, $home));
+        return new Verdicts(LeaveCheck::of($this->placed->placements($job), $this->placed->leaving($job), $packed, $home));
     }
 
     /**
@@ -121,33 +99,8 @@ final class HomeDesk
     /** @param  array<string, float>  $now  measured again */
     public function compare(Job $job, int $itemId, array $now): Verdict
     {
-        $standing = LeaveCheck::standing($this->placements($job))[$itemId] ?? null;
+        $standing = $this->placed->standing($job)[$itemId] ?? null;
 
         return LightMarks::compare($standing->label ?? 'It', $standing->marks ?? [], $now);
-    }
-
-    /** @return array<string, string> by place name, when the plan leaves it for the last time */
-    public function leaving(Job $job): array
-    {
-        $last = [];
-        foreach ($job->segments->sortBy(static fn (Segment $s): array => [$s->day, $s->start_clock]) as $segment) {
-            if ($segment->place !== null) {
-                $last[$segment->place->name] = ClockTime::of($segment->start_clock)->plus($segment->minutes)->text();
-            }
-        }
-
-        return $last;
-    }
-
-    /** @param  list<Placement>  $before */
-    private static function lastPlace(array $before, int $itemId): string
-    {
-        foreach (array_reverse($before) as $placement) {
-            if ($placement->itemId === $itemId) {
-                return $placement->place;
-            }
-        }
-
-        return 'somewhere';
     }
 }

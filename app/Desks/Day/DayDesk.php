@@ -6,6 +6,7 @@ namespace App\Desks\Day;
 
 use App\Desks\Brief\JobDay;
 use App\Desks\Brief\KeptFindings;
+use App\Desks\Kit\PlacedDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\OwedShots;
 use App\Desks\Plan\PlanDesk;
@@ -13,7 +14,6 @@ use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment as StoredSegment;
 use App\Models\Plan\ShotLine;
-use NorthSatchel\Day\CallState;
 use NorthSatchel\Day\DayJudge;
 use NorthSatchel\Day\DayLog;
 use NorthSatchel\Day\IgnoredTap;
@@ -22,6 +22,8 @@ use NorthSatchel\Day\LivedDay;
 use NorthSatchel\Day\LivedSegment;
 use NorthSatchel\Day\LivedShot;
 use NorthSatchel\Day\SegmentState;
+use NorthSatchel\Kit\Pack\Placement;
+use NorthSatchel\People\CallState;
 use NorthSatchel\People\Pace as FamilyPace;
 use NorthSatchel\Plan\FrameRates;
 use NorthSatchel\Plan\Segment;
@@ -39,6 +41,7 @@ final class DayDesk
         private readonly PocketMaker $maker,
         private readonly SlotsAtHand $slots,
         private readonly PeopleDesk $people,
+        private readonly PlacedDesk $placed,
     ) {}
 
     /** The day of a job that is today, else its first. */
@@ -81,8 +84,28 @@ final class DayDesk
                 $this->taps->log($job->id)->standing(TapKind::Broke),
                 array_map(static fn (PocketGear $g): int => $g->item, $shown->gear),
             )),
+            $this->standing($job, $share),
             (float) now()->format('U.v'),
         );
+    }
+
+    /** @return list<PocketStanding> all of it; on a phone by a link what its photographer takes along */
+    private function standing(Job $job, ?DayShare $share): array
+    {
+        $leaving = $this->placed->leaving($job);
+        $all = array_map(
+            static fn (Placement $p): PocketStanding => new PocketStanding(
+                $p->itemId,
+                $p->label,
+                $p->place,
+                $p->clock,
+                $p->lane,
+                $leaving[$p->place] ?? null,
+            ),
+            array_values($this->placed->standing($job)),
+        );
+
+        return array_values(array_filter($all, static fn (PocketStanding $s): bool => $share === null || $s->lane === $share->lane()));
     }
 
     public function verdicts(Job $job): Verdicts

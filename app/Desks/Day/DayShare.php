@@ -28,7 +28,7 @@ enum DayShare: string
         };
     }
 
-    private function lane(): ?string
+    public function lane(): ?string
     {
         return match ($this) {
             self::Second => 'second',
@@ -155,7 +155,7 @@ enum DayShare: string
         if ($tap->kind === TapKind::NewCell || $tap->kind === TapKind::OldCell) {
             return in_array($tap->subject(), array_column($this->slots($slots)->bodies, 'id'), true);
         }
-        if ($tap->kind === TapKind::Broke || $tap->kind === TapKind::Mended) {
+        if (in_array($tap->kind, [TapKind::Broke, TapKind::Mended, TapKind::Fetched], true)) {
             return $job->packing->contains(static fn (Packing $p): bool => $p->lane === $lane && $p->item_id === $tap->subject());
         }
         if (! in_array($tap->kind, TapKind::ofTheDay(), true)) {

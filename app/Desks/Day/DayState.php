@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Day;
 
-use NorthSatchel\Day\CallState;
+use NorthSatchel\People\CallState;
 use NorthSatchel\Taps\Tap;
 
 /** What a phone gets: the pocket, the taps so far, and which ways out are in the plan already. */
@@ -21,6 +21,7 @@ final readonly class DayState implements \JsonSerializable
      * @param  list<string>  $applied  ids of taps that the plan has followed
      * @param  list<int>  $owed  shots that are taken already, as groups
      * @param  list<int>  $broken  things that are of no use any more
+     * @param  list<PocketStanding>  $standing
      */
     public function __construct(
         Pocket $pocket,
@@ -30,6 +31,7 @@ final readonly class DayState implements \JsonSerializable
         PocketSlots $slots,
         ?CallState $called,
         array $broken,
+        array $standing,
         private float $now,
     ) {
         $this->content = [
@@ -43,6 +45,7 @@ final readonly class DayState implements \JsonSerializable
             'slots' => $slots,
             'called' => $called,
             'broken' => $broken,
+            'standing' => $standing,
         ];
         $this->version = hash('xxh128', json_encode($this->content, JSON_THROW_ON_ERROR));
     }

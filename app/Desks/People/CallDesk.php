@@ -15,13 +15,13 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Str;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Calling;
+use NorthSatchel\People\CallState;
 use NorthSatchel\People\GroupShot;
 use NorthSatchel\People\Pace;
 use NorthSatchel\People\RealPace;
 use NorthSatchel\People\StandTime;
 use NorthSatchel\Taps\Tap;
 use NorthSatchel\Taps\TapKind;
-use NorthSatchel\Taps\TapLog;
 
 /** The list being called, by the photographer and by the caller with a link; its state follows from the taps alone. */
 final class CallDesk
@@ -37,21 +37,17 @@ final class CallDesk
     {
         $groups = $this->people->named($job);
         $names = $job->people->mapWithKeys(static fn (Person $p): array => [$p->id => $p->name])->all();
-        $log = $this->taps->log($job->id);
+        $state = new CallState($this->taps->log($job->id));
         $known = array_keys($groups);
-        $found = static fn (TapLog $at): array => array_values(array_intersect_key($names, array_flip($at->standing(TapKind::Found))));
-        $there = [];
-        foreach ($log->ofKind(TapKind::Shot) as $tap) {
-            $there[$tap->subject()] = $found($log->until($tap));
-        }
+        $named = static fn (array $ids): array => array_values(array_intersect_key($names, array_flip($ids)));
 
         return new Calling(
             $this->people->family($job),
             $groups,
-            $found($log),
-            array_values(array_intersect($log->standing(TapKind::Shot), $known)),
-            array_values(array_intersect($log->standing(TapKind::Later), $known)),
-            $there,
+            $named($state->found),
+            array_values(array_intersect($state->shot, $known)),
+            array_values(array_intersect($state->later, $known)),
+            array_map($named, $state->there),
         );
     }
 

@@ -18,6 +18,8 @@ final readonly class Placement
         public string $clock,
         public bool $isFetched,
         public array $marks = [],
+        /** Who takes it along. */
+        public string $lane = 'lead',
     ) {}
 
     public function marksInWords(): string

@@ -1,11 +1,15 @@
 /* The day on a phone: drawn anew from the pocket and the taps, after each tap and every few seconds. */
-import { brokenNow, calledNow, cellLeft, dayLog, framesSince, groupsLeft, laneNow, missingOf, rearranged, slotsNow, waysOut } from './rules.js';
+import {
+  brokenNow, calledNow, cellLeft, dayLog, framesSince, groupsLeft, laneNow, missingOf, owedPeople, rearranged, slotsNow, standingNow, waysOut,
+} from './rules.js';
 import { addTap, data, isFile, isOnline, now, pending, taps, waitingCount } from './store.js';
 
 const SHOWN_AFTER = 3;
+const NAMED = 6;
 const SOON_S = 3600;
 const DELAYS = [30, 60, 120, 240];
 const ROW_S = 300;
+const SPRING = { width: 340, turns: 17 };
 /* What is noted without a word being typed. */
 const QUICK = ['Ask their name', 'Somebody is missing', 'Something broke', 'Retouch this'];
 
@@ -99,9 +103,25 @@ const nowCard = ({ log, at }) => {
     el('p', { class: 'figures' }, at.left > 0
       ? `${minutes(at.left)} left, until ${face(now() + at.left * 60)}`
       : `It is over by ${minutes(Math.max(0, Math.floor((now() - log.startedAt) / 60) - segment.minutes - (log.longer[segment.id] ?? 0)))}.`),
+    spring(log, at),
     el('p', {}, where(segment)),
     segment.swaps.map((says) => el('p', { class: 'note' }, says)),
     shotList(segment, log));
+};
+
+/* What is left as a spring that shortens with the minutes, and behind it the nail: the last minute at which nothing is lost. */
+const spring = (log, at) => {
+  const [segment, next] = [at.running, at.waiting[0]];
+  const total = segment.minutes + (log.longer[segment.id] ?? 0);
+  const slack = next ? Math.floor((next.starts - now()) / 60) - next.way - next.setup - at.left : 0;
+  const span = Math.max(total, at.left + slack, 1);
+  const x = (n) => 4 + (SPRING.width - 8) * Math.max(0, n) / span;
+  const end = x(at.left);
+  const points = Array.from({ length: SPRING.turns * 2 + 1 }, (_, i) => `${4 + (end - 4) * i / (SPRING.turns * 2)},${i % 2 ? 6 : 24}`);
+  return svg('svg', { viewBox: `0 0 ${SPRING.width} 30`, class: 'day-spring', role: 'img',
+    'aria-label': `${minutes(at.left)} of ${minutes(total)} left${next ? `; nothing is lost until ${face(now() + (at.left + slack) * 60)}` : ''}` },
+  svg('polyline', { points: points.join(' '), class: slack < 0 ? 'coil is-gone' : 'coil' }),
+  ...(next ? [svg('line', { x1: x(at.left + slack), x2: x(at.left + slack), y1: 1, y2: 29, class: 'nail' })] : []));
 };
 
 const message = (says) => `${data().pocket.name}: ${says.join(' ')}`;
@@ -333,6 +353,42 @@ const gearCard = ({ pocket }) => {
     }, `${thing.label}${broken.has(thing.item) ? ': works again' : ' broke'}`))));
 };
 
+const some = (names) => names.slice(0, NAMED).join(', ') + (names.length > NAMED ? ` and ${names.length - NAMED} more` : '');
+
+/* Nobody is let go before this is empty; the calling page judges the same once the server is there. */
+const release = (calling, called, left) => {
+  const { unticked, leftOut } = owedPeople(calling, called);
+  const owed = [
+    left.length ? `Still owed: ${some(left.map((line) => line.title))}.` : '',
+    calling.inNone.length ? `In no group: ${some(calling.inNone)}.` : '',
+    leftOut.length ? `Not there when theirs was taken: ${some(leftOut.map((who) => `${calling.names[who.id]} (${who.title})`))}.` : '',
+    unticked.length ? `Nobody was ticked as there in: ${some(unticked)}. Look through those pictures.` : '',
+  ].filter(Boolean);
+  return el('div', { class: 'day-way', id: 'day-release' },
+    el('h3', {}, 'Before anybody is let go'),
+    owed.map((says) => el('p', {}, says)),
+    owed.length ? null : el('p', {}, 'Every group is shot, with everybody in it ticked as there.'));
+};
+
+/* What stands somewhere: fetched in one tap, by whom, and when the plan leaves that place. */
+const leaveCard = ({ pocket }) => {
+  const all = standingNow(data().standing, pending());
+  if (all.length === 0) {
+    return null;
+  }
+  const places = [...new Set(all.map((thing) => thing.place))];
+  return el('section', { class: 'slab', id: 'day-leave' },
+    el('h2', {}, all.length === 1 ? 'One thing still stands somewhere' : `${all.length} things still stand somewhere`),
+    places.map((place) => {
+      const here = all.filter((thing) => thing.place === place);
+      return el('div', { class: 'day-way' },
+        el('h3', {}, `${place}${here[0].leaves ? `: the plan leaves it for good at ${here[0].leaves}` : ''}`),
+        here.map((thing) => el('p', { class: 'mt-2' }, pocket.mayTap
+          ? button('Fetched', () => tap('fetched', { item: thing.item }), '', `${thing.label} is fetched`) : null,
+        ` ${thing.label}, there since ${thing.since}; the ${thing.lane} takes it.`)));
+    }));
+};
+
 /* The groups: who is found, what is shot, and in which order it goes on around who is missing. */
 const groupsCard = ({ pocket }) => {
   const { calling } = pocket;
@@ -364,8 +420,7 @@ const groupsCard = ({ pocket }) => {
         left.length > 1 ? button('Later', () => tap('later', { group: first.id }), '', `${first.title}: later`) : null)) : null,
     around.slice(0, 1).map((line) => el('p', {}, button(`${line.title}: shot`, () => tap('shot', { group: line.id }), '',
       `${line.title}: shot before`))),
-    el('p', { class: 'text-sm' }, 'Before anybody is let go, the calling page names who is owed a picture',
-      isFile() ? '.' : [': ', el('a', { href: `/jobs/${pocket.job}/call` }, 'Groups'), '.']));
+    release(calling, called, left));
 };
 
 const notes = ({ pocket, at, log }) => {
@@ -421,7 +476,7 @@ export const draw = () => {
   }
   const at = state();
   const focused = document.activeElement?.getAttribute('aria-label');
-  const cards = [head, nowCard, lateCard, nextCard, putOff, lightCard, groupsCard, weatherCard, cardsCard, gearCard, notes, bar];
+  const cards = [head, nowCard, lateCard, nextCard, putOff, leaveCard, lightCard, groupsCard, weatherCard, cardsCard, gearCard, notes, bar];
   root.replaceChildren(...cards.map((card) => card(at)).filter(Boolean));
   unfolded.forEach((id) => document.getElementById(id)?.setAttribute('open', ''));
   if (focused) {

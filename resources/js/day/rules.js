@@ -127,11 +127,32 @@ const CALLED = { found: ['found', 'person', true], lost: ['found', 'person', fal
   unshot: ['shot', 'group', false], later: ['later', 'group', true], sooner: ['later', 'group', false] };
 export const calledNow = (called, taps) => {
   const lists = { found: new Set(called?.found), shot: new Set(called?.shot), later: new Set(called?.later) };
+  const there = new Map(Object.entries(called?.there ?? {}).map(([group, people]) => [Number(group), new Set(people)]));
   [...taps].filter((tap) => CALLED[tap.kind]).sort((a, b) => compare(a.at, b.at)).forEach((tap) => {
     const [list, on, is] = CALLED[tap.kind];
     lists[list][is ? 'add' : 'delete'](Number(tap.on[on]));
+    if (tap.kind === 'shot') {
+      there.set(Number(tap.on.group), new Set(lists.found));
+    }
   });
-  return lists;
+  return { ...lists, there };
+};
+
+/* Before anybody is let go: who was not there when a group of theirs was taken, and the groups in which nobody was ticked. */
+export const owedPeople = (calling, called) => {
+  const shot = calling.lines.filter((line) => called.shot.has(line.id));
+  const others = (line) => line.people.filter((id) => id in calling.around);
+  const isThere = (line) => (id) => called.there.get(line.id)?.has(id);
+  const unticked = shot.filter((line) => others(line).length > 0 && !others(line).some(isThere(line)));
+  const leftOut = shot.filter((line) => !unticked.includes(line))
+    .flatMap((line) => others(line).filter((id) => !isThere(line)(id)).map((id) => ({ id, title: line.title })));
+  return { unticked: unticked.map((line) => line.title), leftOut };
+};
+
+/* What still stands somewhere, after the taps that the server does not know yet. */
+export const standingNow = (standing, taps) => {
+  const fetched = taps.filter((tap) => tap.kind === 'fetched').map((tap) => Number(tap.on.item));
+  return (standing ?? []).filter((thing) => !fetched.includes(thing.item));
 };
 
 /* The groups still to shoot, those put off at the end. Around who is missing: the order worked out without them, theirs last. */

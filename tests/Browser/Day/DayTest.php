@@ -317,6 +317,11 @@ final class DayTest extends BrowserTestCase
     public function test_7_groups_and_cells_without_the_server(): void
     {
         $this->signIn();
+        $this->visit('/jobs/1/home');
+        $thing = (string) self::$browser->script('return document.querySelector("#f-item option:checked").textContent');
+        self::$browser->type('f-place', 'Garden wall');
+        $this->press('Note it');
+        $this->see("{$thing} at Garden wall");
         self::$browser->size(390, 844);
         $this->visit('/jobs/1/day');
         self::isKept(self::$browser);
@@ -338,6 +343,9 @@ final class DayTest extends BrowserTestCase
         self::$satchel->stopServer();
         $this->press(str_replace('a new cell', 'no new cell', $cell));
         $this->assertSame($spares, $beside(), 'and it is taken back without the server');
+        $this->see('One thing still stands somewhere', 'Garden wall', "{$thing}, there since ");
+        $this->press("{$thing} is fetched");
+        $this->assertStringNotContainsString('still stands somewhere', self::$browser->text());
         $open('day-groups');
         $first = static fn (): string => (string) self::$browser->script('return document.querySelector("#day-groups h3").textContent');
         $group = $first();
@@ -345,6 +353,10 @@ final class DayTest extends BrowserTestCase
         self::$browser->script('[...document.querySelectorAll("#day-groups [aria-pressed=false]")].pop().click()');
         $this->assertStringContainsString('✓ ', (string) self::$browser->script('return document.getElementById("day-groups").textContent'));
         $this->press("{$group}: shot");
+        $this->assertMatchesRegularExpression(
+            '/Not there when theirs was taken: .+ \('.preg_quote($group, '/').'\)/',
+            (string) self::$browser->script('return document.getElementById("day-release").textContent'),
+        );
         $second = $first();
         $this->assertNotSame($group, $second);
         $this->press("{$second}: later");
@@ -359,7 +371,7 @@ final class DayTest extends BrowserTestCase
         $this->press("Put off {$put}");
         $this->see('Put off until there is a gap', "Start {$put}");
         self::reload(self::$browser);
-        $this->see('Ask their name', 'no server: 8 taps wait', "Start {$put}");
+        $this->see('Ask their name', 'no server: 9 taps wait', "Start {$put}");
 
         self::$satchel->startServer();
         self::isBack(self::$browser);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Day;
 
-use NorthSatchel\Day\CallState;
 use NorthSatchel\Day\CallTable;
 use NorthSatchel\Day\CellTaps;
 use NorthSatchel\Day\LightRow;
@@ -12,6 +11,7 @@ use NorthSatchel\Kit\BodyCharge;
 use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\People\CallState;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\FamilyLine;
@@ -78,7 +78,7 @@ final class AtHandTest extends TestCase
         $this->assertSame([1, 2, 3], $table->lines[1]->people);
         $this->assertSame([1 => 'Ada', 2 => 'Bo', 3 => 'Cleo', 4 => 'Dag'], $table->names);
         $empty = json_encode(CallTable::of([], $family, [], []));
-        $this->assertSame('{"lines":[],"names":{},"around":{}}', $empty, 'a list would lose the ids');
+        $this->assertSame('{"lines":[],"names":{},"around":{},"inNone":["Cleo","Dag"]}', $empty, 'a list would lose the ids');
     }
 
     public function test_what_was_called_follows_from_the_taps(): void
@@ -92,6 +92,7 @@ final class AtHandTest extends TestCase
             $tap('e', TapKind::Later, 5, ['group' => 11]),
         ]));
         $this->assertSame([[4], [10], [11]], [$state->found, $state->shot, $state->later]);
+        $this->assertSame([10 => [4]], $state->there, 'Cleo was lost before it was shot');
     }
 
     /** At noon in June at 48° north the sun stands south and 65° high; at seven in the evening (CEST) in the west-north-west, below 25°. */

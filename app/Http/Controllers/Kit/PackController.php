@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Kit;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\HomeDesk;
 use App\Desks\Kit\PackDesk;
+use App\Desks\Kit\PlacedDesk;
 use App\Http\Requests\Kit\BagRequest;
 use App\Http\Requests\Kit\IntoBagRequest;
 use App\Http\Requests\Kit\MarksRequest;
@@ -17,7 +18,6 @@ use App\Models\Kit\Packing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use NorthSatchel\Kit\Pack\BagDrawing;
-use NorthSatchel\Kit\Pack\LeaveCheck;
 use NorthSatchel\Kit\Pack\PackedBag;
 use NorthSatchel\Kit\Pack\PackJudge;
 use NorthSatchel\Taps\TapKind;
@@ -83,18 +83,18 @@ final class PackController
         return redirect("/jobs/{$job}/pack");
     }
 
-    public function home(int $job, HomeDesk $desk, PackDesk $packing): View
+    public function home(int $job, HomeDesk $desk, PackDesk $packing, PlacedDesk $placed): View
     {
         $opened = BriefDesk::open($job);
 
         return view('kit.home', [
             'job' => $opened,
             'verdicts' => $desk->verdicts($opened),
-            'standing' => LeaveCheck::standing($desk->placements($opened)),
-            'leaving' => $desk->leaving($opened),
+            'standing' => $placed->standing($opened),
+            'leaving' => $placed->leaving($opened),
             'entries' => $packing->sorted($opened),
             'isHome' => static fn (int $id): bool => $packing->ticked($opened, TapKind::Home, $id),
-            'places' => array_keys($desk->leaving($opened)),
+            'places' => array_keys($placed->leaving($opened)),
         ]);
     }
 
@@ -120,6 +120,6 @@ final class PackController
      */
     private static function floats(array $given): array
     {
-        return array_map(floatval(...), array_filter(array_intersect_key($given, array_flip(HomeDesk::MARKS)), is_numeric(...)));
+        return array_map(floatval(...), array_filter(array_intersect_key($given, array_flip(PlacedDesk::MARKS)), is_numeric(...)));
     }
 }
