@@ -23,6 +23,12 @@ enum JobKind: string
         return $this === self::Event;
     }
 
+    /** Whether final pictures are put together from elements: then what each lacks is counted. */
+    public function hasElements(): bool
+    {
+        return $this === self::Commercial;
+    }
+
     public function label(): string
     {
         return ucfirst($this->value);

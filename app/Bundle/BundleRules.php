@@ -12,6 +12,7 @@ use NorthSatchel\People\Roster\RosterText;
 use NorthSatchel\Plan\Arrival\TaskText;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\Sending\SendText;
+use NorthSatchel\Plan\Setups\ElementText;
 use NorthSatchel\Scout\Ground\GroundKind;
 use NorthSatchel\Scout\Ground\GroundText;
 use NorthSatchel\Scout\Ground\GroundZone;
@@ -201,6 +202,12 @@ final class BundleRules
                 'doors_clock' => V::clock(),
                 'hands' => V::whole(1, 8)->needed(),
                 'spare_minutes' => V::whole(0, 600)->needed(),
+            ],
+            'studios' => [
+                'elements' => V::read('must be elements as they are typed', 12_000, ElementText::read(...)),
+                'changes' => V::text(6000),
+                'change_minutes' => V::whole(0, 600)->needed(),
+                'begins_clock' => V::clock(),
             ],
             'kit_asks' => [
                 'what' => V::oneOf($words(NeedWhat::class)),

@@ -46,6 +46,13 @@ enum TapKind: string
     /** A thing is of no use any more that day. */
     case Broke = 'broke';
     case Mended = 'mended';
+    /** An element was tried and is not good; tried and is a keeper; and the last try of it taken back. */
+    case Tried = 'tried';
+    case Kept = 'kept';
+    case Dropped = 'dropped';
+    /** A setup was struck, with words where something lacked; and it stands again. */
+    case Struck = 'struck';
+    case Stands = 'stands';
 
     /** The name under which a tap tells the thing that it is about. */
     public function subject(): string
@@ -59,6 +66,8 @@ enum TapKind: string
             self::Started, self::Done, self::Skipped, self::Moved, self::Longer, self::Noted, self::Rearranged, self::Sheltered => 'segment',
             self::Delayed => 'day',
             self::NewCell, self::OldCell => 'body',
+            self::Tried, self::Kept, self::Dropped => 'element',
+            self::Struck, self::Stands => 'setup',
             self::Ticked, self::Unticked => 'shot',
             self::Undone => 'of',
         };
@@ -93,14 +102,15 @@ enum TapKind: string
             self::Later => self::Sooner,
             self::Ticked => self::Unticked,
             self::Broke => self::Mended,
+            self::Struck => self::Stands,
             default => null,
         };
     }
 
-    /** Whether a device may send it: where a thing was put down is typed on a page. */
+    /** Whether a device may send it: where a thing was put down, and that a set may go, is typed on a page. */
     public function isOfDevices(): bool
     {
-        return $this !== self::Placed;
+        return ! in_array($this, [self::Placed, self::Struck], true);
     }
 
     /** @return list<self> what is tapped of a lane while it is lived through */

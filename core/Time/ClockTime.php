@@ -66,6 +66,12 @@ final readonly class ClockTime
     /** As a watch shows it: 25:10 reads 01:10. */
     public function onTheFace(): string
     {
-        return sprintf('%02d:%02d', intdiv($this->minutes % 1440, 60), $this->minutes % 60);
+        return self::face($this->minutes);
+    }
+
+    /** The same of any minutes from midnight on, those beyond the second night too. */
+    public static function face(int $minutes): string
+    {
+        return sprintf('%02d:%02d', intdiv($minutes % 1440, 60), $minutes % 60);
     }
 }

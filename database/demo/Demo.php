@@ -84,6 +84,7 @@ final class Demo
 
         self::houses();
         HallFinals::tell();
+        SyrupDay::tell();
 
         return $wedding;
     }

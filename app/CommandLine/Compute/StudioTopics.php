@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\CommandLine\Compute;
 
 use App\CommandLine\Refusal;
-use NorthSatchel\Day\KeepersNeeded;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Setups\KeepersNeeded;
 use NorthSatchel\Plan\Setups\SetupChanges;
 use NorthSatchel\Plan\Setups\SetupElement;
 use NorthSatchel\Plan\Setups\SetupSearch;

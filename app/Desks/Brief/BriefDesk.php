@@ -28,6 +28,7 @@ final class BriefDesk
         'captions' => ['rosters', 'captions'],
         'sending' => ['sendings', 'pictures'],
         'tasks' => ['sendings', 'tasks'],
+        'elements' => ['studios', 'elements'],
     ];
 
     private const PAST_DAYS = 30;

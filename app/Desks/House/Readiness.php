@@ -18,6 +18,7 @@ use App\Desks\People\PeopleDesk;
 use App\Desks\People\RosterDesk;
 use App\Desks\Plan\ArrivalDesk;
 use App\Desks\Plan\CoverDesk;
+use App\Desks\Plan\ElementsDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SendingDesk;
 use App\Desks\Plan\SpotLightDesk;
@@ -44,6 +45,7 @@ final class Readiness
         private readonly CoverDesk $cover,
         private readonly SendingDesk $sending,
         private readonly ArrivalDesk $arrival,
+        private readonly ElementsDesk $elements,
         private readonly DayDesk $day,
         private readonly CardsDesk $cards,
         private readonly BodyCheckDesk $bodies,
@@ -82,7 +84,8 @@ final class Readiness
                 'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job))
                     ->with($this->cover->verdicts($job))
                     ->with($this->sending->verdicts($job))
-                    ->with($this->arrival->verdicts($job)),
+                    ->with($this->arrival->verdicts($job))
+                    ->with($this->elements->verdicts($job)),
                 'people' => $this->people->verdicts($job)->with($this->rosters->verdicts($job)),
                 'kit' => $this->kit->verdicts($job),
             ],

@@ -54,7 +54,7 @@ final class TapLogTest extends TestCase
             }
         }
         $this->assertSame($back, array_values(array_unique($back)));
-        $this->assertCount(10, $back);
+        $this->assertCount(11, $back);
     }
 
     public function test_what_a_tap_carries(): void

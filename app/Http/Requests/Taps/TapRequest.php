@@ -11,7 +11,7 @@ use NorthSatchel\Taps\TapKind;
 /** One tap from a plain form. */
 final class TapRequest extends FormRequest
 {
-    private const NAMES = ['job', 'item', 'card', 'body', 'slot', 'person', 'group', 'line'];
+    private const NAMES = ['job', 'item', 'card', 'body', 'slot', 'person', 'group', 'line', 'element', 'setup'];
 
     /** @return array<string, mixed> */
     public function rules(): array

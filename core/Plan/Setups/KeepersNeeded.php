@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace NorthSatchel\Day;
+namespace NorthSatchel\Plan\Setups;
 
 use NorthSatchel\ImpossibleValue;
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Day;
+namespace Tests\Core\Plan;
 
-use NorthSatchel\Day\KeepersNeeded;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Setups\KeepersNeeded;
 use NorthSatchel\Wrap\Learnt;
 use PHPUnit\Framework\TestCase;
 

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Plan;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Taps\TapDesk;
+use App\Models\Brief\Job;
+use App\Models\Plan\StudioRecord;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Setups\DayFrame;
+use NorthSatchel\Plan\Setups\ElementCount;
+use NorthSatchel\Plan\Setups\ElementDay;
+use NorthSatchel\Plan\Setups\ElementJudge;
+use NorthSatchel\Plan\Setups\ElementList;
+use NorthSatchel\Plan\Setups\WantedElement;
+use NorthSatchel\Taps\TapKind;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdicts;
+
+/** The final pictures of a studio job and their elements: in which order, and which are in the can. */
+final class ElementsDesk
+{
+    public function __construct(private readonly TapDesk $taps) {}
+
+    public function of(Job $job): StudioRecord
+    {
+        return StudioRecord::query()->firstOrNew(['job_id' => $job->id]);
+    }
+
+    /** @throws ImpossibleValue naming the field, and the line of it */
+    public static function list(StudioRecord $record): ElementList
+    {
+        return ElementList::read((string) $record->elements, (string) $record->changes, $record->change_minutes);
+    }
+
+    public function count(Job $job): ElementCount
+    {
+        return new ElementCount($this->taps->log($job->id));
+    }
+
+    /** All of it, in the order that takes least, into the hours of the job around the breaks of its plan. */
+    public static function day(Job $job, StudioRecord $record, ElementList $list): ElementDay
+    {
+        return new ElementDay($list, $list->order(), self::frame($job, $record->begins_clock));
+    }
+
+    public static function frame(Job $job, ?string $begins): DayFrame
+    {
+        $breaks = [];
+        foreach ($job->segments->where('day', 0)->where('is_break', true)->sortBy('start_clock') as $segment) {
+            $from = ClockTime::of($segment->start_clock)->minutes;
+            // What overlaps is one break.
+            $last = array_key_last($breaks);
+            if ($last !== null && $from <= $breaks[$last][2]) {
+                $breaks[$last][2] = max($breaks[$last][2], $from + $segment->minutes);
+            } else {
+                $breaks[] = [$segment->title, $from, $from + $segment->minutes];
+            }
+        }
+
+        return new DayFrame(ClockTime::of($begins ?? $job->covered_from)->minutes, ClockTime::of($job->covered_to)->minutes, $breaks);
+    }
+
+    /**
+     * @param  array{elements: string, changes: string, change_minutes: int, begins_clock: string|null}  $fields
+     *
+     * @throws ImpossibleValue naming the field, and the line of it
+     */
+    public function keep(Job $job, array $fields): void
+    {
+        $record = $this->of($job)->fill($fields);
+        self::list($record);
+        $record->save();
+    }
+
+    /**
+     * A setup is struck: nothing of it lacks, or somebody says so in writing.
+     *
+     * @throws ValidationException
+     */
+    public function strike(Job $job, string $setup, string $words): void
+    {
+        try {
+            $list = self::list($this->of($job));
+        } catch (ImpossibleValue $e) {
+            throw ValidationException::withMessages(['setup' => 'The list cannot be read: '.$e->getMessage()]);
+        }
+        $count = $this->count($job);
+        $lacks = array_filter(
+            $list->elements(),
+            static fn (WantedElement $e): bool => $e->setup === $setup && $count->missing($e) > 0,
+        );
+        if (! in_array($setup, $list->setups(), true)) {
+            throw ValidationException::withMessages(['setup' => 'That is no setup of the list.']);
+        }
+        if ($lacks !== [] && trim($words) === '') {
+            throw ValidationException::withMessages([
+                'words' => 'Of it lacks '.implode(', ', array_map(static fn (WantedElement $e): string => $e->title(), $lacks)).
+                    ': write who says that it may go, and why.',
+            ]);
+        }
+        $this->taps->press(TapKind::Struck, ['job' => $job->id, 'setup' => WantedElement::numberOfSetup($setup), 'words' => trim($words)]);
+    }
+
+    /** Of a studio job; of others nothing where nothing is listed. */
+    public function verdicts(Job $job): Verdicts
+    {
+        if (! BriefDesk::has($job, 'elements') && ! $job->kind->hasElements()) {
+            return new Verdicts();
+        }
+        $record = $this->of($job);
+        try {
+            $list = self::list($record);
+
+            return (new ElementJudge($list, self::day($job, $record, $list), $this->count($job)))->verdicts();
+        } catch (ImpossibleValue) {
+            // The page says beside the field what cannot be read.
+            return new Verdicts();
+        }
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Plan;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What a studio job takes, as it was typed.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property string|null $elements  final pictures, setups and elements, indented
+ * @property string|null $changes  minutes from setup to setup
+ * @property int $change_minutes  where nothing is listed
+ * @property string|null $begins_clock  null: when the covered hours begin
+ */
+final class StudioRecord extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'studios';
+
+    protected $guarded = [];
+
+    protected $attributes = ['elements' => null, 'changes' => null, 'change_minutes' => 10, 'begins_clock' => null];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['change_minutes' => 'int'];
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Setups;
+
+use NorthSatchel\Plan\Replan\Choice;
+use NorthSatchel\Plan\Replan\How;
+use NorthSatchel\Plan\Replan\Replanner;
+use NorthSatchel\Plan\Replan\Rest;
+use NorthSatchel\Plan\Timeline\Way;
+use NorthSatchel\Plan\Timeline\Ways;
+use NorthSatchel\Time\ClockTime;
+
+/** The elements of a list in an order, laid into a day's hours around its breaks. */
+final readonly class ElementDay
+{
+    /** @var list<TimedElement> */
+    public array $timed;
+
+    /** Minutes of the clock at which the last is taken. */
+    public int $ends;
+
+    public function __construct(private ElementList $list, public SetupOrder $order, public DayFrame $frame, private ?string $start = null)
+    {
+        $elements = $list->byId();
+        $changes = $list->changes();
+        $at = $frame->from;
+        $setup = $start;
+        $timed = [];
+        foreach ($order->order as $id) {
+            $element = $elements[(int) $id];
+            $change = $setup === null || $setup === $element->setup ? 0 : $changes->between($setup, (string) $element->setup);
+            $changeFrom = $change === 0 ? null : $frame->begins($at, $change);
+            $from = $frame->begins(($changeFrom ?? $at) + $change, $element->minutes);
+            $timed[] = new TimedElement($element, $changeFrom, $from, $from + $element->minutes);
+            $at = $from + $element->minutes;
+            $setup = $element->setup;
+        }
+        $this->timed = $timed;
+        $this->ends = $at;
+    }
+
+    public function lateMinutes(): int
+    {
+        return max(0, $this->ends - $this->frame->to);
+    }
+
+    /** @return array<string, array{int, int}> by name, sorted by it: from when to when somebody must be there */
+    public function people(): array
+    {
+        $people = [];
+        foreach ($this->timed as $one) {
+            foreach ($one->element->people as $name) {
+                $people[$name] = [$people[$name][0] ?? $one->from, $one->to];
+            }
+        }
+        ksort($people);
+
+        return $people;
+    }
+
+    /** @return array<string, string> by name: from when to when, as a watch shows it */
+    public function peopleSays(): array
+    {
+        return array_map(static fn (array $p): string => ClockTime::face($p[0]).' to '.ClockTime::face($p[1]), $this->people());
+    }
+
+    /**
+     * What gives when it does not fit into the hours: the re-planner over the elements in this order. An element may be cut to the time of
+     * one alternative; what is a must is never left out.
+     *
+     * @return list<string>|null a sentence each; null where nothing that may give is enough
+     */
+    public function gives(): ?array
+    {
+        $elements = $this->list->byId();
+        $rests = [];
+        foreach ($this->order->order as $id) {
+            $e = $elements[(int) $id];
+            $short = $e->wanted > 1 ? (int) ceil($e->minutes / $e->wanted) : null;
+            $value = $e->priority->value();
+            $rests[] = new Rest($id, $e->minutes, $value, $short, $short === null ? null : intdiv($value, 2), $e->priority->value === 'must', latestEnd: $this->frame->to, place: $e->setup);
+        }
+        $plan = (new Replanner($this->frame->from, $this->start, $this->withBreaks($rests), [], $this->ways()))->best();
+        if (! $plan->isFeasible) {
+            return null;
+        }
+        $changed = array_filter($plan->choices, static fn (Choice $c): bool => isset($elements[(int) $c->id]) && $c->how !== How::Full);
+
+        return array_values(array_map(static fn (Choice $c): string => $c->how === How::Short
+            ? "{$elements[(int) $c->id]->title()}: one alternative instead of {$elements[(int) $c->id]->wanted}."
+            : "{$elements[(int) $c->id]->title()} is left out.", $changed));
+    }
+
+    /**
+     * The breaks stand where they stand, each before the first that would begin behind it.
+     *
+     * @param  list<Rest>  $rests
+     * @return list<Rest>
+     */
+    private function withBreaks(array $rests): array
+    {
+        $all = [];
+        $breaks = $this->frame->breaks;
+        foreach ($this->timed as $number => $one) {
+            while ($breaks !== [] && $breaks[0][1] <= ($one->changeFrom ?? $one->from)) {
+                $all[] = self::rest($breaks[0]);
+                array_shift($breaks);
+            }
+            $all[] = $rests[$number];
+        }
+
+        return $all;
+    }
+
+    /** @param  array{string, int, int}  $break */
+    private static function rest(array $break): Rest
+    {
+        return new Rest("break {$break[1]}", $break[2] - $break[1], 0, isMust: true, fixedStart: $break[1]);
+    }
+
+    private function ways(): Ways
+    {
+        $changes = $this->list->changes();
+        $ways = [];
+        foreach ($this->list->setups() as $from) {
+            foreach ($this->list->setups() as $to) {
+                $ways[] = new Way($from, $to, $changes->between($from, $to));
+            }
+        }
+
+        return new Ways($ways);
+    }
+}

@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Plan\Setups;
+
+use NorthSatchel\Looked;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Span;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** Does every final picture get its elements (M17): planned, in the hours, and once one counts, in the can? */
+final readonly class ElementJudge
+{
+    private const NAMED = 5;
+
+    /** The chance with which more throws are said to be enough (a choice of this program). */
+    private const SURE = 0.9;
+
+    /** From so many tries on their rate says something (common practice, no source). */
+    private const TRIES_THAT_SPEAK = 3;
+
+    private const WET = '/\b(?:water|wet|splash(?:es)?|liquid|pour(?:ed|ing|s)?|rain|tank|ice|syrup)\b/iu';
+
+    public function __construct(private ElementList $list, private ElementDay $day, private ElementCount $count) {}
+
+    public function verdicts(): Verdicts
+    {
+        $looked = Looked::at(count($this->list->elements()), 'element');
+        if ($looked === null) {
+            return new Verdicts([Verdict::mind(
+                'elements.none',
+                'No final picture is listed.',
+                'List each with its setups and elements: what is missing is else found in retouching, when the set is struck.',
+            )]);
+        }
+
+        return new Verdicts(array_values(array_filter([
+            $this->withoutSetup(),
+            $this->hours($looked),
+            $this->typedOrder(),
+            ...$this->missing($looked),
+            ...$this->struck(),
+            ...$this->thrown(),
+            $this->gone(),
+        ])));
+    }
+
+    private function withoutSetup(): ?Verdict
+    {
+        $names = array_map(
+            static fn (WantedElement $e): string => $e->title(),
+            array_filter($this->list->elements(), static fn (WantedElement $e): bool => $e->setup === null),
+        );
+
+        return $names === [] ? null : Verdict::fix(
+            'elements.no-setup',
+            count($names) === 1 ? reset($names).' is in no setup.' : count($names).' elements are in no setup.',
+            self::some($names).': nobody knows under which light, and no order counts them. Put a setup above them.',
+            ['elements' => count($names)],
+        );
+    }
+
+    private function hours(Looked $looked): ?Verdict
+    {
+        $order = $this->day->order;
+        if ($order->order === []) {
+            return null;
+        }
+        $ends = ClockTime::face($this->day->ends);
+        $proven = $order->isOptimal ? 'no order takes less' : 'no order is known that takes less';
+        $why = 'From '.ClockTime::face($this->day->frame->from).': '.Span::hours($order->minutes).' with '.
+            ($order->changes === 1 ? '1 change' : "{$order->changes} changes")." of setup, {$proven}";
+        $late = $this->day->lateMinutes();
+        if ($late > 0) {
+            $gives = $this->day->gives();
+
+            return Verdict::fix(
+                'elements.late',
+                "The last element is taken at {$ends}: {$late} min after the hours are over.",
+                "{$why}. ".match (true) {
+                    $gives === null => 'Nothing that may give is enough: mark what is only nice, begin earlier, or agree on more hours.',
+                    default => 'What gives, keeping most: '.self::some($gives, ' ').' Or agree on more hours.',
+                },
+                ['late_minutes' => $late],
+            );
+        }
+        $spare = $this->day->frame->to - $this->day->ends;
+
+        return count($order->order) < $looked->count ? null : Verdict::fine(
+            'elements.fit',
+            "The last element is taken at {$ends}: all fit into the hours.",
+            "{$looked->words}. {$why}; {$spare} min are left.",
+            $looked,
+            ['spare_minutes' => $spare],
+        );
+    }
+
+    private function typedOrder(): ?Verdict
+    {
+        $typed = $this->list->typedMinutes();
+        $more = ($typed ?? 0) - $this->day->order->minutes;
+
+        return $typed === null || $more <= 0 || $this->count->counted() !== [] ? null : Verdict::mind(
+            'elements.order',
+            "In the order in which they are typed they take {$more} min more.",
+            Span::hours($typed).' against '.Span::hours($this->day->order->minutes).': the order of work below changes setups less.',
+            ['more_minutes' => $more],
+        );
+    }
+
+    /** @return list<Verdict> once one counts */
+    private function missing(Looked $looked): array
+    {
+        if ($this->count->counted() === []) {
+            return [];
+        }
+        $missing = array_filter($this->list->elements(), fn (WantedElement $e): bool => $this->count->missing($e) > 0);
+        if ($missing === []) {
+            return [Verdict::fine(
+                'elements.all-in',
+                'Every element is in the can, with all its alternatives.',
+                "{$looked->words}, each with as many keepers as are wanted.",
+                $looked,
+            )];
+        }
+        $said = array_map(
+            fn (WantedElement $e): string => $e->title().": {$this->count->keepers($e->id)} of {$e->wanted}",
+            array_values($missing),
+        );
+
+        return [Verdict::fix(
+            'elements.missing',
+            count($missing) === 1 ? '1 element lacks alternatives.' : count($missing).' elements lack alternatives.',
+            self::some($said, '; ').'. Nothing is struck before the list is empty, or somebody says so in writing.',
+            ['elements' => count($missing)],
+        )];
+    }
+
+    /** @return list<Verdict> setups that are gone while something of them lacks */
+    private function struck(): array
+    {
+        $verdicts = [];
+        foreach ($this->list->setups() as $setup) {
+            $words = $this->count->struck[WantedElement::numberOfSetup($setup)] ?? null;
+            $lacks = array_filter(
+                $this->list->elements(),
+                fn (WantedElement $e): bool => $e->setup === $setup && $this->count->missing($e) > 0,
+            );
+            if ($words === null || $lacks === []) {
+                continue;
+            }
+            $names = self::some(array_map(static fn (WantedElement $e): string => $e->title(), array_values($lacks)));
+            $verdicts[] = trim($words) === ''
+                ? Verdict::fix(
+                    'elements.struck-short',
+                    "{$setup} is struck, and something of it lacks.",
+                    "{$names}. It was in order when it was struck: build it again, or write down who goes without.",
+                    ['elements' => count($lacks)],
+                )
+                : Verdict::mind('elements.struck-in-writing', "{$setup} is struck without all of it.", "{$names}. In writing: “{$words}”.");
+        }
+
+        return $verdicts;
+    }
+
+    /** @return list<Verdict> */
+    private function thrown(): array
+    {
+        $verdicts = [];
+        foreach ($this->list->elements() as $e) {
+            if ($e->throwing === null) {
+                continue;
+            }
+            $isWet = preg_match(self::WET, "{$e->name} {$e->setup}") === 1;
+            $open = $e->throwing->open($isWet);
+            if ($open !== []) {
+                $verdicts[] = Verdict::mind(
+                    'elements.nobody-throws',
+                    "{$e->title()}: nobody is named who ".self::joined($open).'.',
+                    ($isWet ? 'Water and mains do not go together: packs and plugs stand high and dry, on a breaker that trips, and one person keeps the '.
+                        'water away from them. ' : '').'Write it behind the element: throws Bo, catches Ida'.($isWet ? ', keeps dry Bo.' : '.'),
+                );
+            }
+            $verdicts[] = $this->throws($e);
+        }
+
+        return array_values(array_filter($verdicts));
+    }
+
+    private function throws(WantedElement $e): ?Verdict
+    {
+        [$tries, $good, $missing] = [$this->count->tries($e->id), $this->count->keepers($e->id), $this->count->missing($e)];
+        if ($missing === 0 || $tries < self::TRIES_THAT_SPEAK) {
+            return null;
+        }
+        $needed = KeepersNeeded::of($tries, $good, $missing, self::SURE)->throws;
+
+        return Verdict::mind(
+            'elements.throws',
+            $needed === null
+                ? "{$e->title()}: throwing it more often will not do."
+                : "{$e->title()}: {$needed} more throws for {$missing} more ".($missing === 1 ? 'keeper' : 'keepers').' are enough in 9 of 10 cases.',
+            "{$good} of {$tries} were good so far. ".($needed === null ? 'Change how it is thrown, where, or the shutter.' : 'Have things and cloths for as many.'),
+            ['tries' => $tries, 'keepers' => $good, 'throws_needed' => $needed],
+        );
+    }
+
+    private function gone(): ?Verdict
+    {
+        $gone = array_diff($this->count->counted(), array_keys($this->list->byId()));
+        $keepers = array_sum(array_map($this->count->keepers(...), $gone));
+
+        return $keepers === 0 ? null : Verdict::mind(
+            'elements.gone',
+            ($keepers === 1 ? '1 keeper was' : "{$keepers} keepers were").' counted for what is not on the list any more.',
+            'An element that is written anew is another one: write it as it was, or count it again.',
+            ['keepers' => $keepers],
+        );
+    }
+
+    /** @param  list<string>  $words */
+    private static function joined(array $words): string
+    {
+        $last = array_pop($words);
+
+        return $words === [] ? (string) $last : implode(', ', $words)." or {$last}";
+    }
+
+    /** @param  array<string>  $list */
+    private static function some(array $list, string $between = ', '): string
+    {
+        return implode($between, array_slice($list, 0, self::NAMED)).
+            (count($list) > self::NAMED ? ' and '.(count($list) - self::NAMED).' more' : '');
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel;
+
+/** A line of a list as it was typed: its words between commas, and how far it stands in. */
+final readonly class TypedLine
+{
+    /**
+     * @param  int  $number  from 1
+     * @param  int  $depth  columns before its first word; a tab counts as 4
+     * @param  list<string>  $parts  what stands between its commas, none of them empty
+     */
+    public function __construct(private string $field, public int $number, public int $depth, public string $text, public array $parts) {}
+
+    /** @return list<string> behind the first */
+    public function rest(): array
+    {
+        return array_slice($this->parts, 1);
+    }
+
+    /** What a part says where it fits: the first bracket of the pattern; else null. */
+    public static function said(string $part, string $pattern): ?string
+    {
+        return preg_match($pattern, $part, $found) === 1 ? trim($found[1]) : null;
+    }
+
+    /** @throws ImpossibleValue naming the field and the line */
+    public function refuse(string $why): never
+    {
+        throw ImpossibleValue::of($this->field, "must be read line by line: in line {$this->number}, {$why}");
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel;
+
+/** Lists as people type or paste them: a line each, empty ones left out, dots and dashes before a line too. */
+final class TypedLines
+{
+    private const TAB = 4;
+
+    /**
+     * @return list<TypedLine>
+     *
+     * @throws ImpossibleValue when there are too many
+     */
+    public static function of(string $text, string $field, int $most): array
+    {
+        $lines = [];
+        foreach (preg_split('/\R/u', $text) ?: [] as $at => $line) {
+            preg_match('/^([\s\x{a0}]*)(?:[-*•–]\s+)?(.*)$/su', $line, $found);
+            $words = trim($found[2] ?? '');
+            if ($words === '') {
+                continue;
+            }
+            if (count($lines) === $most) {
+                throw ImpossibleValue::of($field, "must be {$most} lines at most");
+            }
+            $parts = array_values(array_filter(array_map(trim(...), explode(',', $words)), static fn (string $p): bool => $p !== ''));
+            $depth = mb_strlen(str_replace("\t", str_repeat(' ', self::TAB), $found[1] ?? ''));
+            $lines[] = new TypedLine($field, $at + 1, $depth, $words, $parts === [] ? [$words] : $parts);
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Demo;
+
+use App\Models\Brief\Job;
+use App\Models\Brief\Place;
+use App\Models\Plan\StudioRecord;
+use Illuminate\Support\Carbon;
+
+/** Three final pictures of a birch syrup, put together from elements, in two weeks. All of it is made up. */
+final class SyrupDay
+{
+    private const TIMEZONE = 'Europe/Stockholm';
+
+    private const ELEMENTS = <<<'TEXT'
+    Bottle, standing
+        Birch ground, hard key
+            Clean bottle ×2, 20 min
+            Label square on, 10 min, after Clean bottle
+            Cork, 10 min, after Clean bottle
+            Wet bottle ×2, 25 min, after Label square on, with Runa
+        Tank, light from behind
+            Pour from the left ×3, 35 min, after Wet bottle, throws Runa, catches Odd, keeps dry Odd
+            Syrup alone ×2, 15 min, with Runa
+    Jar and spoon
+        Birch ground, hard key
+            Clean jar ×2, 15 min
+            Lid, 5 min, after Clean jar
+        White table
+            Spoon with its drop ×3, 25 min, after Clean jar, throws Runa
+            Plain background, 5 min
+    Gift box
+        White table
+            Box closed, 15 min
+            Box open, 20 min, after Box closed
+            Ribbon ×2, 10 min, nice
+            Loose birch leaves ×4, 15 min, nice, with Odd
+    TEXT;
+
+    private const CHANGES = <<<'TEXT'
+    Birch ground, hard key to Tank, light from behind, 30 min
+    White table to Tank, light from behind, 40 min
+    TEXT;
+
+    public static function tell(): Job
+    {
+        $at = Place::query()->create(['name' => 'Tannery studio', 'latitude' => 63.182, 'longitude' => 14.621, 'timezone' => self::TIMEZONE]);
+        $job = Job::query()->create([
+            'name' => 'Birch syrup, three finals',
+            'kind' => 'commercial',
+            'client' => 'Norrsav Syrup Works',
+            'place_id' => $at->id,
+            'date' => Carbon::now(self::TIMEZONE)->addDays(13)->format('Y-m-d'),
+            'covered_from' => '08:00',
+            'covered_to' => '17:30',
+            'must_haves' => "bottle standing\njar and spoon",
+        ]);
+        foreach ([
+            ['Build and pre-light', '08:00', 90, false],
+            ['Elements, first half', '09:30', 180, false],
+            ['Meal', '12:30', 40, true],
+            ['Elements, second half: bottle standing, jar and spoon', '13:10', 220, false],
+            ['Strike and pack', '16:50', 40, false],
+        ] as [$title, $start, $minutes, $isBreak]) {
+            $job->segments()->create([
+                'place_id' => $at->id,
+                'title' => $title,
+                'lane' => 'lead',
+                'start_clock' => $start,
+                'minutes' => $minutes,
+                'priority' => 'must',
+                'is_break' => $isBreak,
+            ]);
+        }
+        StudioRecord::query()->create([
+            'job_id' => $job->id,
+            'elements' => self::ELEMENTS,
+            'changes' => self::CHANGES,
+            'change_minutes' => 15,
+            'begins_clock' => '09:30',
+        ]);
+
+        return $job;
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Plan;
+
+use App\Models\Brief\Job;
+use App\Models\Plan\StudioRecord;
+use App\Models\Taps\TapRecord;
+use NorthSatchel\Plan\Setups\ElementTemplate;
+use NorthSatchel\Plan\Setups\WantedElement;
+use Tests\App\TestCase;
+
+/** The elements of a studio job, on the demo's syrup and from nothing. */
+final class ElementsTest extends TestCase
+{
+    private const JAR = ['elements' => "Jar\n  Ground\n    Clean ×2\n    Wet, after Clean", 'changes' => '', 'change_minutes' => '10', 'begins_clock' => '9'];
+
+    private Job $syrup;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->demo();
+        $this->syrup = Job::query()->where('name', 'like', '%syrup%')->firstOrFail();
+    }
+
+    private function tap(string $kind, string $picture, string $name): void
+    {
+        $this->post('/events', ['kind' => $kind, 'job' => $this->syrup->id, 'element' => WantedElement::number($picture, $name)]);
+    }
+
+    public function test_the_syrup_fits_and_its_plan_says_so(): void
+    {
+        $url = "/jobs/{$this->syrup->id}/elements";
+        $this->get($url)->assertOk()
+            ->assertSee('all fit into the hours')
+            ->assertSee('Spoon with its drop')
+            ->assertSee('built from');
+        $this->get("/jobs/{$this->syrup->id}/plan")->assertOk()->assertSee('all fit into the hours')->assertSee($url);
+    }
+
+    public function test_a_list_is_kept_with_its_bad_lines_named(): void
+    {
+        $url = "/jobs/{$this->syrup->id}/elements";
+        $had = StudioRecord::query()->firstOrFail()->elements;
+        foreach ([
+            'elements' => ['elements' => "Jar\n  Ground\n    Wet, when it rains"],
+            'changes' => ['changes' => 'Ground to Moon, 5 min'],
+            'change_minutes' => ['change_minutes' => '601'],
+            'begins_clock' => ['begins_clock' => 'dawn'],
+        ] as $field => $bad) {
+            $this->from($url)->put($url, [...self::JAR, ...$bad])->assertSessionHasErrors($field);
+        }
+        $this->from($url)->put($url, [...self::JAR, 'elements' => "A\n  B\n    C, after D\n    D, after C"])->assertSessionHasErrors('elements');
+        $this->get($url)->assertSee('C, after D');
+        $this->assertSame($had, StudioRecord::query()->firstOrFail()->elements, 'nothing has changed');
+        $this->put($url, self::JAR)->assertSessionHasNoErrors();
+        $this->assertSame('09:00', StudioRecord::query()->firstOrFail()->begins_clock);
+        $this->get($url)->assertSee('The last element is taken at 09:20');
+        $this->put($url, [...self::JAR, 'elements' => "<b>Jar</b>\n  Ground\n    Clean"]);
+        $this->get($url)->assertSee('&lt;b&gt;Jar&lt;/b&gt;', false)->assertDontSee('<b>Jar</b>', false);
+    }
+
+    public function test_counted_struck_and_standing_again(): void
+    {
+        $url = "/jobs/{$this->syrup->id}/elements";
+        $this->put($url, self::JAR);
+        $this->tap('kept', 'Jar', 'Clean');
+        $this->get($url)->assertSee('2 elements lack alternatives.')->assertSee('Clean (Jar): 1 of 2');
+        $this->from($url)->post("{$url}/strike", ['setup' => 'Ground', 'words' => ' '])->assertSessionHasErrors('words');
+        $this->from($url)->post("{$url}/strike", ['setup' => 'Moon', 'words' => 'gone'])->assertSessionHasErrors('setup');
+        $this->assertSame(0, TapRecord::query()->where('kind', 'struck')->count());
+        $this->post("{$url}/strike", ['setup' => 'Ground', 'words' => 'Odd of the client: one clean jar will do'])->assertSessionHasNoErrors();
+        $this->get($url)->assertSee('Ground is struck without all of it.')->assertSee('one clean jar will do');
+        $this->post('/events', ['kind' => 'stands', 'job' => $this->syrup->id, 'setup' => WantedElement::numberOfSetup('Ground')]);
+        $this->get($url)->assertDontSee('is struck without');
+        $this->tap('kept', 'Jar', 'Clean');
+        $this->tap('kept', 'Jar', 'Wet');
+        $this->get($url)->assertSee('Every element is in the can');
+        $this->post("{$url}/strike", ['setup' => 'Ground'])->assertSessionHasNoErrors();
+        $this->get($url)->assertDontSee('struck, and something');
+        $this->tap('dropped', 'Jar', 'Wet');
+        $this->get($url)->assertSee('Ground is struck, and something of it lacks.');
+        $this->get("/jobs/{$this->syrup->id}/plan")->assertSee('Ground is struck, and something of it lacks.');
+    }
+
+    public function test_only_a_page_strikes_and_no_phone(): void
+    {
+        $answer = $this->postJson('/events', ['events' => [[
+            'id' => '0b8f3c0e-6f0a-4c5b-9d5b-0a8f3c0e6f0a',
+            'kind' => 'struck',
+            'on' => ['job' => $this->syrup->id, 'setup' => 1],
+            'made_at' => now()->toIso8601String(),
+        ]], 'sent_at' => now()->toIso8601String()]);
+        $this->assertSame([], $answer->json('taken'));
+    }
+
+    public function test_a_commercial_job_without_a_list_is_asked_for_one_and_others_are_not(): void
+    {
+        $wool = Job::query()->where('name', 'like', 'Wool%')->firstOrFail();
+        $this->get("/jobs/{$wool->id}/plan")->assertSee('No final picture is listed.')->assertSee("/jobs/{$wool->id}/elements");
+        $wedding = Job::query()->where('kind', 'wedding')->firstOrFail();
+        $this->get("/jobs/{$wedding->id}/plan")->assertDontSee('No final picture is listed.');
+        foreach (ElementTemplate::cases() as $template) {
+            $this->get("/jobs/{$wool->id}/elements?like={$template->value}")->assertOk()->assertSee('nothing is kept yet');
+        }
+        $this->assertSame(1, StudioRecord::query()->count());
+    }
+}
