@@ -11,6 +11,7 @@ use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\People\Roster\RosterText;
 use NorthSatchel\Plan\Arrival\TaskText;
 use NorthSatchel\Plan\Audience;
+use NorthSatchel\Plan\Lights\LightsText;
 use NorthSatchel\Plan\Sending\SendText;
 use NorthSatchel\Plan\Setups\ElementText;
 use NorthSatchel\Scout\Ground\GroundKind;
@@ -208,6 +209,8 @@ final class BundleRules
                 'changes' => V::text(6000),
                 'change_minutes' => V::whole(0, 600)->needed(),
                 'begins_clock' => V::clock(),
+                'lights' => V::read('must be the light of setups as it is typed', 12_000, LightsText::read(...)),
+                'measured' => V::read('must be the light of setups as it is typed', 12_000, LightsText::read(...)),
             ],
             'kit_asks' => [
                 'what' => V::oneOf($words(NeedWhat::class)),

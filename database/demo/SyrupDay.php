@@ -44,6 +44,28 @@ final class SyrupDay
     White table to Tank, light from behind, 40 min
     TEXT;
 
+    private const LIGHTS = <<<'TEXT'
+    Birch ground, hard key
+        Subject, 1.1 m high
+        Key, 1.6 m away, 50° left, 1.9 m high, 1/4 power, 400 Ws, dish 40 cm
+        Fill, 2.2 m away, 35° right, 1.4 m high, 1/16 power, 400 Ws, softbox 90 cm
+        Rim, 1.8 m away, 150° right, 2.3 m high, 1/8 power, 400 Ws, strip 30 cm, boom
+        Black card, 0.6 m away, 100° left, 1.1 m high
+        Background, 1.5 m behind
+        Camera, 2.4 m away, 1.2 m high, 100 mm
+    Tank, light from behind
+        Subject, 1.1 m high
+        Key, 1.6 m away, 50° right, 1.9 m high, 1/4 power, 400 Ws, dish 40 cm
+        Through diffusion, 1.4 m behind, 1.2 m high, 1/2 power, 400 Ws, frame 120 cm
+        Camera, 2.4 m away, 1.2 m high, 100 mm
+    White table
+        Subject, 0.9 m high
+        Key, 1.7 m away, 45° left, 1.8 m high, 1/4 power, 400 Ws, dish 40 cm
+        Fill, 2.2 m away, 35° right, 1.2 m high, 1/16 power, 400 Ws, softbox 90 cm
+        Background, 1.2 m behind
+        Camera, 2 m away, 1.6 m high, 100 mm
+    TEXT;
+
     public static function tell(): Job
     {
         $at = Place::query()->create(['name' => 'Tannery studio', 'latitude' => 63.182, 'longitude' => 14.621, 'timezone' => self::TIMEZONE]);
@@ -80,6 +102,7 @@ final class SyrupDay
             'changes' => self::CHANGES,
             'change_minutes' => 15,
             'begins_clock' => '09:30',
+            'lights' => self::LIGHTS,
         ]);
 
         return $job;

@@ -29,6 +29,7 @@ final class BriefDesk
         'sending' => ['sendings', 'pictures'],
         'tasks' => ['sendings', 'tasks'],
         'elements' => ['studios', 'elements'],
+        'lights' => ['studios', 'lights'],
     ];
 
     private const PAST_DAYS = 30;

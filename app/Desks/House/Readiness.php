@@ -21,6 +21,7 @@ use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\ElementsDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SendingDesk;
+use App\Desks\Plan\SetupLightDesk;
 use App\Desks\Plan\SpotLightDesk;
 use App\Desks\Wrap\CaptionDesk;
 use App\Models\Brief\Job;
@@ -46,6 +47,7 @@ final class Readiness
         private readonly SendingDesk $sending,
         private readonly ArrivalDesk $arrival,
         private readonly ElementsDesk $elements,
+        private readonly SetupLightDesk $setupLight,
         private readonly DayDesk $day,
         private readonly CardsDesk $cards,
         private readonly BodyCheckDesk $bodies,
@@ -85,7 +87,8 @@ final class Readiness
                     ->with($this->cover->verdicts($job))
                     ->with($this->sending->verdicts($job))
                     ->with($this->arrival->verdicts($job))
-                    ->with($this->elements->verdicts($job)),
+                    ->with($this->elements->verdicts($job))
+                    ->with($this->setupLight->verdicts($job)),
                 'people' => $this->people->verdicts($job)->with($this->rosters->verdicts($job)),
                 'kit' => $this->kit->verdicts($job),
             ],

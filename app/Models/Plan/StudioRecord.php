@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $elements  final pictures, setups and elements, indented
  * @property string|null $changes  minutes from setup to setup
  * @property int $change_minutes  where nothing is listed
+ * @property string|null $lights  what stands where, by setup
+ * @property string|null $measured  the same, measured again
  * @property string|null $begins_clock  null: when the covered hours begin
  */
 final class StudioRecord extends Model
@@ -24,7 +26,8 @@ final class StudioRecord extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['elements' => null, 'changes' => null, 'change_minutes' => 10, 'begins_clock' => null];
+    protected $attributes = ['elements' => null, 'changes' => null, 'change_minutes' => 10, 'begins_clock' => null,
+        'lights' => null, 'measured' => null];
 
     /** @return array<string, string> */
     protected function casts(): array

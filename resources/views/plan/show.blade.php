@@ -16,13 +16,13 @@
             <a class="button" href="/jobs/{{ $job->id }}/sending">What is sent early?</a>
             <a class="button" href="/jobs/{{ $job->id }}/arrive">When must you be there?</a>
         @endif
-        @if ($job->kind->hasElements())
-            <a class="button" href="/jobs/{{ $job->id }}/elements">Is every element in the can?</a>
-        @endif
         @foreach ($sheets as $audience)
             <a class="button" href="/jobs/{{ $job->id }}/sheets/{{ $audience->value }}">Sheet: {{ $audience->value }}</a>
         @endforeach
     </p>
+    @if ($job->kind->hasElements())
+        <x-studio-nav :job="$job" at="plan" />
+    @endif
     <datalist id="people">
         @foreach ($job->people as $person)
             <option value="{{ $person->name }}"></option>

@@ -34,7 +34,8 @@ final class ElementsController
         } catch (ImpossibleValue $e) {
             $wrong = $e;
         }
-        $template = ElementTemplate::tryFrom((string) $request->query('like'));
+        $like = $request->query('like');
+        $template = ElementTemplate::tryFrom(is_string($like) ? $like : '');
 
         return view('plan.elements', [
             'job' => $opened,

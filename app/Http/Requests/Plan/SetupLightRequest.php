@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Plan;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What stands where around the subject of each setup. */
+final class SetupLightRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user() !== null;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['lights' => ['nullable', 'string', 'max:12000'], 'measured' => ['nullable', 'string', 'max:12000']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['max' => 'This is too long.'];
+    }
+
+    /** @return array{lights: string, measured: string} */
+    public function lights(): array
+    {
+        $given = $this->validated();
+
+        return ['lights' => (string) ($given['lights'] ?? ''), 'measured' => (string) ($given['measured'] ?? '')];
+    }
+}
