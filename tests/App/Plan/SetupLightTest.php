@@ -19,7 +19,7 @@ final class SetupLightTest extends TestCase
         $this->get($url)->assertOk()->assertSee('From above')->assertSee('does not match')->assertSee('hangs on a boom');
         $this->get("/jobs/{$job->id}/plan")->assertSee('hangs on a boom')->assertSee($url);
         $this->get("{$url}?setup=White+table&beside=Tank,+light+from+behind")->assertOk()->assertSee('Only there: Through diffusion');
-        $this->get("{$url}?setup=<i>&beside[]=x")->assertOk();
+        $this->get("{$url}?setup=%3Ci%3E&beside=nothing")->assertOk();
         $had = StudioRecord::query()->firstOrFail()->lights;
         foreach (['lights' => ['lights' => "A\n  Key, bright"], 'measured' => ['measured' => "A\n  Key"]] as $field => $bad) {
             $this->from($url)->put($url, ['lights' => $had, 'measured' => '', ...$bad])->assertSessionHasErrors($field);
