@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Wrap\BoardsController;
 use App\Http\Controllers\Wrap\CaptionsController;
 use App\Http\Controllers\Wrap\EditorController;
 use Illuminate\Support\Facades\Route;
@@ -9,6 +10,12 @@ use Illuminate\Support\Facades\Route;
 Route::get('/jobs/{job}/wrap', [CaptionsController::class, 'show']);
 Route::put('/jobs/{job}/captions', [CaptionsController::class, 'update']);
 Route::post('/jobs/{job}/captions/sidecars', [CaptionsController::class, 'sidecars']);
+Route::get('/jobs/{job}/boards', [BoardsController::class, 'show']);
+Route::put('/jobs/{job}/boards', [BoardsController::class, 'update']);
+Route::post('/jobs/{job}/boards/read', [BoardsController::class, 'read']);
+Route::post('/jobs/{job}/boards/say', [BoardsController::class, 'say']);
+Route::get('/jobs/{job}/boards/print', [BoardsController::class, 'boards']);
+Route::get('/jobs/{job}/boards/{number}', [BoardsController::class, 'boards'])->whereNumber('number');
 Route::get('/jobs/{job}/send', [EditorController::class, 'show']);
 Route::post('/jobs/{job}/send', [EditorController::class, 'add']);
 Route::put('/jobs/{job}/send/desk', [EditorController::class, 'desk']);

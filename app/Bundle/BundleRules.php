@@ -11,6 +11,7 @@ use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\People\Roster\RosterText;
 use NorthSatchel\Plan\Arrival\TaskText;
 use NorthSatchel\Plan\Audience;
+use NorthSatchel\Plan\Boards\ProductText;
 use NorthSatchel\Plan\Lights\LightsText;
 use NorthSatchel\Plan\Sending\SendText;
 use NorthSatchel\Plan\Setups\ElementText;
@@ -210,8 +211,10 @@ final class BundleRules
                 'change_minutes' => V::whole(0, 600)->needed(),
                 'begins_clock' => V::clock(),
                 'lights' => V::read('must be the light of setups as it is typed', 12_000, LightsText::read(...)),
+                'products' => V::read('must be products as they are typed', 20_000, ProductText::read(...)),
                 'measured' => V::read('must be the light of setups as it is typed', 12_000, LightsText::read(...)),
             ],
+            'board_words' => ['product' => V::whole(0, 999_999)->needed()],
             'kit_asks' => [
                 'what' => V::oneOf($words(NeedWhat::class)),
                 'count' => V::whole(1, 20)->needed(),

@@ -9,6 +9,7 @@ use App\Models\Brief\Job;
 use App\Models\Brief\Place;
 use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
+use App\Models\Plan\StudioRecord;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Cache;
@@ -81,6 +82,19 @@ final class Demo
                 ]);
         }
         $work->fillIn($studio, DayTemplate::StudioDay, '09:30', '16:45', day: 1);
+        foreach (Item::query()->whereIn('label', ['Body C', 'Zoom 24–70', 'S07', 'S08'])->get() as $item) {
+            Packing::query()->create(['job_id' => $studio->id, 'item_id' => $item->id, 'lane' => 'lead']);
+        }
+        StudioRecord::query()->create([
+            'job_id' => $studio->id,
+            'products' => implode("\n", [
+                '11, Shawl, heather grey, ×3',
+                '12, Shawl, moss, ×3',
+                '14, Mittens, rowan red, ×2',
+                '15, Blanket with fringe, ×4',
+                '19, Cap, undyed, ×2',
+            ]),
+        ]);
 
         self::houses();
         HallFinals::tell();

@@ -30,6 +30,7 @@ final class BriefDesk
         'tasks' => ['sendings', 'tasks'],
         'elements' => ['studios', 'elements'],
         'lights' => ['studios', 'lights'],
+        'products' => ['studios', 'products'],
     ];
 
     private const PAST_DAYS = 30;

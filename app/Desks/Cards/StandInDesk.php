@@ -57,7 +57,7 @@ final class StandInDesk
 
     /**
      * Shoots the planned day: each body takes so many frames, spread over the segments of its lane in
-     * the share of their planned frames.
+     * the share of their planned frames. Of a catalogue: each product behind its board.
      *
      * @param  list<array{string, Fault}>  $faults  card label and fault; each strikes another frame
      * @return int frames taken
@@ -65,12 +65,13 @@ final class StandInDesk
     public function shootDay(Job $job, int $framesABody, int $seed = 1, array $faults = []): int
     {
         $taken = 0;
+        $products = ProductMoments::of($job);
         foreach ($this->loadedBodies($job) as [$body, $folders, $cards]) {
-            $moments = $this->moments($job, $this->laneOf($job, $body), $framesABody, $seed + $body->id);
+            $moments = $products ?: $this->moments($job, $this->laneOf($job, $body), $framesABody, $seed + $body->id);
             if ($moments === []) {
                 continue;
             }
-            $exposures = array_map(fn (array $m): Exposure => $this->exposure($job, $body, $m[0], $m[1]), $moments);
+            $exposures = array_map(fn (array $m): Exposure => $this->exposure($job, $body, $m[0], $m[1], $m[2] ?? null), $moments);
             $struck = [];
             foreach ($faults as $index => [$label, $fault]) {
                 foreach ([1, 2] as $slot) {
@@ -199,7 +200,7 @@ final class StandInDesk
         return $moments;
     }
 
-    private function exposure(Job $job, Body $body, int $at, string $scene): Exposure
+    private function exposure(Job $job, Body $body, int $at, string $scene, ?string $board = null): Exposure
     {
         $zone = new \DateTimeZone($job->place->timezone);
         $lens = $job->packing->where('lane', $this->laneOf($job, $body))->first(static fn ($p): bool => $p->item->kind === 'lens');
@@ -213,6 +214,7 @@ final class StandInDesk
             fNumber: 2.8,
             iso: 800,
             scene: substr((string) preg_replace('/[^\x20-\x7E]/', '', $scene), 0, 40),
+            board: $board,
         );
     }
 

@@ -23,6 +23,7 @@ use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SendingDesk;
 use App\Desks\Plan\SetupLightDesk;
 use App\Desks\Plan\SpotLightDesk;
+use App\Desks\Wrap\BoardsDesk;
 use App\Desks\Wrap\CaptionDesk;
 use App\Models\Brief\Job;
 use NorthSatchel\Verdict;
@@ -55,6 +56,7 @@ final class Readiness
         private readonly CopiesFindings $copies,
         private readonly RosterDesk $rosters,
         private readonly CaptionDesk $captions,
+        private readonly BoardsDesk $boards,
     ) {}
 
     /** @return array<string, Verdicts> of the phases that judge something */
@@ -65,7 +67,7 @@ final class Readiness
             'day' => $this->day->verdicts($job),
             'cards' => new Verdicts([...iterator_to_array($this->bodies->verdicts($job)), ...$this->lives->verdicts($job)]),
             'copies' => $this->copies->verdicts($job),
-            'wrap' => $this->captions->verdicts($job),
+            'wrap' => $this->captions->verdicts($job)->with($this->boards->verdicts($job)),
         ];
     }
 

@@ -17,5 +17,7 @@ final readonly class Exposure
         public float $fNumber,
         public int $iso,
         public string $scene,
+        /** The code of a board that is held into the picture. */
+        public ?string $board = null,
     ) {}
 }

@@ -39,6 +39,7 @@ final readonly class FrameMaker
             imagefilledellipse($image, $x, 190 + (($seed >> ($i + 2)) % 30), 44, 54, $skin);
             imagefilledellipse($image, $x, 300, 90, 170, $colour(9 + $i));
         }
+        $e->board === null ? null : self::holdUp($image, $e->board);
         imagestring($image, 5, 14, 372, $e->scene.'  '.sprintf('%04d', $number), 0xFFFFFF);
         ob_start();
         imagejpeg($image, null, 82);
@@ -62,6 +63,24 @@ final readonly class FrameMaker
             );
 
         return "\xFF\xD8\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
+    }
+
+    /** A number board in the middle of the picture. */
+    private static function holdUp(\GdImage $image, string $code): void
+    {
+        $bars = (new \TCPDF2DBarcode($code, 'QRCODE,H'))->getBarcodeArray();
+        $step = max(1, intdiv(300, $bars['num_cols'] + 8));
+        $side = ($bars['num_cols'] + 8) * $step;
+        [$left, $top] = [intdiv(self::JPEG_WIDTH - $side, 2), intdiv(self::JPEG_HEIGHT - $side, 2)];
+        imagefilledrectangle($image, $left, $top, $left + $side, $top + $side, 0xF2F2EE);
+        foreach (array_values($bars['bcode']) as $y => $row) {
+            foreach (array_values($row) as $x => $is) {
+                if ((int) $is === 1) {
+                    [$atX, $atY] = [$left + ($x + 4) * $step, $top + ($y + 4) * $step];
+                    imagefilledrectangle($image, $atX, $atY, $atX + $step - 1, $atY + $step - 1, 0x181818);
+                }
+            }
+        }
     }
 
     /** A DNG with one strip of sensor data and the digest of it (DNG specification 1.4, from memory). */

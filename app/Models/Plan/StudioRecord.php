@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $change_minutes  where nothing is listed
  * @property string|null $lights  what stands where, by setup
  * @property string|null $measured  the same, measured again
+ * @property string|null $products  of a catalogue, with the numbers of their boards
  * @property string|null $begins_clock  null: when the covered hours begin
  */
 final class StudioRecord extends Model
@@ -27,7 +28,7 @@ final class StudioRecord extends Model
     protected $guarded = [];
 
     protected $attributes = ['elements' => null, 'changes' => null, 'change_minutes' => 10, 'begins_clock' => null,
-        'lights' => null, 'measured' => null];
+        'lights' => null, 'measured' => null, 'products' => null];
 
     /** @return array<string, string> */
     protected function casts(): array

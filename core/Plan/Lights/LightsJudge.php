@@ -120,7 +120,11 @@ final readonly class LightsJudge
             'lights.mismatch',
             "{$picture}: what is taken in {$to->setup} does not match {$from->setup}.",
             ucfirst(implode(', ', $says)).'.'.($remedy === '' ? '' : " Where they are to be one light, {$other->name} goes {$remedy}."),
-            ['turn_deg' => round($turn, 1), 'size_times' => $size === null ? null : round($size, 2), 'ratio_stops' => $ratio === null ? null : round($ratio, 2)],
+            [
+                'turn_deg' => round($turn, 1),
+                'size_times' => $size === null ? null : round($size, 2),
+                'ratio_stops' => $ratio === null ? null : round($ratio, 2),
+            ],
         );
     }
 

@@ -11,6 +11,7 @@ use NorthSatchel\Plan\Replan\Rest;
 use NorthSatchel\Plan\Timeline\Way;
 use NorthSatchel\Plan\Timeline\Ways;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Priority;
 
 /** The elements of a list in an order, laid into a day's hours around its breaks. */
 final readonly class ElementDay
@@ -80,7 +81,16 @@ final readonly class ElementDay
             $e = $elements[(int) $id];
             $short = $e->wanted > 1 ? (int) ceil($e->minutes / $e->wanted) : null;
             $value = $e->priority->value();
-            $rests[] = new Rest($id, $e->minutes, $value, $short, $short === null ? null : intdiv($value, 2), $e->priority->value === 'must', latestEnd: $this->frame->to, place: $e->setup);
+            $rests[] = new Rest(
+                $id,
+                $e->minutes,
+                $value,
+                $short,
+                $short === null ? null : intdiv($value, 2),
+                $e->priority === Priority::Must,
+                latestEnd: $this->frame->to,
+                place: $e->setup,
+            );
         }
         $plan = (new Replanner($this->frame->from, $this->start, $this->withBreaks($rests), [], $this->ways()))->best();
         if (! $plan->isFeasible) {

@@ -23,6 +23,9 @@ final readonly class ElementJudge
 
     private const WET = '/\b(?:water|wet|splash(?:es)?|liquid|pour(?:ed|ing|s)?|rain|tank|ice|syrup)\b/iu';
 
+    private const WATER = 'Water and mains do not go together: packs and plugs stand high and dry, on a breaker that trips, and one person '.
+        'keeps the water away from them. ';
+
     public function __construct(private ElementList $list, private ElementDay $day, private ElementCount $count) {}
 
     public function verdicts(): Verdicts
@@ -179,8 +182,7 @@ final readonly class ElementJudge
                 $verdicts[] = Verdict::mind(
                     'elements.nobody-throws',
                     "{$e->title()}: nobody is named who ".self::joined($open).'.',
-                    ($isWet ? 'Water and mains do not go together: packs and plugs stand high and dry, on a breaker that trips, and one person keeps the '.
-                        'water away from them. ' : '').'Write it behind the element: throws Bo, catches Ida'.($isWet ? ', keeps dry Bo.' : '.'),
+                    ($isWet ? self::WATER : '').'Write it behind the element: throws Bo, catches Ida'.($isWet ? ', keeps dry Bo.' : '.'),
                 );
             }
             $verdicts[] = $this->throws($e);
@@ -202,7 +204,8 @@ final readonly class ElementJudge
             $needed === null
                 ? "{$e->title()}: throwing it more often will not do."
                 : "{$e->title()}: {$needed} more throws for {$missing} more ".($missing === 1 ? 'keeper' : 'keepers').' are enough in 9 of 10 cases.',
-            "{$good} of {$tries} were good so far. ".($needed === null ? 'Change how it is thrown, where, or the shutter.' : 'Have things and cloths for as many.'),
+            "{$good} of {$tries} were good so far. ".
+                ($needed === null ? 'Change how it is thrown, where, or the shutter.' : 'Have things and cloths for as many.'),
             ['tries' => $tries, 'keepers' => $good, 'throws_needed' => $needed],
         );
     }

@@ -62,7 +62,10 @@ final readonly class ElementList
      */
     public function order(?array $only = null, ?string $start = null): SetupOrder
     {
-        $taken = array_filter($this->byId(), static fn (WantedElement $e): bool => $e->setup !== null && ($only === null || in_array($e->id, $only, true)));
+        $taken = array_filter(
+            $this->byId(),
+            static fn (WantedElement $e): bool => $e->setup !== null && ($only === null || in_array($e->id, $only, true)),
+        );
 
         return SetupSearch::best(
             array_values(array_map(static fn (WantedElement $e): SetupElement => new SetupElement(

@@ -56,8 +56,8 @@
                         </li>
                     @endif
                     <li class="border-t border-rule py-1 flex flex-wrap gap-2 items-center" data-tapped>
-                        <span class="flex-1 basis-56"><span class="figures inline-block w-28">{{ $one->says() }}</span> <b>{{ $one->element->name }}</b> <span
-                                class="text-faint">{{ $one->element->picture }}</span>
+                        <span class="flex-1 basis-56"><span class="figures inline-block w-28">{{ $one->says() }}</span>
+                            <b>{{ $one->element->name }}</b> <span class="text-faint">{{ $one->element->picture }}</span>
                             <span class="block text-sm text-faint figures">{{ $count->keepers($one->element->id) }} of
                                 {{ $one->element->wanted }}, {{ $count->tries($one->element->id) }} tried @if ($one->element->people !== [])
                                     · {{ implode(', ', $one->element->people) }}
@@ -120,7 +120,8 @@
         @endif
         <x-field name="elements" label="Final pictures, their setups, their elements: each further in" type="textarea" rows="14" class="mono"
             :value="$text"
-            hint="Wet pack ×3, 20 min, after Clean pack, with Ida and Bo. Thrown or poured: throws Bo, catches Ida, keeps dry Cia. What may be left out: nice." />
+            hint="Wet pack ×3, 20 min, after Clean pack, with Ida and Bo. Thrown or poured:
+             throws Bo, catches Ida, keeps dry Cia. What may be left out: nice." />
         <x-field name="changes" label="From setup to setup, a line each" type="textarea" rows="3" :value="$record->changes"
             hint="Dark ground to Tank, 25 min: both ways, unless the other is listed too." />
         <div class="grid gap-3 sm:grid-cols-2">

@@ -77,7 +77,8 @@
         @csrf
         @method('put')
         <x-field name="lights" label="Each setup, and further in what stands there" type="textarea" rows="12" class="mono" :value="$record->lights"
-            hint="Key, 1.8 m away, 45° left, 2.2 m high, 1/4 power, 400 Ws, softbox 60 cm. Also Subject, Camera (100 mm), Background, Card, Black, Flag; boom; loses 1 stop." />
+            hint="Key, 1.8 m away, 45° left, 2.2 m high, 1/4 power, 400 Ws, softbox 60 cm. Also
+            Subject, Camera (100 mm), Background, Card, Black, Flag; boom; loses 1 stop." />
         <x-field name="measured" label="Measured again in the morning, written in the same way" type="textarea" rows="5" class="mono"
             :value="$record->measured" />
         <p class="text-sm text-faint">Distances along the floor from the subject, angles around it from the camera, as the camera sees it. What

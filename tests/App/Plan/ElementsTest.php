@@ -7,6 +7,7 @@ namespace Tests\App\Plan;
 use App\Models\Brief\Job;
 use App\Models\Plan\StudioRecord;
 use App\Models\Taps\TapRecord;
+use Illuminate\Http\UploadedFile;
 use NorthSatchel\Plan\Setups\ElementTemplate;
 use NorthSatchel\Plan\Setups\WantedElement;
 use Tests\App\TestCase;
@@ -14,7 +15,12 @@ use Tests\App\TestCase;
 /** The elements of a studio job, on the demo's syrup and from nothing. */
 final class ElementsTest extends TestCase
 {
-    private const JAR = ['elements' => "Jar\n  Ground\n    Clean ×2\n    Wet, after Clean", 'changes' => '', 'change_minutes' => '10', 'begins_clock' => '9'];
+    private const JAR = [
+        'elements' => "Jar\n  Ground\n    Clean ×2\n    Wet, after Clean",
+        'changes' => '',
+        'change_minutes' => '10',
+        'begins_clock' => '9',
+    ];
 
     private Job $syrup;
 
@@ -23,6 +29,11 @@ final class ElementsTest extends TestCase
         parent::setUp();
         $this->demo();
         $this->syrup = Job::query()->where('name', 'like', '%syrup%')->firstOrFail();
+    }
+
+    private function record(): StudioRecord
+    {
+        return StudioRecord::query()->where('job_id', $this->syrup->id)->firstOrFail();
     }
 
     private function tap(string $kind, string $picture, string $name): void
@@ -43,7 +54,7 @@ final class ElementsTest extends TestCase
     public function test_a_list_is_kept_with_its_bad_lines_named(): void
     {
         $url = "/jobs/{$this->syrup->id}/elements";
-        $had = StudioRecord::query()->firstOrFail()->elements;
+        $had = $this->record()->elements;
         foreach ([
             'elements' => ['elements' => "Jar\n  Ground\n    Wet, when it rains"],
             'changes' => ['changes' => 'Ground to Moon, 5 min'],
@@ -54,9 +65,9 @@ final class ElementsTest extends TestCase
         }
         $this->from($url)->put($url, [...self::JAR, 'elements' => "A\n  B\n    C, after D\n    D, after C"])->assertSessionHasErrors('elements');
         $this->get($url)->assertSee('C, after D');
-        $this->assertSame($had, StudioRecord::query()->firstOrFail()->elements, 'nothing has changed');
+        $this->assertSame($had, $this->record()->elements, 'nothing has changed');
         $this->put($url, self::JAR)->assertSessionHasNoErrors();
-        $this->assertSame('09:00', StudioRecord::query()->firstOrFail()->begins_clock);
+        $this->assertSame('09:00', $this->record()->begins_clock);
         $this->get($url)->assertSee('The last element is taken at 09:20');
         $this->put($url, [...self::JAR, 'elements' => "<b>Jar</b>\n  Ground\n    Clean"]);
         $this->get($url)->assertSee('&lt;b&gt;Jar&lt;/b&gt;', false)->assertDontSee('<b>Jar</b>', false);
@@ -85,6 +96,17 @@ final class ElementsTest extends TestCase
         $this->get("/jobs/{$this->syrup->id}/plan")->assertSee('Ground is struck, and something of it lacks.');
     }
 
+    public function test_list_and_keepers_go_into_the_bundle_and_come_back(): void
+    {
+        $this->tap('kept', 'Jar and spoon', 'Lid');
+        $zip = $this->folder('bundle').'/syrup.zip';
+        copy($this->get("/jobs/{$this->syrup->id}/bundle")->assertOk()->baseResponse->getFile()->getPathname(), $zip);
+        $this->post('/jobs/bundle', ['bundle' => new UploadedFile($zip, 'syrup.zip', null, null, true)])->assertSessionHasNoErrors();
+        $brought = (int) Job::query()->max('id');
+        $this->assertNotSame($this->syrup->id, $brought);
+        $this->get("/jobs/{$brought}/elements")->assertSee('Jar and spoon')->assertSee('13 elements lack alternatives.');
+    }
+
     public function test_only_a_page_strikes_and_no_phone(): void
     {
         $answer = $this->postJson('/events', ['events' => [[
@@ -105,6 +127,6 @@ final class ElementsTest extends TestCase
         foreach (ElementTemplate::cases() as $template) {
             $this->get("/jobs/{$wool->id}/elements?like={$template->value}")->assertOk()->assertSee('nothing is kept yet');
         }
-        $this->assertSame(1, StudioRecord::query()->count());
+        $this->assertSame(1, StudioRecord::query()->where('elements', '!=', '')->count());
     }
 }

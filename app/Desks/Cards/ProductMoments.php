@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Cards;
+
+use App\Desks\Brief\JobDay;
+use App\Models\Brief\Job;
+use App\Models\Plan\StudioRecord;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Boards\BoardCode;
+use NorthSatchel\Plan\Boards\ProductText;
+use NorthSatchel\Time\ClockTime;
+
+/** How stand-in cameras shoot a catalogue: the board of each product, then its frames. */
+final class ProductMoments
+{
+    private const APART_S = 20;
+
+    private const BETWEEN_S = 150;
+
+    /** @return list<array{int, string, string|null}> true time, what is shot, and the code of the board in it; none where no products are listed */
+    public static function of(Job $job): array
+    {
+        try {
+            $products = ProductText::read((string) StudioRecord::query()->where('job_id', $job->id)->value('products'));
+        } catch (ImpossibleValue) {
+            return [];
+        }
+        $at = JobDay::of($job)->instantOf(ClockTime::of($job->covered_from));
+        $moments = [];
+        foreach ($products as $product) {
+            $moments[] = [$at, "Board {$product->number}", BoardCode::of($job->id, $product->number)];
+            for ($i = 0; $i < $product->wanted; $i++) {
+                $moments[] = [$at += self::APART_S, $product->name, null];
+            }
+            $at += self::BETWEEN_S;
+        }
+
+        return $moments;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Wrap;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Somebody's word that from a frame on it is a product; the last one on a frame counts.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property int $frame_id
+ * @property int $product  0: of none
+ */
+final class BoardWord extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+}
