@@ -10,6 +10,7 @@ use App\Models\Brief\Job;
 use App\Models\Plan\StudioRecord;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Setups\DayBreak;
 use NorthSatchel\Plan\Setups\DayFrame;
 use NorthSatchel\Plan\Setups\ElementCount;
 use NorthSatchel\Plan\Setups\ElementDay;
@@ -54,10 +55,10 @@ final class ElementsDesk
             $from = ClockTime::of($segment->start_clock)->minutes;
             // What overlaps is one break.
             $last = array_key_last($breaks);
-            if ($last !== null && $from <= $breaks[$last][2]) {
-                $breaks[$last][2] = max($breaks[$last][2], $from + $segment->minutes);
+            if ($last !== null && $from <= $breaks[$last]->to) {
+                $breaks[$last] = new DayBreak($breaks[$last]->from, max($breaks[$last]->to, $from + $segment->minutes));
             } else {
-                $breaks[] = [$segment->title, $from, $from + $segment->minutes];
+                $breaks[] = new DayBreak($from, $from + $segment->minutes);
             }
         }
 

@@ -10,7 +10,6 @@ use NorthSatchel\Plan\Replan\Replanner;
 use NorthSatchel\Plan\Replan\Rest;
 use NorthSatchel\Plan\Timeline\Way;
 use NorthSatchel\Plan\Timeline\Ways;
-use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 
 /** The elements of a list in an order, laid into a day's hours around its breaks. */
@@ -47,24 +46,18 @@ final readonly class ElementDay
         return max(0, $this->ends - $this->frame->to);
     }
 
-    /** @return array<string, array{int, int}> by name, sorted by it: from when to when somebody must be there */
+    /** @return list<PersonHours> by their names */
     public function people(): array
     {
         $people = [];
         foreach ($this->timed as $one) {
             foreach ($one->element->people as $name) {
-                $people[$name] = [$people[$name][0] ?? $one->from, $one->to];
+                $people[$name] = new PersonHours($name, ($people[$name] ?? $one)->from, $one->to);
             }
         }
         ksort($people);
 
-        return $people;
-    }
-
-    /** @return array<string, string> by name: from when to when, as a watch shows it */
-    public function peopleSays(): array
-    {
-        return array_map(static fn (array $p): string => ClockTime::face($p[0]).' to '.ClockTime::face($p[1]), $this->people());
+        return array_values($people);
     }
 
     /**
@@ -114,7 +107,7 @@ final readonly class ElementDay
         $all = [];
         $breaks = $this->frame->breaks;
         foreach ($this->timed as $number => $one) {
-            while ($breaks !== [] && $breaks[0][1] <= ($one->changeFrom ?? $one->from)) {
+            while ($breaks !== [] && $breaks[0]->from <= ($one->changeFrom ?? $one->from)) {
                 $all[] = self::rest($breaks[0]);
                 array_shift($breaks);
             }
@@ -124,10 +117,9 @@ final readonly class ElementDay
         return $all;
     }
 
-    /** @param  array{string, int, int}  $break */
-    private static function rest(array $break): Rest
+    private static function rest(DayBreak $break): Rest
     {
-        return new Rest("break {$break[1]}", $break[2] - $break[1], 0, isMust: true, fixedStart: $break[1]);
+        return new Rest("break {$break->from}", $break->to - $break->from, 0, isMust: true, fixedStart: $break->from);
     }
 
     private function ways(): Ways

@@ -77,8 +77,8 @@
                 @endforeach
             </ol>
             @if ($day->people() !== [])
-                <p class="text-sm mt-2">Who must be there: @foreach ($day->peopleSays() as $name => $says)
-                        {{ $loop->first ? '' : ' · ' }}<b>{{ $name }}</b> <span class="figures">{{ $says }}</span>
+                <p class="text-sm mt-2">Who must be there: @foreach ($day->people() as $one)
+                        {{ $loop->first ? '' : ' · ' }}<b>{{ $one->name }}</b> <span class="figures">{{ $one->says() }}</span>
                     @endforeach
                 </p>
             @endif

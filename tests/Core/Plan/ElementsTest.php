@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Setups\DayBreak;
 use NorthSatchel\Plan\Setups\DayFrame;
 use NorthSatchel\Plan\Setups\ElementBoard;
 use NorthSatchel\Plan\Setups\ElementCount;
@@ -13,6 +14,7 @@ use NorthSatchel\Plan\Setups\ElementJudge;
 use NorthSatchel\Plan\Setups\ElementList;
 use NorthSatchel\Plan\Setups\ElementTemplate;
 use NorthSatchel\Plan\Setups\ElementText;
+use NorthSatchel\Plan\Setups\PersonHours;
 use NorthSatchel\Plan\Setups\TimedElement;
 use NorthSatchel\Plan\Setups\WantedElement;
 use NorthSatchel\Taps\Tap;
@@ -137,12 +139,13 @@ final class ElementsTest extends TestCase
         $order = $list->order();
         $this->assertSame(145, $order->minutes, '115 min of work and one change of 30');
         $this->assertSame(145, $list->typedMinutes() - 30, 'typed, the ground is built twice');
-        $day = new ElementDay($list, $order, new DayFrame(540, 780, [['Meal', 600, 630]]));
+        $day = new ElementDay($list, $order, new DayFrame(540, 780, [new DayBreak(600, 630)]));
         $says = array_map(static fn (TimedElement $t): string => trim("{$t->changeFrom} {$t->element->name} {$t->from}-{$t->to}"), $day->timed);
         $this->assertSame(['Clean jar 540-560', 'Wet jar 560-590', 'Clean jar 630-650', 'Lid 650-655', '655 Splash left 685-725'], $says,
             'what would be cut in two by the meal begins after it; the change is made once');
         $this->assertSame(725, $day->ends);
-        $this->assertSame(['Bo' => [560, 725], 'Cia' => [685, 725], 'Ida' => [560, 725]], $day->people());
+        $this->assertEquals([new PersonHours('Bo', 560, 725), new PersonHours('Cia', 685, 725), new PersonHours('Ida', 560, 725)], $day->people());
+        $this->assertSame('11:25 to 12:05', $day->people()[1]->says());
     }
 
     public function test_it_fits_or_it_says_what_gives(): void
