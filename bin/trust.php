@@ -14,6 +14,8 @@ declare(strict_types=1);
  * ./satchel trust day [--runs 10000] [--from 1]   random days of three phones with clocks up to ten minutes off, taps doubled, delayed and
  *                                      reordered: the same day on every phone at the end, and no tap lost
  * ./satchel trust send [--runs 500]   pictures to a real server over a link of 2 MB/s that breaks every 20 s: each whole, none twice
+ * ./satchel trust session [--runs 40]   frames written in pieces into a session folder of 5,000 files: each on the drive within 2 s of
+ *                                      being whole, none before
  * ./satchel trust fuzz [--runs 20000]  well-formed requests to every route, harmed one field at a time: none may end in a server
  *                                      error, none may change what it was refused for
  */
@@ -23,10 +25,11 @@ require dirname(__DIR__).'/vendor/autoload.php';
 use Tests\Support\RandomDays;
 
 require __DIR__.'/trust/send.php';
+require __DIR__.'/trust/session.php';
 
 $what = $argv[1] ?? '';
 $at = array_search('--runs', $argv, true);
-$usual = ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000, 'day' => 10_000, 'send' => 500];
+$usual = ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000, 'day' => 10_000, 'send' => 500, 'session' => 40];
 $runs = max(1, (int) ($at === false ? $usual[$what] ?? 1 : $argv[$at + 1]));
 $at = array_search('--from', $argv, true);
 $from = max(1, (int) ($at === false ? 1 : $argv[$at + 1]));
@@ -282,7 +285,8 @@ try {
             $exit === 0,
         'day' => days($runs, $from),
         'send' => sendOverABadLink($runs, "{$folder}/send"),
-        default => throw new InvalidArgumentException('Say crash, flip, permit, fuzz, day or send.'),
+        'session' => watchASession($runs, "{$folder}/session"),
+        default => throw new InvalidArgumentException('Say crash, flip, permit, fuzz, day, send or session.'),
     };
 } catch (InvalidArgumentException $e) {
     fwrite(STDERR, $e->getMessage()."\n");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\Cards\CardLifeController;
 use App\Http\Controllers\Cards\CardsController;
 use App\Http\Controllers\Cards\StandInController;
+use App\Http\Controllers\Copies\SessionController;
 use App\Http\Middleware\DemoOnly;
 use Illuminate\Support\Facades\Route;
 
@@ -33,5 +34,6 @@ Route::middleware(DemoOnly::class)->group(static function (): void {
     Route::post('/jobs/{job}/stand-ins/mode', [StandInController::class, 'mode']);
     Route::post('/jobs/{job}/stand-ins/clock', [StandInController::class, 'clock']);
     Route::post('/jobs/{job}/stand-ins/meddle', [StandInController::class, 'meddle']);
+    Route::post('/jobs/{job}/stand-ins/session', [SessionController::class, 'write']);
     Route::post('/jobs/{job}/stand-ins/shoot', [StandInController::class, 'shoot']);
 });

@@ -6,6 +6,7 @@ use App\Http\Controllers\Copies\CopiesController;
 use App\Http\Controllers\Copies\FolderController;
 use App\Http\Controllers\Copies\FramesController;
 use App\Http\Controllers\Copies\HandoverController;
+use App\Http\Controllers\Copies\SessionController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/jobs/{job}/copies', [CopiesController::class, 'show']);
@@ -31,3 +32,5 @@ Route::post('/destinations/{destination}/medium', [FolderController::class, 'med
 Route::post('/destinations/{destination}/mark', [FolderController::class, 'mark']);
 Route::post('/cards/seen', [FolderController::class, 'mountSeen']);
 Route::post('/cards/{card}/folder', [FolderController::class, 'mount']);
+Route::get('/jobs/{job}/session', [SessionController::class, 'show']);
+Route::put('/jobs/{job}/session', [SessionController::class, 'update']);

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Demo;
 
+use App\Devices\Devices;
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
+use App\Models\Copies\Destination;
+use App\Models\Copies\SessionFolder;
 use App\Models\Plan\StudioRecord;
 use Illuminate\Support\Carbon;
 
@@ -66,6 +69,23 @@ final class SyrupDay
         Camera, 2 m away, 1.6 m high, 100 mm
     TEXT;
 
+    /** The folder that the capture program writes into, and the two drives out of it. */
+    private static function session(Job $job): void
+    {
+        $folder = Devices::standIns().'/sessions/Norrsav-'.$job->date;
+        if (! is_dir($folder)) {
+            mkdir($folder, 0777, true);
+        }
+        $drives = Destination::query()->where('device_kind', '!=', 'cloud')->orderBy('id')->limit(2)->pluck('id');
+        SessionFolder::query()->create([
+            'job_id' => $job->id,
+            'folder' => (string) realpath($folder),
+            'automatic_id' => $drives[0],
+            'by_hand_id' => $drives[1],
+            'allowed_minutes' => 10,
+        ]);
+    }
+
     public static function tell(): Job
     {
         $at = Place::query()->create(['name' => 'Tannery studio', 'latitude' => 63.182, 'longitude' => 14.621, 'timezone' => self::TIMEZONE]);
@@ -104,6 +124,8 @@ final class SyrupDay
             'begins_clock' => '09:30',
             'lights' => self::LIGHTS,
         ]);
+
+        self::session($job);
 
         return $job;
     }

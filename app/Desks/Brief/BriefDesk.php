@@ -31,6 +31,7 @@ final class BriefDesk
         'elements' => ['studios', 'elements'],
         'lights' => ['studios', 'lights'],
         'products' => ['studios', 'products'],
+        'session' => ['session_folders', 'folder'],
     ];
 
     private const PAST_DAYS = 30;

@@ -11,6 +11,7 @@ use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardLifeDesk;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Copies\CopiesFindings;
+use App\Desks\Copies\SessionDesk;
 use App\Desks\Day\DayDesk;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\ShotLensDesk;
@@ -54,6 +55,7 @@ final class Readiness
         private readonly BodyCheckDesk $bodies,
         private readonly CardLifeDesk $lives,
         private readonly CopiesFindings $copies,
+        private readonly SessionDesk $session,
         private readonly RosterDesk $rosters,
         private readonly CaptionDesk $captions,
         private readonly BoardsDesk $boards,
@@ -66,7 +68,7 @@ final class Readiness
             ...$this->kept($job),
             'day' => $this->day->verdicts($job),
             'cards' => new Verdicts([...iterator_to_array($this->bodies->verdicts($job)), ...$this->lives->verdicts($job)]),
-            'copies' => $this->copies->verdicts($job),
+            'copies' => $this->copies->verdicts($job)->with($this->session->verdicts($job)),
             'wrap' => $this->captions->verdicts($job)->with($this->boards->verdicts($job)),
         ];
     }

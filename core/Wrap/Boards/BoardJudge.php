@@ -147,9 +147,13 @@ final class BoardJudge
         return array_map(static fn (ForgottenBoard $f): Verdict => Verdict::mind(
             'boards.forgotten',
             "Was the board of {$f->product->number} {$f->product->name} forgotten?",
-            "It was never shown, and within the frames of {$f->before->number} {$f->before->name} there is a pause of {$f->pauseS} s before {$f->from->name}.",
+            "It was never shown, and within the frames of {$f->before->number} {$f->before->name} there is a pause of {$f->pauseS} s before ".
+                "{$f->from->name}.",
             ['pause_s' => $f->pauseS],
-            new Remedy('boards.say', "From {$f->from->name} on it is {$f->product->number}", ['frame' => $f->from->id, 'product' => $f->product->number]),
+            new Remedy('boards.say', "From {$f->from->name} on it is {$f->product->number}", [
+                'frame' => $f->from->id,
+                'product' => $f->product->number,
+            ]),
         ), $runs->forgotten());
     }
 

@@ -1,6 +1,15 @@
 @props(['job', 'at'])
 <nav class="flex flex-wrap gap-2 mb-4" aria-label="Pages of the studio">
-    @foreach (['plan' => 'The plan', 'elements' => 'Elements', 'setups' => 'Light', 'boards' => 'Number boards'] as $page => $label)
+    @php
+        $pages = [
+            'plan' => 'The plan',
+            'elements' => 'Elements',
+            'setups' => 'Light',
+            'boards' => 'Number boards',
+            'session' => 'Session folder',
+        ];
+    @endphp
+    @foreach ($pages as $page => $label)
         @continue($page === 'plan' && $at === 'plan')
         <a @class(['button', 'main' => $at === $page]) href="/jobs/{{ $job->id }}/{{ $page }}"
             @if ($at === $page) aria-current="page" @endif>{{ $label }}</a>

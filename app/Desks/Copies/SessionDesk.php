@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Copies;
+
+use App\Desks\Brief\BriefDesk;
+use App\Devices\AllowedRoots;
+use App\Devices\Devices;
+use App\Devices\FolderNotAllowed;
+use App\Models\Brief\Job;
+use App\Models\Copies\Destination;
+use App\Models\Copies\SessionFileRow;
+use App\Models\Copies\SessionFolder;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use NorthSatchel\Copies\Session\SessionFile;
+use NorthSatchel\Copies\Session\SessionJudge;
+use NorthSatchel\Verdicts;
+
+/** The folder that a capture program writes into, and on which drives its files lie. */
+final readonly class SessionDesk
+{
+    public function of(Job $job): ?SessionFolder
+    {
+        return SessionFolder::query()->with(['automatic', 'byHand'])->where('job_id', $job->id)->first();
+    }
+
+    /** @return list<SessionFile> the newest first, without names that were gone before they were whole */
+    public function files(SessionFolder $folder): array
+    {
+        $files = [];
+        $rows = DB::table('session_files')
+            ->where('session_folder_id', $folder->id)
+            ->whereNot(static fn (Builder $q): Builder => $q->where('is_gone', true)->whereNull('whole_at'));
+        foreach ($rows->orderByDesc('seen_at')->orderByDesc('id')->get() as $row) {
+            $files[] = new SessionFile(
+                (string) $row->path,
+                (int) $row->bytes,
+                (int) $row->seen_at,
+                $row->whole_at === null ? null : (int) $row->whole_at,
+                $row->automatic_at === null ? null : (int) $row->automatic_at,
+                $row->by_hand_at === null ? null : (int) $row->by_hand_at,
+                (bool) $row->is_gone,
+            );
+        }
+
+        return $files;
+    }
+
+    /** @param  list<SessionFile>  $files */
+    public function judge(SessionFolder $folder, array $files): SessionJudge
+    {
+        return new SessionJudge(
+            $files,
+            60 * $folder->allowed_minutes,
+            $folder->looked_at,
+            $folder->problem,
+            self::isOneMedium($folder),
+            $folder->is_watched,
+            (int) now()->format('U'),
+        );
+    }
+
+    /** Whether both drives are one medium, as far as is known; of a drive that is away nothing is said. */
+    private static function isOneMedium(SessionFolder $folder): bool
+    {
+        try {
+            return Devices::mediumOf($folder->automatic)->isSameAs(Devices::mediumOf($folder->byHand));
+        } catch (FolderNotAllowed) {
+            return false;
+        }
+    }
+
+    /**
+     * @param  array{folder: string, automatic_id: int, by_hand_id: int, allowed_minutes: int, is_watched: bool}  $fields
+     *
+     * @throws ValidationException naming the field
+     */
+    public function keep(Job $job, array $fields): void
+    {
+        try {
+            $fields['folder'] = AllowedRoots::now()->folder($fields['folder']);
+        } catch (FolderNotAllowed $e) {
+            throw ValidationException::withMessages(['folder' => $e->getMessage()]);
+        }
+        foreach (['automatic_id', 'by_hand_id'] as $field) {
+            $drive = Destination::query()->find($fields[$field]);
+            $real = $drive === null ? false : realpath($drive->folder);
+            if ($real !== false && self::overlap($real, $fields['folder'])) {
+                throw ValidationException::withMessages(['folder' => "It and the drive {$drive?->name} lie one in the other: a copy there is no copy."]);
+            }
+        }
+        $had = $this->of($job);
+        if ($had !== null && $had->folder !== $fields['folder'] && SessionFileRow::query()->where('session_folder_id', $had->id)->exists()) {
+            throw ValidationException::withMessages(['folder' => "Files of {$had->folder} are known: one job has one session folder, with folders in it."]);
+        }
+        if ($had !== null && ($had->automatic_id !== $fields['automatic_id'] || $had->by_hand_id !== $fields['by_hand_id'])) {
+            // Of another drive nothing was seen yet.
+            SessionFileRow::query()->where('session_folder_id', $had->id)->update([
+                ...$had->automatic_id === $fields['automatic_id'] ? [] : ['automatic_at' => null],
+                ...$had->by_hand_id === $fields['by_hand_id'] ? [] : ['by_hand_at' => null],
+            ]);
+        }
+        SessionFolder::query()->updateOrCreate(['job_id' => $job->id], $fields);
+    }
+
+    private static function overlap(string $a, string $b): bool
+    {
+        return str_starts_with("{$a}/", rtrim($b, '/').'/') || str_starts_with("{$b}/", rtrim($a, '/').'/');
+    }
+
+    /** Of a job with a session folder; else nothing. */
+    public function verdicts(Job $job): Verdicts
+    {
+        $folder = BriefDesk::has($job, 'session') ? $this->of($job) : null;
+
+        return $folder === null ? new Verdicts() : $this->judge($folder, $this->files($folder))->verdicts();
+    }
+}

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\Copies;
+
+use App\Devices\AllowedRoots;
+use App\Devices\Devices;
+use App\Devices\FolderNotAllowed;
+use App\Devices\LocalVolume;
+use App\Models\Copies\SessionFileRow;
+use App\Models\Copies\SessionFolder;
+use NorthSatchel\Copies\BagLayout;
+use NorthSatchel\Copies\Session\SessionCopy;
+use NorthSatchel\Copies\Session\Settling;
+use NorthSatchel\Picture\FrameKind;
+use NorthSatchel\Picture\PictureInspector;
+use NorthSatchel\Volume\Entry;
+use NorthSatchel\Volume\EntryKind;
+use NorthSatchel\Volume\UnableToRead;
+use NorthSatchel\Volume\UnableToWrite;
+use NorthSatchel\Volume\Volume;
+
+/**
+ * Looks at one session folder again and again: what is whole goes to the automatic drive, and what a person copied to the other one is
+ * known by its content. The folder is opened for reading only.
+ */
+final class SessionWatch
+{
+    /** Copied a look, so that a full folder keeps nobody from seeing how far it is. */
+    private const AT_ONCE = 40;
+
+    /** The drive that is copied to by hand is gone through this often, and never more than a tenth of the time. */
+    private const BY_HAND_EVERY_S = 3.0;
+
+    private readonly Settling $settling;
+
+    /** @var array<string, SessionFileRow> by path */
+    private array $rows;
+
+    /** @var array<string, string> hashes of files on the drive that is copied to by hand, by path, length and time */
+    private array $hashes = [];
+
+    /** @var array<string, float> by path, length and time */
+    private array $enough = [];
+
+    private float $byHandNext = 0.0;
+
+    public function __construct(private readonly SessionFolder $folder)
+    {
+        $this->settling = new Settling();
+        $this->rows = SessionFileRow::query()->where('session_folder_id', $folder->id)->get()->keyBy('path')->all();
+    }
+
+    /**
+     * One look.
+     *
+     * @return int files that arrived on the automatic drive
+     */
+    public function look(float $now): int
+    {
+        try {
+            $source = LocalVolume::at(AllowedRoots::now()->folder($this->folder->folder));
+            $found = self::files($source);
+            $arrived = $this->settle($source, $found, $now);
+            $this->notice($found);
+            $this->byHand($now);
+            $problem = null;
+        } catch (FolderNotAllowed|UnableToRead|UnableToWrite $e) {
+            $arrived = 0;
+            $problem = $e->getMessage();
+        }
+        if ($this->folder->problem !== $problem || (int) $this->folder->looked_at < (int) $now) {
+            $this->folder->update(['problem' => $problem, 'looked_at' => (int) $now]);
+        }
+
+        return $arrived;
+    }
+
+    /**
+     * @return array<string, Entry> by path
+     *
+     * @throws UnableToRead
+     */
+    private static function files(Volume $volume): array
+    {
+        $files = [];
+        foreach ($volume->entries() as $entry) {
+            if ($entry->kind === EntryKind::File && ! str_ends_with($entry->path, BagLayout::PARTIAL) && preg_match('//u', $entry->path) === 1) {
+                $files[$entry->path] = $entry;
+            }
+        }
+
+        return $files;
+    }
+
+    /**
+     * @param  array<string, Entry>  $found
+     *
+     * @throws FolderNotAllowed
+     * @throws UnableToRead
+     * @throws UnableToWrite
+     */
+    private function settle(LocalVolume $source, array $found, float $now): int
+    {
+        $copy = null;
+        $arrived = 0;
+        foreach ($found as $path => $file) {
+            $row = $this->rows[$path] ?? null;
+            $isAsKnown = $row !== null && $row->bytes === $file->bytes && $row->modified_at === $file->modifiedAt;
+            if (($isAsKnown && $row->automatic_at !== null) || $arrived === self::AT_ONCE) {
+                continue;
+            }
+            if (! $isAsKnown) {
+                $row = $this->rows[$path] = $this->met($path, $file, $row, (int) $now);
+            }
+            $still = $this->settling->still($path, $file->bytes, $file->modifiedAt, $now);
+            if ($still < Settling::LEAST_S || $still < $this->enoughS($source, $file)) {
+                continue;
+            }
+            $copy ??= new SessionCopy($source, Devices::placeForCopies($this->folder->automatic), self::folderName($this->folder));
+            $isStill = fn (): bool => self::isStill($source, $file);
+            $hash = $this->renamed($source, $file, $found) ?? $copy->bring($path, $isStill);
+            if ($hash !== null && $isStill()) {
+                $row->update(['hash' => $hash, 'whole_at' => $row->whole_at ?? (int) $now, 'automatic_at' => (int) $now]);
+                $this->settling->forget($path);
+                unset($this->enough["{$path} {$file->bytes} {$file->modifiedAt}"]);
+                $arrived++;
+            }
+        }
+
+        return $arrived;
+    }
+
+    /** A file that is new, or other than it was: what was known of it holds no longer. */
+    private function met(string $path, Entry $file, ?SessionFileRow $row, int $now): SessionFileRow
+    {
+        $fields = [
+            'bytes' => $file->bytes,
+            'modified_at' => $file->modifiedAt,
+            'hash' => null,
+            'seen_at' => $row->seen_at ?? $now,
+            'whole_at' => null,
+            'automatic_at' => null,
+            'by_hand_at' => null,
+            'is_gone' => false,
+        ];
+
+        return SessionFileRow::query()->updateOrCreate(['session_folder_id' => $this->folder->id, 'path' => $path], $fields);
+    }
+
+    /** How long it has to stand still by what its content says; looked into once for each length and time that it has. */
+    private function enoughS(LocalVolume $source, Entry $file): float
+    {
+        $key = "{$file->path} {$file->bytes} {$file->modifiedAt}";
+
+        return $this->enough[$key] ??= Settling::enoughS(
+            FrameKind::of($file->path) === null ? null : PictureInspector::judge($source, $file->path, 0)[0],
+        );
+    }
+
+    private static function isStill(LocalVolume $source, Entry $file): bool
+    {
+        $full = "{$source->root()}/{$file->path}";
+        clearstatcache(true, $full);
+
+        return is_file($full) && filesize($full) === $file->bytes && filemtime($full) === $file->modifiedAt;
+    }
+
+    /**
+     * The hash of a file that lay here under another name, and is on the drive under that; null where it is new.
+     *
+     * @param  array<string, Entry>  $found
+     *
+     * @throws UnableToRead
+     */
+    private function renamed(Volume $source, Entry $file, array $found): ?string
+    {
+        $hash = null;
+        foreach ($this->rows as $path => $row) {
+            if ($row->bytes === $file->bytes && $row->automatic_at !== null && ! isset($found[$path])) {
+                $hash ??= SessionCopy::hash($source, $file->path);
+                if ($row->hash === $hash) {
+                    return $hash;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  array<string, Entry>  $found */
+    private function notice(array $found): void
+    {
+        foreach ($this->rows as $path => $row) {
+            if ($row->is_gone === isset($found[$path])) {
+                $row->update(['is_gone' => ! isset($found[$path])]);
+            }
+        }
+    }
+
+    /** What lies on the other drive, known by its content, whoever put it there and under whatever name. */
+    private function byHand(float $now): void
+    {
+        $lacks = [];
+        foreach ($this->rows as $row) {
+            if ($row->by_hand_at === null && $row->hash !== null) {
+                $lacks[$row->bytes][] = $row;
+            }
+        }
+        if ($lacks === [] || $now < $this->byHandNext) {
+            return;
+        }
+        $begun = microtime(true);
+        $volume = Devices::destination($this->folder->byHand);
+        foreach (self::files($volume) as $path => $file) {
+            if (! isset($lacks[$file->bytes])) {
+                continue;
+            }
+            $key = "{$path} {$file->bytes} {$file->modifiedAt}";
+            $this->hashes[$key] ??= SessionCopy::hash($volume, $path);
+            foreach ($lacks[$file->bytes] as $row) {
+                if ($row->hash === $this->hashes[$key] && $row->by_hand_at === null) {
+                    $row->update(['by_hand_at' => (int) $now]);
+                }
+            }
+        }
+        $this->byHandNext = $now + max(self::BY_HAND_EVERY_S, 10 * (microtime(true) - $begun));
+    }
+
+    /** Where the automatic route puts it: a folder named as the session's. */
+    public static function folderName(SessionFolder $folder): string
+    {
+        return 'session-'.(preg_replace('/[^\p{L}\p{N}._-]+/u', '-', basename($folder->folder)) ?: (string) $folder->id);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Copies;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A folder that a capture program writes into, and the two routes out of it.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property string $folder
+ * @property int $automatic_id
+ * @property int $by_hand_id
+ * @property int $allowed_minutes  for which a file may lie on too few drives
+ * @property bool $is_watched
+ * @property int|null $looked_at
+ * @property string|null $problem
+ * @property-read Destination $automatic
+ * @property-read Destination $byHand
+ */
+final class SessionFolder extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Destination, $this> */
+    public function automatic(): BelongsTo
+    {
+        return $this->belongsTo(Destination::class, 'automatic_id');
+    }
+
+    /** @return BelongsTo<Destination, $this> */
+    public function byHand(): BelongsTo
+    {
+        return $this->belongsTo(Destination::class, 'by_hand_id');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['is_watched' => 'bool', 'allowed_minutes' => 'int'];
+    }
+}
