@@ -120,7 +120,7 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('caller', static fn (Request $request): Limit => Limit::perMinute(120)->by('caller '.$request->ip()));
         Blade::directive('post', PostForm::open(...));
         Blade::directive('endpost', static fn (): string => '</form>');
-        View::composer(['components.page', 'people.call', 'people.form', 'day.show'], Shell::class);
+        View::composer(['components.page', 'people.call', 'people.form', 'wrap.client', 'day.show'], Shell::class);
         Model::shouldBeStrict(! app()->environment('production'));
     }
 }

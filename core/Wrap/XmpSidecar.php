@@ -24,6 +24,7 @@ final class XmpSidecar
 
     /**
      * @param  \DateTimeImmutable|null  $takenAt  with the zone in which it was taken
+     * @param  string  $instructions  to whoever works on the picture (IPTC Core: Instructions)
      */
     public static function of(
         string $creator,
@@ -31,6 +32,7 @@ final class XmpSidecar
         ?\DateTimeImmutable $takenAt = null,
         string $headline = '',
         ?Caption $caption = null,
+        string $instructions = '',
     ): string {
         $xml = new \XMLWriter();
         $xml->openMemory();
@@ -54,13 +56,18 @@ final class XmpSidecar
         if ($headline !== '') {
             $xml->writeElement('photoshop:Headline', self::clean($headline));
         }
-        $xml->writeElement('xmpRights:Marked', 'True');
+        if ($instructions !== '') {
+            $xml->writeElement('photoshop:Instructions', self::clean($instructions));
+        }
+        if ($copyright !== '') {
+            $xml->writeElement('xmpRights:Marked', 'True');
+        }
         if ($caption !== null && $caption->place !== '') {
             $xml->writeElement('Iptc4xmpCore:Location', self::clean($caption->place));
         }
         self::listed($xml, 'dc:creator', 'rdf:Seq', [$creator]);
-        self::listed($xml, 'dc:rights', 'rdf:Alt', [$copyright]);
-        self::listed($xml, 'dc:description', 'rdf:Alt', $caption === null ? [] : [$caption->text]);
+        self::listed($xml, 'dc:rights', 'rdf:Alt', $copyright === '' ? [] : [$copyright]);
+        self::listed($xml, 'dc:description', 'rdf:Alt', $caption === null || $caption->text === '' ? [] : [$caption->text]);
         self::listed($xml, 'Iptc4xmpExt:PersonInImage', 'rdf:Bag', $caption->people ?? []);
         $xml->endElement();
         $xml->endElement();

@@ -4,6 +4,7 @@ import './dragging.js';
 import './focus.js';
 import './keys.js';
 import './leaving.js';
+import './marks.js';
 import { showTaps } from './pictures.js';
 import { send, showWaiting } from './taps.js';
 

@@ -32,6 +32,7 @@ final class BriefDesk
         'lights' => ['studios', 'lights'],
         'products' => ['studios', 'products'],
         'session' => ['session_folders', 'folder'],
+        'picks' => ['picks', 'name'],
     ];
 
     private const PAST_DAYS = 30;

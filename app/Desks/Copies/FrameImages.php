@@ -22,6 +22,8 @@ final class FrameImages
 
     private const ACTUAL_PX = 640;
 
+    private const SCREEN_PX = 1600;
+
     private const MOST_PIXELS = 150_000_000;
 
     public function __construct(private readonly CardLog $log, private readonly CopyLedger $ledger) {}
@@ -51,6 +53,19 @@ final class FrameImages
         ]);
 
         return $middle === false ? null : self::jpeg($middle, 92);
+    }
+
+    /** A jpeg as it is shown on a screen: made smaller where it is larger than one; null where it cannot be opened. */
+    public static function shown(string $bytes): ?string
+    {
+        $size = @getimagesizefromstring($bytes);
+        $image = $size === false || $size[0] * $size[1] > self::MOST_PIXELS ? false : @imagecreatefromstring($bytes);
+        if ($image === false) {
+            return null;
+        }
+        $small = imagesx($image) > self::SCREEN_PX ? imagescale($image, self::SCREEN_PX) : $image;
+
+        return $small === false ? null : self::jpeg($small, 85);
     }
 
     /** The jpeg of a frame as it was taken, from wherever it can be read; null where there is none. */

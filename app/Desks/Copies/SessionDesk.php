@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Devices\AllowedRoots;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
+use App\Devices\LocalVolume;
 use App\Models\Brief\Job;
 use App\Models\Copies\Destination;
 use App\Models\Copies\SessionFileRow;
@@ -15,9 +16,11 @@ use App\Models\Copies\SessionFolder;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Copies\Digest;
 use NorthSatchel\Copies\Session\SessionFile;
 use NorthSatchel\Copies\Session\SessionJudge;
 use NorthSatchel\Verdicts;
+use NorthSatchel\Volume\UnableToRead;
 
 /** The folder that a capture program writes into, and on which drives its files lie. */
 final readonly class SessionDesk
@@ -109,6 +112,27 @@ final readonly class SessionDesk
     private static function overlap(string $a, string $b): bool
     {
         return str_starts_with("{$a}/", rtrim($b, '/').'/') || str_starts_with("{$b}/", rtrim($a, '/').'/');
+    }
+
+    /** A file of a session as it was written, from the folder, else from the drive of the automatic route; null where neither is at hand. */
+    public function bytes(SessionFileRow $row): ?string
+    {
+        $folder = SessionFolder::query()->with(['automatic', 'byHand'])->findOrFail($row->session_folder_id);
+        foreach ([
+            static fn (): string => LocalVolume::at(AllowedRoots::now()->folder($folder->folder))->contents($row->path),
+            static fn (): string => Devices::destination($folder->automatic)->contents(SessionWatch::folderName($folder)."/{$row->path}"),
+        ] as $read) {
+            try {
+                $bytes = $read();
+                if ($row->hash === null || Digest::ofText($bytes) === $row->hash) {
+                    return $bytes;
+                }
+            } catch (FolderNotAllowed|UnableToRead) {
+                continue;
+            }
+        }
+
+        return null;
     }
 
     /** Of a job with a session folder; else nothing. */

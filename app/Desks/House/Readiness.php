@@ -26,6 +26,7 @@ use App\Desks\Plan\SetupLightDesk;
 use App\Desks\Plan\SpotLightDesk;
 use App\Desks\Wrap\BoardsDesk;
 use App\Desks\Wrap\CaptionDesk;
+use App\Desks\Wrap\PicksDesk;
 use App\Models\Brief\Job;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -59,6 +60,7 @@ final class Readiness
         private readonly RosterDesk $rosters,
         private readonly CaptionDesk $captions,
         private readonly BoardsDesk $boards,
+        private readonly PicksDesk $picks,
     ) {}
 
     /** @return array<string, Verdicts> of the phases that judge something */
@@ -69,7 +71,8 @@ final class Readiness
             'day' => $this->day->verdicts($job),
             'cards' => new Verdicts([...iterator_to_array($this->bodies->verdicts($job)), ...$this->lives->verdicts($job)]),
             'copies' => $this->copies->verdicts($job)->with($this->session->verdicts($job)),
-            'wrap' => $this->captions->verdicts($job)->with($this->boards->verdicts($job)),
+            'wrap' => $this->captions->verdicts($job)->with($this->boards->verdicts($job))
+                ->with($this->picks->verdicts($job)),
         ];
     }
 

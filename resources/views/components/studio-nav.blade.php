@@ -7,6 +7,7 @@
             'setups' => 'Light',
             'boards' => 'Number boards',
             'session' => 'Session folder',
+            'picks' => 'For the client',
         ];
     @endphp
     @foreach ($pages as $page => $label)

@@ -239,8 +239,8 @@ final class BundleTest extends TestCase
     public function test_every_table_is_in_the_bundle_or_stays_for_a_reason(): void
     {
         $stay = [
-            'allowed_roots', 'audit_rules', 'bags', 'board_readings', 'camera_checks', 'changes', 'copies', 'device_events',
-            'editors_desks', 'failed_work', 'handovers', 'item_tests', 'loads', 'migrations', 'permits', 'plan_changes', 'proposals',
+            'allowed_roots', 'audit_rules', 'bags', 'board_readings', 'camera_checks', 'changes', 'client_answers', 'copies', 'device_events',
+            'editors_desks', 'failed_work', 'handovers', 'item_tests', 'loads', 'migrations', 'permits', 'picks', 'plan_changes', 'proposals',
             'queued_work', 'runs', 'sent_pictures', 'session_files', 'session_folders', 'share_links', 'shot_sets', 'test_pictures', 'users',
         ];
         $in = array_map(static fn ($t): string => $t->name, BundleTables::all());

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Wrap;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A frame that is shown to the client for a final picture: a file of the session folder, or a frame of the index.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property string $picture
+ * @property int|null $session_file_id
+ * @property int|null $frame_id
+ * @property string $name
+ * @property string|null $note  for the retoucher
+ * @property int $added_at  Unix seconds
+ */
+final class PickRecord extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'picks';
+
+    protected $guarded = [];
+}
