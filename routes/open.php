@@ -9,6 +9,7 @@ use App\Http\Controllers\House\LookController;
 use App\Http\Controllers\House\SignInController;
 use App\Http\Controllers\House\TrustController;
 use App\Http\Controllers\People\CallController;
+use App\Http\Controllers\People\CallSheetController;
 use App\Http\Controllers\People\ProposalController;
 use App\Http\Controllers\Wrap\ClientController;
 use Illuminate\Support\Facades\Route;
@@ -33,6 +34,7 @@ Route::middleware('throttle:couple')->group(static function (): void {
 Route::middleware('throttle:caller')->group(static function (): void {
     Route::get('/call/{token}', [CallController::class, 'caller'])->where('token', '[A-Za-z0-9]{40}');
     Route::post('/call/{token}/events', [CallController::class, 'taps'])->where('token', '[A-Za-z0-9]{40}');
+    Route::get('/sheet/{token}', [CallSheetController::class, 'shared'])->where('token', '[A-Za-z0-9]{40}');
     Route::get('/client/{token}', [ClientController::class, 'show'])->where('token', '[A-Za-z0-9]{40}');
     Route::post('/client/{token}', [ClientController::class, 'answer'])->where('token', '[A-Za-z0-9]{40}');
     Route::get('/client/{token}/{pick}.jpg', [ClientController::class, 'image'])->where('token', '[A-Za-z0-9]{40}')->whereNumber('pick');

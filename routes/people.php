@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\People\CallController;
+use App\Http\Controllers\People\CallSheetController;
 use App\Http\Controllers\People\GroupController;
 use App\Http\Controllers\People\PeopleController;
 use App\Http\Controllers\People\ProposalController;
@@ -46,3 +47,8 @@ Route::delete('/groups/{group}', [GroupController::class, 'destroy']);
 Route::post('/groups/{group}/restore', [GroupController::class, 'restore']);
 Route::get('/jobs/{job}/roster', [RosterController::class, 'show']);
 Route::put('/jobs/{job}/roster', [RosterController::class, 'update']);
+Route::get('/jobs/{job}/crew', [CallSheetController::class, 'show']);
+Route::put('/jobs/{job}/crew', [CallSheetController::class, 'update']);
+Route::get('/jobs/{job}/crew/sheet', [CallSheetController::class, 'printed']);
+Route::post('/jobs/{job}/crew/link', [CallSheetController::class, 'share']);
+Route::post('/jobs/{job}/crew/link/{link}/revoke', [CallSheetController::class, 'revoke']);

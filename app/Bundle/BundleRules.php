@@ -8,6 +8,7 @@ use App\Bundle\BundleValue as V;
 use NorthSatchel\JobKind;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\People\Crew\CrewText;
 use NorthSatchel\People\Roster\RosterText;
 use NorthSatchel\Plan\Arrival\TaskText;
 use NorthSatchel\Plan\Audience;
@@ -211,6 +212,10 @@ final class BundleRules
                 'change_minutes' => V::whole(0, 600)->needed(),
                 'begins_clock' => V::clock(),
                 'lights' => V::read('must be the light of setups as it is typed', 12_000, LightsText::read(...)),
+                'crew' => V::read('must be a call sheet as it is typed', 12_000, CrewText::read(...)),
+                'hospital' => V::text(200),
+                'parking' => V::text(200),
+                'call_note' => V::text(2000),
                 'products' => V::read('must be products as they are typed', 20_000, ProductText::read(...)),
                 'measured' => V::read('must be the light of setups as it is typed', 12_000, LightsText::read(...)),
             ],

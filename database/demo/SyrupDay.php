@@ -47,6 +47,17 @@ final class SyrupDay
     White table to Tank, light from behind, 40 min
     TEXT;
 
+    private const CREW = <<<'TEXT'
+    Crew
+        Tyra Ek, photographer, 7:30 to 18:00, 070 555 01 10
+        Odd Lien, assistant and operator, 7:30 to 18:00, 070 555 01 11
+        Runa Vik, stylist, 9:00 to 15:30, 070 555 01 12
+    Client
+        Signe Moe, signs off the finals, 9:30 to 17:00, signe@norrsav.test
+    Talent
+        Liv Vik, hands, 14 years, guardian Runa Vik, 11:00 to 13:30, 3 h at most
+    TEXT;
+
     private const LIGHTS = <<<'TEXT'
     Birch ground, hard key
         Subject, 1.1 m high
@@ -123,6 +134,10 @@ final class SyrupDay
             'change_minutes' => 15,
             'begins_clock' => '09:30',
             'lights' => self::LIGHTS,
+            'crew' => self::CREW,
+            'hospital' => 'Storsand hospital, emergency by the south gate, 12 min by car',
+            'parking' => 'In the yard, two places; the goods lift opens from there',
+            'call_note' => 'Soup and bread at 12:30, one without gluten. Dry shoes: the tank drips.',
         ]);
 
         self::session($job);

@@ -33,6 +33,7 @@ final class BriefDesk
         'products' => ['studios', 'products'],
         'session' => ['session_folders', 'folder'],
         'picks' => ['picks', 'name'],
+        'crew' => ['studios', 'crew'],
     ];
 
     private const PAST_DAYS = 30;

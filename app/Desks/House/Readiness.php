@@ -15,6 +15,7 @@ use App\Desks\Copies\SessionDesk;
 use App\Desks\Day\DayDesk;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\ShotLensDesk;
+use App\Desks\People\CallSheetDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\People\RosterDesk;
 use App\Desks\Plan\ArrivalDesk;
@@ -58,6 +59,7 @@ final class Readiness
         private readonly CopiesFindings $copies,
         private readonly SessionDesk $session,
         private readonly RosterDesk $rosters,
+        private readonly CallSheetDesk $callSheets,
         private readonly CaptionDesk $captions,
         private readonly BoardsDesk $boards,
         private readonly PicksDesk $picks,
@@ -96,7 +98,7 @@ final class Readiness
                     ->with($this->arrival->verdicts($job))
                     ->with($this->elements->verdicts($job))
                     ->with($this->setupLight->verdicts($job)),
-                'people' => $this->people->verdicts($job)->with($this->rosters->verdicts($job)),
+                'people' => $this->people->verdicts($job)->with($this->rosters->verdicts($job))->with($this->callSheets->verdicts($job)),
                 'kit' => $this->kit->verdicts($job),
             ],
         );

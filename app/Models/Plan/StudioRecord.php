@@ -17,6 +17,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $lights  what stands where, by setup
  * @property string|null $measured  the same, measured again
  * @property string|null $products  of a catalogue, with the numbers of their boards
+ * @property string|null $crew  who is called, by group
+ * @property string|null $hospital
+ * @property string|null $parking
+ * @property string|null $call_note  what everybody reads
  * @property string|null $begins_clock  null: when the covered hours begin
  */
 final class StudioRecord extends Model
@@ -28,7 +32,7 @@ final class StudioRecord extends Model
     protected $guarded = [];
 
     protected $attributes = ['elements' => null, 'changes' => null, 'change_minutes' => 10, 'begins_clock' => null,
-        'lights' => null, 'measured' => null, 'products' => null];
+        'lights' => null, 'measured' => null, 'products' => null, 'crew' => null, 'hospital' => null, 'parking' => null, 'call_note' => null];
 
     /** @return array<string, string> */
     protected function casts(): array

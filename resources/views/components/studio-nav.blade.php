@@ -5,6 +5,7 @@
             'plan' => 'The plan',
             'elements' => 'Elements',
             'setups' => 'Light',
+            'crew' => 'Call sheet',
             'boards' => 'Number boards',
             'session' => 'Session folder',
             'picks' => 'For the client',

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\People;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Plan\ElementsDesk;
+use App\Models\Brief\Job;
+use App\Models\Plan\StudioRecord;
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\Crew\CallSheetJudge;
+use NorthSatchel\People\Crew\CrewMember;
+use NorthSatchel\People\Crew\CrewText;
+use NorthSatchel\Plan\Setups\PersonHours;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdicts;
+
+/** Who is called for a studio day. */
+final readonly class CallSheetDesk
+{
+    public function __construct(private ElementsDesk $elements) {}
+
+    public function of(Job $job): StudioRecord
+    {
+        return $this->elements->of($job);
+    }
+
+    /**
+     * @return list<CrewMember>
+     *
+     * @throws ImpossibleValue naming the line
+     */
+    public static function members(StudioRecord $record): array
+    {
+        return CrewText::read((string) $record->crew);
+    }
+
+    /** @return list<PersonHours> whom the elements and the first day's segments name, from when to when */
+    public function needed(Job $job, StudioRecord $record): array
+    {
+        try {
+            $list = ElementsDesk::list($record);
+            $all = ElementsDesk::day($job, $record, $list)->people();
+        } catch (ImpossibleValue) {
+            $all = [];
+        }
+        foreach ($job->segments->where('day', 0) as $segment) {
+            $from = ClockTime::of($segment->start_clock)->minutes;
+            foreach ($segment->people ?? [] as $name) {
+                $all[] = new PersonHours((string) $name, $from, $from + $segment->minutes);
+            }
+        }
+        $needed = [];
+        foreach ($all as $one) {
+            $had = $needed[mb_strtolower($one->name)] ?? $one;
+            $needed[mb_strtolower($one->name)] = new PersonHours($had->name, min($had->from, $one->from), max($had->to, $one->to));
+        }
+
+        return array_values($needed);
+    }
+
+    /** @throws ImpossibleValue naming the line */
+    public function judge(Job $job, StudioRecord $record): CallSheetJudge
+    {
+        return new CallSheetJudge(self::members($record), $this->needed($job, $record), (string) $record->hospital);
+    }
+
+    /**
+     * @param  array{crew: string, hospital: string, parking: string, call_note: string}  $fields
+     *
+     * @throws ImpossibleValue naming the line
+     */
+    public function keep(Job $job, array $fields): void
+    {
+        $record = $this->of($job)->fill($fields);
+        self::members($record);
+        $record->save();
+    }
+
+    /** Of a job with a call sheet; else nothing. */
+    public function verdicts(Job $job): Verdicts
+    {
+        if (! BriefDesk::has($job, 'crew')) {
+            return new Verdicts();
+        }
+        try {
+            return $this->judge($job, $this->of($job))->verdicts();
+        } catch (ImpossibleValue) {
+            // The page says beside the field what cannot be read.
+            return new Verdicts();
+        }
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People\Crew;
+
+use NorthSatchel\Looked;
+use NorthSatchel\Plan\Setups\PersonHours;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Span;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** Is everybody whom the plan needs called, for the hours in which they are needed, and is a minor there with a guardian? */
+final readonly class CallSheetJudge
+{
+    /**
+     * @param  list<CrewMember>  $members
+     * @param  list<PersonHours>  $needed  by the plan and the elements
+     */
+    public function __construct(private array $members, private array $needed, private string $hospital) {}
+
+    public function verdicts(): Verdicts
+    {
+        if ($this->members === []) {
+            return new Verdicts();
+        }
+        $found = array_values(array_filter([...$this->minors(), $this->missing(), ...$this->hours(), $this->noHospital()]));
+        $looked = Looked::at(count($this->needed), 'person', 'people');
+        $isOpen = array_filter($found, static fn (Verdict $v): bool => $v->code !== 'crew.hospital') !== [];
+
+        return new Verdicts([...$found, ...$isOpen || $looked === null ? [] : [Verdict::fine(
+            'crew.called',
+            'Everybody whom the plan names is called for their hours.',
+            "{$looked->words}: ".implode(', ', array_map(static fn (PersonHours $p): string => "{$p->name} {$p->says()}", $this->needed)).'.',
+            $looked,
+        )]]);
+    }
+
+    private function member(string $name): ?CrewMember
+    {
+        foreach ($this->members as $member) {
+            if ($member->isCalled($name)) {
+                return $member;
+            }
+        }
+
+        return null;
+    }
+
+    private function missing(): ?Verdict
+    {
+        $missing = array_values(array_filter($this->needed, fn (PersonHours $p): bool => $this->member($p->name) === null));
+
+        return $missing === [] ? null : Verdict::fix(
+            'crew.missing',
+            count($missing) === 1 ? "{$missing[0]->name} is not on the call sheet." : count($missing).' people are not on the call sheet.',
+            implode(', ', array_map(static fn (PersonHours $p): string => "{$p->name} is needed {$p->says()}", $missing)).'.',
+            ['people' => count($missing)],
+        );
+    }
+
+    /** @return list<Verdict> */
+    private function hours(): array
+    {
+        $verdicts = [];
+        foreach ($this->needed as $person) {
+            $member = $this->member($person->name);
+            if ($member === null) {
+                continue;
+            }
+            if ($member->from === null) {
+                $verdicts[] = Verdict::mind('crew.no-time', "{$member->shown()} is called for no time.", "The plan needs them {$person->says()}.");
+            } elseif ($member->from > $person->from || ($member->to !== null && $member->to < $person->to)) {
+                $verdicts[] = Verdict::fix(
+                    'crew.hours',
+                    "{$member->shown()} is needed outside the hours of the call.",
+                    "Needed {$person->says()}, called {$member->hours()}.",
+                );
+            }
+        }
+
+        return $verdicts;
+    }
+
+    /** @return list<Verdict> */
+    private function minors(): array
+    {
+        $verdicts = [];
+        foreach (array_filter($this->members, static fn (CrewMember $m): bool => $m->isMinor()) as $minor) {
+            $guardian = $minor->guardian === null ? null : $this->member($minor->guardian);
+            $called = $minor->from === null || $minor->to === null ? null : $minor->to - $minor->from;
+            if ($minor->guardian === null) {
+                $verdicts[] = Verdict::stop('crew.guardian', "{$minor->shown()} is a minor, and no guardian is named.", 'No minor on a set alone: name who is there.');
+            } elseif ($guardian === null) {
+                $verdicts[] = Verdict::fix('crew.guardian-away', "The guardian of {$minor->shown()} is not called.", "{$minor->guardian} is not on the sheet.");
+            } elseif ($minor->from !== null && ($guardian->from === null || $guardian->from > $minor->from
+                || ($guardian->to !== null && $minor->to !== null && $guardian->to < $minor->to))) {
+                $verdicts[] = Verdict::fix(
+                    'crew.guardian-away',
+                    "The guardian of {$minor->shown()} is not there all the time.",
+                    "{$guardian->name} is called ".($guardian->hours() ?: 'for no time').", {$minor->shown()} {$minor->hours()}.",
+                );
+            }
+            if ($called !== null && $minor->mostMinutes !== null && $called > $minor->mostMinutes) {
+                $verdicts[] = Verdict::fix(
+                    'crew.minor-hours',
+                    "{$minor->shown()} is called for longer than they may be there.",
+                    Span::hours($called).' against '.Span::hours($minor->mostMinutes).' that are allowed: '.ClockTime::face((int) $minor->from + $minor->mostMinutes).
+                        ' is the end. Local law decides, breaks and school too.',
+                );
+            } elseif ($minor->mostMinutes === null) {
+                $verdicts[] = Verdict::mind(
+                    'crew.minor-law',
+                    "For how long {$minor->shown()} may be there is not written.",
+                    'Local law and a permit decide about the hours of minors: write them behind the name, 4 h at most.',
+                );
+            }
+        }
+
+        return $verdicts;
+    }
+
+    private function noHospital(): ?Verdict
+    {
+        return trim($this->hospital) !== '' ? null : Verdict::mind(
+            'crew.hospital',
+            'The nearest hospital is not on the call sheet.',
+            'With its emergency entrance and the minutes to it.',
+        );
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People\Crew;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Span;
+use NorthSatchel\TypedLine;
+use NorthSatchel\TypedLines;
+
+/** Who is called, a group and below it a line each: "Runa Holt, stylist, 9:00 to 15:00, 070 123 45", "Mio, 14 years, guardian Ida Holt, 4 h at most". */
+final class CrewText
+{
+    private const MOST_LINES = 150;
+
+    /**
+     * @return list<CrewMember>
+     *
+     * @throws ImpossibleValue naming the line
+     */
+    public static function read(string $text): array
+    {
+        $lines = TypedLines::of($text, 'crew', self::MOST_LINES);
+        $top = $lines === [] ? 0 : min(array_map(static fn (TypedLine $l): int => $l->depth, $lines));
+        $isNested = array_filter($lines, static fn (TypedLine $l): bool => $l->depth > $top) !== [];
+        $group = 'Crew';
+        $members = [];
+        foreach ($lines as $line) {
+            if ($isNested && $line->depth === $top) {
+                $group = rtrim($line->text, ': ');
+
+                continue;
+            }
+            $member = self::member($line, $group);
+            $key = mb_strtolower($member->name);
+            if (isset($members[$key])) {
+                $line->refuse("“{$member->name}” is there already");
+            }
+            $members[$key] = $member;
+        }
+
+        return array_values($members);
+    }
+
+    /** @throws ImpossibleValue */
+    private static function member(TypedLine $line, string $group): CrewMember
+    {
+        $roles = [];
+        $from = $to = $age = $guardian = $most = null;
+        $contact = '';
+        foreach ($line->rest() as $part) {
+            if (preg_match('/^(?:from\s+)?(\S+(?:\s?[ap]m)?)\s*(?:to|–|-|until)\s*(\S+(?:\s?[ap]m)?)$/iu', $part, $found) === 1 && self::clock($found[1]) !== null) {
+                [$from, $to] = [self::clock($found[1]), self::clock($found[2]) ?? $line->refuse("“{$found[2]}” is no time")];
+            } elseif (self::clock($part) !== null && preg_match('/[:.]/', $part) === 1) {
+                $from = self::clock($part);
+            } elseif (($said = TypedLine::said($part, '/^(\d{1,3})\s*years?(?:\s+old)?$/i')) !== null) {
+                $age = (int) $said;
+            } elseif (($said = TypedLine::said($part, '/^guardian\s*:?\s+(.+)$/iu')) !== null) {
+                $guardian = $said;
+            } elseif (($said = TypedLine::said($part, '/^(?:at most\s+)?(.+?)(?:\s+at most)?$/iu')) !== null && stripos($part, 'at most') !== false) {
+                $most = self::minutes($line, $said);
+            } elseif (preg_match('/^\+?[\d\s()\/.-]{5,}$/', $part) === 1 || str_contains($part, '@')) {
+                $contact = $part;
+            } else {
+                $roles[] = $part;
+            }
+        }
+        if ($from !== null && $to !== null && $to <= $from) {
+            $line->refuse('it ends before it begins: after midnight write 25:00');
+        }
+
+        return new CrewMember($group, $line->parts[0], implode(', ', $roles), $from, $to, $contact, $age, $guardian, $most);
+    }
+
+    private static function clock(string $typed): ?int
+    {
+        try {
+            return ClockTime::of(ClockTime::asTyped(trim($typed)))->minutes;
+        } catch (ImpossibleValue) {
+            return null;
+        }
+    }
+
+    /** @throws ImpossibleValue */
+    private static function minutes(TypedLine $line, string $typed): int
+    {
+        try {
+            return Span::ofHours($typed);
+        } catch (ImpossibleValue) {
+            return $line->refuse("“{$typed}” is no number of hours: 4 h at most");
+        }
+    }
+}

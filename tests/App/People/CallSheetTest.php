@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\People;
+
+use App\Models\Brief\Job;
+use App\Models\People\ShareLink;
+use App\Models\Plan\StudioRecord;
+use Tests\App\TestCase;
+
+/** The call sheet of the demo's syrup, printed and by link. */
+final class CallSheetTest extends TestCase
+{
+    public function test_kept_judged_printed_and_shared(): void
+    {
+        $this->demo();
+        $job = Job::query()->where('name', 'like', '%syrup%')->firstOrFail();
+        $url = "/jobs/{$job->id}/crew";
+        $record = StudioRecord::query()->where('job_id', $job->id)->firstOrFail();
+        $this->get($url)->assertOk()->assertSee('Everybody whom the plan names is called for their hours.');
+        $this->get("/jobs/{$job->id}/people")->assertSee('Everybody whom the plan names is called for their hours.');
+        $fields = ['crew' => "<b>Ida</b>, make-up, 9:00 to 12:00\nMio Berg, 12 years", 'hospital' => '', 'parking' => '', 'call_note' => ''];
+        foreach (['crew' => ['crew' => "Ida\nIda"], 'hospital' => ['hospital' => str_repeat('x', 201)]] as $field => $bad) {
+            $this->from($url)->put($url, [...$fields, ...$bad])->assertSessionHasErrors($field);
+        }
+        $this->assertStringContainsString('Runa Vik', (string) $record->refresh()->crew);
+        $sheet = $this->get("{$url}/sheet?paper=letter")->assertOk()->assertSee('paper-letter', false)->assertSee('Runa Vik')->assertSee('Storsand');
+        $sheet->assertSee('Liv')->assertDontSee('Liv Vik');
+
+        $this->put($url, $fields)->assertSessionHasNoErrors();
+        $this->get($url)->assertSee('Mio is a minor, and no guardian is named.')->assertSee('are not on the call sheet')
+            ->assertSee('&lt;b&gt;Ida&lt;/b&gt;', false)->assertDontSee('<b>Ida</b>', false);
+
+        $this->post("{$url}/link")->assertSessionHas('link');
+        preg_match('#/sheet/([A-Za-z0-9]{40})#', (string) session('link'), $found);
+        $job->update(['restrictions' => 'launch in May', 'is_confidential' => true]);
+        auth()->logout();
+        $this->get("/sheet/{$found[1]}")->assertOk()->assertSee('make-up')->assertDontSee('Mio Berg')->assertDontSee('launch');
+        $this->get("{$url}/sheet")->assertRedirect('/sign-in');
+        $this->signIn();
+        $this->post("{$url}/link/".ShareLink::query()->where('kind', 'call-sheet')->value('id').'/revoke')->assertRedirect();
+        $this->get("/sheet/{$found[1]}")->assertNotFound();
+    }
+}

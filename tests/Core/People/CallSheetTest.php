@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\People;
+
+use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\Crew\CallSheetJudge;
+use NorthSatchel\People\Crew\CrewMember;
+use NorthSatchel\People\Crew\CrewText;
+use NorthSatchel\Plan\Setups\PersonHours;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Who is called for a day, and when. */
+final class CallSheetTest extends TestCase
+{
+    private const LIST = <<<'TEXT'
+    Crew
+        Runa Holt, stylist, 9 to 15:00, 070 123 45 67
+        Odd, assistant, 8:30 to 17, odd@set.test
+    Talent
+        Mio Holt, 14 years, guardian Runa Holt, 10:00 to 13:00, 4 h at most
+    TEXT;
+
+    /**
+     * @param  list<PersonHours>  $needed
+     * @return list<string>
+     */
+    private static function codes(string $text, array $needed = [], string $hospital = 'Town hospital'): array
+    {
+        $codes = [];
+        foreach ((new CallSheetJudge(CrewText::read($text), $needed, $hospital))->verdicts() as $verdict) {
+            $codes[] = $verdict->code;
+        }
+
+        return $codes;
+    }
+
+    public function test_a_sheet_is_read(): void
+    {
+        [$runa, $odd, $mio] = CrewText::read(self::LIST);
+        $this->assertEquals(new CrewMember('Crew', 'Runa Holt', 'stylist', 540, 900, '070 123 45 67'), $runa);
+        $this->assertSame(['odd@set.test', '08:30–17:00', 'Odd'], [$odd->contact, $odd->hours(), $odd->shown()]);
+        $this->assertEquals(new CrewMember('Talent', 'Mio Holt', '', 600, 780, '', 14, 'Runa Holt', 240), $mio);
+        $this->assertSame('Mio', $mio->shown(), 'of a minor no surname stands on a sheet');
+        $this->assertTrue($runa->isCalled('runa') && $runa->isCalled('Runa Holt') && ! $runa->isCalled('Holt'));
+        $this->assertSame('Crew', CrewText::read('Ida, make-up')[0]->group, 'a list without groups');
+        $this->assertSame(8 * 60, CrewText::read('Ida, 8:00')[0]->from);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function bad(): iterable
+    {
+        yield 'twice' => ["Ida\nida, make-up", 'line 2'];
+        yield 'ends before it begins' => ['Ida, 22:00 to 02:00', 'after midnight'];
+        yield 'no time' => ['Ida, 8:00 to late', 'is no time'];
+        yield 'no hours' => ['Ida, some at most', 'no number of hours'];
+    }
+
+    #[DataProvider('bad')]
+    public function test_a_bad_line_is_named(string $text, string $says): void
+    {
+        $this->expectException(ImpossibleValue::class);
+        $this->expectExceptionMessage($says);
+        CrewText::read($text);
+    }
+
+    public function test_called_for_the_hours_in_which_they_are_needed(): void
+    {
+        $runa = new PersonHours('Runa', 545, 890);
+        $this->assertSame(['crew.called'], self::codes(self::LIST, [$runa]));
+        $this->assertSame([], self::codes(self::LIST), 'the plan names nobody: nothing is called in order');
+        $this->assertSame([], self::codes('', [$runa]), 'no sheet, nothing said');
+        $this->assertSame(['crew.missing'], self::codes(self::LIST, [$runa, new PersonHours('Cia', 600, 660)]));
+        $this->assertSame(['crew.hours'], self::codes(self::LIST, [new PersonHours('Runa', 530, 890)]), 'earlier');
+        $this->assertSame(['crew.hours'], self::codes(self::LIST, [new PersonHours('Runa', 545, 910)]), 'longer');
+        $this->assertSame(['crew.no-time'], self::codes('Ida, make-up', [new PersonHours('Ida', 545, 910)]));
+        $this->assertSame(['crew.hospital', 'crew.called'], self::codes(self::LIST, [$runa], ' '));
+    }
+
+    public function test_minors_with_hours_and_guardian(): void
+    {
+        $with = static fn (string $mio, string $guardian = 'Ida, 8:00 to 18:00'): array => self::codes("{$guardian}\nMio, 14 years, {$mio}");
+        $this->assertSame(['crew.guardian'], $with('9 to 12:00, 4 h at most'));
+        $this->assertSame(['crew.guardian-away'], $with('9 to 12:00, 4 h at most, guardian Eva'));
+        $this->assertSame(['crew.guardian-away'], $with('9 to 12:00, 4 h at most, guardian Ida', 'Ida, 10:00 to 18:00'));
+        $this->assertSame(['crew.guardian-away'], $with('9 to 12:00, 4 h at most, guardian Ida', 'Ida, 8:00 to 11:00'));
+        $this->assertSame(['crew.guardian-away'], $with('9 to 12:00, 4 h at most, guardian Ida', 'Ida'));
+        $this->assertSame([], $with('9 to 13:00, 4 h at most, guardian Ida'));
+        $this->assertSame(['crew.minor-hours'], $with('9 to 13:01, 4 h at most, guardian Ida'));
+        $this->assertSame(['crew.minor-law'], $with('9 to 13:00, guardian Ida'));
+        $this->assertSame([], self::codes('Mio, 18 years, 9 to 13:00'), 'of age');
+    }
+}
