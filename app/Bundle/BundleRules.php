@@ -8,12 +8,14 @@ use App\Bundle\BundleValue as V;
 use NorthSatchel\JobKind;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\Kit\Rooms\RoomText;
 use NorthSatchel\People\Crew\CrewText;
 use NorthSatchel\People\Roster\RosterText;
 use NorthSatchel\Plan\Arrival\TaskText;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\Boards\ProductText;
 use NorthSatchel\Plan\Lights\LightsText;
+use NorthSatchel\Plan\Looks\LooksText;
 use NorthSatchel\Plan\Sending\SendText;
 use NorthSatchel\Plan\Setups\ElementText;
 use NorthSatchel\Scout\Ground\GroundKind;
@@ -212,6 +214,10 @@ final class BundleRules
                 'change_minutes' => V::whole(0, 600)->needed(),
                 'begins_clock' => V::clock(),
                 'lights' => V::read('must be the light of setups as it is typed', 12_000, LightsText::read(...)),
+                'looks' => V::read('must be looks as they are typed', 12_000, LooksText::read(...)),
+                'look_minutes' => V::whole(1, 1440)->needed(),
+                'look_hands' => V::whole(1, 9)->needed(),
+                'rooms' => V::read('must be rooms as they are typed', 8000, RoomText::read(...)),
                 'crew' => V::read('must be a call sheet as it is typed', 12_000, CrewText::read(...)),
                 'hospital' => V::text(200),
                 'parking' => V::text(200),

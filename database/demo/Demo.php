@@ -94,6 +94,17 @@ final class Demo
                 '15, Blanket with fringe, ×4',
                 '19, Cap, undyed, ×2',
             ]),
+            'looks' => implode("\n", [
+                'Shawl and coat, with Sanna, change 8 min, hair 20 min',
+                '    Against the wall with a bent knee, 6 min, supported',
+                '    Shawl thrown, 12 min, free, throws 10, helpers 2',
+                'Mittens, with Joel, change 5 min, hair 10 min',
+                '    Hands at the collar, 8 min, supported',
+                '    On the floor, 8 min, floor, nice',
+                'Blanket, with Sanna, change 4 min, nice',
+                '    Wrapped and sitting, 10 min, floor',
+            ]),
+            'look_minutes' => 75,
         ]);
 
         self::houses();
@@ -125,6 +136,17 @@ final class Demo
         ) {
             $job = self::begun($name, 'commercial', 'Midnordic Homes', 9, $place, $latitude, $longitude, $from, $to);
             $job->update(['appointment_from' => $opens, 'appointment_to' => $closes]);
+            if ($place === 'Slope house') {
+                StudioRecord::query()->create([
+                    'job_id' => $job->id,
+                    'rooms' => implode("\n", [
+                        'Front, faces S, ×1, 8 min',
+                        'Kitchen, 4.4 × 3.6 m, ×2, window EV 12, room EV 6, lamps',
+                        'Living room, 6 × 4.5 m, ×2, window EV 12, room EV 6, 12 min',
+                        'Bathroom, 1.9 × 2.6 m, ×1, 10 min',
+                    ]),
+                ]);
+            }
             $job->segments()->create([
                 'place_id' => $job->place_id,
                 'title' => 'Rooms and outside',

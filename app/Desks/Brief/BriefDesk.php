@@ -34,6 +34,8 @@ final class BriefDesk
         'session' => ['session_folders', 'folder'],
         'picks' => ['picks', 'name'],
         'crew' => ['studios', 'crew'],
+        'looks' => ['studios', 'looks'],
+        'rooms' => ['studios', 'rooms'],
     ];
 
     private const PAST_DAYS = 30;

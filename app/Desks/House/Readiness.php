@@ -14,6 +14,7 @@ use App\Desks\Copies\CopiesFindings;
 use App\Desks\Copies\SessionDesk;
 use App\Desks\Day\DayDesk;
 use App\Desks\Kit\KitDesk;
+use App\Desks\Kit\RoomsDesk;
 use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\CallSheetDesk;
 use App\Desks\People\PeopleDesk;
@@ -21,6 +22,7 @@ use App\Desks\People\RosterDesk;
 use App\Desks\Plan\ArrivalDesk;
 use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\ElementsDesk;
+use App\Desks\Plan\LooksDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SendingDesk;
 use App\Desks\Plan\SetupLightDesk;
@@ -52,6 +54,8 @@ final class Readiness
         private readonly ArrivalDesk $arrival,
         private readonly ElementsDesk $elements,
         private readonly SetupLightDesk $setupLight,
+        private readonly LooksDesk $looks,
+        private readonly RoomsDesk $rooms,
         private readonly DayDesk $day,
         private readonly CardsDesk $cards,
         private readonly BodyCheckDesk $bodies,
@@ -91,13 +95,14 @@ final class Readiness
             'verdicts',
             fn (): array => [
                 'brief' => $this->brief->verdicts($job),
-                'scout' => $this->light->verdicts($job),
+                'scout' => $this->light->verdicts($job)->with($this->rooms->verdicts($job)),
                 'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job))
                     ->with($this->cover->verdicts($job))
                     ->with($this->sending->verdicts($job))
                     ->with($this->arrival->verdicts($job))
                     ->with($this->elements->verdicts($job))
-                    ->with($this->setupLight->verdicts($job)),
+                    ->with($this->setupLight->verdicts($job))
+                    ->with($this->looks->verdicts($job)),
                 'people' => $this->people->verdicts($job)->with($this->rosters->verdicts($job))->with($this->callSheets->verdicts($job)),
                 'kit' => $this->kit->verdicts($job),
             ],

@@ -21,6 +21,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $hospital
  * @property string|null $parking
  * @property string|null $call_note  what everybody reads
+ * @property string|null $looks  and their poses
+ * @property int $look_minutes  of their box
+ * @property int $look_hands  people for hair and make-up
+ * @property string|null $rooms  of a house
  * @property string|null $begins_clock  null: when the covered hours begin
  */
 final class StudioRecord extends Model
@@ -32,11 +36,12 @@ final class StudioRecord extends Model
     protected $guarded = [];
 
     protected $attributes = ['elements' => null, 'changes' => null, 'change_minutes' => 10, 'begins_clock' => null,
-        'lights' => null, 'measured' => null, 'products' => null, 'crew' => null, 'hospital' => null, 'parking' => null, 'call_note' => null];
+        'lights' => null, 'measured' => null, 'products' => null, 'crew' => null, 'hospital' => null, 'parking' => null, 'call_note' => null,
+        'looks' => null, 'look_minutes' => 120, 'look_hands' => 1, 'rooms' => null];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['change_minutes' => 'int'];
+        return ['change_minutes' => 'int', 'look_minutes' => 'int', 'look_hands' => 'int'];
     }
 }

@@ -5,6 +5,8 @@
             'plan' => 'The plan',
             'elements' => 'Elements',
             'setups' => 'Light',
+            'looks' => 'Looks',
+            'rooms' => 'Rooms',
             'crew' => 'Call sheet',
             'boards' => 'Number boards',
             'session' => 'Session folder',
@@ -13,7 +15,7 @@
     @endphp
     @foreach ($pages as $page => $label)
         @continue($page === 'plan' && $at === 'plan')
-        <a @class(['button', 'main' => $at === $page]) href="/jobs/{{ $job->id }}/{{ $page }}"
+        <a @class(['button', 'small', 'main' => $at === $page]) href="/jobs/{{ $job->id }}/{{ $page }}"
             @if ($at === $page) aria-current="page" @endif>{{ $label }}</a>
     @endforeach
 </nav>
