@@ -7,16 +7,18 @@ namespace App\Desks\Plan;
 use App\Desks\Brief\BriefDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\SendingRecord;
+use App\Models\Plan\StudioRecord;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Arrival\Arrival;
 use NorthSatchel\Plan\Arrival\TaskText;
+use NorthSatchel\Plan\Lights\PreLight;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
 
 /** When to be at an event. */
 final readonly class ArrivalDesk
 {
-    public function __construct(private SendingDesk $sendings) {}
+    public function __construct(private SendingDesk $sendings, private SetupLightDesk $lights) {}
 
     public function of(Job $job): SendingRecord
     {
@@ -28,10 +30,40 @@ final readonly class ArrivalDesk
     {
         return new Arrival(
             TaskText::read((string) $record->tasks),
-            ClockTime::of($record->doors_clock ?? $job->covered_from),
+            ClockTime::of(self::begins($job, $record)),
             $record->hands,
             $record->spare_minutes,
+            $job->kind->hasElements(),
         );
+    }
+
+    /** When the doors open, or in a studio the first picture is taken: as typed, else as the elements begin, else with the covered hours. */
+    public static function begins(Job $job, SendingRecord $record): string
+    {
+        $studio = $record->doors_clock === null && $job->kind->hasElements()
+            ? StudioRecord::query()->where('job_id', $job->id)->value('begins_clock')
+            : null;
+
+        return $record->doors_clock ?? $studio ?? $job->covered_from;
+    }
+
+    /** Tasks to begin with in a studio, from the light of the setup that comes first; empty where that is not written. */
+    public function fromLights(Job $job): string
+    {
+        try {
+            $studio = $this->lights->of($job);
+            $list = ElementsDesk::list($studio);
+            $first = $list->byId()[(int) ($list->order()->order[0] ?? 0)]->setup ?? '';
+            foreach (SetupLightDesk::lights($studio) as $light) {
+                if ($first === '' || mb_strtolower($light->setup) === mb_strtolower($first)) {
+                    return PreLight::tasks($light);
+                }
+            }
+        } catch (ImpossibleValue) {
+            // Their own page says what cannot be read.
+        }
+
+        return '';
     }
 
     /**

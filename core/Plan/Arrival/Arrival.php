@@ -31,22 +31,30 @@ final readonly class Arrival
     /**
      * @param  list<Task>  $tasks  each after those that it waits for
      * @param  int  $spareMinutes  for trouble, before the doors
+     * @param  bool  $isStudio  the first picture is taken then, and no doors are opened
      *
      * @throws ImpossibleValue when a task wants more hands than there are, or the day has too few hours
      */
-    public function __construct(array $tasks, private ClockTime $doors, int $hands, private int $spareMinutes)
-    {
+    public function __construct(
+        array $tasks,
+        private ClockTime $doors,
+        int $hands,
+        private int $spareMinutes,
+        private bool $isStudio = false,
+    ) {
         $free = array_fill(0, max(1, $hands), 0);
-        $ends = $starts = [];
+        $ends = $starts = $busy = [];
         foreach ($tasks as $task) {
             if ($task->people > count($free)) {
                 throw ImpossibleValue::of('tasks', "must not want more people than come: “{$task->name}” wants {$task->people}");
             }
             sort($free);
             $waits = array_map(static fn (string $name): int => $ends[$name] ?? 0, $task->after);
-            $start = max($free[$task->people - 1], ...$waits, ...[0]);
+            $who = $task->by === null ? 0 : $busy[mb_strtolower($task->by)] ?? 0;
+            $start = max($free[$task->people - 1], $who, ...$waits, ...[0]);
             $ends[$task->name] = $start + $task->minutes;
             $starts[] = [$task, $start];
+            $busy[mb_strtolower((string) $task->by)] = $ends[$task->name];
             for ($i = 0; $i < $task->people; $i++) {
                 $free[$i] = $ends[$task->name];
             }
@@ -72,14 +80,18 @@ final readonly class Arrival
             return new Verdicts([
                 Verdict::mind(
                     'arrive.nothing',
-                    'Nothing is listed that must stand before the doors open.',
-                    'Lone cameras, wires, tests, the walk around: a line each, with its minutes.',
+                    $this->isStudio ? 'Nothing is listed that must stand for the first picture.' : 'Nothing is listed that must stand before the doors open.',
+                    $this->isStudio
+                        ? 'Background, lights, camera, test frame, marks: a line each, with its minutes.'
+                        : 'Lone cameras, wires, tests, the walk around: a line each, with its minutes.',
                 ),
             ]);
         }
         $before = $this->doors->minutes - $this->at->minutes;
-        $why = "{$this->minutes} min of work and {$this->spareMinutes} for trouble before {$this->doors->text()}. The school of two hours comes ".
-            self::against(self::LATE_SCHOOL_MIN - $before).', that of six '.self::against(self::EARLY_SCHOOL_MIN - $before).'.';
+        $why = "{$this->minutes} min of work and {$this->spareMinutes} for trouble before {$this->doors->text()}.".($this->isStudio
+            ? ''
+            : ' The school of two hours comes '.self::against(self::LATE_SCHOOL_MIN - $before).
+                ', that of six '.self::against(self::EARLY_SCHOOL_MIN - $before).'.');
         if ($coversFrom !== null && $this->at->minutes < $coversFrom) {
             return new Verdicts([
                 Verdict::fix(

@@ -35,7 +35,7 @@ final class TaskText
             if (isset($named[$key])) {
                 self::refuse($at, "“{$name}” is there already");
             }
-            $minutes = null;
+            $minutes = $by = null;
             $people = 1;
             $after = [];
             foreach (array_slice($parts, 1) as $part) {
@@ -44,17 +44,19 @@ final class TaskText
                     $minutes = (int) $said;
                 } elseif (($said = $is('/^(\d)\s*(?:people|persons|hands)$/i')) !== null && (int) $said >= 1 && (int) $said <= self::MOST_PEOPLE) {
                     $people = (int) $said;
+                } elseif (($said = $is('/^by\s+(.+)$/iu')) !== null) {
+                    $by = $said;
                 } elseif (($said = $is('/^after\s+(.+)$/iu')) !== null) {
                     $after[] = $named[mb_strtolower($said)] ?? self::refuse($at, "“{$said}” does not stand above it");
                 } else {
-                    self::refuse($at, "“{$part}” is not understood: 25 min, 2 people, after Wire");
+                    self::refuse($at, "“{$part}” is not understood: 25 min, 2 people, by Odd, after Wire");
                 }
             }
             if ($minutes === null) {
                 self::refuse($at, "it does not say how long “{$name}” takes: 25 min");
             }
             $named[$key] = $name;
-            $tasks[] = new Task($name, $minutes, $people, $after);
+            $tasks[] = new Task($name, $minutes, $people, $after, $by);
         }
 
         return $tasks;

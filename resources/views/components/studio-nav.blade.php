@@ -5,6 +5,7 @@
             'plan' => 'The plan',
             'elements' => 'Elements',
             'setups' => 'Light',
+            'arrive' => 'Pre-light',
             'looks' => 'Looks',
             'rooms' => 'Rooms',
             'crew' => 'Call sheet',

@@ -7,7 +7,10 @@ namespace Tests\Core\Plan;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Arrival\Arrival;
 use NorthSatchel\Plan\Arrival\DoneTask;
+use NorthSatchel\Plan\Arrival\Task;
 use NorthSatchel\Plan\Arrival\TaskText;
+use NorthSatchel\Plan\Lights\LightsText;
+use NorthSatchel\Plan\Lights\PreLight;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
@@ -47,6 +50,33 @@ final class ArrivalTest extends TestCase
         $this->assertSame(['mind arrive.nothing'], $codes(self::arrival(1, tasks: ''), null), 'of nothing no hour is claimed');
         $because = iterator_to_array($two->verdicts(null))[0]->because;
         $this->assertStringContainsString('The school of two hours comes 20 min earlier, that of six 260 min earlier.', $because);
+    }
+
+    public function test_in_a_studio_who_does_it_does_one_thing_at_a_time(): void
+    {
+        $tasks = "Key, 10 min, by Odd\nRim, 10 min, by Odd\nBackground, 15 min, by Ida";
+        $studio = new Arrival(TaskText::read($tasks), ClockTime::of('09:30'), 3, 0, true);
+        $this->assertSame(
+            ['Key 09:10 09:20', 'Background 09:10 09:25', 'Rim 09:20 09:30'],
+            array_map(static fn (DoneTask $d): string => "{$d->task->name} {$d->from->text()} {$d->to->text()}", $studio->done),
+        );
+        $because = iterator_to_array($studio->verdicts(null))[0]->because;
+        $this->assertStringNotContainsString('school', $because, 'those come to doors');
+        $nothing = new Arrival([], ClockTime::of('09:30'), 1, 0, true);
+        $this->assertStringContainsString('first picture', iterator_to_array($nothing->verdicts(null))[0]->finding);
+    }
+
+    public function test_tasks_from_the_light_of_a_setup(): void
+    {
+        $light = LightsText::read("Ground\n  Subject, 1 m high\n  Key, 2 m, 45° left\n  Hair, 1 m behind, boom\n  Background, 2 m behind\n  Camera, 3 m")[0];
+        $tasks = TaskText::read(PreLight::tasks($light));
+        $this->assertSame(
+            ['Background', 'Hair', 'Key', 'Camera', 'Test frame through the whole chain', 'Marks measured and taped'],
+            array_map(static fn (Task $t): string => $t->name, $tasks),
+            'from the back to the front',
+        );
+        $this->assertSame([2, ['Background', 'Hair', 'Key', 'Camera']], [$tasks[1]->people, $tasks[4]->after]);
+        $this->assertSame('', PreLight::tasks(LightsText::read("Ground\n  Subject, 1 m high")[0]));
     }
 
     public function test_bad_lines_and_a_day_too_short(): void

@@ -9,6 +9,7 @@ use App\Desks\Plan\ArrivalDesk;
 use App\Http\Requests\Plan\ArrivalRequest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
@@ -16,7 +17,7 @@ use NorthSatchel\Verdicts;
 /** When must one be there? */
 final class ArrivalController
 {
-    public function show(int $job, ArrivalDesk $desk): View
+    public function show(Request $request, int $job, ArrivalDesk $desk): View
     {
         $opened = BriefDesk::open($job);
         $record = $desk->of($opened);
@@ -32,6 +33,9 @@ final class ArrivalController
             'record' => $record,
             'arrival' => $arrival,
             'wrong' => $wrong,
+            'begins' => ArrivalDesk::begins($opened, $record),
+            'isStudio' => $opened->kind->hasElements(),
+            'tasks' => trim("{$record->tasks}\n".($request->query('like') === 'lights' ? $desk->fromLights($opened) : '')),
             'verdicts' => $arrival?->verdicts(ClockTime::of($opened->covered_from)->minutes) ?? new Verdicts(),
         ]);
     }
