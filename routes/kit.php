@@ -43,5 +43,6 @@ Route::put('/shelf/{item}', [ShelfController::class, 'update']);
 Route::post('/shelf/{item}/tests', [ShelfController::class, 'test']);
 Route::post('/shelf/{item}/back', [ShelfController::class, 'giveBack']);
 Route::post('/shelf/{item}/keep', [ShelfController::class, 'keep']);
+Route::get('/jobs/{job}/station', [KitController::class, 'station']);
 Route::get('/jobs/{job}/rooms', [RoomsController::class, 'show']);
 Route::put('/jobs/{job}/rooms', [RoomsController::class, 'update']);

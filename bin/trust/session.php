@@ -69,7 +69,10 @@ function watchASession(int $runs, string $folder): bool
     proc_terminate($watch);
     proc_close($watch);
     sort($late);
-    $half = array_filter(glob("{$target}/*") ?: [], static fn (string $f): bool => str_ends_with($f, BagLayout::PARTIAL) || str_ends_with($f, '.tmp'));
+    $half = array_filter(
+        glob("{$target}/*") ?: [],
+        static fn (string $f): bool => str_ends_with($f, BagLayout::PARTIAL) || str_ends_with($f, '.tmp'),
+    );
     printf(
         "%d frames: on the drive %.1f s after they were whole (half of them), %.1f s at the latest; %d too early or other; %d half files.\n",
         $runs,

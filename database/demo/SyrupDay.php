@@ -9,6 +9,8 @@ use App\Models\Brief\Job;
 use App\Models\Brief\Place;
 use App\Models\Copies\Destination;
 use App\Models\Copies\SessionFolder;
+use App\Models\Kit\Item;
+use App\Models\Kit\Packing;
 use App\Models\Plan\StudioRecord;
 use Illuminate\Support\Carbon;
 
@@ -80,6 +82,25 @@ final class SyrupDay
         Camera, 2 m away, 1.6 m high, 100 mm
     TEXT;
 
+    /** What is packed: one cable, one extension that slows it, and both drives. */
+    private static function station(Job $job): void
+    {
+        $own = [
+            ['computer', 'Set laptop', '14 inch', ['write_mb_s' => 600.0], 1350],
+            ['cable', 'Tether cable', '3 m', ['for_tether' => true, 'standard' => 'USB 3', 'length_m' => 3.0, 'rate_mb_s' => 60.0], 120],
+            ['cable', 'Extension', '5 m, with a repeater', ['for_tether' => true, 'is_joint' => true, 'rate_mb_s' => 35.0], 180],
+        ];
+        foreach ($own as [$kind, $label, $description, $specs, $grams]) {
+            Item::query()->create([
+                'kind' => $kind, 'label' => $label, 'description' => $description, 'specs' => $specs, 'weight_g' => $grams, 'lead_days' => 3,
+            ]);
+        }
+        $labels = [...array_column($own, 1), 'Body A', 'Prime 85', 'Drive Fir', 'Drive Birch', 'Stand 1', 'Flash 1', 'Flash 2', 'Trigger 1'];
+        foreach (Item::query()->whereIn('label', $labels)->pluck('id') as $item) {
+            Packing::query()->create(['job_id' => $job->id, 'item_id' => $item, 'lane' => 'lead']);
+        }
+    }
+
     /** The folder that the capture program writes into, and the two drives out of it. */
     private static function session(Job $job): void
     {
@@ -141,6 +162,7 @@ final class SyrupDay
         ]);
 
         self::session($job);
+        self::station($job);
 
         return $job;
     }

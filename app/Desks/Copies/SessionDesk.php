@@ -92,12 +92,16 @@ final readonly class SessionDesk
             $drive = Destination::query()->find($fields[$field]);
             $real = $drive === null ? false : realpath($drive->folder);
             if ($real !== false && self::overlap($real, $fields['folder'])) {
-                throw ValidationException::withMessages(['folder' => "It and the drive {$drive?->name} lie one in the other: a copy there is no copy."]);
+                throw ValidationException::withMessages([
+                    'folder' => "It and the drive {$drive?->name} lie one in the other: a copy there is no copy.",
+                ]);
             }
         }
         $had = $this->of($job);
         if ($had !== null && $had->folder !== $fields['folder'] && SessionFileRow::query()->where('session_folder_id', $had->id)->exists()) {
-            throw ValidationException::withMessages(['folder' => "Files of {$had->folder} are known: one job has one session folder, with folders in it."]);
+            throw ValidationException::withMessages([
+                'folder' => "Files of {$had->folder} are known: one job has one session folder, with folders in it.",
+            ]);
         }
         if ($had !== null && ($had->automatic_id !== $fields['automatic_id'] || $had->by_hand_id !== $fields['by_hand_id'])) {
             // Of another drive nothing was seen yet.

@@ -28,6 +28,7 @@ use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\ReachRuler;
 use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Station\Station;
 use NorthSatchel\Kit\Test\TestDays;
 use NorthSatchel\Kit\Test\TestDue;
 use NorthSatchel\Verdict;
@@ -81,14 +82,15 @@ final class KitDesk
         $gear = $this->needs->bag($job);
         $stretches = $this->needs->stretches($job);
         $today = now($job->place->timezone)->format('Y-m-d');
-        $largest = array_map(static fn (Gear $g): float => ($g->number('raw_mb') ?? 0.0) + ($g->number('jpeg_mb') ?? 0.0), $gear);
+        $station = $this->station($job);
 
         return [
             ...array_filter($this->losses($job)->verdicts(), static fn (Verdict $v): bool => ! self::isSaid($v, $reach)),
             ...HoldsJudge::of($this->carry->carried($job), $this->needs->needsOfBag($job), $stretches),
             ...PersonLoss::of($stretches),
             ...TestDays::verdicts($this->tests($job)),
-            ...StationJudge::of($gear, max([0.0, ...$largest])),
+            ...StationJudge::of($gear, $station->frameMb),
+            ...$station->verdicts(),
             ...DriveJudge::of($gear, $this->needs->gigabytes($job)),
             ...($job->goes_by_air ? FlightJudge::of($gear) : []),
             ...DueJudge::of($gear, $today, $job->date),
@@ -110,6 +112,15 @@ final class KitDesk
 
         return in_array($what, [NeedWhat::Card, NeedWhat::Cell], true) ||
             ($what === NeedWhat::Reach && in_array((float) $verdict->figures['focal_mm'], $focals, true));
+    }
+
+    /** The capture station as it is in the bag. */
+    public function station(Job $job): Station
+    {
+        $gear = $this->needs->bag($job);
+        $largest = array_map(static fn (Gear $g): float => ($g->number('raw_mb') ?? 0.0) + ($g->number('jpeg_mb') ?? 0.0), $gear);
+
+        return new Station($gear, max([0.0, ...$largest]));
     }
 
     public function losses(Job $job): LossReport

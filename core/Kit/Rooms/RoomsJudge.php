@@ -31,7 +31,11 @@ final class RoomsJudge
                 $found[] = $misses > self::MUCH_DEG ? Verdict::fix('rooms.corner', ...$says) : Verdict::mind('rooms.corner', ...$says);
             }
             if ($turn->shot->fit === null && $turn->shot->room->facesDeg === null) {
-                $found[] = Verdict::mind('rooms.unmeasured', "How large {$name} is nobody has typed.", 'Without it no lens can be said to take it in.');
+                $found[] = Verdict::mind(
+                    'rooms.unmeasured',
+                    "How large {$name} is nobody has typed.",
+                    'Without it no lens can be said to take it in.',
+                );
             }
             if ($turn->shot->fit !== null && $turn->shot->widestMm === null) {
                 $found[] = Verdict::mind('rooms.no-lens', "Which lens takes in {$name} nobody can say.", 'No lens is on the kit list of this job.');

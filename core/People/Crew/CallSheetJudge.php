@@ -91,9 +91,17 @@ final readonly class CallSheetJudge
             $guardian = $minor->guardian === null ? null : $this->member($minor->guardian);
             $called = $minor->from === null || $minor->to === null ? null : $minor->to - $minor->from;
             if ($minor->guardian === null) {
-                $verdicts[] = Verdict::stop('crew.guardian', "{$minor->shown()} is a minor, and no guardian is named.", 'No minor on a set alone: name who is there.');
+                $verdicts[] = Verdict::stop(
+                    'crew.guardian',
+                    "{$minor->shown()} is a minor, and no guardian is named.",
+                    'No minor on a set alone: name who is there.',
+                );
             } elseif ($guardian === null) {
-                $verdicts[] = Verdict::fix('crew.guardian-away', "The guardian of {$minor->shown()} is not called.", "{$minor->guardian} is not on the sheet.");
+                $verdicts[] = Verdict::fix(
+                    'crew.guardian-away',
+                    "The guardian of {$minor->shown()} is not called.",
+                    "{$minor->guardian} is not on the sheet.",
+                );
             } elseif ($minor->from !== null && ($guardian->from === null || $guardian->from > $minor->from
                 || ($guardian->to !== null && $minor->to !== null && $guardian->to < $minor->to))) {
                 $verdicts[] = Verdict::fix(
@@ -106,8 +114,8 @@ final readonly class CallSheetJudge
                 $verdicts[] = Verdict::fix(
                     'crew.minor-hours',
                     "{$minor->shown()} is called for longer than they may be there.",
-                    Span::hours($called).' against '.Span::hours($minor->mostMinutes).' that are allowed: '.ClockTime::face((int) $minor->from + $minor->mostMinutes).
-                        ' is the end. Local law decides, breaks and school too.',
+                    Span::hours($called).' against '.Span::hours($minor->mostMinutes).' that are allowed: '.
+                        ClockTime::face((int) $minor->from + $minor->mostMinutes).' is the end. Local law decides, breaks and school too.',
                 );
             } elseif ($minor->mostMinutes === null) {
                 $verdicts[] = Verdict::mind(

@@ -10,10 +10,15 @@ use NorthSatchel\Time\Span;
 use NorthSatchel\TypedLine;
 use NorthSatchel\TypedLines;
 
-/** Who is called, a group and below it a line each: "Runa Holt, stylist, 9:00 to 15:00, 070 123 45", "Mio, 14 years, guardian Ida Holt, 4 h at most". */
+/**
+ * Who is called, a group and below it a line each: "Runa Holt, stylist, 9:00 to 15:00, 070 123 45", "Mio, 14 years, guardian Ida Holt, 4 h at
+ * most".
+ */
 final class CrewText
 {
     private const MOST_LINES = 150;
+
+    private const HOURS = '/^(?:from\s+)?(\S+(?:\s?[ap]m)?)\s*(?:to|–|-|until)\s*(\S+(?:\s?[ap]m)?)$/iu';
 
     /**
      * @return list<CrewMember>
@@ -51,7 +56,7 @@ final class CrewText
         $from = $to = $age = $guardian = $most = null;
         $contact = '';
         foreach ($line->rest() as $part) {
-            if (preg_match('/^(?:from\s+)?(\S+(?:\s?[ap]m)?)\s*(?:to|–|-|until)\s*(\S+(?:\s?[ap]m)?)$/iu', $part, $found) === 1 && self::clock($found[1]) !== null) {
+            if (preg_match(self::HOURS, $part, $found) === 1 && self::clock($found[1]) !== null) {
                 [$from, $to] = [self::clock($found[1]), self::clock($found[2]) ?? $line->refuse("“{$found[2]}” is no time")];
             } elseif (self::clock($part) !== null && preg_match('/[:.]/', $part) === 1) {
                 $from = self::clock($part);

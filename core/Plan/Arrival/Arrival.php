@@ -80,7 +80,7 @@ final readonly class Arrival
             return new Verdicts([
                 Verdict::mind(
                     'arrive.nothing',
-                    $this->isStudio ? 'Nothing is listed that must stand for the first picture.' : 'Nothing is listed that must stand before the doors open.',
+                    'Nothing is listed that must stand '.($this->isStudio ? 'for the first picture.' : 'before the doors open.'),
                     $this->isStudio
                         ? 'Background, lights, camera, test frame, marks: a line each, with its minutes.'
                         : 'Lone cameras, wires, tests, the walk around: a line each, with its minutes.',

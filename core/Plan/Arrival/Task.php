@@ -12,5 +12,11 @@ final readonly class Task
      * @param  list<string>  $after  tasks that come before it
      * @param  string|null  $by  who does it; null: whoever is free
      */
-    public function __construct(public string $name, public int $minutes, public int $people = 1, public array $after = [], public ?string $by = null) {}
+    public function __construct(
+        public string $name,
+        public int $minutes,
+        public int $people = 1,
+        public array $after = [],
+        public ?string $by = null,
+    ) {}
 }

@@ -26,7 +26,8 @@ final class SignOffJudge
             $verdicts[] = Verdict::fix(
                 'sign-off.refused',
                 "{$picture} is not signed off.",
-                "{$last?->name} said no".($last === null || $last->words === '' ? '.' : ": “{$last->words}”.").' Show another pick while the set stands.',
+                "{$last?->name} said no".($last === null || $last->words === '' ? '.' : ": “{$last->words}”.").
+                    ' Show another pick while the set stands.',
             );
         }
         $open = [...$in(PictureState::Waiting), ...$in(PictureState::NoPick)];

@@ -10,6 +10,7 @@
             'rooms' => 'Rooms',
             'crew' => 'Call sheet',
             'boards' => 'Number boards',
+            'station' => 'Station',
             'session' => 'Session folder',
             'picks' => 'For the client',
         ];

@@ -4,7 +4,8 @@
         <section class="slab mb-4" id="session-now" @if ($folder->is_watched) hx-get="/jobs/{{ $job->id }}/session" hx-trigger="every 3s"
             hx-target="#session-now" hx-select="#session-now" hx-swap="outerHTML show:none" @endif>
             <svg class="session-plan" viewBox="0 0 900 130" role="img"
-                aria-label="{{ $whole }} files whole, {{ $automatic }} on {{ $folder->automatic->name }}, {{ $byHand }} on {{ $folder->byHand->name }}">
+                aria-label="{{ $whole }} files whole, {{ $automatic }}
+                on {{ $folder->automatic->name }}, {{ $byHand }} on {{ $folder->byHand->name }}">
                 <line class="route" x1="230" y1="65" x2="560" y2="35" /><line class="route by-hand" x1="230" y1="65" x2="560" y2="98" />
                 <text x="395" y="38" text-anchor="middle" font-size="15">by itself</text>
                 <text x="395" y="108" text-anchor="middle" font-size="15">by a person</text>

@@ -37,7 +37,8 @@
         @csrf
         @method('put')
         <x-field name="rooms" label="Rooms and fronts, a line each" type="textarea" rows="9" :value="$record->rooms"
-            hint="Kitchen, 4.2 × 3.1 m, ×2, window EV 13, room EV 7, lamps. A front: Street side, faces 190° (or S), ×1. Without minutes: 8 a picture." />
+            hint="Kitchen, 4.2 × 3.1 m, ×2, window EV 13, room EV 7, lamps. A
+            front: Street side, faces 190° (or S), ×1. Without minutes: 8 a picture." />
         <div><button class="button main">Keep the rooms</button></div>
         <p class="text-sm text-faint">Several houses on one day: <a href="/days/{{ $job->date }}">their order with the ways between them</a>.</p>
     </form>

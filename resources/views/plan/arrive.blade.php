@@ -39,7 +39,9 @@
         @if ($isStudio)
             <p><a class="button small" href="?like=lights">Begin with the light of the first setup</a></p>
         @endif
-        <x-field name="tasks" :label="$isStudio ? 'What must stand for the first picture, a line each' : 'What must stand before the doors open, a line each'"
+        <x-field name="tasks" :label="$isStudio
+            ? 'What must stand for the first picture, a line each'
+            : 'What must stand before the doors open, a line each'"
             type="textarea" rows="9" :value="$tasks" :hint="$isStudio
                 ? 'Key, 10 min, by Odd, after Background: in the order in which it is done.'
                 : 'Camera above the goal, 25 min, 2 people, after Wire: in the order in which it is done.'" />
@@ -49,7 +51,8 @@
             <x-field name="spare_minutes" label="Minutes for trouble" :value="$record->spare_minutes" inputmode="numeric" />
         </div>
         <p class="text-sm text-faint">{{ $isStudio
-            ? 'Stands weighted, cables taped, a safety line on every boom, nobody below it. What stays overnight is lowered, weighted or secured, and measured again in the morning.'
+            ? 'Stands weighted, cables taped, a safety line on every boom, nobody below it. What stays overnight is lowered, weighted or ' .
+                'secured, and measured again in the morning.'
             : 'A second safety cable on all that hangs, and nobody below while it is hung. Where the venue has riggers, they do it.' }}</p>
         <div><button class="button main">Keep and work it out</button></div>
     </form>

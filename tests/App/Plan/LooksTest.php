@@ -21,8 +21,8 @@ final class LooksTest extends TestCase
         $this->get($url)->assertOk()->assertSee('Shawl thrown')->assertSee('their box');
         $this->get("/jobs/{$job->id}/plan")->assertSee('box.')->assertSee($url);
         $good = ['looks' => "Hat <b>, with Mio\n  Close, 5 min", 'look_minutes' => '60', 'look_hands' => '1'];
-        foreach (['looks' => ['looks' => "A\na"], 'look_minutes' => ['look_minutes' => '0'], 'look_hands' => ['look_hands' => 'two']] as $field => $bad) {
-            $this->from($url)->put($url, [...$good, ...$bad])->assertSessionHasErrors($field);
+        foreach (['looks' => "A\na", 'look_minutes' => '0', 'look_hands' => 'two'] as $field => $bad) {
+            $this->from($url)->put($url, [...$good, $field => $bad])->assertSessionHasErrors($field);
         }
         $this->assertStringContainsString('Mittens', (string) $record->refresh()->looks);
         $this->put($url, $good)->assertSessionHasNoErrors();
@@ -41,5 +41,16 @@ final class LooksTest extends TestCase
         $this->from($url)->put($url, ['rooms' => 'Hall, cosy'])->assertSessionHasErrors('rooms');
         $this->put($url, ['rooms' => 'Hall <i>, 5 × 9 m, 10 min'])->assertSessionHasNoErrors();
         $this->get($url)->assertSee('Hall &lt;i&gt;', false)->assertDontSee('Hall <i>', false)->assertSee('16 mm');
+    }
+
+    public function test_the_station_is_drawn_with_its_slowest_part(): void
+    {
+        $this->demo();
+        $job = Job::query()->where('name', 'like', '%syrup%')->firstOrFail();
+        $this->get("/jobs/{$job->id}/station")->assertOk()->assertSee('Extension')->assertSee(', the slowest')
+            ->assertSee('parts of the station have no spare');
+        $this->get("/jobs/{$job->id}/kit")->assertSee('parts of the station have no spare');
+        $other = Job::query()->where('name', 'like', 'Wool%')->firstOrFail();
+        $this->get("/jobs/{$other->id}/station")->assertOk()->assertSee('No wire and no computer');
     }
 }

@@ -20,7 +20,8 @@ final class SetupLightTest extends TestCase
         $this->get("/jobs/{$job->id}/plan")->assertSee('hangs on a boom')->assertSee($url);
         $this->get("{$url}?setup=White+table&beside=Tank,+light+from+behind")->assertOk()->assertSee('Only there: Through diffusion');
         $this->get("{$url}?setup=%3Ci%3E&beside=nothing")->assertOk();
-        $this->get("/jobs/{$job->id}/arrive?like=lights")->assertOk()->assertSee('What must stand for the first picture?')->assertSee('Black card, 5 min');
+        $this->get("/jobs/{$job->id}/arrive?like=lights")->assertOk()->assertSee('Black card, 5 min')
+            ->assertSee('What must stand for the first picture?');
         $had = StudioRecord::query()->where('job_id', $job->id)->firstOrFail()->lights;
         foreach (['lights' => ['lights' => "A\n  Key, bright"], 'measured' => ['measured' => "A\n  Key"]] as $field => $bad) {
             $this->from($url)->put($url, ['lights' => $had, 'measured' => '', ...$bad])->assertSessionHasErrors($field);

@@ -73,7 +73,8 @@ final class PicksTest extends TestCase
         file_put_contents($zip, $this->get("{$this->url}/notes.zip")->assertOk()->getContent());
         $archive = new \ZipArchive();
         $archive->open($zip);
-        $this->assertStringContainsString('<photoshop:Instructions>=dust &lt;b&gt;</photoshop:Instructions>', (string) $archive->getFromName('syrup_1.xmp'));
+        $xmp = (string) $archive->getFromName('syrup_1.xmp');
+        $this->assertStringContainsString('<photoshop:Instructions>=dust &lt;b&gt;</photoshop:Instructions>', $xmp);
     }
 
     public function test_a_client_answers_by_link_and_sees_nothing_else(): void

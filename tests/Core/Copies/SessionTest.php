@@ -25,8 +25,13 @@ final class SessionTest extends TestCase
      * @param  list<SessionFile>  $files
      * @return array<string, Verdict> by code
      */
-    private static function judged(array $files, ?int $lookedAt = self::NOW, ?string $problem = null, bool $isOne = false, bool $isWatched = true): array
-    {
+    private static function judged(
+        array $files,
+        ?int $lookedAt = self::NOW,
+        ?string $problem = null,
+        bool $isOne = false,
+        bool $isWatched = true,
+    ): array {
         $found = [];
         foreach ((new SessionJudge($files, 600, $lookedAt, $problem, $isOne, $isWatched, self::NOW))->verdicts() as $verdict) {
             $found[$verdict->code] = $verdict;
@@ -51,7 +56,8 @@ final class SessionTest extends TestCase
         $settling->forget('a');
         $this->assertSame(0.0, $settling->still('a', 11, 6, 106.0));
         $this->assertLessThan(Settling::enoughS(null), Settling::enoughS(PictureState::Intact));
-        $this->assertLessThan(Settling::enoughS(PictureState::Damaged), Settling::enoughS(PictureState::Unknown), 'cut short: it may go on after a pause');
+        [$cut, $unknown] = [Settling::enoughS(PictureState::Damaged), Settling::enoughS(PictureState::Unknown)];
+        $this->assertLessThan($cut, $unknown, 'cut short: it may go on after a pause');
     }
 
     public function test_a_file_is_brought_read_back_and_never_over_another(): void
@@ -88,8 +94,10 @@ final class SessionTest extends TestCase
         $this->assertStringContainsString('1 not copied by hand', $late['session.alone']->because);
         $route = self::judged([self::file('b', self::NOW - 700, null, self::NOW - 100)]);
         $this->assertStringContainsString('1 not on the automatic drive', $route['session.alone']->because, 'the routine that is set up wrongly');
-        $this->assertSame(['session.waiting'], array_keys(self::judged([$both, self::file('b', self::NOW - 600, self::NOW, null)])), 'at the limit, not over it');
-        $this->assertSame(['session.growing'], array_keys(self::judged([$both, self::file('c', null, null, null)])), 'what grows is on neither: not every file is on both');
+        $limit = self::judged([$both, self::file('b', self::NOW - 600, self::NOW, null)]);
+        $this->assertSame(['session.waiting'], array_keys($limit), 'at the limit, not over it');
+        $grows = self::judged([$both, self::file('c', null, null, null)]);
+        $this->assertSame(['session.growing'], array_keys($grows), 'what grows is on neither: not every file is on both');
         $this->assertSame(['session.gone', 'session.both'], array_keys(self::judged([self::file('a', 1, 2, 3, true)])));
         $this->assertSame(['session.empty'], array_keys(self::judged([])));
     }

@@ -100,10 +100,13 @@ final class RoomsTest extends TestCase
 
     public function test_a_front_is_put_where_its_sun_is(): void
     {
-        $shots = array_map(static fn (Room $r): RoomShot => new RoomShot($r, 15), RoomText::read("Front, faces S, 10 min\nA, 4 × 4 m, 30 min\nB, 4 × 4 m, 30 min"));
-        $names = static fn (array $turns): string => implode(' ', array_map(static fn (RoomTurn $t): string => "{$t->shot->room->name} {$t->hours()}", $turns));
+        $rooms = RoomText::read("Front, faces S, 10 min\nA, 4 × 4 m, 30 min\nB, 4 × 4 m, 30 min");
+        $shots = array_map(static fn (Room $r): RoomShot => new RoomShot($r, 15), $rooms);
+        $name = static fn (RoomTurn $t): string => "{$t->shot->room->name} {$t->hours()}";
+        $names = static fn (array $turns): string => implode(' ', array_map($name, $turns));
         $this->assertSame('A 09:00–09:30 Front 09:30–09:40 B 09:40–10:10', $names(HouseOrder::of($shots, [new SunTime(565, 590), null, null], 540)));
-        $this->assertSame('Front 09:00–09:10 A 09:10–09:40 B 09:40–10:10', $names(HouseOrder::of($shots, [new SunTime(900, 990), null, null], 540)), 'nowhere: as typed');
+        $never = HouseOrder::of($shots, [new SunTime(900, 990), null, null], 540);
+        $this->assertSame('Front 09:00–09:10 A 09:10–09:40 B 09:40–10:10', $names($never), 'nowhere: as typed');
         $this->assertSame('Front 09:00–09:10 A 09:10–09:40 B 09:40–10:10', $names(HouseOrder::of($shots, [null, null, null], 540)));
     }
 

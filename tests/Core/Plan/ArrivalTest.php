@@ -68,7 +68,8 @@ final class ArrivalTest extends TestCase
 
     public function test_tasks_from_the_light_of_a_setup(): void
     {
-        $light = LightsText::read("Ground\n  Subject, 1 m high\n  Key, 2 m, 45° left\n  Hair, 1 m behind, boom\n  Background, 2 m behind\n  Camera, 3 m")[0];
+        $pieces = ['Subject, 1 m high', 'Key, 2 m, 45° left', 'Hair, 1 m behind, boom', 'Background, 2 m behind', 'Camera, 3 m'];
+        $light = LightsText::read("Ground\n  ".implode("\n  ", $pieces))[0];
         $tasks = TaskText::read(PreLight::tasks($light));
         $this->assertSame(
             ['Background', 'Hair', 'Key', 'Camera', 'Test frame through the whole chain', 'Marks measured and taped'],

@@ -26,11 +26,14 @@ use Illuminate\Http\Request;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Time\Lane;
+use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** What if one thing breaks? */
 final class KitController
 {
+    private const OF_THE_WIRE = ['kit.cable', 'kit.cable-unknown', 'kit.no-computer'];
+
     public function show(int $job, KitDesk $desk, CarryDesk $carry, Readiness $strap): View
     {
         $opened = BriefDesk::open($job);
@@ -97,6 +100,25 @@ final class KitController
         $ask->delete();
 
         return redirect("/jobs/{$ask->job_id}/kit/propose");
+    }
+
+    /** What does a frame pass through, and what has no spare? */
+    public function station(int $job, KitDesk $desk): View
+    {
+        $opened = BriefDesk::open($job);
+        $station = $desk->station($opened);
+
+        return view('kit.station', [
+            'job' => $opened,
+            'station' => $station,
+            'verdicts' => new Verdicts([
+                ...$station->verdicts(),
+                ...array_filter(
+                    iterator_to_array($desk->verdicts($opened), false),
+                    static fn (Verdict $v): bool => in_array($v->code, self::OF_THE_WIRE, true),
+                ),
+            ]),
+        ]);
     }
 
     public function store(PackingRequest $request, int $job, KitWork $desk): RedirectResponse

@@ -45,7 +45,10 @@ final readonly class ClientController
             ...$request->answer(),
         ]);
 
-        return redirect("/client/{$token}#pick-{$pick->id}")->with('said', 'Noted, with your name and the time.')->with('client', $request->answer()['name']);
+        return redirect("/client/{$token}#pick-{$pick->id}")->with([
+            'said' => 'Noted, with your name and the time.',
+            'client' => $request->answer()['name'],
+        ]);
     }
 
     public function image(string $token, int $pick): Response

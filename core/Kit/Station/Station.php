@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Kit\Station;
+
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Looked;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
+
+/** The capture station as it is in the bag: camera, cable with what it is lengthened or split with, computer, two drives; as fast as its slowest. */
+final readonly class Station
+{
+    /** @var list<StationLink> from the camera on */
+    public array $links;
+
+    /** Seconds a frame; null where a rate is not known, or a part is missing. */
+    public ?float $secondsAFrame;
+
+    /**
+     * @param  list<Gear>  $bag
+     * @param  float  $frameMb  of the files of one frame
+     */
+    public function __construct(array $bag, public float $frameMb)
+    {
+        $of = static fn (GearKind $kind): array => array_values(array_filter($bag, static fn (Gear $g): bool => $g->kind === $kind));
+        $wires = array_values(array_filter($of(GearKind::Cable), static fn (Gear $g): bool => $g->is('for_tether')));
+        $joints = array_values(array_filter($wires, static fn (Gear $g): bool => $g->is('is_joint')));
+        $cables = array_values(array_filter($wires, static fn (Gear $g): bool => ! $g->is('is_joint')));
+        $drives = $of(GearKind::Drive);
+        $links = [
+            self::link('camera', $of(GearKind::Body), null),
+            self::link('cable', $cables, 'rate_mb_s'),
+            ...array_map(static fn (Gear $g): StationLink => new StationLink('joint', $g, $g->number('rate_mb_s'), 0), $joints),
+            self::link('computer', $of(GearKind::Computer), 'write_mb_s'),
+            self::link('drive', $drives, 'write_mb_s'),
+            new StationLink('second drive', $drives[1] ?? null, ($drives[1] ?? null)?->number('write_mb_s'), max(0, count($drives) - 2)),
+        ];
+        // What a frame waits for: the wire and the computer; the drives are written to behind it.
+        $needed = array_values(array_filter($links, static fn (StationLink $l): bool => in_array($l->role, ['cable', 'joint', 'computer'], true)));
+        $rates = array_map(static fn (StationLink $l): ?float => $l->gear === null ? null : $l->rateMbS, $needed);
+        $least = in_array(null, $rates, true) || $rates === [] ? null : min($rates);
+        $this->secondsAFrame = $least === null || $frameMb <= 0 ? null : $frameMb / $least;
+        $this->links = array_map(static fn (StationLink $l): StationLink => new StationLink(
+            $l->role,
+            $l->gear,
+            $l->rateMbS,
+            $l->spares,
+            $least !== null && $l->rateMbS === $least && in_array($l->role, ['cable', 'joint', 'computer'], true),
+        ), $links);
+    }
+
+    /** @param  list<Gear>  $gear */
+    private static function link(string $role, array $gear, ?string $rate): StationLink
+    {
+        $first = $gear[0] ?? null;
+
+        return new StationLink($role, $first, $rate === null ? null : $first?->number($rate), max(0, count($gear) - ($role === 'drive' ? 2 : 1)));
+    }
+
+    /** @param  array<StationLink>  $links */
+    private static function names(array $links): string
+    {
+        return implode(', ', array_map(static fn (StationLink $l): string => $l->label(), $links));
+    }
+
+    /** Whether anything of it is in the bag: a wire, or a computer to shoot into. */
+    public function isThere(): bool
+    {
+        foreach ($this->links as $link) {
+            if (in_array($link->role, ['cable', 'computer'], true) && $link->gear !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Missing parts, and parts of which there is one only; how fast, the wire's own judge says. */
+    public function verdicts(): Verdicts
+    {
+        if (! $this->isThere()) {
+            return new Verdicts();
+        }
+        $missing = array_filter($this->links, static fn (StationLink $l): bool => $l->gear === null);
+        $alone = array_filter($this->links, static fn (StationLink $l): bool => $l->gear !== null && $l->spares === 0 && $l->role !== 'joint');
+        $looked = Looked::at(count($this->links), 'part');
+        $found = array_values(array_filter([
+            $missing === [] ? null : Verdict::fix(
+                'station.missing',
+                'The station is not whole.',
+                ucfirst(self::names($missing)).': camera, cable, computer, a drive by itself and one by hand.',
+            ),
+            $alone === [] ? null : Verdict::mind(
+                'station.no-spare',
+                count($alone) === 1 ? reset($alone)->label().' has no spare.' : count($alone).' parts of the station have no spare.',
+                self::names($alone).': one that fails ends the wire. A card in the camera goes on while it is mended.',
+            ),
+        ]));
+
+        return new Verdicts($found !== [] || $looked === null ? $found : [Verdict::fine(
+            'station.whole',
+            'Every part of the station has a spare of its kind.',
+            "{$looked->words}: ".self::names($this->links).'.',
+            $looked,
+        )]);
+    }
+}

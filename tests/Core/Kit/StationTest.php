@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Kit;
+
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Kit\Station\Station;
+use NorthSatchel\Kit\Station\StationLink;
+use PHPUnit\Framework\TestCase;
+
+/** The capture station as it is in the bag. */
+final class StationTest extends TestCase
+{
+    /** @param  array<string, int|float|string|bool>  $specs */
+    private static function gear(int $id, GearKind $kind, string $label, array $specs = []): Gear
+    {
+        return new Gear($id, $label, $kind, $specs);
+    }
+
+    /** @return list<Gear> */
+    private static function bag(int $of = 1): array
+    {
+        $bag = [];
+        for ($n = 1; $n <= $of; $n++) {
+            $bag[] = self::gear(10 * $n, GearKind::Body, "Body {$n}");
+            $bag[] = self::gear(10 * $n + 1, GearKind::Cable, "Cable {$n}", ['for_tether' => true, 'rate_mb_s' => 40.0]);
+            $bag[] = self::gear(10 * $n + 2, GearKind::Computer, "Computer {$n}", ['write_mb_s' => 200.0]);
+            $bag[] = self::gear(10 * $n + 3, GearKind::Drive, "Drive {$n}", ['write_mb_s' => 100.0]);
+        }
+
+        return $bag;
+    }
+
+    /** @return list<string> */
+    private static function codes(Station $station): array
+    {
+        return array_map(static fn ($v): string => $v->code, iterator_to_array($station->verdicts(), false));
+    }
+
+    public function test_as_fast_as_its_slowest(): void
+    {
+        $station = new Station(self::bag(), 60.0);
+        $this->assertSame(1.5, $station->secondsAFrame, '60 MB at 40 MB/s');
+        $slow = array_values(array_filter($station->links, static fn (StationLink $l): bool => $l->isSlowest));
+        $this->assertSame(['Cable 1'], array_map(static fn (StationLink $l): string => $l->label(), $slow));
+        $hub = new Station([...self::bag(), self::gear(99, GearKind::Cable, 'Hub', ['for_tether' => true, 'is_joint' => true, 'rate_mb_s' => 20.0])], 60.0);
+        $this->assertSame(3.0, $hub->secondsAFrame);
+        $unknown = new Station([...self::bag(), self::gear(99, GearKind::Cable, 'Hub', ['for_tether' => true, 'is_joint' => true])], 60.0);
+        $this->assertNull($unknown->secondsAFrame);
+        $this->assertNull((new Station(self::bag(), 0.0))->secondsAFrame);
+    }
+
+    public function test_missing_parts_and_spares(): void
+    {
+        $this->assertSame([], self::codes(new Station([self::gear(1, GearKind::Body, 'Body')], 60.0)), 'no station at all');
+        $this->assertSame(['station.missing', 'station.no-spare'], self::codes(new Station(self::bag(), 60.0)), 'one drive is no two');
+        $this->assertSame(['station.no-spare'], self::codes(new Station(self::bag(2), 60.0)), 'both drives are in use');
+        $this->assertSame(['station.whole'], self::codes(new Station([...self::bag(2), ...array_slice(self::bag(3), 11)], 60.0)), 'and a third');
+        $two = new Station(self::bag(2), 60.0);
+        $this->assertSame(['1 spare', '1 spare', '1 spare', 'no spare', 'no spare'], array_map(static fn (StationLink $l): string => $l->spareSays(), $two->links));
+    }
+}
