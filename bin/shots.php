@@ -40,7 +40,6 @@ try {
     $take('brief', '/jobs/1/brief');
     $take('scout', '/jobs/1/scout');
     $take('what-if', '/jobs/1/what-if?segment=5&late=60');
-    $take('sheet', '/jobs/1/sheets/lead');
     $take('plan', '/jobs/1/plan');
     $take('plan-phone', '/jobs/1/plan', 390, 844);
     $browser->visit($satchel->url.'/jobs/1/day/phones');
@@ -59,9 +58,21 @@ try {
     $browser->see('The real clock goes again.');
     $take('cover', '/jobs/7/cover');
     $take('sending', '/jobs/7/sending');
+    $take('elements', '/jobs/8/elements', before: static function (Chromium $b): void {
+        foreach ([0, 0, 1, 2, 4] as $at) {
+            $b->script("document.querySelectorAll('form[data-tap=kept] button')[{$at}].click()");
+            usleep(900_000);
+        }
+        $b->see('1 of 2, 1 tried');
+    });
+    $take('setups', '/jobs/8/setups?setup=Birch+ground,+hard+key&beside=White+table');
+    $browser->visit($satchel->url.'/jobs/8/session');
+    $browser->press('Let the stand-in capture program write');
+    $browser->see('The stand-in wrote');
+    $satchel->artisan('satchel:watch', '--for=4');
+    $take('session', '/jobs/8/session');
     $take('people', '/jobs/1/people');
     $take('kit', '/jobs/1/kit');
-    $take('propose', '/jobs/1/kit/propose');
     $take('light', '/jobs/1/light?ev=15&under=2&f=2.8&depth=1.2');
     $take('pack-phone', '/jobs/1/pack', 390, 844);
     $browser->size(1280, 800);
@@ -96,7 +107,6 @@ try {
     $browser->press('May I format S02?');
     $browser->see('S02 may be formatted.');
     $take('permit', '/jobs/1/cards/2/permit');
-    $take('cards-phone', '/jobs/1/cards', 390, 844);
 } finally {
     $browser->quit();
     $satchel->stop();

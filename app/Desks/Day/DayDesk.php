@@ -27,6 +27,7 @@ use NorthSatchel\People\CallState;
 use NorthSatchel\People\Pace as FamilyPace;
 use NorthSatchel\Plan\FrameRates;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Setups\ElementCount;
 use NorthSatchel\Taps\Tap;
 use NorthSatchel\Taps\TapKind;
 use NorthSatchel\Time\Priority;
@@ -85,6 +86,7 @@ final class DayDesk
                 array_map(static fn (PocketGear $g): int => $g->item, $shown->gear),
             )),
             $this->standing($job, $share),
+            $shown->elements === [] ? [] : (new ElementCount($this->taps->log($job->id)))->all(),
             (float) now()->format('U.v'),
         );
     }

@@ -22,6 +22,7 @@ final readonly class DayState implements \JsonSerializable
      * @param  list<int>  $owed  shots that are taken already, as groups
      * @param  list<int>  $broken  things that are of no use any more
      * @param  list<PocketStanding>  $standing
+     * @param  array<int, list<bool>>  $counted  by element: each try, whether it was good
      */
     public function __construct(
         Pocket $pocket,
@@ -32,6 +33,7 @@ final readonly class DayState implements \JsonSerializable
         ?CallState $called,
         array $broken,
         array $standing,
+        array $counted,
         private float $now,
     ) {
         $this->content = [
@@ -46,6 +48,7 @@ final readonly class DayState implements \JsonSerializable
             'called' => $called,
             'broken' => $broken,
             'standing' => $standing,
+            'counted' => (object) $counted,
         ];
         $this->version = hash('xxh128', json_encode($this->content, JSON_THROW_ON_ERROR));
     }

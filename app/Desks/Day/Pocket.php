@@ -18,6 +18,7 @@ final readonly class Pocket
      * @param  string|null  $lane  whose phone it is, where a link says so
      * @param  bool  $mayTap  false for who only looks
      * @param  list<PocketGear>  $gear
+     * @param  list<PocketElement>  $elements
      */
     public function __construct(
         public int $job,
@@ -38,6 +39,8 @@ final readonly class Pocket
         public ?CallTable $calling = null,
         /** What may break, of who reads it. */
         public array $gear = [],
+        /** Of the photographer's own page only, in the order of work. */
+        public array $elements = [],
     ) {}
 
     /**

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Desks\Day;
 
+use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Plan\CoverDesk;
+use App\Desks\Plan\ElementsDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SegmentReader;
 use App\Desks\Plan\SpotChoiceDesk;
@@ -18,6 +20,7 @@ use App\Models\Plan\ShotLine;
 use NorthSatchel\Day\ChanceTable;
 use NorthSatchel\Day\LightRow;
 use NorthSatchel\Day\PocketTable;
+use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\CarriedLenses;
 use NorthSatchel\Kit\Judge\OneGone;
@@ -45,6 +48,7 @@ final class PocketMaker
         private readonly SpotChoiceDesk $choosing,
         private readonly CoverDesk $cover,
         private readonly KitDesk $kit,
+        private readonly ElementsDesk $elements,
     ) {}
 
     public function made(Job $job, int $number): Pocket
@@ -117,6 +121,7 @@ final class PocketMaker
             (int) now()->format('U'),
             calling: $this->people->calling($job, $number),
             gear: $this->gear($job),
+            elements: $this->elements($job),
         );
     }
 
@@ -162,6 +167,32 @@ final class PocketMaker
         }
 
         return $swaps;
+    }
+
+    /** @return list<PocketElement> in the order of work, those without a setup last */
+    private function elements(Job $job): array
+    {
+        if (! BriefDesk::has($job, 'elements')) {
+            return [];
+        }
+        try {
+            $list = ElementsDesk::list($this->elements->of($job));
+            $elements = $list->byId();
+            $order = array_map(intval(...), $list->order()->order);
+        } catch (ImpossibleValue) {
+            return [];
+        }
+
+        return array_map(
+            static fn (int $id): PocketElement => new PocketElement(
+                $id,
+                $elements[$id]->name,
+                $elements[$id]->picture,
+                $elements[$id]->setup ?? 'no setup',
+                $elements[$id]->wanted,
+            ),
+            [...$order, ...array_diff(array_keys($elements), $order)],
+        );
     }
 
     /** @return list<PocketGear> bodies, lenses, flashes and triggers, by who carries them */

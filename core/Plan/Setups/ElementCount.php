@@ -32,6 +32,12 @@ final readonly class ElementCount
         $this->struck = $struck;
     }
 
+    /** @return array<int, list<bool>> by element: each try, whether it was good */
+    public function all(): array
+    {
+        return array_filter($this->tries);
+    }
+
     /** @return list<int> ids of elements of which something was tapped */
     public function counted(): array
     {

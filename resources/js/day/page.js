@@ -1,11 +1,13 @@
 /* The day on a phone: drawn anew from the pocket and the taps, after each tap and every few seconds. */
 import {
-  brokenNow, calledNow, cellLeft, dayLog, framesSince, groupsLeft, laneNow, missingOf, owedPeople, rearranged, slotsNow, standingNow, waysOut,
+  brokenNow, calledNow, cellLeft, countedNow, dayLog, framesSince, groupsLeft, laneNow, missingOf, owedPeople, rearranged,
+  slotsNow, standingNow, waysOut,
 } from './rules.js';
 import { addTap, data, isFile, isOnline, now, pending, taps, waitingCount } from './store.js';
 
 const SHOWN_AFTER = 3;
 const NAMED = 6;
+const ELEMENTS = 5;
 const SOON_S = 3600;
 const DELAYS = [30, 60, 120, 240];
 const ROW_S = 300;
@@ -370,6 +372,29 @@ const release = (calling, called, left) => {
     owed.length ? null : el('p', {}, 'Every group is shot, with everybody in it ticked as there.'));
 };
 
+/* Elements of the final pictures in the order of work: what lacks first, a keeper or not in one tap. */
+const elementsCard = ({ pocket }) => {
+  if (!pocket.elements?.length || !pocket.mayTap) {
+    return null;
+  }
+  const tries = countedNow(data().counted, pending());
+  const keepers = (e) => (tries.get(e.id) ?? []).filter(Boolean).length;
+  const lacks = pocket.elements.filter((e) => keepers(e) < e.wanted);
+  const line = (e) => el('div', { class: 'day-way' },
+    el('p', {}, el('b', {}, e.name), ` ${e.picture}, ${e.setup}: ${keepers(e)} of ${e.wanted}, ${(tries.get(e.id) ?? []).length} tried`),
+    el('div', { class: 'flex flex-wrap gap-2 mt-1' },
+      button('Keeper', () => tap('kept', { element: e.id }), 'main', `${e.name} (${e.picture}): a keeper`),
+      button('Not good', () => tap('tried', { element: e.id }), '', `${e.name} (${e.picture}): not good`),
+      (tries.get(e.id) ?? []).length ? button('Take back', () => tap('dropped', { element: e.id }), 'quiet',
+        `${e.name} (${e.picture}): take back the last`) : null));
+  return el('details', { class: 'slab', id: 'day-elements' },
+    el('summary', { class: 'min-h-11 content-center font-bold' }, lacks.length
+      ? `Elements: ${lacks.length} of ${pocket.elements.length} lack alternatives` : 'Elements: each has its keepers'),
+    lacks.slice(0, ELEMENTS).map(line),
+    lacks.length > ELEMENTS ? el('p', { class: 'text-faint' }, `And ${lacks.length - ELEMENTS} after these.`) : null,
+    pocket.elements.filter((e) => !lacks.includes(e)).slice(-2).map(line));
+};
+
 /* What stands somewhere: fetched in one tap, by whom, and when the plan leaves that place. */
 const leaveCard = ({ pocket }) => {
   const all = standingNow(data().standing, pending());
@@ -476,7 +501,9 @@ export const draw = () => {
   }
   const at = state();
   const focused = document.activeElement?.getAttribute('aria-label');
-  const cards = [head, nowCard, lateCard, nextCard, putOff, leaveCard, lightCard, groupsCard, weatherCard, cardsCard, gearCard, notes, bar];
+  const cards = [
+    head, nowCard, lateCard, nextCard, putOff, leaveCard, elementsCard, lightCard, groupsCard, weatherCard, cardsCard, gearCard, notes, bar,
+  ];
   root.replaceChildren(...cards.map((card) => card(at)).filter(Boolean));
   unfolded.forEach((id) => document.getElementById(id)?.setAttribute('open', ''));
   if (focused) {

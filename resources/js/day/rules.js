@@ -149,6 +149,17 @@ export const owedPeople = (calling, called) => {
   return { unticked: unticked.map((line) => line.title), leftOut };
 };
 
+/* Tries of each element, whether each was good, after the taps that the server does not know yet; the last one may be taken back. */
+export const countedNow = (counted, taps) => {
+  const tries = new Map(Object.entries(counted ?? {}).map(([id, list]) => [Number(id), [...list]]));
+  [...taps].filter((tap) => ['tried', 'kept', 'dropped'].includes(tap.kind)).sort((a, b) => compare(a.at, b.at)).forEach((tap) => {
+    const id = Number(tap.on.element);
+    const list = tries.get(id) ?? [];
+    tries.set(id, tap.kind === 'dropped' ? list.slice(0, -1) : [...list, tap.kind === 'kept']);
+  });
+  return tries;
+};
+
 /* What still stands somewhere, after the taps that the server does not know yet. */
 export const standingNow = (standing, taps) => {
   const fetched = taps.filter((tap) => tap.kind === 'fetched').map((tap) => Number(tap.on.item));

@@ -45,9 +45,10 @@ final class StationTest extends TestCase
         $this->assertSame(1.5, $station->secondsAFrame, '60 MB at 40 MB/s');
         $slow = array_values(array_filter($station->links, static fn (StationLink $l): bool => $l->isSlowest));
         $this->assertSame(['Cable 1'], array_map(static fn (StationLink $l): string => $l->label(), $slow));
-        $hub = new Station([...self::bag(), self::gear(99, GearKind::Cable, 'Hub', ['for_tether' => true, 'is_joint' => true, 'rate_mb_s' => 20.0])], 60.0);
+        $joint = ['for_tether' => true, 'is_joint' => true];
+        $hub = new Station([...self::bag(), self::gear(99, GearKind::Cable, 'Hub', [...$joint, 'rate_mb_s' => 20.0])], 60.0);
         $this->assertSame(3.0, $hub->secondsAFrame);
-        $unknown = new Station([...self::bag(), self::gear(99, GearKind::Cable, 'Hub', ['for_tether' => true, 'is_joint' => true])], 60.0);
+        $unknown = new Station([...self::bag(), self::gear(99, GearKind::Cable, 'Hub', $joint)], 60.0);
         $this->assertNull($unknown->secondsAFrame);
         $this->assertNull((new Station(self::bag(), 0.0))->secondsAFrame);
     }
@@ -59,6 +60,7 @@ final class StationTest extends TestCase
         $this->assertSame(['station.no-spare'], self::codes(new Station(self::bag(2), 60.0)), 'both drives are in use');
         $this->assertSame(['station.whole'], self::codes(new Station([...self::bag(2), ...array_slice(self::bag(3), 11)], 60.0)), 'and a third');
         $two = new Station(self::bag(2), 60.0);
-        $this->assertSame(['1 spare', '1 spare', '1 spare', 'no spare', 'no spare'], array_map(static fn (StationLink $l): string => $l->spareSays(), $two->links));
+        $says = array_map(static fn (StationLink $l): string => $l->spareSays(), $two->links);
+        $this->assertSame(['1 spare', '1 spare', '1 spare', 'no spare', 'no spare'], $says);
     }
 }
