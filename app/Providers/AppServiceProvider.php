@@ -42,6 +42,7 @@ use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\LensesAtHand;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\DaysDesk;
+use App\Desks\Plan\ElementsDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\ReachAtHand;
 use App\Desks\Plan\SpotLightDesk;
@@ -66,6 +67,7 @@ final class AppServiceProvider extends ServiceProvider
         BriefDesk::class,
         TapDesk::class,
         PlanDesk::class,
+        ElementsDesk::class,
         ScoutDesk::class,
         SpotLightDesk::class,
         ShotLensDesk::class,

@@ -25,9 +25,15 @@ use NorthSatchel\Volume\UnableToRead;
 /** The folder that a capture program writes into, and on which drives its files lie. */
 final readonly class SessionDesk
 {
+    public function __construct(private Places $places) {}
+
     public function of(Job $job): ?SessionFolder
     {
-        return SessionFolder::query()->with(['automatic', 'byHand'])->where('job_id', $job->id)->first();
+        $folder = SessionFolder::query()->where('job_id', $job->id)->first();
+        $folder?->setRelation('automatic', $this->places->get($folder->automatic_id));
+        $folder?->setRelation('byHand', $this->places->get($folder->by_hand_id));
+
+        return $folder;
     }
 
     /** @return list<SessionFile> the newest first, without names that were gone before they were whole */

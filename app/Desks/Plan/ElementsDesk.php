@@ -18,17 +18,21 @@ use NorthSatchel\Plan\Setups\ElementJudge;
 use NorthSatchel\Plan\Setups\ElementList;
 use NorthSatchel\Plan\Setups\WantedElement;
 use NorthSatchel\Taps\TapKind;
+use NorthSatchel\Taps\TapLog;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
 
 /** The final pictures of a studio job and their elements: in which order, and which are in the can. */
 final class ElementsDesk
 {
+    /** @var array<int, StudioRecord> by job, for this request */
+    private array $records = [];
+
     public function __construct(private readonly TapDesk $taps) {}
 
     public function of(Job $job): StudioRecord
     {
-        return StudioRecord::query()->firstOrNew(['job_id' => $job->id]);
+        return $this->records[$job->id] ??= StudioRecord::query()->firstOrNew(['job_id' => $job->id]);
     }
 
     /** @throws ImpossibleValue naming the field, and the line of it */
@@ -106,11 +110,25 @@ final class ElementsDesk
         $this->taps->press(TapKind::Struck, ['job' => $job->id, 'setup' => WantedElement::numberOfSetup($setup), 'words' => trim($words)]);
     }
 
-    /** Of a studio job; of others nothing where nothing is listed. */
+    /** A studio job without any list is asked for one. */
+    private function none(Job $job): Verdicts
+    {
+        $has = array_filter(['looks', 'rooms', 'products'], static fn (string $what): bool => BriefDesk::has($job, $what));
+        if (! $job->kind->hasElements() || $has !== []) {
+            return new Verdicts();
+        }
+        $list = ElementList::read('', '', 0);
+
+        $day = new ElementDay($list, $list->order(), self::frame($job, null));
+
+        return (new ElementJudge($list, $day, new ElementCount(TapLog::of([]))))->verdicts();
+    }
+
+    /** Of a job with elements; one for which nothing at all is listed is asked for them. */
     public function verdicts(Job $job): Verdicts
     {
-        if (! BriefDesk::has($job, 'elements') && ! $job->kind->hasElements()) {
-            return new Verdicts();
+        if (! BriefDesk::has($job, 'elements')) {
+            return $this->none($job);
         }
         $record = $this->of($job);
         try {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Wrap;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\KeptFindings;
 use App\Desks\Copies\FrameImages;
 use App\Desks\Copies\FramesDesk;
 use App\Desks\Plan\ElementsDesk;
@@ -135,13 +136,17 @@ final class BoardsDesk
         if (! BriefDesk::has($job, 'products')) {
             return new Verdicts();
         }
-        try {
-            $frames = $this->boardFrames($job);
 
-            return BoardJudge::of(new BoardRuns(self::products($this->of($job)), $frames), count($frames));
-        } catch (ImpossibleValue) {
-            // The page says beside the field what cannot be read.
-            return new Verdicts();
-        }
+        // Frames are added with an event of their card, and that counts as a change.
+        return KeptFindings::of($job, 'boards', function () use ($job): Verdicts {
+            try {
+                $frames = $this->boardFrames($job);
+
+                return BoardJudge::of(new BoardRuns(self::products($this->of($job)), $frames), count($frames));
+            } catch (ImpossibleValue) {
+                // The page says beside the field what cannot be read.
+                return new Verdicts();
+            }
+        });
     }
 }

@@ -49,7 +49,7 @@ final class DemoTest extends TestCase
     {
         $this->demo();
         $this->assertEqualsCanonicalizing(
-            ['wedding' => 1, 'event' => 2, 'commercial' => 4],
+            ['wedding' => 1, 'event' => 2, 'commercial' => 5],
             array_count_values(Job::query()->toBase()->pluck('kind')->all()),
         );
     }
@@ -98,7 +98,7 @@ final class DemoTest extends TestCase
         $this->demo();
         Artisan::call('satchel:demo-data');
         $this->assertStringContainsString('kept', Artisan::output());
-        $this->assertSame(7, Job::query()->count());
+        $this->assertSame(8, Job::query()->count());
     }
 
     public function test_the_command_shoots_with_faults_and_refuses_others(): void

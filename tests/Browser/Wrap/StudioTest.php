@@ -69,7 +69,8 @@ final class StudioTest extends BrowserTestCase
         $this->press('Keep and compare');
         $this->see('what is taken in White table does not match Dark ground', 'Hair (Dark ground) hangs on a boom.');
         $this->visit("/jobs/{$job}/arrive?like=lights");
-        $this->see('Test frame through the whole chain');
+        $tasks = (string) self::$browser->script('return document.getElementById("f-tasks").value');
+        $this->assertStringContainsString('Test frame through the whole chain', $tasks);
         self::fill(['f-hands' => '2']);
         $this->press('Keep and work it out');
         $this->see('min of work and');
@@ -114,7 +115,8 @@ final class StudioTest extends BrowserTestCase
         );
         self::$browser->size(390, 844);
         $this->visit("/jobs/{$job}/day");
-        self::$browser->until(static fn (): bool => (bool) self::$browser->script('return document.getElementById("day-elements") !== null'), 'no elements');
+        $isThere = 'return document.getElementById("day-elements") !== null';
+        self::$browser->until(static fn (): bool => (bool) self::$browser->script($isThere), 'The elements are not there.');
         self::$satchel->stopServer();
         self::$browser->script('document.getElementById("day-elements").open = true');
         $this->press('Clean (Bar): a keeper');
@@ -131,10 +133,13 @@ final class StudioTest extends BrowserTestCase
         $this->visit("/jobs/{$job}/elements");
         $this->see('2 elements lack alternatives.');
         foreach (['Plain (Bar)', 'Closed (Box)'] as $element) {
-            self::$browser->script('[...document.querySelectorAll("form[data-tap=kept] button")].find((b) => b.textContent.includes("'.$element.'")).click()');
+            self::$browser->script('[...document.querySelectorAll("form[data-tap=kept] button")]'.
+                ".find((b) => b.textContent.includes('{$element}')).click()");
             self::$browser->until(static fn (): bool => ! str_contains(self::$browser->text(), 'taps wait'), 'It was not sent.');
         }
         $this->see('Every element is in the can, with all its alternatives.');
+        // While the server was away the page asked for it in vain.
+        self::$browser->complaints();
     }
 
     #[Depends('test_3_counted_on_a_phone_without_the_server')]
