@@ -6,10 +6,13 @@ namespace Tests\Browser\House;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\BrowserTestCase;
+use Tests\Browser\LooksAtScreens;
 
 /** Every screen in both sizes and both looks: contrast, names, no sideways scrolling, keys. */
 final class ScreensTest extends BrowserTestCase
 {
+    use LooksAtScreens;
+
     private static bool $isIn = false;
 
     protected function setUp(): void
@@ -69,34 +72,10 @@ final class ScreensTest extends BrowserTestCase
         return $all;
     }
 
-    /** Reference: axe-core's WCAG 2.2 A and AA rules, run in the page. */
     #[DataProvider('screens')]
     public function test_screen(string $page, int $width, int $height, string $look): void
     {
-        self::$browser->size($width, $height);
-        self::$browser->driver->manage()->addCookie(['name' => 'look', 'value' => $look, 'path' => '/']);
-        $this->visit($page);
-        // A sheet for print is black on white in every look.
-        $this->assertSame(
-            $look === 'dim' && ! str_contains($page, '/sheet') && ! str_contains($page, '/permit'),
-            self::$browser->script('return document.documentElement.classList.contains("dim")'),
-        );
-        $this->assertLessThanOrEqual(
-            $width,
-            self::$browser->script('return document.documentElement.scrollWidth'),
-            'nothing scrolls sideways',
-        );
-        $this->assertNoComplaints();
-
-        self::$browser->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
-        // Names and structure are those of the same page on paper; the colours are not.
-        $rules = $look === 'dim' ? '["color-contrast"]' : '["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]';
-        $found = self::$browser->driver->executeAsyncScript(
-            "const done = arguments[0]; axe.run(document, {runOnly: {$rules}}).then((r) => ".
-                'done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " — " + (n.any[0] || n.all[0] || '.
-                '{message: ""}).message).slice(0, 4).join(" | "))));',
-        );
-        $this->assertSame([], $found);
+        $this->look($page, $width, $height, $look);
     }
 
     public function test_the_phases_and_the_keys_list_answer_to_single_keys(): void
@@ -123,7 +102,6 @@ final class ScreensTest extends BrowserTestCase
         $this->assertSame('block', self::$browser->script($list));
     }
 
-    /** Reference: 44 by 44 CSS pixels, WCAG 2.2, 2.5.5 (enhanced); a tick counts with the words that belong to it. */
     public function test_on_the_phone_every_control_is_44_pixels_high_and_nothing_runs_off_the_side(): void
     {
         self::$browser->size(390, 844);
@@ -131,8 +109,7 @@ final class ScreensTest extends BrowserTestCase
             if (str_contains($page, '/sheet') || str_contains($page, '/labels')) {
                 continue; // for paper
             }
-            $this->visit($page);
-            $this->assertSame([], self::$browser->script((string) file_get_contents(__DIR__.'/touch.js')), $page);
+            $this->touch($page);
         }
     }
 
