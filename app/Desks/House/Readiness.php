@@ -72,14 +72,26 @@ final class Readiness
     /** @return array<string, Verdicts> of the phases that judge something */
     public function verdicts(Job $job): array
     {
-        return $this->judged[$job->id] ??= [
-            ...$this->kept($job),
+        if (isset($this->judged[$job->id])) {
+            return $this->judged[$job->id];
+        }
+        $kept = $this->kept($job);
+
+        return $this->judged[$job->id] = [
+            ...$kept,
+            'plan' => $kept['plan']->with($this->elementsOf($job, true)),
             'day' => $this->day->verdicts($job),
             'cards' => new Verdicts([...iterator_to_array($this->bodies->verdicts($job)), ...$this->lives->verdicts($job)]),
             'copies' => $this->copies->verdicts($job)->with($this->session->verdicts($job)),
             'wrap' => $this->captions->verdicts($job)->with($this->boards->verdicts($job))
                 ->with($this->picks->verdicts($job)),
         ];
+    }
+
+    /** On the day itself what is left of the elements is a matter of the minute, and is kept no longer than that. */
+    private function elementsOf(Job $job, bool $isToday): Verdicts
+    {
+        return (JobDay::daysTo($job) === 0) === $isToday ? $this->elements->verdicts($job) : new Verdicts();
     }
 
     /**
@@ -100,7 +112,7 @@ final class Readiness
                     ->with($this->cover->verdicts($job))
                     ->with($this->sending->verdicts($job))
                     ->with($this->arrival->verdicts($job))
-                    ->with($this->elements->verdicts($job))
+                    ->with($this->elementsOf($job, false))
                     ->with($this->setupLight->verdicts($job))
                     ->with($this->looks->verdicts($job)),
                 'people' => $this->people->verdicts($job)->with($this->rosters->verdicts($job))->with($this->callSheets->verdicts($job)),

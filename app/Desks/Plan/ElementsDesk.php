@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Plan;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\JobDay;
 use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\StudioRecord;
@@ -50,6 +51,21 @@ final class ElementsDesk
     public static function day(Job $job, StudioRecord $record, ElementList $list): ElementDay
     {
         return new ElementDay($list, $list->order(), self::frame($job, $record->begins_clock));
+    }
+
+    /** Of the day itself what is left, from now on and in the setup that stands; before it all. */
+    public static function left(Job $job, StudioRecord $record, ElementList $list, ElementCount $count): ElementDay
+    {
+        $missing = array_keys(array_filter($list->byId(), static fn (WantedElement $e): bool => $count->missing($e) > 0));
+        if (JobDay::daysTo($job) !== 0 || $count->counted() === []) {
+            return self::day($job, $record, $list);
+        }
+        $stands = $list->byId()[$count->last()] ?? null;
+        $frame = self::frame($job, $record->begins_clock);
+        $now = now($job->place->timezone);
+        $from = max($frame->from, 60 * $now->hour + $now->minute);
+
+        return new ElementDay($list, $list->order($missing, $stands?->setup), new DayFrame($from, $frame->to, $frame->breaks), $stands?->setup);
     }
 
     public static function frame(Job $job, ?string $begins): DayFrame
@@ -110,6 +126,14 @@ final class ElementsDesk
         $this->taps->press(TapKind::Struck, ['job' => $job->id, 'setup' => WantedElement::numberOfSetup($setup), 'words' => trim($words)]);
     }
 
+    /** @throws ImpossibleValue when what comes after what goes in a circle */
+    public function judge(Job $job, StudioRecord $record, ElementList $list): ElementJudge
+    {
+        $count = $this->count($job);
+
+        return new ElementJudge($list, self::left($job, $record, $list, $count), $count, JobDay::daysTo($job) < 0);
+    }
+
     /** A studio job without any list is asked for one. */
     private function none(Job $job): Verdicts
     {
@@ -134,7 +158,7 @@ final class ElementsDesk
         try {
             $list = self::list($record);
 
-            return (new ElementJudge($list, self::day($job, $record, $list), $this->count($job)))->verdicts();
+            return $this->judge($job, $record, $list)->verdicts();
         } catch (ImpossibleValue) {
             // The page says beside the field what cannot be read.
             return new Verdicts();

@@ -53,8 +53,9 @@ final readonly class SessionJudge
             ...$open,
             ...$isBoth && $looked !== null && $stops === [] && count($whole) === count($this->files) ? [Verdict::fine(
                 'session.both',
-                'Every file of the session lies on both drives.',
-                "{$looked->words}, each read on the drive of the automatic route and on the one that is copied to by hand.",
+                'Every file of the session was seen on both drives.',
+                "{$looked->words}, each read on the drive of the automatic route, and found by content on the one that is copied to by ".
+                    'hand. What is taken away from there later is not told here.',
                 $looked,
             )] : [],
         ]);

@@ -85,7 +85,7 @@ final readonly class Station
             return new Verdicts();
         }
         $missing = array_filter($this->links, static fn (StationLink $l): bool => $l->gear === null);
-        $alone = array_filter($this->links, static fn (StationLink $l): bool => $l->gear !== null && $l->spares === 0 && $l->role !== 'joint');
+        $alone = array_filter($this->links, static fn (StationLink $l): bool => $l->gear !== null && $l->spares === 0);
         $looked = Looked::at(count($this->links), 'part');
         $found = array_values(array_filter([
             $missing === [] ? null : Verdict::fix(

@@ -94,7 +94,7 @@ final readonly class LightsJudge
         return $verdicts === [] && $seen !== null
             ? [Verdict::fine(
                 'lights.match',
-                'Elements that go into one picture are lit alike.',
+                'Where setups share a picture, their key lights match.',
                 "{$seen->words}: the keys come from within ".(int) self::TURN_DEG.'° of each other and look as large.',
                 $seen,
             )]

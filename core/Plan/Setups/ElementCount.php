@@ -13,14 +13,19 @@ final readonly class ElementCount
     /** @var array<int, list<bool>> by element: each try, whether it was good */
     private array $tries;
 
+    /** The element that was tried last; null where none was. */
+    private ?int $last;
+
     /** @var array<int, string> by number of the setup: who said so, and why */
     public array $struck;
 
     public function __construct(TapLog $log)
     {
         $tries = $struck = [];
+        $last = null;
         foreach ($log->ofKind(TapKind::Tried, TapKind::Kept, TapKind::Dropped, TapKind::Struck, TapKind::Stands) as $tap) {
             $of = $tap->subject();
+            $last = $tap->kind === TapKind::Tried || $tap->kind === TapKind::Kept ? $of : $last;
             match ($tap->kind) {
                 TapKind::Tried, TapKind::Kept => $tries[$of][] = $tap->kind === TapKind::Kept,
                 TapKind::Struck => $struck[$of] = $tap->words('words'),
@@ -30,12 +35,18 @@ final readonly class ElementCount
         }
         $this->tries = $tries;
         $this->struck = $struck;
+        $this->last = $last;
     }
 
     /** @return array<int, list<bool>> by element: each try, whether it was good */
     public function all(): array
     {
         return array_filter($this->tries);
+    }
+
+    public function last(): ?int
+    {
+        return $this->last;
     }
 
     /** @return list<int> ids of elements of which something was tapped */

@@ -26,7 +26,16 @@ final readonly class ElementJudge
     private const WATER = 'Water and mains do not go together: packs and plugs stand high and dry, on a breaker that trips, and one person '.
         'keeps the water away from them. ';
 
-    public function __construct(private ElementList $list, private ElementDay $day, private ElementCount $count) {}
+    /**
+     * @param  ElementDay  $day  all of it; on the day what is left of it, from now on
+     * @param  bool  $isOver  whether the day is gone: then no hour is said
+     */
+    public function __construct(
+        private ElementList $list,
+        private ElementDay $day,
+        private ElementCount $count,
+        private bool $isOver = false,
+    ) {}
 
     public function verdicts(): Verdicts
     {
@@ -41,8 +50,7 @@ final readonly class ElementJudge
 
         return new Verdicts(array_values(array_filter([
             $this->withoutSetup(),
-            $this->hours($looked),
-            $this->typedOrder(),
+            ...$this->isOver ? [] : [$this->hours(), $this->typedOrder()],
             ...$this->missing($looked),
             ...$this->struck(),
             ...$this->thrown(),
@@ -65,12 +73,14 @@ final readonly class ElementJudge
         );
     }
 
-    private function hours(Looked $looked): ?Verdict
+    private function hours(): ?Verdict
     {
         $order = $this->day->order;
-        if ($order->order === []) {
+        $looked = Looked::at(count($order->order), 'element');
+        if ($looked === null) {
             return null;
         }
+        $isAll = array_filter($this->list->elements(), static fn (WantedElement $e): bool => $e->setup === null) === [];
         $ends = ClockTime::face($this->day->ends);
         $proven = $order->isOptimal ? 'no order takes less' : 'no order is known that takes less';
         $why = 'From '.ClockTime::face($this->day->frame->from).': '.Span::hours($order->minutes).' with '.
@@ -91,10 +101,10 @@ final readonly class ElementJudge
         }
         $spare = $this->day->frame->to - $this->day->ends;
 
-        return count($order->order) < $looked->count ? null : Verdict::fine(
+        return ! $isAll ? null : Verdict::fine(
             'elements.fit',
             "The last element is taken at {$ends}: all fit into the hours.",
-            "{$looked->words}. {$why}; {$spare} min are left.",
+            $looked->words.($looked->count < count($this->list->elements()) ? ' left' : '').". {$why}; {$spare} min are left.",
             $looked,
             ['spare_minutes' => $spare],
         );

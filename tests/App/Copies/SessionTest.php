@@ -118,8 +118,8 @@ final class SessionTest extends TestCase
         $this->assertNotNull($this->row('a.jpg')->by_hand_at);
         $folder = SessionFolder::query()->firstOrFail();
         $folder->update(['looked_at' => (int) now()->format('U')]);
-        $this->get($this->url)->assertSee('Every file of the session lies on both drives.');
-        $this->get("/jobs/{$this->job->id}/copies")->assertSee('Every file of the session lies on both drives.', false);
+        $this->get($this->url)->assertSee('Every file of the session was seen on both drives.');
+        $this->get("/jobs/{$this->job->id}/copies")->assertSee('Every file of the session was seen on both drives.', false);
 
         // Renamed: the same content, and no second copy of it.
         rename("{$this->session}/a.jpg", "{$this->session}/hero.jpg");

@@ -8,6 +8,7 @@ use App\Models\Brief\Job;
 use App\Models\Plan\StudioRecord;
 use App\Models\Taps\TapRecord;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
 use NorthSatchel\Plan\Setups\ElementTemplate;
 use NorthSatchel\Plan\Setups\WantedElement;
 use Tests\App\TestCase;
@@ -96,6 +97,22 @@ final class ElementsTest extends TestCase
         $this->get("/jobs/{$this->syrup->id}/plan")->assertSee('Ground is struck, and something of it lacks.');
     }
 
+    /** At four in the afternoon of the day what is left does not fit any more, whatever the plan said in the morning. */
+    public function test_on_the_day_the_hour_counts(): void
+    {
+        $url = "/jobs/{$this->syrup->id}/elements";
+        $this->tap('kept', 'Jar and spoon', 'Lid');
+        Carbon::setTestNow(Carbon::parse($this->syrup->date.' 10:50', $this->syrup->place->timezone));
+        $this->get($url)->assertSee('all fit into the hours')->assertSee('13 elements left');
+        $this->get("/jobs/{$this->syrup->id}/plan")->assertSee('all fit into the hours');
+        Carbon::setTestNow(Carbon::parse($this->syrup->date.' 16:00', $this->syrup->place->timezone));
+        $this->get($url)->assertSee('after the hours are over')->assertDontSee('all fit into the hours');
+        $this->get("/jobs/{$this->syrup->id}/plan")->assertSee('after the hours are over')->assertDontSee('all fit into the hours');
+        Carbon::setTestNow(Carbon::parse($this->syrup->date.' 16:00', $this->syrup->place->timezone)->addDays(2));
+        $this->get($url)->assertDontSee('after the hours are over')->assertSee('13 elements lack alternatives.');
+        Carbon::setTestNow();
+    }
+
     public function test_list_and_keepers_go_into_the_bundle_and_come_back(): void
     {
         $this->tap('kept', 'Jar and spoon', 'Lid');
@@ -120,7 +137,7 @@ final class ElementsTest extends TestCase
 
     public function test_a_commercial_job_without_a_list_is_asked_for_one_and_others_are_not(): void
     {
-        $wool = Job::query()->where('name', 'like', 'Wool%')->firstOrFail();
+        $wool = Job::query()->where('name', 'like', 'Old dairy%')->firstOrFail();
         $this->get("/jobs/{$wool->id}/plan")->assertSee('No final picture is listed.')->assertSee("/jobs/{$wool->id}/elements");
         $wedding = Job::query()->where('kind', 'wedding')->firstOrFail();
         $this->get("/jobs/{$wedding->id}/plan")->assertDontSee('No final picture is listed.');

@@ -167,7 +167,7 @@ final class StudioTest extends BrowserTestCase
         }
         self::$satchel->artisan('satchel:watch', '--for=4');
         $this->visit("/jobs/{$job}/session");
-        $this->see('4 of 4, seen by content', 'Every file of the session lies on both drives.');
+        $this->see('4 of 4, seen by content', 'Every file of the session was seen on both drives.');
         $this->assertNoComplaints();
 
         $this->visit("/jobs/{$job}/picks");

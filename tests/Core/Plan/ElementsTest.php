@@ -163,6 +163,29 @@ final class ElementsTest extends TestCase
         $this->assertSame(['elements.none'], array_keys(self::judged(ElementList::read('', '', 10), self::counted(), new DayFrame(540, 600))));
     }
 
+    public function test_on_the_day_what_is_left_is_laid_from_now_on(): void
+    {
+        $list = ElementList::read(self::JARS, 'Dark ground to Tank, 30 min', 10);
+        $splash = self::id('Honey jar', 'Splash left');
+        $left = new ElementDay($list, $list->order([$splash], 'Dark ground'), new DayFrame(640, 720), 'Dark ground');
+        $count = self::counted([[TapKind::Kept, self::id('Jam jar', 'Lid'), '']]);
+        $this->assertSame(self::id('Jam jar', 'Lid'), $count->last());
+        $found = [];
+        foreach ((new ElementJudge($list, $left, $count))->verdicts() as $verdict) {
+            $found[$verdict->code] = $verdict;
+        }
+        $this->assertStringStartsWith('1 element left. From 10:40: 1 h 10', $found['elements.fit']->because);
+        $late = new ElementDay($list, $list->order([$splash], 'Dark ground'), new DayFrame(660, 720), 'Dark ground');
+        $codes = static fn (bool $isOver): array => array_map(
+            static fn (Verdict $v): string => $v->code,
+            iterator_to_array((new ElementJudge($list, $late, $count, $isOver))->verdicts(), false),
+        );
+        $this->assertContains('elements.late', $codes(false));
+        $over = $codes(true);
+        $this->assertSame([], array_intersect(['elements.late', 'elements.fit', 'elements.order'], $over), 'of a day that is gone no hour is said');
+        $this->assertContains('elements.missing', $over);
+    }
+
     public function test_of_what_has_no_setup_no_order_is_called_enough(): void
     {
         $found = self::judged(ElementList::read("A\n  B\n    C\n  D", '', 10), self::counted(), new DayFrame(540, 900));

@@ -13,7 +13,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Setups\ElementBoard;
-use NorthSatchel\Plan\Setups\ElementJudge;
 use NorthSatchel\Plan\Setups\ElementList;
 use NorthSatchel\Plan\Setups\ElementTemplate;
 use NorthSatchel\Plan\Setups\WantedElement;
@@ -49,7 +48,7 @@ final class ElementsController
             'text' => trim("{$record->elements}\n{$template?->text()}"),
             'isOffered' => $template !== null,
             'templates' => ElementTemplate::cases(),
-            'verdicts' => $list === null || $day === null ? new Verdicts() : (new ElementJudge($list, $day, $count))->verdicts(),
+            'verdicts' => $list === null ? new Verdicts() : $desk->judge($opened, $record, $list)->verdicts(),
         ]);
     }
 
