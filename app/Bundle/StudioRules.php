@@ -7,6 +7,7 @@ namespace App\Bundle;
 use App\Bundle\BundleValue as V;
 use NorthSatchel\Kit\Rooms\RoomText;
 use NorthSatchel\People\Crew\CrewText;
+use NorthSatchel\People\Crew\FloorPlan;
 use NorthSatchel\Plan\Boards\ProductText;
 use NorthSatchel\Plan\Lights\LightsText;
 use NorthSatchel\Plan\Looks\LooksText;
@@ -24,6 +25,7 @@ final class StudioRules
             'change_minutes' => V::whole(0, 600)->needed(),
             'begins_clock' => V::clock(),
             'lights' => V::read('must be the light of setups as it is typed', 12_000, LightsText::read(...)),
+            'floor' => V::read('must be a floor plan as it is typed', 4000, FloorPlan::read(...)),
             'looks' => V::read('must be looks as they are typed', 12_000, LooksText::read(...)),
             'look_minutes' => V::whole(1, 1440)->needed(),
             'look_hands' => V::whole(1, 9)->needed(),

@@ -156,6 +156,13 @@ final class SyrupDay
             'begins_clock' => '09:30',
             'lights' => self::LIGHTS,
             'crew' => self::CREW,
+            'floor' => implode("\n", [
+                'Set, 2, 5',
+                'Camera, 2, 3',
+                'Odd, operator, 4, 3, screen',
+                'Signe, client, 7, 2, screen',
+                'Runa, stylist, 4.5, 5.5, screen',
+            ]),
             'hospital' => 'Storsand hospital, emergency by the south gate, 12 min by car',
             'parking' => 'In the yard, two places; the goods lift opens from there',
             'call_note' => 'Soup and bread at 12:30, one without gluten. Dry shoes: the tank drips.',

@@ -12,6 +12,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Crew\CallSheetJudge;
 use NorthSatchel\People\Crew\CrewMember;
 use NorthSatchel\People\Crew\CrewText;
+use NorthSatchel\People\Crew\FloorPlan;
 use NorthSatchel\Plan\Setups\PersonHours;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
@@ -34,6 +35,12 @@ final readonly class CallSheetDesk
     public static function members(StudioRecord $record): array
     {
         return CrewText::read((string) $record->crew);
+    }
+
+    /** @throws ImpossibleValue naming the line */
+    public static function floor(StudioRecord $record): FloorPlan
+    {
+        return FloorPlan::read((string) $record->floor);
     }
 
     /** @return list<PersonHours> whom the elements and the first day's segments name, from when to when */
@@ -67,7 +74,7 @@ final readonly class CallSheetDesk
     }
 
     /**
-     * @param  array{crew: string, hospital: string, parking: string, call_note: string}  $fields
+     * @param  array{crew: string, hospital: string, parking: string, call_note: string, floor: string}  $fields
      *
      * @throws ImpossibleValue naming the line
      */
@@ -75,6 +82,7 @@ final readonly class CallSheetDesk
     {
         $record = $this->of($job)->fill($fields);
         self::members($record);
+        self::floor($record);
         $record->save();
     }
 
@@ -85,7 +93,7 @@ final readonly class CallSheetDesk
             return new Verdicts();
         }
         try {
-            return $this->judge($job, $this->of($job))->verdicts();
+            return $this->judge($job, $this->of($job))->verdicts()->with(self::floor($this->of($job))->verdicts());
         } catch (ImpossibleValue) {
             // The page says beside the field what cannot be read.
             return new Verdicts();

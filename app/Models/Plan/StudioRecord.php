@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $hospital
  * @property string|null $parking
  * @property string|null $call_note  what everybody reads
+ * @property string|null $floor  who sits where, with which screen
  * @property string|null $looks  and their poses
  * @property int $look_minutes  of their box
  * @property int $look_hands  people for hair and make-up
@@ -37,7 +38,7 @@ final class StudioRecord extends Model
 
     protected $attributes = ['elements' => null, 'changes' => null, 'change_minutes' => 10, 'begins_clock' => null,
         'lights' => null, 'measured' => null, 'products' => null, 'crew' => null, 'hospital' => null, 'parking' => null, 'call_note' => null,
-        'looks' => null, 'look_minutes' => 120, 'look_hands' => 1, 'rooms' => null];
+        'floor' => null, 'looks' => null, 'look_minutes' => 120, 'look_hands' => 1, 'rooms' => null];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -50,6 +50,30 @@
             @endpost
         </section>
     @endif
+    @if ($floor && $floor->seats !== [])
+        <figure class="slab mb-4">
+            <svg class="floor-plan" viewBox="0 0 640 {{ $floor->height }}" role="img" aria-label="The floor: {{ count($floor->seats) }} places">
+                <line class="measure" x1="20" x2="{{ 20 + $floor->scale }}" y1="{{ $floor->height - 12 }}" y2="{{ $floor->height - 12 }}" />
+                <text x="20" y="{{ $floor->height - 17 }}" font-size="12">1 m</text>
+                @foreach ($floor->seats as $seat)
+                    <g>
+                        <title>{{ $seat->name }}{{ $seat->hasScreen ? ', with a screen' : '' }}</title>
+                        @if ($seat->isThing())
+                            <rect class="thing" x="{{ $floor->x($seat) - 11 }}" y="{{ $floor->y($seat) - 11 }}" width="22" height="22" />
+                        @else
+                            <circle class="person" cx="{{ $floor->x($seat) }}" cy="{{ $floor->y($seat) }}" r="11" />
+                        @endif
+                        @if ($seat->hasScreen)
+                            <rect class="screen" x="{{ $floor->x($seat) - 13 }}" y="{{ $floor->y($seat) - 22 }}" width="26" height="7" />
+                        @endif
+                        <text x="{{ $floor->x($seat) }}" y="{{ $floor->y($seat) + 27 }}" font-size="14" text-anchor="middle">{{
+                            Str::limit($seat->name, 20) }}</text>
+                    </g>
+                @endforeach
+            </svg>
+            <figcaption class="text-sm text-faint">The bar above somebody is their screen; squares are things.</figcaption>
+        </figure>
+    @endif
     <form method="post" action="/jobs/{{ $job->id }}/crew" class="slab grid gap-3">
         @csrf
         @method('put')
@@ -61,6 +85,8 @@
         </div>
         <x-field name="call_note" label="What else everybody reads" type="textarea" rows="3" :value="$record->call_note"
             hint="Meals and who eats what, shoes, noise, who has the keys." />
+        <x-field name="floor" label="Who sits where, metres along and across, and who has a screen" type="textarea" rows="5" :value="$record->floor"
+            hint="Set, 2, 6. Odd, operator, 4, 4, screen. Signe, client, 6.5, 2, screen: a line each." />
         <div><button class="button main">Keep the call sheet</button></div>
     </form>
 </x-page>

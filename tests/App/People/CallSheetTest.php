@@ -19,10 +19,12 @@ final class CallSheetTest extends TestCase
         $url = "/jobs/{$job->id}/crew";
         $record = StudioRecord::query()->where('job_id', $job->id)->firstOrFail();
         $this->get($url)->assertOk()->assertSee('Everybody whom the plan names is called for their hours.');
+        $this->get($url)->assertSee('nobody sits behind the operator');
         $this->get("/jobs/{$job->id}/people")->assertSee('Everybody whom the plan names is called for their hours.');
-        $fields = ['crew' => "<b>Ida</b>, make-up, 9:00 to 12:00\nMio Berg, 12 years", 'hospital' => '', 'parking' => '', 'call_note' => ''];
-        foreach (['crew' => ['crew' => "Ida\nIda"], 'hospital' => ['hospital' => str_repeat('x', 201)]] as $field => $bad) {
-            $this->from($url)->put($url, [...$fields, ...$bad])->assertSessionHasErrors($field);
+        $fields = ['crew' => "<b>Ida</b>, make-up, 9:00 to 12:00\nMio Berg, 12 years", 'hospital' => '', 'parking' => '',
+            'call_note' => '', 'floor' => ''];
+        foreach (['crew' => "Ida\nIda", 'hospital' => str_repeat('x', 201), 'floor' => 'Ida'] as $field => $bad) {
+            $this->from($url)->put($url, [...$fields, $field => $bad])->assertSessionHasErrors($field);
         }
         $this->assertStringContainsString('Runa Vik', (string) $record->refresh()->crew);
         $sheet = $this->get("{$url}/sheet?paper=letter")->assertOk()->assertSee('paper-letter', false)->assertSee('Runa Vik')->assertSee('Storsand');

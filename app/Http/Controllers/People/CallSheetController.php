@@ -22,22 +22,21 @@ use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Verdicts;
 
 /** Who comes when? The call sheet, to print and by link. */
-final readonly class CallSheetController
+final class CallSheetController
 {
     private const KIND = 'call-sheet';
 
-    public function __construct(private CallSheetDesk $desk, private CallDesk $links) {}
-
-    public function show(int $job): View
+    public function show(int $job, CallSheetDesk $desk, CallDesk $links): View
     {
         $opened = BriefDesk::open($job);
-        $record = $this->desk->of($opened);
+        $record = $desk->of($opened);
         $verdicts = new Verdicts();
         $members = [];
-        $wrong = null;
+        $floor = $wrong = null;
         try {
             $members = CallSheetDesk::members($record);
-            $verdicts = $this->desk->judge($opened, $record)->verdicts();
+            $floor = CallSheetDesk::floor($record);
+            $verdicts = $desk->judge($opened, $record)->verdicts()->with($floor->verdicts());
         } catch (ImpossibleValue $e) {
             $wrong = $e;
         }
@@ -46,17 +45,18 @@ final readonly class CallSheetController
             'job' => $opened,
             'record' => $record,
             'members' => $members,
-            'needed' => $this->desk->needed($opened, $record),
-            'links' => $this->links->links($opened)->filter(static fn (ShareLink $l): bool => $l->kind === self::KIND),
+            'floor' => $floor,
+            'needed' => $desk->needed($opened, $record),
+            'links' => $links->links($opened)->filter(static fn (ShareLink $l): bool => $l->kind === self::KIND),
             'wrong' => $wrong,
             'verdicts' => $verdicts,
         ]);
     }
 
-    public function update(CrewRequest $request, int $job): RedirectResponse
+    public function update(CrewRequest $request, int $job, CallSheetDesk $desk): RedirectResponse
     {
         try {
-            $this->desk->keep(BriefDesk::open($job), $request->fields());
+            $desk->keep(BriefDesk::open($job), $request->fields());
         } catch (ImpossibleValue $e) {
             return back()->withInput()->withErrors([$e->field => 'This '.$e->must.'.']);
         }
@@ -64,9 +64,9 @@ final readonly class CallSheetController
         return redirect("/jobs/{$job}/crew")->with('said', 'The call sheet is kept.');
     }
 
-    public function share(int $job): RedirectResponse
+    public function share(int $job, CallDesk $links): RedirectResponse
     {
-        $token = $this->links->share(BriefDesk::open($job), self::KIND);
+        $token = $links->share(BriefDesk::open($job), self::KIND);
 
         return redirect("/jobs/{$job}/crew")->with('link', SharedLink::to("/sheet/{$token}"));
     }
@@ -79,22 +79,22 @@ final readonly class CallSheetController
         return redirect("/jobs/{$job}/crew")->with('said', 'That link opens nothing any more.');
     }
 
-    public function printed(Request $request, int $job): View
+    public function printed(Request $request, int $job, CallSheetDesk $desk): View
     {
-        return $this->sheet(BriefDesk::open($job), $request->query('paper') === 'letter' ? 'letter' : 'a4', false);
+        return $this->sheet($desk, BriefDesk::open($job), $request->query('paper') === 'letter' ? 'letter' : 'a4', false);
     }
 
-    public function shared(string $token): View
+    public function shared(string $token, CallSheetDesk $desk, CallDesk $links): View
     {
-        $job = $this->links->jobOf($token, self::KIND);
+        $job = $links->jobOf($token, self::KIND);
         abort_if($job === null, 404);
 
-        return $this->sheet(BriefDesk::open($job), 'a4', true);
+        return $this->sheet($desk, BriefDesk::open($job), 'a4', true);
     }
 
-    private function sheet(Job $job, string $paper, bool $isShared): View
+    private function sheet(CallSheetDesk $desk, Job $job, string $paper, bool $isShared): View
     {
-        $record = $this->desk->of($job);
+        $record = $desk->of($job);
         try {
             $members = CallSheetDesk::members($record);
         } catch (ImpossibleValue) {

@@ -22,6 +22,7 @@ final class CrewRequest extends FormRequest
             'hospital' => ['nullable', 'string', 'max:200'],
             'parking' => ['nullable', 'string', 'max:200'],
             'call_note' => ['nullable', 'string', 'max:2000'],
+            'floor' => ['nullable', 'string', 'max:4000'],
         ];
     }
 
@@ -31,7 +32,7 @@ final class CrewRequest extends FormRequest
         return ['max' => 'This is too long.'];
     }
 
-    /** @return array{crew: string, hospital: string, parking: string, call_note: string} */
+    /** @return array{crew: string, hospital: string, parking: string, call_note: string, floor: string} */
     public function fields(): array
     {
         $given = $this->validated();
@@ -42,6 +43,7 @@ final class CrewRequest extends FormRequest
             'hospital' => $text('hospital'),
             'parking' => $text('parking'),
             'call_note' => $text('call_note'),
+            'floor' => (string) ($given['floor'] ?? ''),
         ];
     }
 }
