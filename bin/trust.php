@@ -16,6 +16,7 @@ declare(strict_types=1);
  * ./satchel trust send [--runs 500]   pictures to a real server over a link of 2 MB/s that breaks every 20 s: each whole, none twice
  * ./satchel trust session [--runs 40]   frames written in pieces into a session folder of 5,000 files: each on the drive within 2 s of
  *                                      being whole, none before
+ * ./satchel trust boards [--runs 100] [--from 1]   number boards in harmed pictures: 95 of 100 read, none as another
  * ./satchel trust fuzz [--runs 20000]  well-formed requests to every route, harmed one field at a time: none may end in a server
  *                                      error, none may change what it was refused for
  */
@@ -24,12 +25,13 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 use Tests\Support\RandomDays;
 
+require __DIR__.'/trust/boards.php';
 require __DIR__.'/trust/send.php';
 require __DIR__.'/trust/session.php';
 
 $what = $argv[1] ?? '';
 $at = array_search('--runs', $argv, true);
-$usual = ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000, 'day' => 10_000, 'send' => 500, 'session' => 40];
+$usual = ['crash' => 200, 'flip' => 500, 'permit' => 10_000, 'fuzz' => 20_000, 'day' => 10_000, 'send' => 500, 'session' => 40, 'boards' => 100];
 $runs = max(1, (int) ($at === false ? $usual[$what] ?? 1 : $argv[$at + 1]));
 $at = array_search('--from', $argv, true);
 $from = max(1, (int) ($at === false ? 1 : $argv[$at + 1]));
@@ -285,8 +287,9 @@ try {
             $exit === 0,
         'day' => days($runs, $from),
         'send' => sendOverABadLink($runs, "{$folder}/send"),
+        'boards' => boards($runs, $from),
         'session' => watchASession($runs, "{$folder}/session"),
-        default => throw new InvalidArgumentException('Say crash, flip, permit, fuzz, day, send or session.'),
+        default => throw new InvalidArgumentException('Say crash, flip, permit, fuzz, day, send, session or boards.'),
     };
 } catch (InvalidArgumentException $e) {
     fwrite(STDERR, $e->getMessage()."\n");

@@ -12,8 +12,10 @@ use App\Models\Cards\Frame;
 use App\Models\Copies\CopyEvent;
 use App\Models\Copies\Destination;
 use App\Models\Copies\Handover;
+use App\Models\Copies\SessionFolder;
 use App\Models\Kit\Card;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Copies\Audit\ShuttleJudge;
 use NorthSatchel\Verdict;
@@ -138,6 +140,31 @@ final class HandoverDesk
                 'bytes' => (int) ($sum->bytes ?? 0),
                 'manifest' => self::manifest($place, $event->bag),
             ];
+        }
+
+        return [...$contents, ...$this->sessions($place)];
+    }
+
+    /** @return list<array{bag: string, label: string, job: string, files: int, bytes: int, manifest: string|null}> of session folders, by route */
+    private function sessions(Destination $place): array
+    {
+        $contents = [];
+        foreach (SessionFolder::query()->where('automatic_id', $place->id)->orWhere('by_hand_id', $place->id)->get() as $folder) {
+            $isAutomatic = $folder->automatic_id === $place->id;
+            $seen = DB::table('session_files')
+                ->where('session_folder_id', $folder->id)
+                ->whereNotNull($isAutomatic ? 'automatic_at' : 'by_hand_at')
+                ->selectRaw('count(*) as files, coalesce(sum(bytes), 0) as bytes')
+                ->first();
+            $files = (int) ($seen->files ?? 0);
+            $contents = [...$contents, ...$files === 0 ? [] : [[
+                'bag' => $isAutomatic ? SessionWatch::folderName($folder) : 'copied by hand',
+                'label' => 'session folder',
+                'job' => (string) Job::query()->whereKey($folder->job_id)->value('name'),
+                'files' => $files,
+                'bytes' => (int) ($seen->bytes ?? 0),
+                'manifest' => 'no list: each file was seen by its content',
+            ]]];
         }
 
         return $contents;

@@ -4,6 +4,7 @@
             <p>No card of this job is shot and unformatted, so nothing waits to be copied.</p>
             <p class="text-faint">Shot cards appear here once they are sealed under <a href="/jobs/{{ $job->id }}/cards">Cards</a>.</p>
         </div>
+        @include('copies._shuttle')
     @else
         <div class="overflow-x-auto slab">
             <table class="grid-table">
@@ -96,6 +97,7 @@
     @endif
     @if ($grid !== [])
         @include('copies._audit')
+        @include('copies._shuttle')
         <details class="slab mt-4" @if ($errors->hasAny(['name', 'folder', 'route'])) open @endif>
             <summary class="font-bold min-h-11 flex items-center">A copy made by hand or by another routine</summary>
             <p class="text-sm text-faint">One wrongly set-up routine must never stand alone. The folder is looked through by content,

@@ -8,6 +8,7 @@ use App\Desks\Copies\SessionDesk;
 use App\Desks\Copies\SessionWatch;
 use App\Models\Brief\Job;
 use App\Models\Copies\Destination;
+use App\Models\Copies\Handover;
 use App\Models\Copies\SessionFileRow;
 use App\Models\Copies\SessionFolder;
 use Tests\App\TestCase;
@@ -120,6 +121,13 @@ final class SessionTest extends TestCase
         $folder->update(['looked_at' => (int) now()->format('U')]);
         $this->get($this->url)->assertSee('Every file of the session was seen on both drives.');
         $this->get("/jobs/{$this->job->id}/copies")->assertSee('Every file of the session was seen on both drives.', false);
+
+        $this->post("/jobs/{$this->job->id}/copies/places/{$this->drives[1]->id}/hand-over", [
+            'who' => 'Ida at the office', 'why' => 'retouching', 'due_on' => now()->addDays(2)->format('Y-m-d'),
+        ])->assertSessionHasNoErrors();
+        $ticket = Handover::query()->firstOrFail();
+        $this->get("/handovers/{$ticket->id}")->assertSee('copied by hand')->assertSee('session folder');
+        $this->assertSame(1, $ticket->contents[0]['files']);
 
         // Renamed: the same content, and no second copy of it.
         rename("{$this->session}/a.jpg", "{$this->session}/hero.jpg");

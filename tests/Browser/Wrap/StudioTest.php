@@ -170,6 +170,13 @@ final class StudioTest extends BrowserTestCase
         $this->see('4 of 4, seen by content', 'Every file of the session was seen on both drives.');
         $this->assertNoComplaints();
 
+        $this->visit("/jobs/{$job}/copies");
+        self::$browser->script('document.querySelectorAll("details").forEach((d) => { d.open = true; }); '.
+            'const f = [...document.querySelectorAll("form")].find((x) => x.querySelector("[aria-label=\"Hand Drive Birch over\"]")); '.
+            'f.elements.who.value = "Eva at the office"; f.elements.due_on.value = "'.date('Y-m-d', time() + 2 * 86400).'";');
+        $this->press('Hand Drive Birch over');
+        $this->see('Drive Birch is with Eva at the office');
+
         $this->visit("/jobs/{$job}/picks");
         foreach (['Bar', 'Box'] as $picture) {
             self::$browser->script("document.getElementById('f-picture').value = '{$picture}'");
