@@ -22,6 +22,11 @@ final readonly class PostView
 
     private const BEHIND_DEG = 120.0;
 
+    /** Shares of the frame's height (common practice, no source). */
+    private const WIDE = 0.14;
+
+    private const TIGHT = 0.9;
+
     private function __construct(
         public string $post,
         public string $zone,
@@ -30,7 +35,16 @@ final readonly class PostView
         public bool $isHidden,
         public float $degreesPerSecond,
         public ?string $light,
+        public Backdrop $backdrop,
     ) {}
+
+    /** From the whole scene to the face: lenses with which somebody fills a seventh, half and nine tenths of the frame's height. */
+    public function lenses(): string
+    {
+        $of = fn (float $fill): int => (int) ceil($this->focalMm * $fill / 0.5 - 1e-6);
+
+        return "wide {$of(self::WIDE)}, tight {$of(self::TIGHT)} mm";
+    }
 
     /** @param  SunPosition|null  $sun  where nobody knows the place */
     public static function of(Ground $ground, GroundPost $post, GroundZone $zone, PostPlan $plan, ?SunPosition $sun): self
@@ -47,6 +61,7 @@ final readonly class PostView
             in_array($zone->name, $post->unseen, true),
             $distance > 0 ? Panning::of(self::RUN_M_S, $distance, max(1.0, $focal), 0.008, 5.0)->degreesPerSecond : 0.0,
             $sun === null ? null : self::light($ground->lookingDeg($post, $zone), $sun),
+            Backdrop::of($ground, $post, $zone),
         );
     }
 

@@ -88,6 +88,8 @@
                                         @else
                                             <b>{{ (int) ceil($view->focalMm) }} mm</b><br>{{ round($view->distanceM) }} m,
                                             {{ round($view->degreesPerSecond) }}°/s
+                                            <br><span class="text-faint">{{ $view->lenses() }}</span>
+                                            <br><span class="text-faint">{{ $view->backdrop->says() }}</span>
                                             @if ($view->light)
                                                 <br><span class="text-faint">{{ $view->light }}</span>
                                             @endif
@@ -99,7 +101,8 @@
                     </tbody>
                 </table>
                 <p class="text-sm text-faint mt-2">The lens with which somebody of 1.8 m fills half the height of a full frame; how fast one
-                    turns with who runs past at 8 m/s; outdoors, the light in the middle of the first period.</p>
+                    turns with who runs past at 8 m/s; the lenses for the whole scene and for a face; what lies behind them, or where the frame
+                    stays empty for a headline when they fill half of it; outdoors, the light in the middle of the first period.</p>
             </section>
         @endif
     @endif

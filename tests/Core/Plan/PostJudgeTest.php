@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use NorthSatchel\Plan\Posts\Backdrop;
 use NorthSatchel\Plan\Posts\CoverMap;
 use NorthSatchel\Plan\Posts\CoverPage;
 use NorthSatchel\Plan\Posts\CoverZone;
@@ -188,5 +189,36 @@ final class PostJudgeTest extends TestCase
         }
         $this->assertSame('the sun is down', $view(0, 2, new SunPosition(-2.0, 90.0))->light);
         $this->assertNull($view(0, 2, null)->light);
+    }
+
+    /**
+     * Aimed at the middle of somebody of 1.8 m who fills half of a frame of 3.6 m: from 1.6 m up the horizon lies 0.7 m above that middle, so
+     * that the upper 30.6 % are empty; from a knee at 0.9 m half of it is; from 6 m up it is out of the frame.
+     */
+    public function test_what_lies_behind_and_where_a_headline_falls(): void
+    {
+        $ground = Ground::read(
+            GroundKind::Pitch,
+            60,
+            40,
+            0,
+            "Near, 30, 10\nFar, 30, 30\nBench, 45, 12",
+            "Stand, 30, -5\nKnee, 0, 10, knees\nSeat, 0, 30, seat\nRoof, 60, 30, up 6 m",
+            '',
+        );
+        $says = static fn (int $post, int $zone): string => Backdrop::of($ground, $ground->posts[$post], $ground->zones[$zone])->says();
+        $this->assertSame('behind: Far', $says(0, 0), 'in one line');
+        $this->assertSame('empty above: the upper 31 %', $says(0, 1), 'nothing lies behind the far one');
+        $this->assertSame('behind: Bench', $says(1, 0), 'within ten degrees');
+        $this->assertSame('empty above: the upper 50 %', $says(1, 2));
+        $this->assertSame('empty above: the upper 42 %', $says(2, 1));
+        $this->assertSame('ground all around: empty beside them', $says(3, 1));
+    }
+
+    public function test_lenses_from_the_scene_to_the_face(): void
+    {
+        $cover = self::cover();
+        $view = PostView::of($cover->ground, $cover->ground->posts[0], $cover->ground->zones[2], $cover->plan([]), null);
+        $this->assertSame('wide 75, tight 480 mm', $view->lenses(), '266.7 mm for half of it: times 0.28 and times 1.8');
     }
 }
