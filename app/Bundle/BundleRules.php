@@ -188,6 +188,7 @@ final class BundleRules
             'rosters' => [
                 'players' => V::read('must be a roster as it is pasted', 40_000, RosterText::read(...)),
                 'line_up' => V::text(4000),
+                'no_consent' => V::text(4000),
                 'codes' => V::text(2000),
                 'captions' => V::read('must be captions as they are typed', 200_000, CaptionText::read(...)),
             ],

@@ -23,17 +23,17 @@ final class RosterDesk
     /** @throws ImpossibleValue when what is stored cannot be read */
     public static function read(RosterRecord $record): Roster
     {
-        return Roster::read((string) $record->players, (string) $record->line_up, (string) $record->codes);
+        return Roster::read((string) $record->players, (string) $record->line_up, (string) $record->codes, (string) $record->no_consent);
     }
 
     /**
-     * @param  array{players: string, line_up: string, codes: string}  $fields
+     * @param  array{players: string, line_up: string, codes: string, no_consent: string}  $fields
      *
      * @throws ImpossibleValue naming the field, and the line of it
      */
     public function keep(Job $job, array $fields): void
     {
-        Roster::read($fields['players'], $fields['line_up'], $fields['codes']);
+        Roster::read($fields['players'], $fields['line_up'], $fields['codes'], $fields['no_consent']);
         $this->of($job)->fill($fields)->save();
     }
 

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $players
  * @property string|null $line_up
  * @property string|null $codes
+ * @property string|null $no_consent  who is not to be named
  * @property string|null $captions
  */
 final class RosterRecord extends Model
@@ -24,5 +25,6 @@ final class RosterRecord extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['players' => null, 'line_up' => null, 'codes' => null, 'captions' => null];
+    protected $attributes = ['players' => null, 'line_up' => null, 'codes' => null, 'captions' => null,
+        'no_consent' => null];
 }

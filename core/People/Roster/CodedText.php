@@ -29,7 +29,7 @@ final readonly class CodedText
             $at = $from + strlen($code);
             if (count($is) === 1) {
                 $people[] = $is[0];
-                $unclear = $is[0]->isToday === false ? [...$unclear, self::away($is[0])] : $unclear;
+                $unclear = [...$unclear, ...self::against($is[0])];
             } else {
                 $names = implode(' or ', array_map(static fn (RosterPlayer $p): string => $p->name, $is));
                 $unclear[] = $is === [] ? "“{$code}” is nobody of the roster" : "“{$code}” could be {$names}";
@@ -41,7 +41,7 @@ final readonly class CodedText
             $isNamed = ! in_array($player, $people, true) && mb_stripos($typed, $player->name) !== false;
             if ($isNamed) {
                 $people[] = $player;
-                $unclear = $player->isToday === false ? [...$unclear, self::away($player)] : $unclear;
+                $unclear = [...$unclear, ...self::against($player)];
             }
         }
 
@@ -53,8 +53,12 @@ final readonly class CodedText
         return $player->name.' ('.($player->team === '' ? '' : "{$player->team}, ").$player->number.')';
     }
 
-    private static function away(RosterPlayer $player): string
+    /** @return list<string> why they are not to be named */
+    private static function against(RosterPlayer $player): array
     {
-        return "{$player->name} is not in today's line-up";
+        return [
+            ...$player->isToday === false ? ["{$player->name} is not in today's line-up"] : [],
+            ...$player->mayBeNamed ? [] : ["{$player->name} is not to be named: no consent"],
+        ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\People\Roster;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\TypedLines;
 
 /** Who may be in the pictures: names, numbers, teams, today's line-up, and the codes that grow into a name. */
 final readonly class Roster
@@ -20,15 +21,16 @@ final readonly class Roster
     /**
      * @param  string  $lineUp  a line a team, "Reds: 1 4 7, 12"; a team without a line is not known yet
      * @param  string  $codes  a line a team, "Reds = r"; without one it is the first letters of the team
+     * @param  string  $noConsent  who is not to be named: a line a name, or "Reds: 4 7"
      *
      * @throws ImpossibleValue naming the field and the line
      */
-    public static function read(string $players, string $lineUp = '', string $codes = ''): self
+    public static function read(string $players, string $lineUp = '', string $codes = '', string $noConsent = ''): self
     {
         $read = RosterText::read($players);
         $teams = array_values(array_unique(array_map(static fn (RosterPlayer $p): string => $p->team, $read)));
 
-        return new self(self::withLineUp($read, $teams, $lineUp), self::lettered($teams, $codes));
+        return new self(self::nameless(self::withLineUp($read, $teams, $lineUp), $teams, $noConsent), self::lettered($teams, $codes));
     }
 
     /**
@@ -68,6 +70,31 @@ final readonly class Roster
                 : $p,
             $players,
         );
+    }
+
+    /**
+     * @param  list<RosterPlayer>  $players
+     * @param  list<string>  $teams
+     * @return list<RosterPlayer>
+     *
+     * @throws ImpossibleValue
+     */
+    private static function nameless(array $players, array $teams, string $noConsent): array
+    {
+        foreach (TypedLines::of($noConsent, 'no_consent', count($players) + 1) as $line) {
+            $isOfTeam = preg_match('/^([^:]+?)\s*:\s*([\d\s,]+)$/u', $line->text, $found) === 1;
+            $team = $isOfTeam ? self::team($found[1], $teams) : null;
+            preg_match_all('/\d+/', $isOfTeam ? $found[2] : '', $numbers);
+            $is = static fn (RosterPlayer $p): bool => $team === null
+                ? mb_strtolower($p->name) === mb_strtolower($line->text)
+                : $p->team === $team && in_array((string) $p->number, $numbers[0], true);
+            if (array_filter($players, $is) === []) {
+                $line->refuse("“{$line->text}” is nobody of the roster: a whole name, or Reds: 4 7");
+            }
+            $players = array_map(static fn (RosterPlayer $p): RosterPlayer => $is($p) ? $p->nameless() : $p, $players);
+        }
+
+        return $players;
     }
 
     /** @param  list<string>  $teams */

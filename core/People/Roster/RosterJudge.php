@@ -32,6 +32,15 @@ final class RosterJudge
                 ['names' => $without],
             );
         }
+        $nameless = array_filter($roster->players, static fn (RosterPlayer $p): bool => ! $p->mayBeNamed);
+        if ($nameless !== []) {
+            $found[] = Verdict::mind(
+                'roster.no-consent',
+                count($nameless) === 1 ? '1 person is not to be named.' : count($nameless).' people are not to be named.',
+                'A caption with such a name waits, and its sidecar says only where and when it was.',
+                ['people' => count($nameless)],
+            );
+        }
         if ($found === [] && $looked !== null) {
             $found[] = Verdict::fine(
                 'roster.ready',

@@ -17,10 +17,17 @@ final readonly class RosterPlayer
         public string $name,
         public string $position = '',
         public ?bool $isToday = null,
+        /** False where somebody, or a guardian, does not want the name told. */
+        public bool $mayBeNamed = true,
     ) {}
+
+    public function nameless(): self
+    {
+        return new self($this->team, $this->number, $this->name, $this->position, $this->isToday, false);
+    }
 
     public function plays(bool $isToday): self
     {
-        return new self($this->team, $this->number, $this->name, $this->position, $isToday);
+        return new self($this->team, $this->number, $this->name, $this->position, $isToday, $this->mayBeNamed);
     }
 }

@@ -33,8 +33,9 @@
             <x-field name="codes" label="Letters of the codes, where you want others" type="textarea" rows="3" :value="$record->codes"
                 hint="Reds = r" />
         </div>
-        <p class="text-sm text-faint">Of children no surname goes on a shared sheet; a roster is on none. Their guardians' consents are noted with
-            the people.</p>
+        <x-field name="no_consent" label="Who is not to be named, a line each" type="textarea" rows="2" :value="$record->no_consent"
+            hint="A whole name, or Reds: 4 7. Of children the guardian decides; a caption with such a name waits." />
+        <p class="text-sm text-faint">Of children no surname goes on a shared sheet; a roster is on none.</p>
         <div><button class="button main">Keep it</button></div>
     </form>
     @if ($roster && $roster->players !== [])

@@ -125,4 +125,19 @@ final class RosterTest extends TestCase
         $this->assertSame(['fix roster.twice'], $codes($twice));
         $this->assertSame(['mind roster.no-line-up', 'mind roster.no-number'], $codes(Roster::read('Ada Berg')));
     }
+
+    public function test_who_is_not_to_be_named_keeps_a_caption_back(): void
+    {
+        $players = "Reds:\n1 Ada Berg\n7 Bo Cederlund\nRivals:\n7 Cia Dahl";
+        $roster = Roster::read($players, "Reds: 1 7\nRivals: 7", '', "Ada Berg\nrivals: 7");
+        $this->assertSame([false, true, false], array_map(static fn (RosterPlayer $p): bool => $p->mayBeNamed, $roster->players));
+        $this->assertSame(['Ada Berg is not to be named: no consent'], CodedText::of($roster, 'r1 past r7')->unclear);
+        $this->assertSame(['Cia Dahl is not to be named: no consent'], CodedText::of($roster, 'Cia Dahl scores')->unclear, 'in full too');
+        $this->assertSame([], CodedText::of($roster, 'r7 scores')->unclear);
+        $codes = array_map(static fn ($v): string => $v->code, iterator_to_array(RosterJudge::of($roster), false));
+        $this->assertSame(['roster.no-consent'], $codes);
+        $this->expectException(ImpossibleValue::class);
+        $this->expectExceptionMessage('nobody of the roster');
+        Roster::read($players, '', '', 'Dag Ek');
+    }
 }

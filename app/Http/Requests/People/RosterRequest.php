@@ -21,10 +21,11 @@ final class RosterRequest extends FormRequest
             'players' => ['nullable', 'string', 'max:40000'],
             'line_up' => ['nullable', 'string', 'max:4000'],
             'codes' => ['nullable', 'string', 'max:2000'],
+            'no_consent' => ['nullable', 'string', 'max:4000'],
         ];
     }
 
-    /** @return array{players: string, line_up: string, codes: string} */
+    /** @return array{players: string, line_up: string, codes: string, no_consent: string} */
     public function roster(): array
     {
         $given = $this->validated();
@@ -33,6 +34,7 @@ final class RosterRequest extends FormRequest
             'players' => (string) ($given['players'] ?? ''),
             'line_up' => (string) ($given['line_up'] ?? ''),
             'codes' => (string) ($given['codes'] ?? ''),
+            'no_consent' => (string) ($given['no_consent'] ?? ''),
         ];
     }
 }
