@@ -109,6 +109,7 @@ final class BundleRules
                 'zones' => V::read('must be zones as they are typed', 6000, GroundText::zones(...)),
                 'posts' => V::text(8000),
                 'ways' => V::text(6000),
+                'outline' => V::read('must be corners as they are typed', 2000, GroundText::outline(...)),
             ],
             'obstacles' => [
                 'name' => V::name(60),

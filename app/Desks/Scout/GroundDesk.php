@@ -29,6 +29,7 @@ final class GroundDesk
             (string) $record->zones,
             (string) $record->posts,
             (string) $record->ways,
+            (string) $record->outline,
         );
     }
 
@@ -43,11 +44,12 @@ final class GroundDesk
             'zones' => $kind->zones(),
             'posts' => $kind->posts(),
             'ways' => '',
+            'outline' => '',
         ]);
     }
 
     /**
-     * @param  array{length_m: float, width_m: float, bearing_deg: float, zones: string, posts: string, ways: string}  $fields
+     * @param  array{length_m: float, width_m: float, bearing_deg: float, zones: string, posts: string, ways: string, outline: string}  $fields
      *
      * @throws ImpossibleValue naming the field, and the line of it
      */
@@ -61,6 +63,7 @@ final class GroundDesk
             $fields['zones'],
             $fields['posts'],
             $fields['ways'],
+            $fields['outline'],
         );
         $record->update($fields);
     }

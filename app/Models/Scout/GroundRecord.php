@@ -21,6 +21,7 @@ use NorthSatchel\Scout\Ground\GroundKind;
  * @property string|null $zones
  * @property string|null $posts
  * @property string|null $ways
+ * @property string|null $outline  corners; null or empty: a rectangle
  * @property-read Place $place
  */
 final class GroundRecord extends Model

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Scout\Ground;
 
+use NorthSatchel\Drawing\Point;
 use NorthSatchel\ImpossibleValue;
 
 /** The place of the action, from above: how large it lies, which way, what happens where, and where one may stand. */
@@ -17,6 +18,7 @@ final readonly class Ground
      * @param  list<GroundZone>  $zones
      * @param  list<GroundPost>  $posts
      * @param  list<GroundWay>  $ways
+     * @param  list<Point>  $outline  its corners in metres, one after the other; none: a rectangle
      */
     private function __construct(
         public GroundKind $kind,
@@ -26,6 +28,7 @@ final readonly class Ground
         public array $zones,
         public array $posts,
         public array $ways,
+        public array $outline,
     ) {}
 
     /**
@@ -39,11 +42,21 @@ final readonly class Ground
         string $zones,
         string $posts,
         string $ways,
+        string $outline = '',
     ): self {
         $readZones = GroundText::zones($zones);
         $readPosts = GroundText::posts($posts, $readZones);
 
-        return new self($kind, $lengthM, $widthM, $bearingDeg, $readZones, $readPosts, GroundText::ways($ways, $readPosts));
+        return new self(
+            $kind,
+            $lengthM,
+            $widthM,
+            $bearingDeg,
+            $readZones,
+            $readPosts,
+            GroundText::ways($ways, $readPosts),
+            GroundText::outline($outline),
+        );
     }
 
     /** As it is usually laid out. */

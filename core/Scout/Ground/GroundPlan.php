@@ -36,6 +36,10 @@ final readonly class GroundPlan
             $x[] = $thing->xM;
             $y[] = $thing->yM;
         }
+        foreach ($ground->outline as $corner) {
+            $x[] = $corner->x;
+            $y[] = $corner->y;
+        }
         $this->scale = (self::WIDTH - 2 * self::MARGIN) / max(1.0, max($x) - min($x));
         $this->left = min($x);
         $this->top = max($y);
@@ -47,16 +51,21 @@ final readonly class GroundPlan
         return new Point(round(self::MARGIN + ($xM - $this->left) * $this->scale, 1), round(self::MARGIN + ($this->top - $yM) * $this->scale, 1));
     }
 
-    /** The near left corner's opposite: where the outline begins, at the top left. */
-    public function corner(): Point
+    /** The corners as an SVG polygon wants them: those that were typed, else those of the rectangle. */
+    public function outline(): string
     {
-        return $this->at(0.0, $this->ground->widthM);
-    }
+        $corners = $this->ground->outline ?: [
+            new Point(0.0, 0.0),
+            new Point($this->ground->lengthM, 0.0),
+            new Point($this->ground->lengthM, $this->ground->widthM),
+            new Point(0.0, $this->ground->widthM),
+        ];
 
-    /** The outline's size in the drawing. */
-    public function size(): Point
-    {
-        return new Point(round($this->ground->lengthM * $this->scale, 1), round($this->ground->widthM * $this->scale, 1));
+        return implode(' ', array_map(function (Point $c): string {
+            $at = $this->at($c->x, $c->y);
+
+            return "{$at->x},{$at->y}";
+        }, $corners));
     }
 
     /** @return list<SidedMark> */

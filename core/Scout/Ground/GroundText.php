@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Scout\Ground;
 
+use NorthSatchel\Drawing\Point;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Time\ClockTime;
 
@@ -13,6 +14,8 @@ use NorthSatchel\Time\ClockTime;
  */
 final class GroundText
 {
+    private const MOST_CORNERS = 60;
+
     private const MOST_LINES = 60;
 
     private const FAR_M = 20_000.0;
@@ -151,6 +154,32 @@ final class GroundText
         }
 
         return $ways;
+    }
+
+    /**
+     * Corners one after the other: "0, 0; 60, 0; 72, 40; -5, 35", or a line each.
+     *
+     * @return list<Point> metres; none where nothing is typed
+     *
+     * @throws ImpossibleValue
+     */
+    public static function outline(string $text): array
+    {
+        $corners = [];
+        foreach (preg_split('/[;\r\n]+/', $text) ?: [] as $corner) {
+            if (trim($corner) === '') {
+                continue;
+            }
+            if (preg_match('/^\s*(-?\d{1,5}(?:\.\d+)?)\s*,\s*(-?\d{1,5}(?:\.\d+)?)\s*$/', $corner, $found) !== 1) {
+                throw ImpossibleValue::of('outline', 'must be corners in metres, “'.trim($corner).'” is none: 0, 0; 60, 0; 72, 40');
+            }
+            $corners[] = new Point((float) $found[1], (float) $found[2]);
+        }
+        if ($corners !== [] && (count($corners) < 3 || count($corners) > self::MOST_CORNERS)) {
+            throw ImpossibleValue::of('outline', 'must have from 3 to '.self::MOST_CORNERS.' corners');
+        }
+
+        return $corners;
     }
 
     /**

@@ -14,8 +14,7 @@
                     <svg class="ruler ground-plan" viewBox="0 0 640 {{ $map->plan->height }}" role="img"
                         aria-label="{{ $map->period->title }}: @foreach ($map->people() as $one){{ $one->name }} {{
                             $page->shown()->at($map->period->key())[$one->name] }}, @endforeach">
-                        <rect class="field" x="{{ $map->plan->corner()->x }}" y="{{ $map->plan->corner()->y }}"
-                            width="{{ $map->plan->size()->x }}" height="{{ $map->plan->size()->y }}" />
+                        <polygon class="field" points="{{ $map->plan->outline() }}" />
                         @foreach ($map->rays() as $ray)
                             <line class="sight" x1="{{ $ray->x1 }}" y1="{{ $ray->y1 }}" x2="{{ $ray->x2 }}" y2="{{ $ray->y2 }}" />
                         @endforeach

@@ -23,8 +23,7 @@
                     <figure class="slab">
                         <svg class="ruler ground-plan" viewBox="0 0 640 {{ $plan->height }}" role="img"
                             aria-label="{{ $job->place->name }} from above: {{ count($ground->zones) }} zones, {{ count($ground->posts) }} posts">
-                            <rect class="field" x="{{ $plan->corner()->x }}" y="{{ $plan->corner()->y }}" width="{{ $plan->size()->x }}"
-                                height="{{ $plan->size()->y }}" />
+                            <polygon class="field" points="{{ $plan->outline() }}" />
                             @foreach ($plan->zones() as $zone)
                                 <circle class="zone" cx="{{ $zone->x }}" cy="{{ $zone->y }}" r="9" />
                                 <text x="{{ $zone->x }}" y="{{ $zone->y - 14 }}" font-size="15"
@@ -52,6 +51,8 @@
                     <x-field name="width_m" label="Across, m" :value="$record->width_m" inputmode="decimal" />
                     <x-field name="bearing_deg" label="Up is, °" :value="$record->bearing_deg" inputmode="decimal" />
                 </div>
+                <x-field name="outline" label="Its corners, where it is no rectangle" :value="$record->outline"
+                    hint="0, 0; 60, 0; 72, 40; -5, 35: metres along and across, one after the other." />
                 <x-field name="zones" label="Zones, a line each" type="textarea" rows="8" :value="$record->zones"
                     hint="Left goal, 0, 34, main, 5: metres along and across from the near left corner; main, reaction, bench, crowd or
                     detail; what covering it is worth." />

@@ -128,4 +128,24 @@ final class GroundTest extends TestCase
         $this->assertNull($plan->sun(new SunPosition(-1.0, 90.0)));
         $this->assertSame([], GroundText::posts("\n \n", []));
     }
+
+    public function test_an_outline_of_ones_own(): void
+    {
+        $read = static fn (string $outline): Ground => Ground::read(GroundKind::Own, 60, 40, 0, 'Goal, 30, 20', 'Left, 0, 0', '', $outline);
+        $plan = new GroundPlan($read("0, 0; 60, 0\n72.5, 40; -5, 35"));
+        $this->assertSame(4, count(explode(' ', $plan->outline())));
+        foreach (explode(' ', $plan->outline()) as $corner) {
+            [$x, $y] = array_map(floatval(...), explode(',', $corner));
+            $this->assertTrue($x >= 0 && $x <= GroundPlan::WIDTH && $y >= 0 && $y <= $plan->height, 'it is drawn whole');
+        }
+        $this->assertSame(4, count(explode(' ', (new GroundPlan($read('')))->outline())), 'else the rectangle');
+        foreach (['0, 0; 60', '0, 0; 60, 0', '0, 0; 60, 0; x, 4'] as $wrong) {
+            try {
+                $read($wrong);
+                $this->fail($wrong);
+            } catch (ImpossibleValue $e) {
+                $this->assertSame('outline', $e->field);
+            }
+        }
+    }
 }

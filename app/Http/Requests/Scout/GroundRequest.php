@@ -34,6 +34,7 @@ final class GroundRequest extends FormRequest
             'zones' => ['nullable', 'string', 'max:6000'],
             'posts' => ['nullable', 'string', 'max:8000'],
             'ways' => ['nullable', 'string', 'max:6000'],
+            'outline' => ['nullable', 'string', 'max:2000'],
         ];
     }
 
@@ -49,7 +50,7 @@ final class GroundRequest extends FormRequest
         ];
     }
 
-    /** @return array{length_m: float, width_m: float, bearing_deg: float, zones: string, posts: string, ways: string} */
+    /** @return array{length_m: float, width_m: float, bearing_deg: float, zones: string, posts: string, ways: string, outline: string} */
     public function ground(): array
     {
         $given = $this->validated();
@@ -61,6 +62,7 @@ final class GroundRequest extends FormRequest
             'zones' => (string) ($given['zones'] ?? ''),
             'posts' => (string) ($given['posts'] ?? ''),
             'ways' => (string) ($given['ways'] ?? ''),
+            'outline' => (string) ($given['outline'] ?? ''),
         ];
     }
 }
