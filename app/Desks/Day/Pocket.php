@@ -19,6 +19,7 @@ final readonly class Pocket
      * @param  bool  $mayTap  false for who only looks
      * @param  list<PocketGear>  $gear
      * @param  list<PocketElement>  $elements
+     * @param  list<PocketWanted>  $wanted
      */
     public function __construct(
         public int $job,
@@ -41,6 +42,8 @@ final readonly class Pocket
         public array $gear = [],
         /** Of the photographer's own page only, in the order of work. */
         public array $elements = [],
+        /** What is wanted early, of the photographer's own page only. */
+        public array $wanted = [],
     ) {}
 
     /**

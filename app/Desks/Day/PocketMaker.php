@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Desks\Day;
 
-use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Plan\CoverDesk;
-use App\Desks\Plan\ElementsDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SegmentReader;
 use App\Desks\Plan\SpotChoiceDesk;
@@ -20,7 +18,6 @@ use App\Models\Plan\ShotLine;
 use NorthSatchel\Day\ChanceTable;
 use NorthSatchel\Day\LightRow;
 use NorthSatchel\Day\PocketTable;
-use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\CarriedLenses;
 use NorthSatchel\Kit\Judge\OneGone;
@@ -48,7 +45,7 @@ final class PocketMaker
         private readonly SpotChoiceDesk $choosing,
         private readonly CoverDesk $cover,
         private readonly KitDesk $kit,
-        private readonly ElementsDesk $elements,
+        private readonly PocketStudio $studio,
     ) {}
 
     public function made(Job $job, int $number): Pocket
@@ -121,7 +118,8 @@ final class PocketMaker
             (int) now()->format('U'),
             calling: $this->people->calling($job, $number),
             gear: $this->gear($job),
-            elements: $this->elements($job),
+            elements: $this->studio->elements($job),
+            wanted: $number === 0 ? $this->studio->wanted($job, $day->day) : [],
         );
     }
 
@@ -167,32 +165,6 @@ final class PocketMaker
         }
 
         return $swaps;
-    }
-
-    /** @return list<PocketElement> in the order of work, those without a setup last */
-    private function elements(Job $job): array
-    {
-        if (! BriefDesk::has($job, 'elements')) {
-            return [];
-        }
-        try {
-            $list = ElementsDesk::list($this->elements->of($job));
-            $elements = $list->byId();
-            $order = array_map(intval(...), $list->order()->order);
-        } catch (ImpossibleValue) {
-            return [];
-        }
-
-        return array_map(
-            static fn (int $id): PocketElement => new PocketElement(
-                $id,
-                $elements[$id]->name,
-                $elements[$id]->picture,
-                $elements[$id]->setup ?? 'no setup',
-                $elements[$id]->wanted,
-            ),
-            [...$order, ...array_diff(array_keys($elements), $order)],
-        );
     }
 
     /** @return list<PocketGear> bodies, lenses, flashes and triggers, by who carries them */

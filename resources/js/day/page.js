@@ -395,6 +395,19 @@ const elementsCard = ({ pocket }) => {
     pocket.elements.filter((e) => !lacks.includes(e)).slice(-2).map(line));
 };
 
+/* What is wanted early: by when, in which gap it goes. */
+const wantedCard = ({ pocket }) => {
+  const open = (pocket.wanted ?? []).filter((one) => one.dueAt > now() - SOON_S);
+  return open.length === 0 ? null : el('section', { class: 'slab', id: 'day-wanted' },
+    el('h2', {}, 'Wanted early'),
+    open.slice(0, ELEMENTS).map((one) => el('p', { class: one.dueAt < now() ? 'text-signal' : '' },
+      el('span', { class: 'figures' }, face(one.dueAt)),
+      ` ${one.what}${one.gap ? `, sent in: ${one.gap}` : ', no gap is left for it'}${one.dueAt < now()
+        ? `: due ${minutes(Math.floor((now() - one.dueAt) / 60))} ago` : one.dueAt - now() < SOON_S
+          ? `: in ${minutes(Math.ceil((one.dueAt - now()) / 60))}` : ''}`)),
+    isFile() ? null : el('p', {}, el('a', { href: `/jobs/${pocket.job}/send` }, "The editor's desk")));
+};
+
 /* What stands somewhere: fetched in one tap, by whom, and when the plan leaves that place. */
 const leaveCard = ({ pocket }) => {
   const all = standingNow(data().standing, pending());
@@ -502,7 +515,8 @@ export const draw = () => {
   const at = state();
   const focused = document.activeElement?.getAttribute('aria-label');
   const cards = [
-    head, nowCard, lateCard, nextCard, putOff, leaveCard, elementsCard, lightCard, groupsCard, weatherCard, cardsCard, gearCard, notes, bar,
+    head, nowCard, lateCard, nextCard, putOff, leaveCard, elementsCard, wantedCard, lightCard, groupsCard,
+    weatherCard, cardsCard, gearCard, notes, bar,
   ];
   root.replaceChildren(...cards.map((card) => card(at)).filter(Boolean));
   unfolded.forEach((id) => document.getElementById(id)?.setAttribute('open', ''));
