@@ -69,6 +69,7 @@ Route::get('/jobs/{job}/sending', [SendingController::class, 'show']);
 Route::put('/jobs/{job}/sending', [SendingController::class, 'update']);
 Route::get('/jobs/{job}/elements', [ElementsController::class, 'show']);
 Route::put('/jobs/{job}/elements', [ElementsController::class, 'update']);
+Route::post('/jobs/{job}/elements/frames', [ElementsController::class, 'frames']);
 Route::post('/jobs/{job}/elements/strike', [ElementsController::class, 'strike']);
 Route::get('/jobs/{job}/setups', [SetupLightController::class, 'show']);
 Route::put('/jobs/{job}/setups', [SetupLightController::class, 'update']);

@@ -26,6 +26,7 @@ use App\Desks\Copies\HandoverDesk;
 use App\Desks\Copies\HandoverLog;
 use App\Desks\Copies\Places;
 use App\Desks\Copies\ProofDesk;
+use App\Desks\Copies\SessionFrames;
 use App\Desks\Day\RearrangeTaps;
 use App\Desks\Day\SlotsAtHand;
 use App\Desks\House\Readiness;
@@ -43,6 +44,7 @@ use App\Desks\People\LensesAtHand;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\DaysDesk;
 use App\Desks\Plan\ElementsDesk;
+use App\Desks\Plan\FramesTaken;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\ReachAtHand;
 use App\Desks\Plan\SpotLightDesk;
@@ -112,6 +114,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(ReachAtHand::class, ReachOfLanes::class);
         $this->app->bind(CardsInUse::class, CardLog::class);
         $this->app->bind(SlotsAtHand::class, SlotsOfJob::class);
+        $this->app->bind(FramesTaken::class, SessionFrames::class);
         $this->app->bind(KnownCopies::class, CopiesForCards::class);
     }
 

@@ -29,7 +29,7 @@ final class ElementsDesk
     /** @var array<int, StudioRecord> by job, for this request */
     private array $records = [];
 
-    public function __construct(private readonly TapDesk $taps) {}
+    public function __construct(private readonly TapDesk $taps, private readonly FramesTaken $frames) {}
 
     public function of(Job $job): StudioRecord
     {
@@ -95,6 +95,39 @@ final class ElementsDesk
         $record = $this->of($job)->fill($fields);
         self::list($record);
         $record->save();
+    }
+
+    /** Frames that were written into the session folder since something was counted last, or on the day at all. */
+    public function fresh(Job $job, ElementCount $count): int
+    {
+        return $this->frames->since($job, $count->at ?? (float) JobDay::of($job)->startsAt());
+    }
+
+    /**
+     * The frames since the last press, counted for one element: so many keepers, the others tried.
+     *
+     * @throws ValidationException when there are fewer, or it is no element of the list
+     */
+    public function countFrames(Job $job, int $element, int $keepers): int
+    {
+        $frames = $this->fresh($job, $this->count($job));
+        try {
+            $isListed = isset(self::list($this->of($job))->byId()[$element]);
+        } catch (ImpossibleValue) {
+            $isListed = false;
+        }
+        if (! $isListed || $keepers > $frames) {
+            throw ValidationException::withMessages(
+                $isListed
+                    ? ['keepers' => "Only {$frames} frames were written since the last press."]
+                    : ['element' => 'That is no element of the list.'],
+            );
+        }
+        for ($i = 0; $i < $frames; $i++) {
+            $this->taps->press($i < $frames - $keepers ? TapKind::Tried : TapKind::Kept, ['job' => $job->id, 'element' => $element]);
+        }
+
+        return $frames;
     }
 
     /**

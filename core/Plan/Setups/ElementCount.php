@@ -16,16 +16,19 @@ final readonly class ElementCount
     /** The element that was tried last; null where none was. */
     private ?int $last;
 
+    /** When something was counted last, Unix seconds; null where nothing was. */
+    public ?float $at;
+
     /** @var array<int, string> by number of the setup: who said so, and why */
     public array $struck;
 
     public function __construct(TapLog $log)
     {
         $tries = $struck = [];
-        $last = null;
+        $last = $at = null;
         foreach ($log->ofKind(TapKind::Tried, TapKind::Kept, TapKind::Dropped, TapKind::Struck, TapKind::Stands) as $tap) {
             $of = $tap->subject();
-            $last = $tap->kind === TapKind::Tried || $tap->kind === TapKind::Kept ? $of : $last;
+            [$last, $at] = $tap->kind === TapKind::Tried || $tap->kind === TapKind::Kept ? [$of, $tap->at] : [$last, $at];
             match ($tap->kind) {
                 TapKind::Tried, TapKind::Kept => $tries[$of][] = $tap->kind === TapKind::Kept,
                 TapKind::Struck => $struck[$of] = $tap->words('words'),
@@ -36,6 +39,7 @@ final readonly class ElementCount
         $this->tries = $tries;
         $this->struck = $struck;
         $this->last = $last;
+        $this->at = $at;
     }
 
     /** @return array<int, list<bool>> by element: each try, whether it was good */

@@ -46,6 +46,20 @@
         </figure>
         <section class="mb-4">
             <h2 class="mb-2">The order of work</h2>
+            @if ($fresh > 0)
+                <x-form :action="'/jobs/' . $job->id . '/elements/frames'" class="note mb-3 items-end">
+                    <span class="self-center">{{ $fresh === 1 ? '1 frame was' : $fresh . ' frames were' }} written into the session folder since
+                        the last press.</span>
+                    <x-field name="element" label="They are of" type="select">
+                        @foreach ($day->timed as $one)
+                            <option value="{{ $one->element->id }}" @selected((int) old('element') === $one->element->id)>{{
+                                $one->element->title() }}</option>
+                        @endforeach
+                    </x-field>
+                    <div class="w-28"><x-field name="keepers" label="Keepers" value="1" inputmode="numeric" /></div>
+                    <button class="button main">Count them</button>
+                </x-form>
+            @endif
             <ol class="slab">
                 @foreach ($day->timed as $one)
                     @if ($one->changeFrom !== null || $loop->first)

@@ -11,6 +11,9 @@ use App\Models\Copies\Destination;
 use App\Models\Copies\Handover;
 use App\Models\Copies\SessionFileRow;
 use App\Models\Copies\SessionFolder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use NorthSatchel\Plan\Setups\WantedElement;
 use Tests\App\TestCase;
 use Tests\Support\BoardPictures;
 
@@ -144,6 +147,28 @@ final class SessionTest extends TestCase
         unlink("{$this->session}/x.tmp");
         $watch->look($now + 31);
         $this->assertNotContains('x.tmp', array_column(app(SessionDesk::class)->files($folder), 'path'));
+    }
+
+    public function test_frames_since_the_last_press_count_for_an_element(): void
+    {
+        $this->keep();
+        $watch = $this->watch();
+        $now = (float) now()->format('U.u');
+        foreach (['a', 'b', 'c'] as $name) {
+            file_put_contents("{$this->session}/{$name}.jpg", BoardPictures::jpeg([$name], 300, 200));
+        }
+        $watch->look($now);
+        $watch->look($now + 1);
+        $url = "/jobs/{$this->job->id}/elements";
+        Carbon::setTestNow(Carbon::parse($this->job->date.' 12:00', $this->job->place->timezone));
+        DB::table('session_files')->update(['seen_at' => now()->getTimestamp() - 60]);
+        $this->get($url)->assertSee('3 frames were written into the session folder');
+        $lid = WantedElement::number('Jar and spoon', 'Lid');
+        $this->from($url)->post("{$url}/frames", ['element' => 5, 'keepers' => 1])->assertSessionHasErrors('element');
+        $this->from($url)->post("{$url}/frames", ['element' => $lid, 'keepers' => 4])->assertSessionHasErrors('keepers');
+        $this->post("{$url}/frames", ['element' => $lid, 'keepers' => 1])->assertSessionHasNoErrors();
+        $this->get($url)->assertSee('1 of 1, 3 tried')->assertDontSee('written into the session folder');
+        Carbon::setTestNow();
     }
 
     public function test_a_folder_that_vanishes_stops_and_comes_back(): void

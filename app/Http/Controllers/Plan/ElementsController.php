@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Plan;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Plan\ElementsDesk;
+use App\Http\Requests\Plan\CountFramesRequest;
 use App\Http\Requests\Plan\ElementsRequest;
 use App\Http\Requests\Plan\StrikeRequest;
 use Illuminate\Contracts\View\View;
@@ -43,6 +44,7 @@ final class ElementsController
             'day' => $day,
             'count' => $count,
             'board' => $list === null || $day === null || $list->elements() === [] ? null : new ElementBoard($list, $count, $day),
+            'fresh' => $desk->fresh($opened, $count),
             'struck' => $list === null ? [] : self::struck($list, $count->struck),
             'wrong' => $wrong,
             'text' => trim("{$record->elements}\n{$template?->text()}"),
@@ -61,6 +63,13 @@ final class ElementsController
         }
 
         return redirect("/jobs/{$job}/elements")->with('said', 'The list is kept.');
+    }
+
+    public function frames(CountFramesRequest $request, int $job, ElementsDesk $desk): RedirectResponse
+    {
+        $frames = $desk->countFrames(BriefDesk::open($job), $request->element(), $request->keepers());
+
+        return redirect("/jobs/{$job}/elements")->with('said', "{$frames} frames are counted.");
     }
 
     public function strike(StrikeRequest $request, int $job, ElementsDesk $desk): RedirectResponse
