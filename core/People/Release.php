@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -95,7 +96,7 @@ final readonly class Release
             : Verdict::stop(
                 'call.owed',
                 count($this->owed) === 1 ? "“{$this->owed[0]}” is still owed." : count($this->owed).' groups are still owed.',
-                self::some($this->owed).'.',
+                Some::of($this->owed, self::NAMED).'.',
                 ['groups' => count($this->owed)],
             );
     }
@@ -107,7 +108,7 @@ final readonly class Release
             : Verdict::stop(
                 'call.in-none',
                 count($this->inNone) === 1 ? "{$this->inNone[0]} was in no group." : count($this->inNone).' people were in no group.',
-                self::some($this->inNone).': once they have gone, it is too late. Call one with the couple.',
+                Some::of($this->inNone, self::NAMED).': once they have gone, it is too late. Call one with the couple.',
                 ['people' => count($this->inNone)],
             );
     }
@@ -126,7 +127,7 @@ final readonly class Release
                 count($said) === 1
                     ? array_key_first($this->leftOut).' was not there when a group of theirs was taken.'
                     : count($said).' people were not there when a group of theirs was taken.',
-                'Missing: '.self::some($said).'. Take it again with them, or ask the couple.',
+                'Missing: '.Some::of($said, self::NAMED).'. Take it again with them, or ask the couple.',
                 ['people' => count($said)],
             );
     }
@@ -140,15 +141,8 @@ final readonly class Release
                 "{$looked->words} shot; who stood in ".
                     (count($this->unticked) === count($this->shot) ? 'them' : count($this->unticked).' of them').
                     ' nobody ticked.',
-                'Look through the pictures of '.self::some($this->unticked).' before you let the family go.',
+                'Look through the pictures of '.Some::of($this->unticked, self::NAMED).' before you let the family go.',
                 ['groups' => count($this->unticked)],
             );
-    }
-
-    /** @param  list<string>  $list */
-    private static function some(array $list): string
-    {
-        return implode(', ', array_slice($list, 0, self::NAMED)).
-            (count($list) > self::NAMED ? ' and '.(count($list) - self::NAMED).' more' : '');
     }
 }

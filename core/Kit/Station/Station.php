@@ -16,6 +16,9 @@ final readonly class Station
     /** @var list<StationLink> from the camera on */
     public array $links;
 
+    /** @var list<StationLink> beside the wire: what fires the lights, where there is one */
+    public array $beside;
+
     /** Seconds a frame; null where a rate is not known, or a part is missing. */
     public ?float $secondsAFrame;
 
@@ -38,6 +41,8 @@ final readonly class Station
             self::link('drive', $drives, 'write_mb_s'),
             new StationLink('second drive', $drives[1] ?? null, ($drives[1] ?? null)?->number('write_mb_s'), max(0, count($drives) - 2)),
         ];
+        $triggers = $of(GearKind::Trigger);
+        $this->beside = $triggers === [] ? [] : [self::link('trigger', $triggers, null)];
         // What a frame waits for: the wire and the computer; the drives are written to behind it.
         $needed = array_values(array_filter($links, static fn (StationLink $l): bool => in_array($l->role, ['cable', 'joint', 'computer'], true)));
         $rates = array_map(static fn (StationLink $l): ?float => $l->gear === null ? null : $l->rateMbS, $needed);
@@ -85,8 +90,9 @@ final readonly class Station
             return new Verdicts();
         }
         $missing = array_filter($this->links, static fn (StationLink $l): bool => $l->gear === null);
-        $alone = array_filter($this->links, static fn (StationLink $l): bool => $l->gear !== null && $l->spares === 0);
-        $looked = Looked::at(count($this->links), 'part');
+        $parts = [...$this->links, ...$this->beside];
+        $alone = array_filter($parts, static fn (StationLink $l): bool => $l->gear !== null && $l->spares === 0);
+        $looked = Looked::at(count($parts), 'part');
         $found = array_values(array_filter([
             $missing === [] ? null : Verdict::fix(
                 'station.missing',
@@ -103,7 +109,7 @@ final readonly class Station
         return new Verdicts($found !== [] || $looked === null ? $found : [Verdict::fine(
             'station.whole',
             'Every part of the station has a spare of its kind.',
-            "{$looked->words}: ".self::names($this->links).'.',
+            "{$looked->words}: ".self::names($parts).'.',
             $looked,
         )]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Setups;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Some;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
@@ -68,7 +69,7 @@ final readonly class ElementJudge
         return $names === [] ? null : Verdict::fix(
             'elements.no-setup',
             count($names) === 1 ? reset($names).' is in no setup.' : count($names).' elements are in no setup.',
-            self::some($names).': nobody knows under which light, and no order counts them. Put a setup above them.',
+            Some::of($names, self::NAMED).': nobody knows under which light, and no order counts them. Put a setup above them.',
             ['elements' => count($names)],
         );
     }
@@ -94,7 +95,7 @@ final readonly class ElementJudge
                 "The last element is taken at {$ends}: {$late} min after the hours are over.",
                 "{$why}. ".match (true) {
                     $gives === null => 'Nothing that may give is enough: mark what is only nice, begin earlier, or agree on more hours.',
-                    default => 'What gives, keeping most: '.self::some($gives, ' ').' Or agree on more hours.',
+                    default => 'What gives, keeping most: '.Some::of($gives, self::NAMED, ' ').' Or agree on more hours.',
                 },
                 ['late_minutes' => $late],
             );
@@ -146,7 +147,7 @@ final readonly class ElementJudge
         return [Verdict::fix(
             'elements.missing',
             count($missing) === 1 ? '1 element lacks alternatives.' : count($missing).' elements lack alternatives.',
-            self::some($said, '; ').'. Nothing is struck before the list is empty, or somebody says so in writing.',
+            Some::of($said, self::NAMED, '; ').'. Nothing is struck before the list is empty, or somebody says so in writing.',
             ['elements' => count($missing)],
         )];
     }
@@ -164,7 +165,7 @@ final readonly class ElementJudge
             if ($words === null || $lacks === []) {
                 continue;
             }
-            $names = self::some(array_map(static fn (WantedElement $e): string => $e->title(), array_values($lacks)));
+            $names = Some::of(array_map(static fn (WantedElement $e): string => $e->title(), array_values($lacks)), self::NAMED);
             $verdicts[] = trim($words) === ''
                 ? Verdict::fix(
                     'elements.struck-short',
@@ -239,12 +240,5 @@ final readonly class ElementJudge
         $last = array_pop($words);
 
         return $words === [] ? (string) $last : implode(', ', $words)." or {$last}";
-    }
-
-    /** @param  array<string>  $list */
-    private static function some(array $list, string $between = ', '): string
-    {
-        return implode($between, array_slice($list, 0, self::NAMED)).
-            (count($list) > self::NAMED ? ' and '.(count($list) - self::NAMED).' more' : '');
     }
 }

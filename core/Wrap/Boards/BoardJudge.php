@@ -7,6 +7,7 @@ namespace NorthSatchel\Wrap\Boards;
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Boards\Product;
 use NorthSatchel\Remedy;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -80,7 +81,7 @@ final class BoardJudge
         return $lacks === [] ? null : Verdict::fix(
             'boards.lacking',
             count($lacks) === 1 ? "{$lacks[0]->number} {$lacks[0]->name} lacks frames." : count($lacks).' products lack frames.',
-            self::some($said, '; ').'. The set still stands: take them now.',
+            Some::of($said, self::NAMED, '; ').'. The set still stands: take them now.',
             ['products' => count($lacks)],
         );
     }
@@ -92,7 +93,7 @@ final class BoardJudge
         return $count === 0 ? null : Verdict::fix(
             'boards.unclaimed',
             $count === 1 ? '1 frame belongs to no product.' : "{$count} frames belong to no product.",
-            self::some(array_map(static fn (BoardFrame $f): string => $f->name, $runs->unclaimed)).
+            Some::of(array_map(static fn (BoardFrame $f): string => $f->name, $runs->unclaimed), self::NAMED).
                 ': no board stands before them. Say whose they are while somebody still knows.',
             ['frames' => $count],
         );
@@ -105,7 +106,7 @@ final class BoardJudge
         return $names === [] ? null : Verdict::fix(
             'boards.two',
             count($names) === 1 ? '1 picture shows two boards.' : count($names).' pictures show two boards.',
-            self::some($names).': what follows belongs to neither until the next board. Say whose it is.',
+            Some::of($names, self::NAMED).': what follows belongs to neither until the next board. Say whose it is.',
             ['frames' => count($names)],
         );
     }
@@ -155,12 +156,5 @@ final class BoardJudge
                 'product' => $f->product->number,
             ]),
         ), $runs->forgotten());
-    }
-
-    /** @param  array<string>  $list */
-    private static function some(array $list, string $between = ', '): string
-    {
-        return implode($between, array_slice($list, 0, self::NAMED)).
-            (count($list) > self::NAMED ? ' and '.(count($list) - self::NAMED).' more' : '');
     }
 }

@@ -37,17 +37,7 @@
         <section class="slab mb-4">
             <h2 class="mb-1">By link</h2>
             <p class="text-sm text-faint mb-2">Times, places and contacts; of minors the first name only, and nothing of the brief.</p>
-            @foreach ($links as $link)
-                <p class="border-t border-rule py-2 flex flex-wrap gap-2 items-center"><span class="flex-1">Open until
-                        {{ $link->expires_at->timezone($job->place->timezone)->format('j M H:i') }}</span>
-                    @post('/jobs/' . $job->id . '/crew/link/' . $link->id . '/revoke')
-                        <button class="button">Revoke</button>
-                    @endpost
-                </p>
-            @endforeach
-            @post('/jobs/' . $job->id . '/crew/link')
-                <button class="button">Make a link</button>
-            @endpost
+            <x-share-links :job="$job" :links="$links" :at="'/jobs/' . $job->id . '/crew/link'" />
         </section>
     @endif
     @if ($floor && $floor->seats !== [])

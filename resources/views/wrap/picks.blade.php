@@ -46,17 +46,7 @@
     <section class="slab mb-4">
         <h2 class="mb-1">A link for the client</h2>
         <p class="text-sm text-faint mb-2">It opens the picks and the names of the final pictures, and nothing else of this job.</p>
-        @foreach ($links as $link)
-            <p class="border-t border-rule py-2 flex flex-wrap gap-2 items-center"><span class="flex-1">Open until
-                    {{ $link->expires_at->timezone($zone)->format('j M H:i') }}</span>
-                @post('/jobs/' . $job->id . '/picks/link/' . $link->id . '/revoke')
-                    <button class="button">Revoke</button>
-                @endpost
-            </p>
-        @endforeach
-        @post('/jobs/' . $job->id . '/picks/link')
-            <button class="button">Make a link</button>
-        @endpost
+        <x-share-links :job="$job" :links="$links" :at="'/jobs/' . $job->id . '/picks/link'" />
     </section>
     @if ($off->picks !== [])
         <p class="flex flex-wrap gap-2"><a class="button" href="/jobs/{{ $job->id }}/picks/notes.csv">Notes as CSV</a>

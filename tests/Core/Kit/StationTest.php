@@ -59,6 +59,11 @@ final class StationTest extends TestCase
         $this->assertSame(['station.missing', 'station.no-spare'], self::codes(new Station(self::bag(), 60.0)), 'one drive is no two');
         $this->assertSame(['station.no-spare'], self::codes(new Station(self::bag(2), 60.0)), 'both drives are in use');
         $this->assertSame(['station.whole'], self::codes(new Station([...self::bag(2), ...array_slice(self::bag(3), 11)], 60.0)), 'and a third');
+        $three = [...self::bag(2), ...array_slice(self::bag(3), 11)];
+        $one = new Station([...$three, self::gear(98, GearKind::Trigger, 'Trigger')], 60.0);
+        $this->assertSame(['station.no-spare'], self::codes($one), 'one trigger is none');
+        $pair = new Station([...$three, self::gear(98, GearKind::Trigger, 'Trigger'), self::gear(97, GearKind::Trigger, 'Trigger 2')], 60.0);
+        $this->assertSame(['station.whole'], self::codes($pair));
         $two = new Station(self::bag(2), 60.0);
         $says = array_map(static fn (StationLink $l): string => $l->spareSays(), $two->links);
         $this->assertSame(['1 spare', '1 spare', '1 spare', 'no spare', 'no spare'], $says);
