@@ -30,25 +30,25 @@ final class SessionWatch
     /** Copied a look, so that a full folder keeps nobody from seeing how far it is. */
     private const AT_ONCE = 40;
 
-    /** The drive that is copied to by hand is gone through this often, and never more than a tenth of the time. */
-    private const BY_HAND_EVERY_S = 3.0;
+    private const TOLD = 3;
 
     private readonly Settling $settling;
+
+    private readonly HandRoute $byHand;
 
     /** @var array<string, SessionFileRow> by path */
     private array $rows;
 
-    /** @var array<string, string> hashes of files on the drive that is copied to by hand, by path, length and time */
-    private array $hashes = [];
-
     /** @var array<string, float> by path, length and time */
     private array $enough = [];
 
-    private float $byHandNext = 0.0;
+    /** @var list<string> of this look */
+    private array $problems = [];
 
     public function __construct(private readonly SessionFolder $folder)
     {
         $this->settling = new Settling();
+        $this->byHand = new HandRoute();
         $this->rows = SessionFileRow::query()->where('session_folder_id', $folder->id)->get()->keyBy('path')->all();
     }
 
@@ -59,17 +59,23 @@ final class SessionWatch
      */
     public function look(float $now): int
     {
+        $arrived = 0;
+        $this->problems = [];
         try {
             $source = LocalVolume::at(AllowedRoots::now()->folder($this->folder->folder));
             $found = self::files($source);
-            $arrived = $this->settle($source, $found, $now);
             $this->notice($found);
-            $this->byHand($now);
-            $problem = null;
+            $arrived = $this->settle($source, $found, $now);
         } catch (FolderNotAllowed|UnableToRead|UnableToWrite $e) {
-            $arrived = 0;
-            $problem = $e->getMessage();
+            $this->problems[] = $e->getMessage();
         }
+        // The one route knows nothing of the other.
+        try {
+            $this->byHand->look($this->folder, $this->rows, $now);
+        } catch (FolderNotAllowed|UnableToRead $e) {
+            $this->problems[] = $e->getMessage();
+        }
+        $problem = $this->problems === [] ? null : implode(' ', array_slice($this->problems, 0, self::TOLD));
         if ($this->folder->problem !== $problem || (int) $this->folder->looked_at < (int) $now) {
             $this->folder->update(['problem' => $problem, 'looked_at' => (int) $now]);
         }
@@ -82,7 +88,7 @@ final class SessionWatch
      *
      * @throws UnableToRead
      */
-    private static function files(Volume $volume): array
+    public static function files(Volume $volume): array
     {
         $files = [];
         foreach ($volume->entries() as $entry) {
@@ -120,7 +126,14 @@ final class SessionWatch
             }
             $copy ??= new SessionCopy($source, Devices::placeForCopies($this->folder->automatic), self::folderName($this->folder));
             $isStill = fn (): bool => self::isStill($source, $file);
-            $hash = $this->renamed($source, $file, $found) ?? $copy->bring($path, $isStill);
+            try {
+                $hash = $this->renamed($source, $file, $found) ?? $copy->bring($path, $isStill);
+            } catch (UnableToRead $e) {
+                // One file that cannot be read keeps no other from its copy.
+                $this->problems[] = $e->getMessage();
+
+                continue;
+            }
             if ($hash !== null && $isStill()) {
                 $row->update(['hash' => $hash, 'whole_at' => $row->whole_at ?? (int) $now, 'automatic_at' => (int) $now]);
                 $this->settling->forget($path);
@@ -197,35 +210,6 @@ final class SessionWatch
                 $row->update(['is_gone' => ! isset($found[$path])]);
             }
         }
-    }
-
-    /** What lies on the other drive, known by its content, whoever put it there and under whatever name. */
-    private function byHand(float $now): void
-    {
-        $lacks = [];
-        foreach ($this->rows as $row) {
-            if ($row->by_hand_at === null && $row->hash !== null) {
-                $lacks[$row->bytes][] = $row;
-            }
-        }
-        if ($lacks === [] || $now < $this->byHandNext) {
-            return;
-        }
-        $begun = microtime(true);
-        $volume = Devices::destination($this->folder->byHand);
-        foreach (self::files($volume) as $path => $file) {
-            if (! isset($lacks[$file->bytes])) {
-                continue;
-            }
-            $key = "{$path} {$file->bytes} {$file->modifiedAt}";
-            $this->hashes[$key] ??= SessionCopy::hash($volume, $path);
-            foreach ($lacks[$file->bytes] as $row) {
-                if ($row->hash === $this->hashes[$key] && $row->by_hand_at === null) {
-                    $row->update(['by_hand_at' => (int) $now]);
-                }
-            }
-        }
-        $this->byHandNext = $now + max(self::BY_HAND_EVERY_S, 10 * (microtime(true) - $begun));
     }
 
     /** Where the automatic route puts it: a folder named as the session's. */

@@ -6,6 +6,7 @@ namespace NorthSatchel\Copies\Session;
 
 use NorthSatchel\Copies\Digest;
 use NorthSatchel\Copies\PartFile;
+use NorthSatchel\Volume\EntryKind;
 use NorthSatchel\Volume\UnableToRead;
 use NorthSatchel\Volume\UnableToWrite;
 use NorthSatchel\Volume\Volume;
@@ -35,7 +36,7 @@ final readonly class SessionCopy
                 return $this->write($path, $target, $isStill);
             }
             $hash ??= self::hash($this->from, $path);
-            if (self::hash($this->to, $target) === $hash) {
+            if ($this->to->kindOf($target) === EntryKind::File && self::hash($this->to, $target) === $hash) {
                 return $isStill() ? $hash : null;
             }
         }

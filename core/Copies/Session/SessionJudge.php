@@ -65,8 +65,8 @@ final readonly class SessionJudge
     {
         return $this->problem === null ? null : Verdict::stop(
             'session.trouble',
-            'The session folder is not backed up.',
-            $this->problem.' Nothing is lost of what was copied; what is new lies on the computer only.',
+            'The routes out of the session folder are not as it should be.',
+            $this->problem.' Nothing is lost of what was copied; what is new may lie on the computer only.',
         );
     }
 

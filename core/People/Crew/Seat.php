@@ -12,7 +12,7 @@ final readonly class Seat
     /** The set itself, the camera and lights look at no screen. */
     public function isThing(): bool
     {
-        return preg_match('/^(?:set|camera|light|table|door|drive|kitchen|make-?up|changing)\b/iu', $this->name) === 1;
+        return preg_match('/^(?:set|camera|light|table|door|drives?|kitchen|make-?up|changing)(?: \w{1,2})?$/iu', $this->name) === 1;
     }
 
     public function isOperator(): bool

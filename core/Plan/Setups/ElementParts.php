@@ -52,7 +52,7 @@ final class ElementParts
     public function __construct(TypedLine $line)
     {
         $this->name = $line->parts[0];
-        if (preg_match('/^(.+?)\s*[×x]\s*(\d{1,3})$/u', $this->name, $found) === 1) {
+        if (preg_match('/^(.+?)(?:\s+x|\s*×)\s*(\d{1,3})$/u', $this->name, $found) === 1) {
             [$this->name, $this->wanted] = [$found[1], (int) $found[2]];
         }
         $this->isThrown = preg_match(self::THROWN, $this->name) === 1;

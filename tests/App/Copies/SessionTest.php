@@ -171,6 +171,26 @@ final class SessionTest extends TestCase
         Carbon::setTestNow();
     }
 
+    /** A file that nobody may read, and a drive that is away, keep no other file from its copy. */
+    public function test_one_bad_file_or_drive_stops_no_other(): void
+    {
+        $this->keep();
+        $watch = $this->watch();
+        $now = (float) now()->format('U.u');
+        symlink('/etc/hostname', "{$this->session}/link.jpg");
+        file_put_contents("{$this->session}/a.jpg", BoardPictures::jpeg(['a'], 300, 200));
+        // Its name is taken on the drive by a folder.
+        mkdir($this->drives[0]->folder.'/'.SessionWatch::folderName(SessionFolder::query()->firstOrFail()).'/a.jpg', 0777, true);
+        file_put_contents("{$this->session}/b.jpg", BoardPictures::jpeg(['b'], 300, 200));
+        rename($this->drives[1]->folder, $this->drives[1]->folder.'-away');
+        $watch->look($now);
+        $watch->look($now + 1);
+        $this->assertNotNull($this->row('b.jpg')->automatic_at);
+        $this->assertSame(0, SessionFileRow::query()->where('path', 'link.jpg')->count(), 'a link is no frame');
+        $this->get($this->url)->assertSee('not as it should be');
+        rename($this->drives[1]->folder.'-away', $this->drives[1]->folder);
+    }
+
     public function test_a_folder_that_vanishes_stops_and_comes_back(): void
     {
         $this->keep();
@@ -178,7 +198,7 @@ final class SessionTest extends TestCase
         $now = (float) now()->format('U.u');
         rename($this->session, "{$this->session}-away");
         $watch->look($now);
-        $this->get($this->url)->assertSee('The session folder is not backed up.');
+        $this->get($this->url)->assertSee('not as it should be');
         rename("{$this->session}-away", $this->session);
         $watch->look($now + 1);
         $this->assertNull(SessionFolder::query()->firstOrFail()->problem);

@@ -57,7 +57,8 @@ final class FloorPlanTest extends TestCase
         $this->assertSame(['floor.no-screen'], self::codes(self::FLOOR."\nRuna, stylist, 8, 6"));
         $this->assertSame(['floor.behind'], self::codes(self::FLOOR."\nLiv, 4.5, 3, screen"));
         $this->assertSame(['floor.seen'], self::codes(self::FLOOR."\nLiv, 5.5, 4, screen"), 'a metre and a half is enough');
-        $this->assertSame([], self::codes("Set, 2, 6\nCamera, 2, 4"), 'nobody is there');
+        $this->assertSame([], self::codes("Set, 2, 6\nCamera, 2, 4\nTable 2, 3, 3"), 'nobody is there');
+        $this->assertSame(['floor.no-screen'], self::codes("Set, 2, 6\nSet designer, 3, 4"), 'a designer is no thing');
         $this->assertSame([], self::codes(''));
     }
 }

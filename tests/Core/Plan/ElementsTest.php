@@ -92,6 +92,12 @@ final class ElementsTest extends TestCase
         $this->assertSame([null, 'Lamp', 'Lamp', null], array_map(static fn (WantedElement $e): ?string => $e->setup, $one->elements));
         $this->assertSame([null], array_map(static fn (WantedElement $e): ?string => $e->setup, $two->elements));
         $this->assertSame([], ElementText::read(" \n\n"));
+        [$fox] = ElementText::read("A\n  B\n    Fox 2\n    Box x3\n    Mix×4");
+        $this->assertSame(
+            [['Fox 2', 1], ['Box', 3], ['Mix', 4]],
+            array_map(static fn (WantedElement $e): array => [$e->name, $e->wanted], $fox->elements),
+            'a word that ends in x is no number of alternatives',
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
