@@ -18,10 +18,14 @@ final class PlanHistory
 
     private const LEFT_OUT = ['created_at', 'updated_at'];
 
+    /** What is typed as lists, one row a job. */
+    private const LISTS = ['studios', 'sendings', 'rosters'];
+
     /**
-     * Segments and shots as they are now, those that were taken away too.
+     * Segments and shots as they are now, those that were taken away too, and what is typed as lists.
      *
-     * @return array{is_whole: bool, segments: list<array<string, mixed>>, shots: list<array<string, mixed>>, jobs: list<array<string, mixed>>}
+     * @return array{is_whole: bool, segments: list<array<string, mixed>>, shots: list<array<string, mixed>>, jobs: list<array<string, mixed>>,
+     *     lists: array<string, list<array<string, mixed>>>}
      */
     public static function now(int $jobId): array
     {
@@ -38,12 +42,13 @@ final class PlanHistory
             'segments' => array_values($rows('segments')),
             'shots' => array_values($rows('shot_lines')),
             'jobs' => [$job->only(['id', 'covered_from', 'covered_to'])],
+            'lists' => array_map(static fn (string $table): array => array_values($rows($table)), array_combine(self::LISTS, self::LISTS)),
         ];
     }
 
     /**
      * @param  array{is_whole: bool, segments: list<array<string, mixed>>, shots: list<array<string, mixed>>,
-     *     jobs: list<array<string, mixed>>}  $before
+     *     jobs: list<array<string, mixed>>, lists: array<string, list<array<string, mixed>>>}  $before
      */
     public static function keep(int $jobId, string $said, array $before): PlanChange
     {
@@ -72,7 +77,10 @@ final class PlanHistory
 
             return;
         }
-        DB::transaction(static function () use ($change): void {
+        $now = self::now($change->job_id);
+        $lists = self::listsOf($change, $now['lists']);
+        DB::transaction(static function () use ($change, $lists): void {
+            self::listsBack($change->job_id, $lists);
             foreach (['segments' => Segment::class, 'shots' => ShotLine::class] as $what => $model) {
                 $rows = array_column($change->before[$what], null, 'id');
                 foreach ($model::withTrashed()->where('job_id', $change->job_id)->get() as $row) {
@@ -93,6 +101,38 @@ final class PlanHistory
                 ->whereNull('undone_at')
                 ->update(['undone_at' => now()]);
         });
+        // A list that was typed since is not lost: this can be undone as well.
+        if ($lists !== []) {
+            self::keep($change->job_id, "Back to before “{$change->said}”", $now);
+        }
+    }
+
+    /**
+     * The lists as they were before a change that changed one; none where it changed the plan alone: what was typed since stays.
+     *
+     * @param  array<string, list<array<string, mixed>>>  $now
+     * @return array<string, list<array<string, mixed>>>
+     */
+    private static function listsOf(PlanChange $change, array $now): array
+    {
+        $before = $change->before['lists'] ?? [];
+        $next = PlanChange::query()->where('job_id', $change->job_id)->where('id', '>', $change->id)->orderBy('id')->first();
+
+        return $before === ($next->before['lists'] ?? $now) ? [] : $before;
+    }
+
+    /** @param  array<string, list<array<string, mixed>>>  $lists */
+    private static function listsBack(int $jobId, array $lists): void
+    {
+        foreach ($lists as $table => $rows) {
+            if (! in_array($table, self::LISTS, true)) {
+                continue;
+            }
+            DB::table($table)->where('job_id', $jobId)->whereNotIn('id', array_column($rows, 'id'))->delete();
+            foreach ($rows as $row) {
+                DB::table($table)->updateOrInsert(['id' => $row['id']], $row);
+            }
+        }
     }
 
     /** Of several jobs in one change only the times were kept. */

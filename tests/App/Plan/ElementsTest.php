@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Plan;
 
 use App\Models\Brief\Job;
+use App\Models\Plan\PlanChange;
 use App\Models\Plan\StudioRecord;
 use App\Models\Taps\TapRecord;
 use Illuminate\Http\UploadedFile;
@@ -111,6 +112,28 @@ final class ElementsTest extends TestCase
         Carbon::setTestNow(Carbon::parse($this->syrup->date.' 16:00', $this->syrup->place->timezone)->addDays(2));
         $this->get($url)->assertDontSee('after the hours are over')->assertSee('13 elements lack alternatives.');
         Carbon::setTestNow();
+    }
+
+    /** Undone after a reload too; a plan change that is undone leaves the lists alone, and what was typed since is not lost. */
+    public function test_a_list_goes_back_to_what_it_was(): void
+    {
+        $url = "/jobs/{$this->syrup->id}/elements";
+        $had = $this->record()->elements;
+        $segment = $this->syrup->segments()->firstOrFail();
+        $this->post("/segments/{$segment->id}/shift", ['minutes' => 5]);
+        $this->put($url, self::JAR);
+        $moved = PlanChange::query()->orderBy('id')->firstOrFail();
+        $typed = PlanChange::query()->orderByDesc('id')->firstOrFail();
+        $this->get("/jobs/{$this->syrup->id}/plan")->assertSee('The elements are kept');
+        $this->post("/plan-changes/{$typed->id}/undo");
+        $this->assertSame($had, $this->record()->elements);
+        $again = PlanChange::query()->orderByDesc('id')->firstOrFail();
+        $this->assertStringStartsWith('Back to before', $again->said);
+        $this->post("/plan-changes/{$again->id}/undo");
+        $this->assertSame(self::JAR['elements'], $this->record()->elements, 'and forth again');
+        $this->post("/plan-changes/{$moved->id}/undo");
+        $this->assertSame('08:00', $segment->refresh()->start_clock);
+        $this->assertSame(self::JAR['elements'], $this->record()->elements, 'the plan went back, and no list with it');
     }
 
     public function test_list_and_keepers_go_into_the_bundle_and_come_back(): void

@@ -77,6 +77,12 @@ final class PicksTest extends TestCase
         $this->assertStringContainsString('<photoshop:Instructions>=dust &lt;b&gt;</photoshop:Instructions>', $xmp);
     }
 
+    public function test_nothing_picked_gives_no_archive_and_says_so(): void
+    {
+        $this->from($this->url)->get("{$this->url}/notes.zip")->assertRedirect($this->url)
+            ->assertSessionHas('said', 'Nothing was written: there is no frame here yet to write a sidecar for.');
+    }
+
     public function test_a_client_answers_by_link_and_sees_nothing_else(): void
     {
         $this->job->update(['is_confidential' => true, 'restrictions' => 'the launch is in May']);

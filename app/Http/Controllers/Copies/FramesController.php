@@ -66,7 +66,7 @@ final class FramesController
     }
 
     /** Creator and copyright as sidecars, in a zip; the originals are not touched. */
-    public function sidecars(SidecarRequest $request, int $job, FramesDesk $desk): Response
+    public function sidecars(SidecarRequest $request, int $job, FramesDesk $desk): Response|RedirectResponse
     {
         $given = $request->validated();
 

@@ -62,7 +62,7 @@ final class ElementsController
             return back()->withInput()->withErrors([$e->field => 'This '.$e->must.'.']);
         }
 
-        return redirect("/jobs/{$job}/elements")->with('said', 'The list is kept.');
+        return redirect("/jobs/{$job}/elements")->with('said', 'The elements are kept.');
     }
 
     public function frames(CountFramesRequest $request, int $job, ElementsDesk $desk): RedirectResponse

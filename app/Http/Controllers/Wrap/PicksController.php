@@ -79,7 +79,7 @@ final class PicksController
         ]);
     }
 
-    public function sidecars(int $job, PicksDesk $desk): Response
+    public function sidecars(int $job, PicksDesk $desk): Response|RedirectResponse
     {
         $opened = BriefDesk::open($job);
 
