@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
+use NorthSatchel\Plan\Setups\ElementDay;
 use NorthSatchel\Remedy;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -37,6 +39,20 @@ final class Welfare
         }
 
         return new Verdicts(array_filter($verdicts));
+    }
+
+    /** Of a day of elements, which no lane of the plan needs to hold. */
+    public static function ofElements(ElementDay $day): ?Verdict
+    {
+        [$from, $to] = $day->longestOnFoot();
+
+        return 60 * ($to - $from) <= self::LONGEST_S ? null : Verdict::mind(
+            'elements.no-meal',
+            'Nobody eats for '.Span::hours($to - $from).'.',
+            'From '.ClockTime::face($from).' to '.ClockTime::face($to).
+                ' one element follows the other: mark a meal in the plan, and they are laid around it.',
+            ['minutes' => $to - $from],
+        );
     }
 
     private static function stretch(PlannedDay $day, string $lane, int $from, int $to): ?Verdict

@@ -46,6 +46,22 @@ final readonly class ElementDay
         return max(0, $this->ends - $this->frame->to);
     }
 
+    /** @return array{int, int} minutes of the clock: the longest time from the first element to the last without a break */
+    public function longestOnFoot(): array
+    {
+        $since = $this->frame->from;
+        $longest = [$since, $since];
+        $breaks = $this->frame->breaks;
+        usort($breaks, static fn (DayBreak $a, DayBreak $b): int => $a->from <=> $b->from);
+        foreach ([...$breaks, new DayBreak($this->ends, $this->ends)] as $break) {
+            $to = min($break->from, $this->ends);
+            $longest = $to - $since > $longest[1] - $longest[0] ? [$since, $to] : $longest;
+            $since = max($since, $break->to);
+        }
+
+        return $longest;
+    }
+
     /** @return list<PersonHours> by their names */
     public function people(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Setups;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plan\Welfare;
 use NorthSatchel\Some;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Span;
@@ -51,7 +52,7 @@ final readonly class ElementJudge
 
         return new Verdicts(array_values(array_filter([
             $this->withoutSetup(),
-            ...$this->isOver ? [] : [$this->hours(), $this->typedOrder()],
+            ...$this->isOver ? [] : [$this->hours(), Welfare::ofElements($this->day), $this->typedOrder()],
             ...$this->missing($looked),
             ...$this->struck(),
             ...$this->thrown(),

@@ -169,6 +169,21 @@ final class ElementsTest extends TestCase
         $this->assertSame(['elements.none'], array_keys(self::judged(ElementList::read('', '', 10), self::counted(), new DayFrame(540, 600))));
     }
 
+    public function test_who_works_longer_than_six_hours_without_a_meal_is_told_so(): void
+    {
+        $list = ElementList::read("Lamp\n  Fog\n    Lit, 200 min\n    Smoke, 160 min", '', 10);
+        $six = self::judged($list, self::counted(), new DayFrame(540, 1200));
+        $this->assertArrayNotHasKey('elements.no-meal', $six, 'six hours to the minute');
+        $longer = ElementList::read("Lamp\n  Fog\n    Lit, 200 min\n    Smoke, 161 min", '', 10);
+        $none = self::judged($longer, self::counted(), new DayFrame(540, 1200));
+        $this->assertSame(361, $none['elements.no-meal']->figures['minutes']);
+        $this->assertStringContainsString('From 09:00 to 15:01', $none['elements.no-meal']->because);
+        $after = self::judged($longer, self::counted(), new DayFrame(540, 1200, [new DayBreak(1000, 1030)]));
+        $this->assertArrayHasKey('elements.no-meal', $after, 'a meal when all is taken is none');
+        $between = self::judged($longer, self::counted(), new DayFrame(540, 1200, [new DayBreak(741, 771)]));
+        $this->assertArrayNotHasKey('elements.no-meal', $between);
+    }
+
     public function test_on_the_day_what_is_left_is_laid_from_now_on(): void
     {
         $list = ElementList::read(self::JARS, 'Dark ground to Tank, 30 min', 10);
