@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace App\Desks\People;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Plan\ArrivalDesk;
 use App\Desks\Plan\ElementsDesk;
 use App\Models\Brief\Job;
+use App\Models\Plan\SendingRecord;
 use App\Models\Plan\StudioRecord;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Crew\CallSheetJudge;
 use NorthSatchel\People\Crew\CrewMember;
 use NorthSatchel\People\Crew\CrewText;
 use NorthSatchel\People\Crew\FloorPlan;
+use NorthSatchel\Plan\Arrival\DoneTask;
+use NorthSatchel\Plan\Looks\Look;
+use NorthSatchel\Plan\Looks\LooksText;
 use NorthSatchel\Plan\Setups\PersonHours;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
@@ -43,7 +48,36 @@ final readonly class CallSheetDesk
         return FloorPlan::read((string) $record->floor);
     }
 
-    /** @return list<PersonHours> whom the elements and the first day's segments name, from when to when */
+    /** @return list<string> who wears a look */
+    private static function wearing(StudioRecord $record): array
+    {
+        try {
+            $models = array_map(static fn (Look $l): string => (string) $l->model, LooksText::read((string) $record->looks));
+        } catch (ImpossibleValue) {
+            // Their own page says what cannot be read.
+            return [];
+        }
+
+        return array_values(array_unique(array_filter($models)));
+    }
+
+    /** @return list<PersonHours> who builds what must stand for the first picture */
+    private static function building(Job $job): array
+    {
+        $record = BriefDesk::has($job, 'tasks') ? SendingRecord::query()->where('job_id', $job->id)->first() : null;
+        try {
+            $done = $record === null ? [] : ArrivalDesk::arrival($job, $record)->done;
+        } catch (ImpossibleValue) {
+            return [];
+        }
+
+        return array_map(
+            static fn (DoneTask $d): PersonHours => new PersonHours((string) $d->task->by, $d->from->minutes, $d->to->minutes),
+            array_values(array_filter($done, static fn (DoneTask $d): bool => $d->task->by !== null)),
+        );
+    }
+
+    /** @return list<PersonHours> whom the tasks before, the elements and the first day's segments name, from when to when */
     public function needed(Job $job, StudioRecord $record): array
     {
         try {
@@ -58,6 +92,7 @@ final readonly class CallSheetDesk
                 $all[] = new PersonHours((string) $name, $from, $from + $segment->minutes);
             }
         }
+        array_push($all, ...self::building($job));
         $needed = [];
         foreach ($all as $one) {
             $had = $needed[mb_strtolower($one->name)] ?? $one;
@@ -70,7 +105,7 @@ final readonly class CallSheetDesk
     /** @throws ImpossibleValue naming the line */
     public function judge(Job $job, StudioRecord $record): CallSheetJudge
     {
-        return new CallSheetJudge(self::members($record), $this->needed($job, $record), (string) $record->hospital);
+        return new CallSheetJudge(self::members($record), $this->needed($job, $record), (string) $record->hospital, self::wearing($record));
     }
 
     /**

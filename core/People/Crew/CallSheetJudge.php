@@ -16,9 +16,10 @@ final readonly class CallSheetJudge
 {
     /**
      * @param  list<CrewMember>  $members
-     * @param  list<PersonHours>  $needed  by the plan and the elements
+     * @param  list<PersonHours>  $needed  by the plan, the elements and what is built before them
+     * @param  list<string>  $wearing  who wears a look, at no hour of their own
      */
-    public function __construct(private array $members, private array $needed, private string $hospital) {}
+    public function __construct(private array $members, private array $needed, private string $hospital, private array $wearing = []) {}
 
     public function verdicts(): Verdicts
     {
@@ -26,13 +27,15 @@ final readonly class CallSheetJudge
             return new Verdicts();
         }
         $found = array_values(array_filter([...$this->minors(), $this->missing(), ...$this->hours(), $this->noHospital()]));
-        $looked = Looked::at(count($this->needed), 'person', 'people');
+        $people = array_map(static fn (PersonHours $p): string => "{$p->name} {$p->says()}", $this->needed);
+        array_push($people, ...$this->wearing);
+        $looked = Looked::at(count($people), 'person', 'people');
         $isOpen = array_filter($found, static fn (Verdict $v): bool => $v->code !== 'crew.hospital') !== [];
 
         return new Verdicts([...$found, ...$isOpen || $looked === null ? [] : [Verdict::fine(
             'crew.called',
             'Everybody whom the plan names is called for their hours.',
-            "{$looked->words}: ".implode(', ', array_map(static fn (PersonHours $p): string => "{$p->name} {$p->says()}", $this->needed)).'.',
+            "{$looked->words}: ".implode(', ', $people).'.',
             $looked,
         )]]);
     }
@@ -50,12 +53,18 @@ final readonly class CallSheetJudge
 
     private function missing(): ?Verdict
     {
-        $missing = array_values(array_filter($this->needed, fn (PersonHours $p): bool => $this->member($p->name) === null));
+        $missing = [];
+        foreach ($this->needed as $person) {
+            $missing += $this->member($person->name) !== null ? [] : [$person->name => "{$person->name} is needed {$person->says()}"];
+        }
+        foreach ($this->wearing as $name) {
+            $missing += $this->member($name) !== null ? [] : [$name => "{$name} wears a look"];
+        }
 
         return $missing === [] ? null : Verdict::fix(
             'crew.missing',
-            count($missing) === 1 ? "{$missing[0]->name} is not on the call sheet." : count($missing).' people are not on the call sheet.',
-            implode(', ', array_map(static fn (PersonHours $p): string => "{$p->name} is needed {$p->says()}", $missing)).'.',
+            count($missing) === 1 ? array_key_first($missing).' is not on the call sheet.' : count($missing).' people are not on the call sheet.',
+            implode(', ', $missing).'.',
             ['people' => count($missing)],
         );
     }

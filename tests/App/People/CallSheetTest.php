@@ -44,4 +44,20 @@ final class CallSheetTest extends TestCase
         $this->post("{$url}/link/".ShareLink::query()->where('kind', 'call-sheet')->value('id').'/revoke')->assertRedirect();
         $this->get("/sheet/{$found[1]}")->assertNotFound();
     }
+
+    public function test_who_wears_a_look_and_who_builds_is_called_too(): void
+    {
+        $this->demo();
+        $job = Job::query()->where('name', 'like', '%syrup%')->firstOrFail();
+        $url = "/jobs/{$job->id}/crew";
+        $fine = 'Everybody whom the plan names is called for their hours.';
+        $looks = ['looks' => "Apron, with Tilly Moss\n  Pouring, 4 min", 'look_minutes' => 60, 'look_hands' => 1];
+        $this->put("/jobs/{$job->id}/looks", $looks)->assertSessionHasNoErrors();
+        $this->get($url)->assertOk()->assertSee('Tilly Moss is not on the call sheet.')->assertSee('Tilly Moss wears a look')->assertDontSee($fine);
+        $this->put("/jobs/{$job->id}/looks", ['looks' => ''] + $looks)->assertSessionHasNoErrors();
+        $this->get($url)->assertSee($fine);
+        $tasks = ['tasks' => 'Tank, 40 min, by Ode Finch', 'doors_clock' => '10:00', 'hands' => 2, 'spare_minutes' => 0];
+        $this->put("/jobs/{$job->id}/arrive", $tasks)->assertSessionHasNoErrors();
+        $this->get($url)->assertSee('Ode Finch is not on the call sheet.')->assertDontSee($fine);
+    }
 }

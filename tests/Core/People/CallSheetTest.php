@@ -27,10 +27,10 @@ final class CallSheetTest extends TestCase
      * @param  list<PersonHours>  $needed
      * @return list<string>
      */
-    private static function codes(string $text, array $needed = [], string $hospital = 'Town hospital'): array
+    private static function codes(string $text, array $needed = [], string $hospital = 'Town hospital', string ...$wearing): array
     {
         $codes = [];
-        foreach ((new CallSheetJudge(CrewText::read($text), $needed, $hospital))->verdicts() as $verdict) {
+        foreach ((new CallSheetJudge(CrewText::read($text), $needed, $hospital, array_values($wearing)))->verdicts() as $verdict) {
             $codes[] = $verdict->code;
         }
 
@@ -72,6 +72,8 @@ final class CallSheetTest extends TestCase
         $this->assertSame(['crew.called'], self::codes(self::LIST, [$runa]));
         $this->assertSame([], self::codes(self::LIST), 'the plan names nobody: nothing is called in order');
         $this->assertSame([], self::codes('', [$runa]), 'no sheet, nothing said');
+        $this->assertSame(['crew.missing'], self::codes(self::LIST, [$runa], 'Town hospital', 'Tilly'), 'Tilly wears a look');
+        $this->assertSame(['crew.called'], self::codes(self::LIST, [], 'Town hospital', 'Odd'));
         $this->assertSame(['crew.missing'], self::codes(self::LIST, [$runa, new PersonHours('Cia', 600, 660)]));
         $this->assertSame(['crew.hours'], self::codes(self::LIST, [new PersonHours('Runa', 530, 890)]), 'earlier');
         $this->assertSame(['crew.hours'], self::codes(self::LIST, [new PersonHours('Runa', 545, 910)]), 'longer');
