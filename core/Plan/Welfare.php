@@ -44,14 +44,14 @@ final class Welfare
     /** Of a day of elements, which no lane of the plan needs to hold. */
     public static function ofElements(ElementDay $day): ?Verdict
     {
-        [$from, $to] = $day->longestOnFoot();
+        $long = $day->longestOnFoot();
 
-        return 60 * ($to - $from) <= self::LONGEST_S ? null : Verdict::mind(
+        return 60 * $long->minutes() <= self::LONGEST_S ? null : Verdict::mind(
             'elements.no-meal',
-            'Nobody eats for '.Span::hours($to - $from).'.',
-            'From '.ClockTime::face($from).' to '.ClockTime::face($to).
+            'Nobody eats for '.Span::hours($long->minutes()).'.',
+            'From '.ClockTime::face($long->from).' to '.ClockTime::face($long->to).
                 ' one element follows the other: mark a meal in the plan, and they are laid around it.',
-            ['minutes' => $to - $from],
+            ['minutes' => $long->minutes()],
         );
     }
 

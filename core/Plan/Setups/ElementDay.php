@@ -46,16 +46,16 @@ final readonly class ElementDay
         return max(0, $this->ends - $this->frame->to);
     }
 
-    /** @return array{int, int} minutes of the clock: the longest time from the first element to the last without a break */
-    public function longestOnFoot(): array
+    /** The longest time from the first element to the last without a break. */
+    public function longestOnFoot(): OnFoot
     {
         $since = $this->frame->from;
-        $longest = [$since, $since];
+        $longest = new OnFoot($since, $since);
         $breaks = $this->frame->breaks;
         usort($breaks, static fn (DayBreak $a, DayBreak $b): int => $a->from <=> $b->from);
         foreach ([...$breaks, new DayBreak($this->ends, $this->ends)] as $break) {
-            $to = min($break->from, $this->ends);
-            $longest = $to - $since > $longest[1] - $longest[0] ? [$since, $to] : $longest;
+            $stretch = new OnFoot($since, min($break->from, $this->ends));
+            $longest = $stretch->minutes() > $longest->minutes() ? $stretch : $longest;
             $since = max($since, $break->to);
         }
 
