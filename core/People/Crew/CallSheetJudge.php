@@ -28,7 +28,7 @@ final readonly class CallSheetJudge
         }
         $found = array_values(array_filter([...$this->minors(), $this->missing(), ...$this->hours(), $this->noHospital()]));
         $people = array_map(static fn (PersonHours $p): string => "{$p->name} {$p->says()}", $this->needed);
-        array_push($people, ...$this->wearing);
+        array_push($people, ...$this->onlyWearing());
         $looked = Looked::at(count($people), 'person', 'people');
         $isOpen = array_filter($found, static fn (Verdict $v): bool => $v->code !== 'crew.hospital') !== [];
 
@@ -51,13 +51,25 @@ final readonly class CallSheetJudge
         return null;
     }
 
+    /** @return list<string> who wears a look and is named for no hour besides */
+    private function onlyWearing(): array
+    {
+        $hasHours = array_map(fn (PersonHours $p): ?CrewMember => $this->member($p->name), $this->needed);
+
+        return array_values(array_filter($this->wearing, function (string $name) use ($hasHours): bool {
+            $member = $this->member($name);
+
+            return $member === null || ! in_array($member, $hasHours, true);
+        }));
+    }
+
     private function missing(): ?Verdict
     {
         $missing = [];
         foreach ($this->needed as $person) {
             $missing += $this->member($person->name) !== null ? [] : [$person->name => "{$person->name} is needed {$person->says()}"];
         }
-        foreach ($this->wearing as $name) {
+        foreach ($this->onlyWearing() as $name) {
             $missing += $this->member($name) !== null ? [] : [$name => "{$name} wears a look"];
         }
 
@@ -86,6 +98,12 @@ final readonly class CallSheetJudge
                     "{$member->shown()} is needed outside the hours of the call.",
                     "Needed {$person->says()}, called {$member->hours()}.",
                 );
+            }
+        }
+        foreach ($this->onlyWearing() as $name) {
+            $member = $this->member($name);
+            if ($member !== null && $member->from === null) {
+                $verdicts[] = Verdict::mind('crew.no-time', "{$member->shown()} is called for no time.", 'A look waits for them.');
             }
         }
 

@@ -9,6 +9,7 @@ use NorthSatchel\People\Crew\CallSheetJudge;
 use NorthSatchel\People\Crew\CrewMember;
 use NorthSatchel\People\Crew\CrewText;
 use NorthSatchel\Plan\Setups\PersonHours;
+use NorthSatchel\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -74,6 +75,10 @@ final class CallSheetTest extends TestCase
         $this->assertSame([], self::codes('', [$runa]), 'no sheet, nothing said');
         $this->assertSame(['crew.missing'], self::codes(self::LIST, [$runa], 'Town hospital', 'Tilly'), 'Tilly wears a look');
         $this->assertSame(['crew.called'], self::codes(self::LIST, [], 'Town hospital', 'Odd'));
+        $this->assertSame(['crew.no-time'], self::codes('Tilly Moss', [], 'Town hospital', 'Tilly'), 'on the sheet, and called for no time');
+        $once = new CallSheetJudge(CrewText::read(self::LIST), [$runa], 'Town hospital', ['Runa Holt']);
+        $because = array_map(static fn (Verdict $v): string => $v->because, iterator_to_array($once->verdicts(), false));
+        $this->assertSame(['1 person: Runa 09:05 to 14:50.'], $because, 'who wears a look and is named by the plan is one');
         $this->assertSame(['crew.missing'], self::codes(self::LIST, [$runa, new PersonHours('Cia', 600, 660)]));
         $this->assertSame(['crew.hours'], self::codes(self::LIST, [new PersonHours('Runa', 530, 890)]), 'earlier');
         $this->assertSame(['crew.hours'], self::codes(self::LIST, [new PersonHours('Runa', 545, 910)]), 'longer');
