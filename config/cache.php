@@ -10,11 +10,14 @@ foreach (['core', 'app'] as $folder) {
     }
 }
 
+// Nor is what was worked out of other data: the demo, the owner's own and each program under test keep theirs apart.
+$folder = env('SATCHEL_CACHE', storage_path(env('SATCHEL_DEMO', false) ? 'framework/cache/demo' : 'framework/cache/data'));
+
 return [
     'default' => env('CACHE_STORE', 'file'),
     'stores' => [
         'array' => ['driver' => 'array', 'serialize' => false],
-        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data'), 'lock_path' => storage_path('framework/cache/data')],
+        'file' => ['driver' => 'file', 'path' => $folder, 'lock_path' => $folder],
     ],
     'prefix' => "satchel-{$newest}",
 ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel;
 
+use NorthSatchel\Time\ClockTime;
+
 /** A line of a list as it was typed: its words between commas, and how far it stands in. */
 final readonly class TypedLine
 {
@@ -24,6 +26,24 @@ final readonly class TypedLine
     public static function said(string $part, string $pattern): ?string
     {
         return preg_match($pattern, $part, $found) === 1 ? trim($found[1]) : null;
+    }
+
+    /** @return list<string> who is named: “Mira and Runa”, “Odd & Ida” */
+    public static function names(string $said): array
+    {
+        $names = array_map(trim(...), preg_split('/\s+(?:and|&)\s+/iu', $said) ?: []);
+
+        return array_values(array_filter($names, static fn (string $name): bool => $name !== ''));
+    }
+
+    /** @throws ImpossibleValue naming the line, where it is no time of a clock */
+    public function clock(string $said): ClockTime
+    {
+        try {
+            return ClockTime::of(ClockTime::asTyped(trim($said)));
+        } catch (ImpossibleValue) {
+            $this->refuse("“{$said}” is no time of a clock");
+        }
     }
 
     /** @throws ImpossibleValue naming the field and the line */

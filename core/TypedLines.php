@@ -10,11 +10,12 @@ final class TypedLines
     private const TAB = 4;
 
     /**
+     * @param  bool  $hasNumbers  parted by semicolons where a line has one, for its numbers may have commas of their own
      * @return list<TypedLine>
      *
      * @throws ImpossibleValue when there are too many
      */
-    public static function of(string $text, string $field, int $most): array
+    public static function of(string $text, string $field, int $most, bool $hasNumbers = false): array
     {
         $lines = [];
         foreach (preg_split('/\R/u', $text) ?: [] as $at => $line) {
@@ -26,7 +27,8 @@ final class TypedLines
             if (count($lines) === $most) {
                 throw ImpossibleValue::of($field, "must be {$most} lines at most");
             }
-            $parts = array_values(array_filter(array_map(trim(...), explode(',', $words)), static fn (string $p): bool => $p !== ''));
+            $between = $hasNumbers && str_contains($words, ';') ? ';' : ',';
+            $parts = array_values(array_filter(array_map(trim(...), explode($between, $words)), static fn (string $p): bool => $p !== ''));
             $depth = mb_strlen(str_replace("\t", str_repeat(' ', self::TAB), $found[1] ?? ''));
             $lines[] = new TypedLine($field, $at + 1, $depth, $words, $parts === [] ? [$words] : $parts);
         }

@@ -3,11 +3,13 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\Scout\GroundController;
+use App\Http\Controllers\Scout\PlaceController;
 use App\Http\Controllers\Scout\ScoutController;
 use App\Http\Controllers\Scout\TestPictureController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/jobs/{job}/scout', [ScoutController::class, 'show']);
+Route::put('/jobs/{job}/places/{place}', [PlaceController::class, 'update']);
 Route::post('/jobs/{job}/spots', [ScoutController::class, 'store']);
 Route::post('/jobs/{job}/spots/turn', [ScoutController::class, 'turn']);
 Route::post('/jobs/{job}/spots/place', [TestPictureController::class, 'takePlace']);

@@ -6,10 +6,12 @@ namespace App\Bundle;
 
 use App\Bundle\BundleValue as V;
 use App\Http\Controllers\Copies\FolderController;
+use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use NorthSatchel\Cards\CardEventKind;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Kit\Shelf\Ownership;
 use NorthSatchel\Time\Lane;
 
 /** What every value of a bundle's kit, cards and copies may be: the same bounds that the forms have. */
@@ -36,7 +38,7 @@ final class BundleGearRules
                 'specs' => V::anything(10_000),
                 'weight_g' => V::whole(0, 200_000),
                 'lead_days' => V::whole(0, 3650),
-                'ownership' => V::name(20),
+                'ownership' => V::oneOf($words(Ownership::class)),
                 'from_whom' => V::text(120),
                 'due_on' => V::day(),
                 'bought_on' => V::day(),
@@ -96,7 +98,7 @@ final class BundleGearRules
             ],
             'copy_events' => [
                 'fill' => V::whole(1, 1_000_000)->needed(),
-                'kind' => V::name(20),
+                'kind' => V::oneOf($words(CopyState::class)),
                 'bag' => V::name(300),
                 'device' => V::text(300),
                 'data' => V::anything(100_000),

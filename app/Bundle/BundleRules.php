@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bundle;
 
 use App\Bundle\BundleValue as V;
+use App\Models\Plan\SegmentField;
 use NorthSatchel\JobKind;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
@@ -16,6 +17,7 @@ use NorthSatchel\Scout\Ground\GroundKind;
 use NorthSatchel\Scout\Ground\GroundText;
 use NorthSatchel\Scout\Ground\GroundZone;
 use NorthSatchel\Scout\Skyline;
+use NorthSatchel\Scout\WalkPath;
 use NorthSatchel\Scout\Window;
 use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Time\Lane;
@@ -100,6 +102,8 @@ final class BundleRules
                 'plan_b_trigger' => V::text(120),
                 'skyline' => V::read('must be a skyline as it is typed', 4000, Skyline::read(...)),
                 'windows' => V::read('must be windows as they are typed', 2000, Window::readAll(...)),
+                'walk_m' => V::number(0.01, WalkPath::LONGEST_M),
+                'walk_deg' => V::number(0, 359.999),
             ],
             'grounds' => [
                 'kind' => V::oneOf($words(GroundKind::class))->needed(),
@@ -119,26 +123,17 @@ final class BundleRules
                 'width_m' => V::number(0.001, 20_000)->needed(),
             ],
             'segments' => [
+                ...SegmentField::ofBundle(),
                 'title' => V::name(120),
                 'lane' => $lane,
                 'start_clock' => V::clock()->needed(),
                 'minutes' => V::whole(1, 1440)->needed(),
                 'priority' => $priority,
-                'is_outdoor' => V::yesOrNo(),
-                'is_anchor' => V::yesOrNo(),
-                'short_minutes' => V::whole(1, 1440),
-                'low_minutes' => V::whole(1, 1440),
-                'high_minutes' => V::whole(1, 2880),
-                'may_move' => V::yesOrNo(),
-                'takes_in_minutes' => $minutes(600)->needed(),
                 'hidden_from' => $hidden,
-                'is_break' => V::yesOrNo(),
                 'day' => V::whole(0, 30)->needed(),
                 'light' => V::oneOf($words(LightWanted::class)),
                 'earliest_clock' => V::clock(),
                 'latest_clock' => V::clock(),
-                'setup_minutes' => $minutes(600)->needed(),
-                'worth' => V::whole(0, 1000),
                 'people' => $people,
                 'also_lanes' => $lanes,
                 'calendar_rest' => V::text(20_000),
@@ -156,6 +151,7 @@ final class BundleRules
                 'focal_mm' => V::whole(4, 2000),
                 'hidden_from' => $hidden,
                 'distance' => V::text(40),
+                'empty_percent' => V::whole(1, 90),
                 'height' => V::text(40),
                 'side' => V::text(40),
                 'people' => $people,

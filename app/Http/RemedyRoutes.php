@@ -44,6 +44,7 @@ final class RemedyRoutes
             'shots.place' => new RemedyRoute("/jobs/{$id}/shots/place"),
             'shots.sun-order' => new RemedyRoute("/segments/{$on['segment']}/shots/sun-order"),
             'boards.say' => new RemedyRoute("/jobs/{$id}/boards/say", $on),
+            'rooms.houses' => new RemedyRoute("/jobs/{$id}/rooms/order"),
             'cover.take' => new RemedyRoute("/jobs/{$id}/cover/take"),
             'kit.propose' => new RemedyRoute("/jobs/{$id}/kit/propose", isLink: true),
             'shelf.open' => new RemedyRoute('/shelf', isLink: true),

@@ -45,6 +45,7 @@ use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\DaysDesk;
 use App\Desks\Plan\ElementsDesk;
 use App\Desks\Plan\FramesTaken;
+use App\Desks\Plan\JobsBeside;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\ReachAtHand;
 use App\Desks\Plan\SpotLightDesk;
@@ -77,6 +78,7 @@ final class AppServiceProvider extends ServiceProvider
         NeedsDesk::class,
         CarryDesk::class,
         DaysDesk::class,
+        JobsBeside::class,
         SharedKitDesk::class,
         PackDesk::class,
         HomeDesk::class,
@@ -124,6 +126,7 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('couple', static fn (Request $request): Limit => Limit::perMinute(20)->by('couple '.$request->ip()));
         RateLimiter::for('caller', static fn (Request $request): Limit => Limit::perMinute(120)->by('caller '.$request->ip()));
         Blade::directive('post', PostForm::open(...));
+        Blade::directive('clock', static fn (string $stored): string => "<?php echo e(\\NorthSatchel\\Time\\ClockTime::shown({$stored})); ?>");
         Blade::directive('endpost', static fn (): string => '</form>');
         View::composer(['components.page', 'people.call', 'people.form', 'wrap.client', 'day.show'], Shell::class);
         Model::shouldBeStrict(! app()->environment('production'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Brief;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -43,7 +44,7 @@ final class BriefJudge
     private static function complete(BriefFacts $brief): Verdict
     {
         $when = match (true) {
-            $brief->days > 0 => $brief->days === 1 ? 'tomorrow' : "{$brief->days} days to go",
+            $brief->days > 0 => Plural::of($brief->days, 'tomorrow', "{$brief->days} days to go"),
             $brief->days === 0 => 'it is today',
             default => $brief->days === -1 ? 'it was yesterday' : abs($brief->days).' days ago',
         };

@@ -10,7 +10,7 @@ final class BriefText
     /** What is forbidden, by the words that people use. */
     private const KINDS = [
         'no-flash' => '/\b(?:no|without|never|not? allowed:?) (?:any )?flash|flash (?:is |photography )?(?:not allowed|forbidden|prohibited)/iu',
-        'from-the-back' => '/\b(?:from|at|in) the (?:very )?back\b|\bback (?:row|of the) |\bbehind the \p{L}+ (?:pew|row)|\bstay behind/iu',
+        'from-the-back' => '/\b(?:from|at|in) the (?:very )?back\b|\bback (?:row|of the) |\bbehind the [\p{L}\d]+ (?:pew|row)|\bstay behind/iu',
         'no-pictures' => '/\bno (?:pictures|photos|photography|photographs|photographers?|cameras?)\b/iu',
         'no-stands' => '/\bno (?:light )?(?:stands?|tripods?)\b/iu',
     ];
@@ -73,7 +73,7 @@ final class BriefText
                             $where ?? self::place($piece),
                             trim($sentence, " \t."),
                             $during,
-                            self::distance($piece),
+                            self::distance($piece, $sentence),
                         );
                     }
                 }
@@ -83,9 +83,12 @@ final class BriefText
         return $found;
     }
 
-    /** Behind a row of seats, counted from the front. */
-    private static function distance(string $piece): ?float
+    /** As it is written, in metres; else behind a row of seats, counted from the front. */
+    private static function distance(string $piece, string $sentence): ?float
     {
+        if (preg_match('/(?<![\d.,])(\d{1,3}(?:[.,]\d{1,2})?)\s?(?:m|met(?:re|er)s?)\b/iu', $sentence, $metres) === 1) {
+            return max(1.0, (float) str_replace(',', '.', $metres[1]));
+        }
         $row = preg_match('/behind the (\p{L}+|\d{1,2})(?:st|nd|rd|th)? (?:pew|row)/iu', $piece, $found) === 1
             ? (self::ORDINALS[mb_strtolower($found[1])] ?? (int) $found[1])
             : 0;

@@ -6,6 +6,7 @@ namespace NorthSatchel\Cards;
 
 use NorthSatchel\Cards\Twin\TwinNote;
 use NorthSatchel\Cards\Twin\TwinVerdict;
+use NorthSatchel\Plural;
 
 /** A card's state, computed from its log. A fill is what lies between two formats. */
 final readonly class CardLife
@@ -124,7 +125,7 @@ final readonly class CardLife
                     if ($damaged > 0) {
                         $faults["twin {$fill}"] = new CardFault(
                             $event->at,
-                            $damaged === 1 ? 'a frame was damaged on it alone' : "{$damaged} frames were damaged on it alone",
+                            Plural::of($damaged, 'a frame was damaged on it alone', "{$damaged} frames were damaged on it alone"),
                             true,
                         );
                     }

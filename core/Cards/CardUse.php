@@ -4,12 +4,56 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards;
 
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /** Can a card be used on a job, by its log and by what lies on it? */
 final class CardUse
 {
+    /** What several cards in the same state are told in one sentence, and why. */
+    private const MANY = [
+        'card.full' => [
+            ' still hold frames of another job.',
+            'They are not counted among the cards of this job until those are safe and each was formatted under its permit.',
+        ],
+        'card.retiring' => [
+            ' are retired once they are empty.',
+            'They still hold frames: copy them, ask for the permits, and format them a last time.',
+        ],
+    ];
+
+    /**
+     * One sentence for cards in the same state, where each would have one of its own.
+     *
+     * @param  array<string, list<Verdict>>  $found  by label
+     * @return list<Verdict>
+     */
+    public static function together(array $found): array
+    {
+        $labels = $told = [];
+        foreach ($found as $label => $verdicts) {
+            foreach ($verdicts as $verdict) {
+                $labels[$verdict->code][] = (string) $label;
+            }
+        }
+        foreach (array_merge(...array_values($found)) as $verdict) {
+            $of = $labels[$verdict->code];
+            $many = count($of) > 1 ? self::MANY[$verdict->code] ?? null : null;
+            if ($many === null) {
+                $told[] = $verdict;
+
+                continue;
+            }
+            $make = $verdict->code === 'card.full' ? Verdict::fix(...) : Verdict::mind(...);
+            // The first stands for all.
+            $told[$verdict->code] ??= $make($verdict->code, Some::of($of, 3).$many[0], $many[1], ['cards' => count($of)]);
+        }
+
+        return array_values($told);
+    }
+
     /** Said before the job: what is shot on one card alone has nothing that heals it. */
     public static function alone(string $label, string $body, int $copies, int $more): Verdict
     {
@@ -20,7 +64,7 @@ final class CardUse
                 ($more === 0
                     ? "Your rule asks for {$copies} verified copies all the same."
                     : "Your rule asks for {$more} verified ".
-                        ($more === 1 ? 'copy' : 'copies').
+                        Plural::of($more, 'copy', 'copies').
                         " more before it may be formatted: {$copies} in all."),
             ['copies' => $copies],
         );

@@ -6,7 +6,10 @@ namespace NorthSatchel\Day;
 
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plural;
+use NorthSatchel\Some;
 use NorthSatchel\Time\Lane;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -37,7 +40,7 @@ final class DayJudge
             return new Verdicts([
                 Verdict::mind(
                     'day.ahead',
-                    $days === 1 ? 'It is tomorrow.' : "It is in {$days} days.",
+                    Plural::of($days, 'It is tomorrow.', "It is in {$days} days."),
                     'Open this page once on every phone that is to have it before you leave: from then on it works without a net.',
                     ['days' => $days],
                 ),
@@ -61,17 +64,18 @@ final class DayJudge
 
     private static function late(string $lane, LaneNow $now): ?Verdict
     {
-        $late = max($now->minutesLate ?? 0, $now->lateAtNext ?? 0);
+        $behind = $now->lateAtNext ?? 0;
+        $late = max($now->minutesLate ?? 0, $behind);
         $next = $now->waiting[0] ?? null;
 
         return $late < self::NEWS_MINUTES
             ? null
             : Verdict::fix(
                 'day.late',
-                ucfirst(Lane::person($lane))." is {$late} min late.",
-                $next === null || ($now->lateAtNext ?? 0) === 0
+                ucfirst(Lane::person($lane)).' is '.Span::hours($late).' late.',
+                $next === null || $behind === 0
                     ? 'Nothing has to give yet: there is slack enough before what comes.'
-                    : "{$next->title} would begin {$now->lateAtNext} min after its time: the page of the day has the ways out.",
+                    : "{$next->title} would begin ".Span::hours($behind).' after its time: the page of the day has the ways out.',
                 ['minutes' => $late],
             );
     }
@@ -87,8 +91,8 @@ final class DayJudge
         return $count === 0 ? [] : [
             Verdict::fix(
                 'day.must-open',
-                $count === 1 ? 'A must of what is over has no tick.' : "{$count} musts of what is over have no tick.",
-                implode(', ', array_slice($open, 0, self::MOST_NAMED)).($count > self::MOST_NAMED ? ' and more' : '').
+                Plural::of($count, 'A must of what is over has no tick.', "{$count} musts of what is over have no tick."),
+                Some::of($open, self::MOST_NAMED).
                     ': taken and not ticked, or still to be taken while their people are here.',
                 ['musts' => $count],
             ),
@@ -110,7 +114,7 @@ final class DayJudge
         return $taps === 0 ? [] : [
             Verdict::mind(
                 'day.unknown-taps',
-                $taps === 1 ? 'One tap is about something that is not in the plan.' : "{$taps} taps are about what is not in the plan.",
+                Plural::of($taps, 'One tap is about something that is not in the plan.', "{$taps} taps are about what is not in the plan."),
                 'It was taken out of the plan while that phone was away. The taps are kept.',
                 ['taps' => $taps],
             ),

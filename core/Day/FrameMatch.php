@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\Day;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -142,9 +144,9 @@ final readonly class FrameMatch
                     count($open) === 1
                         ? "“{$open[0]}” has no frame that is known to be its."
                         : count($open)." musts of {$segment->title} have no frame that is known to be theirs.",
-                    implode(', ', array_slice($open, 0, self::MOST_NAMED)).(count($open) > self::MOST_NAMED ? ' and more' : '').
+                    Some::of($open, self::MOST_NAMED).
                         ': not ticked, or nothing was taken around the tick. '.
-                        ($frames === 1 ? '1 frame' : "{$frames} frames")." of {$segment->title} ".($frames === 1 ? 'was' : 'were').' read.',
+                        Plural::of($frames, '1 frame', "{$frames} frames")." of {$segment->title} ".Plural::of($frames, 'was', 'were').' read.',
                     ['musts' => count($open)],
                 );
             }

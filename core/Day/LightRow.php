@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Day;
 
+use NorthSatchel\Exposure\DialLimits;
 use NorthSatchel\Exposure\SceneExposure;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Scout\FaceLight;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Sky\Bearing;
@@ -38,19 +40,28 @@ final readonly class LightRow implements \JsonSerializable
      * @param  int  $from  Unix seconds
      * @return list<self> five minutes apart
      */
-    public static function rows(?Spot $spot, bool $isOutdoor, ?GeoPoint $place, string $title, bool $isFlash, int $from, int $to): array
-    {
+    public static function rows(
+        ?Spot $spot,
+        bool $isOutdoor,
+        ?GeoPoint $place,
+        string $title,
+        bool $isFlash,
+        int $from,
+        int $to,
+        DialLimits $limits = new DialLimits(),
+        ?SceneKind $scene = null,
+    ): array {
         $rows = [];
         $first = intdiv($from, self::STEP_S) * self::STEP_S;
         for ($at = $first; $place !== null && $at <= $to; $at += self::STEP_S) {
             $sun = Sun::at($spot->place ?? $place, $at);
-            $light = FaceLight::at($spot, $isOutdoor, $spot->place ?? $place, $at);
+            $light = FaceLight::at($spot, $isOutdoor, $spot->place ?? $place, $at, $scene);
             $rows[] = new self(
                 $at,
                 (int) round($sun->elevationDeg),
                 (int) round($sun->azimuthDeg),
                 round($light->ev100, 1),
-                SceneExposure::of($title, $light->ev100, $isFlash)->says(),
+                SceneExposure::of($title, $light->ev100, $isFlash, $limits, $scene)->says(),
                 self::squints($spot, $isOutdoor, $sun),
                 $isOutdoor && $sun->elevationDeg > 0 ? $spot?->shadedBy($sun) : null,
             );

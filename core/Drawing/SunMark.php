@@ -13,4 +13,9 @@ final readonly class SunMark
         public string $label,
         public string $time,
     ) {}
+
+    public function labelledAt(float $x): self
+    {
+        return new self($this->x, $x, $this->label, $this->time);
+    }
 }

@@ -6,6 +6,8 @@ namespace NorthSatchel\Exposure;
 
 use NorthSatchel\Looked;
 use NorthSatchel\Optics\FrameEdge;
+use NorthSatchel\Plural;
+use NorthSatchel\Signed;
 use NorthSatchel\Verdict;
 
 /** Does the exposure plan break the sync speed (M30), is the flash strong enough, and are the rows lit alike? */
@@ -57,7 +59,7 @@ final class FlashJudge
     private static function sync(FlashPlan $plan): Verdict
     {
         $shutter = FlashWay::shutter($plan->shutterS);
-        $said = "EV {$plan->ambientEv100}, {$plan->under} under, at f/{$plan->fNumber} and ISO {$plan->iso} wants {$shutter}";
+        $said = 'EV '.Signed::of($plan->ambientEv100).", {$plan->under} under, at f/{$plan->fNumber} and ISO {$plan->iso} wants {$shutter}";
         if (! $plan->breaksSync) {
             return Verdict::fine(
                 'flash.sync',
@@ -95,7 +97,7 @@ final class FlashJudge
             'flash.power',
             "Set {$way->power->words()}; ready again after {$way->recycleS} s.",
             "{$frames} frames are planned there, {$way->popsACharge} pops a charge at that power: {$charges} ".
-                ($charges === 1 ? 'charge' : 'charges').
+                Plural::of($charges, 'charge', 'charges').
                 '. Bare reflector and no cloth give more and harder light. Not close to eyes; mind infants, animals and people with '.
                 'photosensitive epilepsy.',
             ['charges' => $charges],

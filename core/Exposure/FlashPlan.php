@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Exposure;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plural;
 
 /**
  * A flash against the ambient light: the shutter that darkens the ambient as wished, whether it still synchronises,
@@ -85,7 +86,7 @@ final readonly class FlashPlan
         // Grey filters come in whole stops (common practice, no source); the shutter makes up for what is too much.
         $filter = (int) max(1, ceil($this->stopsTooShort() - self::UNSEEN_STOPS));
         $ways[] = $this->way(
-            'a grey filter of '.($filter === 1 ? 'one stop' : "{$filter} stops"),
+            'a grey filter of '.Plural::of($filter, 'one stop', "{$filter} stops"),
             $this->fNumber,
             $this->shutterS * 2 ** $filter,
             $this->iso,

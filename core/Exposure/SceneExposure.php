@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Exposure;
 
 use NorthSatchel\Optics\RowsFocus;
+use NorthSatchel\SceneKind;
 
 /**
  * The one exposure that is planned for a scene, for the scout, the sheet of the dials and the desk alike: depth for groups, 1/250 s and
@@ -16,6 +17,9 @@ final readonly class SceneExposure
     private const SLOWEST = 160;
 
     private const MOVING = 250;
+
+    /** Who runs, throws or turns. */
+    private const ACTION = 1000;
 
     private const SYNC = 200;
 
@@ -59,16 +63,26 @@ final readonly class SceneExposure
         public array $ways,
     ) {}
 
-    /** @param  bool  $isFlash  whether a shot of it is planned with flash */
-    public static function of(string $title, float $ev100, bool $isFlash = false, DialLimits $limits = new DialLimits()): self
-    {
-        $isMoving = preg_match(self::MOVES, $title) === 1;
+    /**
+     * @param  bool  $isFlash  whether a shot of it is planned with flash
+     * @param  SceneKind|null  $scene  where somebody knows it; else by its words alone
+     */
+    public static function of(
+        string $title,
+        float $ev100,
+        bool $isFlash = false,
+        DialLimits $limits = new DialLimits(),
+        ?SceneKind $scene = null,
+    ): self {
+        $isAction = $scene === SceneKind::Action;
+        $isMoving = $isAction || preg_match(self::MOVES, $title) === 1;
         $isGroup = ! $isMoving && preg_match(self::GROUPS, $title) === 1;
         // Limits are bounds: what the scene itself asks for counts within them.
         $slowest = max(
             $limits->slowest ?? 0,
             match (true) {
                 $isFlash => self::SYNC,
+                $isAction => self::ACTION,
                 $isMoving => self::MOVING,
                 default => $limits->slowest ?? self::SLOWEST,
             },
@@ -87,12 +101,13 @@ final readonly class SceneExposure
             match (true) {
                 $isFlash => 'the room two stops under the flash',
                 $isGroup => 'depth for the rows first',
+                $isAction => "1/{$slowest} s to freeze who plays; longer where the blur is wanted",
                 $isMoving => "1/{$slowest} s for who moves",
                 default => 'people who stand or sit',
             },
             $under > $seen ? round($under, 1) : 0.0,
             $over > self::NOMINAL_STOPS ? round($over, 1) : 0.0,
-            $under > $seen ? self::ways($stop, $slowest, $isMoving, $isFlash) : [],
+            $under > $seen ? self::ways($stop, $slowest, $isMoving, $isFlash || $isAction) : [],
         );
     }
 
@@ -140,14 +155,14 @@ final readonly class SceneExposure
     }
 
     /** @return list<string> each with the stops that it brings */
-    private static function ways(float $stop, int $slowest, bool $isMoving, bool $isFlash): array
+    private static function ways(float $stop, int $slowest, bool $isMoving, bool $isLit): array
     {
         $wider = round(2 * log($stop / self::WIDE_LENS, 2), 1);
         $slower = round(log($slowest / self::STILL, 2), 1);
 
         return array_values(
             array_filter([
-                $isFlash ? null : 'a flash or a lamp',
+                $isLit ? null : 'a flash or a lamp',
                 $wider >= 0.5 ? 'a lens of f/'.self::WIDE_LENS." ({$wider} stops)" : null,
                 $isMoving || $slower < 0.5 ? null : '1/'.self::STILL." s with people who keep still ({$slower} stops)",
                 'raw, lifted afterwards, with its grain',

@@ -6,6 +6,7 @@ namespace NorthSatchel\Exposure;
 
 use NorthSatchel\Optics\MotionBlur;
 use NorthSatchel\Optics\Panning;
+use NorthSatchel\Plural;
 
 /**
  * How one shot departs from the exposure of its scene, because of what it is: a silhouette, faces against the light, beside a window,
@@ -17,6 +18,11 @@ final readonly class ShotExposure
     private const CONTRAST_STOPS = 3.0;
 
     private const BLURRED_S = 1 / 15;
+
+    private const BLURRED_STOPS = [5.6, 8.0, 11.0, 16.0];
+
+    /** What a dial does not show. */
+    private const SEEN_STOPS = 0.5;
 
     private const PANNED_S = 1 / 60;
 
@@ -92,11 +98,19 @@ final readonly class ShotExposure
 
     private static function blurred(string $what, float $ev100, bool $isFlash, float $pixelUm): string
     {
-        $start = ClearSky::startingExposure($ev100 + ($isFlash ? 1 : 0), 5.6, 15);
+        $ev = $ev100 + ($isFlash ? 1 : 0);
+        // The shutter makes the blur: where it is too bright for it the lens is closed, and then a filter takes the rest.
+        $over = static fn (float $stop): float => log(2 ** $ev * self::BLURRED_S / $stop ** 2, 2);
+        $fits = array_filter(self::BLURRED_STOPS, static fn (float $stop): bool => $over($stop) < self::SEEN_STOPS);
+        $stop = reset($fits) ?: max(self::BLURRED_STOPS);
+        $filter = max(0, (int) round($over($stop)));
+        $iso = $over($stop) > -self::SEEN_STOPS ? 100 : ClearSky::startingExposure($ev, $stop, (int) round(1 / self::BLURRED_S))->iso;
         $speed = self::speed($what);
         $pixels = (int) round(MotionBlur::of($speed, self::AWAY_M, self::WIDE_MM, self::BLURRED_S, $pixelUm)->pixels, -1);
 
-        return "f/{$start->fNumber}, 1/{$start->shutter} s, ISO {$start->iso}: at {$speed} m/s, ".(int) self::AWAY_M.' m off, '.
+        return "f/{$stop}, 1/".(int) round(1 / self::BLURRED_S)." s, ISO {$iso}".
+            ($filter === 0 ? '' : ", and a grey filter of {$filter} ".Plural::of($filter, 'stop', 'stops')).
+                ": at {$speed} m/s, ".(int) self::AWAY_M.' m off, '.
             (int) self::WIDE_MM." mm, it streaks over about {$pixels} pixels".
             ($isFlash ? '; the flash at the end of the opening freezes who stands before the streak' : '; on a support');
     }

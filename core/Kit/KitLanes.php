@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit;
 
-use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\NeededAt;
+use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Time\Lane;
@@ -20,15 +23,18 @@ final class KitLanes
      */
     public static function of(array $gear, array $stretches): array
     {
-        $frames = $uses = [];
+        $frames = [];
         foreach ($stretches as $stretch) {
-            foreach ($stretch->lanes as $lane) {
-                foreach ($stretch->shots as $shot) {
-                    $frames[$lane] = ($frames[$lane] ?? 0) + $shot->frames;
-                    $uses[] = ['lane' => $lane, 'shot' => $shot];
-                }
+            foreach ($stretch->photographers() as $lane) {
+                $frames[$lane] = ($frames[$lane] ?? 0) + $stretch->frames();
             }
         }
+        $needs = array_values(
+            array_filter(
+                [...PlanNeeds::of($stretches, [], 1.0)],
+                static fn (Need $n): bool => $n->what === NeedWhat::Reach && $n->figure('other_mm') === null,
+            ),
+        );
         $others = array_values(array_diff(array_keys(array_filter($frames)), [Lane::Lead->value]));
         $lanes = [];
         $bodies = array_values(array_filter($gear, static fn (Gear $g): bool => $g->kind === GearKind::Body));
@@ -40,8 +46,9 @@ final class KitLanes
             }
         }
         foreach ($others as $lane) {
-            self::lenses($gear, $uses, $lane, $lanes);
-            self::share($gear, GearKind::Cell, $lane, ($frames[$lane] ?? 0) / max(1, array_sum($frames)), $lanes);
+            $body = array_values(array_filter($bodies, static fn (Gear $g): bool => ($lanes[$g->id] ?? '') === $lane))[0] ?? null;
+            self::lenses($gear, $needs, $lane, $body?->crop() ?? 1.0, $lanes);
+            self::cells($gear, $body, $lane, ($frames[$lane] ?? 0) / max(1, array_sum($frames)), $lanes);
             self::share($gear, GearKind::Card, $lane, 1 / max(1, count($bodies)), $lanes, even: true);
             self::share($gear, GearKind::Drive, $lane, 0.5, $lanes);
         }
@@ -50,47 +57,60 @@ final class KitLanes
     }
 
     /**
-     * A lens for each focal length that the other photographer names, as long as the lead keeps one for their own.
+     * A lens for each reach that the other photographer is to have, as long as the lead keeps one for what they need: first for what the
+     * fewest lenses give.
      *
      * @param  list<Gear>  $gear
-     * @param  list<array{lane: string, shot: PlannedShot}>  $uses
+     * @param  list<Need>  $needs  of lenses
      * @param  array<int, string>  $lanes
      */
-    private static function lenses(array $gear, array $uses, string $lane, array &$lanes): void
+    private static function lenses(array $gear, array $needs, string $lane, float $crop, array &$lanes): void
     {
-        $reaches = static fn (Gear $g, int $mm): bool => $g->kind === GearKind::Lens &&
-            $g->reachOn(1.0)[0] <= $mm &&
-            $g->reachOn(1.0)[1] >= $mm;
-        foreach ($uses as $use) {
-            $mm = $use['shot']->focalMm;
-            if (
-                $use['lane'] !== $lane ||
-                $mm === null ||
-                array_filter($gear, static fn (Gear $g): bool => ($lanes[$g->id] ?? '') === $lane && $reaches($g, $mm)) !== []
-            ) {
+        $of = static fn (string $who): array => array_values(
+            array_filter($needs, static fn (Need $n): bool => in_array($who, array_map(static fn (NeededAt $a): string => $a->lane, $n->at), true)),
+        );
+        $free = static fn (Need $n): array => array_values(
+            array_filter($gear, static fn (Gear $g): bool => ! isset($lanes[$g->id]) && $n->isGivenBy($g, $crop)),
+        );
+        $theirs = $of($lane);
+        usort($theirs, static fn (Need $a, Need $b): int => count($free($a)) <=> count($free($b)));
+        foreach ($theirs as $need) {
+            if (array_filter($gear, static fn (Gear $g): bool => ($lanes[$g->id] ?? '') === $lane && $need->isGivenBy($g, $crop)) !== []) {
                 continue;
             }
-            $free = array_values(array_filter($gear, static fn (Gear $g): bool => ! isset($lanes[$g->id]) && $reaches($g, $mm)));
             // Primes first: the zoom stays with who has more to cover.
-            usort($free, static fn (Gear $a, Gear $b): int => $b->isPrime() <=> $a->isPrime());
-            foreach ($free as $lens) {
-                $lacks = array_filter(
-                    $uses,
-                    static fn (array $u): bool => $u['lane'] === Lane::Lead->value &&
-                        $u['shot']->focalMm !== null &&
-                        $reaches($lens, $u['shot']->focalMm) &&
-                        array_filter(
-                            $gear,
-                            static fn (Gear $g): bool => $g->id !== $lens->id &&
-                                ! isset($lanes[$g->id]) &&
-                                $reaches($g, (int) $u['shot']->focalMm),
-                        ) === [],
-                );
-                if ($lacks === []) {
+            $choice = $free($need);
+            usort($choice, static fn (Gear $a, Gear $b): int => $b->isPrime() <=> $a->isPrime());
+            foreach ($choice as $lens) {
+                $isMissed = static fn (Need $n): bool => $n->isGivenBy($lens) &&
+                    array_filter($free($n), static fn (Gear $g): bool => $g->id !== $lens->id) === [];
+                if (array_filter($of(Lane::Lead->value), $isMissed) === []) {
                     $lanes[$lens->id] = $lane;
                     break;
                 }
             }
+        }
+    }
+
+    /**
+     * Cells for their body by its frames, one at least; what feeds other things stays where those are.
+     *
+     * @param  list<Gear>  $gear
+     * @param  array<int, string>  $lanes
+     */
+    private static function cells(array $gear, ?Gear $body, string $lane, float $share, array &$lanes): void
+    {
+        $all = array_values(
+            array_filter(
+                $gear,
+                static fn (Gear $g): bool => $g->kind === GearKind::Cell &&
+                    ! isset($lanes[$g->id]) &&
+                    $g->text('cell_type') === $body?->text('cell_type'),
+            ),
+        );
+        $count = min(max(1, (int) floor($share * count($all) + 0.5)), count($all) - 1);
+        foreach ($count < 1 ? [] : array_slice($all, count($all) - $count) as $cell) {
+            $lanes[$cell->id] = $lane;
         }
     }
 

@@ -99,7 +99,7 @@ final readonly class KitProposal
         foreach ($this->short as ['need' => $need, 'missing' => $missing]) {
             $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))(
                 'kit.hire',
-                'Hire or borrow '.($missing === 1 ? '' : "{$missing} × ").$need->toHire().'.',
+                'Hire or borrow '.$need->toHire($missing).'.',
                 ($need->wantsSpare ? "{$need->count} wanted and a spare" : "{$need->count} wanted").
                     ", {$missing} missing on the shelf. {$need->because}",
                 ['missing' => $missing],

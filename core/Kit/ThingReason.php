@@ -7,6 +7,7 @@ namespace NorthSatchel\Kit;
 use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Some;
 
 /** Why a thing is in a proposed kit. */
 final class ThingReason
@@ -26,7 +27,7 @@ final class ThingReason
             if ($gives && $with <= $need->count) {
                 $why[] = $need->title;
             } elseif ($gives && $hasSpare && $with === $need->count + 1) {
-                $why[] = "{$need->title}, the spare included";
+                $why[] = "{$need->title}, and the spare";
             } elseif (
                 $need->wantsSpare &&
                 $school->takesSparesOf($need) &&
@@ -43,6 +44,6 @@ final class ThingReason
 
         return $for === []
             ? ['gives several of these at once']
-            : ['for '.implode(', ', array_slice(array_map(static fn (Gear $g): string => $g->label, array_values($for)), 0, 3))];
+            : ['for '.Some::of(array_map(static fn (Gear $g): string => $g->label, array_values($for)), 3)];
     }
 }

@@ -10,6 +10,7 @@ use NorthSatchel\People\Order\FormalsOrder;
 use NorthSatchel\People\Order\Group;
 use NorthSatchel\People\Order\LeastWalking;
 use NorthSatchel\People\Order\Presence;
+use NorthSatchel\People\Order\RealOrder;
 use NorthSatchel\Time\Looks;
 use NorthSatchel\Time\Patience;
 
@@ -44,6 +45,13 @@ final class CallOrders
     {
         $listed = self::inOneOrder($groups);
         $rule = new Precedence($listed, $family);
+        $real = $school === School::LeastWaiting ? RealOrder::best($listed, $family, $isGathered, $rule) : null;
+        if ($real !== null) {
+            $order = array_map(static fn (int $i): FamilyGroup => $listed[$i], $real);
+            $waiting = (new StandTime($order, $family, $isGathered))->waiting;
+
+            return new CallSolution($order, $waiting, $waiting, true, true);
+        }
         if ($school === School::LeastWaiting) {
             $found = self::leastWaiting($listed, $family, $isGathered, $patience);
 

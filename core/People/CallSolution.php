@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 /**
- * An order of groups, and for the computed ones how near it is to the best there is: of least waiting in weighted
- * person-minutes with change-overs of ordinary length, before it is settled by the real ones; of least walking in people.
+ * An order of groups, and for the computed ones how near it is to the best there is: of least waiting in weighted person-minutes, of few
+ * groups with the real change-overs, else with some of ordinary length, before it is settled by the real ones; of least walking in people.
  */
 final readonly class CallSolution
 {
@@ -20,6 +20,8 @@ final readonly class CallSolution
         public int|float|null $cost = null,
         public int|float|null $lowerBound = null,
         public bool $isOptimal = false,
+        /** Whether every change-over was as long as it really is. */
+        public bool $isReal = false,
     ) {}
 
     public function gap(): int|float
@@ -39,6 +41,10 @@ final readonly class CallSolution
                 ? "Least walking is proven: in no order do fewer than {$cost} people walk in or out, with those kept apart not one ".
                     'after the other wherever that can be.'
                 : "Least walking is the best found: {$cost} people walk in or out, and in no order fewer than {$least} do.";
+        }
+        if ($this->isReal) {
+            return "Least waiting is proven: no order of these groups waits less than {$cost} person-min, each change-over as long as it ".
+                'really is, with those kept apart not one after the other wherever that can be.';
         }
         $change = CallOrders::USUAL_CHANGE_MINUTES;
 

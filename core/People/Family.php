@@ -37,6 +37,15 @@ final class Family
         foreach ($people as $person) {
             $this->refuseCircle($person->name);
         }
+        foreach ($this->couple() as $one) {
+            $two = CoParents::of($this, $one);
+            foreach ($two as $i => $parent) {
+                $this->people[mb_strtolower($parent->name)] = $parent->withPartner($two[1 - $i]->name);
+            }
+            if ($two !== []) {
+                $this->link('partner', $two[0]->name, $two[1]->name);
+            }
+        }
     }
 
     /** @var array<string, true> by name: who leaves before all groups are taken */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Signed;
 use NorthSatchel\Verdict;
 
 /** What the light costs a group: shutter and ISO at the stop that its rows want. */
@@ -15,7 +16,7 @@ final class GroupLight
     public static function of(GroupSetup $setup, Sway $sway): Verdict
     {
         $shutter = (int) $setup->shutter;
-        $at = "At EV {$setup->ev100} and f/{$setup->focus->fNumber}.";
+        $at = 'At EV '.Signed::of($setup->ev100)." and f/{$setup->focus->fNumber}.";
         $figures = ['iso' => $setup->iso, 'shutter' => $shutter, 'slowest' => $sway->slowest];
 
         return match (true) {
@@ -35,7 +36,7 @@ final class GroupLight
                 'people.light',
                 "ISO {$setup->iso} at 1/{$shutter} s.",
                 "{$at} {$sway->why($shutter)} Not slower than 1/{$sway->slowest} s.",
-                Looked::one("EV {$setup->ev100} at f/{$setup->focus->fNumber}"),
+                Looked::one('EV '.Signed::of($setup->ev100)." at f/{$setup->focus->fNumber}"),
                 $figures,
             ),
         };

@@ -47,21 +47,23 @@ final class GroupRules
             $this->add('The two with '.self::names($with), [...$couple, ...$with], Priority::Must, $set);
         }
         $siblings = $family->siblingsOf($one);
-        $this->add("{$one} with brothers and sisters", [$one, ...$siblings], Priority::Should, $siblings);
+        $theirs = self::called($siblings, 'brothers and sisters');
+        $this->add("{$one} with {$theirs}", [$one, ...$siblings], Priority::Should, $siblings);
         $this->add(
-            "The two with {$one}'s brothers and sisters and theirs",
+            'The two with '.self::called($family->withTheirs($siblings), "{$one}'s brothers and sisters and theirs"),
             [...$couple, ...$family->withTheirs($siblings)],
             Priority::Should,
             $siblings,
         );
         $grandparents = $family->grandparentsOf($one);
-        $this->add("The two with {$one}'s grandparents", [...$couple, ...$grandparents], Priority::Must, $grandparents);
+        $elders = self::called($grandparents, "{$one}'s grandparents");
+        $this->add("The two with {$elders}", [...$couple, ...$grandparents], Priority::Must, $grandparents);
         $close = [...$this->withPartners($parents), ...$family->withTheirs($siblings), ...$grandparents];
         $this->add("{$one}'s close family", [...$couple, ...$close], Priority::Must, array_diff($close, $parents));
         $wide = $family->withTheirs($family->wideOf($one));
         $this->add("{$one}'s wide family", [...$couple, ...$close, ...$wide], Priority::Should, $wide);
         $attendants = $family->attendantsOf($one);
-        $this->add("{$one} with attendants", [$one, ...$attendants], Priority::Should, $attendants);
+        $this->add("{$one} with ".self::called($attendants, 'attendants'), [$one, ...$attendants], Priority::Should, $attendants);
     }
 
     /** @param  list<string>  $couple */
@@ -73,7 +75,7 @@ final class GroupRules
         $grandparents = array_merge(...array_map($family->grandparentsOf(...), $couple));
         $this->add('All grandparents', $grandparents, Priority::Should, count($grandparents) > 1 ? $grandparents : []);
         $attendants = $family->attendantsOf('');
-        $this->add('The two with all attendants', [...$couple, ...$attendants], Priority::Must, $attendants);
+        $this->add('The two with '.self::called($attendants, 'all attendants'), [...$couple, ...$attendants], Priority::Must, $attendants);
         $everybody = array_map(static fn (Relative $r): string => $r->name, $family->people());
         $this->add('Everybody', $everybody, Priority::Should, $everybody);
     }
@@ -149,6 +151,16 @@ final class GroupRules
         sort($pair);
 
         return in_array($pair, $this->family->apart(), true);
+    }
+
+    /**
+     * One or two are called by their names, more by what they are.
+     *
+     * @param  list<string>  $names
+     */
+    private static function called(array $names, string $many): string
+    {
+        return count($names) > 2 ? $many : self::names($names);
     }
 
     /** @param  list<string>  $names */

@@ -6,6 +6,7 @@ namespace NorthSatchel\People;
 
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -139,7 +140,7 @@ final readonly class GroupSetup
             );
         } else {
             $finding = "{$this->lens->name()} from {$this->distanceM} m holds all.";
-            $because = "{$rows} ".($rows === 1 ? 'row' : 'rows').", {$width} m wide with a tenth to spare at each side";
+            $because = "{$rows} ".Plural::of($rows, 'row', 'rows').", {$width} m wide with a tenth to spare at each side";
             $figures = ['distance_m' => $this->distanceM];
             $verdicts[] =
                 $this->roomM === null
@@ -180,7 +181,7 @@ final readonly class GroupSetup
         $depth = round(($rows - 1) * RowPlan::ROW_M, 1);
         $where = $rows === 1 || $behind < 1 ? 'Focus on the row' : "Focus {$behind} cm behind the front row";
         $because =
-            ($rows === 1 ? 'One row, and heads are no plane' : "The rows are {$depth} m deep").
+            Plural::of($rows, 'One row, and heads are no plane', "The rows are {$depth} m deep").
             ": at f/{$this->focus->fNumber} it is {$this->focus->margins()} on a print (".
             round($this->lens->printMm(), 3).
             ' mm); looked at 1:1 ('.

@@ -33,6 +33,11 @@ final readonly class Relative
         public ?string $role = null,
     ) {}
 
+    public function withPartner(string $name): self
+    {
+        return $this->with([...$this->relations, new Relation('partner', $name)], $this->apart, $this->notBeside);
+    }
+
     /**
      * The same with the names of others as the list has them.
      *

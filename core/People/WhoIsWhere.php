@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /** Who must not meet, and who is in no group. */
@@ -76,7 +78,7 @@ final class WhoIsWhere
             if ($count > 0) {
                 $verdicts[] = Verdict::mind(
                     'people.meeting',
-                    "{$one} and {$other} meet ".($count === 1 ? 'once' : "{$count} times").' between two groups.',
+                    "{$one} and {$other} meet ".Plural::of($count, 'once', "{$count} times").' between two groups.',
                     "As the one goes out the other comes in, between {$meetings[0]}".
                         ($count > 1 ? ' and so on' : '').
                         ': put a group without both between, or let somebody lead one of them round.',
@@ -106,7 +108,7 @@ final class WhoIsWhere
                 Verdict::fine(
                     'people.all-in',
                     'Everybody is in a group.',
-                    "{$looked->words}, ".count($now->order).(count($now->order) === 1 ? ' group.' : ' groups.'),
+                    "{$looked->words}, ".count($now->order).Plural::of(count($now->order), ' group.', ' groups.'),
                     $looked,
                 ),
             ];
@@ -116,9 +118,7 @@ final class WhoIsWhere
             Verdict::fix(
                 'people.forgotten',
                 count($none) === 1 ? "{$none[0]} is in no group." : count($none).' people are in no group.',
-                implode(', ', array_slice($none, 0, 6)).
-                    (count($none) > 6 ? ' and more' : '').
-                    ': once the family has gone, it is too late.',
+                Some::of($none, 6).': once the family has gone, it is too late.',
                 ['people' => count($none)],
             ),
         ];

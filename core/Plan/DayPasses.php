@@ -17,6 +17,9 @@ final class DayPasses
 
     private readonly Timeline $timeline;
 
+    /** @var array<int, true> by segment id: between it and what does not move lies a way that nobody knows */
+    private array $unsure = [];
+
     /** @var array<int, list<string>> by segment id */
     private array $lanesOf = [];
 
@@ -40,6 +43,15 @@ final class DayPasses
             }
         }
         $this->timeline = new Timeline(-self::BEFORE_MIDNIGHT, $parts, self::ways($day));
+        $unsure = [];
+        foreach (array_reverse($day->handovers()) as $h) {
+            $isUnknown = $h->from !== null && $h->to !== null && ! $day->knowsWay($h->from, $h->to);
+            // What follows an anchor does not press on what lies before it.
+            if ($isUnknown || (isset($unsure["{$h->lane} {$h->after->id}"]) && ! $h->after->isAnchor)) {
+                $unsure["{$h->lane} {$h->before->id}"] = true;
+                $this->unsure[$h->before->id] = true;
+            }
+        }
     }
 
     public static function of(PlannedDay $day): self
@@ -47,9 +59,15 @@ final class DayPasses
         return new self($day);
     }
 
-    /** Minutes a segment may start later without hurting an anchor; null where nothing later limits it. */
+    /**
+     * Minutes a segment may start later without hurting an anchor; null where nothing later limits it, or a way on the way there is known
+     * to nobody and to no map.
+     */
     public function slack(int $segmentId): ?int
     {
+        if (isset($this->unsure[$segmentId])) {
+            return null;
+        }
         $slacks = array_filter(
             array_map(fn (string $lane): ?int => $this->timeline->slack(self::id($segmentId, $lane)), $this->lanesOf[$segmentId] ?? []),
             is_int(...),

@@ -10,6 +10,7 @@ use NorthSatchel\Drawing\SunMark;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\SkyLook;
 use NorthSatchel\Sky\Sun;
+use NorthSatchel\Time\Span;
 
 /**
  * The drawing of a day, in units of its own: time from left to right, the sky's light behind, a lane
@@ -104,7 +105,13 @@ final readonly class DayRuler
             }
         }
 
-        return $marks;
+        // Two that are near each other keep their words apart.
+        for ($i = count($marks) - 2; $i >= 0; $i--) {
+            $most = $marks[$i + 1]->labelX - 2 * self::LABEL_HALF;
+            $marks[$i] = $marks[$i]->labelX > $most ? $marks[$i]->labelledAt($most) : $marks[$i];
+        }
+
+        return array_values($marks);
     }
 
     /** How high a slip is drawn: taller where some are too narrow for their titles across. */
@@ -171,16 +178,20 @@ final readonly class DayRuler
         foreach ($this->day->handovers() as $h) {
             $x = $this->x($h->before->endsAt());
             $end = $this->x($h->after->startsAt);
-            $cordEnd = min($end, $this->x($h->before->endsAt() + ($h->travelMinutes ?? 0) * 60));
+            $isKnown = $h->from === null || $h->to === null || $this->day->knowsWay($h->from, $h->to);
+            $way = $h->travelMinutes ?? ($isKnown ? $this->day->likelyWay($h->from, $h->to) : 0);
+            $slack = $h->gapMinutes() - $way - $h->after->wants->setupMinutes;
+            $cordEnd = min($end, $this->x($h->before->endsAt() + $way * 60));
             $links[$h->lane][] = new DayLink(
                 x: $x,
                 cord: max(0.0, round($cordEnd - $x, 2)),
                 springX: $cordEnd,
-                spring: self::spring($cordEnd, $end, $h->slackMinutes()),
-                slack: $h->slackMinutes(),
-                travel: $h->travelMinutes,
-                label: "{$h->before->title} to {$h->after->title}: {$h->slackMinutes()} min of slack".
-                    ($h->travelMinutes > 0 ? " after {$h->travelMinutes} min of way" : ''),
+                spring: $isKnown ? self::spring($cordEnd, $end, $slack) : '',
+                slack: $slack,
+                isKnown: $isKnown,
+                label: "{$h->before->title} to {$h->after->title}: ".($isKnown
+                    ? Span::hours($slack).' of slack'.($way > 0 ? ' after '.Span::hours($way).' of way' : '')
+                    : 'nobody knows the way'),
             );
         }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plan\Judge\WayJudge;
 use NorthSatchel\Remedy;
 use NorthSatchel\Sky\LightWanted;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -22,6 +24,7 @@ final class PlanJudge
         foreach (self::pairs($day) as $handover) {
             $verdicts[] = self::handover($day, $handover);
         }
+        array_push($verdicts, ...WayJudge::of($day));
         foreach ($day->segments as $segment) {
             $verdicts[] = self::daylight($day, $segment);
             $verdicts[] = self::shots($segment);
@@ -63,44 +66,44 @@ final class PlanJudge
                 "{$after->title} starts before {$before->title} has ended.",
                 "{$before->title} runs until {$day->day->face($before->endsAt())}, {$after->title} starts at {$day->day->face(
                     $after->startsAt,
-                )}: {$late} min too early for one photographer.",
+                )}: ".Span::hours($late).' too early for one photographer.',
                 ['overlap_minutes' => $late],
                 self::makeRoom($day, $h, $late + ($h->travelMinutes ?? 0) + $h->after->wants->setupMinutes),
             );
         }
         if ($h->travelMinutes === null) {
-            return self::unknownWay($day, $h);
+            return null;
         }
+        $setup = $after->wants->setupMinutes;
         if ($h->slackMinutes() < 0) {
-            $setup = $after->wants->setupMinutes;
-
             return Verdict::stop(
                 'plan.travel-too-long',
                 $h->travelMinutes === 0 ? "There is no time to set up for {$after->title}." : "There is no time to get to {$after->title}.",
                 ($h->travelMinutes === 0
                     ? "Setting up takes {$setup} min"
-                    : "The way from {$before->title} to {$after->setting->name()} takes {$h->travelMinutes} min".self::gates($h).
-                        ($setup > 0 ? ", setting up {$setup}" : '')).", and only {$h->gapMinutes()} min lie between them.",
+                    : "The way from {$before->title} to {$after->setting->name()} takes ".Span::hours($h->travelMinutes).self::gates($h).
+                        ($setup > 0 ? ", setting up {$setup}" : '')).', and only '.Span::hours($h->gapMinutes()).' lie between them.',
                 ['travel_minutes' => $h->travelMinutes, 'setup_minutes' => $setup, 'gap_minutes' => $h->gapMinutes()],
                 self::makeRoom($day, $h, -$h->slackMinutes()),
             );
         }
         if ($h->slackMinutes() < self::THIN_MINUTES && $after->isAnchor) {
-            $setup = $after->wants->setupMinutes;
             $leave = $day->day->face($after->startsAt - ($h->travelMinutes + $setup) * 60);
 
-            return Verdict::mind(
+            // A way that must go to the minute goes wrong; at one place one is there already.
+            return ($h->slackMinutes() === 0 && $h->travelMinutes > 0 ? Verdict::fix(...) : Verdict::mind(...))(
                 'plan.thin',
                 "{$after->title} cannot move, and only {$h->slackMinutes()} min of slack lie before it.",
                 "{$before->title} ends at {$day->day->face($before->endsAt())}, it starts at {$day->day->face($after->startsAt)}".
                     ($h->travelMinutes > 0
-                        ? "; leave by {$leave}, the way takes {$h->travelMinutes} min".
+                        ? "; leave by {$leave}, the way takes ".Span::hours($h->travelMinutes).
                             self::gates($h).
                             ($setup > 0 ? " and setting up {$setup}." : '.')
                         : ($setup > 0
                             ? "; setting up takes {$setup} min."
                             : ', at the same place.')),
                 ['slack_minutes' => $h->slackMinutes()],
+                $h->travelMinutes > 0 ? self::makeRoom($day, $h, -$h->slackMinutes()) : null,
             );
         }
 
@@ -113,32 +116,13 @@ final class PlanJudge
         return $h->gateMinutes === 0 ? '' : ", {$h->gateMinutes} of them gates and stairs";
     }
 
-    private static function unknownWay(PlannedDay $day, Handover $h): Verdict
-    {
-        $from = $day->points[$h->from->placeId ?? 0] ?? null;
-        $to = $day->points[$h->to->placeId ?? 0] ?? null;
-        $estimate = $from !== null && $to !== null ? Travels::estimate($from, $to) : null;
-        $because = "No travel time is known from {$h->before->title} to {$h->after->title} at {$h->after->setting->placeName}; ".
-            "{$h->gapMinutes()} min lie between them";
-
-        return Verdict::fix(
-            'plan.no-travel',
-            "How long is the way to {$h->after->title}?",
-            $estimate === null ? "{$because}." : "{$because}, and about {$estimate} min are likely by the map.",
-            ['gap_minutes' => $h->gapMinutes(), 'estimate_minutes' => $estimate],
-            $estimate === null
-                ? null
-                : new Remedy('travel.set', "Plan {$estimate} min of travel", [
-                    'from' => (int) $h->from?->placeId,
-                    'to' => (int) $h->to?->placeId,
-                    'minutes' => $estimate,
-                ]),
-        );
-    }
-
-    /** An anchor does not move: then the segment before it is cut, else the later one starts later. */
+    /**
+     * An anchor does not move: then the segment before it is cut, else the later one starts later. Before an anchor with a way to it some
+     * minutes more are made, for ways take longer.
+     */
     private static function makeRoom(PlannedDay $day, Handover $h, int $minutes): ?Remedy
     {
+        $minutes += $h->after->isAnchor && $h->travelMinutes > 0 ? self::THIN_MINUTES : 0;
         if (! $h->after->isAnchor) {
             $at = $day->day->face($h->after->startsAt + $minutes * 60);
 
@@ -182,7 +166,7 @@ final class PlanJudge
                 "The sun is down before {$segment->title} ends.",
                 "Sunset is at {$day->day->face($sunset)}, {$segment->title} runs until {$day->day->face(
                     $segment->endsAt(),
-                )}: {$dark} min too late for daylight.",
+                )}: ".Span::hours($dark).' too late for daylight.',
                 ['minutes_after_sunset' => $dark],
                 $segment->isAnchor
                     ? null
@@ -198,7 +182,7 @@ final class PlanJudge
             return Verdict::fix(
                 'plan.before-sunrise',
                 "{$segment->title} starts before the sun is up.",
-                "Sunrise is at {$day->day->face($sunrise)}, {$dark} min after its start.",
+                "Sunrise is at {$day->day->face($sunrise)}, ".Span::hours($dark).' after its start.',
                 ['minutes_before_sunrise' => $dark],
                 $segment->isAnchor
                     ? null
@@ -239,9 +223,9 @@ final class PlanJudge
         }
         $because =
             $thinnest === null
-                ? 'Each photographer has one at the most, and none runs into the dark.'
-                : "The thinnest spot is before {$thinnest->after->title}: {$thinnest->slackMinutes()} min of slack ".
-                    "after {$thinnest->travelMinutes} min of way.";
+                ? 'Each photographer has one at the most'.($day->sun === null ? '.' : ', and none runs into the dark.')
+                : "The thinnest spot is before {$thinnest->after->title}: ".Span::hours($thinnest->slackMinutes()).' of slack'.
+                    ($thinnest->travelMinutes > 0 ? ' after '.Span::hours($thinnest->travelMinutes).' of way.' : '.');
 
         return Verdict::fine('plan.holds', 'The day holds as planned.', "{$looked->words}. {$because}", $looked, [
             'least_slack_minutes' => $thinnest?->slackMinutes(),

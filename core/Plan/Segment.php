@@ -67,7 +67,7 @@ final readonly class Segment
             $this->startsAt,
             $this->minutes,
             $this->priority,
-            new Setting($placeId, $placeName, ! $spot->isIndoor, $this->setting->hasFlash, $spot->name),
+            new Setting($placeId, $placeName, ! $spot->isIndoor, $this->setting->hasFlash, $spot->name, $this->setting->scene),
             $this->isAnchor,
             $this->isBreak,
             $this->shotMinutes,

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
-/** Where a segment is, and whether flash is planned there; without a place it is where the one before was. */
+use NorthSatchel\SceneKind;
+
+/** Where a segment is, whether flash is planned there, and what kind of scene it is; without a place it is where the one before was. */
 final readonly class Setting
 {
     public function __construct(
@@ -13,6 +15,7 @@ final readonly class Setting
         public bool $isOutdoor = false,
         public bool $hasFlash = false,
         public ?string $spotName = null,
+        public ?SceneKind $scene = null,
     ) {}
 
     /** "Sundnes Chapel", or "the gallery, Sundnes Chapel". */

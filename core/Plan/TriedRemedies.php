@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Severity;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -45,10 +47,16 @@ final readonly class TriedRemedies
         $on = $verdict->remedy->on ?? [];
         $id = (int) ($on['segment'] ?? 0);
         $minutes = (int) ($on['minutes'] ?? 0);
-        $ways =
-            $verdict->remedy?->action === 'segment.shorten'
-                ? [[$verdict->remedy, $this->resized($id, $minutes)]]
-                : [[$verdict->remedy, $this->moved([$id], $minutes)], $this->chain($id, $minutes)];
+        $isShorter = $verdict->remedy?->action === 'segment.shorten';
+        // Nobody's minutes are cut where they can begin earlier at no cost.
+        foreach ($isShorter ? $this->earlier($id, $minutes) : [] as [$remedy, $day]) {
+            if ($this->cost($verdict, $id, $day) === '') {
+                return $verdict->with($remedy, '');
+            }
+        }
+        $ways = $isShorter
+            ? [[$verdict->remedy, $this->resized($id, $minutes)]]
+            : [[$verdict->remedy, $this->moved([$id], $minutes)], $this->chain($id, $minutes)];
         foreach (array_filter($ways) as [$remedy, $day]) {
             $cost = $day === null ? null : $this->cost($verdict, $id, $day);
             if ($cost !== null) {
@@ -57,6 +65,29 @@ final readonly class TriedRemedies
         }
 
         return $verdict->with(null);
+    }
+
+    /**
+     * Instead of cutting a segment to so many minutes: it begins as much earlier, alone or with those before it.
+     *
+     * @return list<array{Remedy, PlannedDay}>
+     */
+    private function earlier(int $id, int $minutes): array
+    {
+        $segment = array_values(array_filter($this->day->segments, static fn (Segment $s): bool => $s->id === $id))[0] ?? null;
+        $by = ($segment->minutes ?? 0) - $minutes;
+        if ($segment === null || $by <= 0) {
+            return [];
+        }
+        $alone = $this->moved([$id], -$by);
+        $at = $this->day->day->face($segment->startsAt - 60 * $by);
+
+        return array_values(array_filter([
+            $alone === null
+                ? null
+                : [new Remedy('segment.later', "Start {$segment->title} at {$at}", ['segment' => $id, 'minutes' => -$by]), $alone],
+            $this->chain($id, -$by),
+        ]));
     }
 
     /** @param  list<int>  $ids */
@@ -113,8 +144,12 @@ final readonly class TriedRemedies
             : [
                 new Remedy(
                     'segments.move',
-                    'Pull it and '.($more === 1 ? 'the one' : "the {$more}").($minutes < 0 ? ' before it ' : ' after it ').
-                        abs($minutes).' min '.($minutes < 0 ? 'earlier' : 'later'),
+                    ($minutes < 0 ? 'Pull ' : 'Push ').
+                        $lane[$at]->title.
+                        ' and '.
+                        Plural::of($more, 'the one', "the {$more}").
+                        ($minutes < 0 ? ' before it ' : ' after it ').
+                        Span::later($minutes),
                     ['segments' => implode(',', $ids), 'minutes' => $minutes],
                 ),
                 $day,

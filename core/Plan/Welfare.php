@@ -7,6 +7,7 @@ namespace NorthSatchel\Plan;
 use NorthSatchel\Plan\Setups\ElementDay;
 use NorthSatchel\Remedy;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -65,7 +66,7 @@ final class Welfare
 
         return Verdict::mind(
             'plan.no-meal',
-            "The {$lane} photographer has no meal for {$hours}.",
+            ucfirst(Lane::person($lane))." has no meal for {$hours}.",
             "Nothing between {$day->day->face($from)} and {$day->day->face(
                 $to,
             )} is marked as a meal or a rest: plan one, and water, before the hands get slow.",

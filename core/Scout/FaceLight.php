@@ -6,6 +6,8 @@ namespace NorthSatchel\Scout;
 
 use NorthSatchel\Exposure\AmbientForecast;
 use NorthSatchel\Exposure\ClearSky;
+use NorthSatchel\Exposure\Scene;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\Sun;
@@ -46,10 +48,17 @@ final readonly class FaceLight
     /**
      * @param  bool  $isOutdoor  where no spot says it
      * @param  int  $at  Unix seconds
+     * @param  SceneKind|null  $scene  where somebody knows it: what is played or shown indoors has lamps of its own
      */
-    public static function at(?Spot $spot, bool $isOutdoor, ?GeoPoint $place, int $at): self
+    public static function at(?Spot $spot, bool $isOutdoor, ?GeoPoint $place, int $at, ?SceneKind $scene = null): self
     {
         $isIndoor = $spot === null ? ! $isOutdoor : $spot->isIndoor;
+        if ($isIndoor && $scene === SceneKind::Action) {
+            return new self(Scene::FloodlitSport->ev100(), 'under the lamps of a sports hall');
+        }
+        if ($isIndoor && $scene === SceneKind::Stage) {
+            return new self(Scene::BrightStage->ev100(), 'under the lights of a stage');
+        }
         $sun = $place === null ? null : Sun::at($place, $at);
         $hasWindow = $spot !== null && $spot->windows !== [];
         $ev = AmbientForecast::of(! $isIndoor, $hasWindow, $sun?->elevationDeg);

@@ -19,6 +19,7 @@ final readonly class Spot
      * @param  array<string, ShadowCaster>  $things by name
      * @param  list<Window>  $windows of an indoor spot
      * @param  string|null  $scoutedOn YYYY-MM-DD
+     * @param  WalkPath|null  $path  by which people walk up to it while they are shot
      */
     public function __construct(
         public int $id,
@@ -33,15 +34,24 @@ final readonly class Spot
         public ?string $planBTrigger = null,
         public ?string $rejectedBecause = null,
         public ?string $scoutedOn = null,
+        public ?WalkPath $path = null,
     ) {}
 
     /** The same seen from some metres to the right of it, as one looks towards a bearing. */
     public function shifted(float $metres, float $lookingDeg): self
     {
+        return $this->seenFrom(0.0, $metres, $lookingDeg);
+    }
+
+    /** The same seen from somewhere near: so far ahead and so far to the right of it, as one looks towards a bearing. */
+    public function seenFrom(float $aheadM, float $rightM, float $lookingDeg): self
+    {
+        [$ahead, $right] = [deg2rad($lookingDeg), deg2rad($lookingDeg + 90)];
         $things = [];
         foreach ($this->things as $name => $thing) {
-            $east = $thing->distanceM * sin(deg2rad($thing->bearingDeg)) - $metres * sin(deg2rad($lookingDeg + 90));
-            $north = $thing->distanceM * cos(deg2rad($thing->bearingDeg)) - $metres * cos(deg2rad($lookingDeg + 90));
+            $bearing = deg2rad($thing->bearingDeg);
+            $east = $thing->distanceM * sin($bearing) - $aheadM * sin($ahead) - $rightM * sin($right);
+            $north = $thing->distanceM * cos($bearing) - $aheadM * cos($ahead) - $rightM * cos($right);
             $things[$name] = ShadowCaster::of(
                 fmod(rad2deg(atan2($east, $north)) + 360, 360),
                 max(0.1, hypot($east, $north)),
@@ -51,7 +61,7 @@ final readonly class Spot
         }
 
         return new self($this->id, $this->name, $this->place, $this->facingDeg, $this->isIndoor, $things, $this->skyline, $this->windows,
-            $this->planB, $this->planBTrigger, $this->rejectedBecause, $this->scoutedOn);
+            $this->planB, $this->planBTrigger, $this->rejectedBecause, $this->scoutedOn, $this->path);
     }
 
     /** What stands between a face here and a sun above the level: a thing, or the land itself; null in the sun. */

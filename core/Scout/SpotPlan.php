@@ -40,7 +40,7 @@ final class SpotPlan
         foreach ($spot->things as $thing) {
             $far = max($far, $thing->distanceM + $thing->widthM / 2);
         }
-        $this->pixelsPerM = self::INNER / $far;
+        $this->pixelsPerM = self::INNER / max($far, $spot->path->metres ?? 0.0);
     }
 
     public function sun(): SunPosition
@@ -182,6 +182,26 @@ final class SpotPlan
     public function facing(): ?Point
     {
         return $this->spot->facingDeg === null ? null : self::polar($this->spot->facingDeg, 46);
+    }
+
+    /** @return list<DrawnStretch> the way up to the spot, in the sun and out of it; in one piece while the sun is down */
+    public function path(): array
+    {
+        $path = $this->spot->path;
+        if ($path === null) {
+            return [];
+        }
+        $at = fn (float $alongM): Point => self::polar(fmod($path->bearingDeg + 180, 360), ($path->metres - $alongM) * $this->pixelsPerM);
+        $stretches = $path->stretches($this->spot, $this->sun());
+
+        return array_map(
+            fn (WalkStretch $s): DrawnStretch => new DrawnStretch(
+                $at($s->fromM),
+                $at($s->toM),
+                $this->sun()->elevationDeg > 0 && $s->shade === null && ! $path->isAway($this->sun()),
+            ),
+            $stretches === [] ? [new WalkStretch(0.0, $path->metres, null)] : $stretches,
+        );
     }
 
     private function corner(ShadowCaster $thing, int $side): Point

@@ -74,4 +74,14 @@ final readonly class ClockTime
     {
         return sprintf('%02d:%02d', intdiv($minutes % 1440, 60), $minutes % 60);
     }
+
+    /**
+     * A stored time of a plan as a clock shows it: 00:10, not 24:10.
+     *
+     * @throws ImpossibleValue where it is no time
+     */
+    public static function shown(string $clock): string
+    {
+        return self::face(self::of($clock)->minutes);
+    }
 }

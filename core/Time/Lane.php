@@ -16,4 +16,19 @@ enum Lane: string
     {
         return $lane === self::Assistant->value ? 'the assistant' : "the {$lane} photographer";
     }
+
+    /**
+     * Who of those in a segment photographs. An assistant builds, holds and carries (common practice, no source): theirs is a camera only
+     * where nobody else is there and somebody wrote down what is to be taken.
+     *
+     * @param  list<string>  $lanes
+     * @param  bool  $isListed  whether what is to be taken was typed
+     * @return list<string>
+     */
+    public static function photographers(array $lanes, bool $isListed): array
+    {
+        $them = array_values(array_diff($lanes, [self::Assistant->value]));
+
+        return $them === [] && $isListed ? $lanes : $them;
+    }
 }

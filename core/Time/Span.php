@@ -43,9 +43,19 @@ final class Span
         throw ImpossibleValue::of('hours', 'must be hours, such as 2, 5.5, 5:30 or 90 min');
     }
 
-    /** Minutes as hours and minutes: “7 h 05”. */
+    /** A move in minutes: “20 min later”, “1 h 05 earlier”. */
+    public static function later(int $by): string
+    {
+        return self::hours(abs($by)).($by < 0 ? ' earlier' : ' later');
+    }
+
+    /** Minutes as hours and minutes: “7 h 05”, “2 h”, “40 min”. */
     public static function hours(int $minutes): string
     {
-        return intdiv($minutes, 60).' h '.sprintf('%02d', $minutes % 60);
+        return match (true) {
+            $minutes < 60 => "{$minutes} min",
+            $minutes % 60 === 0 => intdiv($minutes, 60).' h',
+            default => intdiv($minutes, 60).' h '.sprintf('%02d', $minutes % 60),
+        };
     }
 }

@@ -8,6 +8,8 @@ use NorthSatchel\Looked;
 use NorthSatchel\People\Roster\CodedText;
 use NorthSatchel\People\Roster\Roster;
 use NorthSatchel\People\Roster\RosterPlayer;
+use NorthSatchel\Plural;
+use NorthSatchel\Some;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -125,15 +127,15 @@ final readonly class Captions
             $found[] = Verdict::fix(
                 'caption.unclear',
                 count($unclear) === 1 ? '1 caption may name somebody wrongly.' : count($unclear).' captions may name somebody wrongly.',
-                ucfirst(implode('; ', array_slice($why, 0, self::MOST_NAMED))).'. They go out without a caption until that is clear.',
+                ucfirst(Some::of($why, self::MOST_NAMED, '; ')).'. They go out without a caption until that is clear.',
                 ['frames' => count($unclear)],
             );
         }
         if ($this->unknown !== []) {
             $found[] = Verdict::mind(
                 'caption.no-frame',
-                implode(', ', array_slice($this->unknown, 0, self::MOST_NAMED)).(count($this->unknown) > self::MOST_NAMED ? ' and more' : '').
-                    (count($this->unknown) === 1 ? ' is' : ' are').' not among the indexed frames.',
+                Some::of($this->unknown, self::MOST_NAMED).
+                    Plural::of(count($this->unknown), ' is', ' are').' not among the indexed frames.',
                 'A line was typed for a name that is not there: a slip, or a card that is not read yet.',
                 ['names' => count($this->unknown)],
             );
@@ -142,7 +144,11 @@ final readonly class Captions
         if ($unchecked > 0) {
             $found[] = Verdict::mind(
                 'caption.no-line-up',
-                $unchecked === 1 ? '1 caption names somebody who may not play today.' : "{$unchecked} captions name somebody who may not play today.",
+                Plural::of(
+                    $unchecked,
+                    '1 caption names somebody who may not play today.',
+                    "{$unchecked} captions name somebody who may not play today.",
+                ),
                 'Today\'s line-up of their team is not typed in: a name is held against it once it is.',
                 ['frames' => $unchecked],
             );
@@ -151,7 +157,7 @@ final readonly class Captions
         if ($bare > 0) {
             $found[] = Verdict::mind(
                 'caption.bare',
-                $bare === 1 ? '1 frame says only where and when it was.' : "{$bare} frames say only where and when they were.",
+                Plural::of($bare, '1 frame says only where and when it was.', "{$bare} frames say only where and when they were."),
                 count($this->frames) - $bare.' have a line of their own. Those that are chosen want one; the others may stay so.',
                 ['frames' => $bare],
             );

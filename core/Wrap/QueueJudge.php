@@ -6,6 +6,7 @@ namespace NorthSatchel\Wrap;
 
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Sending\DaySending;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -67,8 +68,6 @@ final class QueueJudge
     /** @param  list<QueuedPicture>  $pictures */
     private static function named(array $pictures): string
     {
-        $names = array_map(static fn (QueuedPicture $p): string => $p->name, array_slice($pictures, 0, self::MOST_NAMED));
-
-        return implode(', ', $names).(count($pictures) > self::MOST_NAMED ? ' and more' : '');
+        return Some::of(array_map(static fn (QueuedPicture $p): string => $p->name, $pictures), self::MOST_NAMED);
     }
 }

@@ -247,7 +247,7 @@ final class DemoGear
         $exposures = [];
         for ($i = 0; $i < 3; $i++) {
             $exposures[] = new \App\Devices\StandIn\Exposure(
-                time() - 20 * 86400 + $i * 40,
+                now()->getTimestamp() - 20 * 86400 + $i * 40,
                 3600,
                 'Prime 35',
                 35,

@@ -135,7 +135,7 @@ final class LakesideWedding
             'room_m' => 6,
             'power' => 'one socket',
             'windows' => 'Hatch, 250, 1.8',
-            'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+            'scouted_on' => now()->subDays(21)->format('Y-m-d'),
         ]);
         $people = [
             'Details and getting ready' => ['Tuva'],
@@ -354,12 +354,13 @@ final class LakesideWedding
             'name' => 'Jetty, outer end',
             'facing_deg' => round($sun->azimuthDeg),
             'room_m' => 14,
+            'walk_m' => 14,
             'notes' => 'Water behind, boathouse as a dark background.',
             'background' => 'a white buoy, move it aside',
             'power' => 'none',
             'plan_b' => 'under the eaves',
             'plan_b_trigger' => 'the first drops',
-            'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+            'scouted_on' => now()->subDays(21)->format('Y-m-d'),
         ]);
         $jetty
             ->obstacles()
@@ -377,7 +378,7 @@ final class LakesideWedding
             'room_m' => 30,
             'notes' => 'Against the light over the water.',
             'skyline' => self::ridge($sunset),
-            'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+            'scouted_on' => now()->subDays(21)->format('Y-m-d'),
         ]);
         Spot::query()->create([
             'place_id' => $boathouse->id,
@@ -385,7 +386,7 @@ final class LakesideWedding
             'facing_deg' => 180,
             'room_m' => 8,
             'rejected_because' => 'cars behind, nowhere to step back',
-            'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+            'scouted_on' => now()->subDays(21)->format('Y-m-d'),
         ]);
         $room = Spot::query()->create([
             'place_id' => $boathouse->id,
@@ -394,7 +395,7 @@ final class LakesideWedding
             'room_m' => 5,
             'power' => 'two sockets by the door',
             'windows' => "Bay, 165, 2.3\nGable, 75, 1.9",
-            'scouted_on' => date('Y-m-d', time() - 21 * 86400),
+            'scouted_on' => now()->subDays(21)->format('Y-m-d'),
         ]);
         $job->segments()
             ->where('title', 'Details and getting ready')

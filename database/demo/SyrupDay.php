@@ -87,6 +87,7 @@ final class SyrupDay
     {
         $own = [
             ['computer', 'Set laptop', '14 inch', ['write_mb_s' => 600.0], 1350],
+            ['display', 'Client screen', '24 inch', ['inches' => 24.0, 'is_calibrated' => true], 3900],
             ['cable', 'Tether cable', '3 m', ['for_tether' => true, 'standard' => 'USB 3', 'length_m' => 3.0, 'rate_mb_s' => 60.0], 120],
             ['cable', 'Extension', '5 m, with a repeater', ['for_tether' => true, 'is_joint' => true, 'rate_mb_s' => 35.0], 180],
         ];

@@ -1,63 +1,66 @@
-/* Shots and groups put elsewhere by dragging. */
+/* Shots and groups put elsewhere by dragging, with a finger too; the arrows beside each do the same from the keyboard. */
 
+import Sortable from 'sortablejs/modular/sortable.core.esm.js';
 import { token } from './taps.js';
+
+const CONTROLS = 'button, a, input, select, textarea, summary, label';
+let isDragging = false;
 
 const put = (url, values) =>
   window.htmx.ajax('POST', url, { target: '#work', select: '#work', swap: 'outerHTML', values: { ...values, _token: token() } });
 
-/* Shots are dragged within a segment, or to another; the arrows beside each do the same from the keyboard. */
-let dragged = null;
-const underway = (event) => {
-  const over = ['[data-shot]', '[data-shots]', 'li[id^="segment-"]'].map((place) => event.target.closest(place));
-  return dragged ? over.find((element) => element) || null : null;
-};
-document.addEventListener('dragstart', (event) => {
-  dragged = event.target.closest?.('[data-shot]') || null;
-  if (dragged) {
-    event.dataTransfer.effectAllowed = 'move';
-    event.dataTransfer.setData('text/plain', dragged.dataset.shot);
-  }
-});
-/* Groups the same way: dropped on another, one comes before it. */
-let group = null;
-document.addEventListener('dragstart', (event) => {
-  group = event.target.closest?.('[data-group]') || null;
-});
-document.addEventListener('dragover', (event) => {
-  if (group && event.target.closest('[data-group]')) {
-    event.preventDefault();
-  }
-});
-document.addEventListener('drop', (event) => {
-  const before = group ? event.target.closest('[data-group]') : null;
-  if (before && before !== group) {
-    event.preventDefault();
-    put(`/groups/${group.dataset.group}/put`, { before: before.dataset.group });
-  }
-  group = null;
-});
-document.addEventListener('dragover', (event) => {
-  if (underway(event)) {
-    event.preventDefault();
-  }
-});
-document.addEventListener('dragend', () => {
-  dragged = null;
-});
-document.addEventListener('drop', (event) => {
-  const over = underway(event);
-  if (!over) {
+/* What was dropped is asked of the server; where it cannot be kept, it goes back to where it was. */
+const dropped = ({ item, from, to, oldIndex, newIndex }, url, values) => {
+  isDragging = false;
+  document.body.classList.remove('is-dragging');
+  /* An empty style that is left behind would be copied to the next page, where no style of a line is allowed. */
+  [item, ...from.children, ...to.children].forEach((one) => one.removeAttribute('style'));
+  if (from === to && oldIndex === newIndex) {
     return;
   }
-  event.preventDefault();
-  const list = over.closest('[data-shots]') || over.querySelector('[data-shots]');
-  const before = over.closest('[data-shot]');
-  if (list && before !== dragged) {
-    const values = { segment: list.dataset.shots };
-    if (before) {
-      values.before = before.dataset.shot;
-    }
-    put(`/shots/${dragged.dataset.shot}/put`, values);
+  const goBack = () => from.insertBefore(item, from.children[oldIndex + (from === to && newIndex < oldIndex ? 1 : 0)] || null);
+  const asked = new AbortController();
+  ['htmx:sendError', 'htmx:responseError'].forEach((failure) => document.addEventListener(failure, goBack, { signal: asked.signal }));
+  const next = item.nextElementSibling;
+  const before = next?.dataset.shot || next?.dataset.group;
+  put(url, before ? { ...values, before } : values).finally(() => asked.abort());
+};
+
+const HOW = {
+  delay: 250,
+  delayOnTouchOnly: true,
+  filter: CONTROLS,
+  forceFallback: true,
+  fallbackTolerance: 4,
+  preventOnFilter: false,
+  onStart: () => {
+    isDragging = true;
+    document.body.classList.add('is-dragging');
+  },
+};
+
+/* A segment whose shots are folded opens under what is held over it. */
+document.addEventListener('pointermove', ({ clientX, clientY }) => {
+  if (isDragging) {
+    const shots = document.elementFromPoint(clientX, clientY)?.closest('li[id^="segment-"]')?.querySelector('[data-shots]');
+    shots?.closest('details')?.setAttribute('open', '');
   }
-  dragged = null;
 });
+
+/* The lists that stand on the page now. */
+export const showDragging = () => {
+  document.querySelectorAll('[data-shots]').forEach((list) => Sortable.get(list) || Sortable.create(list, {
+    ...HOW,
+    draggable: '[data-shot]',
+    group: { name: 'shots', put: list.dataset.shots !== '' },
+    sort: list.dataset.shots !== '',
+    onEnd: (drop) => drop.to.dataset.shots === ''
+      ? dropped({ ...drop, to: drop.from, newIndex: drop.oldIndex })
+      : dropped(drop, `/shots/${drop.item.dataset.shot}/put`, { segment: drop.to.dataset.shots }),
+  }));
+  document.querySelectorAll('[data-groups]').forEach((list) => Sortable.get(list) || Sortable.create(list, {
+    ...HOW,
+    draggable: '[data-group]',
+    onEnd: (drop) => dropped(drop, `/groups/${drop.item.dataset.group}/put`, {}),
+  }));
+};

@@ -1,6 +1,6 @@
 /* What the pages do in the browser, beside htmx: each module one thing. */
 
-import './dragging.js';
+import { showDragging } from './dragging.js';
 import './focus.js';
 import './keys.js';
 import './leaving.js';
@@ -36,6 +36,7 @@ const show = () => {
   showWaiting();
   showPhase();
   showTaps();
+  showDragging();
 };
 document.addEventListener('htmx:afterSettle', show);
 /* A module runs once the page is there. */

@@ -7,12 +7,26 @@ namespace Tests\Browser;
 /** A screen in one size and look: nothing scrolls sideways, contrast, names; on a phone every control is 44 pixels high. */
 trait LooksAtScreens
 {
-    /** Reference: axe-core's WCAG 2.2 A and AA rules, run in the page. */
-    protected function look(string $page, int $width, int $height, string $look): void
+    /**
+     * In one look and the sizes of a desk and of a phone, without another load between them.
+     *
+     * @param  list<array{int, int}>  $sizes
+     */
+    protected function look(string $page, string $look, array $sizes = [[1280, 800], [390, 844]]): void
     {
-        self::$browser->size($width, $height);
+        self::$browser->size(...$sizes[0]);
         self::$browser->driver->manage()->addCookie(['name' => 'look', 'value' => $look, 'path' => '/']);
         $this->visit($page);
+        self::$browser->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        foreach ($sizes as [$width, $height]) {
+            self::$browser->size($width, $height);
+            $this->isSound($page, $width, $look);
+        }
+    }
+
+    /** Reference: axe-core's WCAG 2.2 A and AA rules, run in the page. */
+    private function isSound(string $page, int $width, string $look): void
+    {
         // A sheet for print is black on white in every look.
         $this->assertSame(
             $look === 'dim' && ! str_contains($page, '/sheet') && ! str_contains($page, '/permit') && ! str_contains($page, '/boards/'),
@@ -21,11 +35,9 @@ trait LooksAtScreens
         $this->assertLessThanOrEqual(
             $width,
             self::$browser->script('return document.documentElement.scrollWidth'),
-            'nothing scrolls sideways',
+            "nothing scrolls sideways: {$page}, {$width}, {$look}",
         );
         $this->assertNoComplaints();
-
-        self::$browser->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
         // Names and structure are those of the same page on paper; the colours are not.
         $rules = $look === 'dim' ? '["color-contrast"]' : '["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]';
         $found = self::$browser->driver->executeAsyncScript(
@@ -33,7 +45,7 @@ trait LooksAtScreens
                 'done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " — " + (n.any[0] || n.all[0] || '.
                 '{message: ""}).message).slice(0, 4).join(" | "))));',
         );
-        $this->assertSame([], $found);
+        $this->assertSame([], $found, "{$page}, {$width}, {$look}");
     }
 
     /** Reference: 44 by 44 CSS pixels, WCAG 2.2, 2.5.5 (enhanced); a tick counts with the words that belong to it. */

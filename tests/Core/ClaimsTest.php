@@ -97,6 +97,13 @@ final class ClaimsTest extends TestCase
         $this->assertNothingFine(AuditJudge::of(new CopyAudit([], [], new AuditRule(), 0)));
         $this->assertNothingFine([Enough::of(0, 2)]);
         $this->assertNothingFine(SpotJudge::nothingOutdoors(0));
+        $this->assertSame(
+            [true, true, true, false, false],
+            [
+                SpotJudge::isOutside(true, 'Vows'), SpotJudge::isOutside(false, 'Rooms and outside'), SpotJudge::isOutside(false, 'Garden party'),
+                SpotJudge::isOutside(false, 'Living room'), SpotJudge::isOutside(false, 'Gardener talks'),
+            ],
+        );
         $day = new PlannedDay(LocalDay::of('2027-06-05', 'UTC'), [], new Travels([]), [], null);
         $this->assertNothingFine(PlanJudge::concluded($day, new Verdicts()));
         $this->assertNothingFine(TeamSchedule::of([], 2)->verdicts());

@@ -172,6 +172,26 @@ final class Chromium
         $this->settle();
     }
 
+    /** Takes what a selector finds first, and lets it go over the upper edge of what another finds, or so many pixels further down. */
+    public function drag(string $what, string $over, int $downPx = 0): void
+    {
+        [$from, $to] = array_map(fn (string $css): RemoteWebElement => $this->driver->findElement(WebDriverBy::cssSelector($css)), [$what, $over]);
+        $this->driver->executeScript('arguments[0].scrollIntoView({block: "start"})', [$from]);
+        // By its left edge: what stands in the middle may be a button.
+        [$x, $y] = [8 - intdiv($from->getSize()->getWidth(), 2), 8 - intdiv($from->getSize()->getHeight(), 2)];
+        $this->driver
+            ->action()
+            ->moveToElement($from, $x, $y)
+            ->clickAndHold()
+            ->moveByOffset(0, -6)
+            ->moveToElement($to, $x, 4 - intdiv($to->getSize()->getHeight(), 2))
+            ->moveByOffset(0, $downPx - 2)
+            ->moveByOffset(0, 1)
+            ->release()
+            ->perform();
+        $this->settle();
+    }
+
     public function script(string $script): mixed
     {
         return $this->driver->executeScript($script);

@@ -326,7 +326,7 @@ final class PermitWorld
         ]);
         app(RunWork::class)->carryOut($run);
         $this->remember();
-        $this->log[] = "{$kind} {$label} ".implode(' ', $drives).': '.$run->refresh()->state;
+        $this->log[] = "{$kind} {$label} ".implode(' ', $drives).': '.$run->refresh()->state->value;
     }
 
     private function unplug(string $drive): void

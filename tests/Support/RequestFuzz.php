@@ -288,7 +288,7 @@ final class RequestFuzz
     {
         $day = (string) DB::table('jobs')->where('name', 'like', '%house%')->value('date');
         $all = [];
-        foreach (self::PAGES as $page) {
+        foreach ([...self::PAGES, ...self::pagesOfJobs()] as $page) {
             $page = str_replace('%DAY%', $day, $page);
             $document = new \DOMDocument();
             $document->loadHTML(
@@ -315,6 +315,22 @@ final class RequestFuzz
         }
 
         return array_values(array_filter($all, static fn (array $f): bool => $f['action'] !== '/sign-out'));
+    }
+
+    /** @return list<string> every page of a job that needs nothing more in its address, for a job of each kind */
+    private static function pagesOfJobs(): array
+    {
+        $ids = DB::table('jobs')->groupBy('kind')->selectRaw('max(id) as id')->pluck('id')->all();
+        $pages = [];
+        foreach (app('router')->getRoutes()->getRoutes() as $route) {
+            if ($route->methods()[0] === 'GET' && preg_match('#^jobs/\{job\}/([a-z-]+)$#', $route->uri(), $found) === 1) {
+                foreach ($found[1] === 'bundle' ? [] : $ids as $id) {
+                    $pages[] = "/jobs/{$id}/{$found[1]}";
+                }
+            }
+        }
+
+        return $pages;
     }
 
     private static function filledIn(\DOMElement $field, \DOMXPath $paths): string

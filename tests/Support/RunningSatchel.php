@@ -99,6 +99,7 @@ final class RunningSatchel
             'SATCHEL_STANDINS' => $this->folder.'/standins',
             'SATCHEL_PICTURES' => $this->folder.'/pictures',
             'SATCHEL_DEMO' => 'true',
+            'SATCHEL_CACHE' => $this->folder.'/kept',
             'SESSION_DRIVER' => 'file',
             'CACHE_STORE' => 'file',
             'QUEUE_CONNECTION' => 'database',

@@ -14,6 +14,7 @@ use App\Devices\Devices;
 use App\Devices\StandIn\Fault;
 use App\Devices\StandIn\StandInDrive;
 use App\Models\Brief\Job;
+use App\Models\Cards\RunKind;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Body;
 use App\Models\Kit\Card;
@@ -73,18 +74,18 @@ final class Simulate extends Command
         foreach ($cards as $card) {
             app(SealDesk::class)->seal($card);
         }
-        foreach (['twin' => [], 'copy' => app(CopiesDesk::class)->ours()->pluck('id')->all()] as $kind => $places) {
+        foreach ([RunKind::Twin, RunKind::Copy] as $kind) {
             app()->forgetScopedInstances();
             $run = app(RunDesk::class)->start(
                 BriefDesk::open($job->id),
                 $kind,
                 array_values($cards->pluck('id')->all()),
-                array_values($places),
+                $kind->wantsDestinations() ? array_values(app(CopiesDesk::class)->ours()->pluck('id')->all()) : [],
             );
-            while (in_array($run->refresh()->state, ['waiting', 'running'], true)) {
+            while ($run->refresh()->state->isUnderWay()) {
                 usleep(200_000);
             }
-            $this->line("{$kind}: {$run->state}");
+            $this->line("{$kind->value}: {$run->state->value}");
         }
 
         return self::SUCCESS;

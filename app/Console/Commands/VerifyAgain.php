@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\RunDesk;
 use App\Desks\Copies\CopiesDesk;
 use App\Desks\Copies\GridRow;
+use App\Models\Cards\RunKind;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Copies\Audit\AuditJudge;
@@ -36,7 +37,7 @@ final class VerifyAgain extends Command
             try {
                 $runs->start(
                     $job,
-                    'verify',
+                    RunKind::Verify,
                     array_map(static fn (GridRow $row): int => $row->card->id, $grid),
                     array_values($copies->ours()->map(static fn ($d): int => $d->id)->all()),
                 );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Brief;
 
 use App\Models\Brief\Job;
+use App\Models\Brief\Person;
 use App\Models\Brief\Place;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -14,6 +15,7 @@ use NorthSatchel\Brief\BriefFacts;
 use NorthSatchel\Brief\BriefJudge;
 use NorthSatchel\Brief\BriefText;
 use NorthSatchel\Brief\SamePerson;
+use NorthSatchel\Exposure\DialLimits;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Judge\ZoneJudge;
 use NorthSatchel\Time\ClockTime;
@@ -139,7 +141,7 @@ final class BriefDesk
             new BriefFacts(
                 $job->place->name,
                 $job->place->latitude !== null,
-                $job->people->count() + (trim((string) $job->client) === '' ? 0 : 1),
+                self::named($job),
                 count(array_filter(array_map(trim(...), explode("\n", (string) $job->must_haves)))),
                 JobDay::daysTo($job),
             ),
@@ -196,6 +198,15 @@ final class BriefDesk
         return $place;
     }
 
+    /** How many people the brief names; a client who stands among them counts once. */
+    private static function named(Job $job): int
+    {
+        $client = trim((string) $job->client);
+        $isAmong = $job->people->contains(static fn (Person $p): bool => SamePerson::isSame($p->name, $client));
+
+        return $job->people->count() + ($client === '' || $isAmong ? 0 : 1);
+    }
+
     /**
      * One person a line, the role after a comma; what heads a list names nobody.
      *
@@ -221,5 +232,19 @@ final class BriefDesk
         }
 
         return $people;
+    }
+
+    /** What somebody wrote down for the dials of a job, on its settings sheet. */
+    public static function dialLimits(Job $job): DialLimits
+    {
+        $sheet = $job->settings_sheet ?? [];
+        $slowest = $sheet['slowest'] ?? null;
+
+        return new DialLimits(
+            $slowest === null ? null : (int) round($slowest),
+            isset($sheet['highest_iso']) ? (int) $sheet['highest_iso'] : null,
+            $sheet['widest'] ?? null,
+            $sheet['smallest'] ?? null,
+        );
     }
 }

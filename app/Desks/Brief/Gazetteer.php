@@ -51,6 +51,23 @@ final class Gazetteer
         return array_slice(array_values($towns), 0, self::MOST);
     }
 
+    /** The one that is meant: the only one of that name, even where others begin so; null where there are several, or none. */
+    public function one(string $words): ?Town
+    {
+        $towns = $this->find($words);
+        $name = trim(explode(',', $words, 2)[0]);
+        $same = array_filter($towns, static fn (Town $t): bool => self::plain($t->name) === self::plain($name));
+        // Two that differ in an accent alone: who typed it means it.
+        $written = array_filter($same, static fn (Town $t): bool => mb_strtolower($t->name) === mb_strtolower($name));
+        foreach ([$towns, $same, $written] as $some) {
+            if (count($some) === 1) {
+                return array_values($some)[0];
+            }
+        }
+
+        return null;
+    }
+
     /** The time zone of a place: that of the nearest town; of the open sea that of its meridian. */
     public function zoneAt(GeoPoint $point): string
     {

@@ -15,6 +15,9 @@ use NorthSatchel\Time\LocalDay;
 /** The days of a job, by the calendar and the clock of its main place. */
 final class JobDay
 {
+    /** Until then after its last minute people may still be at it. */
+    private const OVER_S = 6 * 3600;
+
     /** @param  int  $number  0 is the first day */
     public static function of(Job $job, int $number = 0): LocalDay
     {
@@ -48,6 +51,18 @@ final class JobDay
         $today = Carbon::now($job->place->timezone)->startOfDay();
 
         return (int) round($today->diffInDays(Carbon::parse($job->date, $job->place->timezone)->startOfDay(), false));
+    }
+
+    /** Whether its last day has been over for some hours: the covered ones, and whatever is planned beyond them. */
+    public static function isOver(Job $job): bool
+    {
+        $last = self::count($job) - 1;
+        $ends = self::of($job, $last)->startsAt() + 60 * ClockTime::of($job->covered_to)->minutes;
+        foreach ($job->segments as $segment) {
+            $ends = max($ends, self::of($job, $segment->day)->startsAt() + 60 * (ClockTime::of($segment->start_clock)->minutes + $segment->minutes));
+        }
+
+        return Carbon::now()->getTimestamp() > $ends + self::OVER_S;
     }
 
     /** Null where a place has no coordinates. */

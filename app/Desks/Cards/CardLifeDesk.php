@@ -105,26 +105,18 @@ final class CardLifeDesk
             }
         }
 
-        return array_merge(
-            $alone,
-            ...array_values(
-                $this->cards
-                    ->cards($job)
-                    ->map(
-                        fn (Card $c): array => [
-                            ...CardHealth::of($c->id, $c->item->label, $this->log->lifeOf($c), $now),
-                            ...CardUse::of(
-                                $c->id,
-                                $c->item->label,
-                                $this->log->lifeOf($c),
-                                $job->id,
-                                $this->log->lifeOf($c)->state === CardState::Ready ? $this->cards->isEmpty($c) : null,
-                            ),
-                        ],
-                    )
-                    ->all(),
-            ),
-        );
+        $found = [];
+        foreach ($this->cards->cards($job) as $card) {
+            $life = $this->log->lifeOf($card);
+            $isEmpty = $life->state === CardState::Ready ? $this->cards->isEmpty($card) : null;
+            $found[$card->item->label] = [
+                ...$found[$card->item->label] ?? [],
+                ...CardHealth::of($card->id, $card->item->label, $life, $now),
+                ...CardUse::of($card->id, $card->item->label, $life, $job->id, $isEmpty),
+            ];
+        }
+
+        return [...$alone, ...CardUse::together($found)];
     }
 
     /** @param  array<string, mixed>  $data */

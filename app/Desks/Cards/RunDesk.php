@@ -7,6 +7,8 @@ namespace App\Desks\Cards;
 use App\Jobs\CarryOutRun;
 use App\Models\Brief\Job;
 use App\Models\Cards\Run;
+use App\Models\Cards\RunKind;
+use App\Models\Cards\RunState;
 use Illuminate\Validation\ValidationException;
 
 /** Long work of a job: begun, paused, gone on with; RunWork does it. */
@@ -26,7 +28,7 @@ final class RunDesk
      *
      * @throws ValidationException
      */
-    public function start(Job $job, string $kind, array $cardIds, array $destinationIds = []): Run
+    public function start(Job $job, RunKind $kind, array $cardIds, array $destinationIds = []): Run
     {
         if ($this->active($job) !== null) {
             throw ValidationException::withMessages(['run' => 'Other work is under way for this job: let it end first.']);
@@ -40,11 +42,11 @@ final class RunDesk
         if ($cards->isEmpty()) {
             throw ValidationException::withMessages(['run' => 'Choose at least one sealed card of this job.']);
         }
-        if (! in_array($kind, ['twin', 'permit'], true) && $destinationIds === []) {
+        if ($kind->wantsDestinations() && $destinationIds === []) {
             throw ValidationException::withMessages(['run' => 'Choose at least one destination.']);
         }
         $run = Run::query()->create([
-            'job_id' => $job->id, 'kind' => $kind, 'state' => 'waiting',
+            'job_id' => $job->id, 'kind' => $kind, 'state' => RunState::Waiting,
             'card_ids' => $cards->pluck('id')->values()->all(), 'destination_ids' => array_values($destinationIds),
         ]);
         $this->last = [];
@@ -57,7 +59,7 @@ final class RunDesk
     {
         $last = $this->last($job);
 
-        return $last !== null && in_array($last->state, ['waiting', 'running'], true) && ! $this->isSilent($last) ? $last : null;
+        return $last !== null && $last->state->isUnderWay() && ! $this->isSilent($last) ? $last : null;
     }
 
     /**
@@ -80,14 +82,14 @@ final class RunDesk
     {
         $heard = $run->told_at ?? (float) $run->getAttribute('created_at')->format('U.u');
 
-        return in_array($run->state, ['waiting', 'running'], true) && microtime(true) - $heard > self::SILENT_S;
+        return $run->state->isUnderWay() && microtime(true) - $heard > self::SILENT_S;
     }
 
     /** The work stops within a moment; where it is already over, nothing happens. */
     public function askToPause(Job $job): void
     {
         $run = $this->active($job);
-        $run?->update(['pause_asked' => true] + ($run->state === 'waiting' ? ['state' => 'paused'] : []));
+        $run?->update(['pause_asked' => true] + ($run->state === RunState::Waiting ? ['state' => RunState::Paused] : []));
         $this->last = [];
     }
 
@@ -95,7 +97,7 @@ final class RunDesk
     public function goOn(Job $job): Run
     {
         $run = $this->last($job);
-        if ($run?->state !== 'paused') {
+        if ($run?->state !== RunState::Paused) {
             throw ValidationException::withMessages(['run' => 'No work of this job is paused.']);
         }
 

@@ -12,6 +12,7 @@ use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Cards\Frame;
 use App\Models\Copies\CopyEvent;
+use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use Illuminate\Support\Collection;
@@ -72,7 +73,7 @@ final class AdoptDesk
                 $card->id,
                 $this->log->lifeOf($card)->fill,
                 $destination->id,
-                $isWhole ? 'verified' : 'failed',
+                CopyState::ofReading($isWhole),
                 CopyEvent::NO_BAG,
                 Devices::mediumOf($destination)->name,
                 array_values($hashes),

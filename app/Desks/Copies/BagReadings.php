@@ -7,6 +7,7 @@ namespace App\Desks\Copies;
 use App\Devices\Devices;
 use App\Devices\LocalVolume;
 use App\Models\Copies\CopyEvent;
+use App\Models\Copies\CopyState;
 use NorthSatchel\Cards\Permit\BagReader;
 use NorthSatchel\Cards\Permit\Content;
 use NorthSatchel\Copies\BagVerifier;
@@ -79,7 +80,7 @@ final class BagReadings
             $place,
             $reader,
             array_map(strval(...), array_keys($found)),
-            $problem ?? ($event->kind === 'failed' ? 'some files are not there' : null),
+            $problem ?? ($event->kind === CopyState::Failed ? 'some files are not there' : null),
             $before,
         );
     }
@@ -99,7 +100,7 @@ final class BagReadings
             $event->card_id,
             $event->fill,
             $event->destination_id,
-            $problem === null ? 'verified' : 'failed',
+            CopyState::ofReading($problem === null),
             $event->bag,
             Devices::mediumOf($this->places->get($event->destination_id))->name,
             $contents,

@@ -45,7 +45,7 @@ final class CardsPage
                 ->filter(static fn (Card $c): bool => $lives[$c->id]->state === CardState::Ready && $c->folder !== null)
                 ->values(),
             'wallet' => $entries,
-            'stands' => array_combine(array_map(static fn (array $e): int => $e['card']->id, $entries), array_column($entries, 'stands')),
+            'stands' => array_combine(array_map(static fn (CardEntry $e): int => $e->card->id, $entries), array_column($entries, 'stands')),
             'checkedAt' => $check?->at->timezone($job->place->timezone)->format('H:i:s'),
             'canMeddle' => $this->cards->shot($job)->contains(fn (Card $c): bool => $this->cards->lifeOf($c)->isSealed),
             'canSealAll' => $this->sealable($job)->isNotEmpty(),
@@ -73,7 +73,7 @@ final class CardsPage
             ->values();
     }
 
-    /** @return list<array{body: Body, lane: string, slots: array<int, Card>, found: string}> */
+    /** @return list<CardPanel> */
     private function panels(Job $job): array
     {
         $slots = $this->cards->slots($job);
@@ -86,12 +86,12 @@ final class CardsPage
             $this->cards
                 ->bodies($job)
                 ->map(
-                    static fn (Body $body): array => [
-                        'body' => $body,
-                        'lane' => $job->packing->firstWhere('item_id', $body->item_id)->lane ?? 'lead',
-                        'slots' => $slots[$body->id] ?? [],
-                        'found' => isset($reads[$body->id]) ? $reads[$body->id]->found() : 'not read yet',
-                    ],
+                    static fn (Body $body): CardPanel => new CardPanel(
+                        $body,
+                        $job->packing->firstWhere('item_id', $body->item_id)->lane ?? 'lead',
+                        $slots[$body->id] ?? [],
+                        isset($reads[$body->id]) ? $reads[$body->id]->found() : 'not read yet',
+                    ),
                 )
                 ->all(),
         );
@@ -99,7 +99,7 @@ final class CardsPage
 
     /**
      * @param  array<int, CardLife>  $lives
-     * @return list<array<string, mixed>>
+     * @return list<CardEntry>
      */
     private function entries(Job $job, array $lives, ?int $asked): array
     {
@@ -123,13 +123,13 @@ final class CardsPage
                     : null;
             $holds = $life->state === CardState::Ready && $this->cards->isEmpty($card) === false;
             $index = $files->get("{$card->id} {$life->fill}");
-            $entries[] = [
-                'card' => $card,
-                'life' => $life,
-                'isStandIn' => $card->folder !== null && Devices::isStandIn($card->folder),
-                'stands' => self::stands($life, $permit, $holds),
-                'where' => $holds ? 'its log calls it ready, and files lie on it' : $this->where($job, $card, $life),
-                'facts' => array_values(
+            $entries[] = new CardEntry(
+                card: $card,
+                life: $life,
+                isStandIn: $card->folder !== null && Devices::isStandIn($card->folder),
+                stands: self::stands($life, $permit, $holds),
+                where: $holds ? 'its log calls it ready, and files lie on it' : $this->where($job, $card, $life),
+                facts: array_values(
                     array_filter([
                         $index === null ? null : "{$index->files} files, ".number_format($index->bytes / 1e6, 1).' MB sealed',
                         $isMine ? self::twin($this->cards->twinOf($job, $card), $life) : null,
@@ -146,12 +146,12 @@ final class CardsPage
                         $permit === null && $life->lastRefusal !== null ? 'last refused: '.$life->lastRefusal : null,
                     ]),
                 ),
-                'permit' => $permit,
-                'lost' => self::lost($permit),
-                'steps' => $isMine ? self::steps($life, $card, $card->folder !== null && Devices::isStandIn($card->folder), $permit) : [],
-                'others' => $this->others($job, $card),
-                'paper' => isset($written["{$card->id} {$life->fill}"]),
-            ];
+                permit: $permit,
+                lost: self::lost($permit),
+                steps: $isMine ? self::steps($life, $card, $card->folder !== null && Devices::isStandIn($card->folder), $permit) : [],
+                others: $this->others($job, $card),
+                hasPaper: isset($written["{$card->id} {$life->fill}"]),
+            );
         }
 
         return $entries;

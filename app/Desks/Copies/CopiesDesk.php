@@ -9,6 +9,7 @@ use App\Desks\Cards\CardLog;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\LoadOfCard;
 use App\Models\Brief\Job;
+use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use Illuminate\Support\Collection;
@@ -68,7 +69,7 @@ final class CopiesDesk
         return $this->destinations()
             ->filter(
                 static fn (Destination $d): bool => $d->route !== Destination::TOLD ||
-                    array_filter($grid, static fn (GridRow $row): bool => $row->cells[$d->id] !== 'none') !== [],
+                    array_filter($grid, static fn (GridRow $row): bool => $row->cells[$d->id] !== CopyState::None) !== [],
             )
             ->values();
     }
@@ -134,8 +135,8 @@ final class CopiesDesk
         $covered = $this->coverage->of($card->id, $fill, $this->givenUp($card, $fill));
         foreach ($this->destinations() as $destination) {
             $event = $last[$destination->id] ?? null;
-            $cell = $event === null ? 'none' : $this->ledger->state($event);
-            $cells[$destination->id] = $cell === 'verified' && ! $covered->isWholeIn($event->id ?? 0) ? 'partly' : $cell;
+            $cell = $event === null ? CopyState::None : $this->ledger->state($event);
+            $cells[$destination->id] = $cell === CopyState::Verified && ! $covered->isWholeIn($event->id ?? 0) ? CopyState::Partly : $cell;
         }
 
         return new GridRow(

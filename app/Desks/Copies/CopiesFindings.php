@@ -7,6 +7,7 @@ namespace App\Desks\Copies;
 use App\Desks\Cards\CardLog;
 use App\Desks\Cards\OwnerRules;
 use App\Models\Brief\Job;
+use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use NorthSatchel\Copies\Audit\AuditJudge;
@@ -33,9 +34,9 @@ final class CopiesFindings
         $verdicts = [];
         foreach ($this->copies->grid($job) as $row) {
             $label = $row->card->item->label;
-            $failed = array_search('failed', $row->cells, true);
+            $failed = array_search(CopyState::Failed, $row->cells, true);
             if ($failed !== false) {
-                $isElsewhereWhole = in_array('verified', $row->cells, true);
+                $isElsewhereWhole = in_array(CopyState::Verified, $row->cells, true);
                 $verdicts[] = Verdict::stop(
                     'copies.failed',
                     "A copy of {$label} did not verify.",
@@ -48,7 +49,7 @@ final class CopiesFindings
                         : new Remedy('copy.start', 'Copy it again', ['card' => $row->card->id]),
                 );
             }
-            foreach (array_keys($row->cells, 'partly', true) as $place) {
+            foreach (array_keys($row->cells, CopyState::Partly, true) as $place) {
                 // Of what this program copies the finding above says it: copy it.
                 if ($this->places->get($place)->route === Destination::OURS) {
                     continue;
@@ -98,10 +99,10 @@ final class CopiesFindings
     {
         $not = ['the card itself is not counted'];
         $remedy = new Remedy('copy.start', 'Copy it to the drives', ['card' => $row->card->id]);
-        if (in_array('told', $row->cells, true)) {
+        if (in_array(CopyState::Told, $row->cells, true)) {
             $not[] = 'nor what another satchel tells of copies: point to them under “A copy made otherwise”, and they are looked through';
         }
-        if (in_array('unread', $row->cells, true)) {
+        if (in_array(CopyState::Unread, $row->cells, true)) {
             $not[] = 'nor a drive that came back and was not read since';
             $remedy = new Remedy('copy.verify', 'Verify what came back');
         }

@@ -7,6 +7,7 @@ namespace App\Desks\Copies;
 use App\Desks\Cards\OwnerRules;
 use App\Models\Cards\Frame;
 use App\Models\Copies\CopyEvent;
+use App\Models\Copies\CopyState;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Cards\Permit\Medium;
@@ -50,7 +51,7 @@ final class CopyLedger
         int $cardId,
         int $fill,
         int $destinationId,
-        string $kind,
+        CopyState $kind,
         string $bag,
         string $device,
         array $contents,
@@ -137,21 +138,18 @@ final class CopyLedger
     /** Whether a copy counts: verified here, and not away with somebody since. */
     public function stands(CopyEvent $event): bool
     {
-        return $this->state($event) === 'verified';
+        return $this->state($event) === CopyState::Verified;
     }
 
-    /**
-     * @return string verified, failed, partly (what others wrote lacks files), or why a verification does not count: unread since it came
-     * back, told by another satchel
-     */
-    public function state(CopyEvent $event): string
+    /** What its last reading comes to by now. */
+    public function state(CopyEvent $event): CopyState
     {
         return match (true) {
-            ($event->data['told'] ?? false) === true => 'told',
-            $event->kind === 'failed' && $event->bag === CopyEvent::NO_BAG => 'partly',
-            $event->kind !== 'verified' => $event->kind,
-            $this->isUnread($event) => 'unread',
-            default => 'verified',
+            ($event->data['told'] ?? false) === true => CopyState::Told,
+            $event->kind === CopyState::Failed && $event->bag === CopyEvent::NO_BAG => CopyState::Partly,
+            $event->kind !== CopyState::Verified => $event->kind,
+            $this->isUnread($event) => CopyState::Unread,
+            default => CopyState::Verified,
         };
     }
 

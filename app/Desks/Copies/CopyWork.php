@@ -13,6 +13,7 @@ use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Brief\Job;
 use App\Models\Cards\Frame;
+use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Body;
 use App\Models\Kit\Card;
@@ -58,7 +59,7 @@ final class CopyWork
         foreach ($destinations as $destination) {
             // Where the first bag rotted and was repaired into another, that other one is gone on with.
             $there = $last[$destination->id] ?? null;
-            $names[$destination->id] = $there?->kind === 'verified' && str_starts_with($there->bag, $name) ? $there->bag : $name;
+            $names[$destination->id] = $there?->kind === CopyState::Verified && str_starts_with($there->bag, $name) ? $there->bag : $name;
             try {
                 $bags[$destination->id] = Devices::bag($destination, $names[$destination->id]);
             } catch (FolderNotAllowed $e) {
@@ -167,7 +168,7 @@ final class CopyWork
             $card->id,
             $this->log->lifeOf($card)->fill,
             $placeId,
-            $at->verified ? 'verified' : 'failed',
+            CopyState::ofReading($at->verified),
             $bag,
             $medium,
             $at->contents,

@@ -10,6 +10,7 @@ use App\Devices\FolderNotAllowed;
 use App\Devices\LocalVolume;
 use App\Models\Cards\Frame;
 use App\Models\Copies\CopyEvent;
+use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use NorthSatchel\Picture\FrameKind;
@@ -122,7 +123,7 @@ final class FrameImages
             }
         }
         foreach ($this->ledger->lastEvents($frame->card_id, $frame->fill) as $id => $event) {
-            $place = $event->kind === 'verified' && $event->bag !== CopyEvent::NO_BAG ? Destination::query()->find($id) : null;
+            $place = $event->kind === CopyState::Verified && $event->bag !== CopyEvent::NO_BAG ? Destination::query()->find($id) : null;
             if ($place !== null) {
                 try {
                     return self::read(LocalVolume::at(Devices::destination($place)->root()."/{$event->bag}/data"), $frame->path);

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Desks\Copies;
 
+use App\Models\Copies\CopyState;
+
 /** A fill of a card in the grid of copies: what lies where, and on how many places it is verified. */
 final readonly class GridRow
 {
     /**
-     * @param  array<int, string>  $cells
+     * @param  array<int, CopyState>  $cells  by the place
      */
     public function __construct(
         public \App\Models\Kit\Card $card,

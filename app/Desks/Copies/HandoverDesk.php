@@ -10,6 +10,7 @@ use App\Devices\FolderNotAllowed;
 use App\Models\Brief\Job;
 use App\Models\Cards\Frame;
 use App\Models\Copies\CopyEvent;
+use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use App\Models\Copies\Handover;
 use App\Models\Copies\SessionFolder;
@@ -105,7 +106,7 @@ final class HandoverDesk
     /** @return array{int, int} of the bags that lay verified there, those not read since it came back, and all */
     private function unread(int $placeId): array
     {
-        $states = array_count_values(array_map($this->ledger->state(...), $this->ledger->lastAt($placeId)));
+        $states = array_count_values(array_map(fn (CopyEvent $e): string => $this->ledger->state($e)->value, $this->ledger->lastAt($placeId)));
         $unread = $states['unread'] ?? 0;
 
         return [$unread, $unread + ($states['verified'] ?? 0)];
@@ -121,7 +122,7 @@ final class HandoverDesk
         $contents = [];
         foreach ($this->ledger->lastAt($place->id) as $event) {
             $card = $cards->get($event->card_id);
-            if ($event->kind !== 'verified' || $card === null) {
+            if ($event->kind !== CopyState::Verified || $card === null) {
                 continue;
             }
             $life = $this->log->lifeOf($card);

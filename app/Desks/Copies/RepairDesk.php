@@ -11,6 +11,7 @@ use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Devices\LocalVolume;
 use App\Models\Copies\CopyEvent;
+use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use NorthSatchel\Copies\BagVerifier;
@@ -29,7 +30,7 @@ final class RepairDesk
         $last = $this->ledger->lastEvents($card->id, $fill);
         $bad = $last[$destination->id] ?? null;
         $label = $card->item->label;
-        if ($bad === null || $bad->kind !== 'failed' || $destination->route !== Destination::OURS) {
+        if ($bad === null || $bad->kind !== CopyState::Failed || $destination->route !== Destination::OURS) {
             return new Answer(good: false, text: "{$label}: nothing on {$destination->name} is known to be damaged.");
         }
         $from = $this->intact($last, $destination->id);
@@ -53,7 +54,7 @@ final class RepairDesk
             $card->id,
             $fill,
             $destination->id,
-            $at->verified ? 'verified' : 'failed',
+            CopyState::ofReading($at->verified),
             $bag,
             Devices::mediumOf($destination)->name,
             $at->contents,
@@ -83,7 +84,7 @@ final class RepairDesk
     {
         foreach ($last as $id => $event) {
             $place =
-                $id !== $notAt && $event->kind === 'verified' && $event->bag !== CopyEvent::NO_BAG ? Destination::query()->find($id) : null;
+                $id !== $notAt && $event->kind === CopyState::Verified && $event->bag !== CopyEvent::NO_BAG ? Destination::query()->find($id) : null;
             if ($place === null) {
                 continue;
             }

@@ -15,6 +15,8 @@ use App\Devices\FolderNotAllowed;
 use App\Models\Brief\Job;
 use App\Models\Cards\Frame;
 use App\Models\Cards\Run;
+use App\Models\Cards\RunKind;
+use App\Models\Cards\RunState;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use App\Models\User;
@@ -41,7 +43,7 @@ final class RunWork
     /** Called by the queue. */
     public function carryOut(Run $run): void
     {
-        if ($run->state === 'paused') {
+        if ($run->state === RunState::Paused) {
             return;
         }
         $job = Job::query()
@@ -52,22 +54,22 @@ final class RunWork
         $total =
             (int) Frame::ofLoads(array_values($cards->map(fn (Card $c): array => [$c->id, $this->log->lifeOf($c)->fill])->all()))->sum(
                 'bytes',
-            ) * ($run->kind === 'copy' ? 1 + count($destinations) : max(1, count($destinations)));
-        $run->update(['state' => 'running', 'started_at' => microtime(true), 'told_at' => microtime(true), 'bytes_total' => $total]);
+            ) * ($run->kind === RunKind::Copy ? 1 + count($destinations) : max(1, count($destinations)));
+        $run->update(['state' => RunState::Running, 'started_at' => microtime(true), 'told_at' => microtime(true), 'bytes_total' => $total]);
         $progress = new RunProgress($run);
         $report = [];
         try {
-            if ($run->kind === 'adopt') {
+            if ($run->kind === RunKind::Adopt) {
                 $report = $this->adoption->adopt($destinations[0], $cards, $progress);
                 $cards = collect();
             }
-            foreach ($run->kind === 'twin' ? $this->twins->onePerPair($job, $cards) : $cards as $card) {
+            foreach ($run->kind === RunKind::Twin ? $this->twins->onePerPair($job, $cards) : $cards as $card) {
                 $report[] = $this->one($run->kind, $job, $card, $destinations, $progress);
                 $progress->nextCard();
             }
             $isGood = array_filter($report, static fn (Answer $line): bool => ! $line->good) === [];
             $run->update([
-                'state' => $isGood ? 'done' : 'trouble',
+                'state' => $isGood ? RunState::Done : RunState::Trouble,
                 'report' => $report,
                 'told_at' => microtime(true),
                 'bytes_done' => $total,
@@ -75,7 +77,7 @@ final class RunWork
             $this->keepSnapshots($run->kind, $destinations);
         } catch (RunPaused) {
             $run->update([
-                'state' => 'paused',
+                'state' => RunState::Paused,
                 'told_at' => microtime(true),
                 'report' => [
                     ...$report,
@@ -84,7 +86,7 @@ final class RunWork
             ]);
         } catch (FolderNotAllowed|UnableToRead $e) {
             $run->update([
-                'state' => 'trouble',
+                'state' => RunState::Trouble,
                 'told_at' => microtime(true),
                 'report' => [...$report, new Answer(good: false, text: $e->getMessage())],
             ]);
@@ -96,15 +98,15 @@ final class RunWork
      *
      * @param  array<int, Destination>  $destinations
      */
-    private function one(string $kind, Job $job, Card $card, array $destinations, RunProgress $progress): Answer
+    private function one(RunKind $kind, Job $job, Card $card, array $destinations, RunProgress $progress): Answer
     {
         try {
             return match ($kind) {
-                'twin' => $this->twins->compare($job, $card, $progress),
-                'copy' => $this->copies->copy($job, $card, $destinations, $progress),
-                'repair' => $this->repairs->repair($card, $destinations[0], $progress),
-                'heal' => $this->copies->heal($job, $card, $destinations, $progress),
-                'permit' => $this->permit($job, $card, $progress),
+                RunKind::Twin => $this->twins->compare($job, $card, $progress),
+                RunKind::Copy => $this->copies->copy($job, $card, $destinations, $progress),
+                RunKind::Repair => $this->repairs->repair($card, $destinations[0], $progress),
+                RunKind::Heal => $this->copies->heal($job, $card, $destinations, $progress),
+                RunKind::Permit => $this->permit($job, $card, $progress),
                 default => $this->verifying->verify($card, $destinations, $progress),
             };
         } catch (CopyConflict $e) {
@@ -113,7 +115,7 @@ final class RunWork
             // The bag holds what was sealed; so it is the card that has changed.
             if (
                 $path !== null &&
-                $kind === 'copy' &&
+                $kind === RunKind::Copy &&
                 Frame::query()
                     ->where('card_id', $card->id)
                     ->where('fill', $life->fill)
@@ -142,9 +144,9 @@ final class RunWork
      *
      * @param  array<int, Destination>  $destinations
      */
-    private function keepSnapshots(string $kind, array $destinations): void
+    private function keepSnapshots(RunKind $kind, array $destinations): void
     {
-        foreach ($kind === 'copy' ? $destinations : [] as $destination) {
+        foreach ($kind === RunKind::Copy ? $destinations : [] as $destination) {
             try {
                 $this->snapshots->beside(Devices::destination($destination)->root());
             } catch (\RuntimeException) {

@@ -9,6 +9,7 @@ use App\Desks\Cards\CardLog;
 use App\Desks\Cards\RunProgress;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
+use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use NorthSatchel\Copies\BagVerifier;
@@ -65,7 +66,7 @@ final class VerifyWork
                 $card->id,
                 $life->fill,
                 $destination->id,
-                $isValid ? 'verified' : 'failed',
+                CopyState::ofReading($isValid),
                 $event->bag,
                 $this->places->medium($event)->name,
                 $contents,

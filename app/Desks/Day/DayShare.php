@@ -161,7 +161,7 @@ enum DayShare: string
         if (! in_array($tap->kind, TapKind::ofTheDay(), true)) {
             return false;
         }
-        $own = $job->segments->filter(static fn (Segment $s): bool => in_array($lane, [$s->lane, ...$s->also_lanes ?? []], true));
+        $own = $job->segments->filter(static fn (Segment $s): bool => in_array($lane, $s->lanes(), true));
 
         return match ($tap->kind->subject()) {
             'of' => ! ($first = self::first($tap, $known)) instanceof Tap || $this->mayTap($job, $first, $slots, $known),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Day;
 
+use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\Kit\KitDesk;
@@ -75,6 +76,8 @@ final class PocketMaker
                 $segment->setting->hasFlash,
                 $segment->startsAt - self::LIGHT_BEFORE_S,
                 $segment->endsAt() + ($segment->setting->isOutdoor ? self::WEATHER_S : self::LIGHT_AFTER_S),
+                BriefDesk::dialLimits($job),
+                $segment->setting->scene,
             );
             $pocket[] = new PocketSegment(
                 $segment->id,
@@ -83,7 +86,7 @@ final class PocketMaker
                 $segment->startsAt,
                 $segment->minutes,
                 $segment->wants->setupMinutes,
-                (int) $row->shotLines->sum('frames') + SegmentReader::usualFrames($row),
+                (int) $row->shotLines->sum('frames') + SegmentReader::usualFrames($row, $job->kind),
                 $segment->priority->value,
                 $segment->setting->name(),
                 $segment->isAnchor,
@@ -150,7 +153,7 @@ final class PocketMaker
             $cue,
             $holders === [] || in_array($lane, $holders, true) ? null : "the {$holders[0]}",
             $line->focal_mm !== null && $holders === [],
-            $line->prompt,
+            implode(' · ', array_filter([$line->empty_percent ? "{$line->empty_percent} % left empty" : '', (string) $line->prompt])) ?: null,
         );
     }
 

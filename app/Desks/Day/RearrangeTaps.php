@@ -18,6 +18,7 @@ use Illuminate\Validation\ValidationException;
 use NorthSatchel\Day\WaysOut;
 use NorthSatchel\Taps\Tap;
 use NorthSatchel\Taps\TapKind;
+use NorthSatchel\Time\Span;
 
 /** A way out that was taken on a phone becomes the plan, for all lanes, sheets and lists; taken back, the plan is as before. */
 final readonly class RearrangeTaps implements TapListener
@@ -63,7 +64,7 @@ final readonly class RearrangeTaps implements TapListener
         $job = BriefDesk::open($tap->number('job') ?? 0);
         $number = $tap->subject();
         $minutes = $tap->number('minutes') ?? 0;
-        $change = PlanHistory::keep($job->id, "the weather: outdoors {$minutes} min later", PlanHistory::now($job->id));
+        $change = PlanHistory::keep($job->id, 'the weather: outdoors '.Span::later($minutes), PlanHistory::now($job->id));
         foreach ($this->plan->day($job, $number)->segments as $segment) {
             $stored = $job->segments->firstWhere('id', $segment->id);
             if ($stored !== null && $segment->setting->isOutdoor && $segment->endsAt() > $tap->at) {

@@ -10,6 +10,7 @@ use App\Models\Kit\Item;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use Illuminate\Database\Eloquent\Builder;
+use NorthSatchel\Time\ClockTime;
 
 /** Finds a word in jobs, people, segments, shots and the shelf. */
 final class FindDesk
@@ -35,7 +36,7 @@ final class FindDesk
             $found[] = new Found(
                 what: 'segment',
                 text: $segment->title,
-                more: $segment->start_clock,
+                more: ClockTime::shown($segment->start_clock),
                 url: "/jobs/{$segment->job_id}/plan#segment-{$segment->id}",
             );
         }

@@ -31,6 +31,7 @@ use App\Desks\Wrap\BoardsDesk;
 use App\Desks\Wrap\CaptionDesk;
 use App\Desks\Wrap\PicksDesk;
 use App\Models\Brief\Job;
+use NorthSatchel\Brief\Afterwards;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -76,10 +77,14 @@ final class Readiness
             return $this->judged[$job->id];
         }
         $kept = $this->kept($job);
+        // What was planned for a day that is over cannot be mended.
+        foreach (JobDay::isOver($job) ? ['scout', 'plan', 'people', 'kit'] : [] as $phase) {
+            $kept[$phase] = Afterwards::of($kept[$phase], $job->date);
+        }
 
         return $this->judged[$job->id] = [
             ...$kept,
-            'plan' => $kept['plan']->with($this->elementsOf($job, true)),
+            'plan' => JobDay::isOver($job) ? $kept['plan'] : $kept['plan']->with($this->elementsOf($job, true)),
             'day' => $this->day->verdicts($job),
             'cards' => new Verdicts([...iterator_to_array($this->bodies->verdicts($job)), ...$this->lives->verdicts($job)]),
             'copies' => $this->copies->verdicts($job)->with($this->session->verdicts($job)),
@@ -139,7 +144,8 @@ final class Readiness
         $holes = [];
         foreach (self::PHASES as $phase) {
             $of = $verdicts[$phase] ?? null;
-            $isReady = $of !== null && $of->open() === 0;
+            // Of a plan that nobody can change any more a full hole would say nothing.
+            $isReady = $of !== null && $of->open() === 0 && ! $of->has('brief.over');
             $halves = match ($phase) {
                 'cards' => [$isReady, $this->isSafe($job)],
                 'copies' => [$this->isSafe($job), $this->isSafe($job)],

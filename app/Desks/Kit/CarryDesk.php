@@ -59,7 +59,7 @@ final class CarryDesk
     {
         $lanes = [];
         foreach ($this->needs->stretches($job) as $stretch) {
-            foreach ($stretch->lanes as $lane) {
+            foreach ($stretch->photographers() as $lane) {
                 foreach ($stretch->shots as $shot) {
                     if ($shot->focalMm !== null) {
                         $lanes[$lane][] = new WantedFocal($shot->what, $shot->focalMm);

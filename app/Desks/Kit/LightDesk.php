@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Desks\Kit;
 
-use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use NorthSatchel\Exposure\Evenness;
 use NorthSatchel\Exposure\FlashGun;
@@ -15,8 +14,6 @@ use NorthSatchel\Exposure\LightDrawing;
 use NorthSatchel\Exposure\SecondLight;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Needs\PlannedStretch;
-use NorthSatchel\Kit\Remote\RemoteBody;
-use NorthSatchel\Kit\Remote\RemotePlan;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Optics\CornerFit;
@@ -26,8 +23,6 @@ use NorthSatchel\Optics\FrameEdge;
 use NorthSatchel\Optics\MotionBlur;
 use NorthSatchel\Optics\Panning;
 use NorthSatchel\Optics\Sensor;
-use NorthSatchel\Sky\Sun;
-use NorthSatchel\Verdict;
 
 /** The desk of flash and exposure: worked out from what stands in the address, nothing is stored. */
 final class LightDesk
@@ -55,12 +50,17 @@ final class LightDesk
         'bearing' => 270.0,
         'alone' => 4.0,
         'shots' => 800.0,
+        'walk' => 5.0,
+        'mounting' => 20.0,
+        'fetching' => 10.0,
         'rim_power' => 0.0,
         'rim_distance' => 2.5,
     ];
 
     /** What may be none, or to the other side. */
-    private const MAY_BE_NONE = ['under', 'lost', 'depth', 'light_width', 'speed', 'bearing', 'alone', 'shots', 'rim_power'];
+    private const MAY_BE_NONE = [
+        'under', 'lost', 'depth', 'light_width', 'speed', 'bearing', 'alone', 'shots', 'walk', 'mounting', 'fetching', 'rim_power',
+    ];
 
     private const LEAST_ROOM_M = 0.5;
 
@@ -70,10 +70,8 @@ final class LightDesk
      * What is asked: the typed numbers where they are numbers, else the usual ones.
      *
      * @param  array<string, mixed>  $query
-     * @return array{values: array<string, float>, wrong: array<string, string>, segment: PlannedStretch|null,
-     *     gun: Gear|null, sync: float, ev: float, is_example: bool}
      */
-    public function asked(Job $job, array $query): array
+    public function asked(Job $job, array $query): AskedLight
     {
         $values = self::USUAL;
         $wrong = [];
@@ -108,15 +106,15 @@ final class LightDesk
         $typedEv = is_numeric($query['ev'] ?? null) ? max(-6.0, min(20.0, (float) $query['ev'])) : null;
         $sync = is_numeric($query['sync'] ?? null) && (float) $query['sync'] >= 1 ? (float) $query['sync'] : $this->sync($job);
 
-        return [
-            'values' => $values,
-            'wrong' => $wrong,
-            'segment' => $segment,
-            'gun' => $gun,
-            'sync' => $sync,
-            'ev' => $typedEv ?? round($segment->ev100 ?? 12.0, 1),
-            'is_example' => array_filter($query, static fn (mixed $typed): bool => is_string($typed) && trim($typed) !== '') === [],
-        ];
+        return new AskedLight(
+            $values,
+            $wrong,
+            $segment,
+            $gun,
+            $sync,
+            $typedEv ?? round($segment->ev100 ?? 12.0, 1),
+            array_filter($query, static fn (mixed $typed): bool => is_string($typed) && trim($typed) !== '') === [],
+        );
     }
 
     /** @return list<Gear> */
@@ -125,17 +123,11 @@ final class LightDesk
         return array_values(array_filter($this->shelf->gear(), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
     }
 
-    /**
-     * @param  array{values: array<string, float>, wrong: array<string, string>, segment: PlannedStretch|null,
-     *     gun: Gear|null, sync: float, ev: float}  $asked
-     * @return array{plan: FlashPlan, drawing: LightDrawing, edge: FrameEdge, even: Evenness, verdicts: list<Verdict>}
-     *
-     * @throws ImpossibleValue
-     */
-    public function flash(array $asked): array
+    /** @throws ImpossibleValue */
+    public function flash(AskedLight $asked): JudgedFlash
     {
-        $v = $asked['values'];
-        $gear = $asked['gun'];
+        $v = $asked->values;
+        $gear = $asked->gun;
         $gun = new FlashGun(
             $gear->label ?? 'A flash of guide number 50',
             $gear?->number('guide_number_m') ?? 50.0,
@@ -143,20 +135,20 @@ final class LightDesk
             (int) ($gear?->number('pops_per_charge') ?? 200),
             $gear?->is('high_speed') ?? true,
         );
-        $plan = new FlashPlan($gun, $asked['ev'], $v['under'], $v['f'], $v['iso'], 1 / $asked['sync'], $v['distance'], $v['lost']);
+        $plan = new FlashPlan($gun, $asked->ev, $v['under'], $v['f'], $v['iso'], 1 / $asked->sync, $v['distance'], $v['lost']);
         $width = FieldOfView::of($v['focal'], Sensor::FULL_WIDTH_MM, 24, $v['people'])->widthM;
         $edge = FrameEdge::beside($v['focal'], Sensor::FULL_WIDTH_MM, $v['people'], $v['distance'], max(0.0, $v['light_width']));
         $even = Evenness::of($v['distance'], $v['distance'] + max(0.0, $v['depth']));
         $frames =
-            $asked['segment'] === null ? 0 : $asked['segment']->frames();
+            $asked->segment === null ? 0 : $asked->segment->frames();
 
-        return [
-            'plan' => $plan,
-            'drawing' => new LightDrawing($v['people'], $width, $edge, max(0.0, $v['depth'])),
-            'edge' => $edge,
-            'even' => $even,
-            'verdicts' => FlashJudge::of($plan, $even, $v['depth'], $frames, $edge, self::rim($v, $gun, 1 / $asked['sync'])),
-        ];
+        return new JudgedFlash(
+            $plan,
+            new LightDrawing($v['people'], $width, $edge, max(0.0, $v['depth'])),
+            $edge,
+            $even,
+            FlashJudge::of($plan, $even, $v['depth'], $frames, $edge, self::rim($v, $gun, 1 / $asked->sync)),
+        );
     }
 
     /**
@@ -191,44 +183,6 @@ final class LightDesk
         );
     }
 
-    /**
-     * A camera that is mounted so many hours before a segment and fires then; null where the place is not known.
-     *
-     * @param  array{values: array<string, float>, wrong: array<string, string>, segment: PlannedStretch|null,
-     *     gun: Gear|null, sync: float, ev: float}  $asked
-     */
-    public function remote(Job $job, array $asked): ?RemotePlan
-    {
-        $segment = $asked['segment'];
-        $place = $segment === null ? null : $job->segments->firstWhere('id', $segment->id)?->place;
-        $point = $place === null ? null : JobDay::pointOf($place);
-        $body = $this->bodyOf($job);
-        if ($segment === null || $point === null || $body === null) {
-            return null;
-        }
-        $v = $asked['values'];
-        $cards = array_map(
-            static fn (Gear $g): float => $g->number('capacity_gb') ?? 0.0,
-            array_values(array_filter($this->needs->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Card)),
-        );
-
-        return new RemotePlan(
-            Sun::at($point, $segment->from - (int) round(3600 * max(0.0, $v['alone']))),
-            Sun::at($point, $segment->from),
-            $v['bearing'],
-            max(0.0, $v['alone']),
-            (int) max(0.0, $v['shots']),
-            new RemoteBody(
-                rawMb: $body->number('raw_mb') ?? 50.0,
-                jpegMb: $body->number('jpeg_mb') ?? 0.0,
-                framesPerCharge: $body->number('frames_per_charge') ?? 500.0,
-                standbyHours: $body->number('standby_hours_per_charge') ?? 40.0,
-                cardGb: $cards === [] ? 128.0 : max($cards),
-            ),
-            $job->temperature_c,
-        );
-    }
-
     /** Width of a pixel of the first body, micrometres. */
     public function pixelUm(Job $job): float
     {
@@ -237,7 +191,7 @@ final class LightDesk
         return round(Sensor::pixelUm($body?->number('megapixels') ?? 24.0, $body?->crop() ?? 1.0), 2);
     }
 
-    private function bodyOf(Job $job): ?Gear
+    public function bodyOf(Job $job): ?Gear
     {
         return array_values(array_filter($this->needs->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Body))[0] ?? null;
     }

@@ -76,7 +76,7 @@ final class NeedsDesk
         );
         $byLane = [];
         foreach ($stretches as $stretch) {
-            foreach ($stretch->lanes as $lane) {
+            foreach ($stretch->photographers() as $lane) {
                 $byLane[$lane] = ($byLane[$lane] ?? 0) + $stretch->frames();
             }
         }

@@ -7,7 +7,6 @@ namespace App\Desks\Kit;
 use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Packing;
-use App\Models\Plan\Segment;
 use Illuminate\Support\Carbon;
 use NorthSatchel\Kit\Pack\LeaveCheck;
 use NorthSatchel\Kit\Pack\Placement;
@@ -54,13 +53,16 @@ final readonly class PlacedDesk
     public function leaving(Job $job): array
     {
         $last = [];
-        foreach ($job->segments->sortBy(static fn (Segment $s): array => [$s->day, $s->start_clock]) as $segment) {
+        foreach ($job->segments as $segment) {
+            $ends = 1440 * $segment->day + ClockTime::of($segment->start_clock)->minutes + $segment->minutes;
             if ($segment->place !== null) {
-                $last[$segment->place->name] = ClockTime::of($segment->start_clock)->plus($segment->minutes)->text();
+                // Whoever is there longest: the second may leave before the lead, or after.
+                $last[$segment->place->name] = max($last[$segment->place->name] ?? 0, $ends);
             }
         }
+        asort($last);
 
-        return $last;
+        return array_map(ClockTime::face(...), $last);
     }
 
     /** @param  list<Placement>  $before */

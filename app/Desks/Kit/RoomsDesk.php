@@ -5,16 +5,13 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Desks\Brief\BriefDesk;
-use App\Desks\Brief\JobDay;
 use App\Desks\Plan\ElementsDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\StudioRecord;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\CarriedLenses;
-use NorthSatchel\Kit\Rooms\FrontSun;
 use NorthSatchel\Kit\Rooms\HouseOrder;
-use NorthSatchel\Kit\Rooms\RoomShot;
 use NorthSatchel\Kit\Rooms\RoomsJudge;
 use NorthSatchel\Kit\Rooms\RoomText;
 use NorthSatchel\Kit\Rooms\RoomTurn;
@@ -24,7 +21,7 @@ use NorthSatchel\Verdicts;
 /** The rooms and fronts of a house, with the lenses that go along and the sun of that day. */
 final readonly class RoomsDesk
 {
-    public function __construct(private ElementsDesk $elements, private CarryDesk $carry) {}
+    public function __construct(private ElementsDesk $elements, private CarryDesk $carry, private HousesDesk $houses) {}
 
     public function of(Job $job): StudioRecord
     {
@@ -41,22 +38,9 @@ final readonly class RoomsDesk
         $lenses = new CarriedLenses($this->carry->carried($job));
         $reaches = array_map(static fn (Carried $c): int => $lenses->reach($c->gear, $c->lane)[0], $lenses->all());
         $widest = $reaches === [] ? null : (float) min($reaches);
-        $point = JobDay::pointOf($job->place);
-        $day = JobDay::of($job);
-        $shots = $suns = [];
-        foreach (RoomText::read((string) $record->rooms) as $room) {
-            $shots[] = new RoomShot($room, $widest);
-            $suns[] = $point === null || $room->facesDeg === null
-                ? null
-                : FrontSun::of($point, $room->facesDeg, $day->startsAt(), $day->startsAt() + 86399);
-        }
+        $house = HousesDesk::house($job, $record, $widest);
 
-        return HouseOrder::of($shots, $suns, self::begins($job, $record));
-    }
-
-    private static function begins(Job $job, StudioRecord $record): int
-    {
-        return ClockTime::of($record->begins_clock ?? $job->covered_from)->minutes;
+        return HouseOrder::of($house->shots, $house->suns, ClockTime::of($job->covered_from)->minutes + $house->after);
     }
 
     /** @param  list<RoomTurn>  $turns */
@@ -79,7 +63,7 @@ final readonly class RoomsDesk
             return new Verdicts();
         }
         try {
-            return self::judged($job, $this->turns($job, $this->of($job)));
+            return self::judged($job, $this->turns($job, $this->of($job)))->with($this->houses->verdicts($job));
         } catch (ImpossibleValue) {
             // The page says beside the field what cannot be read.
             return new Verdicts();

@@ -19,14 +19,17 @@ final class SharedKitDesk
     /** @var array<string, DayKit|null> by date, for this request */
     private array $kits = [];
 
+    /** @var list<string>|null days with several jobs */
+    private ?array $busy = null;
+
     public function __construct(private readonly DaysDesk $days) {}
 
     /** The kit of all jobs of a day; null where there is one job alone. */
     public function kitOn(string $date): ?DayKit
     {
         if (! array_key_exists($date, $this->kits)) {
-            $this->kits[$date] =
-                Job::query()->where('date', $date)->count() < 2 ? null : $this->kit(Job::query()->where('date', $date)->get());
+            $this->busy ??= array_values(Job::query()->groupBy('date')->havingRaw('count(*) > 1')->pluck('date')->all());
+            $this->kits[$date] = in_array($date, $this->busy, true) ? $this->kit(Job::query()->where('date', $date)->get()) : null;
         }
 
         return $this->kits[$date];

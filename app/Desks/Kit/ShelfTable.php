@@ -10,6 +10,7 @@ use App\Tables\CsvTable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Kit\Shelf\Ownership;
 
 /** The shelf as a table for spreadsheets, out and in: a line a thing, all of it or nothing. */
 final class ShelfTable
@@ -37,7 +38,7 @@ final class ShelfTable
         return array_map(static function (string $name) use ($item, $kind, $common): string {
             $field = $kind->field($name);
 
-            return $field !== null ? ShelfDesk::typed($item, $field) : (in_array($name, $common, true) ? (string) $item->getAttribute($name) : '');
+            return $field !== null ? ShelfDesk::typed($item, $field) : (in_array($name, $common, true) ? (string) $item->getRawOriginal($name) : '');
         }, $names);
     }
 
@@ -157,8 +158,8 @@ final class ShelfTable
     private static function checkCommon(array $line, int $number): void
     {
         $ownership = $line['ownership'] ?? '';
-        if ($ownership !== '' && ! in_array($ownership, Item::OWNERSHIPS, true)) {
-            self::refuse("line {$number}, ownership: must be ".implode(', ', Item::OWNERSHIPS));
+        if ($ownership !== '' && Ownership::tryFrom($ownership) === null) {
+            self::refuse("line {$number}, ownership: must be ".implode(', ', array_column(Ownership::cases(), 'value')));
         }
         foreach (['weight_g' => 100000, 'lead_days' => 365] as $name => $most) {
             $value = $line[$name] ?? '';

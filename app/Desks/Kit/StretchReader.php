@@ -15,6 +15,7 @@ use App\Models\Scout\Spot;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Scout\FaceLight;
+use NorthSatchel\Scout\Spot as CoreSpot;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
@@ -41,21 +42,32 @@ final class StretchReader
                     )
                     ->all(),
             );
-            $more = SegmentReader::usualFrames($segment);
+            $more = SegmentReader::usualFrames($segment, $job->kind);
             $list[] = new PlannedStretch(
                 $segment->id,
                 $segment->title,
-                array_values(array_unique([$segment->lane, ...$segment->also_lanes ?? []])),
+                $segment->lanes(),
                 $from,
                 $from + 60 * $segment->minutes,
-                $segment->start_clock,
+                ClockTime::shown($segment->start_clock),
                 $segment->place_id,
                 Priority::from($segment->priority),
-                self::at(FaceLight::at(...), $segment, $from)->ev100,
+                self::at(
+                    static fn (?CoreSpot $spot, bool $isOutdoor, ?GeoPoint $place, int $at): FaceLight => FaceLight::at(
+                        $spot,
+                        $isOutdoor,
+                        $place,
+                        $at,
+                        SegmentReader::scene($segment, $job->kind),
+                    ),
+                    $segment,
+                    $from,
+                )->ev100,
                 [...$shots, ...$more === 0 ? [] : [PlannedShot::usual($more)]],
                 $segment->shotLines->contains('light', 'flash'),
                 BriefedPlan::forbidsFlash($job, $segment),
                 self::at(FaceLight::fill(...), $segment, $from),
+                SegmentReader::scene($segment, $job->kind),
             );
         }
 

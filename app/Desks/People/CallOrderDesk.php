@@ -147,7 +147,7 @@ final class CallOrderDesk
     /** @param  list<FamilyGroup>  $groups */
     private static function kept(string $key, array $groups): ?CallSolution
     {
-        /** @var array{order: list<int>, cost: int|float|null, lower: int|float|null, isOptimal: bool}|null $kept */
+        /** @var array{order: list<int>, cost: int|float|null, lower: int|float|null, isOptimal: bool, isReal: bool}|null $kept */
         $kept = Cache::get($key);
 
         return $kept === null
@@ -157,6 +157,7 @@ final class CallOrderDesk
                 $kept['cost'],
                 $kept['lower'],
                 $kept['isOptimal'],
+                $kept['isReal'],
             );
     }
 
@@ -166,7 +167,13 @@ final class CallOrderDesk
         $order = array_map(static fn (FamilyGroup $g): int => (int) array_search($g, $groups, true), $solution->order);
         Cache::put(
             $key,
-            ['order' => $order, 'cost' => $solution->cost, 'lower' => $solution->lowerBound, 'isOptimal' => $solution->isOptimal],
+            [
+                'order' => $order,
+                'cost' => $solution->cost,
+                'lower' => $solution->lowerBound,
+                'isOptimal' => $solution->isOptimal,
+                'isReal' => $solution->isReal,
+            ],
             self::KEPT_S,
         );
     }

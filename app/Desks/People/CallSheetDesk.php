@@ -15,11 +15,11 @@ use NorthSatchel\People\Crew\CallSheetJudge;
 use NorthSatchel\People\Crew\CrewMember;
 use NorthSatchel\People\Crew\CrewText;
 use NorthSatchel\People\Crew\FloorPlan;
-use NorthSatchel\Plan\Arrival\DoneTask;
 use NorthSatchel\Plan\Looks\Look;
 use NorthSatchel\Plan\Looks\LooksText;
 use NorthSatchel\Plan\Setups\PersonHours;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\TypedLine;
 use NorthSatchel\Verdicts;
 
 /** Who is called for a studio day. */
@@ -52,13 +52,13 @@ final readonly class CallSheetDesk
     private static function wearing(StudioRecord $record): array
     {
         try {
-            $models = array_map(static fn (Look $l): string => (string) $l->model, LooksText::read((string) $record->looks));
+            $models = array_map(static fn (Look $l): array => TypedLine::names((string) $l->model), LooksText::read((string) $record->looks));
         } catch (ImpossibleValue) {
             // Their own page says what cannot be read.
             return [];
         }
 
-        return array_values(array_unique(array_filter($models)));
+        return array_values(array_unique(array_merge(...$models)));
     }
 
     /** @return list<PersonHours> who builds what must stand for the first picture */
@@ -71,10 +71,14 @@ final readonly class CallSheetDesk
             return [];
         }
 
-        return array_map(
-            static fn (DoneTask $d): PersonHours => new PersonHours((string) $d->task->by, $d->from->minutes, $d->to->minutes),
-            array_values(array_filter($done, static fn (DoneTask $d): bool => $d->task->by !== null)),
-        );
+        $hours = [];
+        foreach ($done as $one) {
+            foreach ($one->task->names() as $name) {
+                $hours[] = new PersonHours($name, $one->from->minutes, $one->to->minutes);
+            }
+        }
+
+        return $hours;
     }
 
     /** @return list<PersonHours> whom the tasks before, the elements and the first day's segments name, from when to when */

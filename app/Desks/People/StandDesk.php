@@ -65,7 +65,14 @@ final class StandDesk
         $segment = $this->people->segment($job);
         $at = $segment === null ? JobDay::of($job)->startsAt() + 43200 : $segment->startsAt + 30 * $segment->minutes;
 
-        return FaceLight::at($spot === null ? null : ScoutDesk::spot($spot), true, JobDay::pointOf($job->place), $at)->ev100;
+        $stored = $segment === null ? null : $job->segments->firstWhere('id', $segment->id);
+
+        return FaceLight::at(
+            $spot === null ? null : ScoutDesk::spot($spot),
+            $stored->is_outdoor ?? true,
+            JobDay::pointOf($stored->place ?? $job->place),
+            $at,
+        )->ev100;
     }
 
     /**

@@ -7,8 +7,10 @@ namespace App\Desks\Plan;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
+use App\Models\Plan\StudioRecord;
 use NorthSatchel\Brief\BriefText;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\JobKind;
 use NorthSatchel\Plan\Judge\BriefedJudge;
 use NorthSatchel\Plan\Judge\Scene;
 use NorthSatchel\Plan\Judge\SceneShot;
@@ -23,21 +25,31 @@ final class BriefedPlan
 {
     public static function verdicts(Job $job): Verdicts
     {
-        $scenes = array_values($job->segments->map(self::scene(...))->all());
+        $scenes = array_values($job->segments->map(static fn (Segment $s): Scene => self::scene($s, $job->kind))->all());
 
         return new Verdicts([
             ...BriefedJudge::mustHaves(
                 $scenes === [] ? [] : BriefText::mustHaves($job->must_haves),
                 $scenes,
-                array_values($job->freeShots->map(static fn (ShotLine $l): string => $l->what)->all()),
+                [...array_values($job->freeShots->map(static fn (ShotLine $l): string => $l->what)->all()), ...self::listed($job)],
             ),
             ...BriefedJudge::restrictions(BriefText::restrictions($job->restrictions), $scenes),
         ]);
     }
 
+    /** @return list<string> what a studio job lists elsewhere than in shots: its pictures and elements, looks, rooms, a line each */
+    private static function listed(Job $job): array
+    {
+        $isAsked = $job->kind === JobKind::Commercial && trim((string) $job->must_haves) !== '';
+        $record = $isAsked ? StudioRecord::query()->where('job_id', $job->id)->first() : null;
+        $text = implode("\n", array_filter([$record?->elements, $record?->looks, $record?->rooms]));
+
+        return array_values(array_filter(array_map(trim(...), explode("\n", $text))));
+    }
+
     public static function forbidsFlash(Job $job, Segment $segment): bool
     {
-        return BriefedJudge::forbidsFlash(BriefText::restrictions($job->restrictions), self::scene($segment));
+        return BriefedJudge::forbidsFlash(BriefText::restrictions($job->restrictions), self::scene($segment, $job->kind));
     }
 
     /** @return list<Verdict> of a day, whose hours are those of the first by the clock */
@@ -55,7 +67,7 @@ final class BriefedPlan
         }
     }
 
-    private static function scene(Segment $segment): Scene
+    private static function scene(Segment $segment, JobKind $kind): Scene
     {
         $spot = $segment->spot_id === null ? null : $segment->place?->spots->firstWhere('id', $segment->spot_id);
 
@@ -71,6 +83,7 @@ final class BriefedPlan
             ),
             $segment->people ?? [],
             $spot?->room_m,
+            SegmentReader::scene($segment, $kind),
         );
     }
 }

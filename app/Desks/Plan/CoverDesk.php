@@ -47,7 +47,7 @@ final readonly class CoverDesk
     public function cover(Job $job, GroundRecord $ground): GroundCover
     {
         $periods = $this->segments($job)->whereNotNull('cover')->values();
-        $lanes = $periods->flatMap(static fn (Segment $s): array => [$s->lane, ...$s->also_lanes ?? []])->unique()->all();
+        $lanes = $periods->flatMap(static fn (Segment $s): array => $s->lanes())->unique()->all();
         $reaches = array_intersect_key($this->reach->reaches($job), array_flip($lanes));
 
         return new GroundCover(
@@ -61,7 +61,7 @@ final readonly class CoverDesk
     /** @return list<string> photographers of the periods who carry no lens */
     public function withoutLens(Job $job, GroundCover $cover): array
     {
-        $lanes = $this->segments($job)->whereNotNull('cover')->flatMap(static fn (Segment $s): array => [$s->lane, ...$s->also_lanes ?? []]);
+        $lanes = $this->segments($job)->whereNotNull('cover')->flatMap(static fn (Segment $s): array => $s->lanes());
 
         return array_values(array_diff($lanes->unique()->all(), array_map(static fn (Shooter $s): string => $s->id, $cover->shooters)));
     }
@@ -91,19 +91,22 @@ final readonly class CoverDesk
         return $best === null ? null : new CoverPage($best, $cover->byHand($best), $cover->gains($best, $aloneMm));
     }
 
-    /** @return array<string, list<PostView>> by post, what it gives towards each zone; the light is that of the middle of the first period */
+    /** @return array<string, list<PostView>> by post, what it gives towards each zone, with the light of each period outdoors */
     public function views(Job $job, Ground $ground): array
     {
         $periods = $this->segments($job)->whereNotNull('cover');
-        $first = $periods->first() ?? $this->segments($job)->first();
-        $at = $first === null ? null : self::period($job, $first)->middle();
         $point = JobDay::pointOf($job->place);
-        $sun = $at === null || $point === null || ! $first->is_outdoor ? null : Sun::at($point, $at);
+        $suns = [];
+        foreach ($periods->isEmpty() ? $this->segments($job)->take(1) : $periods as $segment) {
+            if ($point !== null && $segment->is_outdoor) {
+                $suns[$segment->title] = Sun::at($point, self::period($job, $segment)->middle());
+            }
+        }
         $plan = (new GroundCover($ground, [], []))->plan([]);
         $views = [];
         foreach ($ground->posts as $post) {
             $views[$post->name] = array_map(
-                static fn (GroundZone $zone): PostView => PostView::of($ground, $post, $zone, $plan, $sun),
+                static fn (GroundZone $zone): PostView => PostView::of($ground, $post, $zone, $plan, $suns),
                 $ground->zones,
             );
         }
@@ -166,7 +169,7 @@ final readonly class CoverDesk
             $segment->minutes,
             $clock->minutes + $segment->minutes,
             array_map(intval(...), $segment->cover['worth'] ?? []),
-            array_values(array_unique([$segment->lane, ...$segment->also_lanes ?? []])),
+            $segment->lanes(),
         );
     }
 

@@ -63,7 +63,7 @@ final class DaysDesk
     /** @param  Collection<int, Job>  $jobs */
     public function verdicts(LocalDay $day, Collection $jobs, ?Round $best, int $now): Verdicts
     {
-        return StopsJudge::of($day, self::stops($jobs), self::names($jobs), self::starts($jobs), $best, $now, $this->way(...));
+        return StopsJudge::of($day, self::stops($jobs), self::names($jobs), self::starts($jobs), $best, $now, $this->knownWay(...));
     }
 
     /** @param  Collection<int, Job>  $jobs */
@@ -76,7 +76,7 @@ final class DaysDesk
      * @param  Collection<int, Job>  $jobs
      * @return array<int, string> by job id
      */
-    private static function names(Collection $jobs): array
+    public static function names(Collection $jobs): array
     {
         return $jobs->mapWithKeys(static fn (Job $j): array => [$j->id => $j->name])->all();
     }
@@ -85,7 +85,7 @@ final class DaysDesk
      * @param  Collection<int, Job>  $jobs
      * @return array<int, int> minutes since midnight by job id
      */
-    private static function starts(Collection $jobs): array
+    public static function starts(Collection $jobs): array
     {
         return $jobs->mapWithKeys(static fn (Job $j): array => [$j->id => self::start($j)])->all();
     }
@@ -174,7 +174,7 @@ final class DaysDesk
      * @param  Collection<int, Job>  $jobs
      * @return list<Stop> a job without an appointment starts when it is planned
      */
-    private static function stops(Collection $jobs): array
+    public static function stops(Collection $jobs): array
     {
         return array_values(
             $jobs
@@ -203,6 +203,12 @@ final class DaysDesk
     /** Minutes from place to place: as somebody said, else as the map makes likely, else none. */
     public function way(int $from, int $to): int
     {
+        return $this->knownWay($from, $to) ?? 0;
+    }
+
+    /** The same; null where nobody knows. */
+    public function knownWay(int $from, int $to): ?int
+    {
         $this->travels ??= new Travels(
             Travel::query()
                 ->get()
@@ -216,6 +222,6 @@ final class DaysDesk
         $this->places ??= Place::query()->get()->keyBy('id')->all();
         [$a, $b] = [JobDay::pointOf($this->places[$from]), JobDay::pointOf($this->places[$to])];
 
-        return $this->travels->minutes($from, $to) ?? ($a === null || $b === null ? 0 : Travels::estimate($a, $b));
+        return $this->travels->minutes($from, $to) ?? ($a === null || $b === null ? null : Travels::estimate($a, $b));
     }
 }

@@ -44,7 +44,7 @@ final class PlanDesk
     /** @var array<string, PlannedDay> by job id and day, for this request */
     private array $days = [];
 
-    public function __construct(private readonly ShotJudgement $shots) {}
+    public function __construct(private readonly ShotJudgement $shots, private readonly JobsBeside $beside) {}
 
     public function day(Job $job, int $day = 0): PlannedDay
     {
@@ -56,7 +56,10 @@ final class PlanDesk
         $count = JobDay::count($job);
         $days = array_map(fn (int $day): PlannedDay => $this->day($job, $day), range(0, $count - 1));
         $headed = static fn (Verdicts $of, int $day): Verdicts => $count === 1 ? $of : $of->headed('Day '.($day + 1).': ');
-        $all = NightJudge::of($days)->with($this->shots->verdicts($job, $days))->with(BriefedPlan::verdicts($job));
+        $all = NightJudge::of($days)
+            ->with($this->shots->verdicts($job, $days))
+            ->with(BriefedPlan::verdicts($job))
+            ->with($this->beside->verdicts($job));
         foreach ($days as $number => $day) {
             $judge = fn (PlannedDay $tried): Verdicts => $this->foundOn($job, $tried, $number);
             $all = $all->with($headed(TriedRemedies::of($day, $judge($day), $judge), $number));
@@ -120,10 +123,11 @@ final class PlanDesk
                 segment: $segment,
                 from: $day->face($start),
                 to: $day->face($start + $segment->minutes * 60),
-                slack: $passes->slack($segment->id),
+                slack: $segment->is_anchor ? null : $passes->slack($segment->id),
                 leaveAt: isset($leave[$segment->id]) ? $day->face($leave[$segment->id]) : null,
                 leaveBy: isset($latest[$segment->id]) ? $day->face($latest[$segment->id]) : null,
                 shots: $shots,
+                kind: $job->kind,
             );
         }
 
@@ -134,7 +138,7 @@ final class PlanDesk
     public function sheetsOf(Job $job): array
     {
         $lanes = $job->segments
-            ->flatMap(static fn (StoredSegment $s): array => [$s->lane, ...$s->also_lanes ?? []])
+            ->flatMap(static fn (StoredSegment $s): array => $s->lanes())
             ->push(Lane::Lead->value)
             ->unique();
 
@@ -203,7 +207,7 @@ final class PlanDesk
             if ($place !== null && ($point = JobDay::pointOf($place)) !== null) {
                 $points[$place->id] = $point;
             }
-            $segments[] = SegmentReader::read($stored, $day, $done, $namesSpots);
+            $segments[] = SegmentReader::read($stored, $day, $job->kind, $done, $namesSpots);
         }
         $point = JobDay::pointOf($job->place);
         $gates = [];

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Desks\Plan;
 
 use App\Models\Plan\Segment;
+use NorthSatchel\JobKind;
+use NorthSatchel\Plan\Viewpoint\SceneCount;
+use NorthSatchel\Plan\Viewpoint\ShotView;
+use NorthSatchel\Time\Span;
 
 /** A segment as the plan lists it, with the times that follow from its neighbours. */
 final readonly class PlanRow
@@ -23,11 +27,20 @@ final readonly class PlanRow
         public ?string $leaveAt,
         public ?string $leaveBy,
         public array $shots,
+        private JobKind $kind,
     ) {}
 
     public function shotMinutes(): int
     {
         return array_sum(array_map(static fn (PlannedLine $shot): int => $shot->isDone ? 0 : $shot->line->minutes, $this->shots));
+    }
+
+    /** What its shots make up together, as far as their distances are said. */
+    public function sceneWords(): string
+    {
+        return SceneCount::of(
+            array_map(static fn (PlannedLine $shot): ShotView => ShotJudgement::view($shot->line, ''), $this->shots),
+        )->words();
     }
 
     /** @return list<string> what is said of it in a line: who, where, in which light, with whom */
@@ -37,7 +50,7 @@ final readonly class PlanRow
 
         return array_values(
             array_filter([
-                implode(' and ', [$s->lane, ...$s->also_lanes ?? []]),
+                implode(' and ', $s->lanes()),
                 (string) $s->place?->name,
                 $s->is_outdoor ? 'outdoors' : '',
                 $s->light === 'any' ? '' : $s->light,
@@ -51,7 +64,7 @@ final readonly class PlanRow
     public function figures(): array
     {
         $s = $this->segment;
-        $usual = SegmentReader::usualFrames($s);
+        $usual = SegmentReader::usualFrames($s, $this->kind);
         $frames = (int) $s->shotLines->sum('frames') + $usual;
         $frames = $usual > 0 ? "about {$frames}" : (string) $frames;
         $latest = $this->leaveBy === null || $this->leaveBy === $this->leaveAt ? '' : ", by {$this->leaveBy} at the latest";
@@ -59,7 +72,7 @@ final readonly class PlanRow
         return array_values(
             array_filter([
                 "{$s->minutes} min".($s->setup_minutes > 0 ? " after {$s->setup_minutes} of setting up" : '').", {$frames} frames",
-                $this->slack === null ? '' : "{$this->slack} min of slack",
+                $this->slack === null ? '' : Span::hours($this->slack).' of slack',
                 $this->leaveAt === null ? '' : "leave at {$this->leaveAt}{$latest}",
                 $s->hidden_from ? 'hidden from '.implode(', ', $s->hidden_from) : '',
             ]),

@@ -74,6 +74,12 @@ final class PlanWork
         return $job->accessWindows()->create($fields);
     }
 
+    /** The word by which what a template lays is taken as indoors. */
+    public static function roofOver(Job $job, DayTemplate $template): ?string
+    {
+        return $template->roof("{$job->name} {$job->place->name}");
+    }
+
     /**
      * Lays a template's day onto the plan, all of it or nothing; what is planned already stays.
      *
@@ -93,7 +99,8 @@ final class PlanWork
             $at = ClockTime::of($clock)->minutes;
             if ($at < ClockTime::of($job->covered_from)->minutes || $at >= ClockTime::of($job->covered_to)->minutes) {
                 throw ValidationException::withMessages([
-                    $field => "It lies outside the covered hours, {$job->covered_from} to {$job->covered_to}: change them in the brief first.",
+                    $field => 'It lies outside the covered hours, '.ClockTime::shown($job->covered_from).' to '.
+                        ClockTime::shown($job->covered_to).': change them in the brief first.',
                 ]);
             }
         }
@@ -114,7 +121,8 @@ final class PlanWork
         }
         $last = ClockTime::of($second)->minutes;
         $hasSecond = array_filter($segments, static fn (TemplateSegment $s): bool => $s->lane === 'second') !== [];
-        DB::transaction(function () use ($job, $segments, $day, $hasSecond, $last): void {
+        $isRoofed = self::roofOver($job, $template) !== null;
+        DB::transaction(function () use ($job, $segments, $day, $hasSecond, $last, $isRoofed): void {
             foreach ($segments as $s) {
                 $stored = $job->segments()->create([
                     'place_id' => $job->place_id,
@@ -125,7 +133,7 @@ final class PlanWork
                     'start_clock' => ClockTime::ofMinutes($s->start)->text(),
                     'minutes' => $s->minutes,
                     'priority' => $s->priority->value,
-                    'is_outdoor' => $s->isOutdoor,
+                    'is_outdoor' => $s->isOutdoor && ! $isRoofed,
                     'is_anchor' => $s->isAnchor,
                     'short_minutes' => $s->shortMinutes,
                     'may_move' => $s->mayMove,

@@ -23,6 +23,7 @@ final readonly class PlannedLine
                 "{$l->frames} frames",
                 $l->focal_mm ? "{$l->focal_mm} mm" : '',
                 $l->light ? "{$l->light} light" : '',
+                $l->empty_percent ? "{$l->empty_percent} % left empty" : '',
                 $l->cue ? "after {$l->cue}".($l->cue_seconds ? ", within {$l->cue_seconds} s" : '') : '',
                 implode(', ', $l->people ?? []),
                 $l->prompt ? "“{$l->prompt}”" : '',

@@ -6,13 +6,16 @@ namespace App\Desks\Plan;
 
 use App\Models\Plan\Segment as StoredSegment;
 use App\Models\Plan\ShotLine;
+use NorthSatchel\JobKind;
 use NorthSatchel\Plan\FrameRates;
 use NorthSatchel\Plan\Give;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Wants;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Time\Priority;
 
@@ -23,7 +26,7 @@ final class SegmentReader
      * @param  list<int>  $done  ids of shots that are taken already: they want no minutes any more
      * @param  bool  $namesSpots  where a spot has a way or hours of its own, findings name it
      */
-    public static function read(StoredSegment $stored, LocalDay $day, array $done = [], bool $namesSpots = false): Segment
+    public static function read(StoredSegment $stored, LocalDay $day, JobKind $kind, array $done = [], bool $namesSpots = false): Segment
     {
         return new Segment(
             id: $stored->id,
@@ -38,6 +41,7 @@ final class SegmentReader
                 $stored->is_outdoor,
                 $stored->shotLines->contains('light', 'flash'),
                 $namesSpots && $stored->spot_id !== null ? $stored->place?->spots->find($stored->spot_id)?->name : null,
+                self::scene($stored, $kind),
             ),
             isAnchor: $stored->is_anchor,
             isBreak: $stored->is_break,
@@ -69,11 +73,20 @@ final class SegmentReader
         );
     }
 
-    /** Frames beyond those of its lines, where such a scene usually takes more. */
-    public static function usualFrames(StoredSegment $segment): int
+    public static function scene(StoredSegment $segment, JobKind $kind): SceneKind
     {
+        return SceneKind::of($segment->title, $kind, $segment->cover !== null);
+    }
+
+    /** Frames beyond those of its lines, where such a scene usually takes more; none where nobody in it photographs. */
+    public static function usualFrames(StoredSegment $segment, JobKind $kind): int
+    {
+        if (Lane::photographers($segment->lanes(), $segment->shotLines->isNotEmpty()) === []) {
+            return 0;
+        }
+
         return FrameRates::more(
-            $segment->title,
+            self::scene($segment, $kind),
             $segment->minutes,
             $segment->is_break,
             array_values($segment->shotLines->map(static fn (ShotLine $l): int => $l->frames)->all()),

@@ -28,7 +28,7 @@ final class SendingDesk
     /** @return list<string> */
     public static function lanes(Job $job): array
     {
-        $lanes = $job->segments->flatMap(static fn (Segment $s): array => [$s->lane, ...$s->also_lanes ?? []]);
+        $lanes = $job->segments->flatMap(static fn (Segment $s): array => $s->lanes());
 
         return array_values($lanes->unique()->sort()->all()) ?: ['lead'];
     }
@@ -52,7 +52,7 @@ final class SendingDesk
     public static function pauses(Job $job, string $lane): array
     {
         $shot = $job->segments->filter(
-            static fn (Segment $s): bool => $s->day === 0 && ! $s->is_break && in_array($lane, [$s->lane, ...$s->also_lanes ?? []], true),
+            static fn (Segment $s): bool => $s->day === 0 && ! $s->is_break && in_array($lane, $s->lanes(), true),
         );
         $stretches = [];
         foreach ($shot as $segment) {

@@ -7,8 +7,6 @@ namespace App\Desks\Plan;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
-use App\Models\Plan\ShotSet;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Plan\Shots\LitLine;
@@ -21,12 +19,6 @@ use NorthSatchel\Plan\Shots\SunOrder;
 /** What is done to a shot list: lines under segments and free ones, pasted, moved, kept as sets. */
 final class ShotDesk
 {
-    /** What of a line is worth keeping for another job. */
-    private const REUSED = [
-        'what', 'priority', 'minutes', 'frames', 'focal_mm', 'distance', 'height', 'side', 'light', 'cue',
-        'cue_seconds', 'prompt',
-    ];
-
     /** @param  array<string, mixed>  $fields */
     public function add(Segment $segment, array $fields): ShotLine
     {
@@ -139,44 +131,6 @@ final class ShotDesk
         );
     }
 
-    /**
-     * @return Collection<int, ShotSet> those of the job's kind first
-     */
-    public function sets(Job $job): Collection
-    {
-        return ShotSet::query()
-            ->orderByRaw('kind = ? desc', [$job->kind->value])
-            ->orderBy('name')
-            ->get();
-    }
-
-    /** @throws ValidationException when the segment has no shots, or the name is taken */
-    public function keepSet(Segment $segment, string $name): ShotSet
-    {
-        if ($segment->shotLines->isEmpty() || ShotSet::query()->where('name', $name)->exists()) {
-            throw ValidationException::withMessages([
-                'set_name' => $segment->shotLines->isEmpty()
-                    ? 'This segment has no shots to keep.'
-                    : 'There is a set of that name already.',
-            ]);
-        }
-
-        return ShotSet::query()->create([
-            'name' => $name,
-            'kind' => $segment->job->kind->value,
-            'lines' => $segment->shotLines->map(static fn (ShotLine $l): array => $l->only(self::REUSED))->values()->all(),
-        ]);
-    }
-
-    public function addSet(Segment $segment, ShotSet $set): void
-    {
-        DB::transaction(function () use ($segment, $set): void {
-            foreach ($set->lines as $line) {
-                $this->add($segment, array_intersect_key($line, array_flip(self::REUSED)));
-            }
-        });
-    }
-
     /** @return \Illuminate\Support\Collection<int, ShotLine> the lines of its segment, or the free ones, in order */
     private function siblings(ShotLine $line): \Illuminate\Support\Collection
     {
@@ -229,6 +183,7 @@ final class ShotDesk
             'frames' => $shot->frames,
             'focal_mm' => $shot->focalMm,
             'distance' => $shot->distance,
+            'empty_percent' => $shot->emptyPercent,
             'light' => $shot->light,
         ];
     }

@@ -14,6 +14,7 @@ use NorthSatchel\Plan\Shots\LitLine;
 use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\SunOrder;
+use NorthSatchel\Plan\Viewpoint\HeadlineJudge;
 use NorthSatchel\Plan\Viewpoint\ShotView;
 use NorthSatchel\Plan\Viewpoint\ViewpointJudge;
 use NorthSatchel\Remedy;
@@ -28,9 +29,21 @@ final class ShotJudgement
     public function verdicts(Job $job, array $days): Verdicts
     {
         $views = self::views($job);
-        $verdicts = [self::repeated($job, $views), self::free($job), ...self::order($job, $days)];
+        $free = array_values($job->freeShots->map(static fn (ShotLine $l): ShotView => self::view($l, ''))->all());
+        $brief = implode("\n", [$job->name, $job->client, $job->must_haves, $job->restrictions]);
+        $verdicts = [
+            self::repeated($job, $views),
+            self::free($job),
+            HeadlineJudge::of($brief, [...$views, ...$free]),
+            ...self::order($job, $days),
+        ];
 
         return (new Verdicts(array_filter($verdicts)))->with(ViewpointJudge::of($views));
+    }
+
+    public static function view(ShotLine $line, string $scene): ShotView
+    {
+        return new ShotView($scene, $line->distance, $line->height, $line->side, $line->empty_percent);
     }
 
     /** @return list<ShotView> */
@@ -39,7 +52,7 @@ final class ShotJudgement
         $views = [];
         foreach ($job->segments as $segment) {
             foreach ($segment->shotLines as $line) {
-                $views[] = new ShotView($segment->title, $line->distance, $line->height, $line->side);
+                $views[] = self::view($line, $segment->title);
             }
         }
 
@@ -94,7 +107,9 @@ final class ShotJudgement
                 ($count > 3 ? ' and more' : '').
                 ': no segment holds '.
                 ($count === 1 ? 'it' : 'them').
-                ', so no minute is kept.',
+                ', so no minute is kept. Drag '.
+                ($count === 1 ? 'it' : 'each').
+                ' into a segment, or plan one for it.',
             ['shots' => $count],
             $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : null,
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
+use App\Desks\Brief\BriefDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment as StoredSegment;
@@ -50,7 +51,7 @@ final class SpotChoiceDesk
             );
         });
 
-        return SpotChoice::ranked($segment, array_values($tries->all()));
+        return SpotChoice::ranked($segment, array_values($tries->all()), BriefDesk::dialLimits($job));
     }
 
     /** @param  list<SpotChoice>  $choices */

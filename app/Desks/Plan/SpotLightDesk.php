@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Desks\Plan;
 
+use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\Scout\ScoutDesk;
 use App\Models\Brief\Job;
+use App\Models\Plan\Segment as StoredSegment;
 use Illuminate\Support\Facades\Cache;
+use NorthSatchel\Exposure\DialLimits;
 use NorthSatchel\Plan\Light\SpotJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\TriedRemedies;
 use NorthSatchel\Remedy;
+use NorthSatchel\Scout\PlaceJudge;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
@@ -34,34 +38,50 @@ final class SpotLightDesk
             $verdicts = $verdicts->with(TriedRemedies::of($planned, $this->verdictsOn($job, $planned), $judge));
         }
 
-        return count($verdicts) > 0
-            ? $verdicts
-            : SpotJudge::nothingOutdoors($job->segments->count());
+        $unmapped = $this->scout->places($job)->where('id', '!=', $job->place_id)->whereNull('latitude')->pluck('name');
+        $places = PlaceJudge::of(array_values($unmapped->all()));
+
+        $isOutside = static fn (StoredSegment $s): bool => SpotJudge::isOutside($s->is_outdoor, $s->title);
+        if (count($verdicts) === 0 && ! $job->segments->contains($isOutside)) {
+            $verdicts = SpotJudge::nothingOutdoors($job->segments->count());
+        }
+
+        return $verdicts
+            ->with(new Verdicts($places === null ? [] : [$places]));
     }
 
     /** The light on a day that is planned otherwise. */
     public function verdictsOn(Job $job, PlannedDay $day): Verdicts
     {
         $pairs = [];
-        $verdicts = [];
+        $verdicts = $homeless = [];
         $spots = $this->scout->spots($job)->keyBy('id');
         $stored = $job->segments->keyBy('id');
         foreach ($day->segments as $segment) {
             $spot = $spots->get($segment->wants->spotId ?? 0);
+            // Whose posts are chosen by the ground, their light is told there.
+            $wantsSpot = $segment->setting->isOutdoor && $stored->has($segment->id) && $stored[$segment->id]->cover === null;
             if ($spot !== null) {
                 $pairs[] = [ScoutDesk::spot($spot), $segment];
-            } elseif ($segment->setting->isOutdoor && $stored->has($segment->id)) {
+            } elseif ($wantsSpot && $spots->isEmpty()) {
+                $homeless[] = $segment->title;
+            } elseif ($wantsSpot) {
                 $verdicts[] = Verdict::mind(
                     'scout.no-spot',
                     "{$segment->title} has no spot yet.",
                     'It is outdoors: choose a scouted spot, and shadows, direction and exposure are worked out for its minutes.',
                     [],
-                    $spots->isEmpty() ? null : new Remedy('spot.choose', 'Which spot?', ['segment' => $segment->id]),
+                    new Remedy('spot.choose', 'Which spot?', ['segment' => $segment->id]),
                 );
             }
         }
+        $none = SpotJudge::noneScouted($homeless, $job->kind->hasPosts());
 
-        return new Verdicts([...$this->judged($pairs, $day->day), ...$verdicts]);
+        return new Verdicts([
+            ...$this->judged($pairs, $day->day, BriefDesk::dialLimits($job)),
+            ...$verdicts,
+            ...$none === null ? [] : [$none],
+        ]);
     }
 
     /**
@@ -71,17 +91,17 @@ final class SpotLightDesk
      * @param  list<array{Spot, Segment}>  $pairs
      * @return list<Verdict>
      */
-    private function judged(array $pairs, LocalDay $day): array
+    private function judged(array $pairs, LocalDay $day, DialLimits $limits): array
     {
         if ($pairs === []) {
             return [];
         }
-        $key = 'scout-'.hash('xxh128', serialize([$pairs, $day->date, $day->timezone->getName()]));
+        $key = 'scout-'.hash('xxh128', serialize([$pairs, $day->date, $day->timezone->getName(), $limits]));
 
-        return Cache::remember($key, self::KEPT_S, static function () use ($pairs, $day): array {
+        return Cache::remember($key, self::KEPT_S, static function () use ($pairs, $day, $limits): array {
             $verdicts = [];
             foreach ($pairs as [$spot, $segment]) {
-                $verdicts = [...$verdicts, ...SpotJudge::of($spot, $segment, $day)];
+                $verdicts = [...$verdicts, ...SpotJudge::of($spot, $segment, $day, $limits)];
             }
 
             return $verdicts;

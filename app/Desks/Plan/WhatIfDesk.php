@@ -14,12 +14,11 @@ use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Replan\How;
-use NorthSatchel\Plan\WhatIf\BestBuffer;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
 use NorthSatchel\Plan\WhatIf\LateDay;
 use NorthSatchel\Plan\WhatIf\LateLane;
-use NorthSatchel\Plan\WhatIf\RehearsedRow;
 use NorthSatchel\Plan\WhatIf\Weather;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdicts;
 
 /** What if we run late? The best re-plan, applied on one press and undone on another; and the day rehearsed. */
@@ -60,7 +59,7 @@ final class WhatIfDesk
     public function applyDelay(Job $job, int $day, int $minutes): PlanChange
     {
         return DB::transaction(function () use ($job, $day, $minutes): PlanChange {
-            $change = PlanHistory::keep($job->id, "everything outdoors {$minutes} min later", PlanHistory::now($job->id));
+            $change = PlanHistory::keep($job->id, 'everything outdoors '.Span::later($minutes), PlanHistory::now($job->id));
             foreach ($job->segments->where('is_outdoor', true)->where('day', $day) as $segment) {
                 $this->work->shift($job, $segment, $minutes);
             }
@@ -69,20 +68,16 @@ final class WhatIfDesk
         });
     }
 
-    /**
-     * One lane lived through; kept for as long as the plan stays the same.
-     *
-     * @return array{rows: list<RehearsedRow>, buffer: BestBuffer|null}
-     */
-    public function rehearsal(Job $job, int $number, string $lane): array
+    /** One lane lived through; kept for as long as the plan stays the same. */
+    public function rehearsal(Job $job, int $number, string $lane): LivedLane
     {
         $day = $this->plan->day($job, $number);
-        $key = 'rehearsal-'.hash('xxh128', serialize([$day->day->date, $lane, $day->segments, $day->travels, $day->points, $day->gates]));
+        $key = 'lived-'.hash('xxh128', serialize([$day->day->date, $lane, $day->segments, $day->travels, $day->points, $day->gates]));
 
-        return Cache::remember($key, self::KEPT_S, static function () use ($day, $lane): array {
+        return Cache::remember($key, self::KEPT_S, static function () use ($day, $lane): LivedLane {
             $rehearsal = new DayRehearsal($day, $lane, self::RUNS, self::SEED);
 
-            return ['rows' => $rehearsal->rows(), 'buffer' => $rehearsal->bestBuffer()];
+            return new LivedLane($rehearsal->rows(), $rehearsal->bestBuffer());
         });
     }
 
@@ -107,7 +102,7 @@ final class WhatIfDesk
 
         return DB::transaction(static function () use ($job, $late): PlanChange {
             $segments = Segment::query()->where('job_id', $job->id)->with('shotLines')->get()->keyBy('id');
-            $change = PlanHistory::keep($job->id, "{$late->lateMinutes} min late", PlanHistory::now($job->id));
+            $change = PlanHistory::keep($job->id, Span::hours($late->lateMinutes).' late', PlanHistory::now($job->id));
             foreach ($late->choices() as $id => $choice) {
                 $segment = $segments->get($id);
                 if ($segment === null) {

@@ -15,7 +15,9 @@ use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Scout\SpotPlan;
+use NorthSatchel\Scout\WalkPath;
 use NorthSatchel\Scout\Window;
+use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Time\LocalDay;
 
@@ -75,7 +77,19 @@ final class ScoutDesk
     /** @param  array<string, mixed>  $fields */
     public function addSpot(array $fields): StoredSpot
     {
-        return StoredSpot::query()->create([...$fields, 'scouted_on' => $fields['scouted_on'] ?? now()->format('Y-m-d')]);
+        $spot = StoredSpot::query()->create([...$fields, 'scouted_on' => $fields['scouted_on'] ?? now()->format('Y-m-d')]);
+        self::locate($spot);
+
+        return $spot;
+    }
+
+    /** A place that nobody put on the map lies where its spot does: near enough for sun and ways. */
+    public static function locate(StoredSpot $spot): void
+    {
+        $place = Place::query()->findOrFail($spot->place_id);
+        if ($place->latitude === null && $spot->latitude !== null && $spot->longitude !== null) {
+            $place->update(['latitude' => $spot->latitude, 'longitude' => $spot->longitude]);
+        }
     }
 
     /** Its own coordinates, else its place's with the offset. */
@@ -84,6 +98,14 @@ final class ScoutDesk
         return $spot->latitude === null || $spot->longitude === null
             ? JobDay::pointOf($spot->place)?->moved($spot->east_m ?? 0.0, $spot->north_m ?? 0.0)
             : GeoPoint::of($spot->latitude, $spot->longitude);
+    }
+
+    /** The way up to it; they face where they walk, unless another bearing is said. */
+    private static function path(StoredSpot $spot): ?WalkPath
+    {
+        $bearing = $spot->walk_deg ?? $spot->facing_deg;
+
+        return $spot->walk_m === null || $bearing === null || $spot->is_indoor ? null : WalkPath::of(Bearing::whole($bearing), $spot->walk_m);
     }
 
     /** @param  array<string, mixed>  $fields */
@@ -118,6 +140,7 @@ final class ScoutDesk
             planBTrigger: $spot->plan_b_trigger,
             rejectedBecause: $spot->rejected_because,
             scoutedOn: $spot->scouted_on,
+            path: self::path($spot),
         );
     }
 }

@@ -16,6 +16,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Picture\Exif;
 use NorthSatchel\Picture\Jpeg;
 use NorthSatchel\Picture\TextBytes;
+use NorthSatchel\Scout\Ground\GroundPost;
 use NorthSatchel\Scout\Measured;
 use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\TestPicture;
@@ -27,6 +28,8 @@ use NorthSatchel\Verdicts;
 final class TestPictureDesk
 {
     private const USUAL_WIDTH_M = 1.0;
+
+    public function __construct(private readonly GroundDesk $grounds) {}
 
     /** @throws ValidationException when it is no jpeg */
     public function add(Job $job, Spot $spot, string $name, string $bytes): StoredPicture
@@ -108,6 +111,44 @@ final class TestPictureDesk
             'height_m' => round($measured->heightM, 1),
             'width_m' => round(max(0.1, $measured->widthM ?? self::USUAL_WIDTH_M), 1),
         ]);
+    }
+
+    /** @return list<string> names of the posts of the ground where a spot is */
+    public function postsAt(Spot $spot): array
+    {
+        $record = $this->grounds->of($spot->place_id);
+
+        return $record === null ? [] : array_map(static fn (GroundPost $p): string => $p->name, GroundDesk::read($record)->posts);
+    }
+
+    /**
+     * What was measured from a post becomes a zone of the ground.
+     *
+     * @throws ValidationException when it cannot be said where it stands, or the ground has something of that name
+     */
+    public function keepZone(StoredPicture $picture, Measured $measured, string $post, string $name): void
+    {
+        $record = $this->grounds->of($picture->spot->place_id);
+        $ground = $record === null ? null : GroundDesk::read($record);
+        $from = array_values(array_filter($ground->posts ?? [], static fn (GroundPost $p): bool => $p->name === $post))[0] ?? null;
+        if ($record === null || $ground === null || $from === null) {
+            throw ValidationException::withMessages(['post' => 'The ground has no such post.']);
+        }
+        $at = $ground->seenFrom($from, $this->bearing($measured), $measured->distanceM);
+        $line = str_replace([',', ';', "\n"], ' ', $name).', '.round($at->x, 1).', '.round($at->y, 1);
+        try {
+            $this->grounds->keep($record, [
+                'length_m' => $record->length_m,
+                'width_m' => $record->width_m,
+                'bearing_deg' => $record->bearing_deg,
+                'zones' => trim("{$record->zones}\n{$line}"),
+                'posts' => (string) $record->posts,
+                'ways' => (string) $record->ways,
+                'outline' => (string) $record->outline,
+            ]);
+        } catch (ImpossibleValue $e) {
+            throw ValidationException::withMessages(['name' => ucfirst("the {$e->field} {$e->must}.")]);
+        }
     }
 
     /** @throws ValidationException */

@@ -40,10 +40,19 @@ final readonly class PretendedClock
         return $this->from + (microtime(true) - $this->since) * $this->speed;
     }
 
-    /** What a page needs to go along with it: seconds ahead of the real clock, and how fast. */
+    /**
+     * What a page needs to go along with it: seconds ahead of the real clock, and how fast.
+     *
+     * @return array{ahead: float, speed: int}
+     */
+    public function ofPages(): array
+    {
+        return ['ahead' => round($this->now() - microtime(true), 3), 'speed' => $this->speed];
+    }
+
     public function forPages(): string
     {
-        return json_encode(['ahead' => round($this->now() - microtime(true), 3), 'speed' => $this->speed], JSON_THROW_ON_ERROR);
+        return json_encode($this->ofPages(), JSON_THROW_ON_ERROR);
     }
 
     /**

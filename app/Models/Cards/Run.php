@@ -11,10 +11,10 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property int $job_id
- * @property string $kind
+ * @property RunKind $kind
  * @property list<int> $card_ids
  * @property list<int> $destination_ids
- * @property string $state
+ * @property RunState $state
  * @property string|null $phase
  * @property string|null $doing
  * @property int $bytes_done
@@ -32,6 +32,8 @@ final class Run extends Model
     protected function casts(): array
     {
         return [
+            'kind' => RunKind::class,
+            'state' => RunState::class,
             'card_ids' => 'array',
             'destination_ids' => 'array',
             'report' => 'array',

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $card_id
  * @property int $fill
  * @property int $destination_id
- * @property string $kind
+ * @property CopyState $kind
  * @property string $bag
  * @property string $device
  * @property array<string, mixed>|null $data
@@ -31,7 +31,7 @@ final class CopyEvent extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['data' => 'array', 'at' => 'datetime'];
+        return ['kind' => CopyState::class, 'data' => 'array', 'at' => 'datetime'];
     }
 
     protected $dateFormat = 'Y-m-d H:i:s.v';

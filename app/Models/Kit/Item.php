@@ -6,6 +6,7 @@ namespace App\Models\Kit;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use NorthSatchel\Kit\Shelf\Ownership;
 
 /**
  * A thing on the shelf.
@@ -20,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property array<string, int|float|string|bool>|null $specs  by the names of the kind's fields
  * @property int|null $weight_g
  * @property int|null $lead_days
- * @property string $ownership  owned, borrowed or hired
+ * @property Ownership $ownership
  * @property string|null $from_whom
  * @property string|null $due_on
  * @property string|null $bought_on
@@ -32,12 +33,10 @@ final class Item extends Model
 {
     protected $guarded = [];
 
-    public const OWNERSHIPS = ['owned', 'borrowed', 'hired'];
-
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['specs' => 'array'];
+        return ['specs' => 'array', 'ownership' => Ownership::class];
     }
 
     /** @return HasOne<Body, $this> */

@@ -57,17 +57,19 @@ final class Segment extends Model
     protected function casts(): array
     {
         return [
-            'is_outdoor' => 'bool',
-            'is_anchor' => 'bool',
-            'may_move' => 'bool',
-            'is_break' => 'bool',
+            ...SegmentField::casts(),
             'hidden_from' => 'array',
             'minutes' => 'int',
-            'takes_in_minutes' => 'int',
             'people' => 'array',
             'also_lanes' => 'array',
             'cover' => 'array',
         ];
+    }
+
+    /** @return list<string> who does it, each once, its own lane first */
+    public function lanes(): array
+    {
+        return array_values(array_unique([$this->lane, ...$this->also_lanes ?? []]));
     }
 
     /** @return BelongsTo<Job, $this> */

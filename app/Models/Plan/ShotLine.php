@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $minutes
  * @property int $frames
  * @property int|null $focal_mm
+ * @property int|null $empty_percent  of the frame, left for words
  * @property string|null $distance
  * @property string|null $height
  * @property string|null $side

@@ -31,6 +31,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $plan_b_trigger
  * @property string|null $skyline
  * @property string|null $windows
+ * @property float|null $walk_m  how far people walk up to it while they are shot
+ * @property float|null $walk_deg  towards which they walk; else as they face
  * @property-read Place $place
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Obstacle> $obstacles
  * @property-read \Illuminate\Database\Eloquent\Collection<int, TestPicture> $pictures
@@ -50,6 +52,8 @@ final class Spot extends Model
             'longitude' => 'float',
             'east_m' => 'float',
             'north_m' => 'float',
+            'walk_m' => 'float',
+            'walk_deg' => 'float',
         ];
     }
 

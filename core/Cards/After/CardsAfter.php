@@ -76,6 +76,11 @@ final class CardsAfter
             ? "Its {$frames} frames were looked through by themselves: it has no twin, and wants one copy more"
             : "The twin check of {$frames} frames says {$verdict->value}";
 
-        return Verdict::mind('cards.waits', "{$label} waits for its permit.", "{$says}. Copy it, then ask.", ['frames' => $frames]);
+        return Verdict::mind(
+            'cards.waits',
+            "{$label} waits for its permit.",
+            "{$says}. Once its copies are verified, ask for it.",
+            ['frames' => $frames],
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace NorthSatchel\Cards\Check;
 
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
@@ -178,7 +179,7 @@ final class CameraCheck
         }
         $unsafe = array_filter($old, static fn (FrameSeen $f): bool => $f->hash === null || ! $isSafe($f->hash));
         $count = count($old);
-        $files = $count === 1 ? 'one older file' : "{$count} older files";
+        $files = Plural::of($count, 'one older file', "{$count} older files");
         if ($unsafe === []) {
             return Verdict::mind(
                 'camera.leftovers-safe',

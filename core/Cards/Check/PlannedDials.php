@@ -45,6 +45,7 @@ final readonly class PlannedDials
                 $sheet->widest,
                 $sheet->smallest,
             ),
+            $stretch->scene(),
         );
         $at = "f/{$planned->settings->fNumber}";
         $minds = match (true) {

@@ -6,6 +6,7 @@ namespace NorthSatchel\Cards\Permit;
 
 use NorthSatchel\Cards\Twin\Side;
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -53,7 +54,7 @@ final readonly class FormatPermit
         return Verdict::fine(
             'permit.granted',
             "{$q->card} may be formatted.",
-            ($count === 1 ? 'The one file on it is' : "All {$count} files on it are").
+            Plural::of($count, 'The one file on it is', "All {$count} files on it are").
                 " verified by content on {$q->proof->wanted} media ({$where}); {$healed} healed from the twin, {$given} given up ".
                 'in writing.'.
                 ($q->isAlone ? ' It has no twin, so one more copy was wanted.' : '').
@@ -90,7 +91,7 @@ final readonly class FormatPermit
             : Verdict::stop(
                 'permit.changed',
                 "{$q->card} has changed since it was sealed.",
-                ($count === 1 ? 'One file is' : "{$count} files are").' new, gone or different: '.UnsafeFiles::named($q->changed).'.',
+                Plural::of($count, 'One file is', "{$count} files are").' new, gone or different: '.UnsafeFiles::named($q->changed).'.',
                 ['changed' => $count],
                 new Remedy('card.seal', 'Seal it again', ['card' => $q->cardId]),
             );
@@ -105,7 +106,7 @@ final readonly class FormatPermit
             : Verdict::stop(
                 'permit.differs',
                 "{$q->card} does not hold what was sealed.",
-                ($count === 1 ? 'One file was' : "{$count} files were").
+                Plural::of($count, 'One file was', "{$count} files were").
                     ' read and held something else, with the size and time as before: '.
                     UnsafeFiles::named($q->differing).
                     '. What was copied is of what was sealed.',
@@ -150,7 +151,7 @@ final readonly class FormatPermit
 
         return Verdict::stop(
             'permit.damaged',
-            $count === 1 ? "{$first} is whole on neither card." : "{$count} frames are whole on neither card.",
+            Plural::of($count, "{$first} is whole on neither card.", "{$count} frames are whole on neither card."),
             "{$first} is ".
                 ($isDamaged ? 'damaged' : 'unknown').
                 ' here and no intact twin is known: try to rescue it before anything is formatted, or give it up in writing.',
@@ -223,7 +224,7 @@ final readonly class FormatPermit
                 "The look at {$q->card} found trouble.",
                 ($q->look->bad === []
                     ? ''
-                    : UnsafeFiles::named($q->look->bad).' '.(count($q->look->bad) === 1 ? 'is' : 'are').' not as wanted. ').
+                    : UnsafeFiles::named($q->look->bad).' '.Plural::of(count($q->look->bad), 'is', 'are').' not as wanted. ').
                     ($q->look->words === '' ? '' : "“{$q->look->words}” ").
                     'Shoot again what can be shot again; or look once more, and say in writing that the card may go all the same.',
                 ['bad' => count($q->look->bad)],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Permit;
 
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /**
@@ -12,21 +13,23 @@ use NorthSatchel\Verdict;
  */
 final class LossAtFormat
 {
+    private const NAMED = 5;
+
     /** @param  list<string>  $fallen  evidence that counts no more, a sentence each */
     public static function of(string $card, Proof $proof, array $fallen, bool $wasReleased): ?Verdict
     {
         $unsafe = $proof->unsafe();
         if ($unsafe !== []) {
             $count = count($unsafe);
-            $names = implode(
-                ', ',
+            $names = Some::of(
                 array_map(
                     static fn (FileProof $f): string => basename($f->file->name).
                         ($f->on === []
                             ? ' (lies nowhere that is known)'
                             : ' (lies on '.implode(' and ', array_map(static fn (BagReading $b): string => $b->place(), $f->on)).')'),
-                    array_slice($unsafe, 0, 5),
+                    $unsafe,
                 ),
+                self::NAMED,
             );
 
             return Verdict::stop(
@@ -35,7 +38,6 @@ final class LossAtFormat
                 "{$count} of ".
                     count($proof->files).
                     " files were not safe by then: {$names}".
-                    ($count > 5 ? ' and more' : '').
                     '. '.
                     ($fallen === [] ? '' : ucfirst(implode('. ', $fallen)).'. ').
                     'They may still be found there, on its twin, or by a rescue of the card: do not write to it.',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Permit;
 
+use NorthSatchel\Some;
+
 /**
  * The card in the middle, a line from it to each medium; where every file lies there by content it is whole, else it is broken
  * and the files that are missing stand beside it by name.
@@ -53,10 +55,7 @@ final readonly class PermitDrawing
                 medium: self::text($bags[$of[0]]['medium'] ?? null),
                 files: count($counted) - count($missing),
                 of: count($counted),
-                missing: array_map(
-                    static fn (array $f): string => basename(self::text($f['name'] ?? null)),
-                    array_slice($missing, 0, self::NAMED),
-                ),
+                missing: array_map(static fn (array $f): string => basename(self::text($f['name'] ?? null)), $missing),
                 readAt: self::text($bags[$of[0]]['read_at'] ?? null) ?: null,
                 x1: $middle + $side * self::CARD_HALF,
                 y1: $height / 2,
@@ -68,7 +67,7 @@ final readonly class PermitDrawing
         $words = array_map(
             static fn (PermitLine $l): string => $l->isWhole()
                 ? "all {$l->of} files lie on {$l->place}"
-                : "{$l->files} of {$l->of} files lie on {$l->place}, not ".implode(', ', $l->missing),
+                : "{$l->files} of {$l->of} files lie on {$l->place}, not ".Some::of($l->missing, self::NAMED),
             $lines,
         );
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Permit;
 
+use NorthSatchel\Plural;
+
 /**
  * Whether all of a card may go: a pure function of three kinds of evidence and the rule.
  *
@@ -93,9 +95,11 @@ final readonly class Proof
         $why = match (true) {
             $count === 0 && $file->healing !== null => 'the file of its twin, which heals it, lies on no medium',
             $count === 0 => 'what it holds lies on no medium',
-            $count < $wanted => $count === 1
-                ? "it lies on one medium, and {$wanted} are wanted"
-                : "it lies on {$count} media, and {$wanted} are wanted",
+            $count < $wanted => Plural::of(
+                $count,
+                "it lies on one medium, and {$wanted} are wanted",
+                "it lies on {$count} media, and {$wanted} are wanted",
+            ),
             $isElsewhereAsked && array_filter($on, static fn (BagReading $b): bool => $b->isElsewhere) === [] => 'it lies nowhere '.
                 'outside the house and the bag',
             default => null,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Permit;
 
+use NorthSatchel\Some;
+
 /** The files that stand against a permit, and their names in words. */
 final class UnsafeFiles
 {
@@ -19,7 +21,6 @@ final class UnsafeFiles
     /** @param  list<string>  $names */
     public static function named(array $names): string
     {
-        return implode(', ', array_map(basename(...), array_slice($names, 0, 3))).
-            (count($names) > 3 ? ' and '.(count($names) - 3).' more' : '');
+        return Some::of(array_map(basename(...), $names), 3);
     }
 }

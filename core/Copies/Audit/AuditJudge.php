@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace NorthSatchel\Copies\Audit;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /** What is said of where everything lies. */
@@ -54,7 +56,7 @@ final class AuditJudge
         $step = $audit->nextStep();
         $has =
             "{$first->label}: {$first->devices()} ".
-            ($first->devices() === 1 ? 'device' : 'devices').
+            Plural::of($first->devices(), 'device', 'devices').
             ', '.
             (count($first->kinds()) === 1 ? 'one kind' : count($first->kinds()).' kinds').
             ", {$first->elsewhere()} elsewhere";
@@ -123,7 +125,7 @@ final class AuditJudge
                         (count($together) === count($audit->loads) ? 'everything' : count($together).' card loads').
                         '.',
                     'All copies of '.
-                        implode(', ', array_slice(array_map(static fn (AuditLoad $l): string => $l->label, $together), 0, 4)).
+                        Some::of(array_map(static fn (AuditLoad $l): string => $l->label, $together), 4).
                         ' are '.
                         (count($places) > 1 ? 'in the bag or on you' : 'with you').
                         '. Tonight let the drives sleep in different rooms or houses; send one copy elsewhere.',

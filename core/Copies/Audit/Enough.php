@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Copies\Audit;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Verdict;
 
 /** What is said where no card load is short of copies: only of loads that are there. */
@@ -26,7 +27,7 @@ final class Enough
             )
             : Verdict::fine(
                 'copies.enough',
-                $loads === 1 ? 'The one shot card is on enough devices.' : 'Every shot card is on enough devices.',
+                Plural::of($loads, 'The one shot card is on enough devices.', 'Every shot card is on enough devices.'),
                 "{$looked->words}, verified on at least {$wanted}, the cards themselves not counted.",
                 $looked,
             );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies\Audit;
 
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 
@@ -27,7 +28,7 @@ final class ShuttleJudge
                         'shuttle.overdue',
                         "{$drive} is not back.",
                         "{$who} has had it, and it was due back {$dueOn}: {$days} ".
-                            ($days === 1 ? 'day' : 'days').
+                            Plural::of($days, 'day', 'days').
                             ' ago. Ask for it before the other copies are all there is.',
                         ['days' => $days],
                     ),
@@ -47,7 +48,7 @@ final class ShuttleJudge
         $what =
             $unread === $bags
                 ? 'nobody has read it since'
-                : "{$unread} of its {$bags} bags ".($unread === 1 ? 'was' : 'were').' not read since';
+                : "{$unread} of its {$bags} bags ".Plural::of($unread, 'was', 'were').' not read since';
 
         return [
             Verdict::fix(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Copies\Session;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Some;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -55,7 +56,8 @@ final readonly class SessionJudge
                 'session.both',
                 'Every file of the session was seen on both drives.',
                 "{$looked->words}, each read on the drive of the automatic route, and found by content on the one that is copied to by ".
-                    'hand. What is taken away from there later is not told here.',
+                    'hand. So that one may go to the office now, with its ticket; the one at the cable stays, for it is written to. What is '.
+                    'taken away from either later is not told here.',
                 $looked,
             )] : [],
         ]);
@@ -120,8 +122,7 @@ final readonly class SessionJudge
                 'session.alone',
                 count($late) === 1 ? '1 file lies on too few drives.' : count($late).' files lie on too few drives.',
                 'For up to '.Span::exact($oldest).', and '.Span::exact($this->allowedS).' are allowed: '.self::lacks($late).'. '.
-                    implode(', ', array_map(static fn (SessionFile $f): string => $f->path, array_slice($late, 0, self::NAMED))).
-                    (count($late) > self::NAMED ? ' and more' : '').'.',
+                    Some::of(array_map(static fn (SessionFile $f): string => $f->path, $late), self::NAMED).'.',
                 ['files' => count($late), 'oldest_s' => $oldest],
             )],
             ...$waiting === [] ? [] : [Verdict::mind(

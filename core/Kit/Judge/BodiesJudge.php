@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Verdict;
 
 /** Does everybody who is to shoot carry a body? */
@@ -24,7 +25,7 @@ final class BodiesJudge
         foreach ($framesByLane as $lane => $frames) {
             if ($frames > 0 && ! in_array($lane, $lanes, true)) {
                 $because = "The plan asks {$frames} frames of that lane.";
-                $verdicts[] = Verdict::stop('kit.no-body', "The {$lane} photographer has no body.", $because, ['frames' => $frames]);
+                $verdicts[] = Verdict::stop('kit.no-body', ucfirst(Lane::person($lane)).' has no body.', $because, ['frames' => $frames]);
             }
         }
 

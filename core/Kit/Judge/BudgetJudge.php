@@ -26,6 +26,10 @@ final class BudgetJudge
         foreach ($needs as $need) {
             $mends = array_values(array_filter($rest, static fn (Gear $g): bool => $need->isGivenBy($g)));
             $have = count(array_filter($bag, static fn (Gear $g): bool => $need->isGivenBy($g)));
+            // That cells carry a day on which nothing is planned with them is no news.
+            if ($need->figure('idle') !== null && $have >= $need->count) {
+                continue;
+            }
             if ($need->what === NeedWhat::Card) {
                 $words = ['The cards', 'carry the planned frames', 'card'];
                 $verdicts[] = self::said($need, $have, $mends, 'kit.cards', $words, 'cards_needed', 'cards_in_bag');
@@ -52,14 +56,16 @@ final class BudgetJudge
         $still = $short - count($put);
         $because .= match (true) {
             $still <= 0 => '',
-            $put === [] => ' Nothing on the shelf does: hire or borrow '.($short === 1 ? '' : "{$short} × ").$need->toHire().'.',
+            $put === [] => ' Nothing on the shelf does: hire or borrow '.$need->toHire($short).'.',
             default => ' The shelf has '.count($put)." more; hire or borrow {$still} beyond that.",
         };
         $because .= $short > 0 && $need->wantsSpare ? ' And one more is the spare.' : '';
         $looked = Looked::at($have, $kind);
 
+        $told = $need->isMust() ? Verdict::fix(...) : Verdict::mind(...);
+
         return $short > 0 || $looked === null
-            ? Verdict::fix("{$code}-short", "{$who} fall {$short} short.", $because, $figures, self::remedy($put))
+            ? $told("{$code}-short", "{$who} fall {$short} short.", $because, $figures, self::remedy($put))
             : Verdict::fine($code, "{$who} {$do}.", $because, $looked, $figures);
     }
 

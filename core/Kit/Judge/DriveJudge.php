@@ -75,6 +75,6 @@ final class DriveJudge
     {
         $whole = max(1, (int) round($minutes));
 
-        return $whole < 60 ? "{$whole} min" : Span::hours($whole);
+        return Span::hours($whole);
     }
 }

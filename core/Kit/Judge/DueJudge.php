@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\Ownership;
+use NorthSatchel\Plural;
 use NorthSatchel\Verdict;
 
 /** What goes back to whom by when (M20). */
@@ -22,11 +24,11 @@ final class DueJudge
     {
         $verdicts = [];
         foreach ($shelf as $gear) {
-            if ($gear->ownership === 'owned') {
+            if ($gear->ownership === Ownership::Owned) {
                 continue;
             }
             $from = $gear->fromWhom ?? 'somebody';
-            $word = $gear->ownership === 'hired' ? 'hired from' : 'borrowed from';
+            $word = $gear->ownership === Ownership::Hired ? 'hired from' : 'borrowed from';
             if ($gear->dueOn === null) {
                 $verdicts[] = Verdict::mind('kit.due', "When is {$gear->label} due back?", "It is {$word} {$from}, without a day.");
 
@@ -44,14 +46,14 @@ final class DueJudge
                 $verdicts[] = Verdict::fix(
                     'kit.due',
                     "{$gear->label} is overdue.",
-                    "It was due back to {$from} on {$gear->dueOn}, ".abs($days).(abs($days) === 1 ? ' day' : ' days').' ago.',
+                    "It was due back to {$from} on {$gear->dueOn}, ".abs($days).Plural::of(abs($days), ' day', ' days').' ago.',
                     ['days' => $days],
                 );
             } elseif ($days <= self::SOON_DAYS) {
                 $verdicts[] = Verdict::mind(
                     'kit.due',
                     "{$gear->label} goes back to {$from} on {$gear->dueOn}.",
-                    $days === 0 ? 'That is today.' : "In {$days} ".($days === 1 ? 'day.' : 'days.'),
+                    $days === 0 ? 'That is today.' : "In {$days} ".Plural::of($days, 'day.', 'days.'),
                     ['days' => $days],
                 );
             }

@@ -7,6 +7,7 @@ namespace NorthSatchel\Kit\Judge;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Looked;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /**
@@ -88,6 +89,6 @@ final class FlightJudge
     /** @param  array<Gear>  $some */
     private static function names(array $some): string
     {
-        return implode(', ', array_slice(array_map(static fn (Gear $g): string => $g->label, $some), 0, 4));
+        return Some::of(array_map(static fn (Gear $g): string => $g->label, $some), 4);
     }
 }

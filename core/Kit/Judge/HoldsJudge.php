@@ -38,15 +38,25 @@ final class HoldsJudge
                     )
                     : [];
             foreach ($holders === [] ? [] : $need->at as $at) {
-                if (array_filter($holders, static fn (Carried $h): bool => $h->lane === $at->lane) !== []) {
+                $isOwn = static fn (Carried $h): bool => $h->lane === $at->lane;
+                // Who wants it at the same minute hands nothing over: there it is one more that is missing, and that is said elsewhere.
+                $held = array_count_values(array_map(static fn (Carried $h): string => $h->lane, $holders));
+                $free = array_filter($holders, static fn (Carried $h): bool => $held[$h->lane] > 1 || ! self::isInUse($need, $at, $h->lane));
+                if (array_filter($holders, $isOwn) !== [] || $free === []) {
                     continue;
                 }
-                $verdicts[] = self::elsewhere($need, $at, $holders[0]->gear, $holders[0]->lane, $stretches);
+                $holder = $free[array_key_first($free)];
+                $verdicts[] = self::elsewhere($need, $at, $holder->gear, $holder->lane, $stretches);
                 break;
             }
         }
 
         return $verdicts;
+    }
+
+    private static function isInUse(Need $need, NeededAt $at, string $lane): bool
+    {
+        return array_filter($need->at, static fn (NeededAt $other): bool => $other->lane === $lane && $other->meets($at)) !== [];
     }
 
     /** @param  list<PlannedStretch>  $stretches */
@@ -68,7 +78,7 @@ final class HoldsJudge
             return Verdict::fix(
                 'kit.elsewhere',
                 "{$gear->label} is with the {$lane} at another place.",
-                "{$need->title} is wanted for {$at->why}; at that minute the {$lane} is at “{$busy->title}” ({$busy->clock}).",
+                ucfirst($need->toHire())." is wanted for {$at->why}; at that minute the {$lane} is at “{$busy->title}” ({$busy->clock}).",
                 [],
                 $remedy,
             );
@@ -77,7 +87,7 @@ final class HoldsJudge
         return Verdict::mind(
             'kit.hand-over',
             "The {$lane} carries {$gear->label}, the {$at->lane} needs it.",
-            "{$need->title} is wanted for {$at->why}: hand it over before, or let the {$at->lane} carry it from the start.",
+            ucfirst($need->toHire())." is wanted for {$at->why}: hand it over before, or let the {$at->lane} carry it from the start.",
             [],
             $remedy,
         );

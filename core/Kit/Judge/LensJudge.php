@@ -6,6 +6,8 @@ namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\CarriedLenses;
 use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Plural;
+use NorthSatchel\Some;
 use NorthSatchel\Time\Lane;
 use NorthSatchel\Verdict;
 
@@ -34,12 +36,11 @@ final class LensJudge
                 'plan.no-lens',
                 ucfirst(Lane::person($lane)).
                     ' has '.
-                    ($count === 1 ? 'a shot' : "{$count} shots").
+                    Plural::of($count, 'a shot', "{$count} shots").
                     ' without the lens for '.
-                    ($count === 1 ? 'it' : 'them').
+                    Plural::of($count, 'it', 'them').
                     '.',
-                implode(', ', array_slice($names, 0, 3)).
-                    ($count > 3 ? ' and more' : '').
+                Some::of($names, 3).
                     '. '.
                     ($others === []
                         ? 'Nobody carries it: Kit says what the shelf has.'

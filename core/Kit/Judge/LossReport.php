@@ -7,9 +7,10 @@ namespace NorthSatchel\Kit\Judge;
 use NorthSatchel\Kit\LoseOne;
 use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Shelf\Gear;
-use NorthSatchel\Looked;
-use NorthSatchel\Remedy;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /** Every thing of the bag taken out in turn, and every pair: what breaks, and the lightest mend. */
@@ -30,6 +31,8 @@ final class LossReport
     public readonly array $unmet;
 
     private readonly LightestMend $mend;
+
+    private readonly LightestMend $mendWithCells;
 
     /** @var array<string, Need> */
     private array $byId = [];
@@ -53,11 +56,19 @@ final class LossReport
         $givers = new Givers($bag, $needs);
         $this->mend = new LightestMend($givers, $bag, $rest);
         $lose = $givers->loseOne();
-        $this->unmet = $this->needs($lose->unmet);
+        // A body without a cell is a body all the same: how many cells are short is said once, by their own need.
+        $cells = array_filter($this->needs($lose->unmet), static fn (Need $n): bool => $n->what === NeedWhat::Cell);
+        $withCells = $givers->with(self::lent($cells));
+        $this->mendWithCells = new LightestMend($withCells, $bag, $rest);
+        $this->unmet = [...$cells, ...$this->needs(array_values(array_intersect($lose->unmet, $withCells->loseOne()->unmet)))];
         $groups = $single = [];
         $pairs = [];
-        foreach ($lose->breaks(2) as $break) {
+        // Nor does a body without a cell have a spare: what else may be lost is judged as if the cells were there.
+        foreach (($cells === [] ? $lose : $withCells->loseOne())->breaks(2) as $break) {
             $gear = $this->gear($break->items);
+            if (count($gear) < count($break->items)) {
+                continue;
+            }
             if (count($gear) === 1) {
                 $groups[implode(' ', $break->needs).$gear[0]->kind->value][] = $gear[0];
                 $single[$gear[0]->id] = $break->needs;
@@ -88,6 +99,24 @@ final class LossReport
         $this->safe = array_values(array_filter($bag, static fn (Gear $g): bool => ! isset($single[$g->id]) && ! $isShort($g)));
     }
 
+    /**
+     * Cells that nobody has, as many as are needed.
+     *
+     * @param  array<Need>  $needs
+     * @return list<Gear>
+     */
+    private static function lent(array $needs): array
+    {
+        $cells = [];
+        foreach ($needs as $need) {
+            for ($i = 0; $i < $need->count; $i++) {
+                $cells[] = new Gear(-1 - count($cells), 'a cell', GearKind::Cell, ['cell_type' => $need->text('cell_type')]);
+            }
+        }
+
+        return $cells;
+    }
+
     /** @return list<LossRow> */
     public function singlePoints(): array
     {
@@ -101,11 +130,10 @@ final class LossReport
             return null;
         }
         $names = array_map(static fn (Gear $g): string => $g->label, $this->safe);
-        $more = count($names) - self::MOST_NAMES;
 
         return $names === []
             ? 'Nothing in the bag could go without being missed.'
-            : 'Nothing is missed without '.implode(', ', array_slice($names, 0, self::MOST_NAMES)).($more > 0 ? " and {$more} more" : '').'.';
+            : 'Nothing is missed without '.Some::of($names, self::MOST_NAMES).'.';
     }
 
     /** What is said where no single loss breaks anything. */
@@ -122,80 +150,15 @@ final class LossReport
     /** @return list<Verdict> */
     public function verdicts(): array
     {
-        $verdicts = [];
-        foreach ($this->unmet as $need) {
-            $mend = $this->mend->of([$need], static fn (LoseOne $lose): bool => in_array($need->id, $lose->met, true));
-            $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))(
-                'kit.unmet',
-                "The bag does not give {$need->title}.",
-                $need->because.($mend === [] ? " Nothing on the shelf does either: hire or borrow {$need->toHire()}." : ''),
-                ['what' => $need->what->value, 'focal_mm' => $need->figure('focal_mm')],
-                self::remedy($mend),
-            );
-        }
-        foreach ($this->singlePoints() as $row) {
-            $verdicts[] = Verdict::fix(
-                'kit.single',
-                "If {$row->name()} fails, {$row->breaks[0]->title} ".(preg_match('/^\d+ /', $row->breaks[0]->title) === 1 ? 'are gone.' : 'is gone.'),
-                "It breaks {$row->says()}.".
-                    ($row->mends === [] ? " Nothing on the shelf mends it: hire or borrow {$row->toHire()}." : ''),
-                ['breaks' => count($row->breaks)],
-                self::remedy($row->mends),
-            );
-        }
-        $musts = array_filter($this->byId, static fn (Need $n): bool => $n->isMust());
-        $isAsked = array_filter($musts, static fn (Need $n): bool => $n->isForPictures()) !== [];
-        $looked = ! $isAsked ? null : Looked::at(count($this->bag), 'thing');
-        if ($looked !== null && $this->singlePoints() === [] && $this->unmet === []) {
-            $verdicts[] = Verdict::fine(
-                'kit.survives',
-                'Any one thing may fail.',
-                "{$looked->words} taken out in turn: ".
-                    (count($musts) === 1 ? 'the one must is' : 'all '.count($musts).' musts are').
-                    ' still met.'.
-                    ($this->pairs === [] && count($this->bag) > 1 ? ' And any two of them.' : ''),
-                $looked,
-                ['things' => count($this->bag)],
-            );
-        }
-        if ($this->pairs !== []) {
-            $first = $this->pairs[0];
-            $count = count($this->pairs);
-            $verdicts[] = Verdict::mind(
-                'kit.pairs',
-                $count === 1 ? 'One pair of failures would stop a must.' : "{$count} pairs of failures would stop a must.",
-                "Such as {$first->gear[0]->label} with {$first->gear[1]->label}: {$first->breaks[0]->title}. Once one of them is ".
-                    'gone, go gently with the other.',
-                ['pairs' => $count],
-            );
-        }
-
-        return [...$verdicts, ...$this->sparesInUse()];
+        return (new LossJudge($this, $this->bag, $this->byId))->verdicts();
     }
 
-    /** @return list<Verdict> a spare that is already in use is no spare any more (M28) */
-    private function sparesInUse(): array
+    /** @return list<Gear> what of the shelf meets a need that the bag does not meet */
+    public function mendOf(Need $need): array
     {
-        $harness = $this->byId['body-harness'] ?? null;
-        $body = $this->byId['body'] ?? null;
-        if ($harness === null || $body === null) {
-            return [];
-        }
-        $bodies = array_values(array_filter($this->bag, static fn (Gear $g): bool => $harness->isGivenBy($g)));
-        $have = count($bodies);
-        if ($have < $harness->count || $have > $harness->count) {
-            return [];
-        }
+        $mend = $need->what === NeedWhat::Cell ? $this->mend : $this->mendWithCells;
 
-        return [
-            Verdict::mind(
-                'kit.spare-in-use',
-                'The spare body is in use from the start.',
-                "{$have} bodies, {$harness->count} in hands at the same time. When one fails there is one fewer on the harness and no ".
-                    "spare: {$harness->at[0]->why}, with a lens change.",
-                ['bodies' => $have],
-            ),
-        ];
+        return $mend->of([$need], static fn (LoseOne $lose): bool => in_array($need->id, $lose->met, true));
     }
 
     /**
@@ -213,21 +176,11 @@ final class LossReport
      */
     private function mend(Gear $lost, array $broken): array
     {
-        return $this->mend->of(
+        return $this->mendWithCells->of(
             $this->needs($broken),
             static fn (LoseOne $lose): bool => array_intersect($lose->without([Givers::name($lost->id)]), $broken) === [] &&
                 array_diff($broken, $lose->met) === [],
         );
-    }
-
-    /** @param  list<Gear>  $mends */
-    private static function remedy(array $mends): ?Remedy
-    {
-        return $mends === []
-            ? null
-            : new Remedy('kit.add-all', 'Put '.implode(' and ', array_map(static fn (Gear $g): string => $g->label, $mends)).' in', [
-                'items' => implode(',', array_map(static fn (Gear $g): int => $g->id, $mends)),
-            ]);
     }
 
     /**
@@ -245,6 +198,10 @@ final class LossReport
      */
     private function gear(array $names): array
     {
-        return array_map(fn (string $name): Gear => $this->gearById[(int) Givers::gearId($name)], $names);
+        $ids = array_map(static fn (string $name): int => (int) Givers::gearId($name), $names);
+
+        return array_values(
+            array_map(fn (int $id): Gear => $this->gearById[$id], array_filter($ids, fn (int $id): bool => isset($this->gearById[$id]))),
+        );
     }
 }

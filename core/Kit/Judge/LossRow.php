@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Some;
 
 /** Things of which each alone breaks the same needs, and the lightest thing of the shelf that mends it. */
 final readonly class LossRow
@@ -34,11 +35,11 @@ final readonly class LossRow
     public function says(): string
     {
         $parts = [];
-        foreach (array_slice($this->breaks, 0, 3) as $need) {
+        foreach ($this->breaks as $need) {
             $parts[] = $need->title.($need->at === [] ? '' : ' ('.$need->dearest()->why.')');
         }
 
-        return implode('; ', $parts).(count($this->breaks) > 3 ? ' and '.(count($this->breaks) - 3).' more' : '');
+        return Some::of($parts, 3, '; ');
     }
 
     public function toHire(): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Some;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 
@@ -18,7 +19,7 @@ final class PersonLoss
     public static function of(array $stretches): array
     {
         $lanes = array_values(
-            array_unique(array_merge(...array_map(static fn (PlannedStretch $s): array => $s->lanes, $stretches) ?: [[]])),
+            array_unique(array_merge(...array_map(static fn (PlannedStretch $s): array => $s->photographers(), $stretches) ?: [[]])),
         );
         if (count($lanes) < 2) {
             return $lanes === []
@@ -35,14 +36,14 @@ final class PersonLoss
         foreach ($lanes as $lane) {
             $lost = $taken = [];
             foreach ($stretches as $stretch) {
-                if ($stretch->lanes !== [$lane] || $stretch->priority !== Priority::Must) {
+                if ($stretch->photographers() !== [$lane] || $stretch->priority !== Priority::Must) {
                     continue;
                 }
                 $isFree =
                     array_filter(
                         $stretches,
                         static fn (PlannedStretch $o): bool => $o->priority === Priority::Must &&
-                            array_diff($o->lanes, [$lane]) !== [] &&
+                            array_diff($o->photographers(), [$lane]) !== [] &&
                             $o->from < $stretch->to &&
                             $stretch->from < $o->to,
                     ) === [];
@@ -59,8 +60,13 @@ final class PersonLoss
                     ($lost === []
                         ? 'every must can be taken over.'
                         : count($lost).' of '.count([...$lost, ...$taken]).' musts have nobody.'),
-                ($lost === [] ? '' : 'Somebody else is busy with a must during '.self::listed($lost).'. ').
-                    ($taken === [] ? '' : 'Free for it: '.self::listed($taken).'.'),
+                implode(
+                    ' ',
+                    array_filter([
+                        $lost === [] ? '' : 'Somebody else is busy with a must during '.self::listed($lost).'.',
+                        $taken === [] ? '' : 'Free for it: '.self::listed($taken).'.',
+                    ]),
+                ),
                 ['lost' => count($lost)],
             );
         }
@@ -73,6 +79,6 @@ final class PersonLoss
     {
         $names = array_map(static fn (PlannedStretch $s): string => "“{$s->title}” at {$s->clock}", $some);
 
-        return implode(', ', array_slice($names, 0, 3)).(count($names) > 3 ? ' and '.(count($names) - 3).' more' : '');
+        return Some::of($names, 3);
     }
 }

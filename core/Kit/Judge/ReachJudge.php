@@ -11,7 +11,9 @@ use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Verdict;
 
 /** Does each photographer carry a lens for the focal lengths that their shots name? */
@@ -38,9 +40,11 @@ final class ReachJudge
             $verdicts[] = Verdict::fine(
                 'kit.reach',
                 'Every focal length the shots ask for is in the bag.',
-                $held === 1
-                    ? 'One shot names one, and its photographer carries a lens that holds it.'
-                    : "{$held} shots name one, and each photographer carries a lens that holds it.",
+                Plural::of(
+                    $held,
+                    'One shot names one, and its photographer carries a lens that holds it.',
+                    "{$held} shots name one, and each photographer carries a lens that holds it.",
+                ),
                 $looked,
                 ['shots' => $held],
             );
@@ -65,7 +69,7 @@ final class ReachJudge
         return Verdict::fix(
             'kit.reach-gap',
             "{$focal} mm is missing for “{$shot->what}”.",
-            "The {$lane} photographer carries {$list}, and none of it reaches {$focal} mm.".
+            ucfirst(Lane::person($lane))." carries {$list}, and none of it reaches {$focal} mm.".
                 ($mend === null ? ' Nothing on the shelf does either: hire one.' : ''),
             ['focal_mm' => $focal],
             $mend,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Plural;
 
 /** Fresh cards or cells at a moment of the day. */
 final readonly class Swap
@@ -33,7 +34,7 @@ final readonly class Swap
         $more =
             $this->within === 0
                 ? ''
-                : ($this->within === 1 ? 'once' : "{$this->within} times").
+                : Plural::of($this->within, 'once', "{$this->within} times").
                     " within “{$this->wouldRunOutIn->title}” ({$this->wouldRunOutIn->clock}), between two shots: it takes more than ".
                     'one set gives';
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Judge;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /** How much of the packing list is in? */
@@ -35,13 +37,13 @@ final class TicksJudge
                 'items' => $items,
             ]);
         }
-        $first = implode(', ', array_slice($open, 0, 3)).($count > 3 ? ' and more' : '');
+        $first = Some::of($open, 3);
 
         $isNear = $days <= self::NEAR_DAYS;
 
         return ($isNear ? Verdict::fix(...) : Verdict::mind(...))(
             'kit.unpacked',
-            $count === 1 ? 'One item is not packed yet.' : "{$count} items are not packed yet.",
+            Plural::of($count, 'One item is not packed yet.', "{$count} items are not packed yet."),
             $items - $count." of {$items} are ticked; open: {$first}.".($isNear ? '' : " The evening before is time enough, {$days} days from now."),
             ['open' => $count],
         );

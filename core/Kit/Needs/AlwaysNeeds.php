@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Needs;
 
 use NorthSatchel\Time\Priority;
+use NorthSatchel\Time\Span;
 
 /** What every job needs, whatever its plan. */
 final class AlwaysNeeds
@@ -42,7 +43,9 @@ final class AlwaysNeeds
                 $days > 1 ? Priority::Must : Priority::Should,
                 false,
                 'a charger',
-                $days > 1 ? "{$days} days: cells are charged in between." : "A day of {$hours} h: cells are charged in between.",
+                $days > 1
+                    ? "{$days} days: cells are charged in between."
+                    : 'A day of '.Span::hours((int) round(60 * $hours)).': cells are charged in between.',
             );
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
+use NorthSatchel\Plural;
 use NorthSatchel\Time\Priority;
 
 /** What somebody asked for in so many words, beside what follows from the plan. */
@@ -55,9 +56,7 @@ final class AskedNeeds
             $guide = $ask->guideM();
             $title =
                 $guide === null
-                    ? ($n === 1
-                        ? 'a light'
-                        : "{$n} lights")
+                    ? Plural::of($n, 'a light', "{$n} lights")
                     : 'guide number '.round($guide).' m'.($n > 1 ? ", {$n} of them" : '');
             $lights = [[NeedWhat::Light, $n, $title, $guide === null ? [] : ['guide_m' => round($guide, 2)], true]];
 
@@ -66,13 +65,13 @@ final class AskedNeeds
                 : [
                     ...$lights,
                     [NeedWhat::Trigger, 1, 'a trigger for the lights', [], true],
-                    [NeedWhat::Stand, $n, $n === 1 ? 'a stand' : "{$n} stands", [], false],
+                    [NeedWhat::Stand, $n, Plural::of($n, 'a stand', "{$n} stands"), [], false],
                 ];
         }
         if ($ask->what === NeedWhat::Remote) {
             return [
                 [NeedWhat::Trigger, 1, 'a trigger for the remote', [], true],
-                [NeedWhat::Clamp, $n, $n === 1 ? 'a clamp' : "{$n} clamps", [], false],
+                [NeedWhat::Clamp, $n, Plural::of($n, 'a clamp', "{$n} clamps"), [], false],
                 [NeedWhat::SafetyCable, $n, 'a safety cable on each remote', [], false],
             ];
         }
@@ -83,6 +82,6 @@ final class AskedNeeds
             ];
         }
 
-        return [[$ask->what, $n, $n === 1 ? "a {$ask->what->value}" : "{$n} × {$ask->what->value}", [], $ask->what->isCritical()]];
+        return [[$ask->what, $n, $ask->what->counted($n), [], $ask->what->isCritical()]];
     }
 }

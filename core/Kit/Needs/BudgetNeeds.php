@@ -9,6 +9,8 @@ use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Plural;
+use NorthSatchel\Signed;
 use NorthSatchel\Time\Priority;
 
 /** The cells and cards that the chosen bodies and flashes want for the planned frames and hours. */
@@ -88,7 +90,7 @@ final class BudgetNeeds
             true,
             2 * $best['sets']." cards of {$best['gb']} GB",
             "Frames: {$said}; {$slots}, a tenth of each card kept free: {$best['sets']} ".
-                ($best['sets'] === 1 ? 'pair.' : 'pairs.').
+                Plural::of($best['sets'], 'pair.', 'pairs.').
                 ($usual > 0 ? " Nobody typed frames for some scenes: {$usual} of them are what such scenes usually take (common practice)." : ''),
             [],
             ['card_gb' => $best['gb'], ...$type === '' ? [] : ['card_type' => $type]],
@@ -104,6 +106,7 @@ final class BudgetNeeds
     private static function cells(array $bodies, float $hours, float $temperatureC, array $flashes, FlashWork $light, array $alone): array
     {
         $wanted = $said = [];
+        $musts = $busy = array_map(static fn (BodyWork|LoneWork $w): string => $w->body->text('cell_type'), [...$bodies, ...$alone]);
         foreach ($bodies as $work) {
             $body = $work->body;
             $charges = max(
@@ -152,6 +155,13 @@ final class BudgetNeeds
                 default => 'the spare',
             };
             self::count($wanted, $said, $flash, $cells, "{$cells} for {$flash->label} ({$as})");
+            if ($index < $light->atOnce) {
+                $busy[] = $flash->text('cell_type');
+            }
+            // What feeds a light is wanted as much as the light.
+            if ($index < $light->atOnce && $light->priority === Priority::Must) {
+                $musts[] = $flash->text('cell_type');
+            }
         }
         $needs = [];
         $percent = round(100 * BatteryBudget::derate($temperatureC));
@@ -160,12 +170,12 @@ final class BudgetNeeds
                 "cell-{$type}",
                 NeedWhat::Cell,
                 $count,
-                Priority::Must,
-                true,
-                ($count === 1 ? 'a charged cell' : "{$count} charged cells")." of type {$type}",
-                implode(', ', $said[$type])."; at {$temperatureC} °C a charge holds {$percent} %, 15 % kept back.",
+                in_array((string) $type, $musts, true) ? Priority::Must : Priority::Should,
+                in_array((string) $type, $musts, true),
+                Plural::of($count, 'a charged cell', "{$count} charged cells")." of type {$type}",
+                implode(', ', $said[$type]).'; at '.Signed::of($temperatureC)." °C a charge holds {$percent} %, 15 % kept back.",
                 [],
-                ['cell_type' => (string) $type],
+                ['cell_type' => (string) $type, ...in_array((string) $type, $busy, true) ? [] : ['idle' => 1.0]],
             );
         }
 

@@ -21,8 +21,8 @@ final class FillNeeds
         }
         $at = [];
         foreach ($stretches as $stretch) {
-            if ($stretch->fill !== null && $stretch->frames() > 0 && ! $stretch->isFlash) {
-                $at[] = $stretch->at($stretch->lanes[0], Priority::Should, "“{$stretch->title}” at {$stretch->clock}: {$stretch->fill}");
+            if ($stretch->fill !== null && $stretch->frames() > 0 && $stretch->photographers() !== [] && ! $stretch->isFlash) {
+                $at[] = $stretch->at($stretch->photographers()[0], Priority::Should, "“{$stretch->title}” at {$stretch->clock}: {$stretch->fill}");
             }
         }
         $because = implode('; ', array_map(static fn (NeededAt $n): string => $n->why, $at)).

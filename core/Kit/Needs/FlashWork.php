@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Needs;
 
 use NorthSatchel\Exposure\FlashPower;
 use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Time\Priority;
 
 /** What a day asks of its flashes: how many at once, and how much of a charge each of them fires. */
 final readonly class FlashWork
@@ -19,8 +20,9 @@ final readonly class FlashWork
     /**
      * @param  list<LitFrames>  $lit
      * @param  int  $atOnce  flashes that fire at the same time
+     * @param  Priority  $priority  the highest of what they are wanted for
      */
-    public function __construct(public array $lit = [], public int $atOnce = 0) {}
+    public function __construct(public array $lit = [], public int $atOnce = 0, public Priority $priority = Priority::Should) {}
 
     /**
      * @param  list<PlannedStretch>  $stretches
@@ -31,6 +33,7 @@ final readonly class FlashWork
         $lights = array_values(array_filter($asks, static fn (Ask $a): bool => $a->what === NeedWhat::Light));
         $lit = [];
         $atOnce = 0;
+        $isMust = false;
         foreach ($stretches as $stretch) {
             $own = array_values(array_filter($lights, static fn (Ask $a): bool => $a->segmentId === $stretch->id));
             $ofJob = array_values(array_filter($lights, static fn (Ask $a): bool => $a->segmentId === null));
@@ -43,12 +46,16 @@ final readonly class FlashWork
             if ($stretch->frames() === 0 || ($by === [] && ! $isLit)) {
                 continue;
             }
+            // In a scene that is only dark a flash is one way out of several.
+            $isMust = $isMust || ($by === []
+                ? $stretch->priority === Priority::Must && SceneLights::wantsLight($stretch)
+                : array_filter($by, static fn (Ask $a): bool => $a->priority === Priority::Must) !== []);
             $guides = array_filter(array_map(static fn (Ask $a): ?float => $a->guideM(), $by));
             $lit[] = new LitFrames($stretch->frames(), $guides === [] ? null : max($guides));
-            $atOnce = max($atOnce, $by === [] ? count($stretch->lanes) : array_sum(array_map(static fn (Ask $a): int => $a->count, $by)));
+            $atOnce = max($atOnce, $by === [] ? count($stretch->photographers()) : array_sum(array_map(static fn (Ask $a): int => $a->count, $by)));
         }
 
-        return new self($lit, $atOnce);
+        return new self($lit, $atOnce, $isMust ? Priority::Must : Priority::Should);
     }
 
     public function pops(): int

@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Needs;
 
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Plural;
 use NorthSatchel\Time\Priority;
 
 /** Something that the plan asks of the shelf, with its reasons. */
@@ -27,7 +28,7 @@ final readonly class Need
      * @param  list<NeededAt>  $at  empty where it holds all day
      * @param  array<string, float|string>  $figures  focal_mm, other_mm (of another photographer at the same minute), up_to_mm (any from
      *     focal_mm on), f_number; guide_m;
-     *     cell_type; card_gb, card_type
+     *     cell_type, idle (nothing is planned with what it feeds); card_gb, card_type
      */
     public function __construct(
         public string $id,
@@ -96,16 +97,28 @@ final readonly class Need
         };
     }
 
-    /** In words for a hirer: "a lens that reaches 180 mm at f/4". */
-    public function toHire(): string
+    /** In words for a hirer: "a lens that gives 180 mm at f/4", "3 cells of type A-1". */
+    public function toHire(int $count = 1): string
     {
+        $which = $this->which();
+        $things = $this->what === NeedWhat::Light ? Plural::of($count, 'a flash', "{$count} flashes") : $this->what->counted($count);
+
+        return $which === '' ? $things : "{$things} {$which}";
+    }
+
+    /** What kind of it, in words; empty where any will do. */
+    private function which(): string
+    {
+        $usual = [];
+
         return match ($this->what) {
-            NeedWhat::Reach => str_starts_with($this->title, 'a lens') ? $this->title : 'a lens that gives '.$this->title,
-            NeedWhat::Light => str_starts_with($this->title, 'guide number') ? 'a flash with '.$this->title : 'a flash',
-            NeedWhat::Cell, NeedWhat::Charger => 'a '.$this->what->value.
-                ($this->text('cell_type') === '' ? '' : ' of type '.$this->text('cell_type')),
-            NeedWhat::Tether => 'a cable for tethering',
-            default => 'a '.$this->what->value.($this->text('card_type') !== '' ? ' for '.$this->text('card_type') : ''),
+            NeedWhat::Reach => preg_match('/^(?:a lens|\d+ lenses) (.*)$/', $this->title, $usual) === 1
+                ? $usual[1]
+                : 'that gives '.preg_replace('/ in \d+ hands at once$/', '', $this->title),
+            NeedWhat::Light => str_starts_with($this->title, 'guide number') ? 'with '.$this->title : '',
+            NeedWhat::Cell, NeedWhat::Charger => $this->text('cell_type') === '' ? '' : 'of type '.$this->text('cell_type'),
+            NeedWhat::Tether => '',
+            default => $this->text('card_type') === '' ? '' : 'for '.$this->text('card_type'),
         };
     }
 

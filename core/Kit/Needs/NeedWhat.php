@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
+use NorthSatchel\Plural;
+
 /** What a plan can ask of a shelf. */
 enum NeedWhat: string
 {
@@ -45,6 +47,26 @@ enum NeedWhat: string
         self::Consumable,
         self::Paper,
     ];
+
+    /** So many of it, in words: “a body”, “3 bodies”. */
+    public function counted(int $count): string
+    {
+        $many = match ($this) {
+            self::Body => 'bodies',
+            self::Reach => 'lenses',
+            self::Light => 'lights',
+            self::Tether => 'cables for tethering',
+            self::Paper => 'papers',
+            default => "{$this->value}s",
+        };
+        $one = match ($this) {
+            self::Reach => 'lens',
+            self::Tether => 'cable for tethering',
+            default => $this->value,
+        };
+
+        return Plural::of($count, "a {$one}", "{$count} {$many}");
+    }
 
     /** Whose loss stops the job, so that a spare goes along (common practice, no source). */
     public function isCritical(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
+use NorthSatchel\Some;
 use NorthSatchel\Time\Priority;
 
 /** Needs of several segments that one thing gives: counted where they fall together. */
@@ -38,7 +39,7 @@ final class NeedsTogether
                 $count,
                 $need->isMust() ? Priority::Must : $other->priority,
                 $need->wantsSpare || $other->wantsSpare,
-                $count === $other->count ? $other->title : "{$count} × {$need->what->value}",
+                $count === $other->count ? $other->title : $need->what->counted($count),
                 $other->because === $need->because ? $need->because : "{$other->because} {$need->because}",
                 [...$other->at, ...$need->at],
                 $need->figures,
@@ -57,7 +58,7 @@ final class NeedsTogether
     {
         $words = array_values(array_unique(array_map(static fn (NeededAt $n): string => $n->why, $at)));
 
-        return implode('; ', array_slice($words, 0, 3)).(count($words) > 3 ? ' and '.(count($words) - 3).' more' : '');
+        return Some::of($words, 3, '; ');
     }
 
     /** @param  list<NeededAt>  $at */

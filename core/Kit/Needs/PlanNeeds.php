@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
+use NorthSatchel\Plural;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Time\Priority;
 
 /** What the plan asks of the kit, each with its reasons. */
@@ -70,7 +72,7 @@ final class PlanNeeds
                 array_map(static fn (PlannedShot $s): ?int => $s->priority === Priority::Must ? $s->focalMm : null, $stretch->shots),
             );
             $isWide = $focals !== [] && max($focals) >= self::APART * min($focals);
-            foreach ($stretch->lanes as $lane) {
+            foreach ($stretch->photographers() as $lane) {
                 if ($stretch->frames() > 0) {
                     $lanes[$lane] = true;
                 }
@@ -95,7 +97,7 @@ final class PlanNeeds
                 $count,
                 Priority::Must,
                 true,
-                $count === 1 ? 'a body' : "{$count} bodies",
+                Plural::of($count, 'a body', "{$count} bodies"),
                 'One for each photographer'.($remotes > 0 ? " and each of {$remotes} remotes" : '').', and one more for when it fails.',
             ),
         ];
@@ -133,7 +135,7 @@ final class PlanNeeds
                 }
                 $stop = self::stopFor($stretch->ev100);
                 $stops[$shot->focalMm] = min($stops[$shot->focalMm] ?? INF, $stop ?? INF);
-                foreach ($stretch->lanes as $lane) {
+                foreach ($stretch->photographers() as $lane) {
                     $uses[$shot->focalMm][] = $stretch->at($lane, $shot->priority, "“{$shot->what}” at {$stretch->clock}, {$lane}");
                 }
             }
@@ -150,7 +152,7 @@ final class PlanNeeds
                 $count,
                 $priority,
                 $priority === Priority::Must,
-                "{$focal} mm".($stop === null ? '' : " at f/{$stop}"),
+                "{$focal} mm".($stop === null ? '' : " at f/{$stop}").($count > 1 ? " in {$count} hands at once" : ''),
                 NeedsTogether::why($at).
                     ($stop === null ? '.' : ": f/{$stop} or wider at 1/160 s and ISO 6400 in that light."),
                 $at,
@@ -173,7 +175,7 @@ final class PlanNeeds
         $needs = [];
         foreach ($stretches as $i => $one) {
             foreach (array_slice($stretches, $i + 1) as $other) {
-                if ($one->from >= $other->to || $other->from >= $one->to || array_intersect($one->lanes, $other->lanes) !== []) {
+                if ($one->from >= $other->to || $other->from >= $one->to || array_intersect($one->photographers(), $other->photographers()) !== []) {
                     continue;
                 }
                 foreach (self::mustFocals($one) as $a) {
@@ -188,7 +190,7 @@ final class PlanNeeds
                                 false,
                                 "{$short} and {$long} mm in two hands",
                                 "“{$one->title}” and “{$other->title}” at the same time: one lens cannot be in both.",
-                                [$one->at($one->lanes[0], Priority::Must, "“{$one->title}” at {$one->clock}")],
+                                [$one->at($one->photographers()[0] ?? Lane::Lead->value, Priority::Must, "“{$one->title}” at {$one->clock}")],
                                 ['focal_mm' => (float) $short, 'other_mm' => (float) $long],
                             );
                         }

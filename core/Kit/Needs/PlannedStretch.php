@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
+use NorthSatchel\SceneKind;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Time\Priority;
 
 /** A segment of the plan, as the kit sees it. */
@@ -31,7 +33,22 @@ final readonly class PlannedStretch
         public bool $mayNotFlash = false,
         /** Why its faces want fill from below or before; null where they do not, or nobody knows. */
         public ?string $fill = null,
+        private ?SceneKind $kind = null,
     ) {}
+
+    /** What kind of scene it is; by its words alone where nobody said so. */
+    public function scene(): SceneKind
+    {
+        return $this->kind ?? SceneKind::of($this->title);
+    }
+
+    /** @return list<string> of those who are in it, the ones with a camera in their hands */
+    public function photographers(): array
+    {
+        $typed = array_filter($this->shots, static fn (PlannedShot $s): bool => ! $s->isUsual);
+
+        return Lane::photographers($this->lanes, $typed !== []);
+    }
 
     /** Planned in it, by one photographer. */
     public function frames(): int
@@ -54,7 +71,7 @@ final readonly class PlannedStretch
         $frames = 0;
         foreach ($stretches as $stretch) {
             foreach ($stretch->shots as $shot) {
-                $frames += $shot->isUsual ? $shot->frames * count($stretch->lanes) : 0;
+                $frames += $shot->isUsual ? $shot->frames * count($stretch->photographers()) : 0;
             }
         }
 
@@ -72,8 +89,8 @@ final readonly class PlannedStretch
         $shots = [];
         foreach ($stretches as $stretch) {
             foreach ($stretch->shots as $shot) {
-                if ($shot->focalMm !== null && $stretch->lanes !== []) {
-                    $shots[] = [$stretch->lanes[0], $shot];
+                if ($shot->focalMm !== null && $stretch->photographers() !== []) {
+                    $shots[] = [$stretch->photographers()[0], $shot];
                 }
             }
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Needs;
 
 use NorthSatchel\Exposure\SceneExposure;
+use NorthSatchel\Plural;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Time\Priority;
 
 /**
@@ -13,10 +15,13 @@ use NorthSatchel\Time\Priority;
  */
 final class SceneLights
 {
-    private const STUDIO = '/\b(?:set(?:ting)? the light|light and positions|setup|packshot|still life|catalogue|product)/iu';
+    private const STUDIO = '/\b(?:light and positions|setup|packshot|still life|catalogue|product|element)/iu';
 
     /** Where a flash disturbs, or rooms are taken from a tripod, whatever the light (common practice, no source). */
     private const QUIET = '/\b(?:ceremon|vow|service|church|chapel|prayer|mass|rite|rooms?|interior|house|front|fa[cç]ade)/iu';
+
+    /** Who plays or stands on a stage is not flashed at, and a room is taken from a tripod. */
+    private const WITHOUT_FLASH = [SceneKind::Action, SceneKind::Stage, SceneKind::Ceremony, SceneKind::Room];
 
     /**
      * @param  list<PlannedStretch>  $stretches
@@ -41,7 +46,7 @@ final class SceneLights
     {
         $at = [];
         foreach ($stretches as $stretch) {
-            foreach (self::isLit($stretch, $asks) ? $stretch->lanes : [] as $lane) {
+            foreach (self::isLit($stretch, $asks) ? $stretch->photographers() : [] as $lane) {
                 $at[] = $stretch->at($lane, $stretch->priority, "“{$stretch->title}” at {$stretch->clock}, {$lane}");
             }
         }
@@ -84,8 +89,8 @@ final class SceneLights
         $iso = 0;
         foreach ($stretches as $stretch) {
             if (self::isUnasked($stretch, $asks) && self::isDark($stretch)) {
-                $iso = max($iso, SceneExposure::of($stretch->title, (float) $stretch->ev100)->settings->iso);
-                foreach ($stretch->lanes as $lane) {
+                $iso = max($iso, SceneExposure::of($stretch->title, (float) $stretch->ev100, scene: $stretch->scene())->settings->iso);
+                foreach ($stretch->photographers() as $lane) {
                     $at[] = $stretch->at($lane, Priority::Should, "“{$stretch->title}” at {$stretch->clock}, {$lane}");
                 }
             }
@@ -102,7 +107,7 @@ final class SceneLights
                 $count,
                 Priority::Should,
                 false,
-                $count === 1 ? 'a flash' : "{$count} flashes",
+                Plural::of($count, 'a flash', "{$count} flashes"),
                 NeedsTogether::why($at).
                     ": by the light that is forecast it takes ISO {$iso}. A flash off the ceiling, or a lens of f/1.4, keeps the grain down.",
                 $at,
@@ -118,7 +123,8 @@ final class SceneLights
             ! self::wantsLight($stretch) &&
             $stretch->frames() > 0 &&
             preg_match(self::QUIET, $stretch->title) !== 1 &&
-            SceneExposure::of($stretch->title, $stretch->ev100)->settings->iso > SceneExposure::CALM_ISO;
+            ! in_array($stretch->scene(), self::WITHOUT_FLASH, true) &&
+            SceneExposure::of($stretch->title, $stretch->ev100, scene: $stretch->scene())->settings->iso > SceneExposure::CALM_ISO;
     }
 
     /** @param  list<Ask>  $asks */
@@ -143,6 +149,6 @@ final class SceneLights
     /** Whether a scene is lit by what one brings: a shot by flash, or a setup of a studio. */
     public static function wantsLight(PlannedStretch $stretch): bool
     {
-        return $stretch->isFlash || preg_match(self::STUDIO, $stretch->title) === 1;
+        return $stretch->isFlash || $stretch->scene() === SceneKind::Prelight || preg_match(self::STUDIO, $stretch->title) === 1;
     }
 }

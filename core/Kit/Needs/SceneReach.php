@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
+use NorthSatchel\Plural;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Time\Priority;
 
 /**
  * The lenses that scenes usually want where no shot of theirs names a focal length (common practice, no source): a normal one, a longer
- * one where one stays away from what happens, and a long one where the action of a sport is across a field or the water.
+ * one where one stays away from what happens, a wide one in a room, and a long one where the action of a sport is across a field or the
+ * water.
  */
 final class SceneReach
 {
@@ -18,10 +21,7 @@ final class SceneReach
 
     private const ACTION_MM = [200.0, 800.0];
 
-    private const ACTION = '/\b(?:match(?:es)?|races?|game|heats?|bouts?|regatta|innings|kick-?off|warm-?up|(?:first|second) half|'.
-        '(?:first|second|third|fourth) (?:quarter|period))\b|\b(?:finals?|finish(?: line)?)$/iu';
-
-    private const FROM_AFAR = '/\b(?:ceremon|vow|church|chapel|speech|toast|portrait|award|podium|concert|programme|play|celebrat)/iu';
+    private const WIDE_MM = [12.0, 24.0];
 
     /**
      * @param  list<PlannedStretch>  $stretches
@@ -36,16 +36,19 @@ final class SceneReach
                     array_filter($s->shots, static fn (PlannedShot $shot): bool => $shot->focalMm !== null) === [],
             ),
         );
-        $is = static fn (PlannedStretch $s, string $words): bool => preg_match($words, $s->title) === 1;
-        $action = array_values(array_filter($open, static fn (PlannedStretch $s): bool => $is($s, self::ACTION)));
-        $near = array_values(array_filter($open, static fn (PlannedStretch $s): bool => ! $is($s, self::ACTION)));
-        $far = array_values(array_filter($open, static fn (PlannedStretch $s): bool => $is($s, self::FROM_AFAR)));
+        $of = static fn (SceneKind ...$kinds): array => array_values(
+            array_filter($open, static fn (PlannedStretch $s): bool => in_array($s->scene(), $kinds, true)),
+        );
+        $special = [...$of(SceneKind::Action), ...$of(SceneKind::Room)];
+        $near = array_values(array_filter($open, static fn (PlannedStretch $s): bool => ! in_array($s, $special, true)));
+        $far = array_values(array_filter($open, static fn (PlannedStretch $s): bool => $s->scene()->isFromAfar()));
 
         return array_values(
             array_filter([
-                self::need('reach-normal', 'a lens from 24 to 60 mm', self::NORMAL_MM, $near, true),
-                self::need('reach-action', 'a lens of 200 mm or more', self::ACTION_MM, $action, true),
-                self::need('reach-long', 'a lens of 85 mm or more', self::LONG_MM, $far, false),
+                self::need('reach-normal', 'from 24 to 60 mm', self::NORMAL_MM, $near, true),
+                self::need('reach-wide', 'of 24 mm or wider', self::WIDE_MM, $of(SceneKind::Room), true),
+                self::need('reach-action', 'of 200 mm or more', self::ACTION_MM, $of(SceneKind::Action), true),
+                self::need('reach-long', 'of 85 mm or more', self::LONG_MM, $far, false),
             ]),
         );
     }
@@ -58,7 +61,7 @@ final class SceneReach
     {
         $at = [];
         foreach ($stretches as $stretch) {
-            foreach ($stretch->lanes as $lane) {
+            foreach ($stretch->photographers() as $lane) {
                 $priority = $isMust ? $stretch->priority : Priority::Should;
                 $at[] = $stretch->at($lane, $priority, "“{$stretch->title}” at {$stretch->clock}, {$lane}");
             }
@@ -67,14 +70,15 @@ final class SceneReach
             return null;
         }
         $priority = NeedsTogether::highest($at);
+        $count = NeedsTogether::atOnce($at, $priority);
 
         return new Need(
             $id,
             NeedWhat::Reach,
-            NeedsTogether::atOnce($at, $priority),
+            $count,
             $priority,
             $priority === Priority::Must,
-            $title,
+            Plural::of($count, 'a lens', "{$count} lenses")." {$title}",
             NeedsTogether::why($at).': no shot there names a focal length, and this is usual.',
             $at,
             ['focal_mm' => $mm[0], 'up_to_mm' => $mm[1]],

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Pack;
 
+use NorthSatchel\Plural;
+use NorthSatchel\Some;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 
 /**
@@ -98,15 +101,15 @@ final readonly class DayKit
             return [
                 Verdict::fix(
                     'pack.two-jobs',
-                    self::named($one->labels(...$both)).(count($both) === 1 ? ' is' : ' are').' in two jobs that day.',
+                    self::named($one->labels(...$both)).Plural::of(count($both), ' is', ' are').' in two jobs that day.',
                     "“{$one->name}” is over at ".
                         ClockTime::ofMinutes($one->to)->text().
                         ', '.
-                        ($way > 0 ? "the way takes {$way} min, and " : '').
+                        ($way > 0 ? 'the way takes '.Span::hours($way).', and ' : '').
                         "“{$other->name}” starts at ".
                         ClockTime::ofMinutes($other->from)->text().
                         ': '.
-                        self::hours(-$spare).
+                        Span::hours(-$spare).
                         ' too early. Move one of them, or one takes other things.',
                     ['missing_minutes' => -$spare, 'things' => count($both)],
                 ),
@@ -119,19 +122,19 @@ final readonly class DayKit
                 $verdicts[] = Verdict::fix(
                     "pack.spent-{$kind}",
                     self::named($one->labels(...$spent)).
-                        (count($spent) === 1 ? ' comes' : ' come').
+                        Plural::of(count($spent), ' comes', ' come').
                         " from “{$one->name}” ".
                         ($kind === 'card' ? 'full of its frames.' : 'used.'),
                     $kind === 'card'
                         ? "“{$other->name}” wants ".
-                            (count($spent) === 1 ? 'it' : 'them').
+                            Plural::of(count($spent), 'it', 'them').
                             ' too, '.
-                            self::hours($spare).
+                            Span::hours($spare).
                             ' later, and no card is formatted before its copies are made and verified: put others on that list.'
                         : "“{$other->name}” wants ".
-                            (count($spent) === 1 ? 'it' : 'them').
+                            Plural::of(count($spent), 'it', 'them').
                             ' too: charge in the car in the '.
-                            self::hours($spare).
+                            Span::hours($spare).
                             ' between, or put others on that list.',
                     ['things' => count($spent)],
                 );
@@ -147,11 +150,11 @@ final readonly class DayKit
             $verdicts[] = Verdict::mind(
                 'pack.goes-on',
                 self::named($one->labels(...$goOn)).
-                    (count($goOn) === 1 ? ' goes' : ' go').
+                    Plural::of(count($goOn), ' goes', ' go').
                     " on from “{$one->name}” to “{$other->name}”.",
                 'Over at '.
                     ClockTime::ofMinutes($one->to)->text().
-                    ($way > 0 ? ", {$way} min of way" : '').
+                    ($way > 0 ? ', '.Span::hours($way).' of way' : '').
                     ', wanted again at '.
                     ClockTime::ofMinutes($other->from)->text().
                     ': '.
@@ -185,13 +188,6 @@ final readonly class DayKit
     /** @param  list<string>  $labels */
     private static function named(array $labels): string
     {
-        $more = count($labels) - self::NAMED;
-
-        return $more > 0 ? implode(', ', array_slice($labels, 0, self::NAMED))." and {$more} more" : implode(', ', $labels);
-    }
-
-    private static function hours(int $minutes): string
-    {
-        return $minutes < 120 ? "{$minutes} min" : round($minutes / 60, 1).' h';
+        return Some::of($labels, self::NAMED);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Pack;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /** Is everything back? What was placed where and not fetched, and what is missing at the count (M11). */
@@ -79,7 +80,7 @@ final class LeaveCheck
             Verdict::fix(
                 'home.missing',
                 count($missing) === 1 ? reset($missing).' is not home.' : count($missing).' things are not home.',
-                implode('; ', array_slice($said, 0, 4)).(count($said) > 4 ? ' and more' : '').'.',
+                Some::of($said, 4, '; ').'.',
                 ['missing' => count($missing)],
             ),
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Pack;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Verdict;
 
@@ -53,7 +54,7 @@ final class LightMarks
             $moved === [] => Verdict::fine(
                 'marks.same',
                 "{$label} stands as it did.",
-                "{$compared} ".($compared === 1 ? 'mark agrees' : 'marks agree').' within what a tape can tell.',
+                "{$compared} ".Plural::of($compared, 'mark agrees', 'marks agree').' within what a tape can tell.',
                 $looked,
             ),
             default => Verdict::fix(

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Pack;
 
+use NorthSatchel\Plural;
+use NorthSatchel\Signed;
+use NorthSatchel\Some;
+
 /** The short list of the night before, and the one at the door; what can be proved is proved, the rest is ticked. */
 final class NightList
 {
@@ -31,7 +35,7 @@ final class NightList
         foreach ($cellsByType as $type => $count) {
             $night[] = new ListLine(
                 'charge-'.substr(hash('xxh32', (string) $type), 0, 6),
-                'Charge '.$count.($count === 1 ? ' cell' : ' cells')." of type {$type}",
+                'Charge '.$count.Plural::of($count, ' cell', ' cells')." of type {$type}",
                 'On the charger before you sleep, in the bag in the morning.',
             );
         }
@@ -62,7 +66,8 @@ final class NightList
     {
         $litres = max(0.5, ceil(2 * $hours * ($temperatureC >= 25 ? 0.5 : 0.25)) / 2);
 
-        return round($hours, 1)." h at {$temperatureC} °C: about {$litres} l for each of you, and something to eat before the hands get slow.";
+        return round($hours, 1).' h at '.Signed::of($temperatureC)." °C: about {$litres} l for each of you, and something to eat before the ".
+            'hands get slow.';
     }
 
     /**
@@ -105,7 +110,7 @@ final class NightList
             default => new ListLine(
                 'packed',
                 count($open) === 1 ? "{$open[0]} is not packed" : count($open).' things are not packed',
-                implode(', ', array_slice($open, 0, 5)).(count($open) > 5 ? ' and more' : '').'.',
+                Some::of($open, 5).'.',
                 false,
             ),
         };
@@ -120,14 +125,14 @@ final class NightList
             return new ListLine(
                 'cards',
                 $count === 1 ? "{$cards->holding[0]} still holds frames" : "{$count} cards still hold frames",
-                ($count === 1 ? '' : implode(', ', array_slice($cards->holding, 0, 6)).($count > 6 ? ' and more' : '').'. ').
+                ($count === 1 ? '' : Some::of($cards->holding, 6).'. ').
                     'Format none without its permit.',
             );
         }
         if ($cards->unseen > 0) {
             return new ListLine(
                 'cards',
-                $cards->unseen === 1 ? 'One card was not looked at' : "{$cards->unseen} cards were not looked at",
+                Plural::of($cards->unseen, 'One card was not looked at', "{$cards->unseen} cards were not looked at"),
                 'By its log each is ready; put them into the reader to see that they are empty.'.
                     ($cards->empty > 0 ? " {$cards->empty} others were looked at and are empty." : ''),
             );
@@ -137,9 +142,11 @@ final class NightList
             ? new ListLine('cards', 'No card is on the list', 'Put the cards onto the packing list; they are looked at here.')
             : new ListLine(
                 'cards',
-                $cards->empty === 1
-                    ? 'The card is empty, or holds test frames alone'
-                    : "{$cards->empty} cards are empty, or hold test frames alone",
+                Plural::of(
+                    $cards->empty,
+                    'The card is empty, or holds test frames alone',
+                    "{$cards->empty} cards are empty, or hold test frames alone",
+                ),
                 'Looked at in the reader just now.',
                 true,
             );

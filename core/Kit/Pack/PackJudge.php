@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Pack;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /** Do the bags hold it, and can it be carried? */
@@ -30,7 +32,7 @@ final class PackJudge
             if ($over > 0) {
                 $verdicts[] = Verdict::fix(
                     'pack.full',
-                    "{$bag->name} has {$over} ".($over === 1 ? 'thing' : 'things').' too many.',
+                    "{$bag->name} has {$over} ".Plural::of($over, 'thing', 'things').' too many.',
                     "{$bag->places} places, and {$bag->placesTaken()} are taken, six small things to one: move something into another bag.",
                     ['over' => $over],
                 );
@@ -48,9 +50,7 @@ final class PackJudge
             $verdicts[] = Verdict::mind(
                 'pack.loose',
                 count($loose) === 1 ? "{$loose[0]->label} is in no bag." : count($loose).' things are in no bag.',
-                implode(', ', array_slice(array_map(static fn (PackedItem $i): string => $i->label, $loose), 0, 4)).
-                    (count($loose) > 4 ? ' and more' : '').
-                    '.',
+                Some::of(array_map(static fn (PackedItem $i): string => $i->label, $loose), 4).'.',
                 ['loose' => count($loose)],
             );
         }

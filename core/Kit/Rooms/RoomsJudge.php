@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Rooms;
 
 use NorthSatchel\Looked;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -54,7 +55,7 @@ final class RoomsJudge
         if ($last->to > $endsAt) {
             $found[] = Verdict::fix(
                 'rooms.late',
-                'The house is over at '.ClockTime::face($last->to).': '.($last->to - $endsAt).' min too late.',
+                'The house is over at '.ClockTime::face($last->to).': '.Span::hours($last->to - $endsAt).' too late.',
                 "{$looked->words} from ".ClockTime::face($turns[0]->from).'. Fewer pictures, or more hours.',
                 ['late_minutes' => $last->to - $endsAt],
             );

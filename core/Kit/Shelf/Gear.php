@@ -39,7 +39,7 @@ final readonly class Gear
         public array $specs = [],
         public ?int $weightG = null,
         public ?int $leadDays = null,
-        public string $ownership = 'owned',
+        public Ownership $ownership = Ownership::Owned,
         public ?string $fromWhom = null,
         public ?string $dueOn = null,
     ) {}

@@ -18,6 +18,7 @@ enum GearKind: string
     case Reader = 'reader';
     case Drive = 'drive';
     case Computer = 'computer';
+    case Display = 'display';
     case Cable = 'cable';
     case Stand = 'stand';
     case Clamp = 'clamp';
@@ -86,6 +87,7 @@ enum GearKind: string
             self::Reader => [GearField::text('card_type', 'card type'), GearField::number('read_mb_s', 'MB/s', 1, 10000)],
             self::Drive => [GearField::number('capacity_tb', 'size, TB', 0.01, 200), GearField::number('write_mb_s', 'MB/s', 1, 20000)],
             self::Computer => [GearField::text('cell_type', 'cell type'), GearField::number('write_mb_s', 'disk writes, MB/s', 1, 20000)],
+            self::Display => [GearField::number('inches', 'across, inches', 3, 200), GearField::yes('is_calibrated', 'calibrated')],
             self::Cable => [
                 GearField::number('length_m', 'length, m', 0.05, 200),
                 GearField::text('standard', 'standard'),

@@ -16,7 +16,7 @@ final readonly class Station
     /** @var list<StationLink> from the camera on */
     public array $links;
 
-    /** @var list<StationLink> beside the wire: what fires the lights, where there is one */
+    /** @var list<StationLink> beside the wire: what fires the lights, and where others look; without a display the computer shows it */
     public array $beside;
 
     /** Seconds a frame; null where a rate is not known, or a part is missing. */
@@ -42,7 +42,11 @@ final readonly class Station
             new StationLink('second drive', $drives[1] ?? null, ($drives[1] ?? null)?->number('write_mb_s'), max(0, count($drives) - 2)),
         ];
         $triggers = $of(GearKind::Trigger);
-        $this->beside = $triggers === [] ? [] : [self::link('trigger', $triggers, null)];
+        $displays = $of(GearKind::Display);
+        $this->beside = [
+            ...$triggers === [] ? [] : [self::link('trigger', $triggers, null)],
+            ...$displays === [] ? [] : [self::link('display', $displays, null)],
+        ];
         // What a frame waits for: the wire and the computer; the drives are written to behind it.
         $needed = array_values(array_filter($links, static fn (StationLink $l): bool => in_array($l->role, ['cable', 'joint', 'computer'], true)));
         $rates = array_map(static fn (StationLink $l): ?float => $l->gear === null ? null : $l->rateMbS, $needed);
@@ -71,6 +75,14 @@ final readonly class Station
         return implode(', ', array_map(static fn (StationLink $l): string => $l->label(), $links));
     }
 
+    /** Under which part of the wire one beside it is drawn: a trigger under the camera, a display under the computer. */
+    public function under(StationLink $beside): int
+    {
+        $roles = array_map(static fn (StationLink $l): string => $l->role, $this->links);
+
+        return (int) array_search($beside->role === 'display' ? 'computer' : 'camera', $roles, true);
+    }
+
     /** Whether anything of it is in the bag: a wire, or a computer to shoot into. */
     public function isThere(): bool
     {
@@ -83,6 +95,26 @@ final readonly class Station
         return false;
     }
 
+    /** Others on a set look at a screen of their own, or stand behind the operator; and colour is not judged on just any. */
+    private function display(): ?Verdict
+    {
+        $display = array_values(array_filter($this->beside, static fn (StationLink $l): bool => $l->role === 'display'))[0] ?? null;
+
+        return match (true) {
+            $display === null => Verdict::mind(
+                'station.no-display',
+                'Nobody but the operator sees the frames large.',
+                'No display is in the bag: client and stylist would stand behind the computer. Put one in, or give them the link to the picks.',
+            ),
+            $display->gear?->is('is_calibrated') !== true => Verdict::mind(
+                'station.colour',
+                "{$display->label()} is not calibrated.",
+                'A client who decides on colour there decides on something else than what is sent.',
+            ),
+            default => null,
+        };
+    }
+
     /** Missing parts, and parts of which there is one only; how fast, the wire's own judge says. */
     public function verdicts(): Verdicts
     {
@@ -91,7 +123,7 @@ final readonly class Station
         }
         $missing = array_filter($this->links, static fn (StationLink $l): bool => $l->gear === null);
         $parts = [...$this->links, ...$this->beside];
-        $alone = array_filter($parts, static fn (StationLink $l): bool => $l->gear !== null && $l->spares === 0);
+        $alone = array_filter($parts, static fn (StationLink $l): bool => $l->gear !== null && $l->spares === 0 && $l->role !== 'display');
         $looked = Looked::at(count($parts), 'part');
         $found = array_values(array_filter([
             $missing === [] ? null : Verdict::fix(
@@ -104,6 +136,7 @@ final readonly class Station
                 count($alone) === 1 ? reset($alone)->label().' has no spare.' : count($alone).' parts of the station have no spare.',
                 self::names($alone).': one that fails ends the wire. A card in the camera goes on while it is mended.',
             ),
+            $this->display(),
         ]));
 
         return new Verdicts($found !== [] || $looked === null ? $found : [Verdict::fine(

@@ -6,6 +6,7 @@ namespace NorthSatchel\Kit\Test;
 
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Verdict;
 
 /**
@@ -84,7 +85,7 @@ final readonly class PlainFrame
                 "Something is in front of {$label}.",
                 count($smudges).
                     ' large dark '.
-                    (count($smudges) === 1 ? 'patch' : 'patches').
+                    Plural::of(count($smudges), 'patch', 'patches').
                     ', the first '.
                     self::where(array_values($smudges)[0]).
                     ': wipe the front and the back of the lens, look for a crack, and take another frame.',
@@ -97,7 +98,7 @@ final readonly class PlainFrame
                 "There is dust on the sensor of {$label}.",
                 count($dust).
                     ' small dark '.
-                    (count($dust) === 1 ? 'spot' : 'spots').
+                    Plural::of(count($dust), 'spot', 'spots').
                     ', the first '.
                     self::where(array_values($dust)[0]).
                     ': blow it out, body facing down, and take another frame.',

@@ -7,6 +7,7 @@ namespace NorthSatchel\Kit\Test;
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Looked;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /** Is there still time to order another? Each thing has a lead time, so each test a latest sensible day (M4). */
@@ -131,7 +132,6 @@ final class TestDays
     /** @param  list<TestDue>  $some */
     private static function names(array $some): string
     {
-        return implode(', ', array_slice(array_map(static fn (TestDue $d): string => $d->gear->label, $some), 0, 4)).
-            (count($some) > 4 ? ' and more' : '');
+        return Some::of(array_map(static fn (TestDue $d): string => $d->gear->label, $some), 4);
     }
 }

@@ -6,6 +6,7 @@ namespace NorthSatchel\People\Crew;
 
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Setups\PersonHours;
+use NorthSatchel\Some;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
@@ -26,7 +27,7 @@ final readonly class CallSheetJudge
         if ($this->members === []) {
             return new Verdicts();
         }
-        $found = array_values(array_filter([...$this->minors(), $this->missing(), ...$this->hours(), $this->noHospital()]));
+        $found = array_values(array_filter([$this->unclear(), ...$this->minors(), $this->missing(), ...$this->hours(), $this->noHospital()]));
         $people = array_map(static fn (PersonHours $p): string => "{$p->name} {$p->says()}", $this->needed);
         array_push($people, ...$this->onlyWearing());
         $looked = Looked::at(count($people), 'person', 'people');
@@ -42,13 +43,37 @@ final readonly class CallSheetJudge
 
     private function member(string $name): ?CrewMember
     {
-        foreach ($this->members as $member) {
-            if ($member->isCalled($name)) {
-                return $member;
-            }
-        }
+        $called = $this->called($name);
 
-        return null;
+        return count($called) === 1 ? $called[0] : null;
+    }
+
+    /** @return list<CrewMember> whom a name may mean: the one of just that name, else all whose first name it is */
+    private function called(string $name): array
+    {
+        $called = array_values(array_filter($this->members, static fn (CrewMember $m): bool => $m->isCalled($name)));
+        $same = array_values(array_filter($called, static fn (CrewMember $m): bool => mb_strtolower($m->name) === mb_strtolower(trim($name))));
+
+        return $same === [] ? $called : $same;
+    }
+
+    /** A name that two of the sheet share says nothing of either. */
+    private function unclear(): ?Verdict
+    {
+        $names = [...array_map(static fn (PersonHours $p): string => $p->name, $this->needed), ...$this->wearing];
+        foreach ($this->members as $member) {
+            array_push($names, ...$member->guardian === null ? [] : [$member->guardian]);
+        }
+        $unclear = array_values(array_unique(array_filter($names, fn (string $name): bool => count($this->called($name)) > 1)));
+
+        return $unclear === [] ? null : Verdict::fix(
+            'crew.which',
+            "Which {$unclear[0]} is meant?",
+            count($this->called($unclear[0])).' on the sheet have that first name'.
+                (count($unclear) > 1 ? ', and '.Some::of(array_slice($unclear, 1), 3).' is shared too' : '').
+                ': write the surname in the plan, so that the hours are held against the right call.',
+            ['names' => count($unclear)],
+        );
     }
 
     /** @return list<string> who wears a look and is named for no hour besides */
@@ -67,10 +92,10 @@ final readonly class CallSheetJudge
     {
         $missing = [];
         foreach ($this->needed as $person) {
-            $missing += $this->member($person->name) !== null ? [] : [$person->name => "{$person->name} is needed {$person->says()}"];
+            $missing += $this->called($person->name) !== [] ? [] : [$person->name => "{$person->name} is needed {$person->says()}"];
         }
         foreach ($this->onlyWearing() as $name) {
-            $missing += $this->member($name) !== null ? [] : [$name => "{$name} wears a look"];
+            $missing += $this->called($name) !== [] ? [] : [$name => "{$name} wears a look"];
         }
 
         return $missing === [] ? null : Verdict::fix(
@@ -123,13 +148,13 @@ final readonly class CallSheetJudge
                     "{$minor->shown()} is a minor, and no guardian is named.",
                     'No minor on a set alone: name who is there.',
                 );
-            } elseif ($guardian === null) {
+            } elseif ($this->called($minor->guardian) === []) {
                 $verdicts[] = Verdict::fix(
                     'crew.guardian-away',
                     "The guardian of {$minor->shown()} is not called.",
                     "{$minor->guardian} is not on the sheet.",
                 );
-            } elseif ($minor->from !== null && ($guardian->from === null || $guardian->from > $minor->from
+            } elseif ($guardian !== null && $minor->from !== null && ($guardian->from === null || $guardian->from > $minor->from
                 || ($guardian->to !== null && $minor->to !== null && $guardian->to < $minor->to))) {
                 $verdicts[] = Verdict::fix(
                     'crew.guardian-away',

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\People\Roster;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -27,7 +29,7 @@ final class RosterJudge
         if ($without > 0) {
             $found[] = Verdict::mind(
                 'roster.no-number',
-                $without === 1 ? '1 name has no number.' : "{$without} names have no number.",
+                Plural::of($without, '1 name has no number.', "{$without} names have no number."),
                 'They have no code and are typed in full.',
                 ['names' => $without],
             );
@@ -45,7 +47,7 @@ final class RosterJudge
             $found[] = Verdict::fine(
                 'roster.ready',
                 'Every number is one person.',
-                "{$looked->words} of ".count($roster->codes).(count($roster->codes) === 1 ? ' team' : ' teams').', with today\'s line-up.',
+                "{$looked->words} of ".count($roster->codes).Plural::of(count($roster->codes), ' team', ' teams').', with today\'s line-up.',
                 $looked,
             );
         }
@@ -93,7 +95,7 @@ final class RosterJudge
             : [
                 Verdict::mind(
                     'roster.no-line-up',
-                    'Who plays today is not known'.($teams === [] ? '' : ' of '.implode(', ', array_slice($teams, 0, self::MOST_NAMED))).'.',
+                    'Who plays today is not known'.($teams === [] ? '' : ' of '.Some::of($teams, self::MOST_NAMED)).'.',
                     'An hour before it begins the numbers are typed in; until then a name in a caption may be of somebody who sits at home.',
                     ['teams' => count($unknown)],
                 ),

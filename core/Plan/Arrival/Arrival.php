@@ -7,6 +7,7 @@ namespace NorthSatchel\Plan\Arrival;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Looked;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -50,11 +51,13 @@ final readonly class Arrival
             }
             sort($free);
             $waits = array_map(static fn (string $name): int => $ends[$name] ?? 0, $task->after);
-            $who = $task->by === null ? 0 : $busy[mb_strtolower($task->by)] ?? 0;
-            $start = max($free[$task->people - 1], $who, ...$waits, ...[0]);
+            $who = array_map(static fn (string $name): int => $busy[mb_strtolower($name)] ?? 0, $task->names());
+            $start = max($free[$task->people - 1], 0, ...$who, ...$waits);
             $ends[$task->name] = $start + $task->minutes;
             $starts[] = [$task, $start];
-            $busy[mb_strtolower((string) $task->by)] = $ends[$task->name];
+            foreach ($task->names() as $name) {
+                $busy[mb_strtolower($name)] = $ends[$task->name];
+            }
             for ($i = 0; $i < $task->people; $i++) {
                 $free[$i] = $ends[$task->name];
             }
@@ -88,7 +91,7 @@ final readonly class Arrival
             ]);
         }
         $before = $this->doors->minutes - $this->at->minutes;
-        $why = "{$this->minutes} min of work and {$this->spareMinutes} for trouble before {$this->doors->text()}.".($this->isStudio
+        $why = Span::hours($this->minutes)." of work and {$this->spareMinutes} for trouble before {$this->doors->text()}.".($this->isStudio
             ? ''
             : ' The school of two hours comes '.self::against(self::LATE_SCHOOL_MIN - $before).
                 ', that of six '.self::against(self::EARLY_SCHOOL_MIN - $before).'.');
@@ -112,8 +115,8 @@ final readonly class Arrival
     {
         return match (true) {
             $minutes === 0 => 'at the same minute',
-            $minutes > 0 => "{$minutes} min earlier",
-            default => -$minutes.' min too late',
+            $minutes > 0 => Span::later(-$minutes),
+            default => Span::hours(-$minutes).' too late',
         };
     }
 }

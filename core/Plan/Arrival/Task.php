@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Arrival;
 
+use NorthSatchel\TypedLine;
+
 /** Something that must stand before the doors open. */
 final readonly class Task
 {
@@ -19,4 +21,10 @@ final readonly class Task
         public array $after = [],
         public ?string $by = null,
     ) {}
+
+    /** @return list<string> who does it, where somebody is named */
+    public function names(): array
+    {
+        return TypedLine::names((string) $this->by);
+    }
 }

@@ -8,6 +8,7 @@ use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
 use NorthSatchel\Time\Lane;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -77,11 +78,14 @@ final class AccessJudge
             $window->closesAt,
         )}{$gate}; {$segment->title} is planned from {$day->day->face($segment->startsAt)} to {$day->day->face(
             $segment->endsAt(),
-        )}: {$missing} min outside.";
+        )}: ".Span::hours($missing).' outside. Ask for that pass '.implode(' and ', array_filter([
+            $early > 0 ? 'from '.$day->day->face($segment->startsAt - 60 * $window->gateMinutes) : '',
+            $late > 0 ? 'until '.$day->day->face($segment->endsAt()) : '',
+        ])).', or move it.';
         $remedy = match (true) {
             $segment->isAnchor || ($isEarly && $late > 0) => null,
-            $isEarly => new Remedy('segment.later', "Start it {$missing} min later", ['segment' => $segment->id, 'minutes' => $missing]),
-            default => new Remedy('segment.later', "Start it {$missing} min earlier", ['segment' => $segment->id, 'minutes' => -$missing]),
+            $isEarly => new Remedy('segment.later', 'Start it '.Span::later($missing), ['segment' => $segment->id, 'minutes' => $missing]),
+            default => new Remedy('segment.later', 'Start it '.Span::later(-$missing), ['segment' => $segment->id, 'minutes' => -$missing]),
         };
 
         return Verdict::stop(

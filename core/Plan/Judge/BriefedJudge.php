@@ -8,6 +8,7 @@ use NorthSatchel\Brief\Restriction;
 use NorthSatchel\Brief\RestrictionKind;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
@@ -43,7 +44,7 @@ final class BriefedJudge
             $minutes = intdiv($from - $first, 60);
             $verdicts[] = Verdict::fix(
                 'plan.before-hours',
-                self::some($early).' '.(count($early) === 1 ? 'starts' : 'start').' before the covered hours.',
+                self::some($early).' '.Plural::of(count($early), 'starts', 'start').' before the covered hours.',
                 "{$covered}, and the plan starts at {$day->day->face($first)}: ".Span::hours($minutes).' earlier. Agree on it, or start later.',
                 ['minutes' => $minutes],
                 new Remedy('brief.hours', "Cover from {$day->day->face($first)}", ['covered_from' => $day->day->face($first)]),
@@ -54,7 +55,7 @@ final class BriefedJudge
             $minutes = intdiv($last - $to + 59, 60);
             $verdicts[] = Verdict::fix(
                 'plan.overtime',
-                self::some($late).' '.(count($late) === 1 ? 'runs' : 'run').' beyond the covered hours.',
+                self::some($late).' '.Plural::of(count($late), 'runs', 'run').' beyond the covered hours.',
                 "{$covered}, and the plan ends at {$day->day->face($last)}: ".Span::hours($minutes).
                     ' of overtime. Agree on it in writing, or let it end earlier.',
                 ['minutes' => $minutes],
@@ -120,20 +121,23 @@ final class BriefedJudge
                 $meant,
             );
             // Where one of several photographers reaches from there, the others take what is near.
-            $nowhere[(string) $restriction->where][] = array_filter($scenes, static fn (Scene $s): bool => $s->isAt($restriction->where)) === []
-                ? $restriction
-                : null;
+            $there = array_filter($scenes, static fn (Scene $s): bool => $s->isAt($restriction->where));
+            if ($there === []) {
+                $nowhere["at “{$restriction->where}”"][] = $restriction;
+            } elseif (array_filter($there, static fn (Scene $s): bool => $s->has($restriction->during)) === []) {
+                $nowhere["during “{$restriction->during}”"][] = $restriction;
+            }
             $isReached = $restriction->kind === RestrictionKind::FromTheBack && in_array(null, $found, true);
             $verdicts = [...$verdicts, ...$isReached ? [] : array_slice(array_filter($found), 0, 1)];
         }
-        $unheld = array_filter(array_map(static fn (array $of): array => array_values(array_filter($of)), $nowhere));
 
-        return [...$verdicts, ...$scenes === [] ? [] : array_map(self::nowhere(...), array_keys($unheld), $unheld)];
+        return [...$verdicts, ...$scenes === [] ? [] : array_map(self::nowhere(...), array_keys($nowhere), $nowhere)];
     }
 
     /**
-     * A restriction that speaks of a place where the plan has nothing is held against nothing.
+     * A restriction that speaks of a place where the plan has nothing, or of what is not in it, is held against nothing.
      *
+     * @param  string  $where  "at “church”", "during “prayer”"
      * @param  list<Restriction>  $of
      */
     private static function nowhere(string $where, array $of): Verdict
@@ -142,8 +146,8 @@ final class BriefedJudge
 
         return Verdict::mind(
             'plan.restriction-nowhere',
-            implode(' and ', $texts).(count($texts) === 1 ? ' is' : ' are').' held against no segment.',
-            "Nothing is planned at “{$where}”: write that name into the place, the spot or the title of the segments it is meant for.",
+            implode(' and ', $texts).Plural::of(count($texts), ' is', ' are').' held against no segment.',
+            "Nothing is planned {$where}: write that word into the place, the spot or the title of the segments it is meant for.",
             ['restrictions' => count($of)],
         );
     }
@@ -185,13 +189,17 @@ final class BriefedJudge
         if ($focals !== [] && max($focals) >= 0.9 * $wanted) {
             return null;
         }
-        $said = $known === null ? "How far that is nobody has measured; from {$distance} m" : "From about {$distance} m";
+        $said = $known === null
+            ? "How far that is nobody has measured: write it into the brief, as “from the back, 12 m”. From {$distance} m"
+            : "From about {$distance} m";
 
         // Where the distance is only what is usual, it is for the photographer to know.
         return ($known === null ? Verdict::mind(...) : Verdict::fix(...))(
             'plan.from-the-back',
-            "{$scene->title} is taken from the back: it wants about {$wanted} mm.",
-            "The brief says: “{$restriction->text}”. {$said} a person to the knee takes {$wanted} mm, and ".
+            $known === null
+                ? "{$scene->title} is taken from the back: from how far?"
+                : "{$scene->title} is taken from the back: it wants about {$wanted} mm.",
+            "The brief says: “{$restriction->text}”. {$said} a person to the knee, upright, takes {$wanted} mm, and ".
                 ($focals === [] ? 'no shot there names a lens.' : 'the longest that a shot there names is '.max($focals).' mm.').
                 ' Write it beside a shot, so that it is packed.',
             ['focal_mm' => $wanted],
@@ -204,7 +212,7 @@ final class BriefedJudge
 
         return Verdict::stop(
             'plan.no-pictures',
-            "{$scene->title} has ".($shots === 1 ? 'a shot' : "{$shots} shots").', and pictures are not allowed there.',
+            "{$scene->title} has ".Plural::of($shots, 'a shot', "{$shots} shots").', and pictures are not allowed there.',
             "The brief says: “{$restriction->text}”. Ask once more, or take them elsewhere.",
             ['shots' => $shots],
         );

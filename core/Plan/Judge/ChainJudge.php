@@ -8,6 +8,7 @@ use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Time\Lane;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -58,9 +59,10 @@ final class ChainJudge
         return Verdict::mind(
             'plan.critical-chain',
             ucfirst(Lane::person($lane)).
-                ($least < 0 ? ' is already '.-$least.' min late in one chain.' : " has one chain with only {$least} min to spare."),
-            "{$names}: {$minutes} min of work one after the other. A minute lost there is a minute late at the end of it; lose it ".
-                'elsewhere.',
+                ($least < 0 ? ' is already '.Span::hours(-$least).' late in one chain.'
+                    : ' has one chain with only '.Span::hours($least).' to spare.'),
+            "{$names}: ".Span::hours($minutes).' of work one after the other. A minute lost there is a minute late at the end of it; '.
+                'lose it elsewhere.',
             ['slack_minutes' => $least],
         );
     }

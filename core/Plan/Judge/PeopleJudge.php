@@ -7,6 +7,7 @@ namespace NorthSatchel\Plan\Judge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -48,9 +49,10 @@ final class PeopleJudge
                 ? "{$before->title} has them until {$day->day->face($before->endsAt())}, {$after->title} from {$day->day->face(
                     $after->startsAt,
                 )}".
-                    ($way > 0 ? ", and the way takes {$way} min" : '').
-                    ": {$short} min are missing."
-                : "{$gap} min lie between, and the way to {$after->setting->name()} takes {$way} min: {$short} min are missing.";
+                    ($way > 0 ? ', and the way takes '.Span::hours($way) : '').
+                    ': '.Span::hours($short).' are missing.'
+                : Span::hours($gap)." lie between, and the way to {$after->setting->name()} takes ".Span::hours($way).': '.
+                    Span::hours($short).' are missing.';
 
         return Verdict::stop(
             'plan.person-twice',
@@ -59,7 +61,7 @@ final class PeopleJudge
             ['missing_minutes' => $short],
             $after->isAnchor
                 ? null
-                : new Remedy('segment.later', "Start {$after->title} {$short} min later", ['segment' => $after->id, 'minutes' => $short]),
+                : new Remedy('segment.later', "Start {$after->title} ".Span::later($short), ['segment' => $after->id, 'minutes' => $short]),
         );
     }
 }

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Judge;
 
+use NorthSatchel\SceneKind;
+
 /** A segment with its shots, as a brief is held against it. */
 final readonly class Scene
 {
     /** Words for one thing (common practice, no source). */
     private const SAME = [['vow', 'ceremo', 'servic'], ['prayer', 'servic', 'blessi'], ['speech', 'dinner', 'toast']];
+
+    /** What people call the play of a sport (common practice, no source). */
+    private const PLAY = '/\b(?:play|game|match|race|heat|bout|action|competition|half|period)/iu';
 
     /**
      * @param  list<SceneShot>  $shots
@@ -23,6 +28,7 @@ final readonly class Scene
         public array $shots,
         public array $people = [],
         public ?float $roomM = null,
+        public ?SceneKind $kind = null,
     ) {}
 
     /** Whether a place or a scene of those words is meant; all are where nothing was said. */
@@ -48,6 +54,8 @@ final readonly class Scene
             $words = array_intersect($words, $same) === [] ? $words : [...$words, ...$same];
         }
 
-        return $what === null || array_intersect($words, $own) !== [];
+        return $what === null ||
+            array_intersect($words, $own) !== [] ||
+            ($this->kind === SceneKind::Action && preg_match(self::PLAY, $what) === 1);
     }
 }

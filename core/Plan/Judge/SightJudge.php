@@ -7,6 +7,7 @@ namespace NorthSatchel\Plan\Judge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -93,7 +94,7 @@ final class SightJudge
             "; they must not meet {$limit}.".
             ($isApart ? ' The spots differ: keep the doors shut, and let one leave first.' : '');
         $remedy = $canWait
-            ? new Remedy('segment.later', "Start {$later->title} {$wait} min later", ['segment' => $later->id, 'minutes' => $wait])
+            ? new Remedy('segment.later', "Start {$later->title} ".Span::later($wait), ['segment' => $later->id, 'minutes' => $wait])
             : null;
 
         return $isApart

@@ -10,6 +10,7 @@ use NorthSatchel\Remedy;
 use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Sky\OpenHours;
 use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -92,7 +93,7 @@ final class WantsJudge
         $remedy =
             $segment->isAnchor || ! $fits || ($early > 0 && $late > 0)
                 ? null
-                : new Remedy('segment.later', $early > 0 ? "Start it {$minutes} min later" : "Start it {$minutes} min earlier", [
+                : new Remedy('segment.later', 'Start it '.Span::later($early > 0 ? $minutes : -$minutes), [
                     'segment' => $segment->id,
                     'minutes' => $early > 0 ? $minutes : -$minutes,
                 ]);
@@ -116,7 +117,7 @@ final class WantsJudge
         $latest = $segment->wants->latestEndAt;
         $move = static fn (int $by): ?Remedy => $segment->isAnchor
             ? null
-            : new Remedy('segment.later', 'Start it '.abs($by).' min '.($by > 0 ? 'later' : 'earlier'), [
+            : new Remedy('segment.later', 'Start it '.Span::later($by), [
                 'segment' => $segment->id,
                 'minutes' => $by,
             ]);
@@ -128,7 +129,7 @@ final class WantsJudge
                 "{$segment->title} starts before it can.",
                 "You wrote not before {$day->day->face($earliest)}; it is planned for {$day->day->face(
                     $segment->startsAt,
-                )}, {$by} min too early.",
+                )}, ".Span::hours($by).' too early.',
                 ['minutes' => $by],
                 $move($by),
             );
@@ -139,7 +140,7 @@ final class WantsJudge
             return Verdict::fix(
                 'plan.too-late',
                 "{$segment->title} runs longer than it may.",
-                "You wrote over by {$day->day->face($latest)}; it ends at {$day->day->face($segment->endsAt())}, {$by} min too late.",
+                "You wrote over by {$day->day->face($latest)}; it ends at {$day->day->face($segment->endsAt())}, ".Span::hours($by).' too late.',
                 ['minutes' => $by],
                 $move(-$by),
             );

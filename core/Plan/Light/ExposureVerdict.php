@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Light;
 
+use NorthSatchel\Exposure\DialLimits;
 use NorthSatchel\Exposure\SceneExposure;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Scout\FaceLight;
+use NorthSatchel\Signed;
 use NorthSatchel\Verdict;
 
 /** The planned exposure of a segment in words; where it is stops under, that it is, and what would mend it. */
@@ -15,11 +17,16 @@ final class ExposureVerdict
     /** From here on it is more than a little grain. */
     private const MUCH_STOPS = 1.0;
 
-    public static function of(string $code, Segment $segment, FaceLight $light, string $clock): Verdict
-    {
-        $planned = SceneExposure::of($segment->title, $light->ev100, $segment->setting->hasFlash);
+    public static function of(
+        string $code,
+        Segment $segment,
+        FaceLight $light,
+        string $clock,
+        DialLimits $limits = new DialLimits(),
+    ): Verdict {
+        $planned = SceneExposure::of($segment->title, $light->ev100, $segment->setting->hasFlash, $limits, $segment->setting->scene);
         $ev = round($light->ev100, 1);
-        $because = "At {$clock}, {$light->why}, a face has about EV {$ev}; {$planned->why}. Cloud takes one to three stops more.";
+        $because = "At {$clock}, {$light->why}, a face has about EV ".Signed::of($ev)."; {$planned->why}. Cloud takes one to three stops more.";
         $figures = ['ev100' => $ev, 'stops_under' => $planned->stopsUnder];
         if ($planned->stopsUnder === 0.0) {
             return Verdict::mind($code, "Start {$segment->title} at {$planned->says()}.", $because, $figures);

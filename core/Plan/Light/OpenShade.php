@@ -14,6 +14,7 @@ use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Sky\Sun;
 use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 
 /** From when do the faces have open shade, and where is the sun really gone? */
@@ -72,17 +73,17 @@ final class OpenShade
             "From {$day->face($next->from)} until {$day->face($next->to)} ".
             ($what === Spot::LAND ? 'the skyline' : $what).
             ' keeps the sun off the faces'.
-            ($wait > 0 ? ", {$wait} min after its planned start." : '.');
+            ($wait > 0 ? ', '.Span::hours($wait).' after its planned start.' : '.');
         $finding = "{$spot->name} has open shade from {$day->face($next->from)}.";
         $remedy =
             $segment->isAnchor || $wait <= 0
                 ? null
-                : new Remedy('segment.later', "Start {$segment->title} {$wait} min later", ['segment' => $segment->id, 'minutes' => $wait]);
+                : new Remedy('segment.later', "Start {$segment->title} ".Span::later($wait), ['segment' => $segment->id, 'minutes' => $wait]);
 
         return $isWanted
             ? Verdict::fix(
                 'scout.open-shade-later',
-                "{$segment->title} wants open shade and gets it {$wait} min too late.",
+                "{$segment->title} wants open shade and gets it ".Span::hours($wait).' too late.',
                 $because,
                 ['wait_minutes' => $wait],
                 $remedy,
@@ -118,7 +119,7 @@ final class OpenShade
         $sun = Sun::at($place, $last);
         $angle = round($spot->skyline->angleAt($sun->azimuthDeg), 1);
         $isNeeded = in_array($segment->wants->light, [LightWanted::Golden, LightWanted::BeforeSunset], true) && $segment->endsAt() > $last;
-        $finding = "At {$spot->name} the sun is gone at {$day->face($last)}, {$early} min before sunset.";
+        $finding = "At {$spot->name} the sun is gone at {$day->face($last)}, ".Span::hours($early).' before sunset.';
         $azimuth = (int) round($sun->azimuthDeg);
         $because = "The skyline stands {$angle}° high at {$azimuth}°, and the level sunset would be at {$day->face($sunset)}.";
         if (! $isNeeded) {
@@ -129,11 +130,11 @@ final class OpenShade
         return Verdict::fix(
             'scout.ridge-too-late',
             $finding,
-            "{$because} {$segment->title} runs {$over} min longer than that.",
+            "{$because} {$segment->title} runs ".Span::hours($over).' longer than that.',
             ['minutes_before_sunset' => $early, 'over_minutes' => $over],
             $segment->isAnchor
                 ? null
-                : new Remedy('segment.later', "Start {$segment->title} {$over} min earlier", [
+                : new Remedy('segment.later', "Start {$segment->title} ".Span::later(-$over), [
                     'segment' => $segment->id,
                     'minutes' => -$over,
                 ]),

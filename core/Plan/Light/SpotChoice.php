@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Light;
 
+use NorthSatchel\Exposure\DialLimits;
 use NorthSatchel\Exposure\SceneExposure;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Scout\FaceLight;
 use NorthSatchel\Severity;
+use NorthSatchel\Signed;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
 
@@ -41,9 +43,9 @@ final readonly class SpotChoice
      * @param  list<SpotTry>  $tries
      * @return list<self> the best first
      */
-    public static function ranked(Segment $segment, array $tries): array
+    public static function ranked(Segment $segment, array $tries, DialLimits $limits = new DialLimits()): array
     {
-        $choices = array_map(static fn (SpotTry $t): self => self::of($segment, $t), $tries);
+        $choices = array_map(static fn (SpotTry $t): self => self::of($segment, $t, $limits), $tries);
         usort(
             $choices,
             static fn (self $a, self $b): int => [$a->weight, $a->exposure->stopsUnder, $a->try->wayMinutes, $a->try->spot->name] <=>
@@ -53,9 +55,10 @@ final readonly class SpotChoice
         return $choices;
     }
 
-    private static function of(Segment $segment, SpotTry $try): self
+    private static function of(Segment $segment, SpotTry $try, DialLimits $limits): self
     {
-        $light = FaceLight::at($try->spot, ! $try->spot->isIndoor, $try->spot->place, $segment->startsAt + 30 * $segment->minutes);
+        $middle = $segment->startsAt + 30 * $segment->minutes;
+        $light = FaceLight::at($try->spot, ! $try->spot->isIndoor, $try->spot->place, $middle, $segment->setting->scene);
         $isAgainst = static fn (Verdict $v): bool => $v->severity !== Severity::Fine && ! in_array($v->code, self::NEUTRAL, true);
         $against = array_values(array_filter($try->found, $isAgainst));
         $weight = array_sum(array_map(static fn (Verdict $v): int => self::WEIGHT[$v->severity->value], $against));
@@ -63,7 +66,7 @@ final readonly class SpotChoice
         return new self(
             $try,
             $light,
-            SceneExposure::of($segment->title, $light->ev100, $segment->setting->hasFlash),
+            SceneExposure::of($segment->title, $light->ev100, $segment->setting->hasFlash, $limits, $segment->setting->scene),
             array_map(static fn (Verdict $v): string => rtrim($v->finding, '.'), $against),
             $weight + ($try->background === null ? 0 : self::BACKGROUND),
         );
@@ -81,7 +84,7 @@ final readonly class SpotChoice
         $room = $this->try->roomM;
 
         return implode('; ', array_filter([
-            'EV '.round($this->light->ev100, 1).", {$this->light->why}: {$this->exposure->says()}".
+            'EV '.Signed::of(round($this->light->ev100, 1)).", {$this->light->why}: {$this->exposure->says()}".
                 ($this->exposure->stopsUnder > 0 ? ", {$this->exposure->stopsUnder} stops under: ".implode(', or ', $this->exposure->ways) : ''),
             $room === null ? '' : "{$room} m to step back",
             $this->try->background === null ? '' : "behind them: {$this->try->background}",

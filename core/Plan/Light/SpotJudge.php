@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Light;
 
+use NorthSatchel\Exposure\DialLimits;
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Scout\FaceLight;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\Sun;
+use NorthSatchel\Some;
 use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -32,6 +36,32 @@ final class SpotJudge
 
     private const LONGEST_WAIT_S = 5400;
 
+    /**
+     * While no spot is scouted it is said once.
+     *
+     * @param  list<string>  $titles  of segments outdoors
+     * @param  bool  $hasPosts  whether one stands at posts of a ground in such a job
+     */
+    public static function noneScouted(array $titles, bool $hasPosts): ?Verdict
+    {
+        return $titles === []
+            ? null
+            : Verdict::mind(
+                'scout.no-spot',
+                Some::of($titles, 3).Plural::of(count($titles), ' has', ' have').' no spot yet.',
+                Plural::of(count($titles), 'It is outdoors: ', 'They are outdoors: ').
+                    ($hasPosts ? 'draw the ground and its posts, or put in ' : 'put in ').
+                    'a spot, and shadows, direction and exposure are worked out for these minutes.',
+                ['segments' => count($titles)],
+            );
+    }
+
+    /** Whether any of it is outdoors: as somebody ticked, or by its words. */
+    public static function isOutside(bool $isTicked, string $title): bool
+    {
+        return $isTicked || preg_match('/\b(?:outside|outdoors?|garden|terrace|street|fronts?|fa[cç]ades?)\b/iu', $title) === 1;
+    }
+
     /** What is said where no segment has a spot, nor wants one. */
     public static function nothingOutdoors(int $segments): Verdicts
     {
@@ -43,13 +73,14 @@ final class SpotJudge
                 : Verdict::fine(
                     'scout.indoors',
                     'Nothing outdoors waits for a spot.',
-                    $segments === 1 ? 'The one segment is indoors.' : "{$looked->words}, none of them outdoors.",
+                    Plural::of($segments, 'The one segment is indoors.', "{$looked->words}, none of them outdoors."),
                     $looked,
                 ),
         ]);
     }
 
-    public static function of(Spot $spot, Segment $segment, LocalDay $day): Verdicts
+    /** @param  DialLimits  $limits  that somebody wrote down for the dials */
+    public static function of(Spot $spot, Segment $segment, LocalDay $day, DialLimits $limits = new DialLimits()): Verdicts
     {
         $record = SpotRecord::of($spot, $segment, $day);
         if ($spot->isIndoor && $spot->windows === []) {
@@ -62,7 +93,7 @@ final class SpotJudge
             ]);
         }
         if ($spot->isIndoor) {
-            return new Verdicts([...WindowJudge::of($spot, $spot->place, $segment, $day), ...$record]);
+            return new Verdicts([...WindowJudge::of($spot, $spot->place, $segment, $day, $limits), ...$record]);
         }
 
         return new Verdicts(
@@ -71,7 +102,8 @@ final class SpotJudge
                 self::eyes($spot, $spot->place, $segment, $day),
                 OpenShade::ridge($spot, $spot->place, $segment, $day),
                 OpenShade::judge($spot, $spot->place, $segment, $day),
-                self::exposure($spot, $spot->place, $segment, $day),
+                PathJudge::of($spot, $spot->place, $segment, $day),
+                self::exposure($spot, $spot->place, $segment, $day, $limits),
                 ...$record,
             ]),
         );
@@ -90,7 +122,7 @@ final class SpotJudge
         $wait = self::wait($spot, $place, $segment);
         $ways = array_filter([
             $shift === null ? null : 'shift '.abs($shift).' m to the '.($shift > 0 ? 'right' : 'left').' as you look at the sun',
-            $wait === null ? null : "or start {$wait} min later",
+            $wait === null ? null : 'or start '.Span::later($wait),
         ]);
         $azimuth = (int) round($sun->azimuthDeg);
         $elevation = (int) round($sun->elevationDeg);
@@ -104,7 +136,7 @@ final class SpotJudge
             ['shift_m' => $shift, 'wait_minutes' => $wait],
             $wait === null || $segment->isAnchor
                 ? null
-                : new Remedy('segment.later', "Start it {$wait} min later", ['segment' => $segment->id, 'minutes' => $wait]),
+                : new Remedy('segment.later', 'Start it '.Span::later($wait), ['segment' => $segment->id, 'minutes' => $wait]),
         );
     }
 
@@ -175,10 +207,10 @@ final class SpotJudge
         );
     }
 
-    private static function exposure(Spot $spot, GeoPoint $place, Segment $segment, LocalDay $day): Verdict
+    private static function exposure(Spot $spot, GeoPoint $place, Segment $segment, LocalDay $day, DialLimits $limits): Verdict
     {
         $at = intdiv($segment->startsAt + $segment->endsAt(), 2);
 
-        return ExposureVerdict::of('scout.exposure', $segment, FaceLight::at($spot, true, $place, $at), $day->face($at));
+        return ExposureVerdict::of('scout.exposure', $segment, FaceLight::at($spot, true, $place, $at), $day->face($at), $limits);
     }
 }

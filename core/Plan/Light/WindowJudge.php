@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Light;
 
+use NorthSatchel\Exposure\DialLimits;
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Scout\FaceLight;
@@ -21,7 +22,7 @@ final class WindowJudge
     private const DEEPEST_ROOM_M = 12.0;
 
     /** @return list<Verdict> */
-    public static function of(Spot $spot, GeoPoint $place, Segment $segment, LocalDay $day): array
+    public static function of(Spot $spot, GeoPoint $place, Segment $segment, LocalDay $day, DialLimits $limits = new DialLimits()): array
     {
         $verdicts = [];
         foreach ($spot->windows as $window) {
@@ -29,7 +30,8 @@ final class WindowJudge
         }
         if ($verdicts !== []) {
             $at = intdiv($segment->startsAt + $segment->endsAt(), 2);
-            $verdicts[] = ExposureVerdict::of('scout.window-exposure', $segment, FaceLight::at($spot, false, $place, $at), $day->face($at));
+            $light = FaceLight::at($spot, false, $place, $at, $segment->setting->scene);
+            $verdicts[] = ExposureVerdict::of('scout.window-exposure', $segment, $light, $day->face($at), $limits);
         }
 
         return $verdicts;

@@ -64,7 +64,7 @@ final readonly class LooksJudge
 
             return Verdict::fix(
                 'looks.late',
-                'The looks take '.($minutes - $this->minutes).' min more than their box.',
+                'The looks take '.Span::hours($minutes - $this->minutes).' more than their box.',
                 "{$why}. ".($out === null
                     ? 'Nothing that may be left out is enough: mark what is only nice, one more pair of hands for hair, or a longer box.'
                     : 'Left out, keeping most: '.implode(', ', $out).'.'),
@@ -75,7 +75,7 @@ final readonly class LooksJudge
         return Verdict::fine(
             'looks.fit',
             'The looks fit into their box.',
-            "{$why}; ".($this->minutes - $minutes).' min are left.',
+            "{$why}; ".Span::hours($this->minutes - $minutes).' are left.',
             $looked,
             ['spare_minutes' => $this->minutes - $minutes],
         );
@@ -87,7 +87,7 @@ final readonly class LooksJudge
 
         return $more <= 0 ? null : Verdict::mind(
             'looks.order',
-            "In the order in which they are typed the looks take {$more} min more.",
+            'In the order in which they are typed the looks take '.Span::hours($more).' more.',
             'Every order was tried: '.implode(', ', array_map(static fn (Look $l): string => $l->name, $this->box->best($this->looks))).'.',
             ['more_minutes' => $more],
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Posts;
 
+use NorthSatchel\Plural;
+
 /** The covers of a ground side by side: the proven one, the chosen one, and what more would bring. */
 final readonly class CoverPage
 {
@@ -24,7 +26,7 @@ final readonly class CoverPage
     {
         $shown = $this->shown();
 
-        return "{$shown->worth} of {$shown->plan->of()} covered with ".($shown->moves === 1 ? '1 move' : "{$shown->moves} moves").
+        return "{$shown->worth} of {$shown->plan->of()} covered with ".Plural::of($shown->moves, '1 move', "{$shown->moves} moves").
             ($this->hand === null ? '' : ', as chosen').
             ($this->best->isOptimal
                 ? "; the most that is possible is {$this->best->worth}, proven."

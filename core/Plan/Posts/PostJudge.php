@@ -6,9 +6,11 @@ namespace NorthSatchel\Plan\Posts;
 
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Scout\Ground\GroundZone;
 use NorthSatchel\Scout\Ground\ZoneRole;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -103,14 +105,12 @@ final class PostJudge
             }
         }
         arsort($names);
-        $first = array_slice(array_keys($names), 0, self::MOST_NAMED);
-        $more = count($names) - count($first);
 
         return [
             Verdict::mind(
                 'cover.open',
-                (count($names) === 1 ? 'One side stays open: ' : count($names).' sides stay open: ').implode(', ', $first).
-                    ($more > 0 ? " and {$more} more" : '').'.',
+                (count($names) === 1 ? 'One side stays open: ' : count($names).' sides stay open: ').
+                    Some::of(array_keys($names), self::MOST_NAMED).'.',
                 "{$judged->worth} of {$judged->plan->of()} are covered".
                     ($judged->isOptimal ? ', and no other way of standing and walking covers more.' : '.').
                     ' Another photographer, a longer lens or a camera alone: the page says what each would bring.',
@@ -145,7 +145,7 @@ final class PostJudge
             : [
                 Verdict::fix(
                     'cover.reaction',
-                    'Nobody is on the reaction in '.implode(', ', array_slice($without, 0, self::MOST_NAMED)).'.',
+                    'Nobody is on the reaction in '.Some::of($without, self::MOST_NAMED).'.',
                     'The picture is often not the play but the shout after it: give '.implode(' or ', $names).' more worth, or one more post.',
                     ['periods' => count($without)],
                 ),
@@ -188,7 +188,7 @@ final class PostJudge
                 'cover.whole',
                 'Every side is covered.',
                 "{$looked->words}, each by somebody whose lens fills half the frame from there, with ".
-                    ($judged->moves === 1 ? '1 move' : "{$judged->moves} moves").'.',
+                    Plural::of($judged->moves, '1 move', "{$judged->moves} moves").'.',
                 $looked,
             );
     }

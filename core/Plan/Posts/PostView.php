@@ -27,6 +27,7 @@ final readonly class PostView
 
     private const TIGHT = 0.9;
 
+    /** @param  string|null  $light  from where the sun comes in each period; null where nobody knows, or indoors */
     private function __construct(
         public string $post,
         public string $zone,
@@ -46,8 +47,8 @@ final readonly class PostView
         return "wide {$of(self::WIDE)}, tight {$of(self::TIGHT)} mm";
     }
 
-    /** @param  SunPosition|null  $sun  where nobody knows the place */
-    public static function of(Ground $ground, GroundPost $post, GroundZone $zone, PostPlan $plan, ?SunPosition $sun): self
+    /** @param  array<string, SunPosition>  $suns  in the middle of each period, by its title, in their order; none where nobody knows, or indoors */
+    public static function of(Ground $ground, GroundPost $post, GroundZone $zone, PostPlan $plan, array $suns): self
     {
         $distance = $ground->distanceM($post, $zone);
         $from = new Post($post->name, $post->xM, $post->yM, 1, $post->upM);
@@ -60,9 +61,29 @@ final readonly class PostView
             $focal,
             in_array($zone->name, $post->unseen, true),
             $distance > 0 ? Panning::of(self::RUN_M_S, $distance, max(1.0, $focal), 0.008, 5.0)->degreesPerSecond : 0.0,
-            $sun === null ? null : self::light($ground->lookingDeg($post, $zone), $sun),
+            self::lights($ground->lookingDeg($post, $zone), $suns),
             Backdrop::of($ground, $post, $zone),
         );
+    }
+
+    /**
+     * One word where it stays, else from which period on it is otherwise: "against the sun, from Second third on sun from the left".
+     *
+     * @param  array<string, SunPosition>  $suns
+     */
+    private static function lights(float $lookingDeg, array $suns): ?string
+    {
+        $parts = [];
+        $last = null;
+        foreach ($suns as $period => $sun) {
+            $light = self::light($lookingDeg, $sun);
+            if ($light !== $last) {
+                $parts[] = $last === null ? $light : "from {$period} on {$light}";
+            }
+            $last = $light;
+        }
+
+        return $parts === [] ? null : implode(', ', $parts);
     }
 
     /** From where the sun comes, seen from behind the camera. */

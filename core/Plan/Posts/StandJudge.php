@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Posts;
 
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
 /** Can everybody be where they are counted on: planned for it, there in time, and with room at the post? */
@@ -74,7 +75,7 @@ final class StandJudge
             if ($titles !== []) {
                 $found[] = Verdict::fix(
                     'cover.not-planned',
-                    "The {$shooter->id} is not planned in ".implode(', ', array_slice($titles, 0, self::MOST_NAMED)).'.',
+                    "The {$shooter->id} is not planned in ".Some::of($titles, self::MOST_NAMED).'.',
                     'Everybody is counted on in every period: add them to the segment, or what they would cover there stays open.',
                     ['periods' => count($titles)],
                 );

@@ -6,6 +6,8 @@ namespace NorthSatchel\Plan\Sending;
 
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
+use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -50,7 +52,7 @@ final class SendJudge
 
         return Verdict::fix(
             'send.late',
-            ($count === 1 ? '1 picture is' : "{$count} pictures are").' not there in time: '.self::named($late).'.',
+            Plural::of($count, '1 picture is', "{$count} pictures are").' not there in time: '.self::named($late).'.',
             'All together take '.self::minutes($sending->neededS()).', the gaps have '.self::minutes($sending->openS()).'; '.
                 ($plan->isOptimal ? 'no other order sends more in time' : 'no better order was found').'. '.
                 ($rate === null
@@ -72,7 +74,7 @@ final class SendJudge
 
         return Verdict::mind(
             'send.missed-gap',
-            "If the gap “{$gap}” is missed, ".($first === 1 ? '1 picture more is late.' : "{$first} pictures more are late."),
+            "If the gap “{$gap}” is missed, ".Plural::of($first, '1 picture more is late.', "{$first} pictures more are late."),
             count($missed) === 1
                 ? 'The other gaps can be missed one at a time.'
                 : 'Next '.self::named(array_slice($missed, 1, null, true)).': send what is due first whenever there is a minute.',
@@ -99,11 +101,11 @@ final class SendJudge
     private static function named(array $counts): string
     {
         $words = [];
-        foreach (array_slice($counts, 0, self::MOST_NAMED, true) as $what => $count) {
+        foreach ($counts as $what => $count) {
             $words[] = $count === 1 ? (string) $what : "{$what} ({$count})";
         }
 
-        return implode(', ', $words).(count($counts) > self::MOST_NAMED ? ' and more' : '');
+        return Some::of($words, self::MOST_NAMED);
     }
 
     private static function minutes(float $seconds): string

@@ -11,6 +11,7 @@ use NorthSatchel\Plan\Replan\Rest;
 use NorthSatchel\Plan\Timeline\Way;
 use NorthSatchel\Plan\Timeline\Ways;
 use NorthSatchel\Time\Priority;
+use NorthSatchel\Time\Span;
 
 /** The elements of a list in an order, laid into a day's hours around its breaks. */
 final readonly class ElementDay
@@ -44,6 +45,22 @@ final readonly class ElementDay
     public function lateMinutes(): int
     {
         return max(0, $this->ends - $this->frame->to);
+    }
+
+    /** What of the clock goes to breaks, and to the wait for one before which the next does not fit, in words; empty where nothing does. */
+    public function held(): string
+    {
+        $breaks = array_sum(array_map(
+            fn (DayBreak $b): int => max(0, min($b->to, $this->ends) - max($b->from, $this->frame->from)),
+            $this->frame->breaks,
+        ));
+        $wait = $this->ends - $this->frame->from - $this->order->minutes - $breaks;
+        $words = [
+            ...$breaks > 0 ? [Span::hours($breaks).' of breaks'] : [],
+            ...$wait > 0 ? [Span::hours($wait).' of waiting for them'] : [],
+        ];
+
+        return $words === [] ? '' : ', and '.implode(', ', $words);
     }
 
     /** The longest time from the first element to the last without a break. */

@@ -6,6 +6,7 @@ namespace NorthSatchel\Plan\Setups;
 
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Welfare;
+use NorthSatchel\Plural;
 use NorthSatchel\Some;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Span;
@@ -46,7 +47,8 @@ final readonly class ElementJudge
             return new Verdicts([Verdict::mind(
                 'elements.none',
                 'No final picture is listed.',
-                'List each with its setups and elements: what is missing is else found in retouching, when the set is struck.',
+                'List each with its setups and elements, or a house with its rooms: what is missing is else found in retouching, when the set '.
+                'is struck.',
             )]);
         }
 
@@ -86,14 +88,14 @@ final readonly class ElementJudge
         $ends = ClockTime::face($this->day->ends);
         $proven = $order->isOptimal ? 'no order takes less' : 'no order is known that takes less';
         $why = 'From '.ClockTime::face($this->day->frame->from).': '.Span::hours($order->minutes).' with '.
-            ($order->changes === 1 ? '1 change' : "{$order->changes} changes")." of setup, {$proven}";
+            Plural::of($order->changes, '1 change', "{$order->changes} changes")." of setup, {$proven}".$this->day->held();
         $late = $this->day->lateMinutes();
         if ($late > 0) {
             $gives = $this->day->gives();
 
             return Verdict::fix(
                 'elements.late',
-                "The last element is taken at {$ends}: {$late} min after the hours are over.",
+                "The last element is taken at {$ends}: ".Span::hours($late).' after the hours are over.',
                 "{$why}. ".match (true) {
                     $gives === null => 'Nothing that may give is enough: mark what is only nice, begin earlier, or agree on more hours.',
                     default => 'What gives, keeping most: '.Some::of($gives, self::NAMED, ' ').' Or agree on more hours.',
@@ -106,7 +108,7 @@ final readonly class ElementJudge
         return ! $isAll ? null : Verdict::fine(
             'elements.fit',
             "The last element is taken at {$ends}: all fit into the hours.",
-            $looked->words.($looked->count < count($this->list->elements()) ? ' left' : '').". {$why}; {$spare} min are left.",
+            $looked->words.($looked->count < count($this->list->elements()) ? ' left' : '').". {$why}; ".Span::hours($spare).' are left.',
             $looked,
             ['spare_minutes' => $spare],
         );
@@ -119,7 +121,7 @@ final readonly class ElementJudge
 
         return $typed === null || $more <= 0 || $this->count->counted() !== [] ? null : Verdict::mind(
             'elements.order',
-            "In the order in which they are typed they take {$more} min more.",
+            'In the order in which they are typed they take '.Span::hours($more).' more.',
             Span::hours($typed).' against '.Span::hours($this->day->order->minutes).': the order of work below changes setups less.',
             ['more_minutes' => $more],
         );
@@ -194,7 +196,7 @@ final readonly class ElementJudge
                 $verdicts[] = Verdict::mind(
                     'elements.nobody-throws',
                     "{$e->title()}: nobody is named who ".self::joined($open).'.',
-                    ($isWet ? self::WATER : '').'Write it behind the element: throws Bo, catches Ida'.($isWet ? ', keeps dry Bo.' : '.'),
+                    ($isWet ? self::WATER : '').'Write it behind the element: throws Bo, catches Ida'.($isWet ? ', keeps dry Cia.' : '.'),
                 );
             }
             $verdicts[] = $this->throws($e);
@@ -215,7 +217,8 @@ final readonly class ElementJudge
             'elements.throws',
             $needed === null
                 ? "{$e->title()}: throwing it more often will not do."
-                : "{$e->title()}: {$needed} more throws for {$missing} more ".($missing === 1 ? 'keeper' : 'keepers').' are enough in 9 of 10 cases.',
+                : "{$e->title()}: {$needed} more throws for {$missing} more ".Plural::of($missing, 'keeper', 'keepers').
+                    ' are enough in 9 of 10 cases.',
             "{$good} of {$tries} were good so far. ".
                 ($needed === null ? 'Change how it is thrown, where, or the shutter.' : 'Have things and cloths for as many.'),
             ['tries' => $tries, 'keepers' => $good, 'throws_needed' => $needed],
@@ -229,7 +232,7 @@ final readonly class ElementJudge
 
         return $keepers === 0 ? null : Verdict::mind(
             'elements.gone',
-            ($keepers === 1 ? '1 keeper was' : "{$keepers} keepers were").' counted for what is not on the list any more.',
+            Plural::of($keepers, '1 keeper was', "{$keepers} keepers were").' counted for what is not on the list any more.',
             'An element that is written anew is another one: write it as it was, or count it again.',
             ['keepers' => $keepers],
         );

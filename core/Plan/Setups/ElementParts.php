@@ -58,7 +58,7 @@ final class ElementParts
         $this->isThrown = preg_match(self::THROWN, $this->name) === 1;
         foreach ($line->rest() as $part) {
             if (! $this->isNumber($part) && ! $this->isOrder($part) && ! $this->isPeople($part)) {
-                $line->refuse("“{$part}” is not understood: ×3, 15 min, nice, after Clean pack, with Ida, throws Bo, catches Ida, keeps dry Bo");
+                $line->refuse("“{$part}” is not understood: ×3, 15 min, nice, after Clean pack, with Ida, throws Bo, catches Ida, keeps dry Cia");
             }
         }
         if ($this->wanted < 1 || $this->wanted > self::MOST_WANTED || $this->minutes < 1 || $this->minutes > self::MOST_MINUTES) {
@@ -98,7 +98,7 @@ final class ElementParts
     private function isPeople(string $part): bool
     {
         $with = TypedLine::said($part, '/^with\s+(.+)$/iu');
-        $this->with = [...$this->with, ...$with === null ? [] : array_map(trim(...), preg_split('/\s+(?:and|&)\s+/iu', $with) ?: [])];
+        $this->with = [...$this->with, ...$with === null ? [] : TypedLine::names($with)];
         $isThrown = preg_match('/^thrown$/iu', $part) === 1;
         $this->isThrown = $this->isThrown || $isThrown;
         foreach (self::DOES as $does => $pattern) {

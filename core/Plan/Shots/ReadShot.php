@@ -16,5 +16,6 @@ final readonly class ReadShot
         public ?string $under,
         public ?string $distance = null,
         public ?string $light = null,
+        public ?int $emptyPercent = null,
     ) {}
 }

@@ -17,6 +17,8 @@ final class ShotText
 
     private const LONGEST = 160;
 
+    private const A_THIRD = 33;
+
     private const BULLET = '/^\s*(?:[-*•–]|\d{1,3}[.)]|\[[ x]?\])\s+/u';
 
     private const MOST_WORDS_OF_A_HEADING = 6;
@@ -104,7 +106,7 @@ final class ShotText
     private static function line(array $pieces, string $whole, ?string $under, ?string $what = null): ReadShot
     {
         $priority = Priority::Should->value;
-        [$minutes, $frames, $focalMm, $distance, $words] = [3, 10, null, null, []];
+        [$minutes, $frames, $focalMm, $distance, $empty, $words] = [3, 10, null, null, null, []];
         foreach ($pieces as $piece) {
             $piece = trim($piece);
             $found = [];
@@ -132,6 +134,8 @@ final class ShotText
                 $frames = (int) $found[1];
             } elseif (preg_match('/^(\d{1,4})\s*mm$/iu', $piece, $found) === 1 && self::isFocal((int) $found[1])) {
                 $focalMm = (int) $found[1];
+            } elseif (self::emptyPercent($piece) !== null && $words !== []) {
+                $empty = self::emptyPercent($piece);
             } elseif (Priority::tryFrom(mb_strtolower($piece)) !== null) {
                 $priority = mb_strtolower($piece);
             } elseif (isset(self::DISTANCES[mb_strtolower($piece)]) && $words !== []) {
@@ -144,7 +148,21 @@ final class ShotText
 
         $what = mb_substr($what, 0, self::LONGEST);
 
-        return new ReadShot($what, $priority, $minutes, $frames, $focalMm, $under, $distance, self::light($what));
+        return new ReadShot($what, $priority, $minutes, $frames, $focalMm, $under, $distance, self::light($what), $empty);
+    }
+
+    /** "a third empty", "40 % empty", "room for a headline": percent of the frame; null where a piece says something else. */
+    private static function emptyPercent(string $piece): ?int
+    {
+        if (preg_match('/^(?:room|space) (?:for|left for) (?:a |the )?(?:headlines?|words|title)$/iu', $piece) === 1) {
+            return self::A_THIRD;
+        }
+        if (preg_match('/^(?:an? )?(quarter|third|half|\d{1,2}\s*%)(?: of the frame)? (?:left )?empty$/iu', $piece, $found) !== 1) {
+            return null;
+        }
+        $percent = ['quarter' => 25, 'third' => self::A_THIRD, 'half' => 50][mb_strtolower($found[1])] ?? (int) $found[1];
+
+        return $percent >= 1 && $percent <= 90 ? $percent : null;
     }
 
     /** The light that its words ask for; null where they name none. */

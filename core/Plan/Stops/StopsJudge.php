@@ -6,7 +6,9 @@ namespace NorthSatchel\Plan\Stops;
 
 use NorthSatchel\Looked;
 use NorthSatchel\Remedy;
+use NorthSatchel\Some;
 use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
@@ -18,10 +20,12 @@ final class StopsJudge
      * @param  array<int, string>  $names  by stop id
      * @param  array<int, int>  $starts  as planned, minutes since midnight, by stop id
      * @param  int  $now  when one may set out, minutes since midnight
-     * @param  \Closure(int, int): int  $way
+     * @param  \Closure(int, int): ?int  $knownWay  minutes from place to place; null where nobody knows
      */
-    public static function of(LocalDay $day, array $stops, array $names, array $starts, ?Round $best, int $now, \Closure $way): Verdicts
+    public static function of(LocalDay $day, array $stops, array $names, array $starts, ?Round $best, int $now, \Closure $knownWay): Verdicts
     {
+        $way = static fn (int $from, int $to): int => $knownWay($from, $to) ?? 0;
+        $unknown = self::unknown($stops, $names, $knownWay);
         $clock = static fn (int $minute): string => $day->face($day->startsAt() + 60 * $minute);
         $tightest = self::tightest($stops, $starts, $way);
         $verdicts = [];
@@ -29,11 +33,11 @@ final class StopsJudge
             $verdicts[] = Verdict::stop(
                 'days.clash',
                 "You cannot get from {$names[$tightest['from']]} to {$names[$tightest['to']]} in time.",
-                "The first ends at {$clock($tightest['ends'])}, the way takes {$tightest['way']} min, and the second starts at {$clock(
+                "The first ends at {$clock($tightest['ends'])}, the way takes ".Span::hours($tightest['way']).", and the second starts at {$clock(
                     $starts[$tightest['to']],
                 )}: ".
-                    -$tightest['slack'].
-                    ' min are missing.',
+                    Span::hours(-$tightest['slack']).
+                    ' are missing.',
                 ['missing_minutes' => -$tightest['slack']],
             );
         }
@@ -53,11 +57,41 @@ final class StopsJudge
         }
         if ($best === null) {
             $verdicts[] = self::impossible($stops, $names, $way);
+        } elseif ($unknown !== null) {
+            // Of an order that rests on ways that nobody knows nothing is claimed.
+            $verdicts[] = $unknown;
         } elseif (count($stops) > 1) {
             $verdicts[] = self::better($names, $starts, $best, $now, $tightest, $clock, $verdicts !== []);
         }
 
         return new Verdicts($verdicts);
+    }
+
+    /**
+     * @param  list<Stop>  $stops
+     * @param  array<int, string>  $names
+     * @param  \Closure(int, int): ?int  $way
+     */
+    private static function unknown(array $stops, array $names, \Closure $way): ?Verdict
+    {
+        $pairs = [];
+        foreach ($stops as $i => $one) {
+            foreach (array_slice($stops, $i + 1) as $other) {
+                $isElsewhere = $one->place !== null && $other->place !== null && $one->place !== $other->place;
+                if ($isElsewhere && $way($one->place, $other->place) === null && $way($other->place, $one->place) === null) {
+                    $pairs[] = "{$names[$one->id]} and {$names[$other->id]}";
+                }
+            }
+        }
+
+        return $pairs === []
+            ? null
+            : Verdict::fix(
+                'days.unknown-way',
+                'Nobody knows the way between '.Some::of($pairs, 2, '; or between ').'.',
+                'Which order is best hangs on it: put the places on the map; a town will do.',
+                ['ways' => count($pairs)],
+            );
     }
 
     /**
@@ -111,7 +145,7 @@ final class StopsJudge
             return Verdict::fine(
                 'days.order',
                 'The order of the day is the one with the most slack.',
-                ucfirst($slack).($tightest === null ? '.' : ", and the tightest handover has {$tightest['slack']} min."),
+                ucfirst($slack).($tightest === null ? '.' : ', and the tightest handover has '.Span::hours($tightest['slack']).'.'),
                 Looked::one('all orders of '.count($starts).' jobs'),
                 ['slack_minutes' => $best->slackMinutes],
             );

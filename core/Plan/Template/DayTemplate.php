@@ -26,6 +26,13 @@ enum DayTemplate: string
 
     private const GAP = 10;
 
+    /** What has no sense without the other. */
+    private const UNDONE = ['Take the remotes down' => 'Set up remotes'];
+
+    /** Sports and places under a roof, by their words (common practice, no source). */
+    private const ROOF = '/\b(?:(?:sports? )?hall|gym(?:nasium)?|indoors?|rink|swimming|handball|basketball|volleyball|futsal|badminton|'.
+        'gymnastics|judo|boxing|fencing|table tennis|curling)\b/iu';
+
     public function label(): string
     {
         return match ($this) {
@@ -103,7 +110,19 @@ enum DayTemplate: string
             }
         }
 
-        return $kept;
+        $titles = array_column($kept, 'title');
+
+        return array_values(
+            array_filter($kept, static fn (TemplateSegment $s): bool => in_array(self::UNDONE[$s->title] ?? $s->title, $titles, true)),
+        );
+    }
+
+    /** The word of a job or its place that tells of a roof over what is played; null where none does. */
+    public function roof(string $words): ?string
+    {
+        $found = [];
+
+        return $this === self::MatchDay && preg_match(self::ROOF, $words, $found) === 1 ? mb_strtolower($found[0]) : null;
     }
 
     /**

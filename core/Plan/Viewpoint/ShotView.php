@@ -13,10 +13,12 @@ final readonly class ShotView
 
     public const SIDES = ['front', 'behind', 'profile'];
 
+    /** @param  int|null  $emptyPercent  of the frame, left for words */
     public function __construct(
         public string $scene,
         public ?string $distance,
         public ?string $height,
         public ?string $side,
+        public ?int $emptyPercent = null,
     ) {}
 }

@@ -95,6 +95,14 @@ final readonly class Ground
         return fmod($turned + $this->bearingDeg + 720, 360);
     }
 
+    /** Where a thing stands that is seen from a post in a bearing of the compass, so many metres away; metres along and across. */
+    public function seenFrom(GroundPost $post, float $bearingDeg, float $distanceM): Point
+    {
+        $turned = deg2rad($bearingDeg - $this->bearingDeg);
+
+        return new Point($post->xM + $distanceM * sin($turned), $post->yM + $distanceM * cos($turned));
+    }
+
     /** Where one goes from a post when the action moves, and how long that takes; null where one stays. */
     public function moveFrom(GroundPost $post): ?string
     {

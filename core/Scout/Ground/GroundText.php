@@ -6,7 +6,8 @@ namespace NorthSatchel\Scout\Ground;
 
 use NorthSatchel\Drawing\Point;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Time\ClockTime;
+use NorthSatchel\TypedLine;
+use NorthSatchel\TypedLines;
 
 /**
  * A ground as it is typed, a line a thing: a name, metres along and across, and after that what is to be known of it. Parted by commas;
@@ -18,6 +19,8 @@ final class GroundText
 
     private const MOST_LINES = 60;
 
+    private const MOST_WAYS = 400;
+
     private const FAR_M = 20_000.0;
 
     /**
@@ -28,16 +31,16 @@ final class GroundText
     public static function zones(string $text): array
     {
         $zones = [];
-        foreach (self::lines('zones', $text) as $number => $parts) {
-            [$name, $x, $y] = self::placed('zones', $number, $parts);
+        foreach (self::lines('zones', $text) as $line) {
+            [$name, $x, $y] = self::placed($line);
             $role = ZoneRole::Main;
             $worth = GroundZone::USUAL_WORTH;
-            foreach (array_slice($parts, 3) as $part) {
+            foreach (array_slice($line->parts, 3) as $part) {
                 $of = (string) preg_replace('/^worth\s+/i', '', $part);
                 if (ctype_digit($of) && (int) $of <= GroundZone::MOST_WORTH) {
                     $worth = (int) $of;
                 } else {
-                    $role = ZoneRole::tryFrom(mb_strtolower($part)) ?? self::refuse('zones', $number, "“{$part}” is neither a worth from 0 ".
+                    $role = ZoneRole::tryFrom(mb_strtolower($part)) ?? $line->refuse("“{$part}” is neither a worth from 0 ".
                         'to '.GroundZone::MOST_WORTH.' nor one of main, reaction, bench, crowd, detail');
                 }
             }
@@ -60,8 +63,8 @@ final class GroundText
             $named[mb_strtolower($zone->name)] = $zone->name;
         }
         $posts = [];
-        foreach (self::lines('posts', $text) as $number => $parts) {
-            [$name, $x, $y] = self::placed('posts', $number, $parts);
+        foreach (self::lines('posts', $text) as $line) {
+            [$name, $x, $y] = self::placed($line);
             $holds = 1;
             $up = 0.0;
             $stairs = 0;
@@ -69,16 +72,14 @@ final class GroundText
             $unseen = $notes = [];
             $other = null;
             $trigger = '';
-            foreach (array_slice($parts, 3) as $part) {
+            foreach (array_slice($line->parts, 3) as $part) {
                 $found = [];
                 if (preg_match('/^else\s+(.+?)\s+when\s+(.+)$/iu', $part, $found) === 1) {
                     [, $other, $trigger] = $found;
 
                     continue;
                 }
-                $is = static function (string $pattern) use ($part): ?string {
-                    return preg_match($pattern, $part, $found) === 1 ? $found[1] : null;
-                };
+                $is = static fn (string $pattern): ?string => TypedLine::said($part, $pattern);
                 if (($said = $is('/^holds\s+(\d{1,2})$/i')) !== null) {
                     $holds = max(1, (int) $said);
                 } elseif (($said = $is('/^(?:up|high)\s+(\d{1,3}(?:[.,]\d+)?)\s*m$/i')) !== null) {
@@ -86,9 +87,9 @@ final class GroundText
                 } elseif (($said = $is('/^stairs\s+(\d{1,2})(?:\s*min)?$/i')) !== null) {
                     $stairs = (int) $said;
                 } elseif (($said = $is('/^until\s+(.+)$/i')) !== null) {
-                    $until = self::clock('posts', $number, $said);
+                    $until = $line->clock($said);
                 } elseif (($said = $is('/^not\s+(.+)$/i')) !== null) {
-                    $unseen[] = $named[mb_strtolower($said)] ?? self::refuse('posts', $number, "there is no zone “{$said}” that could be hidden");
+                    $unseen[] = $named[mb_strtolower($said)] ?? $line->refuse("there is no zone “{$said}” that could be hidden");
                 } elseif (preg_match('/^pass\b/i', $part) === 1) {
                     $pass = $part;
                 } else {
@@ -138,16 +139,13 @@ final class GroundText
             $named[mb_strtolower($post->name)] = $post->name;
         }
         $ways = [];
-        foreach (preg_split('/\R/u', $text) ?: [] as $number => $line) {
-            if (trim($line) === '') {
-                continue;
-            }
+        foreach (TypedLines::of($text, 'ways', self::MOST_WAYS) as $line) {
             $found = [];
-            if (preg_match('/^\s*(.+?)\s+to\s+(.+?)\s*[,;]\s*(\d{1,3})(?:\s*min)?\s*$/iu', $line, $found) !== 1) {
-                self::refuse('ways', $number + 1, '“'.trim($line).'” is no way: From to To, 6 min');
+            if (preg_match('/^(.+?)\s+to\s+(.+?)\s*[,;]\s*(\d{1,3})(?:\s*min)?$/iu', $line->text, $found) !== 1) {
+                $line->refuse("“{$line->text}” is no way: From to To, 6 min");
             }
             [$from, $to] = array_map(
-                static fn (string $name): string => $named[mb_strtolower($name)] ?? self::refuse('ways', $number + 1, "there is no post “{$name}”"),
+                static fn (string $name): string => $named[mb_strtolower($name)] ?? $line->refuse("there is no post “{$name}”"),
                 [$found[1], $found[2]],
             );
             $ways[] = new GroundWay($from, $to, (int) $found[3]);
@@ -183,68 +181,43 @@ final class GroundText
     }
 
     /**
-     * @return array<int, list<string>> parts by the number of the line
+     * @return list<TypedLine>
      *
-     * @throws ImpossibleValue
+     * @throws ImpossibleValue when there are too many, or two of one name
      */
     private static function lines(string $field, string $text): array
     {
-        $lines = $names = [];
-        foreach (preg_split('/\R/u', $text) ?: [] as $number => $line) {
-            if (trim($line) === '') {
-                continue;
+        $lines = TypedLines::of($text, $field, self::MOST_LINES, true);
+        $names = [];
+        foreach ($lines as $line) {
+            if (isset($names[mb_strtolower($line->parts[0])])) {
+                $line->refuse("“{$line->parts[0]}” is there already");
             }
-            $parts = array_map(trim(...), explode(str_contains($line, ';') ? ';' : ',', $line));
-            $key = mb_strtolower($parts[0]);
-            if (isset($names[$key])) {
-                self::refuse($field, $number + 1, "“{$parts[0]}” is there already");
-            }
-            $names[$key] = true;
-            $lines[$number + 1] = array_values(array_filter($parts, static fn (string $part): bool => $part !== ''));
-        }
-        if (count($lines) > self::MOST_LINES) {
-            throw ImpossibleValue::of($field, 'must be '.self::MOST_LINES.' lines at most');
+            $names[mb_strtolower($line->parts[0])] = true;
         }
 
         return $lines;
     }
 
     /**
-     * @param  list<string>  $parts
      * @return array{string, float, float}
      *
      * @throws ImpossibleValue
      */
-    private static function placed(string $field, int $number, array $parts): array
+    private static function placed(TypedLine $line): array
     {
         $metres = [];
         foreach ([1, 2] as $at) {
-            $value = str_replace([',', 'm', ' ', '−'], ['.', '', '', '-'], $parts[$at] ?? '');
+            $value = str_replace([',', 'm', ' ', '−'], ['.', '', '', '-'], $line->parts[$at] ?? '');
             if (! is_numeric($value) || abs((float) $value) > self::FAR_M) {
-                self::refuse($field, $number, "after “{$parts[0]}” come two numbers, metres along and metres across");
+                $line->refuse("after “{$line->parts[0]}” come two numbers, metres along and metres across");
             }
             $metres[] = (float) $value;
         }
-        if (is_numeric($parts[0]) || mb_strlen($parts[0]) > 60) {
-            self::refuse($field, $number, 'a line begins with a name of at most 60 letters');
+        if (is_numeric($line->parts[0]) || mb_strlen($line->parts[0]) > 60) {
+            $line->refuse('a line begins with a name of at most 60 letters');
         }
 
-        return [$parts[0], $metres[0], $metres[1]];
-    }
-
-    /** @throws ImpossibleValue */
-    private static function clock(string $field, int $number, string $said): ClockTime
-    {
-        try {
-            return ClockTime::of(ClockTime::asTyped($said));
-        } catch (ImpossibleValue) {
-            self::refuse($field, $number, "“{$said}” is no time of a clock");
-        }
-    }
-
-    /** @throws ImpossibleValue */
-    private static function refuse(string $field, int $line, string $why): never
-    {
-        throw ImpossibleValue::of($field, "must be read line by line: in line {$line}, {$why}");
+        return [$line->parts[0], $metres[0], $metres[1]];
     }
 }

@@ -6,6 +6,7 @@ namespace NorthSatchel\Wrap\Boards;
 
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Boards\Product;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Some;
 use NorthSatchel\Verdict;
@@ -49,7 +50,7 @@ final class BoardJudge
     {
         return Verdict::mind(
             'boards.unread',
-            $count === 1 ? 'In 1 frame nobody has looked for a board.' : "In {$count} frames nobody has looked for a board.",
+            Plural::of($count, 'In 1 frame nobody has looked for a board.', "In {$count} frames nobody has looked for a board."),
             'Whose they are, and what lacks, is known once they are read; their card or a copy of it has to be at hand.',
             ['frames' => $count],
         );
@@ -61,7 +62,7 @@ final class BoardJudge
 
         return $count === 0 ? null : Verdict::mind(
             'boards.blind',
-            $count === 1 ? '1 frame has no jpeg to look through.' : "{$count} frames have no jpeg to look through.",
+            Plural::of($count, '1 frame has no jpeg to look through.', "{$count} frames have no jpeg to look through."),
             'A board in them is not seen, and they count as frames of the product before them: save jpegs beside the raws, or say whose they are.',
             ['frames' => $count],
         );
@@ -92,7 +93,7 @@ final class BoardJudge
 
         return $count === 0 ? null : Verdict::fix(
             'boards.unclaimed',
-            $count === 1 ? '1 frame belongs to no product.' : "{$count} frames belong to no product.",
+            Plural::of($count, '1 frame belongs to no product.', "{$count} frames belong to no product."),
             Some::of(array_map(static fn (BoardFrame $f): string => $f->name, $runs->unclaimed), self::NAMED).
                 ': no board stands before them. Say whose they are while somebody still knows.',
             ['frames' => $count],

@@ -5,8 +5,9 @@ const address = document.querySelector('meta[name="satchel-day"]')?.content ?? '
 const file = document.querySelector('meta[name="satchel-file"]')?.content ?? '';
 const KEY = `satchel-day ${address || file}`;
 export const isFile = () => file !== '';
-const clock = JSON.parse(document.querySelector('meta[name="satchel-clock"]')?.content || '{"ahead":0,"speed":1}');
-const opened = Date.now();
+const REAL = { ahead: 0, speed: 1 };
+let clock = JSON.parse(document.querySelector('meta[name="satchel-clock"]')?.content || 'null') ?? REAL;
+let clockRead = Date.now();
 
 const PATIENCE_MS = 20000;
 
@@ -18,7 +19,7 @@ let isSending = false;
 export const data = () => kept;
 export const isOnline = () => online;
 /* Seconds; on a pretended day of the demo the clock runs ahead. */
-const milliseconds = () => Date.now() + clock.ahead * 1000 + (Date.now() - opened) * (clock.speed - 1);
+const milliseconds = () => Date.now() + clock.ahead * 1000 + (Date.now() - clockRead) * (clock.speed - 1);
 export const now = () => milliseconds() / 1000;
 
 const read = (key, otherwise) => {
@@ -67,6 +68,9 @@ export const addTap = (kind, on) => {
 };
 
 const take = (answer) => {
+  /* A page that was kept may be of before the day was played, or of before it was stopped. */
+  clock = answer.clock ?? REAL;
+  clockRead = Date.now();
   /* What has not changed is not sent again. */
   kept = answer.pocket ? { ...answer, readAt: Date.now() / 1000 } : { ...kept, now: answer.now, readAt: Date.now() / 1000 };
   try {

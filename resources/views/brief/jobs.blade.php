@@ -13,7 +13,7 @@
                 <div class="min-w-0">
                     <h2 class="text-lg"><a href="/jobs/{{ $job->id }}/{{ $entry['when'] === 'today' ? 'day' : 'brief' }}">{{ $job->name }}</a></h2>
                     <p class="text-faint text-sm">{{ $job->kind->label() }} · {{ $job->place->name }} · <span
-                            class="figures">{{ $job->covered_from }} – {{ $job->covered_to }}</span></p>
+                            class="figures">@clock($job->covered_from) – @clock($job->covered_to)</span></p>
                     @if ($entry['urgent'])
                         <p class="mt-1 {{ $entry['urgent']->severity->value }} verdict plain"><x-severity-mark
                                 :severity="$entry['urgent']->severity" /><b>{{ $entry['urgent']->finding }}</b> <span

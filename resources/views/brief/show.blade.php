@@ -6,7 +6,7 @@
         </div>
         <div>
             <p class="text-faint text-sm">Covered</p>
-            <p class="figures text-xl font-semibold">{{ $job->covered_from }} – {{ $job->covered_to }} · {{ $hours }}</p>
+            <p class="figures text-xl font-semibold">@clock($job->covered_from) – @clock($job->covered_to) · {{ $hours }}</p>
         </div>
         <div>
             <p class="text-faint text-sm">Sun at {{ $job->place->name }}</p>

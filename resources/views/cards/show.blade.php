@@ -13,13 +13,13 @@
     </div>
     <div class="grid gap-3 xl:grid-cols-3 md:grid-cols-2">
         @foreach ($bodies as $panel)
-            <article class="slab" id="body-{{ $panel['body']->id }}">
-                <h2>{{ $panel['body']->item->label }} <span class="text-faint text-sm font-normal">{{ $panel['lane'] }} · planned
-                        {{ $panel['body']->planned_mode }}</span></h2>
-                <p class="figures mb-2">{{ $panel['found'] }}</p>
+            <article class="slab" id="body-{{ $panel->body->id }}">
+                <h2>{{ $panel->body->item->label }} <span class="text-faint text-sm font-normal">{{ $panel->lane }} · planned
+                        {{ $panel->body->planned_mode }}</span></h2>
+                <p class="figures mb-2">{{ $panel->found }}</p>
                 <div class="grid grid-cols-2 gap-2">
                     @foreach ([1, 2] as $slot)
-                        @php $card = $panel['slots'][$slot] ?? null; @endphp
+                        @php $card = $panel->slots[$slot] ?? null; @endphp
                         <div>
                             <p class="text-sm text-faint mb-1">Slot {{ $slot }}</p>
                             <x-mem-card :card="$card" :life="$card ? $lives[$card->id] : null" :stands="$card ? $stands[$card->id] : ''" />
@@ -29,7 +29,7 @@
                                         name="kind" value="unload"><input type="hidden" name="job"
                                         value="{{ $job->id }}"><input type="hidden" name="card"
                                         value="{{ $card->id }}"><button class="button quiet"
-                                        aria-label="Take {{ $card->item->label }} out of {{ $panel['body']->item->label }}">Take
+                                        aria-label="Take {{ $card->item->label }} out of {{ $panel->body->item->label }}">Take
                                         out</button></form>
                             @else
                                 <div class="flex flex-wrap gap-1 mt-1">
@@ -38,16 +38,16 @@
                                             data-on="{{ json_encode([
                                                     'job' => $job->id,
                                                     'card' => $spare->id,
-                                                    'body' => $panel['body']->id,
+                                                    'body' => $panel->body->id,
                                                     'slot' => $slot,
                                                 ]) }}">
                                             @csrf<input type="hidden" name="kind" value="load"><input type="hidden"
                                                 name="job" value="{{ $job->id }}"><input type="hidden" name="card"
                                                 value="{{ $spare->id }}"><input type="hidden" name="body"
-                                                value="{{ $panel['body']->id }}"><input type="hidden" name="slot"
+                                                value="{{ $panel->body->id }}"><input type="hidden" name="slot"
                                                 value="{{ $slot }}"><button class="button small"
                                                 aria-label="Put {{ $spare->item->label }} into slot {{ $slot }} of {{
-                                                    $panel['body']->item->label }}">Put
+                                                    $panel->body->item->label }}">Put
                                                 in {{ $spare->item->label }}</button></form>
                                     @endforeach
                                     @if ($ready->isEmpty())
@@ -90,16 +90,16 @@
 </div>
 <div class="grid items-start gap-3 xl:grid-cols-3 md:grid-cols-2">
 @foreach ($wallet as $entry)
-@php [$card, $life, $permit] = [$entry['card'], $entry['life'], $entry['permit']]; @endphp
+@php [$card, $life, $permit] = [$entry->card, $entry->life, $entry->permit]; @endphp
 <article class="slab" id="card-{{ $card->id }}" data-card="{{ $card->item->label }}">
     <div class="flex gap-3">
-        <div class="w-32 shrink-0"><x-mem-card :card="$card" :life="$life" :stands="$entry['stands']" /></div>
+        <div class="w-32 shrink-0"><x-mem-card :card="$card" :life="$life" :stands="$entry->stands" /></div>
         <div class="text-sm min-w-0">
-            <p class="font-bold">{{ $entry['where'] }}</p>
-            @foreach ($entry['facts'] as $fact)
+            <p class="font-bold">{{ $entry->where }}</p>
+            @foreach ($entry->facts as $fact)
                 <p class="text-faint">{{ $fact }}</p>
             @endforeach
-            @if ($entry['stands'] === 'may be formatted' && !$entry['isStandIn'])
+            @if ($entry->stands === 'may be formatted' && !$entry->isStandIn)
                 <p class="text-faint">
                     {{ $life->releasedAt === null
                                 ? 'Have it looked at a last time, then take it out and format it in its camera.'
@@ -126,61 +126,61 @@
             @endforeach
         </div>
     @endif
-    @if ($entry['lost'])
+    @if ($entry->lost)
         <x-form :action="'/jobs/' . $job->id . '/cards/' . $card->id . '/losses'" class="mt-2 grid gap-2" id="loss-{{ $card->id }}">
             <input type="hidden" name="_form" value="loss-{{ $card->id }}"><input type="hidden" name="path"
-                value="{{ $entry['lost'] }}">
+                value="{{ $entry->lost }}">
             <x-field :bag="'loss-' . $card->id" :id="'loss-words-' . $card->id" name="words"
-                :label="'Why ' . basename($entry['lost']) . ' is given up, in your words'" type="textarea" required />
+                :label="'Why ' . basename($entry->lost) . ' is given up, in your words'" type="textarea" required />
             <button class="button">Give this frame up in writing</button>
         </x-form>
     @endif
     <div class="flex flex-wrap gap-2 mt-2">
-        @if (in_array('seal', $entry['steps'], true))
+        @if (in_array('seal', $entry->steps, true))
             @post('/jobs/' . $job->id . '/cards/' . $card->id . '/seal')
                 <button class="button"
                     aria-label="Seal {{ $card->item->label }}">{{ $life->isSealed ? 'Seal it again' : 'Seal' }}</button>
             @endpost
         @endif
-        @if (in_array('twin', $entry['steps'], true))
+        @if (in_array('twin', $entry->steps, true))
             @post('/jobs/' . $job->id . '/cards/' . $card->id . '/twin')
                 <button class="button" aria-label="Compare {{ $card->item->label }} with its twin">Twin check</button>
             @endpost
         @endif
-        @if (in_array('heal', $entry['steps'], true))
+        @if (in_array('heal', $entry->steps, true))
             @post('/jobs/' . $job->id . '/cards/' . $card->id . '/heal')
                 <button class="button" aria-label="Make one whole set of {{ $card->item->label }} and its twin">Healed
                     set</button>
             @endpost
         @endif
-        @if (in_array('look', $entry['steps'], true))
+        @if (in_array('look', $entry->steps, true))
             <a class="button" href="/jobs/{{ $job->id }}/cards/{{ $card->id }}/look"
                 aria-label="Look at frames of {{ $card->item->label }} 1:1">Look 1:1</a>
         @endif
-        @if (in_array('permit', $entry['steps'], true))
+        @if (in_array('permit', $entry->steps, true))
             @post('/jobs/' . $job->id . '/cards/' . $card->id . '/permit')
                 <button class="button main" aria-label="May I format {{ $card->item->label }}?">May I format this
                     card?</button>
             @endpost
         @endif
-        @if (in_array('release', $entry['steps'], true))
+        @if (in_array('release', $entry->steps, true))
             @post('/jobs/' . $job->id . '/cards/' . $card->id . '/release')
                 <button class="button" aria-label="Look at {{ $card->item->label }} a last time, then take it out">A last
                     look, then take it out</button>
             @endpost
         @endif
-        @if (in_array('format', $entry['steps'], true))
+        @if (in_array('format', $entry->steps, true))
             @post('/jobs/' . $job->id . '/cards/' . $card->id . '/format')
                 <button class="button"
-                    aria-label="{{ $entry['isStandIn'] ? 'Format' : 'I have formatted' }} {{ $card->item->label }}">{{
-                        $entry['isStandIn'] ? 'Format in the camera' : 'I have formatted it' }}</button>
+                    aria-label="{{ $entry->isStandIn ? 'Format' : 'I have formatted' }} {{ $card->item->label }}">{{
+                        $entry->isStandIn ? 'Format in the camera' : 'I have formatted it' }}</button>
             @endpost
         @endif
-        @if ($entry['paper'] || $life->isSealed)
+        @if ($entry->hasPaper || $life->isSealed)
             <a class="button quiet" href="/jobs/{{ $job->id }}/cards/{{ $card->id }}/permit"
                 aria-label="Where all of {{ $card->item->label }} lies">Where it lies</a>
         @endif
-        @if ($card->folder === null || !$entry['isStandIn'])
+        @if ($card->folder === null || !$entry->isStandIn)
             <a class="button quiet"
                 href="/folders?for=card-{{ $card->id }}">{{ $card->folder === null ? 'Where is it mounted?' : 'Mounted elsewhere?' }}</a>
         @endif
@@ -204,8 +204,8 @@
                             without its twin</button></div>
                 </x-form>
             @endif
-            @if ($entry['others'])
-                <p class="mt-3 text-sm">{{ $entry['others'] }}</p>
+            @if ($entry->others)
+                <p class="mt-3 text-sm">{{ $entry->others }}</p>
                 @post('/jobs/' . $job->id . '/cards/' . $card->id . '/claim')
                     <button class="button small" aria-label="All frames on {{ $card->item->label }} belong to this job">All
                         of it belongs to this job</button>

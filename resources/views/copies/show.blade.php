@@ -34,27 +34,28 @@
                                     class="text-faint text-sm font-normal">fill {{ $row->fill }}, {{ $row->state }}</span></th>
                             @foreach ($destinations as $destination)
                                 @php $cell = $row->cells[$destination->id]; @endphp
-                                <td class="mid" data-state="{{ $cell }}">
-                                    <svg class="disc" viewBox="0 0 30 30" role="img" aria-label="{{ $cellWords[$cell] ?? $cell }}">
+                                <td class="mid" data-state="{{ $cell->value }}">
+                                    <svg class="disc" viewBox="0 0 30 30" role="img" aria-label="{{ $cell->words() }}">
                                         <circle cx="15" cy="15" r="11"
-                                            fill="{{ $cell === 'verified' ? 'var(--moss)' : 'none' }}"
-                                            stroke="{{ $cell === 'failed' ? 'var(--signal)' : 'var(--ink)' }}" stroke-width="2.5"
-                                            @if (in_array($cell, ['unread', 'told'], true)) stroke-dasharray="4 3" @endif />
-                                        @if (in_array($cell, ['unread', 'told'], true))
+                                            fill="{{ $cell === \App\Models\Copies\CopyState::Verified ? 'var(--moss)' : 'none' }}"
+                                            stroke="{{ $cell === \App\Models\Copies\CopyState::Failed ? 'var(--signal)' : 'var(--ink)' }}"
+                                            stroke-width="2.5"
+                                            @if ($cell->isDoubtful()) stroke-dasharray="4 3" @endif />
+                                        @if ($cell->isDoubtful())
                                             <path d="M9 15l5 5 8-10" fill="none" stroke="var(--ink)" stroke-width="2"
                                                 stroke-dasharray="3 3" />
                                         @endif
-                                        @if (in_array($cell, ['copied', 'partly'], true))
+                                        @if ($cell->isHalf())
                                             <path d="M15 4a11 11 0 0 1 0 22z" fill="var(--lake)" />
                                         @endif
-                                        @if ($cell === 'verified')
+                                        @if ($cell === \App\Models\Copies\CopyState::Verified)
                                             <path d="M9 15l5 5 8-10" fill="none" stroke="var(--leaf)" stroke-width="3" />
                                         @endif
-                                        @if ($cell === 'failed')
+                                        @if ($cell === \App\Models\Copies\CopyState::Failed)
                                             <path d="M5 25L25 5" stroke="var(--signal)" stroke-width="3.5" />
                                         @endif
                                     </svg>
-                                    <span class="block text-sm">{{ $cellWords[$cell] ?? $cell }}</span>
+                                    <span class="block text-sm">{{ $cell->words() }}</span>
                                 </td>
                             @endforeach
                             <td class="figures text-lg">{{ $row->verified }} of {{ $wanted }}</td>

@@ -18,15 +18,15 @@
                                             ' mm'
                                         : '' }}
                                 · {{ $one->grams() }}
-                                g{{ $item->weight_g === null ? ' (usual)' : '' }}{{ $item->ownership !== 'owned'
+                                g{{ $item->weight_g === null ? ' (usual)' : '' }}{{ $item->ownership !== NorthSatchel\Kit\Shelf\Ownership::Owned
                                             ? ' · ' .
-                                                $item->ownership .
+                                                $item->ownership->value .
                                                 ' from ' .
                                                 $item->from_whom .
                                                 ($item->due_on ? ' until ' . $item->due_on : '')
                                             : '' }}{{
                                                 $test ? ' · ' . ($test->isPassed ? 'tested ' : 'failed ') . $test->on : '' }}</span></span>
-                        @if ($item->ownership !== 'owned')
+                        @if ($item->ownership !== NorthSatchel\Kit\Shelf\Ownership::Owned)
                             @post('/shelf/' . $item->id . '/back')
                                 <button class="button quiet small" aria-label="{{ $item->label }} went back">Went back</button>
                             @endpost

@@ -9,16 +9,16 @@
                 @if ($flash)
                     <svg class="w-full max-w-[27rem]" viewBox="0 0 420 300" role="img"
                         aria-label="From above: the camera below, people {{ $v['people'] }} m away, the light {{
-                            round($flash['edge']->asideM, 1) }} m to the side, {{ $flash['edge']->isOutside
+                            round($flash->edge->asideM, 1) }} m to the side, {{ $flash->edge->isOutside
                                 ? 'just outside the frame'
                                 : 'and so near as was asked it would stand in the frame' }}">
-                        <polygon class="frame-cone" points="{{ $flash['drawing']->frame() }}" />
-                        @foreach ($flash['drawing']->people() as $head)
+                        <polygon class="frame-cone" points="{{ $flash->drawing->frame() }}" />
+                        @foreach ($flash->drawing->people() as $head)
                             <circle class="head" cx="{{ $head->x }}" cy="{{ $head->y }}" r="8" />
                         @endforeach
                         @php
-                            $l = $flash['drawing']->light();
-                            $c = $flash['drawing']->camera();
+                            $l = $flash->drawing->light();
+                            $c = $flash->drawing->camera();
                         @endphp
                         <line class="ray" x1="{{ $l->x }}" y1="{{ $l->y }}" x2="{{ $l->toX }}"
                             y2="{{ $l->toY }}" />
@@ -28,11 +28,11 @@
                             rx="3" />
                     </svg>
                     <figcaption class="text-sm text-faint">From above.
-                        {{ $flash['edge']->isOutside
+                        {{ $flash->edge->isOutside
                                 ? 'The light is just out of the picture'
                                 : 'So near it cannot be out of the picture; the nearest that can is' }}
-                        {{ round($flash['edge']->asideM, 1) }} m to the side and {{ round($flash['edge']->alongM, 1) }} m from the camera:
-                        half the frame is {{ round($flash['edge']->halfWidthM, 1) }} m wide there, then half the light and a hand’s
+                        {{ round($flash->edge->asideM, 1) }} m to the side and {{ round($flash->edge->alongM, 1) }} m from the camera:
+                        half the frame is {{ round($flash->edge->halfWidthM, 1) }} m wide there, then half the light and a hand’s
                         breadth.</figcaption>
                 @endif
             </figure>
@@ -40,14 +40,14 @@
                 <x-field name="segment" label="Light of" type="select">
                     @foreach ($stretches as $one)
                         <option
-                            value="{{ $one->id }}" @selected($asked['segment']?->id === $one->id)>{{ $one->clock }} {{ $one->title }}</option>
+                            value="{{ $one->id }}" @selected($asked->segment?->id === $one->id)>{{ $one->clock }} {{ $one->title }}</option>
                     @endforeach
                 </x-field>
                 <x-field name="ev" label="Ambient, EV" class="figures" inputmode="decimal" :value="$typed['ev'] ?? ''"
-                    placeholder="{{ $asked['ev'] }} forecast" />
+                    placeholder="{{ $asked->ev }} forecast" />
                 <x-field name="gun" label="Flash" type="select">
                     @foreach ($flashes as $one)
-                        <option value="{{ $one->id }}" @selected($asked['gun']?->id === $one->id)>{{ $one->label }}</option>
+                        <option value="{{ $one->id }}" @selected($asked->gun?->id === $one->id)>{{ $one->label }}</option>
                     @endforeach
                 </x-field>
                 @foreach (['under' => 'Ambient under, stops', 'f' => 'f/', 'iso' => 'ISO', 'distance' => 'Light to face, m',
@@ -55,7 +55,7 @@
                     <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''"
                         :wrong="$wrong[$name] ?? ''" />
                 @endforeach
-                <x-desk-field name="sync" label="Sync, 1/…s" :value="$asked['sync']" />
+                <x-desk-field name="sync" label="Sync, 1/…s" :value="$asked->sync" />
                 @foreach (['people' => 'Camera to people, m', 'focal' => 'Focal length, mm', 'light_width' => 'Light’s width, m',
                         'depth' => 'Front to back row, m', 'rim_power' => 'Second light, 1/… of its power',
                         'rim_distance' => 'Second light to face, m'] as $name => $label)
@@ -67,11 +67,11 @@
         </section>
         @if ($flash)
             <section class="slab overflow-x-auto" tabindex="0" role="region" aria-label="Ways">
-                <h2 class="mb-1">{{ $asked['is_example'] ? 'As an example: ' : '' }}{{
-                    $flash['plan']->breaksSync ? 'it breaks the sync speed; what mends it' : 'it synchronises' }}</h2>
+                <h2 class="mb-1">{{ $asked->isExample ? 'As an example: ' : '' }}{{
+                    $flash->plan->breaksSync ? 'it breaks the sync speed; what mends it' : 'it synchronises' }}</h2>
                 <table class="grid-table">
                     <tbody>
-                        @foreach ($flash['plan']->ways as $way)
+                        @foreach ($flash->plan->ways as $way)
                             <tr>
                                 <th scope="row" class="whitespace-nowrap">{{ ucfirst($way->name) }}</th>
                                 <td>{{ $way->says() }}</td>
@@ -131,10 +131,12 @@
                 </section>
             </div>
             <section class="slab">
-                <h2 class="mb-2">A camera that stands alone{{ $asked['segment'] ? ' until “' . $asked['segment']->title . '”' : '' }}</h2>
+                <h2 class="mb-2">A camera that stands alone{{ $asked->segment ? ' until “' . $asked->segment->title . '”' : '' }}</h2>
                 <div class="grid gap-3 grid-cols-2 sm:grid-cols-4 mb-2">
+                    <x-field name="where" label="Mounted where" :value="$typed['where'] ?? ''" maxlength="120" />
                     @foreach (['bearing' => 'Points to, °', 'alone' => 'Mounted, h before',
-                            'shots' => 'Frames of the main camera'] as $name => $label)
+                            'shots' => 'Frames of the main camera', 'walk' => 'Walk to it, min', 'mounting' => 'To mount it, min',
+                            'fetching' => 'To take it down, min'] as $name => $label)
                         <x-desk-field :name="$name" :label="$label" :value="$v[$name]" :typed="$typed[$name] ?? ''"
                             :wrong="$wrong[$name] ?? ''" />
                     @endforeach
@@ -148,7 +150,8 @@
                             <p>{{ $verdict->because }}</p>
                         </article>
                     @endforeach
-                @elseif ($asked['is_example'])
+                    <p class="mt-2"><a class="button" href="/jobs/{{ $job->id }}/light/sheet?{{ $sheet }}">The sheet that goes with it</a></p>
+                @elseif ($asked->isExample)
                     <p class="text-faint">Put in where it points and for how long, and its light, cells and cards are worked out.</p>
                 @else<p class="text-faint">It wants a place with coordinates and a body on the list.</p>
                 @endif

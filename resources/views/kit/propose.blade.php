@@ -86,7 +86,7 @@
                 <option value="">the whole job</option>
                 @foreach ($job->segments->sortBy('start_clock') as $one)
                     <option
-                        value="{{ $one->id }}" @selected((int) old('segment_id') === $one->id)>{{ $one->start_clock }} {{ $one->title }}</option>
+                        value="{{ $one->id }}" @selected((int) old('segment_id') === $one->id)>@clock($one->start_clock) {{ $one->title }}</option>
                 @endforeach
             </x-field>
             <x-field name="distance_m" label="Light: from the people, m" class="figures" inputmode="decimal" />

@@ -36,8 +36,8 @@
         <x-field name="weight_g" label="Weight, g" class="figures" inputmode="numeric" :value="$edit?->weight_g" />
         <x-field name="lead_days" label="Another takes, days" class="figures" inputmode="numeric" :value="$edit?->lead_days" />
         <x-field name="ownership" label="Whose" type="select">
-            @foreach (App\Models\Kit\Item::OWNERSHIPS as $o)
-                <option @selected(old('ownership', $edit?->ownership) === $o)>{{ $o }}</option>
+            @foreach (NorthSatchel\Kit\Shelf\Ownership::cases() as $o)
+                <option @selected(old('ownership', $edit?->ownership->value) === $o->value)>{{ $o->value }}</option>
             @endforeach
         </x-field>
         <x-field name="from_whom" label="From whom" maxlength="80" :value="$edit?->from_whom" />

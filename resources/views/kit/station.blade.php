@@ -3,7 +3,7 @@
     @if ($station->isThere())
         <figure class="slab mb-4">
             <div class="ruler-scroll" tabindex="0" role="region" aria-label="The station, drawn">
-                <svg class="ruler station-plan" viewBox="0 0 {{ 176 * count($station->links) }} 120" role="img"
+                <svg class="ruler station-plan" viewBox="0 0 {{ 176 * count($station->links) }} {{ $station->beside === [] ? 120 : 222 }}" role="img"
                     aria-label="From the camera to the drives, {{ count($station->links) }} parts">
                     @foreach ($station->links as $i => $link)
                         <g>
@@ -19,6 +19,17 @@
                             <text x="{{ 176 * $i + 14 }}" y="72" font-size="14">{{ $link->rateMbS === null ? '' : round($link->rateMbS) . ' MB/s' }}{{
                                 $link->isSlowest ? ', the slowest' : '' }}</text>
                             <text x="{{ 176 * $i + 14 }}" y="89" font-size="14">{{ $link->spareSays() }}</text>
+                        </g>
+                    @endforeach
+                    @foreach ($station->beside as $link)
+                        @php $i = $station->under($link); @endphp
+                        <g>
+                            <title>{{ $link->label() }}: {{ $link->spareSays() }}</title>
+                            <line class="wire by-hand" x1="{{ 176 * $i + 82 }}" x2="{{ 176 * $i + 82 }}" y1="98" y2="132" />
+                            <rect class="part" x="{{ 176 * $i + 2 }}" y="134" width="160" height="68" rx="6" />
+                            <text x="{{ 176 * $i + 14 }}" y="154" font-size="13" class="role">{{ $link->role }}</text>
+                            <text x="{{ 176 * $i + 14 }}" y="175" font-size="16" font-weight="700">{{ Str::limit($link->label(), 17) }}</text>
+                            <text x="{{ 176 * $i + 14 }}" y="193" font-size="14">{{ $link->spareSays() }}</text>
                         </g>
                     @endforeach
                 </svg>

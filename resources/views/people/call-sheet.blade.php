@@ -51,7 +51,7 @@
                 @foreach ($segments as $segment)
                     @continue(in_array('coordinator', $segment->hidden_from ?? [], true))
                     <tr>
-                        <td class="figures">{{ $segment->start_clock }}</td>
+                        <td class="figures">@clock($segment->start_clock)</td>
                         <td><b>{{ $segment->title }}</b>{{ $segment->is_break ? ', a meal' : '' }}</td>
                         <td class="figures">{{ $segment->minutes }} min</td>
                     </tr>

@@ -122,7 +122,7 @@
                 <div class="flex-1 basis-56"><x-field id="call-segment" name="segment" label="No more time: what is owed is shot during"
                         type="select">
                         @foreach ($later as $one)
-                            <option value="{{ $one->id }}">{{ $one->start_clock }} {{ $one->title }}</option>
+                            <option value="{{ $one->id }}">@clock($one->start_clock) {{ $one->title }}</option>
                         @endforeach
                     </x-field></div>
                 <button class="button">Move it there</button>

@@ -176,7 +176,7 @@
                 <option value="">no segment yet</option>
                 @foreach ($job->segments->sortBy('start_clock') as $one)
                     <option
-                        value="{{ $one->id }}" @selected($job->formals_segment_id === $one->id)>{{ $one->start_clock }} {{ $one->title }}
+                        value="{{ $one->id }}" @selected($job->formals_segment_id === $one->id)>@clock($one->start_clock) {{ $one->title }}
                     </option>
                 @endforeach
             </x-field></div>
@@ -184,10 +184,10 @@
             gathered from the start</label>
         <button class="button">Keep</button>
     </x-form>
-    <ol class="grid gap-2">
+    <ol class="grid gap-2" data-groups>
         @foreach ($groups as $index => $group)
             @php $made = $stand?->groups[$index] ?? null; @endphp
-            <li class="slab" id="group-{{ $group->id }}" draggable="true" data-group="{{ $group->id }}">
+            <li class="slab" id="group-{{ $group->id }}" data-group="{{ $group->id }}">
                 @if ($edit === $group->id || old('_form') === 'group-' . $group->id)
                     @include('people._group-form', ['group' => $group])
                     <div class="flex flex-wrap gap-4 items-end mt-2">

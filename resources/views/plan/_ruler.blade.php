@@ -36,7 +36,9 @@
                         @if ($link->cord > 0)
                             <path class="cord" d="M{{ $link->x }} 0q{{ $link->cord / 2 }} 9 {{ $link->cord }} 0" />
                         @endif
-                        @if ($link->spring !== '')
+                        @if (! $link->isKnown)
+                            <text x="{{ $link->springX + 4 }}" y="5" font-size="16">?</text>
+                        @elseif ($link->spring !== '')
                             <path class="spring" d="{{ $link->spring }}" />
                         @elseif ($link->slack <= 0)
                             <rect class="solid" x="{{ $link->springX - 2 }}" y="-9" width="5" height="18" />
@@ -77,6 +79,6 @@
     </div>
     @if ($caption)
         <figcaption class="text-sm text-faint mt-1">Slips are segments, a blue edge is outdoors, a nail does not move. The cord is the way,
-            the spring the slack; a solid stop means none is left.</figcaption>
+            the spring the slack; a solid stop means none is left, a ? that nobody knows the way.</figcaption>
     @endif
 </figure>

@@ -55,8 +55,8 @@
                         class="figures text-faint">opens
                         {{ $known->firstWhere('id', $window->place_id)?->name ?? ($places[$window->place_id] ?? 'a place') }}{{
                             $window->spot_id ? ', ' . $spots->firstWhere('id', $window->spot_id)?->name : '' }}
-                        {{ $window->opens_clock }} –
-                        {{ $window->closes_clock }}{{ $window->day > 0 ? ' on day ' . ($window->day + 1) : '' }} for
+                        @clock($window->opens_clock) –
+                        @clock($window->closes_clock){{ $window->day > 0 ? ' on day ' . ($window->day + 1) : '' }} for
                         {{ $window->lanes ? implode(', ', $window->lanes) : 'everybody' }}{{
                             $window->gate_minutes ? ', ' . $window->gate_minutes . ' min of gates and stairs' : '' }}</span></span>
                 @post('/access/' . $window->id, 'delete')

@@ -32,15 +32,13 @@
             <option value="{{ $spot->id }}" @selected((int) $val('spot_id', $segment?->spot_id) === $spot->id)>{{ $spot->name }}</option>
         @endforeach
     </x-field>
-    <label class="tick sm:mt-5"><input type="checkbox" name="is_outdoor"
-        value="1" @checked($val('is_outdoor', $segment?->is_outdoor))> outdoors</label>
-    <label class="tick sm:mt-5"><input type="checkbox" name="is_anchor"
-        value="1" @checked($val('is_anchor', $segment?->is_anchor))> does not move</label>
-    <label class="tick sm:mt-5"><input type="checkbox" name="is_break"
-        value="1" @checked($val('is_break', $segment?->is_break))> a meal or a rest</label>
+    @include('plan._segment-fields', ['of' => App\Models\Plan\SegmentFieldset::First])
     <details class="sm:col-span-6"
-        @if ($errors->hasAny(['light', 'earliest_clock', 'latest_clock', 'setup_minutes', 'people', 'also_lanes', 'day']) && $mine) open
-            @endif>
+        @if ($mine &&
+                $errors->hasAny([
+                    'light', 'earliest_clock', 'latest_clock', 'people', 'also_lanes', 'day',
+                    ...App\Models\Plan\SegmentFieldset::Light->names(),
+                ])) open @endif>
         <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">Light, hours, people, setting up</summary>
         <div class="grid gap-3 sm:grid-cols-5 items-start">
             <x-field :bag="$bag" :id="$bag . '-light'" name="light" label="Light wanted" type="select">
@@ -53,9 +51,7 @@
                 placeholder="16:00" />
             <x-field :bag="$bag" :id="$bag . '-latest'" name="latest_clock" label="Over by" class="figures" :value="$segment?->latest_clock"
                 placeholder="17:30" />
-            <x-field :bag="$bag" :id="$bag . '-setup'" name="setup_minutes" label="Setting up, min" class="figures"
-                :value="$segment?->setup_minutes ?: null"
-                inputmode="numeric" />
+            @include('plan._segment-fields', ['of' => App\Models\Plan\SegmentFieldset::Light])
             <x-field :bag="$bag" :id="$bag . '-day'" name="day" label="Day" type="select">
                 @for ($n = 0; $n <= min(13, count($days)); $n++)
                     <option value="{{ $n }}" @selected((int) $val('day', $segment->day ?? $day) === $n)>{{ $n + 1 }}</option>
@@ -76,24 +72,10 @@
         </div>
     </details>
     <details class="sm:col-span-6"
-        @if ($errors->hasAny(['short_minutes', 'low_minutes', 'high_minutes', 'takes_in_minutes', 'worth']) && $mine) open @endif>
+        @if ($mine && $errors->hasAny(App\Models\Plan\SegmentFieldset::Late->names())) open @endif>
         <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">When it runs late</summary>
         <div class="grid gap-3 sm:grid-cols-5 items-start">
-            <x-field :bag="$bag" :id="$bag . '-short'" name="short_minutes" label="Shortest bearable" class="figures"
-                :value="$segment?->short_minutes"
-                inputmode="numeric" />
-            <x-field :bag="$bag" :id="$bag . '-low'" name="low_minutes" label="May turn out as short as" class="figures"
-                :value="$segment?->low_minutes" inputmode="numeric" />
-            <x-field :bag="$bag" :id="$bag . '-high'" name="high_minutes" label="or as long as" class="figures"
-                :value="$segment?->high_minutes"
-                inputmode="numeric" />
-            <x-field :bag="$bag" :id="$bag . '-takes'" name="takes_in_minutes" label="Takes in, minutes of others" class="figures"
-                :value="$segment?->takes_in_minutes ?: null" inputmode="numeric" />
-            <x-field :bag="$bag" :id="$bag . '-worth'" name="worth" label="Worth, 0 to 1000" class="figures" :value="$segment?->worth"
-                inputmode="numeric" hint="else must 300, should 100, nice 30" />
-            <label class="tick sm:mt-5"><input type="checkbox" name="may_move"
-                value="1" @checked($val('may_move', $segment?->may_move))> may move
-                into a later one that takes others in</label>
+            @include('plan._segment-fields', ['of' => App\Models\Plan\SegmentFieldset::Late])
         </div>
     </details>
     <div class="flex gap-2 sm:mt-5"><button class="button main">{{ $segment ? 'Keep' : 'Add the segment' }}</button>

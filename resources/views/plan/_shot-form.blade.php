@@ -39,7 +39,9 @@
             inputmode="numeric" />
         <x-field :bag="$bag" :id="$bag . '-prompt'" name="prompt" label="Prompt" :value="$line?->prompt" maxlength="160" />
         <x-field :bag="$bag" :id="$bag . '-notes'" name="notes" label="Note" :value="$line?->notes" maxlength="240" />
-        <div class="col-span-2"><x-field :bag="$bag" :id="$bag . '-people'" name="people" label="Who, names with commas"
+        <x-field :bag="$bag" :id="$bag . '-empty'" name="empty_percent" label="Left empty, %" class="figures" :value="$line?->empty_percent"
+            inputmode="numeric" hint="for words over it" />
+        <div class="col-span-2 sm:col-span-3"><x-field :bag="$bag" :id="$bag . '-people'" name="people" label="Who, names with commas"
                 :value="implode(', ', $line->people ?? [])" list="people" /></div>
     </div>
     <button class="button sm:mt-6">{{ $line ? 'Keep' : 'Add' }}</button>

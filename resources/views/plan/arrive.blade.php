@@ -21,8 +21,8 @@
             <tbody>
                 @foreach ($arrival->done as $one)
                     <tr>
-                        <td class="figures">{{ $one->from->text() }}</td>
-                        <td class="figures">{{ $one->to->text() }}</td>
+                        <td class="figures">@clock($one->from->text())</td>
+                        <td class="figures">@clock($one->to->text())</td>
                         <th scope="row">{{ $one->task->name }}@if ($one->task->by)
                                 <span class="font-normal text-faint">by {{ $one->task->by }}</span>
                             @endif

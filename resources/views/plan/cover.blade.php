@@ -123,7 +123,7 @@
         <h2 class="mb-2">Periods</h2>
         @forelse ($segments as $segment)
             <label class="flex gap-2 items-center min-h-11"><input type="checkbox" name="segments[]" value="{{ $segment->id }}"
-                    @checked($segment->cover !== null)> <span class="figures">{{ $segment->start_clock }}</span> {{ $segment->title }},
+                    @checked($segment->cover !== null)> <span class="figures">@clock($segment->start_clock)</span> {{ $segment->title }},
                 {{ $segment->minutes }} min{{
                     $segment->also_lanes ? ', ' . implode(' and ', [$segment->lane, ...$segment->also_lanes]) : '' }}</label>
         @empty

@@ -16,12 +16,12 @@
         <p>Nothing is planned yet. <a href="/jobs/{{ $job->id }}/plan">Plan the day first.</a></p>
     @else
         @if ($buffer)
-            <div class="note mb-3" role="status">One buffer helps most: start {{ $buffer->segment->title }} {{ $buffer->minutes }} min
-                earlier, and {{ $buffer->anchor->title }} is reached on time in {{ round($buffer->after * 100) }} of 100 days instead
-                of {{ round($buffer->before * 100) }}.
+            <div class="note mb-3" role="status">One buffer helps most: start {{ $buffer->segment->title }}
+                {{ NorthSatchel\Time\Span::later(-$buffer->minutes) }}, and {{ $buffer->anchor->title }} is reached on time in
+                {{ round($buffer->after * 100) }} of 100 days instead of {{ round($buffer->before * 100) }}.
                 @post('/segments/' . $buffer->segment->id . '/shift')
                     <input type="hidden" name="minutes" value="-{{ $buffer->minutes }}"><button class="button">Start it
-                        {{ $buffer->minutes }} min earlier</button>
+                        {{ NorthSatchel\Time\Span::later(-$buffer->minutes) }}</button>
                 @endpost
             </div>
         @endif

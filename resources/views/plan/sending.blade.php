@@ -56,7 +56,7 @@
             hint="Half time, 18:25 to 18:35. Left empty: the pauses of the plan, which move with it." />
         @if ((string) $record->gaps === '' && $pauses !== [])
             <p class="text-sm text-faint">By the plan: @foreach ($pauses as $pause){{ $loop->first ? '' : ' · ' }}{{ $pause->name }}
-                {{ $pause->from->text() }} to {{ $pause->to->text() }}@endforeach</p>
+                @clock($pause->from->text()) to @clock($pause->to->text())@endforeach</p>
         @endif
         <div><button class="button main">Keep and work it out</button></div>
     </form>

@@ -59,7 +59,7 @@
     <ol class="grid gap-3">
         @foreach ($jobs as $job)
             <li class="slab flex flex-wrap items-start gap-x-4">
-                <span class="figures text-lg font-semibold leading-7">{{ $job->covered_from }} – {{ $job->covered_to }}</span>
+                <span class="figures text-lg font-semibold leading-7">@clock($job->covered_from) – @clock($job->covered_to)</span>
                 <div class="flex-1 basis-56 min-w-0">
                     <h2 class="text-lg leading-7"><a href="/jobs/{{ $job->id }}/plan">{{ $job->name }}</a></h2>
                     <p class="text-faint text-sm">{{ $job->place->name }} · <span
@@ -142,12 +142,12 @@
                 @foreach ($restack->days as $id => $to)
                     <li class="border-t border-rule py-1"><b>{{ $jobs->firstWhere('id', $id)?->name }}</b> <span
                             class="figures">{{ $to }} at
-                            {{ NorthSatchel\Time\ClockTime::ofMinutes($restack->rounds[$to]->starts[$id])->text() }}</span> <span
+                            {{ NorthSatchel\Time\ClockTime::face($restack->rounds[$to]->starts[$id]) }}</span> <span
                             class="text-faint figures">{{ $restack->rounds[$to]->slackMinutes === null
                                         ? ''
                                         : 'set out up to ' .
-                                            $restack->rounds[$to]->slackMinutes .
-                                            ' min after ' .
+                                            NorthSatchel\Time\Span::hours($restack->rounds[$to]->slackMinutes) .
+                                            ' after ' .
                                             $from .
                                             ' that day' }}</span>
                     </li>

@@ -45,12 +45,13 @@
                 <details class="mt-1" @if ($open === $segment->id || old('_form') === 'shot-new-' . $segment->id) open @endif>
                     <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">{{ count($row->shots) }}
                         {{ count($row->shots) === 1 ? 'shot' : 'shots' }}, <span class="figures ml-1">{{ $row->shotMinutes() }} of
-                            {{ $segment->minutes }} min</span></summary>
+                            {{ $segment->minutes }} min</span>@if ($row->sceneWords() !== '')
+                            <span class="text-faint font-normal ml-2">{{ $row->sceneWords() }}</span>
+                        @endif</summary>
                     <ol data-shots="{{ $segment->id }}">
                         @foreach ($row->shots as $shot)
                             @php $line = $shot->line; @endphp
-                            <li class="border-t border-rule py-1" id="shot-{{ $line->id }}" draggable="true"
-                                data-shot="{{ $line->id }}">
+                            <li class="border-t border-rule py-1" id="shot-{{ $line->id }}" data-shot="{{ $line->id }}">
                                 @if ($edit === 'shot-' . $line->id || old('_form') === 'shot-' . $line->id)
                                     @include('plan._shot-form', ['line' => $line, 'segment' => $segment])
                                     @include('plan._secrecy', [
@@ -113,10 +114,10 @@
     @if ($job->freeShots->isNotEmpty())
         <section class="slab mt-3" id="free-shots">
             <h2 class="mb-1">Shots without a segment</h2>
-            <ol>
+            <ol data-shots="">
                 @foreach ($job->freeShots as $line)
                     <li class="border-t border-rule py-1 flex flex-wrap items-center gap-x-3" id="shot-{{ $line->id }}"
-                        draggable="true" data-shot="{{ $line->id }}">
+                        data-shot="{{ $line->id }}">
                         <span class="priority {{ $line->priority }}">{{ $line->priority }}</span><span>{{ $line->what }}</span><span
                             class="figures text-faint">{{ $line->minutes }} min · {{ $line->frames }} frames</span>
                         <span class="ml-auto flex items-center gap-1">

@@ -6,7 +6,7 @@
             <div class="flex-1 basis-64"><x-field name="segment" label="At" type="select">
                     @foreach ($segments as $one)
                         <option value="{{ $one->id }}" @selected($one->id === $segment->id)>
-                            {{ $days > 1 ? 'Day ' . ($one->day + 1) . ', ' : '' }}{{ $one->start_clock }} {{ $one->title }}
+                            {{ $days > 1 ? 'Day ' . ($one->day + 1) . ', ' : '' }}@clock($one->start_clock) {{ $one->title }}
                             ({{ $one->lane }})</option>
                     @endforeach
                 </x-field>
@@ -25,7 +25,7 @@
             'linkTo' => '/jobs/' . $job->id . '/plan',
         ])
         @if ($late && $late->isFeasible())
-            <h2 class="mb-1">{{ $minutes }} min late at {{ $segment->title }}: the best that can be done</h2>
+            <h2 class="mb-1">{{ NorthSatchel\Time\Span::hours($minutes) }} late at {{ $segment->title }}: the best that can be done</h2>
             @include('plan._ruler', [
                 'ruler' => $then,
                 'rulerText' => 're-planned',
@@ -67,8 +67,8 @@
                         : ($blocked->replan->shortByMinutes === null
                             ? ' Even hours earlier would not help: something in it cannot be done at all.'
                             : ' ' .
-                                $blocked->replan->shortByMinutes .
-                                ' min are missing: tell the coordinator now, or give up one of the musts.') }}
+                                NorthSatchel\Time\Span::hours($blocked->replan->shortByMinutes) .
+                                ' are missing: tell the coordinator now, or give up one of the musts.') }}
             </div>
         @endif
         <section class="slab mt-4" aria-label="The weather">

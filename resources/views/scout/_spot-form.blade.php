@@ -30,10 +30,16 @@
             :value="$of?->background" /></div>
     <div class="sm:col-span-2"><x-field :bag="$bag" :id="$id('power')" name="power" label="Power" :value="$of?->power" /></div>
     <details class="sm:col-span-4"
-        @if ($mine && $errors->hasAny(['latitude', 'longitude', 'east_m', 'north_m', 'skyline', 'windows', 'rejected_because', 'notes']))
-            open @endif>
-        <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">Skyline, windows, coordinates, notes</summary>
+        @if ($mine && $errors->hasAny([
+            'walk_m', 'walk_deg', 'latitude', 'longitude', 'east_m', 'north_m', 'skyline', 'windows', 'rejected_because', 'notes',
+        ])) open @endif>
+        <summary class="cursor-pointer min-h-[44px] flex items-center text-lake font-bold">Way up to it, skyline, windows,
+            coordinates, notes</summary>
         <div class="grid gap-3 sm:grid-cols-2 items-start">
+            <x-field :bag="$bag" :id="$id('walk')" name="walk_m" label="They walk up to it, m" class="figures" :value="$of?->walk_m"
+                inputmode="decimal" hint="shot while they walk, straight" />
+            <x-field :bag="$bag" :id="$id('walkdeg')" name="walk_deg" label="walking towards, °" class="figures" :value="$of?->walk_deg"
+                inputmode="decimal" hint="else where they face" />
             <x-field :bag="$bag" :id="$id('skyline')" name="skyline" type="textarea" label="Skyline: bearing and angle, a line a point"
                 :value="$of?->skyline" hint="such as 240 11.5; straight between two points" />
             <x-field :bag="$bag" :id="$id('windows')" name="windows" type="textarea"

@@ -103,7 +103,7 @@
                 </table>
                 <p class="text-sm text-faint mt-2">The lens with which somebody of 1.8 m fills half the height of a full frame; how fast one
                     turns with who runs past at 8 m/s; the lenses for the whole scene and for a face; what lies behind them, or where the frame
-                    stays empty for a headline when they fill half of it; outdoors, the light in the middle of the first period.</p>
+                    stays empty for a headline when they fill half of it; outdoors, from where the sun comes in the middle of each period.</p>
             </section>
         @endif
     @endif

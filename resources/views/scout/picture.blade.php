@@ -56,6 +56,14 @@
                     <div class="w-48"><x-field id="m-name" name="name" label="Name of the thing" /></div>
                     <button class="button" name="keep" value="thing">Keep it as a thing</button>
                     <button class="button" name="keep" value="skyline">Its top is the skyline</button>
+                    @if ($posts !== [])
+                        <div class="w-48"><x-field id="m-post" name="post" label="Taken from the post" type="select">
+                                @foreach ($posts as $post)
+                                    <option @selected(old('post') === $post)>{{ $post }}</option>
+                                @endforeach
+                            </x-field></div>
+                        <button class="button" name="keep" value="zone">Keep it as a zone of the ground</button>
+                    @endif
                 </div>
             </x-form>
         </div>

@@ -50,6 +50,10 @@
                                 y="{{ $thing->y - 8 }}" font-size="14" text-anchor="middle"
                                 class="on-ground">{{ $thing->name }}</text>
                         @endforeach
+                        @foreach ($drawing->path() as $part)
+                            <path class="walk-way{{ $part->isLit ? ' is-lit' : '' }}"
+                                d="M{{ $part->from->x }} {{ $part->from->y }}L{{ $part->to->x }} {{ $part->to->y }}" />
+                        @endforeach
                         @if ($mark)
                             <path class="ray" d="M{{ $mark->x }} {{ $mark->y }}L200 200" />
                             <circle cx="{{ $mark->x }}" cy="{{ $mark->y }}" r="12" class="sun" />
@@ -68,7 +72,7 @@
                         <label for="minute" class="figures text-lg font-semibold">{{ $face }}</label> <span
                             class="text-faint text-sm figures">sun {{ (int) round($sun->elevationDeg) }}° high at
                             {{ (int) round($sun->azimuthDeg) }}°{{
-                                $segment ? ', ' . $segment->title . ' at ' . $segment->start_clock : '' }}</span>
+                                $segment ? ', ' . $segment->title . ' at ' . NorthSatchel\Time\ClockTime::shown($segment->start_clock) : '' }}</span>
                         <input id="minute" class="w-full min-h-[44px]" type="range" name="minute" min="0" max="1439"
                             step="5" value="{{ $minute }}">
                         <noscript><button class="button">Show</button></noscript>
@@ -78,7 +82,9 @@
                 @endif
                 <figcaption class="text-sm text-faint">North is up. The dot in the middle is where people stand, its arrow where they face;
                     the ring is the sun's way with the hours, broken where something hides it; dark shapes are shadows, the band inside the
-                    ring is the land.</figcaption>
+                    ring is the land.{{ $spot->walk_m
+                        ? ' The line up to the dot is the way they walk, dotted where no sun is on their faces.'
+                        : '' }}</figcaption>
             </figure>
             <div class="grid gap-4">
                 <section class="slab">
@@ -160,7 +166,7 @@
         </div>
         @if ($for && $choices !== [])
             <section class="slab mt-4 overflow-x-auto" id="which" tabindex="0" role="region" aria-label="Which spot">
-                <h2 class="mb-1">Which spot for {{ $for->title }} at {{ $for->start_clock }}?</h2>
+                <h2 class="mb-1">Which spot for {{ $for->title }} at @clock($for->start_clock)?</h2>
                 <table class="grid-table">
                     <tbody>
                         @foreach ($choices as $choice)
@@ -200,6 +206,28 @@
         <h2 class="mb-2">A new spot</h2>
         @include('scout._spot-form', ['of' => null])
     </section>
+    @php $others = $places->where('id', '!=', $job->place_id); @endphp
+    @if ($others->isNotEmpty())
+        <section class="slab mt-4" id="places">
+            <h2 class="mb-2">Where the other places are</h2>
+            <datalist id="towns"></datalist>
+            <ul>
+                @foreach ($others as $place)
+                    <li class="border-t border-rule py-2"><b>{{ $place->name }}</b> <span class="figures text-faint">{{
+                        $place->latitude === null ? 'not on the map yet' : $place->latitude . ', ' . $place->longitude }}</span>
+                        <x-form :action="'/jobs/' . $job->id . '/places/' . $place->id" method="put" class="flex flex-wrap gap-3 items-end mt-1">
+                            <input type="hidden" name="_form" value="place-{{ $place->id }}">
+                            <div class="flex-1 basis-64"><x-field :bag="'place-' . $place->id" :id="'where-' . $place->id" name="where"
+                                label="A town, coordinates, or a link from a map" list="towns" maxlength="500" required
+                                hx-get="/places/find" hx-trigger="input changed delay:250ms" hx-target="#towns" hx-swap="innerHTML"
+                                hx-params="where" /></div>
+                            <button class="button" aria-label="Put {{ $place->name }} on the map">Put it on the map</button>
+                        </x-form>
+                    </li>
+                @endforeach
+            </ul>
+        </section>
+    @endif
     <p class="text-sm text-faint mt-3">Roads, pits, tracks and water edges: look before you step back. Local rules and marshals decide
         where one may stand.</p>
 </x-page>

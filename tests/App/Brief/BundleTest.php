@@ -110,7 +110,10 @@ final class BundleTest extends TestCase
         $new = (int) Job::query()->max('id');
         $this->assertNotSame(1, $new);
         $this->assertSame($ofJob(1), $ofJob($new));
-        $this->assertSame($before, $this->findings($new), 'the day is judged alike');
+        $after = $this->findings($new);
+        $twice = array_filter($after, static fn (string $said): bool => str_starts_with($said, 'days.twice'));
+        $this->assertCount(1, $twice, 'the other is there still');
+        $this->assertSame($before, array_values(array_diff($after, $twice)), 'the day is judged alike');
         $this->assertGreaterThan($had['frames'], $counts()['frames']);
         // The cards came with their lives, as cards of their own without a folder; the logs that were here are as they were.
         $card = Card::query()->with('item')->get()->firstOrFail(static fn (Card $c): bool => $c->item->label === 'S01, brought in');
@@ -302,6 +305,7 @@ final class BundleTest extends TestCase
             'latitude must be a number from -90 to 90' => $this->changed('tables/places.json', $row(['latitude' => 1e300])),
             'separations must be a list' => $this->changed('tables/jobs.json', $row(['separations' => [['first' => 'x']]])),
             'specs must be an object' => $this->changed('tables/items.json', $row(['specs' => [1, 2]])),
+            'ownership must be one of owned, borrowed, hired' => $this->changed('tables/items.json', $row(['ownership' => 'stolen'])),
             'at must be a moment' => $this->changed('tables/card_events.json', $row(['at' => '9999-99-99 99:99:99'])),
             'job_id 77 is not in the bundle' => $this->changed('tables/segments.json', $row(['job_id' => 77])),
             'start_clock must be a time as HH:MM' => $this->changed('tables/segments.json', $row(['start_clock' => 'noonish'])),

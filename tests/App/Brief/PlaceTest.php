@@ -29,6 +29,8 @@ final class PlaceTest extends TestCase
     #[TestWith(['geo:-33.92,18.42', -33.92, 18.42, 'Africa/Johannesburg'])]
     #[TestWith(['40°42\'46"N 74°0\'22"W', 40.7128, -74.0061, 'America/New_York'])]
     #[TestWith(['Halle, Lower Saxony', 51.9, 9.6, 'Europe/Berlin'])]
+    #[TestWith(['Malmö', 55.6, 13.0, 'Europe/Stockholm'])]
+    #[TestWith(['malmo', 55.6, 13.0, 'Europe/Stockholm'])]
     public function test_coordinates_and_zone_follow(string $where, float $latitude, float $longitude, string $zone): void
     {
         $this->make($where)->assertSessionHasNoErrors();

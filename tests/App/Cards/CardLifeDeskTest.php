@@ -10,6 +10,7 @@ use App\Devices\Devices;
 use App\Devices\LocalVolume;
 use App\Models\Cards\Frame;
 use App\Models\Cards\Run;
+use App\Models\Cards\RunState;
 use App\Models\Copies\Destination;
 use App\Models\Copies\Handover;
 use App\Models\Kit\Card;
@@ -198,7 +199,7 @@ final class CardLifeDeskTest extends TestCase
             'pause_asked' => true,
         ]);
         app(RunWork::class)->carryOut($run);
-        $this->assertSame('paused', $run->refresh()->state);
+        $this->assertSame(RunState::Paused, $run->refresh()->state);
         $this->get('/jobs/1/copies')
             ->assertSee('Paused: what is copied stays')
             ->assertSee('Go on where it was')
@@ -216,7 +217,7 @@ final class CardLifeDeskTest extends TestCase
         $this->get('/jobs/1/copies')->assertSee('>Pause<', false);
         $this->post('/jobs/1/copies/pause');
         app(RunWork::class)->carryOut($waiting->refresh());
-        $this->assertSame('paused', $waiting->refresh()->state);
+        $this->assertSame(RunState::Paused, $waiting->refresh()->state);
         $this->assertNull($waiting->started_at);
     }
 

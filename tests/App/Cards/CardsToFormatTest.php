@@ -113,7 +113,7 @@ final class CardsToFormatTest extends TestCase
         $this->assertSame(CardState::Shot, $this->state('S01'));
 
         $this->copyAll();
-        $this->assertSame('done', Run::query()->latest('id')->firstOrFail()->state);
+        $this->assertSame('done', Run::query()->latest('id')->firstOrFail()->state->value);
         $this->ask('S01')->assertSee('S01 may be formatted.');
         $this->assertSame(CardState::Permitted, $this->state('S01'));
 
@@ -264,7 +264,7 @@ final class CardsToFormatTest extends TestCase
         $this->sealAndCompare();
         StandInDrive::make(config('satchel.standins').'/drives/drive-fir', sizeMb: 1);
         $this->copyAll();
-        $this->assertSame('trouble', Run::query()->latest('id')->firstOrFail()->state);
+        $this->assertSame('trouble', Run::query()->latest('id')->firstOrFail()->state->value);
         $this->get("/jobs/{$this->job->id}/copies")
             ->assertSee('the drive is full')
             ->assertSee('data-state="failed"', false)

@@ -15,6 +15,8 @@ use App\Models\Brief\Job;
 use App\Models\Cards\Frame;
 use App\Models\Cards\PermitRecord;
 use App\Models\Cards\Run;
+use App\Models\Cards\RunKind;
+use App\Models\Cards\RunState;
 use App\Models\Copies\CopyEvent;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Body;
@@ -122,7 +124,7 @@ final class PermitProofTest extends TestCase
         $this->copyAll();
         $this->assertSame(
             'done',
-            Run::query()->latest('id')->firstOrFail()->state,
+            Run::query()->latest('id')->firstOrFail()->state->value,
             json_encode(Run::query()->latest('id')->firstOrFail()->report),
         );
         $this->ask('S01')->assertSee('S01 may be formatted.');
@@ -581,13 +583,13 @@ final class PermitProofTest extends TestCase
         config(['satchel.reads_at_once' => 0]);
         $this->ask('S01')->assertSee('Reading for the permit')->assertSee('S01 may be formatted.');
         $this->assertSame(
-            ['permit', 'done'],
+            [RunKind::Permit, RunState::Done],
             [Run::query()->latest('id')->firstOrFail()->kind, Run::query()->latest('id')->firstOrFail()->state],
         );
         $this->assertSame(CardState::Permitted, $this->state('S01'));
         $this->change($this->frame('S03'));
         $this->ask('S03')->assertSee('S03 does not hold what was sealed.');
-        $this->assertSame('trouble', Run::query()->latest('id')->firstOrFail()->state);
+        $this->assertSame('trouble', Run::query()->latest('id')->firstOrFail()->state->value);
     }
 
     public function test_what_was_given_up_was_given_up_of_what_lay_there_then(): void

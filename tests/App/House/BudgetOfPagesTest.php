@@ -22,7 +22,6 @@ use App\Desks\Plan\SpotLightDesk;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
 
 /**
@@ -38,9 +37,32 @@ final class BudgetOfPagesTest extends TestCase
      * The kit and the copies of the jobs that have a list; the spots of all jobs; the last lines of all logs; the ground of a match; the
      * lists, boards and session folders of studio jobs.
      */
-    private const MORE_AT_FIRST = 33;
+    private const MORE_AT_FIRST = 34;
 
     private const BYTES = 150_000;
+
+    private const PAGES = [
+        '/',
+        '/jobs/1/brief',
+        '/jobs/1/scout',
+        '/jobs/1/plan',
+        '/jobs/1/what-if?segment=5&late=60',
+        '/jobs/1/rehearse',
+        '/jobs/1/people',
+        '/groups/9/stand',
+        '/jobs/1/kit',
+        '/jobs/1/kit/propose',
+        '/jobs/1/tests',
+        '/jobs/1/light',
+        '/jobs/1/pack',
+        '/jobs/1/home',
+        '/jobs/1/cards',
+        '/jobs/1/copies',
+        '/jobs/1/frames',
+        '/shelf',
+        '/folders',
+        '/jobs/new',
+    ];
 
     /** Whose findings are kept until the database changes. */
     private const KEPT = [
@@ -49,38 +71,7 @@ final class BudgetOfPagesTest extends TestCase
         CallSheetDesk::class,
     ];
 
-    /** @return array<string, array{string}> */
-    public static function pages(): array
-    {
-        return array_combine(
-            $all = [
-                '/',
-                '/jobs/1/brief',
-                '/jobs/1/scout',
-                '/jobs/1/plan',
-                '/jobs/1/what-if?segment=5&late=60',
-                '/jobs/1/rehearse',
-                '/jobs/1/people',
-                '/groups/9/stand',
-                '/jobs/1/kit',
-                '/jobs/1/kit/propose',
-                '/jobs/1/tests',
-                '/jobs/1/light',
-                '/jobs/1/pack',
-                '/jobs/1/home',
-                '/jobs/1/cards',
-                '/jobs/1/copies',
-                '/jobs/1/frames',
-                '/shelf',
-                '/folders',
-                '/jobs/new',
-            ],
-            array_map(static fn (string $p): array => [$p], $all),
-        );
-    }
-
-    #[DataProvider('pages')]
-    public function test_queries_and_bytes(string $page): void
+    public function test_queries_and_bytes(): void
     {
         $job = $this->demo();
         $this->post("/jobs/{$job->id}/camera-check");
@@ -90,27 +81,33 @@ final class BudgetOfPagesTest extends TestCase
         $this->post("/jobs/{$job->id}/copies", ['kind' => 'copy', 'all' => 1]);
         $this->post("/jobs/{$job->id}/cards/1/permit");
 
-        DB::flushQueryLog();
         DB::enableQueryLog();
-        $this->get($page)->assertOk();
-        $this->assertLessThanOrEqual(
-            self::QUERIES + self::MORE_AT_FIRST,
-            count(DB::getQueryLog()),
-            implode("\n", array_column(DB::getQueryLog(), 'query')),
-        );
+        foreach (self::PAGES as $page) {
+            // Nothing is kept and nothing is remembered: the first look after a change.
+            Cache::flush();
+            $this->app->forgetScopedInstances();
+            $this->look($page, self::QUERIES + self::MORE_AT_FIRST);
+            $this->app->forgetScopedInstances();
+            $bytes = strlen((string) gzencode($this->look($page, self::QUERIES), 6));
+            foreach (['app.css', 'htmx.min.js', 'satchel.js', 'icon.svg'] as $file) {
+                $bytes += strlen((string) gzencode((string) file_get_contents(public_path('build/'.$file)), 6));
+            }
+            foreach (glob(public_path('build/fonts/*.woff2')) ?: [] as $font) {
+                $bytes += (int) filesize($font);
+            }
+            $this->assertGreaterThan(60_000, $bytes, 'the built files are there');
+            $this->assertLessThan(self::BYTES, $bytes, $page);
+        }
+    }
+
+    private function look(string $page, int $most): string
+    {
         DB::flushQueryLog();
         $html = (string) $this->get($page)->assertOk()->getContent();
-        $this->assertLessThanOrEqual(self::QUERIES, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));
+        $queries = array_column(DB::getQueryLog(), 'query');
+        $this->assertLessThanOrEqual($most, count($queries), "{$page}\n".implode("\n", $queries));
 
-        $bytes = strlen((string) gzencode($html, 6));
-        foreach (['app.css', 'htmx.min.js', 'satchel.js', 'icon.svg'] as $file) {
-            $bytes += strlen((string) gzencode((string) file_get_contents(public_path('build/'.$file)), 6));
-        }
-        foreach (glob(public_path('build/fonts/*.woff2')) ?: [] as $font) {
-            $bytes += (int) filesize($font);
-        }
-        $this->assertGreaterThan(60_000, $bytes, 'the built files are there');
-        $this->assertLessThan(self::BYTES, $bytes);
+        return $html;
     }
 
     /** Findings are kept until the database changes: every table that the judges read must count its changes. */

@@ -12,7 +12,7 @@ use Tests\Support\RequestFuzz;
 /** Requests harmed in one place, answered or refused and never met with an error of the server; `./satchel trust fuzz` sends 20,000. */
 final class RequestFuzzTest extends TestCase
 {
-    private const REQUESTS = 400;
+    private const REQUESTS = 800;
 
     public function test_a_request_that_is_harmed_anywhere_is_answered(): void
     {
@@ -20,8 +20,12 @@ final class RequestFuzzTest extends TestCase
         $this->app->forgetScopedInstances();
         app(StandInDesk::class)->shootDay(BriefDesk::open($job->id), 1);
         config(['satchel.proof_seconds' => 0.1]);
+        $this->post('/jobs/1/camera-check');
+        $this->post('/jobs/1/cards/seal');
+        $this->post('/jobs/1/cards/twin');
+        $this->post('/jobs/1/copies', ['kind' => 'copy', 'all' => 1]);
         $fuzz = new RequestFuzz(7);
-        $this->assertGreaterThan(150, $fuzz->count());
+        $this->assertGreaterThan(300, $fuzz->count());
         $this->assertSame(
             0,
             $fuzz->run(self::REQUESTS),

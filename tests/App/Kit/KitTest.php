@@ -58,7 +58,7 @@ final class KitTest extends TestCase
         $short = self::short($job->id);
         $this->assertNull($short->remedy, 'what is due back does not come along');
         $this->assertStringEndsWith(
-            'Nothing on the shelf does: hire or borrow 4 × a cell of type OV-16. And one more is the spare.',
+            'Nothing on the shelf does: hire or borrow 4 cells of type OV-16. And one more is the spare.',
             $short->because,
         );
     }

@@ -87,7 +87,7 @@ final class KitWorkTest extends TestCase
         $this->get("/jobs/{$job}/kit/propose")->assertDontSee('Proven')->assertSee('That is no kit yet.');
         $match = ['template' => 'match-day', 'first_anchor' => '13', 'second_anchor' => '1530'];
         $this->post("/jobs/{$job}/template", $match)->assertSessionHasNoErrors();
-        $this->get("/jobs/{$job}/kit/propose")->assertSee('Hire or borrow 2 × a lens of 200 mm or more.')->assertDontSee('Proven');
+        $this->get("/jobs/{$job}/kit/propose")->assertSee('Hire or borrow 2 lenses of 200 mm or more.')->assertDontSee('Proven');
         self::item('Zoom 70–200')->update(['due_on' => null]);
         $this->post("/jobs/{$job}/kit/propose", ['school' => 'lightest'])->assertSessionHasNoErrors();
         $page = $this->get("/jobs/{$job}/kit")->assertSee('Zoom 70–200')->assertSee('The cards carry the planned frames.');
@@ -105,7 +105,7 @@ final class KitWorkTest extends TestCase
             ->assertOk()
             ->assertSee('Spare: 180 mm')
             ->assertSee('Proven: no lighter choice')
-            ->assertSee('A card reader, the spare included')
+            ->assertSee('A card reader, and the spare')
             ->assertSee('On your list, and could stay at home');
         $this->post('/jobs/1/kit/propose', ['school' => 'lightest', 'limit_g' => null])->assertRedirect('/jobs/1/kit');
         $this->assertSame([], self::singlePoints());
@@ -127,7 +127,7 @@ final class KitWorkTest extends TestCase
         ])->assertRedirect();
         $this->get('/jobs/1/kit/propose')->assertSee('for the wide family')->assertSee('Two-step ladder');
         $this->post('/jobs/1/kit/asks', ['what' => 'clamp', 'count' => '2', 'priority' => 'must'])->assertRedirect();
-        $this->get('/jobs/1/kit/propose')->assertSee('Hire or borrow 2 × a clamp');
+        $this->get('/jobs/1/kit/propose')->assertSee('Hire or borrow 2 clamps');
         $this->post('/jobs/1/kit/asks', [
             'what' => 'elephant',
             'count' => '0',
@@ -136,7 +136,7 @@ final class KitWorkTest extends TestCase
         ])->assertSessionHasErrors(['what', 'count', 'segment_id']);
         $ask = KitAsk::query()->where('what', 'clamp')->firstOrFail();
         $this->delete("/asks/{$ask->id}");
-        $this->get('/jobs/1/kit/propose')->assertDontSee('Hire or borrow 2 × a clamp');
+        $this->get('/jobs/1/kit/propose')->assertDontSee('Hire or borrow 2 clamps');
     }
 
     /** M31: the lens is with somebody at another spot. */
@@ -357,6 +357,29 @@ final class KitWorkTest extends TestCase
         $this->get('/jobs/1/light?segment='.Segment::query()->where('title', 'Lakeside portraits')->value('id').'&alone=3')->assertSee(
             'A clamp and a second safety cable',
         );
+    }
+
+    public function test_the_camera_that_stands_alone_has_a_sheet(): void
+    {
+        $segment = Segment::query()->where('title', 'Lakeside portraits')->value('id');
+        $asked = "segment={$segment}&alone=3&walk=4&pan_shutter=30&where=".urlencode('Truss <b>left</b>');
+        $page = $this->get("/jobs/1/light?{$asked}")->assertOk()->assertSee('there, 20 min to mount it')->assertSee('It is fetched');
+        $fetched = [];
+        $this->assertSame(1, preg_match('/It is fetched (?:at|after the last of the plan, at) ([\d:]+)/', (string) $page->getContent(), $fetched));
+        $this->get("/jobs/1/light/sheet?{$asked}")
+            ->assertOk()
+            ->assertSee('Truss <b>left</b>')
+            ->assertSee('Nobody below while it is rigged.')
+            ->assertSee('by intent 1/30 s streaks')
+            ->assertSee($fetched[1]);
+        $this->get("/jobs/1/light/sheet?{$asked}&walk=far")->assertRedirect();
+        foreach ([1, 9, 10, 11] as $minutes) {
+            Segment::query()->whereKey($segment)->update(['minutes' => $minutes]);
+            $this->get("/jobs/1/light?{$asked}")->assertOk()->assertSee('It is fetched');
+        }
+        Segment::query()->whereKey($segment)->update(['start_clock' => '13:00']);
+        $this->get("/jobs/1/light/sheet?segment={$segment}&alone=3")->assertSee('Still to mend:')->assertSee('While it is mounted');
+        $this->get("/jobs/1/light?{$asked}&walk=-2")->assertOk()->assertSee('Walk must be between 0 and 600 minutes.');
     }
 
     public function test_the_shelf_as_a_table_out_and_in(): void

@@ -11,6 +11,7 @@ use App\Http\QrDrawing;
 use App\Models\Kit\Item;
 use NorthSatchel\Kit\Shelf\GearField;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Kit\Shelf\Ownership;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
 
@@ -61,7 +62,7 @@ final class ShelfKindsTest extends TestCase
             ->firstOrFail();
         $this->assertSame(
             [321, 4, 'hired', 'the hire desk', '2031-02-03'],
-            [$item->weight_g, $item->lead_days, $item->ownership, $item->from_whom, $item->due_on],
+            [$item->weight_g, $item->lead_days, $item->ownership->value, $item->from_whom, $item->due_on],
         );
         foreach ($kind->fields() as $field) {
             $this->assertEquals($field->value($typed[$field->name]), $field->value(ShelfDesk::typed($item, $field)), $field->name);
@@ -71,7 +72,7 @@ final class ShelfKindsTest extends TestCase
             ->assertSee("Change One {$kind->value}")
             ->assertSee('hired from the hire desk until 2031-02-03');
         $this->put("/shelf/{$item->id}", ['kind' => $kind->value, 'label' => 'Renamed', ...$typed])->assertSessionHasNoErrors();
-        $this->assertSame('owned', $item->refresh()->ownership, 'whose it is follows what is typed');
+        $this->assertSame(Ownership::Owned, $item->refresh()->ownership, 'whose it is follows what is typed');
         $this->assertStringContainsString(
             $kind->value.',Renamed',
             str_replace('"', '', (string) $this->get('/shelf/table')->getContent()),

@@ -51,7 +51,7 @@ final class CallSheetTest extends TestCase
         $job = Job::query()->where('name', 'like', '%syrup%')->firstOrFail();
         $url = "/jobs/{$job->id}/crew";
         $fine = 'Everybody whom the plan names is called for their hours.';
-        $looks = ['looks' => "Apron, with Tilly Moss\n  Pouring, 4 min", 'look_minutes' => 60, 'look_hands' => 1];
+        $looks = ['looks' => "Apron, with Odd & Tilly Moss\n  Pouring, 4 min", 'look_minutes' => 60, 'look_hands' => 1];
         $this->put("/jobs/{$job->id}/looks", $looks)->assertSessionHasNoErrors();
         $this->get($url)->assertOk()->assertSee('Tilly Moss is not on the call sheet.')->assertSee('Tilly Moss wears a look')->assertDontSee($fine);
         $this->put("/jobs/{$job->id}/looks", ['looks' => ''] + $looks)->assertSessionHasNoErrors();

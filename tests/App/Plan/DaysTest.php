@@ -47,6 +47,34 @@ final class DaysTest extends TestCase
         }
     }
 
+    /** What one job's plan says and what the day says of it are one. */
+    public function test_a_job_s_own_plan_knows_of_the_others(): void
+    {
+        $alder = Job::query()->where('name', 'Alder house')->firstOrFail();
+        $this->get("/jobs/{$alder->id}/plan")
+            ->assertSee('You cannot get from “Alder house” to “Birch house” in time.')
+            ->assertSee('the way takes 23 min, and “Birch house” starts at 10:10: 13 min are missing.')
+            ->assertDontSee('The day holds as planned');
+        Job::query()->where('name', 'Birch house')->firstOrFail()->update(['date' => '2027-05-13']);
+        $this->get("/jobs/{$alder->id}/plan")->assertSee('The day holds as planned')->assertDontSee('You cannot get from');
+        $cedar = Job::query()->where('name', 'Cedar house')->firstOrFail();
+        $cedar->place->update(['latitude' => null, 'longitude' => null]);
+        $this->get("/jobs/{$alder->id}/plan")->assertSee('No way is known from “Alder house” to “Cedar house”')->assertDontSee('The day holds');
+        $this->get('/days/'.self::DATE.'?from=08:30')
+            ->assertSee('Nobody knows the way between Alder house and Cedar house.')
+            ->assertDontSee('all were weighed')
+            ->assertDontSee('The order of the day is the one');
+        $cedar->update(['covered_from' => '09:30', 'covered_to' => '11:00']);
+        $this->get("/jobs/{$cedar->id}/plan")->assertSee('“Cedar house” starts before “Alder house” is over.');
+        // A job of the evening before that runs beyond midnight, and one of several days.
+        $cedar->update(['date' => '2027-05-11', 'covered_from' => '18:00', 'covered_to' => '33:30', 'place_id' => $alder->place_id]);
+        $this->get("/jobs/{$alder->id}/plan")->assertSee('“Alder house” starts before “Cedar house” is over.');
+        $cedar->update(['date' => '2027-05-10', 'covered_from' => '08:00', 'covered_to' => '09:30']);
+        $this->get("/jobs/{$alder->id}/plan")->assertDontSee('Cedar house');
+        $cedar->segments()->create(['title' => 'Third day', 'start_clock' => '08:00', 'minutes' => 60, 'day' => 2]);
+        $this->get("/jobs/{$alder->id}/plan")->assertSee('“Alder house” starts before “Cedar house” is over.');
+    }
+
     public function test_the_order_with_the_most_slack_is_shown_taken_and_undone(): void
     {
         $page = $this->get('/days/'.self::DATE.'?from=08:30')->assertOk();

@@ -53,6 +53,23 @@ final class ElementsTest extends TestCase
         $this->get("/jobs/{$this->syrup->id}/plan")->assertOk()->assertSee('all fit into the hours')->assertSee($url);
     }
 
+    /** What is listed among the final pictures is not missed in the plan. */
+    public function test_a_must_have_may_be_a_final_picture_a_look_or_a_room(): void
+    {
+        $this->syrup->update(['must_haves' => "Jar from above\nMittens on snow\nThe attic"]);
+        $plan = "/jobs/{$this->syrup->id}/plan";
+        $open = fn (): array => array_map(
+            fn (string $what): bool => str_contains((string) $this->get($plan)->getContent(), "“{$what}” is in no segment"),
+            ['Jar from above', 'Mittens on snow', 'The attic'],
+        );
+        $this->assertSame([true, true, true], $open());
+        $had = $this->record()->elements;
+        $this->record()->update(['elements' => "Jar from above\n  Ground\n    Clean"]);
+        $this->assertSame([false, true, true], $open());
+        $this->record()->update(['looks' => 'Mittens on snow', 'rooms' => 'The attic, 4 × 3 m', 'elements' => $had]);
+        $this->assertSame([true, false, false], $open());
+    }
+
     public function test_a_list_is_kept_with_its_bad_lines_named(): void
     {
         $url = "/jobs/{$this->syrup->id}/elements";

@@ -7,6 +7,7 @@ namespace Tests\App\Plan;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
+use App\Models\Plan\ShotSet;
 use App\Models\Plan\Travel;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
@@ -169,7 +170,7 @@ final class PlanTest extends TestCase
         $this->post('/jobs', self::brief(['place_name' => 'Town hall', 'latitude' => '58.5', 'longitude' => '15.7']));
         $this->add();
         $this->add(['title' => 'Reception', 'start_clock' => '18:30', 'place_name' => 'Town hall']);
-        $this->get('/jobs/1/plan')->assertSee('How long is the way to Reception?')->assertSee('min of travel');
+        $this->get('/jobs/1/plan')->assertSee('How long is the way from ')->assertSee('min of travel');
         $this->post('/jobs/1/travels', ['from' => 1, 'to' => 2, 'minutes' => 25])->assertRedirect();
         $this->assertSame(25, Travel::query()->firstOrFail()->minutes);
         $this->get('/jobs/1/plan')->assertDontSee('How long is the way');
@@ -201,6 +202,20 @@ final class PlanTest extends TestCase
         $page->assertSee('Vows')->assertSee('min of slack');
         // Planned from a template as a newcomer would, the margin holds findings that follow from computation.
         $this->assertGreaterThanOrEqual(1, substr_count((string) $page->getContent(), 'data-code="plan.'));
+    }
+
+    public function test_a_match_in_a_hall_is_laid_under_its_roof(): void
+    {
+        $hall = ['kind' => 'event', 'name' => 'Handball finals', 'covered_from' => '09:30', 'covered_to' => '18:00'];
+        $match = ['template' => 'match-day', 'first_anchor' => '11:00', 'second_anchor' => '12:00'];
+        $this->post('/jobs', self::brief($hall));
+        $job = (int) Job::query()->max('id');
+        $this->followingRedirects()->post("/jobs/{$job}/template", $match)->assertSee('Taken as indoors, by the word “handball”');
+        $this->assertSame([], Segment::query()->where('job_id', $job)->where('is_outdoor', true)->pluck('title')->all());
+        $this->post('/jobs', self::brief([...$hall, 'name' => 'Cup finals', 'place_name' => 'Lakeside field']));
+        $job = (int) Job::query()->max('id');
+        $this->followingRedirects()->post("/jobs/{$job}/template", $match)->assertDontSee('Taken as indoors');
+        $this->assertNotSame([], Segment::query()->where('job_id', $job)->where('is_outdoor', true)->pluck('title')->all());
     }
 
     public function test_a_template_that_does_not_fit_is_refused_whole(): void
@@ -266,5 +281,22 @@ final class PlanTest extends TestCase
         $this->get("/jobs/1/plan?edit=segment-{$segment->id}")
             ->assertSee("id=\"segment-{$segment->id}-title\"", false)
             ->assertSee('Cancel');
+    }
+
+    public function test_room_for_words_is_planned_and_goes_along_with_a_set(): void
+    {
+        $this->job->update(['client' => 'The town magazine']);
+        $segment = $this->add();
+        $url = "/segments/{$segment->id}";
+        $this->post("{$url}/shots", ['what' => 'Crane', 'priority' => 'should', 'minutes' => 3, 'frames' => 5, 'empty_percent' => '95'])
+            ->assertSessionHasErrors('empty_percent');
+        $this->post("{$url}/shots/paste", ['lines' => "Crane, wide shot\nHook, close up"]);
+        $this->get("/jobs/{$this->job->id}/plan")->assertSee('No shot leaves room for words.')->assertSee('1 pair of wide and tight');
+        $this->post("{$url}/shots/paste", ['lines' => 'Sky above the crane, a third empty']);
+        $this->get("/jobs/{$this->job->id}/plan")->assertDontSee('No shot leaves room for words.')->assertSee('33 % left empty');
+        $this->post("{$url}/sets", ['set_name' => 'Cranes']);
+        $other = $this->add(['title' => 'Encore', 'start_clock' => '18:00']);
+        $this->post("/segments/{$other->id}/sets/add", ['set' => ShotSet::query()->where('name', 'Cranes')->value('id')])
+            ->assertSessionHas('said', 'Cranes is on the list: 1 pair of wide and tight, 1 with room for words, 33 % of the frame.');
     }
 }

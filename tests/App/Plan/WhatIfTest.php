@@ -63,7 +63,7 @@ final class WhatIfTest extends TestCase
         $this->get("/jobs/{$this->job->id}/plan")->assertSeeInOrder(['Dinner and speeches', "Emrik's brother plays", 'Both grandmothers']);
 
         $change = PlanChange::query()->firstOrFail();
-        $this->get("/jobs/{$this->job->id}/what-if")->assertSee('The last change of the plan: 60 min late.');
+        $this->get("/jobs/{$this->job->id}/what-if")->assertSee('The last change of the plan: 1 h late.');
         $this->post("/plan-changes/{$change->id}/undo")->assertRedirect();
         $this->assertSame(
             $before,
@@ -139,7 +139,7 @@ final class WhatIfTest extends TestCase
     public function test_slack_and_leave_by_stand_in_the_plan(): void
     {
         $this->get("/jobs/{$this->job->id}/plan")
-            ->assertSee('min of slack')
+            ->assertSee('of slack')
             ->assertSee('leave at ')
             ->assertSee('at the latest');
     }

@@ -6,8 +6,11 @@ namespace Tests\App\Scout;
 
 use App\Devices\StandIn\StandInPhone;
 use App\Models\Brief\Job;
+use App\Models\Brief\Place;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
+use App\Models\Plan\Travel;
+use App\Models\Scout\GroundRecord;
 use App\Models\Scout\Obstacle;
 use App\Models\Scout\Spot;
 use App\Models\Scout\TestPicture;
@@ -41,6 +44,78 @@ final class ScoutTest extends TestCase
         $this->post("/jobs/{$this->job->id}/spots/turn", ['spot' => $spot->id, 'facing' => $better])->assertRedirect();
         $this->page()->assertDontSee('data-code="scout.sun-in-eyes"', false);
         $this->assertSame((float) $better, $spot->refresh()->facing_deg);
+    }
+
+    /** A place that was only named is put on the map; then the way to it is likely, and its finding is gone. */
+    public function test_another_place_than_the_main_one_is_put_on_the_map(): void
+    {
+        $chapel = Place::query()->where('name', 'Sundnes Chapel')->firstOrFail();
+        $was = $chapel->only(['latitude', 'longitude', 'timezone']);
+        $this->page()->assertDontSee('is not on the map');
+        $chapel->update(['latitude' => null, 'longitude' => null]);
+        Travel::query()->delete();
+        $this->page()->assertSee('Sundnes Chapel is not on the map.')->assertSee('not on the map yet');
+        $this->get("/jobs/{$this->job->id}/plan")->assertSee('or put Sundnes Chapel on the map under Scout.');
+        $url = "/jobs/{$this->job->id}/places/{$chapel->id}";
+        $this->put($url, ['where' => ''])->assertSessionHasErrors(['where' => 'A town, coordinates, or a link from a map.']);
+        $this->put($url, ['where' => 'Nowhere at all'])->assertSessionHasErrors('where');
+        $this->put($url, ['where' => ['x']])->assertSessionHasErrors('where');
+        $this->assertNull($chapel->refresh()->latitude);
+        $this->put($url, ['where' => "{$was['latitude']}, {$was['longitude']}"])->assertSessionHasNoErrors();
+        $this->assertSame($was, $chapel->refresh()->only(['latitude', 'longitude', 'timezone']));
+        $this->page()->assertDontSee('is not on the map');
+        $this->get("/jobs/{$this->job->id}/plan")->assertSee('are likely by the map')->assertDontSee('on the map under Scout');
+        // Where it is the main place of another job, the clock of that job's days stays.
+        $this->put($url, ['where' => '60.17, 24.94'])->assertSessionHasNoErrors();
+        $this->assertSame('Europe/Helsinki', $chapel->refresh()->timezone);
+        Job::query()->where('id', '!=', $this->job->id)->firstOrFail()->update(['place_id' => $chapel->id]);
+        $this->put($url, ['where' => '59.91, 10.75'])->assertSessionHasNoErrors();
+        $this->assertSame([59.91, 'Europe/Helsinki'], [$chapel->refresh()->latitude, $chapel->timezone]);
+        // The main one is the brief's, and of other jobs nothing is moved from here.
+        $this->put("/jobs/{$this->job->id}/places/{$this->job->place_id}", ['where' => '1, 1'])->assertNotFound();
+        $other = Place::query()->create(['name' => 'Elsewhere', 'timezone' => 'Europe/Stockholm']);
+        $this->put("/jobs/{$this->job->id}/places/{$other->id}", ['where' => '1, 1'])->assertNotFound();
+    }
+
+    public function test_a_place_that_is_on_no_map_lies_where_its_spot_does(): void
+    {
+        $shed = Place::query()->create(['name' => 'Net shed', 'timezone' => 'Europe/Stockholm']);
+        $fields = ['name' => 'Slip', 'place_id' => $shed->id];
+        $this->post("/jobs/{$this->job->id}/spots", $fields)->assertSessionHasNoErrors();
+        $this->assertNull($shed->refresh()->latitude);
+        $spot = Spot::query()->where('name', 'Slip')->firstOrFail();
+        $url = "/jobs/{$this->job->id}/spots/{$spot->id}";
+        $this->put($url, [...$fields, 'latitude' => '62.5', 'longitude' => '17.4'])->assertSessionHasNoErrors();
+        $this->assertSame([62.5, 17.4], [$shed->refresh()->latitude, $shed->longitude]);
+        $this->put($url, [...$fields, 'latitude' => '61', 'longitude' => '17'])->assertSessionHasNoErrors();
+        $this->assertSame([62.5, 17.4], [$shed->refresh()->latitude, $shed->longitude], 'what is known stays');
+        $shed->update(['latitude' => null, 'longitude' => null]);
+        $this->post("/jobs/{$this->job->id}/spots/place", ['spot' => $spot->id, 'latitude' => '62.4', 'longitude' => '17.3']);
+        $this->assertSame([62.4, 17.3], [$shed->refresh()->latitude, $shed->longitude]);
+        $shed->update(['latitude' => null, 'longitude' => null]);
+        $this->post("/jobs/{$this->job->id}/spots", [...$fields, 'name' => 'Quay', 'latitude' => '62.3', 'longitude' => '17.2']);
+        $this->assertSame([62.3, 17.2], [$shed->refresh()->latitude, $shed->longitude]);
+    }
+
+    public function test_people_walk_up_to_a_spot(): void
+    {
+        $spot = Spot::query()->where('name', 'Jetty, outer end')->firstOrFail();
+        $fields = ['name' => $spot->name, 'place_id' => $spot->place_id, 'facing_deg' => $spot->facing_deg];
+        $url = "/jobs/{$this->job->id}/spots/{$spot->id}";
+        $spot->update(['walk_m' => null]);
+        $this->put($url, [...$fields, 'facing_deg' => '', 'walk_m' => '14'])
+            ->assertSessionHasErrors(['walk_deg' => 'Towards where do they walk? A bearing here, or where they face.']);
+        $this->put($url, [...$fields, 'walk_m' => '0'])->assertSessionHasErrors('walk_m');
+        $this->put($url, [...$fields, 'walk_m' => '14', 'walk_deg' => '360'])->assertSessionHasErrors('walk_deg');
+        $this->assertNull($spot->refresh()->walk_m);
+        $this->put($url, [...$fields, 'walk_m' => '14'])->assertSessionHasNoErrors();
+        $this->page("?spot={$spot->id}&minute=675")->assertSee('walk-way is-lit', false)->assertDontSee('Walking up to Jetty');
+        $away = (string) fmod((float) $spot->facing_deg + 180, 360);
+        $this->put($url, [...$fields, 'walk_m' => '14', 'walk_deg' => $away])->assertSessionHasNoErrors();
+        $this->page("?spot={$spot->id}")
+            ->assertSee('class="walk-way"', false)
+            ->assertSee('The line up to the dot is the way they walk')
+            ->assertSee('Walking up to Jetty, outer end for First look on the jetty they have the sun in their backs.');
     }
 
     public function test_a_segment_goes_to_another_spot_by_one_press_and_back(): void
@@ -129,6 +204,22 @@ final class ScoutTest extends TestCase
         $this->page()->assertSee('Lakeside portraits has no spot yet.');
     }
 
+    /** While nothing is scouted it is said once; of periods that are covered from posts it is not said at all, and nothing is called indoors. */
+    public function test_a_match_without_a_spot_is_told_once(): void
+    {
+        $this->post('/jobs', self::brief(['kind' => 'event', 'name' => 'Cup finals', 'place_name' => 'Lakeside field']));
+        $job = (int) Job::query()->max('id');
+        $match = ['template' => 'match-day', 'first_anchor' => '18:30', 'second_anchor' => '19:30'];
+        $this->post("/jobs/{$job}/template", $match)->assertSessionHasNoErrors();
+        $page = fn (): string => html_entity_decode((string) $this->get("/jobs/{$job}/scout")->assertOk()->getContent());
+        $this->assertSame(1, substr_count($page(), 'data-code="scout.no-spot"'));
+        $this->assertStringContainsString('have no spot yet.', $page());
+        $this->assertStringContainsString('They are outdoors: draw the ground and its posts, or put in a spot', $page());
+        Segment::query()->where('job_id', $job)->update(['cover' => ['worth' => []]]);
+        $this->assertStringNotContainsString('no spot yet', $page());
+        $this->assertStringNotContainsString('Nothing outdoors waits for a spot', $page());
+    }
+
     public function test_a_place_without_coordinates_says_what_is_missing(): void
     {
         $this->post('/jobs', self::brief(['latitude' => '', 'longitude' => '']));
@@ -207,6 +298,23 @@ final class ScoutTest extends TestCase
         $this->assertEqualsWithDelta([200, 20, 8], [$birch->bearing_deg, $birch->distance_m, $birch->height_m], 0.11);
         $this->post($measure, [...$taps, 'keep' => 'skyline'])->assertSessionHasNoErrors();
         $this->assertSame('200 '.round(rad2deg(atan(6.4 / 20)), 1), $spot->refresh()->skyline);
+
+        // At a wedding there is no ground to put it on.
+        $this->get("/jobs/{$this->job->id}/pictures/{$picture->id}")->assertDontSee('zone of the ground');
+        $this->post($measure, [...$taps, 'keep' => 'zone', 'name' => 'Mast', 'post' => 'Bank'])->assertSessionHasErrors('post');
+        $this->job->update(['kind' => 'event']);
+        $ground = GroundRecord::query()->create([
+            'place_id' => $spot->place_id, 'kind' => 'shore', 'length_m' => 100, 'width_m' => 60, 'bearing_deg' => 200,
+            'zones' => 'Buoy, 40, 12', 'posts' => 'Bank, 30, 5',
+        ]);
+        $this->get("/jobs/{$this->job->id}/pictures/{$picture->id}")->assertSee('Keep it as a zone of the ground')->assertSee('Bank');
+        $this->post($measure, [...$taps, 'keep' => 'zone', 'name' => 'Mast', 'post' => 'Pier'])->assertSessionHasErrors('post');
+        $this->post($measure, [...$taps, 'keep' => 'zone', 'name' => 'buoy', 'post' => 'Bank'])->assertSessionHasErrors('name');
+        $this->assertSame('Buoy, 40, 12', $ground->refresh()->zones);
+        // It looks to 200°, as "across" does, and the thing stands 20 m away: 20 m further across.
+        $this->post($measure, [...$taps, 'keep' => 'zone', 'name' => 'Mast', 'post' => 'Bank'])->assertRedirect("/jobs/{$this->job->id}/ground");
+        $this->assertSame("Buoy, 40, 12\nMast, 30, 25", $ground->refresh()->zones);
+        $this->job->update(['kind' => 'wedding']);
 
         $this->page("?spot={$spot->id}")->assertSee('Put the spot there');
         $this->post("/jobs/{$this->job->id}/spots/place", [

@@ -408,4 +408,23 @@ final class DayTest extends BrowserTestCase
         $this->assertSame(0, self::$browser->script($kept));
         $this->assertNoComplaints();
     }
+
+    /** A slow net shows the page that is kept: it goes by the clock of its day all the same. */
+    public function test_8_a_kept_page_goes_along_with_the_clock_of_the_day(): void
+    {
+        $this->signIn();
+        file_put_contents(self::$satchel->folder.'/standins/pretended-clock', '');
+        $this->visit('/jobs/3/day');
+        self::isBack(self::$browser);
+        $this->see('Nothing is lost until 10:00.');
+        $day = (new \DateTimeImmutable('today', new \DateTimeZone('Europe/Stockholm')))->modify('+27 days 10:10');
+        $played = ['from' => $day->getTimestamp(), 'since' => microtime(true), 'speed' => 1];
+        file_put_contents(self::$satchel->folder.'/standins/pretended-clock', json_encode($played));
+        self::$browser->script('window.dispatchEvent(new Event("online"))');
+        $this->see('10 min late at');
+        file_put_contents(self::$satchel->folder.'/standins/pretended-clock', '');
+        self::$browser->script('window.dispatchEvent(new Event("online"))');
+        self::$browser->notSee('10 min late at');
+        self::$browser->complaints();
+    }
 }

@@ -24,7 +24,7 @@ final class ScreensTest extends BrowserTestCase
         }
     }
 
-    /** @return array<string, array{string, int, int, string}> */
+    /** @return array<string, array{string, string}> */
     public static function screens(): array
     {
         $all = [];
@@ -62,10 +62,8 @@ final class ScreensTest extends BrowserTestCase
                 '/jobs/1/tests/sheet',
             ] as $page
         ) {
-            foreach ([[1280, 800], [390, 844]] as [$width, $height]) {
-                foreach (['paper', 'dim'] as $look) {
-                    $all["{$page} {$width} {$look}"] = [$page, $width, $height, $look];
-                }
+            foreach (['paper', 'dim'] as $look) {
+                $all["{$page} {$look}"] = [$page, $look];
             }
         }
 
@@ -73,9 +71,9 @@ final class ScreensTest extends BrowserTestCase
     }
 
     #[DataProvider('screens')]
-    public function test_screen(string $page, int $width, int $height, string $look): void
+    public function test_screen(string $page, string $look): void
     {
-        $this->look($page, $width, $height, $look);
+        $this->look($page, $look);
     }
 
     public function test_the_phases_and_the_keys_list_answer_to_single_keys(): void

@@ -51,7 +51,7 @@ final class WholeJobTest extends BrowserTestCase
     {
         $this->visit('/jobs/1/plan');
         self::$browser->script('window.sameDocument = true');
-        $this->see('The sun is down before Lakeside portraits ends.', 'How long is the way to', 'sunset');
+        $this->see('The sun is down before Lakeside portraits ends.', 'How long is the way from', 'sunset');
         $stillOverlapping = 'Drinks by the stove starts before Room while it is empty has ended.';
         $this->see($stillOverlapping);
         self::$browser->until(

@@ -64,8 +64,8 @@ final class CallingTest extends BrowserTestCase
         self::$phone->notSee('taps wait for the server.');
         self::$browser->notSee('One tap waits for the server.');
 
-        $this->see('Tuva with brothers and sisters', 'Who can go');
-        self::$phone->see('Tuva with brothers and sisters');
+        $this->see('Tuva with Ingrid', 'Who can go');
+        self::$phone->see('Tuva with Ingrid');
         $left = 'return document.querySelector("main").textContent.match(/(\\d+) left/)[1]';
         self::$browser->until(fn (): bool => self::$browser->script($left) === '22', 'Of 23 one is shot, the other only put off.');
         $this->visit('/jobs/1/call/sheet');
@@ -112,19 +112,24 @@ final class CallingTest extends BrowserTestCase
         $this->signIn();
         $this->visit('/jobs/1/people');
         $first = 'return document.querySelector("[data-group] h2").textContent.trim().split(/\s{2,}/)[0]';
-        $chart = 'return document.querySelector("rect.stand-in").getAttribute("x")';
+        $chart = 'return [...document.querySelectorAll("rect.stand-in")].map((bar) => bar.getAttribute("x")).join()';
         [$was, $drawn] = [self::$browser->script($first), self::$browser->script($chart)];
-        self::$browser
-            ->script('const rows = [...document.querySelectorAll("[data-group]")], data = new DataTransfer(), send = (at,
-                kind) => at.dispatchEvent(new DragEvent(kind, {bubbles: true, cancelable: true, dataTransfer: data}));
-            send(rows[15], "dragstart"); send(rows[0], "dragover"); send(rows[0], "drop")');
+        self::$browser->size(1280, 6000);
+        self::$browser->drag('[data-group]:nth-child(16)', '[data-group]:first-child');
+        self::$browser->size(1280, 800);
         self::$browser->until(static fn (): bool => self::$browser->script($first) !== $was, 'The group did not move.');
         $this->assertNotSame($drawn, self::$browser->script($chart), 'the chart is drawn anew');
         $this->press('Take the order Least waiting, computed');
         $this->see('The groups are in that order.');
-        // On a busy machine the search in the background may have found a little better one by now; it spares less than half an hour of all.
-        $said = (string) self::$browser->script('return document.querySelector("[data-code=\'people.order\'] h3").textContent');
-        $this->assertMatchesRegularExpression('/^(No other order spares much waiting|Another order spares [12]?\d(\.\d)? person-minutes)/', $said);
+        // The search goes on in the background, and on a busy machine may find a better one than was there to take: then that is taken.
+        $heading = 'return document.querySelector("[data-code=\'people.order\'] h3").textContent';
+        $said = static fn (): string => (string) self::$browser->script($heading);
+        for ($more = 0; $more < 5 && ! str_starts_with($said(), 'No other order'); $more++) {
+            $this->visit('/jobs/1/people');
+            $this->press('Take the order Least waiting, computed');
+            $this->see('The groups are in that order.');
+        }
+        $this->assertStringStartsWith('No other order spares much waiting', $said());
         $this->visit('/jobs/1/people');
         $this->press('Place The two with Kerstin and Roald');
         $this->see('Who stands where, and how sharp?', 'from the left: ');

@@ -94,15 +94,44 @@ final class PlanAndScoutTest extends BrowserTestCase
         $order = 'return [...document.querySelectorAll("[data-shots=\"3\"] [data-shot]")].map((l) => l.dataset.shot)';
         $before = self::$browser->script($order);
         $this->assertCount(3, $before);
-        self::$browser
-            ->script('const rows = [...document.querySelectorAll("[data-shots=\"3\"] [data-shot]")], data = new DataTransfer(),
-                send = (at, kind) => at.dispatchEvent(new DragEvent(kind, {bubbles: true, cancelable: true, dataTransfer: data}));
-            send(rows[2], "dragstart"); send(rows[0], "dragover"); send(rows[0], "drop"); send(rows[2], "dragend")');
+        self::$browser->size(1280, 3000);
+        self::$browser->drag("#shot-{$before[2]}", "#shot-{$before[0]}");
         self::$browser->until(
             static fn (): bool => self::$browser->script($order) === [$before[2], $before[0], $before[1]],
             'The shot did not move.',
         );
+        // Onto a segment whose shots are folded: it opens, and takes the shot.
+        $next = (int) self::$browser->script('return document.querySelector("#segment-3 + li").id.replace("segment-", "")');
+        self::$browser->drag("#shot-{$before[1]}", "#segment-{$next} summary", 60);
+        self::$browser->until(
+            static fn (): bool => self::$browser->script(
+                "return document.querySelector('[data-shots=\"{$next}\"] #shot-{$before[1]}') !== null",
+            ) === true && count((array) self::$browser->script($order)) === 2,
+            'The shot did not go into the next segment.',
+        );
+        self::$browser->size(1280, 800);
         $this->assertNoComplaints();
+    }
+
+    public function test_what_cannot_be_kept_goes_back_to_where_it_was(): void
+    {
+        $this->visit('/jobs/1/plan?open=3');
+        $order = 'return [...document.querySelectorAll("[data-shots=\"3\"] [data-shot]")].map((l) => l.dataset.shot)';
+        $before = (array) self::$browser->script($order);
+        $this->assertGreaterThan(1, count($before));
+        self::$browser->script(
+            'document.addEventListener("htmx:configRequest", ({ detail }) => { detail.path = "/nowhere"; detail.verb = "post"; }, { once: true });'.
+                'document.addEventListener("htmx:responseError", () => { document.body.dataset.refused = "yes"; }, { once: true })',
+        );
+        self::$browser->size(1280, 3000);
+        self::$browser->drag("#shot-{$before[1]}", "#shot-{$before[0]}");
+        self::$browser->size(1280, 800);
+        self::$browser->until(
+            static fn (): bool => self::$browser->script('return document.body.dataset.refused') === 'yes',
+            'Nothing was asked.',
+        );
+        self::$browser->until(static fn (): bool => self::$browser->script($order) === $before, 'It did not go back.');
+        $this->assertCount(2, self::$browser->complaints(), 'of the address that is not there, and no other');
     }
 
     public function test_a_calendar_file_comes_in_and_a_sheet_fits_its_paper(): void

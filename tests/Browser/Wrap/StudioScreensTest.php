@@ -40,8 +40,8 @@ final class StudioScreensTest extends BrowserTestCase
     #[DataProvider('pages')]
     public function test_screen(string $page): void
     {
-        $this->look($page, 1280, 800, 'paper');
-        $this->look($page, 390, 844, 'dim');
+        $this->look($page, 'paper', [[1280, 800]]);
+        $this->look($page, 'dim', [[390, 844]]);
         if (! str_contains($page, '/sheet') && ! str_contains($page, '/boards/')) {
             $this->touch($page);
         }

@@ -272,5 +272,23 @@ final class CardLifeTest extends TestCase
         $old = CardHealth::of(1, 'S01', CardLife::of([self::event(CardEventKind::Bought, 0)]), 5.1 * 365.25 * 86400);
         $this->assertSame(['card.old', 'card.retire'], [$old[0]->code, $old[0]->remedy?->action]);
         $this->assertSame([], CardHealth::of(1, 'S01', CardLife::of([self::event(CardEventKind::Bought, 0)]), 4.9 * 365.25 * 86400));
+        // Five years to the second, of a card that was not bought when time began.
+        $years = static fn (float $since): array => CardHealth::of(
+            1, 'S01', CardLife::of([self::event(CardEventKind::Bought, 1e9)]), 1e9 + $since * 365.25 * 86400,
+        );
+        $this->assertSame('S01 is 5 years old.', $years(5)[0]->finding ?? '');
+        $this->assertSame([], $years(4.999));
+        $lost = static fn (int $count): array => CardHealth::of(1, 'S01', CardLife::of([
+            ...self::shot(),
+            ...array_map(
+                static fn (int $i): CardEvent => self::event(CardEventKind::Incident, 5 + $i, data: ['words' => "loss {$i}", 'is_fault' => true]),
+                range(1, $count),
+            ),
+        ]), 1000.0);
+        $this->assertSame(['S01 has failed once.', 1], [$lost(1)[0]->finding, $lost(1)[0]->figures['faults']]);
+        $four = $lost(4)[0];
+        $this->assertSame(['S01 has failed 4 times: retire it.', 4], [$four->finding, $four->figures['faults']]);
+        $this->assertStringNotContainsString('loss 1', $four->because, 'the last three are told');
+        $this->assertStringContainsString('loss 2', $four->because);
     }
 }

@@ -88,6 +88,7 @@ final class SessionTest extends TestCase
     {
         $both = self::file('a', self::NOW - 900, self::NOW - 899, self::NOW - 500);
         $this->assertSame(['session.both'], array_keys(self::judged([$both])));
+        $this->assertStringContainsString('may go to the office now, with its ticket', self::judged([$both])['session.both']->because);
         $late = self::judged([$both, self::file('b', self::NOW - 700, self::NOW - 699, null)]);
         $this->assertSame(['session.alone'], array_keys($late));
         $this->assertSame(['files' => 1, 'oldest_s' => 700], $late['session.alone']->figures);

@@ -6,9 +6,12 @@ namespace Tests\Core\Copies;
 
 use App\Devices\LocalVolume;
 use NorthSatchel\Copies\BagInfo;
+use NorthSatchel\Copies\CopyReport;
+use NorthSatchel\Copies\DestinationReport;
 use NorthSatchel\Copies\Digest;
 use NorthSatchel\Copies\Manifest;
 use NorthSatchel\Copies\Pace;
+use NorthSatchel\Copies\Skipped;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Volume\Names;
 use NorthSatchel\Volume\UnableToWrite;
@@ -97,6 +100,21 @@ final class SmallPartsTest extends TestCase
         $this->assertSame('a long text', $info->get('external-description'));
         $this->assertSame('5.1', $info->get('Payload-Oxum'));
         $this->assertStringNotContainsString("\nEvil", (new BagInfo(['Label' => "x\nEvil: y"]))->text());
+    }
+
+    public function test_a_copy_is_whole_where_nothing_is_missing_but_what_one_allows(): void
+    {
+        $at = static fn (bool $isWhole): DestinationReport => new DestinationReport('Fir', $isWhole, 1, 0, [], [], null);
+        $report = static fn (array $at, Skipped ...$skipped): CopyReport => new CopyReport(1, 9, $at, array_values($skipped), true);
+        $link = new Skipped('a link', 'links are not followed', true);
+        $torn = new Skipped('b.jpg', 'it cannot be read', false);
+        $this->assertTrue($report([$at(true), $at(true)])->isWhole());
+        $this->assertFalse($report([$at(true), $at(false)])->isWhole(true), 'one drive has it, the other not');
+        $this->assertFalse($report([$at(true)], $link)->isWhole(), 'nobody said that links may stay behind');
+        $this->assertTrue($report([$at(true)], $link)->isWhole(true));
+        $this->assertFalse($report([$at(true)], $torn)->isWhole(true), 'a picture may never');
+        $this->assertFalse($report([$at(true)], $link, $torn)->isWhole(true));
+        $this->assertFalse($report([$at(true)], $torn)->isWhole());
     }
 
     public function test_pace_says_rate_and_time_left(): void

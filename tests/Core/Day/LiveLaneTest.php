@@ -261,6 +261,14 @@ final class LiveLaneTest extends TestCase
         return new LiveLane(self::NOON + 1820, self::segments(), $events, ['late' => 20], self::ways(), 'hall');
     }
 
+    public function test_before_it_begins_nobody_is_late(): void
+    {
+        $at = static fn (int $minute): ?int => (new LiveLane(
+            self::NOON + 60 * $minute, self::segments(), [], ['late' => 20], self::ways(), 'hall',
+        ))->minutesLate;
+        $this->assertSame([0, 0, 1], [$at(-30), $at(0), $at(1)]);
+    }
+
     /** @return list<LiveSegment> from 12:00, 12:20 and 13:00 */
     private static function segments(): array
     {

@@ -113,7 +113,7 @@ final class LivedDayTest extends TestCase
         $because = static fn (string ...$open): string => iterator_to_array(DayJudge::of(-3, 3, [], array_values($open), [], 0))[0]->because;
         $finding = static fn (string ...$open): string => iterator_to_array(DayJudge::of(-3, 3, [], array_values($open), [], 0))[0]->finding;
         $this->assertStringStartsWith('a, b, c: taken', $because('a', 'b', 'c'));
-        $this->assertStringStartsWith('a, b, c and more: taken', $because('a', 'b', 'c', 'd'));
+        $this->assertStringStartsWith('a, b, c and 1 more: taken', $because('a', 'b', 'c', 'd'));
         $this->assertSame(['A must of what is over has no tick.', '2 musts of what is over have no tick.'], [$finding('a'), $finding('a', 'b')]);
         $taps = static fn (int $n): string => iterator_to_array(DayJudge::of(0, 3, [], [], [], $n))[0]->finding;
         $this->assertSame(
@@ -135,7 +135,7 @@ final class LivedDayTest extends TestCase
         );
         $this->assertStringContainsString('m1, m2, m3, m4: not ticked', $say(4)[0]);
         $this->assertStringContainsString(
-            'm1, m2, m3, m4 and more: not ticked, or nothing was taken around the tick. 1 frame of Vows was read',
+            'm1, m2, m3, m4 and 1 more: not ticked, or nothing was taken around the tick. 1 frame of Vows was read',
             $say(5)[0],
         );
         $this->assertStringContainsString('“m1” has no frame', $say(1)[0]);

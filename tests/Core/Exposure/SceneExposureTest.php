@@ -6,6 +6,7 @@ namespace Tests\Core\Exposure;
 
 use NorthSatchel\Exposure\DialLimits;
 use NorthSatchel\Exposure\SceneExposure;
+use NorthSatchel\SceneKind;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -32,6 +33,23 @@ final class SceneExposureTest extends TestCase
         $this->assertGreaterThanOrEqual(4.0, SceneExposure::of('Family groups', 5.0)->settings->fNumber, 'not wide open, whatever the light');
         $this->assertSame(4.0, SceneExposure::of('Portraits', 12.0)->settings->fNumber);
         $this->assertSame(2.8, SceneExposure::of('Portraits', 6.0)->settings->fNumber, 'opened where it is dark');
+    }
+
+    public function test_who_plays_is_frozen_whatever_the_period_is_called(): void
+    {
+        $play = static fn (?SceneKind $scene, DialLimits $limits = new DialLimits()): SceneExposure => SceneExposure::of(
+            'Last third', 10.0, false, $limits, $scene,
+        );
+        $this->assertSame([1000, 160], [$play(SceneKind::Action)->settings->shutter, $play(null)->settings->shutter]);
+        $this->assertStringContainsString('to freeze who plays', $play(SceneKind::Action)->why);
+        $this->assertSame(2000, $play(SceneKind::Action, new DialLimits(slowest: 2000))->settings->shutter, 'a shorter one that is written down');
+        $this->assertSame(1000, $play(SceneKind::Action, new DialLimits(slowest: 100))->settings->shutter, 'no slower, and no wish for slower');
+        $this->assertLessThan(1000, SceneExposure::of('Last third', 10.0, true, scene: SceneKind::Action)->settings->shutter, 'the flash freezes');
+        $this->assertSame(160, $play(SceneKind::Stage)->settings->shutter);
+        $dark = SceneExposure::of('Last third', 5.0, scene: SceneKind::Action);
+        // f/2.8 at 1/1000 s wants ISO 24,500 at EV 5: 1.9 stops above 6400.
+        $this->assertEqualsWithDelta(1.9, $dark->stopsUnder, 0.1);
+        $this->assertSame('a lens of f/1.4 (2 stops)', $dark->ways[0], 'nobody flashes at a match');
     }
 
     public function test_where_flash_is_planned_the_room_is_two_stops_under(): void

@@ -52,6 +52,12 @@ final class ShotExposureTest extends TestCase
         $this->assertStringContainsString('at 1.5 m/s, 4 m off, 35 mm, it streaks over about 150 pixels', $says);
         $this->assertStringContainsString('freezes who stands before the streak', $says);
         $this->assertStringContainsString('on a support', (string) self::says('Light trails of the cars', null, 4.0));
+        // In the sun f/16, 1/15 s and ISO 100 are EV 11.9: the blur is kept, and the light is taken away.
+        $sunny = (string) self::says('Crowd, blurred', null, 14.0);
+        $this->assertStringStartsWith('f/16, 1/15 s, ISO 100, and a grey filter of 2 stops: at 1.3 m/s', $sunny);
+        $this->assertStringStartsWith('f/16, 1/15 s, ISO 100: at', (string) self::says('Crowd, blurred', null, 12.0));
+        $this->assertStringStartsWith('f/11, 1/15 s, ISO 100: at', (string) self::says('Crowd, blurred', null, 10.8));
+        $this->assertStringStartsWith('f/5.6, 1/15 s, ISO 100: at', (string) self::says('Crowd, blurred', null, 8.9));
         // 85 mm × 6 m/s × 1/60 s ÷ 8 m = 1.06 mm.
         $this->assertStringContainsString('the ground streaks over 180 pixels', (string) self::says('Pan with the runner'));
     }

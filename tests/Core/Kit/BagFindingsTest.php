@@ -13,6 +13,7 @@ use NorthSatchel\Kit\Judge\TicksJudge;
 use NorthSatchel\Kit\Needs\BodyWork;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\FlashWork;
+use NorthSatchel\Kit\Needs\LitFrames;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\ReachRuler;
 use NorthSatchel\Kit\Shelf\Gear;
@@ -61,7 +62,7 @@ final class BagFindingsTest extends TestCase
         $short = self::budgets(961, self::sixtyFour(5))['kit.cards-short'];
         $this->assertSame([8, 5], [$short->figures['cards_needed'], $short->figures['cards_in_bag']]);
         $this->assertNull($short->remedy, 'the shelf has none');
-        $this->assertStringContainsString('Nothing on the shelf does: hire or borrow 3 × a card', $short->because);
+        $this->assertStringContainsString('Nothing on the shelf does: hire or borrow 3 cards', $short->because);
         $card = static fn (int $id): Gear => self::gear($id, 'N', GearKind::Card, ['capacity_gb' => 64.0]);
         $more = [...self::cells(90, 2), $card(71), $card(72)];
         $part = self::budgets(961, self::sixtyFour(5), rest: $more)['kit.cards-short'];
@@ -82,6 +83,25 @@ final class BagFindingsTest extends TestCase
         $this->assertArrayHasKey('kit.cells', self::budgets(500, self::cells(30, 4)));
         $others = array_map(static fn (int $i): Gear => self::gear(40 + $i, 'X', GearKind::Cell, ['cell_type' => 'other']), range(1, 9));
         $this->assertArrayHasKey('kit.cells-short', self::budgets(500, $others), 'a cell of another type does not help');
+    }
+
+    /** Cells of a flash that nothing is planned with: nobody is told that they carry the day. */
+    public function test_of_an_idle_flash_no_day_is_carried(): void
+    {
+        $flash = self::gear(70, 'Flash', GearKind::Flash, ['cell_type' => 'FL-9']);
+        $cell = self::gear(71, 'Flash cell', GearKind::Cell, ['cell_type' => 'FL-9']);
+        $found = static fn (FlashWork $work, Gear ...$bag): array => array_map(
+            static fn (Verdict $v): string => "{$v->severity->value} {$v->code} ".strtok($v->finding, '.'),
+            array_values(
+                array_filter(
+                    BudgetJudge::of(BudgetNeeds::of([new BodyWork(self::body(1, 'A'), 10)], [$flash], 2.0, 20.0, $work, []), array_values($bag)),
+                    static fn (Verdict $v): bool => str_contains($v->finding, 'FL-9'),
+                ),
+            ),
+        );
+        $this->assertSame([], $found(new FlashWork(), $cell));
+        $this->assertSame(['mind kit.cells-short The FL-9 cells fall 1 short'], $found(new FlashWork()));
+        $this->assertSame(['fine kit.cells The FL-9 cells carry the day'], $found(new FlashWork([new LitFrames(20, null)], 1), $cell));
     }
 
     /** @return list<PlannedStretch> a shot at so many millimetres */
@@ -129,7 +149,7 @@ final class BagFindingsTest extends TestCase
         $open = TicksJudge::of(['Cell 1', 'Cell 2', 'Reader', 'Flash'], 5, 1);
         $this->assertSame(Severity::Fix, $open->severity);
         $this->assertSame(4, $open->figures['open']);
-        $this->assertStringContainsString('1 of 5 are ticked; open: Cell 1, Cell 2, Reader and more.', $open->because);
+        $this->assertStringContainsString('1 of 5 are ticked; open: Cell 1, Cell 2, Reader and 1 more.', $open->because);
         $this->assertSame('kit.packed', TicksJudge::of([], 5, 90)->code);
         $this->assertSame('kit.empty', TicksJudge::of([], 0, 1)->code);
         // Nobody packs months ahead.

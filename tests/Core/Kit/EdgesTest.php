@@ -85,10 +85,10 @@ final class EdgesTest extends TestCase
         $seen = static fn (int $n): CardsSeen => new CardsSeen(empty: 0, unseen: 0, holding: $cards($n));
         $this->assertStringStartsWith('Format none', $line($seen(1)), 'one is named in the line itself');
         $this->assertStringContainsString('C1, C2, C3, C4, C5, C6.', $line($seen(6)));
-        $this->assertStringContainsString('C6 and more.', $line($seen(7)));
+        $this->assertStringContainsString('C6 and 1 more.', $line($seen(7)));
         $packed = static fn (int $n): string => NightList::of([], ['A'], new CardsSeen(0, 0, []), [], $cards($n), 9, [])->door[0]->why;
         $this->assertSame('C1, C2, C3, C4, C5.', $packed(5));
-        $this->assertSame('C1, C2, C3, C4, C5 and more.', $packed(6));
+        $this->assertSame('C1, C2, C3, C4, C5 and 1 more.', $packed(6));
         $cells = NightList::of(['NP' => 1, 'LP' => 2], ['A'], new CardsSeen(0, 0, []), [], [], 9, [])->night;
         $this->assertSame(['Charge 1 cell of type NP', 'Charge 2 cells of type LP'], [$cells[0]->what, $cells[1]->what]);
     }

@@ -21,9 +21,12 @@ use NorthSatchel\Kit\Judge\SwapTimes;
 use NorthSatchel\Kit\Judge\WantedFocal;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Kit\Shelf\Ownership;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -148,12 +151,69 @@ final class KitJudgesTest extends TestCase
         $found = HoldsJudge::of($carried('second'), $needs, [$vows, $away]);
         $this->assertSame(['fix kit.elsewhere'], self::codes($found));
         $this->assertSame(['item' => 11, 'lane' => 'lead'], $found[0]->remedy->on ?? null);
+        $beside = static fn (int $from, int $to): PlannedStretch => new PlannedStretch(
+            2, 'Table', ['second'], $from, $to, '14:00', 2, Priority::Should, 12.0, [PlannedShot::usual(10)],
+        );
+        foreach ([$beside($vows->from - 1800, $vows->from), $beside($vows->to, $vows->to + 1800)] as $table) {
+            $this->assertSame(['mind kit.hand-over'], self::codes(HoldsJudge::of($carried('second'), $needs, [$vows, $table])), 'over, or not begun');
+        }
+        $lamp = [new Carried(self::gear(50, 'Flash', GearKind::Flash), 'second')];
+        $asked = [new Need('light', NeedWhat::Light, 1, Priority::Must, false, 'a light', 'x.', $needs[1]->at ?: $needs[0]->at)];
+        $this->assertSame([], HoldsJudge::of($lamp, $asked, [$vows]), 'of lenses alone');
         $near = self::stretch(2, 'Faces', 14, 60, [['Faces', 'should', 10, 35]], ['second'], place: 1);
         $this->assertSame(
             ['mind kit.hand-over'],
             self::codes(HoldsJudge::of($carried('second'), $needs, [$vows, $near])),
             'in the same room it is handed over',
         );
+        $both = self::stretch(3, 'First half', 16, 30, [['Goal', 'must', 60, 200]], ['lead', 'second']);
+        $asked = PlanNeeds::of([$both], [], 5.0);
+        $two = [new Carried($tele, 'lead'), new Carried(self::lens(12, '100–300', 100, 300, 2.8), 'lead')];
+        $this->assertSame(['mind kit.hand-over'], self::codes(HoldsJudge::of($two, $asked, [$both])), 'one of two can go');
+        $this->assertSame([], HoldsJudge::of($carried('lead'), $asked, [$both]), 'who needs it at that minute hands nothing over');
+        $said = (new LossReport([$tele, self::body(1, 'A'), ...self::cells(30, 2)], [], $asked))->verdicts();
+        $reach = array_values(array_filter($said, static fn (Verdict $v): bool => $v->code === 'kit.unmet' && $v->figures['what'] === 'reach'));
+        $this->assertSame('The bag does not give 200 mm at f/7.1 in 2 hands at once.', $reach[0]->finding);
+        $this->assertStringEndsWith(
+            'Of 2 it has 1. Nothing on the shelf does either: hire or borrow a lens that gives 200 mm at f/7.1.',
+            $reach[0]->because,
+        );
+    }
+
+    public function test_what_can_go_without_being_missed(): void
+    {
+        $needs = PlanNeeds::of([self::stretch(1, 'Vows', 14, 30, [['Rings', 'must', 60, 85]])], [], 5.0);
+        $bag = [self::body(1, 'A'), self::lens(11, '70–200', 70, 200, 2.8), ...self::cells(30, 1), self::gear(84, 'Reader', GearKind::Reader)];
+        $says = static fn (array $bag, array $needs): ?string => (new LossReport($bag, [], $needs))->ofSafe();
+        $this->assertSame('Nothing in the bag could go without being missed.', $says($bag, $needs));
+        $this->assertSame('Nothing is missed without Tape.', $says([...$bag, self::gear(90, 'Tape', GearKind::Tool)], $needs));
+        $this->assertNull($says([], $needs));
+        $this->assertNull($says($bag, []), 'of nothing that is wanted nothing is claimed');
+        $none = static fn (array $bag, array $needs): string => (new LossReport($bag, [], $needs))->ofNothing();
+        $this->assertSame('The bag is empty: there is nothing to lose yet.', $none([], $needs));
+        $this->assertSame('The plan asks for nothing yet, so nothing of it can break.', $none($bag, []));
+        $this->assertStringStartsWith('Nothing more breaks', $none([self::body(1, 'A')], $needs));
+        $tool = [new Need('tool', NeedWhat::Tool, 1, Priority::Nice, false, 'a tool', 'x.')];
+        $this->assertSame('Nothing breaks, whichever one thing is gone.', $none([self::gear(90, 'Tape', GearKind::Tool)], $tool));
+    }
+
+    /** What is missing beside does not hide that there is no second body. */
+    public function test_a_lone_body_is_found_while_cells_are_short(): void
+    {
+        $needs = [
+            ...PlanNeeds::of([self::stretch(1, 'Vows', 14, 30, [['Rings', 'must', 60, 85]])], [], 5.0),
+            new Need('cell-OV-16', NeedWhat::Cell, 2, Priority::Must, true, '2 cells', 'x.', [], ['cell_type' => 'OV-16']),
+        ];
+        $bag = [self::body(1, 'A'), self::lens(11, '70–200', 70, 200, 2.8)];
+        foreach ([[], self::cells(30, 1)] as $cells) {
+            $found = [];
+            foreach ((new LossReport([...$bag, ...$cells], [self::body(2, 'B')], $needs))->verdicts() as $verdict) {
+                $found[$verdict->finding] = $verdict->remedy?->label;
+            }
+            $this->assertArrayHasKey('If A fails, a body is gone.', $found);
+            $this->assertSame('Put B in', $found['If A fails, a body is gone.'], 'its cells are asked for by their own finding');
+            $this->assertArrayHasKey('If 70–200 fails, 85 mm at f/7.1 is gone.', $found);
+        }
     }
 
     public function test_the_fewest_lens_changes_against_trying_all(): void
@@ -352,7 +412,7 @@ final class KitJudgesTest extends TestCase
 
     public function test_what_is_due_back(): void
     {
-        $lens = static fn (?string $due, string $how = 'hired'): Gear => new Gear(
+        $lens = static fn (?string $due, Ownership $how = Ownership::Hired): Gear => new Gear(
             1,
             'Tele',
             GearKind::Lens,
@@ -360,8 +420,8 @@ final class KitJudgesTest extends TestCase
             fromWhom: 'the hire desk',
             dueOn: $due,
         );
-        $this->assertSame([], DueJudge::of([$lens('2030-05-01', 'owned')], '2030-06-01'));
-        $this->assertSame(['mind kit.due'], self::codes(DueJudge::of([$lens(null, 'borrowed')], '2030-06-01')));
+        $this->assertSame([], DueJudge::of([$lens('2030-05-01', Ownership::Owned)], '2030-06-01'));
+        $this->assertSame(['mind kit.due'], self::codes(DueJudge::of([$lens(null, Ownership::Borrowed)], '2030-06-01')));
         $this->assertSame('Tele is overdue.', DueJudge::of([$lens('2030-05-30')], '2030-06-01')[0]->finding);
         $this->assertSame('Tele is due back before the job.', DueJudge::of([$lens('2030-06-08')], '2030-06-01', '2030-06-10')[0]->finding);
         $this->assertSame(['mind kit.due'], self::codes(DueJudge::of([$lens('2030-06-08')], '2030-06-01', '2030-06-07')));
@@ -425,5 +485,7 @@ final class KitJudgesTest extends TestCase
         ]);
         $this->assertSame('If the second falls ill, 1 of 2 musts have nobody.', $found[1]->finding);
         $this->assertStringContainsString('Free for it: “Room” at 17:00', $found[1]->because);
+        $helped = [$lead, self::stretch(2, 'Build the set', 10, 120, [], ['lead', 'assistant'])];
+        $this->assertSame('Nobody stands in for you.', PersonLoss::of($helped)[0]->finding, 'an assistant is no photographer');
     }
 }

@@ -21,6 +21,8 @@ use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\FlashWork;
 use NorthSatchel\Kit\Needs\NeedWhat;
+use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\PlannedWork;
 use NorthSatchel\Kit\ProposedLine;
@@ -74,6 +76,35 @@ final class LanesAndDrawingsTest extends TestCase
         $this->assertSame(['lead'], array_values(array_unique($alone)));
     }
 
+    /** Nobody has typed a focal length: the second is to have what such scenes usually want all the same, and what feeds the flash stays with it. */
+    public function test_who_shoots_has_a_lens_and_cells_of_their_own(): void
+    {
+        $usual = static fn (int $id, string $title, string $lane): PlannedStretch => new PlannedStretch(
+            $id, $title, [$lane], 0, 3600, '09:00', 1, Priority::Must, 12.0, [PlannedShot::usual(100)],
+        );
+        $day = [$usual(1, 'Getting ready', 'lead'), $usual(2, 'Living room', 'second'), $usual(3, 'Drinks', 'second')];
+        $gear = [
+            self::body(1, 'A'),
+            self::body(2, 'B'),
+            self::lens(11, '24–70', 24, 70, 2.8),
+            self::lens(12, '70–200', 70, 200, 2.8),
+            self::lens(13, '35', 35, 35, 1.8),
+            ...self::cells(30, 3),
+            self::gear(60, 'Flash cell', GearKind::Cell, ['cell_type' => 'FL-9']),
+        ];
+        $lanes = KitLanes::of($gear, $day);
+        $this->assertSame('second', $lanes[11], 'only it gives the wide one, and the lead has the 35');
+        $this->assertSame(['lead', 'lead'], [$lanes[12], $lanes[13]]);
+        $this->assertSame(['lead', 'second', 'second'], [$lanes[30], $lanes[31], $lanes[32]], 'by frames: two thirds are hers');
+        $this->assertSame('lead', $lanes[60], 'where the flash is');
+        $few = KitLanes::of(
+            [...array_slice($gear, 0, 5), ...self::cells(30, 2)],
+            [$usual(1, 'Getting ready', 'lead'), $usual(2, 'Drinks', 'second')],
+        );
+        $this->assertSame(['lead', 'second'], [$few[30], $few[31]]);
+        $this->assertSame('second', $few[13], 'a prime first');
+    }
+
     public function test_the_zoom_stays_with_who_has_nothing_else(): void
     {
         $day = [
@@ -116,11 +147,11 @@ final class LanesAndDrawingsTest extends TestCase
         $said = array_map(static fn (Verdict $v): string => $v->finding, $kit->verdicts());
         $this->assertContains('Hire or borrow a body.', $said);
         $this->assertContains('Hire or borrow a lens that gives 35 mm at f/7.1.', $said);
-        $this->assertContains('Hire or borrow 2 × a drive.', $said);
+        $this->assertContains('Hire or borrow 2 drives.', $said);
         $this->assertContains('Hire or borrow a ladder.', $said);
         $this->assertContains('8 things, 1.6 kg.', $said);
         $this->assertContainsEquals(
-            new ProposedLine(labels: 'Card 1, Card 2, Card 3', grams: 9, why: '2 cards of 128 GB, the spare included'),
+            new ProposedLine(labels: 'Card 1, Card 2, Card 3', grams: 9, why: '2 cards of 128 GB, and the spare'),
             $kit->lines(),
         );
         foreach (KitSchool::cases() as $school) {

@@ -193,6 +193,21 @@ final class NeedsTest extends TestCase
         );
     }
 
+    public function test_things_are_counted_in_words(): void
+    {
+        $cell = new Need('c', NeedWhat::Cell, 3, Priority::Must, true, '3 charged cells of type A-1', 'x.', [], ['cell_type' => 'A-1']);
+        $this->assertSame(['a cell of type A-1', '2 cells of type A-1'], [$cell->toHire(), $cell->toHire(2)]);
+        $light = new Need('l', NeedWhat::Light, 1, Priority::Must, true, 'guide number 40 m', 'x.');
+        $this->assertSame(['a flash with guide number 40 m', '2 flashes with guide number 40 m'], [$light->toHire(), $light->toHire(2)]);
+        $this->assertSame(
+            ['a body', '3 bodies', 'a lens', '2 lenses', '2 cables for tethering', '2 ladders', 'a safety cable'],
+            [
+                NeedWhat::Body->counted(1), NeedWhat::Body->counted(3), NeedWhat::Reach->counted(1), NeedWhat::Reach->counted(2),
+                NeedWhat::Tether->counted(2), NeedWhat::Ladder->counted(2), NeedWhat::SafetyCable->counted(1),
+            ],
+        );
+    }
+
     public function test_the_lightest_kit_that_holds_the_plan(): void
     {
         $kit = KitProposal::of(self::shelf(), self::work());
@@ -212,7 +227,7 @@ final class NeedsTest extends TestCase
         );
         $this->assertStringContainsString('180 mm', $why['70–200']);
         $this->assertStringContainsString('spare: 180 mm', $why['135'], 'cropped in it will do');
-        $this->assertStringContainsString('a card reader, the spare included', $why['Reader 2']);
+        $this->assertStringContainsString('a card reader, and the spare', $why['Reader 2']);
         $this->assertSame(array_sum(array_map(static fn (array $c): int => $c['gear']->grams(), $kit->chosen)), $kit->grams);
         $this->assertSame(
             [],
@@ -292,6 +307,23 @@ final class NeedsTest extends TestCase
         $cells = self::byId(BudgetNeeds::of($bodies, [$flash, $strong], 4.0, 20.0, new FlashWork([new LitFrames(1600, 15.0)], 1), []))['cell-AA'];
         $this->assertSame(8, $cells->count);
         $this->assertStringContainsString('4 for Strong (1600 pops, as 100 at full power), 4 for Flash (the spare)', $cells->because);
+        // What feeds a light is wanted as much as the light.
+        $priority = static function (FlashWork $light) use ($bodies, $strong): array {
+            $need = self::byId(BudgetNeeds::of($bodies, [$strong], 4.0, 20.0, $light, []))['cell-AA'];
+
+            return [$need->priority, $need->wantsSpare];
+        };
+        $lit = [new LitFrames(100, 15.0)];
+        $this->assertSame([Priority::Should, false], $priority(new FlashWork()));
+        $this->assertSame([Priority::Should, false], $priority(new FlashWork($lit, 1)));
+        $this->assertSame([Priority::Must, true], $priority(new FlashWork($lit, 1, Priority::Must)));
+        $lamp = new Ask(1, NeedWhat::Light, 1, Priority::Must);
+        $dinner = self::stretch(1, 'Dinner', 18, 60, [['Toast', 'must', 20, 35]], ev: 12.0);
+        $this->assertSame(
+            [Priority::Must, Priority::Should],
+            [FlashWork::of([$dinner], [new Ask(1, NeedWhat::Light, 1, Priority::Must, 1)])->priority, FlashWork::of([$dinner], [$lamp])->priority],
+            'of the whole job it lights what is lit, and here nothing is',
+        );
         $small = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, new FlashWork(), [...self::cards(50, 2), ...self::cards(60, 12, 64.0)]));
         $this->assertSame(64.0, $small['card']->figure('card_gb'), 'of the large ones there are too few');
         $this->assertSame(8, $small['card']->count);

@@ -325,6 +325,47 @@ final class PackingTest extends TestCase
         );
     }
 
+    /** It fires for hours: what is true of the first frame need not be of the last. */
+    public function test_a_camera_that_stands_alone_is_judged_to_its_last_frame(): void
+    {
+        $place = GeoPoint::of(59.0, 15.0);
+        $day = LocalDay::of('2030-09-14', 'Europe/Stockholm');
+        $sun = static fn (string $clock) => Sun::at($place, $day->instantOf(ClockTime::of($clock)));
+        $body = new RemoteBody(50.0, 10.0, 600.0, 40.0, 128.0);
+        $of = static fn (array $firing): array => array_map(
+            static fn (Verdict $v): string => "{$v->severity->value} {$v->finding}",
+            array_slice((new RemotePlan($sun('13:00'), $sun('14:00'), 270.0, 1.0, 10, $body, 12.0, firing: $firing))->verdicts(), 0, 2),
+        );
+        $this->assertSame(['fine The light is the same when it fires.', 'fine The sun stands clear of its lens.'], $of([]));
+        $long = $of([$sun('14:00'), $sun('17:30'), $sun('19:10')]);
+        $this->assertMatchesRegularExpression('/^fix The light falls by [\d.]+ stops while it hangs\.$/', $long[0]);
+        $this->assertSame('fix The sun stands in its lens when it fires.', $long[1], 'by half past five it has come round to the west');
+        $hump = new RemotePlan($sun('07:30'), $sun('07:30'), 0.0, 1.0, 10, $body, 12.0, firing: [$sun('12:45'), $sun('18:20')]);
+        $this->assertGreaterThan(1.0, $hump->change(), 'as bright at its end as at its begin, and brighter at noon');
+        $this->assertStringStartsWith('The light rises by', $hump->verdicts()[0]->finding);
+        $dusk = new RemotePlan($sun('21:00'), $sun('21:30'), 270.0, 1.0, 10, $body, 12.0, firing: [$sun('22:00')]);
+        $this->assertSame('The sun is down while it fires.', $dusk->verdicts()[1]->finding);
+        $hall = new RemotePlan($sun('13:00'), $sun('17:30'), 270.0, 1.0, 10, $body, 12.0, firing: [$sun('19:10')], lampsEv: 7.0);
+        $this->assertSame(['mind remote.light', 'fine remote.cells'], array_map(
+            static fn (Verdict $v): string => "{$v->severity->value} {$v->code}",
+            array_slice($hall->verdicts(), 0, 2),
+        ), 'under a roof the sky says nothing, good or bad');
+        $this->assertSame(0.0, $hall->change());
+        // EV 7 at f/5.6 and 1/1000 s wants ISO 24,500; EV 5 wants 98,000, which is 1.9 stops over 25,600, or 1/267 s.
+        $this->assertSame('f/5.6, 1/1000 s, ISO 25600.', $hall->exposures()->says());
+        $this->assertSame(15.0, $hall->temperatureC, 'a hall is warmer than the winter outside');
+        $in = static fn (float $outside, ?float $lamps): float => (new RemotePlan(
+            $sun('13:00'), $sun('17:30'), 270.0, 1.0, 10, $body, $outside, lampsEv: $lamps,
+        ))->temperatureC;
+        $this->assertSame([-8.0, 15.0, 31.0], [$in(-8.0, null), $in(-8.0, 7.0), $in(31.0, 7.0)]);
+        $dim = new RemotePlan($sun('13:00'), $sun('17:30'), 270.0, 1.0, 10, $body, 12.0, lampsEv: 5.0);
+        $this->assertSame(
+            'f/5.6, 1/1000 s, ISO 25600. In the darkest moment even ISO 25600 is 1.9 stops too little at f/5.6: 1/267 s, or a faster lens.',
+            $dim->exposures()->says(),
+        );
+        $this->assertStringContainsString('1.9 stops too little', $dim->verdicts()[0]->because);
+    }
+
     public function test_a_lone_camera_without_planned_frames_proves_nothing(): void
     {
         $sun = Sun::at(GeoPoint::of(59.0, 15.0), LocalDay::of('2030-09-14', 'Europe/Stockholm')->instantOf(ClockTime::of('12:30')));
@@ -380,7 +421,7 @@ final class PackingTest extends TestCase
         );
         $this->assertSame('pack.goes-on pack.spent-card pack.spent-cell pack.goes-on', self::codes($day->verdicts()));
         $this->assertStringContainsString('Card 1 comes from “Early” full of its frames.', $day->verdicts()[1]->finding);
-        $this->assertStringContainsString('4.2 h later', $day->verdicts()[1]->because, '250 min from 10:00 and 20 min of way');
+        $this->assertStringContainsString('4 h 10 later', $day->verdicts()[1]->because, '250 min from 10:00 and 20 min of way');
         $this->assertStringContainsString('wanted again at 11:00: 40 min', $day->verdicts()[0]->because);
         $this->assertSame('pack.goes-on pack.goes-on', self::codes($day->verdicts(2)), 'of the one in the middle alone');
         // An hour of way, and the second starts before one can be there with the same body.

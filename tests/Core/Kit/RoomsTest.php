@@ -129,4 +129,35 @@ final class RoomsTest extends TestCase
         $this->assertSame(['rooms.unmeasured'], $codes("A\nFront, faces S", $sun), 'of what nobody measured nothing fits');
         $this->assertSame([], $codes('', $sun));
     }
+
+    public function test_what_is_said_of_fronts_and_of_the_end(): void
+    {
+        $said = static function (string $text, ?SunTime $sun, int $ends): array {
+            $shots = array_map(static fn (Room $r): RoomShot => new RoomShot($r, 15), RoomText::read($text));
+            $suns = array_map(static fn (RoomShot $s): ?SunTime => $s->room->facesDeg === null ? null : $sun, $shots);
+
+            return array_map(
+                static fn ($v): string => "{$v->finding} {$v->because}",
+                iterator_to_array(RoomsJudge::of(HouseOrder::of($shots, $suns, 540), $ends), false),
+            );
+        };
+        $this->assertSame(
+            ['Front has no sun that day. Take it under an even sky, or at dusk with the lamps on.'],
+            $said('Front, faces N, 10 min', null, 700),
+        );
+        $this->assertSame(
+            ['Front is taken while the sun is not on it. Sun on it 13:20 to 15:00, and it is taken 09:00–09:10: '.
+                'begin at another hour, or come back.'],
+            $said('Front, faces W, 10 min', new SunTime(800, 900), 700),
+        );
+        $this->assertSame(
+            ['The house is over at 09:10: 1 min too late. 1 room or front from 09:00. Fewer pictures, or more hours.'],
+            $said('Front, faces S, 10 min', new SunTime(500, 900), 549),
+        );
+        $this->assertStringEndsWith(', over at 09:10 of 09:10.', $said('Front, faces S, 10 min', new SunTime(500, 900), 550)[0]);
+        // The sun must be there from the first minute to the last.
+        $this->assertStringStartsWith('The house fits', $said('Front, faces S, 10 min', new SunTime(540, 550), 700)[0]);
+        $this->assertStringStartsWith('Front is taken while', $said('Front, faces S, 10 min', new SunTime(541, 550), 700)[0]);
+        $this->assertStringStartsWith('Front is taken while', $said('Front, faces S, 10 min', new SunTime(540, 549), 700)[0]);
+    }
 }

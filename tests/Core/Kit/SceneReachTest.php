@@ -59,6 +59,18 @@ final class SceneReachTest extends TestCase
         $this->assertSame(['nice reach-normal'], self::ids(self::stretch('Dance', priority: Priority::Nice)));
         $this->assertSame([], self::ids(self::stretch('Ceremony', focal: 85)), 'somebody named one');
         $this->assertSame([], self::ids(self::stretch('Drive', 0)), 'nothing is taken');
+        $this->assertSame(['must reach-wide'], self::ids(self::stretch('Rooms and outside')));
+        foreach ([[16, 35, true], [24, 70, true], [14, 14, true], [25, 70, false]] as [$from, $to, $does]) {
+            $this->assertSame($does, SceneReach::needs([self::stretch('Living room')])[0]->isGivenBy(self::lens($from, $to)));
+        }
+        $this->assertSame(['must reach-normal', 'must reach-action'], self::ids(self::stretch('Dance'), self::stretch('Heat 3')));
+        $this->assertSame('a lens of 200 mm or more', SceneReach::needs([self::stretch('Heat 3')])[0]->title);
+        $heat = static fn (string ...$lanes): PlannedStretch => new PlannedStretch(
+            1, 'Heat 3', array_values($lanes), 0, 3600, '15:00', 1, Priority::Must, 12.0, [PlannedShot::usual(100)],
+        );
+        $two = SceneReach::needs([$heat('lead', 'second', 'assistant')])[0];
+        $this->assertSame(['2 lenses of 200 mm or more', 2, 'a lens of 200 mm or more'], [$two->title, $two->count, $two->toHire()]);
+        $this->assertSame([], SceneReach::needs([$heat('assistant')]), 'nobody there photographs');
     }
 
     #[TestWith([24, 70, true])]
@@ -83,6 +95,9 @@ final class SceneReachTest extends TestCase
         $this->assertSame([], $ids($at('First dance', 9.0)), 'light enough');
         $this->assertSame([], $ids($at('First dance', 5.0, true)), 'the brief forbids it');
         $this->assertSame([], $ids($at('Ceremony', 5.0)));
+        foreach (['Second half', 'Awards on stage', 'Living room'] as $title) {
+            $this->assertSame([], $ids($at($title, 5.0)), "{$title}: nobody flashes there");
+        }
         $this->assertSame([], $ids($at('First dance', 5.0, false, 0)), 'nothing is taken');
         $ask = new Ask(1, NeedWhat::Light, 2, Priority::Should, 1, '', 2.0, 4.0, 400.0);
         $this->assertSame([], SceneLights::needs([$at('First dance', 5.0)], [$ask]), 'somebody has said with what');

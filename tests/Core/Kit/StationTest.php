@@ -30,6 +30,8 @@ final class StationTest extends TestCase
             $bag[] = self::gear(10 * $n + 3, GearKind::Drive, "Drive {$n}", ['write_mb_s' => 100.0]);
         }
 
+        $bag[] = self::gear(95, GearKind::Display, 'Screen', ['is_calibrated' => true]);
+
         return $bag;
     }
 
@@ -58,8 +60,8 @@ final class StationTest extends TestCase
         $this->assertSame([], self::codes(new Station([self::gear(1, GearKind::Body, 'Body')], 60.0)), 'no station at all');
         $this->assertSame(['station.missing', 'station.no-spare'], self::codes(new Station(self::bag(), 60.0)), 'one drive is no two');
         $this->assertSame(['station.no-spare'], self::codes(new Station(self::bag(2), 60.0)), 'both drives are in use');
-        $this->assertSame(['station.whole'], self::codes(new Station([...self::bag(2), ...array_slice(self::bag(3), 11)], 60.0)), 'and a third');
-        $three = [...self::bag(2), ...array_slice(self::bag(3), 11)];
+        $this->assertSame(['station.whole'], self::codes(new Station([...self::bag(2), ...array_slice(self::bag(3), 11, 1)], 60.0)), 'and a third');
+        $three = [...self::bag(2), ...array_slice(self::bag(3), 11, 1)];
         $one = new Station([...$three, self::gear(98, GearKind::Trigger, 'Trigger')], 60.0);
         $this->assertSame(['station.no-spare'], self::codes($one), 'one trigger is none');
         $pair = new Station([...$three, self::gear(98, GearKind::Trigger, 'Trigger'), self::gear(97, GearKind::Trigger, 'Trigger 2')], 60.0);
@@ -67,5 +69,23 @@ final class StationTest extends TestCase
         $two = new Station(self::bag(2), 60.0);
         $says = array_map(static fn (StationLink $l): string => $l->spareSays(), $two->links);
         $this->assertSame(['1 spare', '1 spare', '1 spare', 'no spare', 'no spare'], $says);
+    }
+
+    public function test_others_look_at_a_screen_of_their_own(): void
+    {
+        $bag = static fn (array $display): array => [
+            ...array_filter(self::bag(2), static fn (Gear $g): bool => $g->kind !== GearKind::Display),
+            self::gear(90, GearKind::Drive, 'Drive 3'),
+            ...$display,
+        ];
+        $this->assertSame(['station.no-display'], self::codes(new Station($bag([]), 60.0)));
+        $this->assertSame(['station.colour'], self::codes(new Station($bag([self::gear(95, GearKind::Display, 'Screen')]), 60.0)));
+        $calibrated = self::gear(95, GearKind::Display, 'Screen', ['is_calibrated' => true]);
+        $station = new Station([...$bag([$calibrated]), self::gear(98, GearKind::Trigger, 'T'), self::gear(99, GearKind::Trigger, 'U')], 60.0);
+        $this->assertSame(['station.whole'], self::codes($station), 'a screen alone ends no wire');
+        $this->assertSame(
+            ['trigger under 0, 1 spare', 'display under 2, no spare'],
+            array_map(static fn (StationLink $l): string => "{$l->role} under {$station->under($l)}, {$l->spareSays()}", $station->beside),
+        );
     }
 }

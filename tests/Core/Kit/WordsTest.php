@@ -84,7 +84,7 @@ final class WordsTest extends TestCase
         $this->assertSame('F1 is untested, and it is too late to order another.', $told(1, '2027-05-30')[0]->finding);
         $this->assertSame('4 things are untested, and it is too late to order others.', $told(4, '2027-05-30')[0]->finding);
         $this->assertStringStartsWith('F1, F2, F3, F4: ', $told(4, '2027-05-30')[0]->because);
-        $this->assertStringStartsWith('F1, F2, F3, F4 and more: ', $told(5, '2027-05-30')[0]->because);
+        $this->assertStringStartsWith('F1, F2, F3, F4 and 1 more: ', $told(5, '2027-05-30')[0]->because);
         $passed = $told(1, '2027-05-30', [1 => new TestResult('2027-05-20', true)]);
         $this->assertSame(['kit.tested'], self::codes($passed));
         $failed = $told(1, '2027-05-20', [1 => new TestResult('2027-05-20', false, 'It does not fire')]);

@@ -50,6 +50,19 @@ final class CallSheetTest extends TestCase
         $this->assertSame(8 * 60, CrewText::read('Ida, 8:00')[0]->from);
     }
 
+    public function test_a_first_name_that_two_share_is_asked_about(): void
+    {
+        $two = "Runa Holt, 9 to 15\nRuna Berg, 9 to 10";
+        $at = static fn (string $name): array => [new PersonHours($name, 600, 840)];
+        $this->assertSame(['crew.which'], self::codes($two, $at('Runa')), 'the one is there, the other is not');
+        $this->assertSame(['crew.called'], self::codes($two, $at('runa holt')));
+        $this->assertSame(['crew.hours'], self::codes($two, $at('Runa Berg')));
+        $this->assertSame(['crew.which'], self::codes($two, [], 'Town hospital', 'Runa'), 'who wears a look');
+        $this->assertSame(['crew.which'], self::codes("{$two}\nMio, 14 years, guardian Runa, 9 to 10, 4 h at most"), 'whose guardian');
+        // One whose whole name it is, is the one.
+        $this->assertSame(['crew.called'], self::codes("Runa, 9 to 15\nRuna Berg, 9 to 10", $at('Runa')));
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function bad(): iterable
     {

@@ -15,6 +15,7 @@ use NorthSatchel\People\FormalsSegment;
 use NorthSatchel\People\FormalsTiming;
 use NorthSatchel\People\GroupRules;
 use NorthSatchel\People\Pace;
+use NorthSatchel\People\RowOrder;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandChart;
 use NorthSatchel\People\StandTime;
@@ -108,6 +109,47 @@ final class FamilyTest extends TestCase
         } catch (ImpossibleValue $e) {
             $this->assertStringContainsString($says, $e->must);
         }
+    }
+
+    /** Nobody writes “partner of Olof” behind her mother: in a row they stand together all the same. */
+    public function test_both_parents_of_one_are_a_couple_while_nothing_speaks_against_it(): void
+    {
+        $partner = static fn (array $lines): ?string => self::family(['Ann' => 'bride', 'Bo' => 'groom', ...$lines])->partnerOf('Mai');
+        $this->assertSame('Per', $partner(['Mai' => 'mother of Ann', 'Per' => 'father of Ann']));
+        foreach (
+            [
+                'said otherwise' => ['Mai' => 'mother of Ann', 'Per' => 'father of Ann, former partner of Mai'],
+                'never in one frame' => ['Mai' => 'mother of Ann, apart from Per', 'Per' => 'father of Ann'],
+                'not side by side' => ['Mai' => 'mother of Ann', 'Per' => 'father of Ann, not beside Mai'],
+                'he has somebody' => ['Mai' => 'mother of Ann', 'Per' => 'father of Ann', 'Eva' => 'partner of Per'],
+                'the other side' => ['Mai' => 'mother of Ann', 'Per' => 'father of Bo'],
+                'three' => ['Mai' => 'mother of Ann', 'Per' => 'father of Ann', 'Jon' => 'father of Ann'],
+            ] as $why => $lines
+        ) {
+            $this->assertNull($partner($lines), $why);
+        }
+        $family = self::family([
+            'Ann' => 'bride, 165 cm', 'Bo' => 'groom, 180 cm', 'Mai' => 'mother of Ann, 160 cm', 'Tor' => 'uncle of Ann, 190 cm',
+            'Lia' => 'sister of Ann, 170 cm', 'Per' => 'father of Ann, 185 cm', 'Rut' => 'aunt of Ann, 172 cm',
+        ]);
+        $row = array_column(RowOrder::of($family->people()), 'name');
+        $this->assertSame(1, abs((int) array_search('Mai', $row, true) - (int) array_search('Per', $row, true)), implode(' ', $row));
+    }
+
+    public function test_one_or_two_are_called_by_their_names(): void
+    {
+        $titles = static fn (array $lines): array => array_column(
+            GroupRules::of(self::family(['Ann' => 'bride', 'Bo' => 'groom', ...$lines])),
+            'title',
+        );
+        $one = $titles(['Lia' => 'sister of Ann', 'Olga' => 'grandmother of Ann', 'Pia' => 'attendant of Ann']);
+        foreach (['Ann with Lia', 'The two with Lia', 'The two with Olga', 'Ann with Pia'] as $title) {
+            $this->assertContains($title, $one);
+        }
+        $this->assertStringNotContainsString('brothers', implode(' ', $one));
+        $three = $titles(['Lia' => 'sister of Ann', 'Per' => 'brother of Ann', 'Max' => 'brother of Ann']);
+        $this->assertContains('Ann with brothers and sisters', $three);
+        $this->assertContains('Ann with Lia and Per', $titles(['Lia' => 'sister of Ann', 'Per' => 'brother of Ann']));
     }
 
     public function test_the_list_by_rule_holds_every_combination_and_no_pair_that_must_not_meet(): void

@@ -49,7 +49,18 @@ final class ArrivalTest extends TestCase
         $this->assertSame(['fix arrive.before-hours'], $codes($two, 16 * 60 + 21));
         $this->assertSame(['mind arrive.nothing'], $codes(self::arrival(1, tasks: ''), null), 'of nothing no hour is claimed');
         $because = iterator_to_array($two->verdicts(null))[0]->because;
-        $this->assertStringContainsString('The school of two hours comes 20 min earlier, that of six 260 min earlier.', $because);
+        $this->assertStringContainsString('The school of two hours comes 20 min earlier, that of six 4 h 20 earlier.', $because);
+    }
+
+    public function test_two_who_do_it_together_are_both_busy(): void
+    {
+        $both = "Key, 10 min, by Odd\nBackground, 15 min, by Odd and Ida\nRim, 10 min, by Ida";
+        $studio = new Arrival(TaskText::read($both), ClockTime::of('09:30'), 3, 0, true);
+        $this->assertSame(
+            ['Key 08:55 09:05', 'Background 09:05 09:20', 'Rim 09:20 09:30'],
+            array_map(static fn (DoneTask $d): string => "{$d->task->name} {$d->from->text()} {$d->to->text()}", $studio->done),
+        );
+        $this->assertSame([['Odd', 'Ida'], 2], [$studio->done[1]->task->names(), $studio->done[1]->task->people]);
     }
 
     public function test_in_a_studio_who_does_it_does_one_thing_at_a_time(): void

@@ -12,6 +12,7 @@ use NorthSatchel\Plan\Judge\SceneShot;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Travels;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Time\Priority;
@@ -143,9 +144,16 @@ final class BriefedJudgeTest extends TestCase
         $this->assertSame([], $codes('no flash in the chapel', $scene('Ceremony', 'Old Chapel', $plain)));
         $this->assertSame(['stop plan.no-pictures'], $codes('no photos during the prayer', $scene('Prayer', null, $plain)));
         $this->assertSame([], $codes('no photos during the prayer', $scene('Prayer', null)));
-        $this->assertSame([], $codes('no photos during the prayer', $scene('Dinner', null, $plain)));
+        $this->assertSame(['mind plan.restriction-nowhere'], $codes('no photos during the prayer', $scene('Dinner', null, $plain)));
+        $half = static fn (?SceneKind $kind): Scene => new Scene(1, 'First half', 'Hall', null, [$lit], [], null, $kind);
+        $this->assertSame(['stop plan.no-flash'], $codes('No flash during play', $half(SceneKind::Action)), 'a half is play');
+        $this->assertSame(['mind plan.restriction-nowhere'], $codes('No flash during play', $half(null)));
+        $this->assertStringContainsString(
+            'Nothing is planned during “play”',
+            BriefedJudge::restrictions(BriefText::restrictions('No flash during play'), [$half(null)])[0]->because,
+        );
         $this->assertSame(['stop plan.no-flash'], $codes('Chapel: no flash during the vows', $scene('Ceremony', 'Chapel', $lit)), 'one thing');
-        $this->assertSame([], $codes('Chapel: no flash during the vows', $scene('Family groups', 'Chapel', $lit)));
+        $this->assertSame(['mind plan.restriction-nowhere'], $codes('Chapel: no flash during the vows', $scene('Family groups', 'Chapel', $lit)));
         $this->assertSame([], $codes('no stands', $scene('Dinner', null, $plain)));
     }
 
@@ -161,6 +169,21 @@ final class BriefedJudgeTest extends TestCase
         $this->assertNotSame([], $of(12.0, 278), 'a tenth less will do, and no more');
         $this->assertStringContainsString('nobody has measured', $of(null, null)[0]->because);
         $this->assertSame([390, 'mind'], [$of(null, 85)[0]->figures['focal_mm'], $of(null, 85)[0]->severity->value]);
+        $this->assertStringEndsWith('from how far?', $of(null, null)[0]->finding);
+        $said = static fn (string $text): ?float => BriefText::restrictions($text)[0]->fromM;
+        $this->assertSame(
+            [12.0, 17.5, 9.0, null, 5.7],
+            array_map($said, [
+                'From the back only during the ceremony, 12 m', 'Chapel: from the back, 17,5 m', 'stay behind the third row, 9 metres',
+                'from the back, 20 min at most', 'behind the third row',
+            ]),
+        );
+        $rows = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth'];
+        foreach ([...$rows, 11 => 'last'] as $i => $row) {
+            $this->assertEqualsWithDelta(3 + 0.9 * ($i + 1), $said("behind the {$row} pew"), 1e-9, $row);
+        }
+        $this->assertEqualsWithDelta(3 + 0.9 * 3, $said('behind the 3rd row'), 1e-9);
+        $this->assertNull($said('behind the eleventh pew'));
         // 3 m and four rows of 0.9 m: 6.6 m × 36 mm ÷ 1.4 m = 170 mm.
         $pew = static fn (int $mm): array => BriefedJudge::restrictions(
             BriefText::restrictions('Chapel: stay behind the fourth pew'),

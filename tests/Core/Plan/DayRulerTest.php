@@ -172,11 +172,38 @@ final class DayRulerTest extends TestCase
     {
         [$first, $second] = $this->ruler->links()['lead'];
         $this->assertSame(40, $first->slack, 'an hour between, twenty minutes of way');
-        $this->assertSame(20, $first->travel);
+        $this->assertStringEndsWith('after 20 min of way', $first->label);
         $this->assertEqualsWithDelta($this->ruler->x($this->at('11:20')) - $this->ruler->x($this->at('11:00')), $first->cord, 0.05);
         $this->assertStringStartsWith('M', $first->spring);
         $this->assertSame(0, $second->slack);
         $this->assertSame('', $second->spring, 'a spring with nothing left is solid');
+    }
+
+    public function test_of_a_way_that_nobody_knows_no_spring_is_drawn(): void
+    {
+        $segments = [$this->segment(1, '10:00', 60, 'lead', 1), $this->segment(2, '12:00', 30, 'lead', 3)];
+        $links = static fn (PlannedDay $day): array => DayRuler::of(
+            $day,
+            null,
+            $day->segments[0]->startsAt,
+            $day->segments[1]->endsAt(),
+        )->links()['lead'];
+        [$link] = $links(new PlannedDay($this->day, $segments, new Travels([]), [], null));
+        $this->assertSame([false, '', 'The part 1 to The part 2: nobody knows the way'], [$link->isKnown, $link->spring, $link->label]);
+        $map = [1 => GeoPoint::of(57.0, 14.0), 3 => GeoPoint::of(57.2, 14.0)];
+        [$link] = $links(new PlannedDay($this->day, $segments, new Travels([]), $map, null));
+        $this->assertTrue($link->isKnown, 'the map makes it likely');
+        $this->assertStringEndsWith('of way', $link->label);
+        $this->assertNotSame('', $link->spring);
+    }
+
+    public function test_two_marks_of_the_sun_keep_their_words_apart(): void
+    {
+        $labels = array_column($this->ruler->marks(), 'labelX');
+        $this->assertGreaterThan(1, count($labels));
+        for ($i = 1; $i < count($labels); $i++) {
+            $this->assertGreaterThanOrEqual(92.0, round($labels[$i] - $labels[$i - 1], 6));
+        }
     }
 
     public function test_an_hour_mark_stands_at_each_full_hour(): void

@@ -21,6 +21,26 @@ final class DayTemplateTest extends TestCase
         );
     }
 
+    public function test_what_was_not_set_up_is_not_taken_down(): void
+    {
+        $whole = DayTemplate::MatchDay->fill(11 * 60, 12 * 60);
+        $titles = static fn (int $from): array => array_column(DayTemplate::fitting($whole, $from, 18 * 60, 12 * 60), 'title');
+        $this->assertContains('Take the remotes down', $titles(8 * 60));
+        $this->assertContains('Set up remotes', $titles(8 * 60));
+        $this->assertNotContains('Set up remotes', $titles(9 * 60 + 30));
+        $this->assertNotContains('Take the remotes down', $titles(9 * 60 + 30));
+        $this->assertContains('Celebrations', $titles(9 * 60 + 30));
+    }
+
+    public function test_a_match_under_a_roof_is_told_by_its_words(): void
+    {
+        $roof = DayTemplate::MatchDay->roof(...);
+        $this->assertSame(['handball', 'hall', 'sports hall', null, null], array_map($roof, [
+            'Under-15 handball, semi-finals', 'Finals Norrsund Hall', 'Finals Kvarnby sports hall', 'School cup Halland field', 'Regatta',
+        ]));
+        $this->assertNull(DayTemplate::Wedding->roof('Barn and hall'), 'where portraits are outdoors it is not for a word to say');
+    }
+
     #[DataProvider('templates')]
     public function test_the_anchors_stand_where_they_were_put_and_nothing_overlaps_before_them(DayTemplate $template): void
     {

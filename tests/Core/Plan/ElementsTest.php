@@ -160,6 +160,19 @@ final class ElementsTest extends TestCase
         $fits = self::judged($list, self::counted(), new DayFrame(540, 720));
         $this->assertSame(35, $fits['elements.fit']->figures['spare_minutes']);
         $this->assertSame(30, $fits['elements.order']->figures['more_minutes']);
+        $this->assertSame(
+            '5 elements. From 09:00: 2 h 25 with 1 change of setup, no order takes less; 35 min are left.',
+            $fits['elements.fit']->because,
+        );
+        $meal = self::judged($list, self::counted(), new DayFrame(540, 780, [new DayBreak(600, 630)]));
+        $this->assertStringContainsString('taken at 12:05', $meal['elements.fit']->finding);
+        $this->assertStringContainsString(
+            'From 09:00: 2 h 25 with 1 change of setup, no order takes less, and 30 min of breaks, 10 min of waiting for them; ',
+            $meal['elements.fit']->because,
+            '145, 30 and 10 min from 09:00 are 12:05',
+        );
+        $behind = self::judged($list, self::counted(), new DayFrame(540, 780, [new DayBreak(685, 715)]));
+        $this->assertStringNotContainsString('of breaks', $behind['elements.fit']->because, 'a break after the last held nothing up');
         $late = self::judged($list, self::counted(), new DayFrame(540, 680));
         $this->assertSame(5, $late['elements.late']->figures['late_minutes']);
         $this->assertStringContainsString('Lid (Jam jar) is left out.', $late['elements.late']->because);

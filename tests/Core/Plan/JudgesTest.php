@@ -31,6 +31,7 @@ use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Time\Priority;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -111,6 +112,7 @@ final class JudgesTest extends TestCase
             'at once in two places' => ['10:40', self::FIELD, 'second', 40],
             'two photographers, one person, one place' => ['10:40', self::TOWN, 'second', null],
             'right after, same place' => ['11:00', self::TOWN, 'lead', null],
+            'right after, another place' => ['11:00', self::FIELD, 'second', 20],
         ];
     }
 
@@ -128,6 +130,10 @@ final class JudgesTest extends TestCase
         $this->assertSame($missing, $verdict?->figures['missing_minutes'] ?? null);
         if ($missing !== null) {
             $this->assertSame(['segment' => 2, 'minutes' => $missing], $verdict?->remedy?->on);
+            $this->assertStringStartsWith(
+                $start < '11:00' ? 'Part 1 has them until 11:00' : Span::hours(20 - $missing).' lie between',
+                $verdict->because,
+            );
         }
     }
 
@@ -147,6 +153,12 @@ final class JudgesTest extends TestCase
             $codes($iris, self::segment(2, '10:35', 30, ['people' => ['Bruno']]), $reveal),
             'five minutes after she has left is too near',
         );
+        $said = static fn (string $start): string => iterator_to_array(
+            SightJudge::of(self::day([$iris, self::segment(2, $start, 30, ['people' => ['Bruno']]), $reveal]), $pair),
+        )[0]->because;
+        $this->assertStringStartsWith('Part 1 ends at 10:30, and Part 2 starts there at 10:30', $said('10:30'), 'one after the other');
+        $this->assertStringStartsWith('Part 1 ends at 10:30, and Part 2 starts there at 10:31', $said('10:31'));
+        $this->assertStringStartsWith('Part 1 is there until 10:30, and Part 2 from 10:29', $said('10:29'));
         $this->assertSame([], $codes($iris, self::segment(2, '10:40', 30, ['people' => ['Bruno']]), $reveal));
         $this->assertSame([], $codes($iris, self::segment(2, '10:20', 30, ['people' => ['Bruno']], self::FIELD), $reveal), 'another place');
         $this->assertSame(
@@ -296,7 +308,7 @@ final class JudgesTest extends TestCase
         ];
         $verdict = self::only(ChainJudge::of(self::day($segments)));
         $this->assertSame(35, $verdict?->figures['slack_minutes']);
-        $this->assertStringStartsWith('Part 1 → Part 2 → Part 3 → Part 4: 95 min', (string) $verdict?->because);
+        $this->assertStringStartsWith('Part 1 → Part 2 → Part 3 → Part 4: 1 h 35', (string) $verdict?->because);
         $segments[2] = self::segment(3, '11:55', 30);
         $this->assertStringContainsString('already 15 min late', (string) self::only(ChainJudge::of(self::day($segments)))?->finding);
         $this->assertStringStartsWith('Part 3 → Part 4', (string) self::only(ChainJudge::of(self::day($segments)))?->because);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\DayPasses;
+use NorthSatchel\Plan\Judge\ChainJudge;
 use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
@@ -100,6 +102,9 @@ final class PlanJudgeTest extends TestCase
         $this->assertSame(['segment' => 2, 'minutes' => 15], $verdict->remedy->on);
         $this->assertStringContainsString('10:40', $verdict->because);
         $this->assertSame('Start Part 2 at 10:40', $verdict->remedy->label);
+        $both = $this->judge([self::segment(1, '10:00', 40), self::segment(2, '10:25', 20)]);
+        $this->assertFalse($both->has('plan.holds'), 'a day with something open does not hold');
+        $this->assertFalse($this->judge([])->has('plan.holds'), 'nor does an empty one');
     }
 
     public function test_before_an_anchor_the_earlier_segment_is_cut_instead(): void
@@ -148,6 +153,59 @@ final class PlanJudgeTest extends TestCase
         $this->assertSame(self::FAR, $verdict->remedy->on['to']);
         // 29.9 km in a straight line (haversine by hand), a third more by road, 50 km/h, five minutes to park
         $this->assertEqualsWithDelta(((29.9 * 1.3) / 50) * 60 + 5, $verdict->remedy->on['minutes'], 1.5);
+    }
+
+    /** There, back, and once more: one question, at the tightest; and nothing is said of slack that hangs on its answer. */
+    public function test_a_way_that_nobody_knows_is_asked_for_once_and_no_slack_is_claimed_before(): void
+    {
+        $off = 77;
+        $segments = [
+            self::segment(1, '10:00', 30),
+            self::segment(2, '10:40', 20),
+            self::segment(3, '11:15', 20, $off, isAnchor: true),
+            self::segment(4, '11:45', 20),
+            self::segment(5, '12:15', 30, isAnchor: true),
+        ];
+        $day = static fn (array $given): PlannedDay => new PlannedDay(self::local(), $given, new Travels([]), [], null);
+        $asked = array_values(
+            array_filter(iterator_to_array(PlanJudge::of($day($segments))), static fn (Verdict $v): bool => $v->code === 'plan.no-travel'),
+        );
+        $this->assertCount(1, $asked);
+        $this->assertSame('How long is the way from Place 1 to Place 77?', $asked[0]->finding);
+        $this->assertSame(
+            'Nobody has said, and it lies between Part 3 and Part 4, 10 min apart, and once more. Type it under Ways below, or put Place 1 '.
+                'and Place 77 on the map under Scout.',
+            $asked[0]->because,
+        );
+        $asks = static fn (array $given, array $map): array => array_values(
+            array_map(
+                static fn (Verdict $v): string => $v->because,
+                iterator_to_array(
+                    PlanJudge::of(new PlannedDay(self::local(), $given, new Travels([]), $map, null)),
+                ),
+            ),
+        );
+        $atOnce = [self::segment(1, '10:00', 30), self::segment(2, '10:30', 20, $off)];
+        $this->assertSame(
+            [
+                'Nobody has said, and it lies between Part 1 and Part 2, 0 min apart. Type it under Ways below, or put Place 77 on the map '.
+                    'under Scout.',
+            ],
+            $asks($atOnce, [self::HALL => GeoPoint::of(63.1, 14.5)]),
+            'one end on the map is not enough',
+        );
+        $slack = static fn (array $given): array => array_map(
+            static fn (int $id): ?int => DayPasses::of($day($given))->slack($id),
+            [1, 2, 4],
+        );
+        $this->assertSame([null, null, 10], $slack($segments), 'what lies before the way; what follows it is known');
+        $this->assertCount(0, array_filter(
+            iterator_to_array(ChainJudge::of($day(array_slice($segments, 0, 3)))),
+            static fn (Verdict $v): bool => $v->code === 'plan.critical-chain',
+        ));
+        $segments[2] = self::segment(3, '11:15', 20, isAnchor: true);
+        $this->assertSame([25, 15, 10], $slack($segments));
+        $this->assertCount(1, iterator_to_array(ChainJudge::of($day(array_slice($segments, 0, 3)))));
     }
 
     public function test_a_segment_without_a_place_is_where_the_one_before_was(): void
@@ -208,10 +266,39 @@ final class PlanJudgeTest extends TestCase
         $this->assertSame(Severity::Mind, $verdict->severity);
         $this->assertSame(5, $verdict->figures['slack_minutes']);
         $this->assertStringContainsString('leave by 10:35', $verdict->because);
+        $this->assertSame(['segment.shorten', 25], [$verdict->remedy?->action, $verdict->remedy?->on['minutes']], 'until ten are left');
+        $at = fn (string $clock, int $place): Verdict => self::only(
+            $this->judge([self::segment(1, '10:00', 30), self::segment(2, $clock, 30, $place, isAnchor: true)]),
+            $clock === '10:44' ? 'plan.travel-too-long' : 'plan.thin',
+        );
+        $this->assertSame(Severity::Mind, $at('10:46', self::GARDEN)->severity);
+        $this->assertSame(Severity::Fix, $at('10:45', self::GARDEN)->severity, 'the way must go to the minute');
+        $this->assertSame(20, $at('10:45', self::GARDEN)->remedy?->on['minutes']);
+        $this->assertSame(19, $at('10:44', self::GARDEN)->remedy?->on['minutes'], 'one minute too few, and ten to spare');
+        $this->assertSame(Severity::Mind, $at('10:30', self::HALL)->severity, 'one is there already');
+        $this->assertNull($at('10:30', self::HALL)->remedy);
+        $this->assertSame(
+            'The way from Part 1 to Place '.self::GARDEN.' takes 15 min, and only 14 min lie between them.',
+            $at('10:44', self::GARDEN)->because,
+            'of setting up nothing is said where there is none',
+        );
+        $near = new PlannedDay(
+            self::local(),
+            [self::segment(1, '10:00', 30), self::segment(2, '10:31', 30, self::GARDEN, isAnchor: true)],
+            new Travels([self::HALL => [self::GARDEN => 1]]),
+            [],
+            null,
+        );
+        $this->assertSame(20, self::only(PlanJudge::of($near), 'plan.thin')->remedy?->on['minutes'], 'a minute of way is a way');
     }
 
     public function test_a_day_that_holds_names_its_thinnest_spot(): void
     {
+        $alone = self::only($this->judge([self::segment(1, '12:00', 30)]), 'plan.holds');
+        $this->assertStringEndsWith('Each photographer has one at the most, and none runs into the dark.', $alone->because);
+        $blind = $this->day([self::segment(1, '12:00', 30)], null);
+        $said = self::only(PlanJudge::concluded($blind, PlanJudge::of($blind)), 'plan.holds')->because;
+        $this->assertStringEndsWith('Each photographer has one at the most.', $said, 'where nobody knows the sun nothing is said of the dark');
         $verdict = self::only($this->judge([self::segment(1, '10:00', 30), self::segment(2, '11:00', 30, self::GARDEN)]), 'plan.holds');
         $this->assertSame(15, $verdict->figures['least_slack_minutes']);
     }

@@ -176,7 +176,7 @@ final class PostJudgeTest extends TestCase
         $cover = self::cover();
         $plan = $cover->plan([]);
         $view = static fn (int $post, int $zone, ?SunPosition $sun): PostView => PostView::of(
-            $cover->ground, $cover->ground->posts[$post], $cover->ground->zones[$zone], $plan, $sun,
+            $cover->ground, $cover->ground->posts[$post], $cover->ground->zones[$zone], $plan, $sun === null ? [] : ['First half' => $sun],
         );
         // From 10 m in to 50 m in: 40 m, 267 mm; 8 m/s across 40 m are 11.5 degrees a second.
         $this->assertEqualsWithDelta(266.67, $view(0, 2, null)->focalMm, 0.01);
@@ -189,6 +189,13 @@ final class PostJudgeTest extends TestCase
         }
         $this->assertSame('the sun is down', $view(0, 2, new SunPosition(-2.0, 90.0))->light);
         $this->assertNull($view(0, 2, null)->light);
+        // In the evening the sun goes round: what is the same in two periods is said once.
+        $at = static fn (float $azimuth, float $high = 20.0): SunPosition => new SunPosition($high, $azimuth);
+        $suns = ['First third' => $at(95), 'Second third' => $at(140), 'Last third' => $at(170), 'Prize giving' => $at(300, -1.0)];
+        $this->assertSame(
+            'against the sun, from Last third on sun from the right, from Prize giving on the sun is down',
+            PostView::of($cover->ground, $cover->ground->posts[0], $cover->ground->zones[2], $plan, $suns)->light,
+        );
     }
 
     /**
@@ -218,7 +225,7 @@ final class PostJudgeTest extends TestCase
     public function test_lenses_from_the_scene_to_the_face(): void
     {
         $cover = self::cover();
-        $view = PostView::of($cover->ground, $cover->ground->posts[0], $cover->ground->zones[2], $cover->plan([]), null);
+        $view = PostView::of($cover->ground, $cover->ground->posts[0], $cover->ground->zones[2], $cover->plan([]), []);
         $this->assertSame('wide 75, tight 480 mm', $view->lenses(), '266.7 mm for half of it: times 0.28 and times 1.8');
     }
 }

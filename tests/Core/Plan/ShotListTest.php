@@ -37,7 +37,8 @@ final class ShotListTest extends TestCase
             int $minutes = 3,
             int $frames = 10,
             ?int $focal = null,
-        ): ReadShot => new ReadShot($what, $priority, $minutes, $frames, $focal, null);
+            ?int $empty = null,
+        ): ReadShot => new ReadShot($what, $priority, $minutes, $frames, $focal, null, emptyPercent: $empty);
 
         return [
             'only words' => ['Rings close', $shot('Rings close')],
@@ -48,6 +49,11 @@ final class ShotListTest extends TestCase
             'a number that belongs to it' => ['3 sisters by the door', $shot('3 sisters by the door')],
             'commas in the words' => ['Anna, Bo, and the dog', $shot('Anna, Bo, and the dog')],
             'a lens that is none' => ['Moon, 9000 mm', $shot('Moon, 9000 mm')],
+            'room for words' => ['Bell tower, a third empty, 24 mm', $shot('Bell tower', focal: 24, empty: 33)],
+            'so much of it' => ['Bell tower; 40 % left empty', $shot('Bell tower', empty: 40)],
+            'for a headline' => ['Bell tower, room for a headline', $shot('Bell tower', empty: 33)],
+            'empty is its name' => ['Half empty', $shot('Half empty')],
+            'more than a frame' => ['Bell tower, 99 % empty', $shot('Bell tower, 99 % empty')],
             'nothing but a length' => ['5 min', $shot('5 min', minutes: 5)],
         ];
     }

@@ -78,6 +78,45 @@ final class TriedRemediesTest extends TestCase
         $this->assertNull(self::found($fixed, 'plan.after-sunset')->remedy, 'what does not move is in the way');
     }
 
+    public function test_a_move_is_exact_and_another_finding_of_the_kind_is_another(): void
+    {
+        // An hour later it ends when the next begins, to the second.
+        $day = self::day(self::segment(1, '12:00', 60), self::segment(2, '12:00', 60), self::segment(3, '14:00', 30, isAnchor: true));
+        $this->assertSame(['segment' => 2, 'minutes' => 60], self::found($day, 'plan.overlap')->remedy?->on);
+        // The second pair that overlaps does not speak against mending the first.
+        $two = self::day(
+            self::segment(1, '09:00', 60), self::segment(2, '09:50', 30), self::segment(3, '13:00', 60, isAnchor: true),
+            self::segment(4, '13:30', 60, isAnchor: true),
+        );
+        $this->assertSame(['segment' => 2, 'minutes' => 10], self::found($two, 'plan.overlap')->remedy?->on);
+    }
+
+    public function test_who_needs_more_minutes_is_not_moved_for_it(): void
+    {
+        $day = self::day(self::segment(1, '12:00', 60), self::segment(2, '16:00', 30));
+        $longer = new Remedy('segment.shorten', 'Give it 80 min', ['segment' => 1, 'minutes' => 80]);
+        $wrong = new Verdicts([Verdict::fix('x.y', 'S1 is short.', 'So.', remedy: $longer)]);
+        $judge = static fn (PlannedDay $d): Verdicts => $d->segments[0]->minutes === 80 || $d->segments[0]->startsAt !== self::at('12:00')
+            ? new Verdicts()
+            : $wrong;
+        $this->assertSame($longer, TriedRemedies::of($day, $wrong, $judge)->worst()?->remedy);
+    }
+
+    /** A must is not cut while the morning before it is free. */
+    public function test_before_an_anchor_one_begins_earlier_rather_than_is_cut(): void
+    {
+        $anchor = self::segment(9, '14:00', 45, isAnchor: true);
+        $alone = self::found(self::day(self::segment(1, '12:35', 95), $anchor), 'plan.overlap')->remedy;
+        $this->assertSame(['segment.later', -10, 'Start S1 at 12:25'], [$alone?->action, $alone?->on['minutes'], $alone?->label]);
+        $both = self::found(self::day(self::segment(1, '12:00', 35), self::segment(2, '12:35', 95), $anchor), 'plan.overlap')->remedy;
+        $this->assertSame(['segments.move', '2,1', -10], [$both?->action, $both?->on['segments'], $both?->on['minutes']]);
+        $fixed = self::day(self::segment(1, '12:00', 35, isAnchor: true), self::segment(2, '12:35', 95), $anchor);
+        $this->assertSame('segment.shorten', self::found($fixed, 'plan.overlap')->remedy?->action, 'what lies before it does not move');
+        // Sunrise is at 07:18: to begin before it costs, and to cut does not.
+        $dark = self::day(self::segment(1, '07:20', 60, isOutdoor: true), self::segment(9, '08:10', 45, isAnchor: true));
+        $this->assertSame('segment.shorten', self::found($dark, 'plan.overlap')->remedy?->action);
+    }
+
     public function test_what_does_not_move_is_not_moved(): void
     {
         $day = self::day(self::segment(1, '12:00', 60));

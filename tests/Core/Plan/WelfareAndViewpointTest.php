@@ -8,6 +8,8 @@ use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
+use NorthSatchel\Plan\Viewpoint\HeadlineJudge;
+use NorthSatchel\Plan\Viewpoint\SceneCount;
 use NorthSatchel\Plan\Viewpoint\ShotView;
 use NorthSatchel\Plan\Viewpoint\ViewpointJudge;
 use NorthSatchel\Plan\Welfare;
@@ -123,6 +125,35 @@ final class WelfareAndViewpointTest extends TestCase
             self::views($shot('Dance', 'wide'), $shot('Dance', 'middle'), $shot('Cake', 'wide'), $shot('Cake', 'tight')),
         );
         $this->assertSame([], self::views($shot('Dance', 'wide')), 'one line is no scene yet');
+    }
+
+    public function test_pairs_and_room_for_words_are_counted(): void
+    {
+        $shot = static fn (?string $distance, ?int $empty = null): ShotView => new ShotView('Dance', $distance, null, null, $empty);
+        $words = static fn (ShotView ...$shots): string => SceneCount::of(array_values($shots))->words();
+        $this->assertSame('', $words());
+        $this->assertSame('', $words($shot(null), $shot('middle', 24)), 'a quarter is the least');
+        $this->assertSame('1 with room for words, 25 % of the frame', $words($shot('middle', 25)));
+        $this->assertSame(
+            '2 pairs of wide and tight, 1 tight without a wide one, 2 with room for words, up to 50 % of the frame',
+            $words($shot('wide', 50), $shot('wide', 33), $shot('tight'), $shot('tight'), $shot('tight')),
+        );
+        $this->assertSame('1 pair of wide and tight', $words($shot('wide'), $shot('tight')));
+        $this->assertSame('1 wide without a tight one', $words($shot('wide')));
+    }
+
+    public function test_words_over_a_picture_want_room(): void
+    {
+        $full = new ShotView('Dance', 'wide', null, null, 24);
+        $said = static fn (string $brief, ShotView ...$shots): ?Verdict => HeadlineJudge::of($brief, array_values($shots));
+        $this->assertSame('plan.no-headline-room', $said('For the club’s Magazine', $full, $full)?->code);
+        $because = (string) $said('For the club’s Magazine', $full, $full)?->because;
+        $this->assertStringContainsString('“magazine”, and of 2 shots none leaves 25 %', $because);
+        $this->assertStringContainsString('the one shot leaves 25 %', (string) $said('a cover picture', $full)?->because);
+        $this->assertSame(24, $said('two posters', $full)?->figures['most_percent']);
+        $this->assertNull($said('For the club’s magazine', $full, new ShotView('Dance', null, null, null, 25)));
+        $this->assertNull($said('For the club’s magazine'), 'of no shots nothing is said');
+        $this->assertNull($said('cover the whole evening', $full));
     }
 
     public function test_the_viewpoints_of_the_last_job_are_recognised(): void

@@ -10,6 +10,7 @@ use NorthSatchel\Plan\Light\ExposureVerdict;
 use NorthSatchel\Plan\Light\SpotJudge;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Setting;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Scout\FaceLight;
 use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\Spot;
@@ -60,6 +61,13 @@ final class FaceLightTest extends TestCase
         $this->assertSame(Scene::WindowSide->ev100(), FaceLight::at($in, true, $place, self::at('12:00'))->ev100);
         $this->assertSame(Scene::DimInterior->ev100(), FaceLight::at($in, true, $place, self::at('24:30'))->ev100);
         $this->assertSame(Scene::BrightInterior->ev100(), FaceLight::at(null, false, $place, self::at('12:00'))->ev100);
+        // A hall where something is played, and a stage, have lamps of their own, by night too; a field by night is as dark as it is.
+        foreach ([SceneKind::Action, SceneKind::Stage] as $scene) {
+            $this->assertSame(9.0, FaceLight::at($in, true, $place, self::at('24:30'), $scene)->ev100);
+            $this->assertSame(9.0, FaceLight::at(null, false, $place, self::at('12:00'), $scene)->ev100);
+            $this->assertSame(3.0, FaceLight::at(null, true, GeoPoint::of(40.0, 18.0), self::at('25:00'), $scene)->ev100);
+        }
+        $this->assertSame(Scene::DimInterior->ev100(), FaceLight::at($in, true, $place, self::at('24:30'), SceneKind::Table)->ev100);
     }
 
     public function test_the_scout_says_the_same_light_as_everybody(): void

@@ -129,6 +129,20 @@ final class GroundTest extends TestCase
         $this->assertSame([], GroundText::posts("\n \n", []));
     }
 
+    public function test_what_is_seen_from_a_post_stands_where_one_looks(): void
+    {
+        foreach ([0.0, 35.0, 200.0, 359.0] as $bearing) {
+            $ground = Ground::read(GroundKind::Pitch, 100, 60, $bearing, 'Goal, 40, 12', 'Stand, 3, -4', '');
+            $at = $ground->seenFrom($ground->posts[0], $ground->lookingDeg($ground->posts[0], $ground->zones[0]), hypot(37, 16));
+            $this->assertEqualsWithDelta([40.0, 12.0], [$at->x, $at->y], 1e-6, (string) $bearing);
+        }
+        // Where "across" looks east, 10 m to the east are 10 m across, and 10 m to the south 10 m along.
+        $ground = Ground::read(GroundKind::Pitch, 100, 60, 90, 'Goal, 40, 12', 'Stand, 0, 0', '');
+        $east = $ground->seenFrom($ground->posts[0], 90, 10);
+        $this->assertEqualsWithDelta([0.0, 10.0], [$east->x, $east->y], 1e-9);
+        $this->assertEqualsWithDelta(10.0, $ground->seenFrom($ground->posts[0], 180, 10)->x, 1e-9);
+    }
+
     public function test_an_outline_of_ones_own(): void
     {
         $read = static fn (string $outline): Ground => Ground::read(GroundKind::Own, 60, 40, 0, 'Goal, 30, 20', 'Left, 0, 0', '', $outline);

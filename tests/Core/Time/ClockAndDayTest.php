@@ -156,4 +156,9 @@ final class ClockAndDayTest extends TestCase
         $this->expectException(ImpossibleValue::class);
         ClockTime::of(ClockTime::asTyped('99:99'));
     }
+
+    public function test_what_a_clock_shows_of_a_time_after_midnight(): void
+    {
+        $this->assertSame(['00:00', '01:30', '23:59', '09:05'], array_map(ClockTime::shown(...), ['24:00', '25:30', '23:59', '09:05']));
+    }
 }

@@ -24,13 +24,18 @@ final class SpanTest extends TestCase
         $this->assertSame($words, Span::exact($seconds));
     }
 
-    #[TestWith([0, '0 h 00'])]
-    #[TestWith([59, '0 h 59'])]
-    #[TestWith([60, '1 h 00'])]
+    #[TestWith([0, '0 min'])]
+    #[TestWith([59, '59 min'])]
+    #[TestWith([60, '1 h'])]
     #[TestWith([425, '7 h 05'])]
     public function test_hours(int $minutes, string $words): void
     {
         $this->assertSame($words, Span::hours($minutes));
+    }
+
+    public function test_a_move_says_which_way(): void
+    {
+        $this->assertSame(['20 min later', '1 h 05 earlier', '2 h later'], array_map(Span::later(...), [20, -65, 120]));
     }
 
     #[TestWith(['2', 120])]

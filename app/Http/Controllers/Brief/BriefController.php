@@ -14,6 +14,7 @@ use App\Models\Brief\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Carbon;
+use NorthSatchel\Time\ClockTime;
 
 final class BriefController
 {
@@ -43,7 +44,7 @@ final class BriefController
         $job->update(array_filter($request->validated()));
 
         return redirect("/jobs/{$job->id}/plan")
-            ->with('said', "Covered from {$job->covered_from} to {$job->covered_to}.")
+            ->with('said', 'Covered from '.ClockTime::shown($job->covered_from).' to '.ClockTime::shown($job->covered_to).'.')
             ->with('undo', "/jobs/{$job->id}/hours?".http_build_query($before));
     }
 

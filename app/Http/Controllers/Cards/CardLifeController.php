@@ -15,6 +15,7 @@ use App\Http\Requests\Cards\LookRequest;
 use App\Http\Requests\Cards\MishapRequest;
 use App\Http\Requests\Cards\WordsRequest;
 use App\Models\Brief\Job;
+use App\Models\Cards\RunKind;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use Illuminate\Contracts\View\View;
@@ -156,7 +157,7 @@ final class CardLifeController
     {
         $opened = BriefDesk::open($job);
         $to = $copies->ours()->where('kept', '!=', 'elsewhere')->map(static fn (Destination $d): int => $d->id)->all();
-        $runs->start($opened, 'heal', [self::card($cards, $opened, $card)->id], array_values($to));
+        $runs->start($opened, RunKind::Heal, [self::card($cards, $opened, $card)->id], array_values($to));
 
         return redirect("/jobs/{$job}/cards");
     }

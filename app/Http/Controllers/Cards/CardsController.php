@@ -16,6 +16,7 @@ use App\Desks\House\Readiness;
 use App\Devices\FolderNotAllowed;
 use App\Http\Requests\Cards\LossRequest;
 use App\Models\Brief\Job;
+use App\Models\Cards\RunKind;
 use App\Models\Kit\Card;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -66,7 +67,7 @@ final class CardsController
 
     public function twin(int $job, int $card, RunDesk $runs): RedirectResponse
     {
-        $runs->start(BriefDesk::open($job), 'twin', [$card]);
+        $runs->start(BriefDesk::open($job), RunKind::Twin, [$card]);
 
         return redirect("/jobs/{$job}/cards");
     }
@@ -77,7 +78,7 @@ final class CardsController
         $sealed = $desk
             ->cards($opened)
             ->filter(static fn (Card $card): bool => $desk->lifeOf($card)->isSealed && ! $desk->lifeOf($card)->isFree());
-        $runs->start($opened, 'twin', array_values($sealed->pluck('id')->all()));
+        $runs->start($opened, RunKind::Twin, array_values($sealed->pluck('id')->all()));
 
         return redirect("/jobs/{$job}/cards");
     }
@@ -95,7 +96,7 @@ final class CardsController
         $opened = BriefDesk::open($job);
         $chosen = $this->card($desk, $opened, $card);
         if ($look->bytesToRead($chosen) > (int) config('satchel.reads_at_once')) {
-            $runs->start($opened, 'permit', [$card]);
+            $runs->start($opened, RunKind::Permit, [$card]);
         } else {
             $permits->ask($opened, $chosen, (string) $request->user()?->name);
         }

@@ -6,21 +6,12 @@ namespace App\Http\Controllers\Cards;
 
 use App\Desks\Cards\RunDesk;
 use App\Models\Brief\Job;
+use App\Models\Cards\RunState;
 use NorthSatchel\Copies\Pace;
 
 /** The last run of a job, as its panel shows it. */
 final class RunView
 {
-    private const TITLES = [
-        'twin' => 'Twin check',
-        'copy' => 'Copy and read back',
-        'verify' => 'Verification',
-        'adopt' => 'A copy made otherwise',
-        'repair' => 'Repair from another copy',
-        'heal' => 'A healed set of both cards',
-        'permit' => 'Reading for the permit',
-    ];
-
     /** @return array<string, mixed>|null */
     public static function of(Job $job, string $url): ?array
     {
@@ -34,11 +25,11 @@ final class RunView
 
         return [
             'url' => $url,
-            'title' => self::TITLES[$run->kind] ?? $run->kind,
-            'state' => $desk->isSilent($run) ? 'stopped without a word; start it again, it goes on where it was' : $run->state,
+            'title' => $run->kind->title(),
+            'state' => $desk->isSilent($run) ? 'stopped without a word; start it again, it goes on where it was' : $run->state->value,
             'isActive' => $isActive,
             'isPausing' => $isActive && $run->pause_asked,
-            'isPaused' => $run->state === 'paused',
+            'isPaused' => $run->state === RunState::Paused,
             'job' => $job->id,
             'percent' => round($pace->share * 100, 1),
             'pace' => $pace->text(),

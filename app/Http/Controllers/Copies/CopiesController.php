@@ -19,6 +19,7 @@ use App\Http\Requests\Copies\CopyRequest;
 use App\Http\Requests\Copies\PlaceRequest;
 use App\Http\Requests\Copies\RuleRequest;
 use App\Models\Cards\AuditRuleRecord;
+use App\Models\Cards\RunKind;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
 use Illuminate\Contracts\View\View;
@@ -28,16 +29,6 @@ use Illuminate\Validation\ValidationException;
 
 final class CopiesController
 {
-    private const CELL_WORDS = [
-        'none' => 'not there',
-        'copied' => 'copied',
-        'verified' => 'verified',
-        'failed' => 'failed',
-        'unread' => 'back, not read since',
-        'told' => 'told, not read here',
-        'partly' => 'not all of it',
-    ];
-
     public function show(int $job, CopiesDesk $desk, AuditDesk $audits, HandoverDesk $handovers, Readiness $strap, RunDesk $runs): View
     {
         $runs->look($job);
@@ -52,7 +43,6 @@ final class CopiesController
             'groups' => $desk->columns($opened)->countBy('kept')->all(),
             'tickets' => $handovers->last(),
             'keptWords' => FolderController::KEPT,
-            'cellWords' => self::CELL_WORDS,
             'wanted' => $audits->record()->permit_copies,
             'audit' => $desk->audit($opened),
             'rule' => $audits->record(),
@@ -79,7 +69,7 @@ final class CopiesController
         // Only verify looks at what others wrote.
         $destinations =
             $given['kind'] === 'copy' ? array_values(array_intersect($destinations, $desk->ours()->pluck('id')->all())) : $destinations;
-        $runs->start($opened, (string) $given['kind'], array_values($cards), array_values($destinations));
+        $runs->start($opened, RunKind::from((string) $given['kind']), array_values($cards), array_values($destinations));
 
         return redirect("/jobs/{$job}/copies");
     }
@@ -155,7 +145,7 @@ final class CopiesController
                 'route' => $given['route'],
             ]);
         $opened = BriefDesk::open($job);
-        $runs->start($opened, 'adopt', array_values($desk->shotCards($opened)->pluck('id')->all()), [$place->id]);
+        $runs->start($opened, RunKind::Adopt, array_values($desk->shotCards($opened)->pluck('id')->all()), [$place->id]);
 
         return redirect("/jobs/{$job}/copies");
     }

@@ -62,6 +62,7 @@ final readonly class DaySync
             'taken' => $taken,
             'refused' => $refused,
             'clashes' => $clashes,
+            'clock' => PretendedClock::running()?->ofPages(),
             ...$state->beside((string) $request->json('has')),
         ]);
     }

@@ -7,7 +7,9 @@ namespace App\Http\Controllers\Kit;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Kit\LightDesk;
 use App\Desks\Kit\NeedsDesk;
+use App\Desks\Kit\RemoteDesk;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use NorthSatchel\Exposure\FlashJudge;
 use NorthSatchel\ImpossibleValue;
@@ -16,31 +18,57 @@ use NorthSatchel\Verdicts;
 /** Will the flash do? Worked out from what stands in the address; nothing is stored. */
 final class LightController
 {
-    public function show(Request $request, int $job, LightDesk $desk, NeedsDesk $needs): View
+    public function show(Request $request, int $job, LightDesk $desk, NeedsDesk $needs, RemoteDesk $remotes): View
     {
         $opened = BriefDesk::open($job);
         $asked = $desk->asked($opened, $request->query());
         $flash = $rest = $remote = null;
+        $wrong = [];
         try {
             $flash = $desk->flash($asked);
-            $rest = $desk->motionAndRoom($asked['values'], $desk->pixelUm($opened));
-            $remote = $asked['is_example'] ? null : $desk->remote($opened, $asked);
+            $rest = $desk->motionAndRoom($asked->values, $desk->pixelUm($opened));
+            $remote = $asked->isExample ? null : $remotes->plan($opened, $asked);
         } catch (ImpossibleValue $e) {
-            $asked['wrong']['all'] = ucfirst("{$e->field} {$e->must}.");
+            $wrong = ['all' => ucfirst("{$e->field} {$e->must}.")];
         }
 
         return view('kit.light', [
             'job' => $opened,
             'asked' => $asked,
             'typed' => array_filter($request->query(), is_string(...)),
-            'v' => $asked['values'],
-            'wrong' => $asked['wrong'],
+            'v' => $asked->values,
+            'wrong' => [...$asked->wrong, ...$wrong],
             'flash' => $flash,
             'rest' => $rest,
             'remote' => $remote,
+            'sheet' => http_build_query(array_filter($request->query(), is_string(...))),
             'flashes' => $desk->flashes(),
             'stretches' => $needs->stretches($opened),
-            'verdicts' => new Verdicts($asked['is_example'] ? [FlashJudge::ofAnExample()] : $flash['verdicts'] ?? []),
+            'verdicts' => new Verdicts($asked->isExample ? [FlashJudge::ofAnExample()] : $flash->verdicts ?? []),
         ]);
+    }
+
+    /** What goes with a camera that stands alone, to print. */
+    public function sheet(Request $request, int $job, LightDesk $desk, RemoteDesk $remotes): View|RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $asked = $desk->asked($opened, $request->query());
+        try {
+            $sheet = $asked->wrong === [] ? $remotes->sheet($opened, $asked) : null;
+        } catch (ImpossibleValue) {
+            $sheet = null;
+        }
+
+        return $sheet === null
+            ? redirect()->to("/jobs/{$job}/light?".http_build_query(array_filter($request->query(), is_string(...))))
+            : view('kit.remote-sheet', [
+                'job' => $opened,
+                'steps' => $sheet->steps(),
+                'open' => $sheet->open(),
+                'segment' => $asked->segment,
+                'back' => http_build_query(array_filter($request->query(), is_string(...))),
+                'where' => mb_substr($request->string('where')->trim()->toString(), 0, 120),
+                'paper' => $request->query('paper') === 'letter' ? 'letter' : 'a4',
+            ]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Kit;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Kit\HousesDesk;
 use App\Desks\Kit\RoomsDesk;
 use App\Http\Requests\Kit\RoomsRequest;
 use Illuminate\Contracts\View\View;
@@ -32,8 +33,18 @@ final class RoomsController
             'record' => $record,
             'turns' => $turns,
             'wrong' => $wrong,
-            'verdicts' => $wrong === null ? RoomsDesk::judged($opened, $turns) : new Verdicts(),
+            'verdicts' => $wrong === null ? $desk->verdicts($opened) : new Verdicts(),
         ]);
+    }
+
+    /** The houses of that day in the order of the sun. */
+    public function inTheOrderOfTheSun(int $job, HousesDesk $desk): RedirectResponse
+    {
+        $change = $desk->apply(BriefDesk::open($job));
+
+        return redirect("/jobs/{$job}/rooms")
+            ->with('said', 'The houses are in that order.')
+            ->with('undo', "/plan-changes/{$change->id}/undo");
     }
 
     public function update(RoomsRequest $request, int $job, RoomsDesk $desk): RedirectResponse

@@ -19,6 +19,7 @@ use Illuminate\Http\Response;
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Pack\Label;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Kit\Shelf\Ownership;
 use NorthSatchel\Verdicts;
 
 final class ShelfController
@@ -71,7 +72,7 @@ final class ShelfController
     /** A borrowed or hired thing goes back. */
     public function giveBack(Item $item): RedirectResponse
     {
-        abort_if($item->ownership === 'owned', 404);
+        abort_if($item->ownership === Ownership::Owned, 404);
         $item->update(['returned_on' => now()->format('Y-m-d')]);
 
         return back()

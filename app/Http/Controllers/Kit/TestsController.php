@@ -85,7 +85,11 @@ final class TestsController
             'sheet' => $sheet,
             'paper' => $request->query('paper') === 'letter' ? 'letter' : 'a4',
             'bodies' => $carry->bodies($opened),
-            'dials' => array_map(static fn (PlannedStretch $s): PlannedDials => PlannedDials::of($s, $sheet, $pixelUm), $needs->stretches($opened)),
+            // A meal and a drive have no dials.
+            'dials' => array_map(
+                static fn (PlannedStretch $s): PlannedDials => PlannedDials::of($s, $sheet, $pixelUm),
+                array_filter($needs->stretches($opened), static fn (PlannedStretch $s): bool => $s->frames() > 0),
+            ),
         ]);
     }
 }

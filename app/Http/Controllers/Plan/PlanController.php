@@ -12,7 +12,7 @@ use App\Desks\Plan\PlanHistory;
 use App\Desks\Plan\PlanImport;
 use App\Desks\Plan\PlanRow;
 use App\Desks\Plan\PlanWork;
-use App\Desks\Plan\ShotDesk;
+use App\Desks\Plan\ShotSetDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Http\Requests\Plan\AccessRequest;
 use App\Http\Requests\Plan\PlanFileRequest;
@@ -31,7 +31,7 @@ use NorthSatchel\Plan\Template\DayTemplate;
 
 final class PlanController
 {
-    public function show(Request $request, int $job, PlanDesk $desk, ShotDesk $shots, ScoutDesk $scout, Readiness $strap): View
+    public function show(Request $request, int $job, PlanDesk $desk, ShotSetDesk $shots, ScoutDesk $scout, Readiness $strap): View
     {
         $opened = BriefDesk::open($job);
         $days = JobDay::count($opened);
@@ -71,21 +71,25 @@ final class PlanController
     {
         $given = $request->validated();
         $day = (int) ($given['day'] ?? 0);
+        $opened = BriefDesk::open($job);
+        $template = DayTemplate::from((string) $given['template']);
         $left = $desk->fillIn(
-            BriefDesk::open($job),
-            DayTemplate::from((string) $given['template']),
+            $opened,
+            $template,
             (string) $given['first_anchor'],
             (string) $given['second_anchor'],
             $day,
             $request->boolean('beside'),
         );
+        $roof = PlanWork::roofOver($opened, $template);
 
         return redirect("/jobs/{$job}/plan".($day > 0 ? "?day={$day}" : ''))->with(
             'said',
             'The day is laid out, backwards from what does not move. '.
                 ($left === []
                     ? 'Now make it yours.'
-                    : 'Left out, for want of room in the covered hours: '.implode(', ', $left).'.'),
+                    : 'Left out, for want of room in the covered hours: '.implode(', ', $left).'.').
+                ($roof === null ? '' : " Taken as indoors, by the word “{$roof}”: tick outdoors where that is wrong."),
         );
     }
 

@@ -18,7 +18,9 @@ use App\Models\Plan\Segment;
 use App\Models\Scout\Spot;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
+use NorthSatchel\Time\Span;
 
 final class SegmentController
 {
@@ -73,7 +75,7 @@ final class SegmentController
             'is_break' => true,
         ]);
 
-        return redirect(self::planOf($meal))->with('said', "A meal at {$meal->start_clock}.");
+        return redirect(self::planOf($meal))->with('said', 'A meal at '.ClockTime::shown($meal->start_clock).'.');
     }
 
     /** Several that touch each other, by the same minutes. */
@@ -89,7 +91,7 @@ final class SegmentController
                 $desk->shift($opened, $segment, (int) $given['minutes']);
             }
         });
-        $by = abs((int) $given['minutes']).' min '.((int) $given['minutes'] < 0 ? 'earlier' : 'later');
+        $by = Span::later((int) $given['minutes']);
 
         return redirect(self::planOf($segments->firstOrFail()))->with('said', "{$segments->count()} segments start {$by}.");
     }

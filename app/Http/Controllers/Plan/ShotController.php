@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Plan;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\ShotDesk;
+use App\Desks\Plan\ShotSetDesk;
 use App\Http\Requests\Plan\AddSetRequest;
 use App\Http\Requests\Plan\KeepSetRequest;
 use App\Http\Requests\Plan\MoveShotRequest;
@@ -134,7 +135,7 @@ final class ShotController
         return self::plan($segment);
     }
 
-    public function keepSet(KeepSetRequest $request, Segment $segment, ShotDesk $desk): RedirectResponse
+    public function keepSet(KeepSetRequest $request, Segment $segment, ShotSetDesk $desk): RedirectResponse
     {
         $name = (string) $request->validated()['set_name'];
         $desk->keepSet($segment->load(['shotLines', 'job']), $name);
@@ -142,12 +143,12 @@ final class ShotController
         return self::plan($segment)->with('said', "{$name} is kept for other jobs.");
     }
 
-    public function addSet(AddSetRequest $request, Segment $segment, ShotDesk $desk): RedirectResponse
+    public function addSet(AddSetRequest $request, Segment $segment, ShotSetDesk $desk): RedirectResponse
     {
         $set = ShotSet::query()->findOrFail((int) $request->validated()['set']);
-        $desk->addSet($segment, $set);
+        $words = $desk->addSet($segment, $set)->words();
 
-        return self::plan($segment)->with('said', "{$set->name} is on the list.");
+        return self::plan($segment)->with('said', "{$set->name} is on the list".($words === '' ? '.' : ": {$words}."));
     }
 
     public function destroy(ShotLine $shot): RedirectResponse

@@ -104,7 +104,8 @@ final class WhatIfController
             'days' => JobDay::count($opened),
             'lanes' => $lanes,
             'lane' => $lane,
-            ...$rehearsal,
+            'rows' => $rehearsal->rows,
+            'buffer' => $rehearsal->buffer,
         ]);
     }
 }

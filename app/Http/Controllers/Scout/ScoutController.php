@@ -88,6 +88,7 @@ final class ScoutController
                 ->withErrors(['name' => 'This place has a spot of that name already.']);
         }
         $spot->update($fields);
+        ScoutDesk::locate($spot);
 
         return redirect("/jobs/{$job}/scout?spot={$spot->id}")->with('said', "{$spot->name} is kept.");
     }

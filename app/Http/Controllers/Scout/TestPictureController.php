@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Scout;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Scout\ScoutDesk;
 use App\Desks\Scout\TestPictureDesk;
 use App\Http\Requests\Scout\MeasureRequest;
 use App\Http\Requests\Scout\TakePlaceRequest;
@@ -42,6 +43,7 @@ final class TestPictureController
             'picture' => $picture,
             'spot' => $picture->spot,
             'measured' => $request->session()->get('measured'),
+            'posts' => $opened->kind->hasPosts() ? $desk->postsAt($picture->spot) : [],
             'verdicts' => $desk->verdicts($opened, $picture->spot),
         ]);
     }
@@ -66,6 +68,11 @@ final class TestPictureController
         if ($given['keep'] === 'no') {
             return back()->withInput()->with('measured', $measured);
         }
+        if ($given['keep'] === 'zone') {
+            $desk->keepZone($picture, $measured, (string) $given['post'], (string) $given['name']);
+
+            return redirect("/jobs/{$job}/ground")->with('said', "{$given['name']} is a zone of the ground now.");
+        }
         $given['keep'] === 'thing'
             ? $desk->keepThing($picture, $measured, (string) $given['name'])
             : $desk->keepSkyline($picture, $measured);
@@ -79,9 +86,9 @@ final class TestPictureController
     public function takePlace(TakePlaceRequest $request, int $job): RedirectResponse
     {
         $given = $request->validated();
-        Spot::query()
-            ->findOrFail((int) $given['spot'])
-            ->update(['latitude' => (float) $given['latitude'], 'longitude' => (float) $given['longitude']]);
+        $spot = Spot::query()->findOrFail((int) $given['spot']);
+        $spot->update(['latitude' => (float) $given['latitude'], 'longitude' => (float) $given['longitude']]);
+        ScoutDesk::locate($spot);
 
         return redirect("/jobs/{$job}/scout?spot={$given['spot']}")->with('said', 'The spot stands where the picture was taken.');
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests\Brief;
 
 use App\Desks\Brief\Gazetteer;
-use App\Desks\Brief\Town;
 use App\Http\Requests\Plan\ClockRule;
 use App\Models\Brief\Job;
 use Closure;
@@ -13,7 +12,6 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\JobKind;
-use NorthSatchel\Sky\Coordinates;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
@@ -21,6 +19,8 @@ use NorthSatchel\Time\LocalDay;
 /** The brief of a job. */
 final class JobRequest extends FormRequest
 {
+    use ReadsWhere;
+
     public function authorize(): bool
     {
         return $this->user() !== null;
@@ -54,12 +54,8 @@ final class JobRequest extends FormRequest
     /** A town, coordinates or a link become coordinates, and the time zone follows from them where nobody typed one. */
     protected function prepareForValidation(): void
     {
-        $point = null;
-        if ($this->typed('where') !== '') {
-            $towns = $this->towns();
-            $point = Coordinates::read($this->typed('where')) ?? (count($towns) === 1 ? $towns[0]->point() : null);
-            $this->merge($point === null ? [] : ['latitude' => round($point->latitudeDeg, 6), 'longitude' => round($point->longitudeDeg, 6)]);
-        }
+        $point = $this->pointTyped();
+        $this->merge($point === null ? [] : ['latitude' => round($point->latitudeDeg, 6), 'longitude' => round($point->longitudeDeg, 6)]);
         $given = [$this->input('latitude'), $this->input('longitude')];
         try {
             $point ??= is_numeric($given[0]) && is_numeric($given[1]) ? GeoPoint::of((float) $given[0], (float) $given[1]) : null;
@@ -86,26 +82,6 @@ final class JobRequest extends FormRequest
         return is_array($given) ? array_diff_key($given, ['where' => true]) : $given;
     }
 
-    /** @return list<Town> */
-    private function towns(): array
-    {
-        return app(Gazetteer::class)->find($this->typed('where'));
-    }
-
-    private function isOnePlace(string $attribute, mixed $value, Closure $fail): void
-    {
-        $towns = $this->towns();
-        if (Coordinates::read($this->typed('where')) !== null || count($towns) === 1) {
-            return;
-        }
-        $fail(
-            $towns === []
-                ? 'No town of that name is known here, and it holds no coordinates. Try a larger town nearby, or a link from a map.'
-                : 'Which of them: '.Town::told($towns).
-                    '? Write it with its region or country.',
-        );
-    }
-
     /** @return array<string, string> */
     public function messages(): array
     {
@@ -121,14 +97,6 @@ final class JobRequest extends FormRequest
             'numeric' => 'This must be a number.',
             'temperature_c.between' => 'This must lie between -60 and 60 °C.',
         ];
-    }
-
-    /** What was typed into a field; nothing where it is no text. */
-    private function typed(string $field): string
-    {
-        $typed = $this->input($field);
-
-        return is_string($typed) ? $typed : '';
     }
 
     private function existsThatDay(string $attribute, mixed $value, Closure $fail): void

@@ -11,6 +11,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Kit\Shelf\Ownership;
 
 /** A thing for the shelf: what every kind has, and the fields of its own. */
 final class ItemRequest extends FormRequest
@@ -29,7 +30,7 @@ final class ItemRequest extends FormRequest
             'description' => ['nullable', 'string', 'max:160'],
             'weight_g' => ['nullable', 'integer', 'between:1,100000'],
             'lead_days' => ['nullable', 'integer', 'between:0,365'],
-            'ownership' => ['nullable', Rule::in(Item::OWNERSHIPS)],
+            'ownership' => ['nullable', Rule::enum(Ownership::class)],
             'from_whom' => ['nullable', 'string', 'max:80', 'required_if:ownership,borrowed', 'required_if:ownership,hired'],
             'due_on' => ['nullable', 'date_format:Y-m-d'],
             'bought_on' => ['nullable', 'date_format:Y-m-d'],

@@ -30,6 +30,7 @@ final class ShotRequest extends FormRequest
             'height' => ['nullable', Rule::in(ShotView::HEIGHTS)],
             'side' => ['nullable', Rule::in(ShotView::SIDES)],
             'light' => ['nullable', Rule::in(SunOrder::LIGHTS)],
+            'empty_percent' => ['nullable', 'integer', 'between:1,90'],
             'cue' => ['nullable', 'string', 'max:80'],
             'cue_seconds' => ['nullable', 'integer', 'between:1,7200'],
             'prompt' => ['nullable', 'string', 'max:160'],
@@ -47,6 +48,7 @@ final class ShotRequest extends FormRequest
             'minutes.between' => 'From 0 to 600 minutes.',
             'frames.between' => 'From 0 to 5000 frames.',
             'cue_seconds.between' => 'From 1 second to two hours.',
+            'empty_percent.between' => 'From 1 to 90 % of the frame.',
             'focal_mm.between' => 'From 4 to 2000 mm.',
         ];
     }

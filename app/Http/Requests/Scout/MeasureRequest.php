@@ -24,8 +24,9 @@ final class MeasureRequest extends FormRequest
             'edge_y' => $share,
             'eye_m' => ['required', 'numeric', 'between:0.1,10'],
             'distance_m' => ['nullable', 'numeric', 'gt:0', 'max:20000'],
-            'name' => ['required_if:keep,thing', 'nullable', 'string', 'max:60'],
-            'keep' => ['required', 'in:no,thing,skyline'],
+            'name' => ['required_if:keep,thing,zone', 'nullable', 'string', 'max:60'],
+            'post' => ['required_if:keep,zone', 'nullable', 'string', 'max:60'],
+            'keep' => ['required', 'in:no,thing,skyline,zone'],
         ];
     }
 
@@ -46,6 +47,7 @@ final class MeasureRequest extends FormRequest
             'numeric' => 'This must be a number.',
             'gt' => 'This must be above 0.',
             'name.required_if' => 'Name the thing.',
+            'post.required_if' => 'From which post was it taken?',
             'between' => 'The camera is held between 0.1 and 10 m up.',
         ];
     }

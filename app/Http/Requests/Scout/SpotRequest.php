@@ -6,8 +6,10 @@ namespace App\Http\Requests\Scout;
 
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Scout\Skyline;
+use NorthSatchel\Scout\WalkPath;
 use NorthSatchel\Scout\Window;
 
 /** A spot of a place. */
@@ -30,6 +32,14 @@ final class SpotRequest extends FormRequest
             'north_m' => ['nullable', 'numeric', 'between:-20000,20000'],
             'facing_deg' => ['nullable', 'numeric', 'min:0', 'lt:360'],
             'room_m' => ['nullable', 'numeric', 'between:0,1000'],
+            'walk_m' => ['nullable', 'numeric', 'gt:0', 'max:'.WalkPath::LONGEST_M],
+            'walk_deg' => [
+                Rule::requiredIf(fn (): bool => $this->filled('walk_m') && ! $this->filled('facing_deg')),
+                'nullable',
+                'numeric',
+                'min:0',
+                'lt:360',
+            ],
             'notes' => ['nullable', 'string', 'max:2000'],
             'rejected_because' => ['nullable', 'string', 'max:200'],
             'power' => ['nullable', 'string', 'max:120'],
@@ -49,6 +59,11 @@ final class SpotRequest extends FormRequest
             'required' => 'This is needed.',
             'numeric' => 'This must be a number.',
             'facing_deg.min' => 'A bearing runs from 0 to below 360, clockwise from north.',
+            'walk_deg.min' => 'A bearing runs from 0 to below 360, clockwise from north.',
+            'walk_deg.lt' => 'A bearing runs from 0 to below 360, clockwise from north.',
+            'walk_deg.required' => 'Towards where do they walk? A bearing here, or where they face.',
+            'walk_m.gt' => 'More than 0 metres.',
+            'walk_m.max' => 'At most '.WalkPath::LONGEST_M.' metres.',
             'facing_deg.lt' => 'A bearing runs from 0 to below 360, clockwise from north.',
             'latitude.between' => 'A latitude lies between -90 and 90, north positive.',
             'longitude.between' => 'A longitude lies between -180 and 180, east positive.',

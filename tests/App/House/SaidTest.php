@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\House;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\House\Readiness;
+use App\Models\Brief\Job;
+use Illuminate\Support\Carbon;
+use NorthSatchel\Verdict;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\App\TestCase;
+
+/**
+ * Everything that the program says of the demo's jobs, as it stands in `said/`: a rule that changes shows there which sentences it changes.
+ * Written anew by `SATCHEL_SAY=1 bin/phpunit tests/App/House/SaidTest.php`; what has changed is then read, and worked out by hand.
+ */
+final class SaidTest extends TestCase
+{
+    /** @return array<string, array{string}> */
+    public static function days(): array
+    {
+        return ['a day in June' => ['2027-06-16 11:00'], 'a day in October' => ['2027-10-06 11:00']];
+    }
+
+    #[DataProvider('days')]
+    public function test_what_is_said_of_the_demo(string $now): void
+    {
+        Carbon::setTestNow($now);
+        $this->demo();
+        $file = __DIR__.'/said/'.substr($now, 0, 10).'.txt';
+        $said = '';
+        foreach (Job::query()->orderBy('id')->get() as $job) {
+            $said .= "# {$job->name}\n";
+            foreach (app(Readiness::class)->verdicts(BriefDesk::open($job->id)) as $phase => $verdicts) {
+                $said .= "\n## {$phase}\n\n".implode("\n", array_map(self::line(...), iterator_to_array($verdicts, false)))."\n";
+            }
+            $said .= "\n";
+        }
+        if (getenv('SATCHEL_SAY') === '1') {
+            file_put_contents($file, $said);
+        }
+        $this->assertStringEqualsFile($file, $said);
+    }
+
+    private static function line(Verdict $v): string
+    {
+        $figures = array_map(static fn (mixed $value): mixed => is_float($value) ? round($value, 3) : $value, $v->figures);
+
+        return "- {$v->severity->value} {$v->code}: {$v->finding} {$v->because}".
+            ($v->remedy === null ? '' : " → {$v->remedy->label} ".json_encode($v->remedy->on, JSON_UNESCAPED_UNICODE)).
+            ($figures === [] ? '' : ' '.json_encode($figures, JSON_UNESCAPED_UNICODE));
+    }
+}
