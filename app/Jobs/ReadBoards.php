@@ -25,7 +25,7 @@ final class ReadBoards implements ShouldBeUniqueUntilProcessing, ShouldQueue
     /** @param  int  $from  place in the order of time */
     public function __construct(private readonly int $jobId, private readonly int $from = 0)
     {
-        $this->onQueue('proofs');
+        $this->onQueue('boards');
     }
 
     public function uniqueId(): string

@@ -9,10 +9,10 @@ use App\Jobs\OrderAroundTheMissing;
 use App\Jobs\ProveCallingOrder;
 use App\Models\Brief\Job;
 use App\Models\User;
-use Database\Demo\Demo;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\Bus;
+use Tests\Support\KeptDemo;
 use Tests\Support\TempFolder;
 use Tests\Support\WaitingForLooks;
 
@@ -63,7 +63,7 @@ abstract class TestCase extends LaravelTestCase
     /** The demo, told anew, with its owner signed in. */
     protected function demo(): Job
     {
-        $job = Demo::load();
+        $job = KeptDemo::load();
         $this->actingAs(User::query()->firstOrFail());
 
         return $job;

@@ -17,15 +17,18 @@ trait LooksAtScreens
         self::$browser->size(...$sizes[0]);
         self::$browser->driver->manage()->addCookie(['name' => 'look', 'value' => $look, 'path' => '/']);
         $this->visit($page);
-        self::$browser->driver->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        foreach ($sizes as [$width, $height]) {
+        self::$browser->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        foreach ($sizes as $i => [$width, $height]) {
             self::$browser->size($width, $height);
-            $this->isSound($page, $width, $look);
+            $this->isSound($page, $width, $look, $i === ($look === 'dim' ? count($sizes) - 1 : 0));
         }
     }
 
-    /** Reference: axe-core's WCAG 2.2 A and AA rules, run in the page. */
-    private function isSound(string $page, int $width, string $look): void
+    /**
+     * Reference: axe-core's WCAG 2.2 A and AA rules, run in the page: paper on the desk, the dim look on the phone it is made for. What is
+     * there and what it is called is the same in every size; only what does not fit is looked for in all.
+     */
+    private function isSound(string $page, int $width, string $look, bool $axe): void
     {
         // A sheet for print is black on white in every look.
         $this->assertSame(
@@ -38,6 +41,9 @@ trait LooksAtScreens
             "nothing scrolls sideways: {$page}, {$width}, {$look}",
         );
         $this->assertNoComplaints();
+        if (! $axe) {
+            return;
+        }
         // Names and structure are those of the same page on paper; the colours are not.
         $rules = $look === 'dim' ? '["color-contrast"]' : '["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]';
         $found = self::$browser->driver->executeAsyncScript(

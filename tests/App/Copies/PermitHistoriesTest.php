@@ -11,7 +11,7 @@ use Tests\Support\PermitWorld;
 /** Random histories, the permit beside a reference that looks at every byte; `./satchel trust permit` lives through ten thousand. */
 final class PermitHistoriesTest extends TestCase
 {
-    private const HISTORIES = 25;
+    private const HISTORIES = 12;
 
     protected function tearDown(): void
     {

@@ -230,7 +230,7 @@ final class StudioTest extends BrowserTestCase
         $this->visit("/jobs/{$wool}/boards");
         $this->see('0 of 19 frames are looked through');
         $this->press('Read the boards');
-        self::$satchel->artisan('queue:work', '--queue=proofs', '--stop-when-empty');
+        self::$satchel->artisan('queue:work', '--queue=boards', '--stop-when-empty');
         $this->visit("/jobs/{$wool}/boards");
         $this->see('19 of 19 frames', 'Every frame belongs to a product, and every product has its frames.');
         $this->assertNoComplaints();
