@@ -35,6 +35,7 @@ final class StudioRules
             'parking' => V::text(200),
             'call_note' => V::text(2000),
             'products' => V::read('must be products as they are typed', 20_000, ProductText::read(...)),
+            'board_key' => V::whole(1, 999_999_999),
             'measured' => V::read('must be the light of setups as it is typed', 12_000, LightsText::read(...)),
         ];
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Picture;
 
-/** Whether a raw file is whole: its directories, where its picture data lies, and its digest where it carries one. */
+/** Whether a raw file is whole: its directories, where its picture data lies, its digest where it carries one; and what it shows. */
 final class Raw
 {
     private const STRIPS = [0x0111, 0x0117];
@@ -17,6 +17,18 @@ final class Raw
     private const DIGEST = 0xC71C;
 
     private const OUTSIDE = 1 << 61;
+
+    /** TIFF 6.0, section 8 */
+    private const COMPRESSION = 0x0103;
+
+    private const PHOTOMETRIC = 0x0106;
+
+    private const JPEG_COMPRESSIONS = [6, 7];
+
+    /** A colour filter array, and linear raw: what the sensor saw, packed as a jpeg or not (DNG specification 1.4, from memory). */
+    private const SENSOR_DATA = [32803, 34892];
+
+    private const LARGEST_PREVIEW = 60_000_000;
 
     /** @return array{PictureState, string|null} state, and why */
     public static function judge(Bytes $bytes): array
@@ -56,6 +68,39 @@ final class Raw
         }
 
         return self::judgeDigest($bytes, $tiff);
+    }
+
+    /**
+     * The largest jpeg that a raw file carries for showing, as it stands in it; null where it has none that can be found: read in files
+     * that are TIFF structures, from their picture directories (TIFF 6.0, sections 8 and 22; DNG previews).
+     */
+    public static function preview(Bytes $bytes): ?string
+    {
+        $places = [];
+        foreach (Tiff::read($bytes)->pictures ?? [] as $picture) {
+            foreach ([self::EMBEDDED_JPEG, self::isJpegStrip($picture) ? self::STRIPS : null] as $tags) {
+                [$at, $length] = $tags === null ? [[], []] : [self::list($picture[$tags[0]] ?? null), self::list($picture[$tags[1]] ?? null)];
+                if (count($at) === 1 && count($length) === 1 && $length[0] <= min(self::LARGEST_PREVIEW, $bytes->size() - $at[0])) {
+                    $places[$at[0]] = $length[0];
+                }
+            }
+        }
+        arsort($places);
+        foreach ($places as $at => $length) {
+            $jpeg = $bytes->at($at, $length);
+            if (str_starts_with($jpeg, "\xFF\xD8\xFF")) {
+                return $jpeg;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  array<int, list<int|float>|string>  $picture */
+    private static function isJpegStrip(array $picture): bool
+    {
+        return in_array(self::list($picture[self::COMPRESSION] ?? null)[0] ?? 0, self::JPEG_COMPRESSIONS, true)
+            && ! in_array(self::list($picture[self::PHOTOMETRIC] ?? null)[0] ?? 0, self::SENSOR_DATA, true);
     }
 
     /** @return array{PictureState, string|null} */

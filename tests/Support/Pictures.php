@@ -15,9 +15,9 @@ final class Pictures
         return (new FrameMaker('Ostervik M4', 'OV77', 20))->jpeg(self::exposure($number), 0, $number);
     }
 
-    public static function dng(int $number = 1): string
+    public static function dng(int $number = 1, bool $isAlone = false): string
     {
-        return (new FrameMaker('Ostervik M4', 'OV77', 20))->raw(self::exposure($number), 0, $number);
+        return (new FrameMaker('Ostervik M4', 'OV77', 20))->raw(self::exposure($number), 0, $number, $isAlone);
     }
 
     public static function exposure(int $number = 1): Exposure

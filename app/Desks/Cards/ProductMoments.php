@@ -23,14 +23,18 @@ final class ProductMoments
     public static function of(Job $job): array
     {
         try {
-            $products = ProductText::read((string) StudioRecord::query()->where('job_id', $job->id)->value('products'));
+            $record = StudioRecord::query()->where('job_id', $job->id)->first();
+            $products = ProductText::read((string) $record?->products);
         } catch (ImpossibleValue) {
+            return [];
+        }
+        if ($record === null) {
             return [];
         }
         $at = JobDay::of($job)->instantOf(ClockTime::of($job->covered_from));
         $moments = [];
         foreach ($products as $product) {
-            $moments[] = [$at, "Board {$product->number}", BoardCode::of($job->id, $product->number)];
+            $moments[] = [$at, "Board {$product->number}", BoardCode::of($record->boardKey(), $product->number)];
             for ($i = 0; $i < $product->wanted; $i++) {
                 $moments[] = [$at += self::APART_S, $product->name, null];
             }

@@ -13,7 +13,10 @@ use App\Models\Copies\CopyEvent;
 use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
+use NorthSatchel\Picture\Bytes;
+use NorthSatchel\Picture\FileBytes;
 use NorthSatchel\Picture\FrameKind;
+use NorthSatchel\Picture\Raw;
 use NorthSatchel\Volume\UnableToRead;
 
 /** The picture of a frame, small or pixel for pixel, from wherever it can be read; nothing is written. */
@@ -32,7 +35,7 @@ final class FrameImages
     /** A small jpeg of a frame, from wherever it can be read; null where it holds no picture that can be opened here. */
     public function preview(Frame $frame): ?string
     {
-        $image = $this->image($frame);
+        $image = $this->image($this->shownBytes($frame));
         $small = $image === null ? false : imagescale($image, self::PREVIEW_PX);
 
         return $small === false ? null : self::jpeg($small, 75);
@@ -41,7 +44,8 @@ final class FrameImages
     /** The middle of a frame, pixel for pixel. */
     public function actual(Frame $frame): ?string
     {
-        $image = $this->image($frame);
+        // What a raw carries for showing need not have the raw's own pixels.
+        $image = $this->image($this->jpegBytes($frame));
         if ($image === null) {
             return null;
         }
@@ -77,6 +81,14 @@ final class FrameImages
         return $jpeg->kind === FrameKind::Jpeg->value ? $this->bytes($jpeg) : null;
     }
 
+    /** A jpeg that shows a frame: the one that was taken, or the one that its raw carries, '' where it carries none; null where it is not here. */
+    public function shownBytes(Frame $frame): ?string
+    {
+        $from = $this->jpegOf($frame);
+
+        return $this->bytes($from, $from->kind === FrameKind::Jpeg->value ? null : static fn (Bytes $raw): string => Raw::preview($raw) ?? '');
+    }
+
     private function jpegOf(Frame $frame): Frame
     {
         if ($frame->kind !== FrameKind::Jpeg->value) {
@@ -92,9 +104,8 @@ final class FrameImages
         return $frame;
     }
 
-    private function image(Frame $frame): ?\GdImage
+    private function image(?string $bytes): ?\GdImage
     {
-        $bytes = $this->jpegBytes($frame);
         $size = $bytes === null ? false : @getimagesizefromstring($bytes);
         if ($bytes === null || $size === false || $size[0] * $size[1] > self::MOST_PIXELS) {
             return null;
@@ -111,13 +122,17 @@ final class FrameImages
         return (string) ob_get_clean();
     }
 
-    /** From the card while it still holds that fill, else from a verified copy; opened for reading only. */
-    private function bytes(Frame $frame): ?string
+    /**
+     * From the card while it still holds that fill, else from a verified copy; opened for reading only.
+     *
+     * @param  (\Closure(Bytes): ?string)|null  $part
+     */
+    private function bytes(Frame $frame, ?\Closure $part = null): ?string
     {
         $card = Card::query()->with('item')->find($frame->card_id);
         if ($card !== null && $this->log->lifeOf($card)->fill === $frame->fill) {
             try {
-                return self::read(Devices::card($card), $frame->path);
+                return self::read(Devices::card($card), $frame->path, $part);
             } catch (FolderNotAllowed|UnableToRead) {
                 // The copies may still be there.
             }
@@ -126,7 +141,7 @@ final class FrameImages
             $place = $event->kind === CopyState::Verified && $event->bag !== CopyEvent::NO_BAG ? Destination::query()->find($id) : null;
             if ($place !== null) {
                 try {
-                    return self::read(LocalVolume::at(Devices::destination($place)->root()."/{$event->bag}/data"), $frame->path);
+                    return self::read(LocalVolume::at(Devices::destination($place)->root()."/{$event->bag}/data"), $frame->path, $part);
                 } catch (FolderNotAllowed|UnableToRead|\RuntimeException) {
                     continue;
                 }
@@ -136,9 +151,16 @@ final class FrameImages
         return null;
     }
 
-    private static function read(\NorthSatchel\Volume\Volume $volume, string $path): string
+    /** @param  (\Closure(Bytes): ?string)|null  $part  what is wanted of it; all where nothing is said */
+    private static function read(\NorthSatchel\Volume\Volume $volume, string $path, ?\Closure $part): ?string
     {
         $file = $volume->open($path);
+        if ($part !== null) {
+            $bytes = $part(new FileBytes($file));
+            $file->close();
+
+            return $bytes;
+        }
         $bytes = '';
         while (($piece = $file->read(1 << 20)) !== '') {
             $bytes .= $piece;

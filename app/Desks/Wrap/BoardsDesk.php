@@ -19,7 +19,6 @@ use App\Models\Wrap\BoardWord;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Picture\FrameKind;
 use NorthSatchel\Plan\Boards\BoardCode;
 use NorthSatchel\Plan\Boards\Product;
 use NorthSatchel\Plan\Boards\ProductText;
@@ -61,11 +60,12 @@ final class BoardsDesk
         foreach (array_chunk(array_map(static fn (TakenExposure $t): int => $t->id, $taken), self::IDS_A_QUERY) as $ids) {
             $read += BoardReading::query()->whereIn('frame_id', $ids)->get()->pluck('codes', 'frame_id')->all();
         }
+        $key = $this->of($job)->boardKey();
         $said = BoardWord::query()->where('job_id', $job->id)->orderBy('id')->get()->pluck('product', 'frame_id')->all();
 
-        return array_map(static function (TakenExposure $t) use ($job, $read, $said): BoardFrame {
+        return array_map(static function (TakenExposure $t) use ($key, $read, $said): BoardFrame {
             $codes = $read[$t->id] ?? null;
-            $numbers = $codes === null ? null : array_map(static fn (string $code): ?int => BoardCode::read($job->id, $code), $codes);
+            $numbers = $codes === null ? null : array_map(static fn (string $code): ?int => BoardCode::read($key, $code), $codes);
 
             return new BoardFrame(
                 $t->id,
@@ -118,10 +118,10 @@ final class BoardsDesk
             if ($stored === null) {
                 continue;
             }
-            $jpeg = $this->images->jpegBytes($stored);
-            $codes = $jpeg === null ? null : $reader->codes($jpeg);
-            // A card that is not here now may come back; a raw gets no jpeg any more.
-            if ($codes !== null || $jpeg !== null || $stored->kind !== FrameKind::Jpeg->value) {
+            $jpeg = $this->images->shownBytes($stored);
+            // A card that is not here now may come back.
+            if ($jpeg !== null) {
+                $codes = $jpeg === '' ? null : $reader->codes($jpeg);
                 DB::table('board_readings')->insertOrIgnore(['frame_id' => $frame->id, 'codes' => json_encode($codes, JSON_THROW_ON_ERROR)]);
                 $count++;
             }

@@ -107,7 +107,7 @@ final readonly class PicksDesk
     {
         if ($pick->frame_id !== null) {
             $frame = Frame::query()->find($pick->frame_id);
-            $bytes = $frame === null ? null : $this->images->jpegBytes($frame);
+            $bytes = $frame === null ? null : $this->images->shownBytes($frame);
         } else {
             $row = SessionFileRow::query()->find($pick->session_file_id);
             $bytes = $row === null ? null : $this->sessions->bytes($row);

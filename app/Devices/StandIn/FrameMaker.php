@@ -19,6 +19,30 @@ final readonly class FrameMaker
 
     public function jpeg(Exposure $e, int $clockErrorS, int $number): string
     {
+        $jpeg = $this->drawn($e, $number);
+        $exif =
+            "Exif\0\0".
+            TiffBlock::build(
+                $this->mainTags($e, $clockErrorS) + [
+                    0x011A => [TiffBlock::RATIONAL, [72, 1]],
+                    0x011B => [TiffBlock::RATIONAL, [72, 1]],
+                    0x0128 => [TiffBlock::SHORT, 2],
+                    0x0213 => [TiffBlock::SHORT, 1],
+                ],
+                $this->exifTags($e, $clockErrorS) + [
+                    0x9101 => [TiffBlock::UNDEFINED, "\1\2\3\0"],
+                    0xA000 => [TiffBlock::UNDEFINED, '0100'],
+                    0xA001 => [TiffBlock::SHORT, 1],
+                    0xA002 => [TiffBlock::SHORT, self::JPEG_WIDTH],
+                    0xA003 => [TiffBlock::SHORT, self::JPEG_HEIGHT],
+                ],
+            );
+
+        return "\xFF\xD8\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
+    }
+
+    private function drawn(Exposure $e, int $number): string
+    {
         $seed = crc32($this->serial.$number.$e->at);
         $image = imagecreatetruecolor(self::JPEG_WIDTH, self::JPEG_HEIGHT);
         if ($image === false) {
@@ -43,26 +67,8 @@ final readonly class FrameMaker
         imagestring($image, 5, 14, 372, $e->scene.'  '.sprintf('%04d', $number), 0xFFFFFF);
         ob_start();
         imagejpeg($image, null, 82);
-        $jpeg = (string) ob_get_clean();
-        $exif =
-            "Exif\0\0".
-            TiffBlock::build(
-                $this->mainTags($e, $clockErrorS) + [
-                    0x011A => [TiffBlock::RATIONAL, [72, 1]],
-                    0x011B => [TiffBlock::RATIONAL, [72, 1]],
-                    0x0128 => [TiffBlock::SHORT, 2],
-                    0x0213 => [TiffBlock::SHORT, 1],
-                ],
-                $this->exifTags($e, $clockErrorS) + [
-                    0x9101 => [TiffBlock::UNDEFINED, "\1\2\3\0"],
-                    0xA000 => [TiffBlock::UNDEFINED, '0100'],
-                    0xA001 => [TiffBlock::SHORT, 1],
-                    0xA002 => [TiffBlock::SHORT, self::JPEG_WIDTH],
-                    0xA003 => [TiffBlock::SHORT, self::JPEG_HEIGHT],
-                ],
-            );
 
-        return "\xFF\xD8\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
+        return (string) ob_get_clean();
     }
 
     /** A number board in the middle of the picture. */
@@ -83,8 +89,12 @@ final readonly class FrameMaker
         }
     }
 
-    /** A DNG with one strip of sensor data and the digest of it (DNG specification 1.4, from memory). */
-    public function raw(Exposure $e, int $clockErrorS, int $number): string
+    /**
+     * A DNG with one strip of sensor data and the digest of it (DNG specification 1.4, from memory).
+     *
+     * @param  bool  $isAlone  no jpeg stands beside it: then it carries one for showing
+     */
+    public function raw(Exposure $e, int $clockErrorS, int $number, bool $isAlone = false): string
     {
         $rows = max(1, intdiv($this->rawKb * 1000, self::DNG_WIDTH * 2));
         $strip = self::noise(crc32("{$this->serial} {$number} {$e->at}"), $rows * self::DNG_WIDTH * 2);
@@ -110,7 +120,7 @@ final readonly class FrameMaker
             0xC71C => [TiffBlock::BYTE, md5($strip, true)],
         ];
 
-        return TiffBlock::build($main, $this->exifTags($e, $clockErrorS), $strip);
+        return TiffBlock::build($main, $this->exifTags($e, $clockErrorS), $strip, preview: $isAlone ? $this->drawn($e, $number) : null);
     }
 
     /** @return array<int, array{int, mixed}> */

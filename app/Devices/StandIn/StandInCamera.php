@@ -53,7 +53,7 @@ final class StandInCamera
             $number = $this->settings->nextNumber;
             $files = [];
             if ($this->settings->raw) {
-                $files['DNG'] = $maker->raw($exposure, $this->settings->clockErrorS, $number);
+                $files['DNG'] = $maker->raw($exposure, $this->settings->clockErrorS, $number, ! $this->settings->jpeg);
             }
             if ($this->settings->jpeg) {
                 $files['JPG'] = $maker->jpeg($exposure, $this->settings->clockErrorS, $number);
@@ -78,6 +78,7 @@ final class StandInCamera
             $exposure,
             $this->settings->clockErrorS,
             $number,
+            ! $this->settings->jpeg,
         );
     }
 

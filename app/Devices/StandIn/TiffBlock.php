@@ -21,6 +21,11 @@ final class TiffBlock
 
     public const UNDEFINED = 7;
 
+    /** So much is kept for one: the raw files of a body are all as long. */
+    private const PREVIEW_ROOM = 49_152;
+
+    private const SUB_IFDS = 0x014A;
+
     private const EXIF_IFD = 0x8769;
 
     private const GPS_IFD = 0x8825;
@@ -32,10 +37,14 @@ final class TiffBlock
      * @param  array<int, array{int, mixed}>  $exif
      * @param  array<int, array{int, mixed}>  $gps  a directory of its own; none where empty
      * @param  string|null  $strip  picture data, put last; its place is written as StripOffsets
+     * @param  string|null  $preview  a jpeg in a directory below the main one, as raw files carry one for showing
      */
-    public static function build(array $main, array $exif, ?string $strip = null, array $gps = []): string
+    public static function build(array $main, array $exif, ?string $strip = null, array $gps = [], ?string $preview = null): string
     {
         $main[self::EXIF_IFD] = [self::LONG, 0];
+        if ($preview !== null) {
+            $main[self::SUB_IFDS] = [self::LONG, 0];
+        }
         if ($strip !== null) {
             $main[self::STRIP_OFFSETS] = [self::LONG, 0];
         }
@@ -45,7 +54,12 @@ final class TiffBlock
         $exifAt = 8 + strlen(self::directory($main, 8));
         $gpsAt = $exifAt + strlen(self::directory($exif, $exifAt));
         $gpsBlock = $gps === [] ? '' : self::directory($gps, $gpsAt);
-        $stripAt = $gpsAt + strlen($gpsBlock);
+        $previewAt = $gpsAt + strlen($gpsBlock);
+        $previewBlock = $preview === null ? '' : self::preview($preview, $previewAt);
+        $stripAt = $previewAt + strlen($previewBlock);
+        if ($preview !== null) {
+            $main[self::SUB_IFDS] = [self::LONG, $previewAt];
+        }
         $main[self::EXIF_IFD] = [self::LONG, $exifAt];
         if ($gps !== []) {
             $main[self::GPS_IFD] = [self::LONG, $gpsAt];
@@ -54,7 +68,25 @@ final class TiffBlock
             $main[self::STRIP_OFFSETS] = [self::LONG, $stripAt];
         }
 
-        return 'II'.pack('vV', 42, 8).self::directory($main, 8).self::directory($exif, $exifAt).$gpsBlock.$strip;
+        return 'II'.pack('vV', 42, 8).self::directory($main, 8).self::directory($exif, $exifAt).$gpsBlock.$previewBlock.$strip;
+    }
+
+    /** Its directory (NewSubfileType 1, a reduced picture; Compression 7, jpeg; in one strip) and the jpeg itself. */
+    private static function preview(string $jpeg, int $at): string
+    {
+        [$width, $height] = getimagesizefromstring($jpeg) ?: [1, 1];
+        $tags = [
+            0x00FE => [self::LONG, 1],
+            0x0100 => [self::LONG, $width],
+            0x0101 => [self::LONG, $height],
+            0x0103 => [self::SHORT, 7],
+            0x0106 => [self::SHORT, 6],
+            self::STRIP_OFFSETS => [self::LONG, 0],
+            0x0117 => [self::LONG, strlen($jpeg)],
+        ];
+        $tags[self::STRIP_OFFSETS] = [self::LONG, $at + strlen(self::directory($tags, $at))];
+
+        return self::directory($tags, $at).str_pad($jpeg, self::PREVIEW_ROOM, "\0");
     }
 
     /** @param  array<int, array{int, mixed}>  $tags */

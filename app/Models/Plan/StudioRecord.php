@@ -26,6 +26,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $look_minutes  of their box
  * @property int $look_hands  people for hair and make-up
  * @property string|null $rooms  of a house
+ * @property int|null $board_key  what its number boards say beside their number; it goes along in the job's bundle
  * @property string|null $begins_clock  null: when the covered hours begin
  */
 final class StudioRecord extends Model
@@ -40,9 +41,25 @@ final class StudioRecord extends Model
         'lights' => null, 'measured' => null, 'products' => null, 'crew' => null, 'hospital' => null, 'parking' => null, 'call_note' => null,
         'floor' => null, 'looks' => null, 'look_minutes' => 120, 'look_hands' => 1, 'rooms' => null];
 
+    /** Short, so that the code on a board stays coarse: a version 2 code at level H holds 20 such characters (ISO/IEC 18004). */
+    private const BOARD_KEYS = [1000, 9999];
+
+    protected static function booted(): void
+    {
+        self::creating(static function (self $record): void {
+            $record->board_key ??= random_int(...self::BOARD_KEYS);
+        });
+    }
+
+    /** Boards of a job that came in a bundle without a key of its own say its place here. */
+    public function boardKey(): int
+    {
+        return $this->board_key ?? $this->job_id;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['change_minutes' => 'int', 'look_minutes' => 'int', 'look_hands' => 'int'];
+        return ['board_key' => 'int', 'change_minutes' => 'int', 'look_minutes' => 'int', 'look_hands' => 'int'];
     }
 }

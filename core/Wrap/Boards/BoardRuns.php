@@ -21,7 +21,7 @@ final class BoardRuns
     /** @var list<BoardFrame> */
     public array $unread = [];
 
-    /** @var list<BoardFrame> raws without a jpeg beside them */
+    /** @var list<BoardFrame> raws that carry no picture and have no jpeg beside them */
     public array $blind = [];
 
     /** @var list<int> numbers of boards in the order in which they were shown, one after another once */

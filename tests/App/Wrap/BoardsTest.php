@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\App\Wrap;
 
 use App\Devices\BoardReader;
+use App\Devices\Devices;
 use App\Jobs\ReadBoards;
 use App\Models\Brief\Job;
 use App\Models\Cards\Frame;
 use App\Models\Kit\Body;
 use App\Models\Kit\Card;
+use App\Models\Plan\StudioRecord;
 use App\Models\Wrap\BoardReading;
+use Illuminate\Http\UploadedFile;
 use NorthSatchel\Plan\Boards\BoardCode;
 use Tests\App\TestCase;
 use Tests\Support\BoardPictures;
@@ -62,21 +65,18 @@ final class BoardsTest extends TestCase
         $this->get("{$url}/12")->assertOk()->assertSee('Cap')->assertDontSee('Mittens');
         $this->get("{$url}/99")->assertNotFound();
 
-        $body = Body::query()->with('item')->whereHas('item', static fn ($q) => $q->where('label', 'Body C'))->firstOrFail();
-        $cards = Card::query()->whereHas('item', static fn ($q) => $q->whereIn('label', ['S07', 'S08']))->orderBy('id')->get();
-        foreach ([$body->item_id, ...$cards->pluck('item_id')] as $item) {
-            $this->post("/jobs/{$job->id}/packing", ['item' => $item, 'lane' => 'lead']);
-        }
-        foreach ($cards->values() as $i => $card) {
-            $this->post('/events', ['kind' => 'load', 'job' => $job->id, 'card' => $card->id, 'body' => $body->id, 'slot' => $i + 1]);
-        }
-        $this->post("/jobs/{$job->id}/stand-ins/shoot", ['frames' => 10])->assertSessionHasNoErrors();
-        $this->post("/jobs/{$job->id}/cards/seal");
+        $this->shoot($job);
         $this->get($url)->assertSee('0 of 7 frames are looked through')->assertSee('nobody has looked for a board');
         app()->call([new ReadBoards($job->id), 'handle']);
         $this->assertSame(7, BoardReading::query()->count());
         $this->get($url)->assertSee('7 of 7 frames')->assertSee('Every frame belongs to a product, and every product has its frames.');
         $this->get("/jobs/{$job->id}/plan")->assertOk();
+
+        // The job is taken along, and what is printed on its boards stays right.
+        $printed = StudioRecord::query()->where('job_id', $job->id)->firstOrFail()->boardKey();
+        $bundle = $this->file('job.zip', (string) $this->get("/jobs/{$job->id}/bundle")->assertOk()->streamedContent());
+        $this->post('/jobs/bundle', ['bundle' => new UploadedFile($bundle, 'job.zip', null, null, true)])->assertSessionHasNoErrors();
+        $this->assertSame($printed, StudioRecord::query()->latest('id')->firstOrFail()->boardKey());
 
         // A board that was not shown: its frames go to the one before until somebody says so.
         $second = BoardReading::query()->orderBy('frame_id')->get()->filter(static fn (BoardReading $r): bool => $r->codes !== [])->values()[1];
@@ -87,5 +87,39 @@ final class BoardsTest extends TestCase
         $this->post("{$url}/say", ['frame' => $after->id, 'product' => 13])->assertSessionHasErrors('product');
         $this->post("{$url}/say", ['frame' => $after->id, 'product' => 12])->assertSessionHasNoErrors();
         $this->get($url)->assertDontSee('12 Cap lacks frames.');
+    }
+
+    private function shoot(Job $job, bool $rawAlone = false): void
+    {
+        $body = Body::query()->with('item')->whereHas('item', static fn ($q) => $q->where('label', 'Body C'))->firstOrFail();
+        $cards = Card::query()->whereHas('item', static fn ($q) => $q->whereIn('label', ['S07', 'S08']))->orderBy('id')->get();
+        foreach ([$body->item_id, ...$cards->pluck('item_id')] as $item) {
+            $this->post("/jobs/{$job->id}/packing", ['item' => $item, 'lane' => 'lead']);
+        }
+        foreach ($cards->values() as $i => $card) {
+            $this->post('/events', ['kind' => 'load', 'job' => $job->id, 'card' => $card->id, 'body' => $body->id, 'slot' => $i + 1]);
+        }
+        if ($rawAlone) {
+            $camera = Devices::camera($body);
+            $camera->set($camera->settings()->with(jpeg: false));
+        }
+        $this->post("/jobs/{$job->id}/stand-ins/shoot", ['frames' => 10])->assertSessionHasNoErrors();
+        $this->post("/jobs/{$job->id}/cards/seal");
+    }
+
+    /** A body that writes raws alone: the boards are read from what they carry for showing, and the frames are seen. */
+    public function test_boards_are_read_from_raws_alone(): void
+    {
+        $this->demo();
+        $job = Job::query()->where('name', 'like', 'Wool%')->firstOrFail();
+        $url = "/jobs/{$job->id}/boards";
+        $this->put($url, ['products' => "11, Shawl, ×1\n12, Cap, ×1"]);
+        $this->shoot($job, rawAlone: true);
+        $this->assertSame(0, Frame::query()->where('kind', 'jpeg')->count());
+        app()->call([new ReadBoards($job->id), 'handle']);
+        $this->get($url)->assertSee('4 of 4 frames')->assertSee('every product has its frames.')->assertDontSee('no jpeg to look through');
+        $frame = Frame::query()->orderBy('id')->firstOrFail();
+        $this->get("/frames/{$frame->id}/preview")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->get("/frames/{$frame->id}/actual")->assertNotFound();
     }
 }

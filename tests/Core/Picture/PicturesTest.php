@@ -175,6 +175,7 @@ final class PicturesTest extends TestCase
         $before = hrtime(true);
         $this->assertNotSame(PictureState::Proved, Raw::judge(new TextBytes($bytes))[0]);
         Exif::of(new TextBytes($bytes));
+        $this->assertNull(Raw::preview(new TextBytes($bytes)));
         $file = LocalVolume::at(dirname($this->file('card/x.DNG', $bytes)));
         $this->assertNotSame(PictureState::Proved, PictureInspector::judge($file, 'x.DNG')[0]);
         PictureInspector::exif($file, 'x.DNG');
@@ -187,7 +188,7 @@ final class PicturesTest extends TestCase
     public function test_pictures_with_random_harm_are_always_answered(): void
     {
         mt_srand(41);
-        foreach (['x.JPG' => Pictures::jpeg(), 'x.DNG' => Pictures::dng()] as $name => $good) {
+        foreach (['x.JPG' => Pictures::jpeg(), 'x.DNG' => Pictures::dng(), 'y.DNG' => Pictures::dng(isAlone: true)] as $name => $good) {
             for ($i = 0; $i < 150; $i++) {
                 $bytes = $good;
                 $at = mt_rand(0, min(strlen($good) - 1, mt_rand(0, 1) === 0 ? 600 : PHP_INT_MAX));
@@ -201,6 +202,7 @@ final class PicturesTest extends TestCase
                 [$state, $why] = PictureInspector::judge($volume, $name);
                 $this->assertSame($state === PictureState::Intact || $state === PictureState::Proved, $why === null, "{$name} {$i}");
                 PictureInspector::exif($volume, $name);
+                $this->assertStringStartsWith("\xFF\xD8\xFF", Raw::preview(new TextBytes($bytes)) ?? "\xFF\xD8\xFF");
             }
         }
     }
@@ -279,6 +281,26 @@ final class PicturesTest extends TestCase
             $this->assertSame(gmdate('Y:m:d H:i:s', Pictures::exposure(3)->at + 7200), $frame['DateTimeOriginal']);
             $this->assertSame('+02:00', $frame['OffsetTimeOriginal']);
         }
+    }
+
+    /** Reference: exiftool takes the same jpeg out of a raw, and finds nothing wrong with how it is put in (TIFF 6.0, DNG). */
+    public function test_the_picture_that_a_raw_carries_for_showing_is_found(): void
+    {
+        $this->assertNull(Raw::preview(new TextBytes(Pictures::dng())), 'where a jpeg stands beside it, the stand-in carries none');
+        $this->assertNull(Raw::preview(new TextBytes(Pictures::jpeg())));
+        $raw = Pictures::dng(4, true);
+        $jpeg = Raw::preview(new TextBytes($raw));
+        $this->assertNotNull($jpeg);
+        $this->assertNull(Jpeg::fault($jpeg));
+        $file = escapeshellarg($this->file('OSTV0004.DNG', $raw));
+        exec("exiftool -b -PreviewImage {$file} > ".escapeshellarg("{$this->temp}/out.jpg"));
+        $this->assertSame($jpeg, file_get_contents("{$this->temp}/out.jpg"));
+        $this->assertSame('0 0 0', exec("exiftool -s3 -n -validate -Validate {$file}"));
+        $this->assertSame(PictureState::Proved, Raw::judge(new TextBytes($raw))[0]);
+        $this->assertSame('', (string) Raw::preview(new TextBytes(substr($raw, 0, 1200 + intdiv(strlen($jpeg), 2)))), 'cut short within it');
+        // What the sensor saw may be packed as a jpeg, too: that is not for showing.
+        $at = (int) strpos($raw, pack('vvVvv', 0x0106, 3, 1, 6, 0));
+        $this->assertNull(Raw::preview(new TextBytes(substr_replace($raw, pack('v', 32803), $at + 8, 2))));
     }
 
     /** @return array<string, array{string, FrameKind|null}> */

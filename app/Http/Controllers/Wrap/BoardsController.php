@@ -77,8 +77,9 @@ final class BoardsController
     public function boards(int $job, BoardsDesk $desk, ?int $number = null): View
     {
         $opened = BriefDesk::open($job);
+        $record = $desk->of($opened);
         $products = array_values(array_filter(
-            BoardsDesk::products($desk->of($opened)),
+            BoardsDesk::products($record),
             static fn (Product $p): bool => $number === null || $p->number === $number,
         ));
         abort_if($number !== null && $products === [], 404);
@@ -86,7 +87,10 @@ final class BoardsController
         return view($number === null ? 'wrap.boards-print' : 'wrap.board', [
             'job' => $opened,
             'boards' => array_map(
-                static fn (Product $p): array => ['product' => $p, 'svg' => QrDrawing::path(BoardCode::of($opened->id, $p->number), 'H')],
+                static fn (Product $p): array => [
+                    'product' => $p,
+                    'svg' => QrDrawing::path(BoardCode::of($record->boardKey(), $p->number), 'H'),
+                ],
                 $products,
             ),
         ]);
