@@ -121,7 +121,8 @@ final class CallOrders
      */
     private static function settled(array $order, Family $family, bool $isGathered, Precedence $rule): array
     {
-        $best = self::cost($order, $family, $isGathered);
+        // Meetings, and then waiting.
+        $best = [self::meetings($order, $family), (new StandTime($order, $family, $isGathered))->waiting];
         for ($pass = 0; $pass < self::PASSES; $pass++) {
             foreach (array_keys($order) as $from) {
                 $rest = $order;
@@ -129,24 +130,19 @@ final class CallOrders
                 foreach (array_keys($order) as $to) {
                     $try = $rest;
                     array_splice($try, $to, 0, [$moved]);
-                    $now = self::cost(array_values($try), $family, $isGathered);
-                    if ($now < $best && $rule->isKeptBy(array_values($try))) {
-                        [$order, $best] = [array_values($try), $now];
+                    $meetings = $rule->isKeptBy($try) ? self::meetings($try, $family) : INF;
+                    if ($meetings > $best[0]) {
+                        continue;
+                    }
+                    $now = [$meetings, (new StandTime($try, $family, $isGathered))->waiting];
+                    if ($now < $best) {
+                        [$order, $best] = [$try, $now];
                     }
                 }
             }
         }
 
         return array_values($order);
-    }
-
-    /**
-     * @param  list<FamilyGroup>  $order
-     * @return array{int, float} meetings, waiting
-     */
-    private static function cost(array $order, Family $family, bool $isGathered): array
-    {
-        return [self::meetings($order, $family), (new StandTime($order, $family, $isGathered))->waiting];
     }
 
     /** @param  list<FamilyGroup>  $order */

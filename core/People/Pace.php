@@ -27,9 +27,12 @@ final class Pace
 
     private const CONFIDENCE = 0.95;
 
+    /** @var array<int, int> frames by people: orders are tried by the thousand */
+    private static array $frames = [];
+
     public static function frames(int $people): int
     {
-        return max(2, FramesNeeded::of(max(1, $people), true, self::CONFIDENCE, self::SHUTTER_S)->frames ?? 2);
+        return self::$frames[$people] ??= max(2, FramesNeeded::of(max(1, $people), true, self::CONFIDENCE, self::SHUTTER_S)->frames ?? 2);
     }
 
     /** Placing and frames alone. */

@@ -4,60 +4,56 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-/** A screen in one size and look: nothing scrolls sideways, contrast, names; on a phone every control is 44 pixels high. */
+/**
+ * A screen in its sizes and looks: nothing scrolls sideways, contrast, names; on a phone every control is 44 by 44 CSS pixels (WCAG 2.2,
+ * 2.5.5, enhanced; a tick counts with the words that belong to it).
+ */
 trait LooksAtScreens
 {
     /**
-     * In one look and the sizes of a desk and of a phone, without another load between them.
-     *
-     * @param  list<array{int, int}>  $sizes
+     * On a desk and on a phone, on paper and in the dim look, without another load between them: what is there, and what it is called, is the
+     * same in all; what does not fit is looked for in both sizes, contrast in both looks.
      */
-    protected function look(string $page, string $look, array $sizes = [[1280, 800], [390, 844]]): void
+    protected function look(string $page): void
     {
-        self::$browser->size(...$sizes[0]);
-        self::$browser->driver->manage()->addCookie(['name' => 'look', 'value' => $look, 'path' => '/']);
+        self::$browser->size(1280, 800);
         $this->visit($page);
         self::$browser->script((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
-        foreach ($sizes as $i => [$width, $height]) {
-            self::$browser->size($width, $height);
-            $this->isSound($page, $width, $look, $i === ($look === 'dim' ? count($sizes) - 1 : 0));
+        $this->assertFits($page, 1280);
+        $this->assertSound($page, '"wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"');
+        self::$browser->size(390, 844);
+        $this->assertFits($page, 390);
+        if (! self::isForPaper($page)) {
+            self::$browser->script('document.documentElement.classList.add("dim")');
+            $this->assertSound($page, '"color-contrast"');
+            $this->assertSame([], self::$browser->script((string) file_get_contents(__DIR__.'/House/touch.js')), $page);
         }
+        $this->assertNoComplaints();
     }
 
-    /**
-     * Reference: axe-core's WCAG 2.2 A and AA rules, run in the page: paper on the desk, the dim look on the phone it is made for. What is
-     * there and what it is called is the same in every size; only what does not fit is looked for in all.
-     */
-    private function isSound(string $page, int $width, string $look, bool $axe): void
+    /** A sheet for print is black on white in every look, and nobody's thumb is on it. */
+    private static function isForPaper(string $page): bool
     {
-        // A sheet for print is black on white in every look.
-        $this->assertSame(
-            $look === 'dim' && ! str_contains($page, '/sheet') && ! str_contains($page, '/permit') && ! str_contains($page, '/boards/'),
-            self::$browser->script('return document.documentElement.classList.contains("dim")'),
-        );
+        return preg_match('#/sheet|/permit|/labels|/boards/#', $page) === 1;
+    }
+
+    private function assertFits(string $page, int $width): void
+    {
         $this->assertLessThanOrEqual(
             $width,
             self::$browser->script('return document.documentElement.scrollWidth'),
-            "nothing scrolls sideways: {$page}, {$width}, {$look}",
+            "nothing scrolls sideways: {$page}, {$width}",
         );
-        $this->assertNoComplaints();
-        if (! $axe) {
-            return;
-        }
-        // Names and structure are those of the same page on paper; the colours are not.
-        $rules = $look === 'dim' ? '["color-contrast"]' : '["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]';
+    }
+
+    /** Reference: axe-core's WCAG 2.2 A and AA rules, run in the page. */
+    private function assertSound(string $page, string $rules): void
+    {
         $found = self::$browser->driver->executeAsyncScript(
-            "const done = arguments[0]; axe.run(document, {runOnly: {$rules}}).then((r) => ".
+            "const done = arguments[0]; axe.run(document, {runOnly: [{$rules}]}).then((r) => ".
                 'done(r.violations.map((v) => v.id + ": " + v.nodes.map((n) => n.target.join(" ") + " — " + (n.any[0] || n.all[0] || '.
                 '{message: ""}).message).slice(0, 4).join(" | "))));',
         );
-        $this->assertSame([], $found, "{$page}, {$width}, {$look}");
-    }
-
-    /** Reference: 44 by 44 CSS pixels, WCAG 2.2, 2.5.5 (enhanced); a tick counts with the words that belong to it. */
-    protected function touch(string $page): void
-    {
-        $this->visit($page);
-        $this->assertSame([], self::$browser->script((string) file_get_contents(__DIR__.'/House/touch.js')), $page);
+        $this->assertSame([], $found, "{$page}, {$rules}");
     }
 }

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\BrowserTestCase;
 use Tests\Browser\LooksAtScreens;
 
-/** Every screen in both sizes and both looks: contrast, names, no sideways scrolling, keys. */
+/** Every screen in both sizes and both looks: contrast, names, no sideways scrolling, controls for a thumb, keys. */
 final class ScreensTest extends BrowserTestCase
 {
     use LooksAtScreens;
@@ -24,7 +24,7 @@ final class ScreensTest extends BrowserTestCase
         }
     }
 
-    /** @return array<string, array{string, string}> */
+    /** @return array<string, array{string}> */
     public static function screens(): array
     {
         $all = [];
@@ -62,18 +62,29 @@ final class ScreensTest extends BrowserTestCase
                 '/jobs/1/tests/sheet',
             ] as $page
         ) {
-            foreach (['paper', 'dim'] as $look) {
-                $all["{$page} {$look}"] = [$page, $look];
-            }
+            $all[$page] = [$page];
         }
 
         return $all;
     }
 
     #[DataProvider('screens')]
-    public function test_screen(string $page, string $look): void
+    public function test_screen(string $page): void
     {
-        $this->look($page, $look);
+        $this->look($page);
+    }
+
+    public function test_the_look_that_was_chosen_is_kept_and_sheets_stay_white(): void
+    {
+        $isDim = 'return document.documentElement.classList.contains("dim")';
+        self::$browser->driver->manage()->addCookie(['name' => 'look', 'value' => 'dim', 'path' => '/']);
+        foreach (['/' => true, '/jobs/1/call' => true, '/jobs/1/sheets/lead' => false, '/jobs/1/cards/1/permit' => false] as $page => $dim) {
+            $this->visit($page);
+            $this->assertSame($dim, self::$browser->script($isDim), $page);
+        }
+        self::$browser->driver->manage()->addCookie(['name' => 'look', 'value' => 'paper', 'path' => '/']);
+        $this->visit('/');
+        $this->assertFalse(self::$browser->script($isDim));
     }
 
     public function test_the_phases_and_the_keys_list_answer_to_single_keys(): void
@@ -98,17 +109,6 @@ final class ScreensTest extends BrowserTestCase
         $this->assertSame('none', self::$browser->script($list));
         self::$browser->script('document.getElementById("margin-open").click()');
         $this->assertSame('block', self::$browser->script($list));
-    }
-
-    public function test_on_the_phone_every_control_is_44_pixels_high_and_nothing_runs_off_the_side(): void
-    {
-        self::$browser->size(390, 844);
-        foreach (array_unique(array_column(self::screens(), 0)) as $page) {
-            if (str_contains($page, '/sheet') || str_contains($page, '/labels')) {
-                continue; // for paper
-            }
-            $this->touch($page);
-        }
     }
 
     public function test_calling_a_group_is_on_the_first_screen_of_a_phone(): void

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Browser\BrowserTestCase;
 use Tests\Browser\LooksAtScreens;
 
-/** The pages of events and of studio work: on the desk on paper, on a phone in the dim look, and under a thumb. */
+/** The pages of events and of studio work, in both sizes and both looks. */
 final class StudioScreensTest extends BrowserTestCase
 {
     use LooksAtScreens;
@@ -40,10 +40,6 @@ final class StudioScreensTest extends BrowserTestCase
     #[DataProvider('pages')]
     public function test_screen(string $page): void
     {
-        $this->look($page, 'paper', [[1280, 800]]);
-        $this->look($page, 'dim', [[390, 844]]);
-        if (! str_contains($page, '/sheet') && ! str_contains($page, '/boards/')) {
-            $this->touch($page);
-        }
+        $this->look($page);
     }
 }

@@ -21,6 +21,7 @@ use NorthSatchel\People\StandChart;
 use NorthSatchel\People\StandTime;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Looks;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -204,7 +205,7 @@ final class FamilyTest extends TestCase
             'who stands by is not fetched',
         );
         $groups = GroupRules::of(self::family());
-        $stand = new StandTime(CallOrders::by(School::LeastWaiting, $groups, self::family(), false), self::family(), false);
+        $stand = new StandTime(CallOrders::by(School::LeastWaiting, $groups, self::family(), false, Looks::upTo(2000)), self::family(), false);
         $this->assertGreaterThan(20, $stand->totalMinutes);
         $this->assertLessThan(40, $stand->totalMinutes);
     }
@@ -234,7 +235,7 @@ final class FamilyTest extends TestCase
         $groups = GroupRules::of($family);
         $stand = [];
         foreach (School::cases() as $school) {
-            $stand[$school->value] = new StandTime(CallOrders::by($school, $groups, $family, false), $family, false);
+            $stand[$school->value] = new StandTime(CallOrders::by($school, $groups, $family, false, Looks::upTo(2000)), $family, false);
             $this->assertCount(count($groups), $stand[$school->value]->order);
         }
         foreach (['release-down', 'build-up', 'as-listed'] as $school) {
@@ -244,7 +245,7 @@ final class FamilyTest extends TestCase
         $sizes = array_map(static fn (FamilyGroup $g): int => count($g->people), $stand['release-down']->order);
         $this->assertSame(max($sizes), $sizes[0]);
         $this->assertTrue(
-            CallOrders::leastWaiting($groups, $family, false)->nextTo === [],
+            CallOrders::leastWaiting($groups, $family, false, Looks::upTo(2000))->nextTo === [],
             'the two who must not meet never follow each other',
         );
     }
