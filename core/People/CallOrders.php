@@ -10,6 +10,7 @@ use NorthSatchel\People\Order\FormalsOrder;
 use NorthSatchel\People\Order\Group;
 use NorthSatchel\People\Order\LeastWalking;
 use NorthSatchel\People\Order\Presence;
+use NorthSatchel\People\Order\RealCost;
 use NorthSatchel\People\Order\RealOrder;
 use NorthSatchel\Time\Looks;
 use NorthSatchel\Time\Patience;
@@ -47,7 +48,7 @@ final class CallOrders
         $rule = new Precedence($listed, $family);
         $real = $school === School::LeastWaiting ? RealOrder::best($listed, $family, $isGathered, $rule) : null;
         if ($real !== null) {
-            $order = array_map(static fn (int $i): FamilyGroup => $listed[$i], $real);
+            $order = self::pick($listed, $real);
             $waiting = (new StandTime($order, $family, $isGathered))->waiting;
 
             return new CallSolution($order, $waiting, $waiting, true, true);
@@ -56,7 +57,7 @@ final class CallOrders
             $found = self::leastWaiting($listed, $family, $isGathered, $patience);
 
             return new CallSolution(
-                self::settled(self::pick($listed, $found->order), $family, $isGathered, $rule),
+                self::pick($listed, self::settled($listed, array_map(intval(...), $found->order), $family, $isGathered, $rule)),
                 $found->waiting,
                 $found->lowerBound,
                 $found->isOptimal,
@@ -116,50 +117,51 @@ final class CallOrders
      * The computed order takes every change-over as of ordinary length; groups are moved once more by what the
      * change-overs really cost, as long as nobody meets more often for it.
      *
-     * @param  list<FamilyGroup>  $order
-     * @return list<FamilyGroup>
+     * @param  list<FamilyGroup>  $groups
+     * @param  list<int>  $order  their indexes
+     * @return list<int>
      */
-    private static function settled(array $order, Family $family, bool $isGathered, Precedence $rule): array
+    private static function settled(array $groups, array $order, Family $family, bool $isGathered, Precedence $rule): array
     {
+        $cost = new RealCost($groups, $family, $isGathered);
+        $pairs = $rule->pairs();
         // Meetings, and then waiting.
-        $best = [self::meetings($order, $family), (new StandTime($order, $family, $isGathered))->waiting];
+        $best = [$cost->meetings($order), $cost->waiting($order)];
         for ($pass = 0; $pass < self::PASSES; $pass++) {
             foreach (array_keys($order) as $from) {
                 $rest = $order;
-                [$moved] = array_splice($rest, $from, 1);
+                $moved = array_splice($rest, $from, 1);
                 foreach (array_keys($order) as $to) {
-                    $try = $rest;
-                    array_splice($try, $to, 0, [$moved]);
-                    $meetings = $rule->isKeptBy($try) ? self::meetings($try, $family) : INF;
+                    $try = [...array_slice($rest, 0, $to), ...$moved, ...array_slice($rest, $to)];
+                    $meetings = $cost->meetings($try);
                     if ($meetings > $best[0]) {
                         continue;
                     }
-                    $now = [$meetings, (new StandTime($try, $family, $isGathered))->waiting];
-                    if ($now < $best) {
+                    $now = [$meetings, $cost->waiting($try)];
+                    if ($now < $best && self::isKept($pairs, $try)) {
                         [$order, $best] = [$try, $now];
                     }
                 }
             }
         }
 
-        return array_values($order);
+        return $order;
     }
 
-    /** @param  list<FamilyGroup>  $order */
-    private static function meetings(array $order, Family $family): int
+    /**
+     * @param  list<array{int, int}>  $pairs  indexes, the first earlier
+     * @param  list<int>  $order
+     */
+    private static function isKept(array $pairs, array $order): bool
     {
-        $count = 0;
-        foreach ($family->apart() as [$one, $other]) {
-            for ($i = 1; $i < count($order); $i++) {
-                [$a, $b] = [$order[$i - 1]->people, $order[$i]->people];
-                $count +=
-                    (in_array($one, $a, true) && in_array($other, $b, true)) || (in_array($other, $a, true) && in_array($one, $b, true))
-                        ? 1
-                        : 0;
+        $place = array_flip($order);
+        foreach ($pairs as [$first, $then]) {
+            if ($place[$first] > $place[$then]) {
+                return false;
             }
         }
 
-        return $count;
+        return true;
     }
 
     /** How many people walk in or out between two groups. */
@@ -193,7 +195,7 @@ final class CallOrders
         ))->best($patience);
 
         return new CallSolution(
-            array_map(static fn (int $i): FamilyGroup => $groups[$i], $found->order),
+            self::pick($groups, $found->order),
             $found->walks,
             $found->lowerBound,
             $found->isOptimal,
@@ -213,11 +215,11 @@ final class CallOrders
 
     /**
      * @param  list<FamilyGroup>  $groups
-     * @param  list<string>  $ids  their indexes
+     * @param  list<int>  $order  their indexes
      * @return list<FamilyGroup>
      */
-    private static function pick(array $groups, array $ids): array
+    private static function pick(array $groups, array $order): array
     {
-        return array_map(static fn (string $id): FamilyGroup => $groups[(int) $id], $ids);
+        return array_map(static fn (int $i): FamilyGroup => $groups[$i], $order);
     }
 }

@@ -65,7 +65,8 @@ final class RunningSatchel
     {
         $newest = 0;
         foreach (['app', 'core', 'config', 'database'] as $folder) {
-            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::root()."/{$folder}", \FilesystemIterator::SKIP_DOTS)) as $file) {
+            $below = new \RecursiveDirectoryIterator(self::root()."/{$folder}", \FilesystemIterator::SKIP_DOTS);
+            foreach (new \RecursiveIteratorIterator($below) as $file) {
                 $newest = str_contains((string) $file, '.sqlite') ? $newest : max($newest, (int) $file->getMTime());
             }
         }

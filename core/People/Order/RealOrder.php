@@ -57,7 +57,7 @@ final class RealOrder
             $this->weights[$i] = $this->weightOf($this->masks[$i]);
             foreach ($groups as $j => $other) {
                 $this->changes[$i][$j] = Pace::changeOver($i === $j ? null : $group->people, $other->people, $isGathered);
-                $this->meetings[$i][$j] = $i === $j ? 0 : self::met($group, $other, $family);
+                $this->meetings[$i][$j] = $i === $j ? 0 : RealCost::met($group, $other, $family);
             }
         }
     }
@@ -160,17 +160,5 @@ final class RealOrder
         }
 
         return $sum;
-    }
-
-    private static function met(FamilyGroup $a, FamilyGroup $b, Family $family): int
-    {
-        $in = static fn (string $name, FamilyGroup $group): bool => in_array($name, $group->people, true);
-
-        return count(
-            array_filter(
-                $family->apart(),
-                static fn (array $pair): bool => ($in($pair[0], $a) && $in($pair[1], $b)) || ($in($pair[1], $a) && $in($pair[0], $b)),
-            ),
-        );
     }
 }

@@ -9,6 +9,7 @@ use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
+use NorthSatchel\People\Order\RealCost;
 use NorthSatchel\People\Order\RealOrder;
 use NorthSatchel\People\Precedence;
 use NorthSatchel\People\School;
@@ -45,6 +46,29 @@ final class RealOrderTest extends TestCase
         }
 
         return $groups;
+    }
+
+    /** Against StandTime, which tells where everybody is when. */
+    public function test_what_an_order_costs_is_what_its_times_come_to(): void
+    {
+        $random = new Randomizer(new Mt19937(17));
+        $family = self::family();
+        for ($i = 0; $i < 60; $i++) {
+            $groups = self::someGroups($random, $random->getInt(1, 9));
+            $order = array_values($random->shuffleArray(array_keys($groups)));
+            $stood = array_map(static fn (int $at): FamilyGroup => $groups[$at], $order);
+            foreach ([true, false] as $isGathered) {
+                $cost = new RealCost($groups, $family, $isGathered);
+                $this->assertEqualsWithDelta((new StandTime($stood, $family, $isGathered))->waiting, $cost->waiting($order), 1e-6);
+            }
+            $met = 0;
+            for ($at = 1; $at < count($stood); $at++) {
+                $both = static fn (string $one, string $other): bool => in_array($one, $stood[$at - 1]->people, true)
+                    && in_array($other, $stood[$at]->people, true);
+                $met += $both('Egil', 'Fia') || $both('Fia', 'Egil') ? 1 : 0;
+            }
+            $this->assertSame($met, $cost->meetings($order));
+        }
     }
 
     /**
