@@ -18,6 +18,10 @@ final class Chromium
 {
     private const WAIT_S = 15.0;
 
+    private const FIRST_PAUSE_US = 40_000;
+
+    private const LONGEST_PAUSE_US = 300_000;
+
     /** @param  resource  $service */
     private function __construct(public readonly RemoteWebDriver $driver, private $service, private readonly string $profile) {}
 
@@ -103,11 +107,7 @@ final class Chromium
     /** Waits until the page shows a text. */
     public function see(string $text): void
     {
-        try {
-            $this->until(fn (): bool => str_contains($this->text(), $text), "“{$text}” was not seen.");
-        } catch (\RuntimeException $e) {
-            throw new \RuntimeException($e->getMessage()." The page:\n".$this->text());
-        }
+        $this->until(fn (): bool => str_contains($this->text(), $text), fn (): string => "“{$text}” was not seen. The page:\n".$this->text());
     }
 
     public function notSee(string $text): void
@@ -134,7 +134,7 @@ final class Chromium
             $found[0]->click();
 
             return true;
-        }, "There is no “{$name}” to press. The page:\n".$this->text());
+        }, fn (): string => "There is no “{$name}” to press. The page:\n".$this->text());
         $this->settle();
     }
 
@@ -218,10 +218,16 @@ final class Chromium
         return array_values(array_map(static fn (array $line): string => $line['message'], $lines));
     }
 
-    /** @param  \Closure(): bool  $condition */
-    public function until(\Closure $condition, string $otherwise): void
+    /**
+     * Looks often at first, and then less: to look costs the page time, too.
+     *
+     * @param  \Closure(): bool  $condition
+     * @param  string|\Closure(): string  $otherwise
+     */
+    public function until(\Closure $condition, string|\Closure $otherwise): void
     {
         $end = microtime(true) + self::WAIT_S;
+        $pause = self::FIRST_PAUSE_US;
         do {
             try {
                 if ($condition()) {
@@ -230,8 +236,9 @@ final class Chromium
             } catch (WebDriverException) {
                 // The element was swapped away under our hands; look again.
             }
-            usleep(80_000);
+            usleep($pause);
+            $pause = min(self::LONGEST_PAUSE_US, intdiv($pause * 13, 10));
         } while (microtime(true) < $end);
-        throw new \RuntimeException($otherwise);
+        throw new \RuntimeException(is_string($otherwise) ? $otherwise : $otherwise());
     }
 }
