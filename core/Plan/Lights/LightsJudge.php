@@ -22,13 +22,6 @@ final readonly class LightsJudge
 
     private const IS_BACKGROUND = '/diffus|scrim|backlit|light ?box|light ?table/iu';
 
-    /** What a tape and a stand's scale can tell (common practice, no source). */
-    private const MARK_CM = 3.0;
-
-    private const MARK_DEG = 3.0;
-
-    private const MARK_STOPS = 0.15;
-
     /** @var array<string, SetupLight> by name written small */
     private array $lights;
 
@@ -48,7 +41,13 @@ final readonly class LightsJudge
             return new Verdicts();
         }
 
-        return new Verdicts([...$this->written(), ...$this->matches(), ...$this->inFrame(), ...$this->marks(), ...$this->booms()]);
+        return new Verdicts([
+            ...$this->written(),
+            ...$this->matches(),
+            ...$this->inFrame(),
+            ...(new MarksJudge($this->lights, $this->measured))->verdicts(),
+            ...$this->booms(),
+        ]);
     }
 
     /** @return list<Verdict> */
@@ -81,11 +80,10 @@ final readonly class LightsJudge
             $lights = $this->of($picture);
             foreach (array_slice($lights, 1) as $light) {
                 [$first, $key, $other] = [$lights[0], $lights[0]->key(), $light->key()];
-                if ($key === null || $other === null) {
-                    continue;
-                }
-                $looked++;
-                $verdicts[] = $this->against($picture->name, $first, $light, $key, $other);
+                $found = $key === null || $other === null ? null : $this->against($picture->name, $first, $light, $key, $other);
+                $found ??= self::unknown($picture->name, $first, $light);
+                $looked += $found === null ? 1 : 0;
+                $verdicts[] = $found;
             }
         }
         $verdicts = array_values(array_filter($verdicts));
@@ -101,9 +99,28 @@ final readonly class LightsJudge
             : $verdicts;
     }
 
+    /** What cannot be compared is not said to match. */
+    private static function unknown(string $picture, SetupLight $from, SetupLight $to): ?Verdict
+    {
+        $lacks = [];
+        foreach ([$from, $to] as $light) {
+            $key = $light->key();
+            $lacks[] = $key === null ? "a light of {$light->setup}" : null;
+            $lacks[] = $key !== null && $key->heightM === null ? "how high {$key->name} of {$light->setup} stands" : null;
+            $lacks[] = $key !== null && $key->sizeCm === null ? "how large {$key->name} of {$light->setup} is" : null;
+        }
+        $lacks = array_values(array_filter($lacks));
+
+        return $lacks === [] ? null : Verdict::mind(
+            'lights.match-unknown',
+            "{$picture}: whether {$to->setup} matches {$from->setup} nobody can say.",
+            'It is not written: '.implode(', ', $lacks).'.',
+        );
+    }
+
     private function against(string $picture, SetupLight $from, SetupLight $to, SetPiece $key, SetPiece $other): ?Verdict
     {
-        $turn = $key->turnFrom($other, $from->subjectHeightM());
+        $turn = $key->turnFrom($other, $from->subjectHeightM(), $to->subjectHeightM());
         $difference = new PieceDifference($key, $other, $from->subjectHeightM(), $to->subjectHeightM());
         $ratio = $from->keyAboveFill() === null || $to->keyAboveFill() === null ? null : $to->keyAboveFill() - $from->keyAboveFill();
         $size = $difference->sizeTimes;
@@ -150,7 +167,7 @@ final readonly class LightsJudge
             $edge = FrameEdge::of($light);
             foreach ($light->pieces as $piece) {
                 // What shines through a diffusion from behind is the background.
-                $isOfIt = in_array($piece->kind, [SetKind::Background, SetKind::Camera, SetKind::Subject], true)
+                $isOfIt = $piece->isSeen || in_array($piece->kind, [SetKind::Background, SetKind::Camera, SetKind::Subject], true)
                     || preg_match(self::IS_BACKGROUND, "{$piece->name} {$piece->modifier}") === 1;
                 $inside = $isOfIt ? null : $edge?->insideM($piece);
                 if ($inside !== null) {
@@ -158,7 +175,7 @@ final readonly class LightsJudge
                         'lights.in-frame',
                         "{$piece->name} stands in the frame of {$light->setup}.",
                         sprintf(
-                            'By %.2f m and half its own size: out to the side or up, or a longer lens. Lights stand just outside the edge.',
+                            'By %.2f m and half its own size: out to the side or up, or a longer lens; where it is meant to be seen, write: seen.',
                             $inside,
                         ),
                         ['inside_m' => round($inside, 2)],
@@ -168,55 +185,6 @@ final readonly class LightsJudge
         }
 
         return $verdicts;
-    }
-
-    /** @return list<Verdict> */
-    private function marks(): array
-    {
-        $verdicts = [];
-        $looked = 0;
-        foreach ($this->measured as $again) {
-            $was = $this->lights[mb_strtolower($again->setup)] ?? null;
-            if ($was === null) {
-                continue;
-            }
-            $difference = new SetupDifference($was, $again);
-            $looked += count($difference->both);
-            foreach ($difference->both as $one) {
-                $moved = self::moved($one, $was->subjectHeightM());
-                if ($moved !== '') {
-                    $verdicts[] = Verdict::fix('lights.moved', "{$one->to->name} of {$was->setup} does not stand as it was marked.", $moved);
-                }
-            }
-            foreach ($difference->onlyFrom as $piece) {
-                $verdicts[] = Verdict::fix(
-                    'lights.not-measured',
-                    "{$piece->name} of {$was->setup} was not measured again.",
-                    'Whether it stands as it did nobody knows.',
-                );
-            }
-        }
-        $seen = Looked::at($looked, 'thing');
-
-        return $verdicts === [] && $seen !== null
-            ? [Verdict::fine('lights.as-marked', 'What was measured again stands as it was marked.', "{$seen->words}, to 3 cm and 3°.", $seen)]
-            : $verdicts;
-    }
-
-    private static function moved(PieceDifference $one, float $subjectM): string
-    {
-        $cm = 100 * abs($one->from->distanceM - $one->to->distanceM);
-        $high = $one->from->heightM === null || $one->to->heightM === null ? 0.0 : 100 * abs($one->from->heightM - $one->to->heightM);
-        $turn = abs(fmod($one->from->angleDeg - $one->to->angleDeg + 540, 360) - 180);
-        $stops = $one->stops === null ? 0.0 : abs($one->stops);
-        $says = array_filter([
-            $cm > self::MARK_CM ? sprintf('%d cm nearer or farther', round($cm)) : '',
-            $high > self::MARK_CM ? sprintf('%d cm higher or lower', round($high)) : '',
-            $turn > self::MARK_DEG ? sprintf('%d° turned', round($turn)) : '',
-            $stops > self::MARK_STOPS ? sprintf('%.1f stops at the subject', $stops) : '',
-        ]);
-
-        return $says === [] ? '' : ucfirst(implode(', ', $says)).'. Back to the mark: '.$one->remedy($subjectM).'.';
     }
 
     /** @return list<Verdict> */

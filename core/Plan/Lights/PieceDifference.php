@@ -21,7 +21,7 @@ final readonly class PieceDifference
         $isAlike = ($from->energyWs === null) === ($to->energyWs === null);
         [$a, $b] = [$from->stops($fromSubjectM), $to->stops($toSubjectM)];
         $this->stops = $a === null || $b === null || ! $isAlike ? null : $b - $a;
-        $this->turnDeg = $from->turnFrom($to, $fromSubjectM);
+        $this->turnDeg = $from->turnFrom($to, $fromSubjectM, $toSubjectM);
         [$a, $b] = [$from->apparentDeg($fromSubjectM), $to->apparentDeg($toSubjectM)];
         $this->sizeTimes = $a === null || $b === null ? null : $b / $a;
     }
@@ -46,7 +46,12 @@ final readonly class PieceDifference
     {
         $steps = [];
         if ($this->turnDeg >= 0.5) {
-            $steps[] = sprintf('to %d° %s', round(abs($this->from->angleDeg)), $this->from->angleDeg < 0 ? 'left' : 'right');
+            $around = $this->from->aroundSays();
+            $steps[] = match ($around) {
+                'behind' => 'behind the subject',
+                'from the camera' => 'to the camera',
+                default => "to {$around}",
+            };
             if ($this->from->heightM !== null) {
                 $steps[] = sprintf('%.2f m high', $this->from->heightM);
             }

@@ -12,6 +12,13 @@ final class PieceParts
 {
     private const MOST_M = 30.0;
 
+    private const SAYS = '1.8 m away, 45° left, 2.2 m high, 1/4 power, softbox 60 cm, loses 1 stop, boom; or what it is: card, black, flag, '.
+        'background, camera';
+
+    /** Of a size that nobody said. */
+    private const MODIFIER = '/^(?:bare(?: bulb)?|(?:with )?(?:an? )?'.
+        '(?:soft ?box|umbrella|dish|beauty dish|octa|strip|grid|snoot|barn ?doors|diffusion))$/iu';
+
     private ?float $distanceM = null;
 
     private ?float $angleDeg = null;
@@ -32,6 +39,10 @@ final class PieceParts
 
     private ?float $focalMm = null;
 
+    private ?SetKind $kind = null;
+
+    private bool $isSeen = false;
+
     private function __construct(private readonly TypedLine $line) {}
 
     /** @throws ImpossibleValue naming the line */
@@ -40,7 +51,7 @@ final class PieceParts
         $said = new self($line);
         foreach ($line->rest() as $part) {
             if (! $said->isPlace($part) && ! $said->isLight($part) && ! $said->isThing($part)) {
-                $line->refuse("“{$part}” is not understood: 1.8 m away, 45° left, 2.2 m high, 1/4 power, softbox 60 cm, loses 1 stop, boom");
+                $line->refuse("“{$part}” is not understood: ".self::SAYS);
             }
         }
 
@@ -51,7 +62,7 @@ final class PieceParts
     private function made(): SetPiece
     {
         $name = $this->line->parts[0];
-        $kind = SetKind::named($name);
+        $kind = $this->kind ?? SetKind::named($name);
         if ($this->distanceM === null && $kind !== SetKind::Subject) {
             $this->line->refuse("it does not say how far “{$name}” stands from the subject: 1.8 m away");
         }
@@ -69,6 +80,7 @@ final class PieceParts
             $this->isBoom,
             $this->modifier,
             $this->focalMm,
+            $this->isSeen,
         );
     }
 
@@ -116,13 +128,24 @@ final class PieceParts
         $isBoom = preg_match('/^(?:on\s+an?\s+)?boom$/iu', $part) === 1;
         $this->focalMm = $focal === null ? $this->focalMm : (float) $focal;
         $this->isBoom = $this->isBoom || $isBoom;
-        if (preg_match('/^(\D.*?)\s+([1-9]\d{0,2})\s*cm$/iu', $part, $found) === 1) {
+        // Of an oblong one the side of a square as large.
+        if (preg_match('/^(\D.*?)\s+([1-9]\d{0,2})(?:\s*[x×]\s*([1-9]\d{0,2}))?\s*cm$/iu', $part, $found) === 1) {
             $this->modifier = $found[1];
-            $this->sizeCm = (float) $found[2];
+            $this->sizeCm = sqrt((float) $found[2] * (float) ($found[3] ?? $found[2]));
 
             return true;
         }
+        if (preg_match(self::MODIFIER, $part) === 1) {
+            $this->modifier = $part;
 
-        return $focal !== null || $isBoom;
+            return true;
+        }
+        if (mb_strtolower($part) === 'seen') {
+            return $this->isSeen = true;
+        }
+        $kind = SetKind::tryFrom(mb_strtolower($part));
+        $this->kind = $kind ?? $this->kind;
+
+        return $focal !== null || $isBoom || $kind !== null;
     }
 }

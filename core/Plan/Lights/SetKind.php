@@ -18,19 +18,31 @@ enum SetKind: string
     case Camera = 'camera';
     case Subject = 'subject';
 
-    /** By the first word of its name; what is none of the others is a light. */
+    /** What a thing is that has one of these for its last word, whatever else its name says: a background light is a light. */
+    private const LIGHTS = ['light', 'lamp', 'flash', 'head', 'key', 'kicker', 'rim', 'hair', 'backlight', 'spot', 'strip'];
+
+    private const WORDS = [
+        'flag' => self::Flag, 'gobo' => self::Flag, 'cutter' => self::Flag,
+        'black' => self::Black, 'negative' => self::Black,
+        'card' => self::Card, 'reflector' => self::Card, 'bounce' => self::Card,
+        'background' => self::Background, 'backdrop' => self::Background,
+        'camera' => self::Camera, 'subject' => self::Subject,
+    ];
+
+    /** By the words of its name; what is none of the others is a light. */
     public static function named(string $name): self
     {
-        $first = mb_strtolower(explode(' ', trim($name))[0]);
+        $words = preg_split('/[^\p{L}]+/u', mb_strtolower($name), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        if (array_intersect(array_slice($words, -1), self::LIGHTS) !== []) {
+            return self::Light;
+        }
+        // A black flag keeps light off, and a black card takes it away.
+        foreach (self::WORDS as $word => $kind) {
+            if (in_array($word, $words, true)) {
+                return $kind;
+            }
+        }
 
-        return match (true) {
-            in_array($first, ['card', 'reflector', 'white'], true) => self::Card,
-            in_array($first, ['black', 'negative'], true) => self::Black,
-            in_array($first, ['flag', 'gobo', 'cutter'], true) => self::Flag,
-            in_array($first, ['background', 'backdrop'], true) => self::Background,
-            $first === 'camera' => self::Camera,
-            $first === 'subject' => self::Subject,
-            default => self::Light,
-        };
+        return $words === ['white'] ? self::Card : self::Light;
     }
 }

@@ -30,19 +30,24 @@ final readonly class SetPiece
         public string $modifier = '',
         /** Of the camera's lens. */
         public ?float $focalMm = null,
+        /** It is meant to stand in the picture. */
+        public bool $isSeen = false,
     ) {}
 
     public function whereSays(): string
     {
-        $angle = round(abs($this->angleDeg));
-        $around = match (true) {
-            $this->kind === SetKind::Subject => '',
-            $angle <= 0 => ', from the camera',
-            $angle >= 180 => ', behind',
-            default => ", {$angle}° ".($this->angleDeg < 0 ? 'left' : 'right'),
-        };
+        return $this->kind === SetKind::Subject ? '' : number_format($this->distanceM, 2).' m, '.$this->aroundSays();
+    }
 
-        return $this->kind === SetKind::Subject ? '' : number_format($this->distanceM, 2)." m{$around}";
+    public function aroundSays(): string
+    {
+        $angle = round(abs($this->angleDeg));
+
+        return match (true) {
+            $angle <= 0 => 'from the camera',
+            $angle >= 180 => 'behind',
+            default => "{$angle}° ".($this->angleDeg < 0 ? 'left' : 'right'),
+        };
     }
 
     /** Its power, its modifier, and how large it looks from the subject. */
@@ -94,16 +99,16 @@ final readonly class SetPiece
             : log($this->power * ($this->energyWs ?? 1), 2) - 2 * log(max(0.01, $this->reachM($subjectHeightM)), 2) - $this->lossStops;
     }
 
-    /** Degrees between the directions from which two of them look at the subject. */
-    public function turnFrom(self $other, float $subjectHeightM): float
+    /** Degrees between the directions from which two of them look at their subjects, the other's as high where nothing else is said. */
+    public function turnFrom(self $other, float $subjectHeightM, ?float $otherSubjectM = null): float
     {
-        $way = static function (self $piece) use ($subjectHeightM): array {
+        $way = static function (self $piece, float $subjectHeightM): array {
             $up = ($piece->heightM ?? $subjectHeightM) - $subjectHeightM;
             $reach = max(0.01, $piece->reachM($subjectHeightM));
 
             return [$piece->rightM() / $reach, $piece->towardsM() / $reach, $up / $reach];
         };
-        [$a, $b] = [$way($this), $way($other)];
+        [$a, $b] = [$way($this, $subjectHeightM), $way($other, $otherSubjectM ?? $subjectHeightM)];
 
         return rad2deg(acos(max(-1.0, min(1.0, $a[0] * $b[0] + $a[1] * $b[1] + $a[2] * $b[2]))));
     }

@@ -16,7 +16,8 @@ final readonly class SetupDifference
     /** @var list<SetPiece> */
     public array $onlyTo;
 
-    public function __construct(public SetupLight $from, public SetupLight $to)
+    /** @param  float|null  $toSubjectM  of the second; null: as it says itself */
+    public function __construct(public SetupLight $from, public SetupLight $to, ?float $toSubjectM = null)
     {
         $both = $onlyFrom = [];
         foreach ($from->pieces as $piece) {
@@ -27,7 +28,7 @@ final readonly class SetupDifference
             if ($other === null) {
                 $onlyFrom[] = $piece;
             } else {
-                $both[] = new PieceDifference($piece, $other, $from->subjectHeightM(), $to->subjectHeightM());
+                $both[] = new PieceDifference($piece, $other, $from->subjectHeightM(), $toSubjectM ?? $to->subjectHeightM());
             }
         }
         $this->both = $both;

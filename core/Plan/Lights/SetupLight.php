@@ -15,13 +15,19 @@ final readonly class SetupLight
 
     public function subjectHeightM(): float
     {
+        return $this->saidSubjectM() ?? self::USUAL_SUBJECT_M;
+    }
+
+    /** Null where nobody said how high it is. */
+    public function saidSubjectM(): ?float
+    {
         foreach ($this->pieces as $piece) {
             if ($piece->kind === SetKind::Subject && $piece->heightM !== null) {
                 return $piece->heightM;
             }
         }
 
-        return self::USUAL_SUBJECT_M;
+        return null;
     }
 
     /** @return list<SetPiece> */

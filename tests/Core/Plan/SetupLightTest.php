@@ -91,6 +91,38 @@ final class SetupLightTest extends TestCase
     }
 
     /** Inverse square law: twice as far is two stops less, half the power one; the slant of a light that stands higher counts. */
+    /** @return array<string, array{string, SetKind}> */
+    public static function things(): array
+    {
+        return [
+            'a card' => ['Fill card, 1 m away', SetKind::Card],
+            'said behind its name' => ['Left side, card, 1 m away', SetKind::Card],
+            'a reflector of some colour' => ['Silver reflector, 1 m away', SetKind::Card],
+            'white alone' => ['White, 1 m away', SetKind::Card],
+            'a white light' => ['White key, 1 m away', SetKind::Light],
+            'beside' => ['Side black, 1 m away', SetKind::Black],
+            'a black card' => ['Black card, 1 m away', SetKind::Black],
+            'a black flag' => ['Black flag, 1 m away', SetKind::Flag],
+            'on the background' => ['Background light, 1.5 m behind', SetKind::Light],
+            'beside the camera' => ['Camera left flash, 2 m away', SetKind::Light],
+            'from above' => ['Top camera, 2 m away', SetKind::Camera],
+            'a card in another word' => ['Discard, 1 m away', SetKind::Light],
+        ];
+    }
+
+    #[DataProvider('things')]
+    public function test_a_thing_is_what_its_name_says(string $line, SetKind $kind): void
+    {
+        $this->assertSame($kind, self::one("Ground\n  {$line}")->pieces[0]->kind);
+    }
+
+    public function test_a_modifier_without_a_size_and_an_oblong_one(): void
+    {
+        [$bare, $oblong] = self::one("Ground\n  Key, 1 m away, umbrella\n  Fill, 1 m away, softbox 40 × 90 cm")->pieces;
+        $this->assertSame(['umbrella', null], [$bare->modifier, $bare->sizeCm]);
+        $this->assertSame(['softbox', 60.0], [$oblong->modifier, $oblong->sizeCm]);
+    }
+
     public function test_stops_at_the_subject(): void
     {
         $stops = static fn (string $line): float => (float) self::one("A\n  Key, {$line}")->pieces[0]->stops(1.0);
@@ -176,6 +208,69 @@ final class SetupLightTest extends TestCase
     }
 
     /** At 100 mm the frame of 36 mm is 0.36 m wide a metre away: 0.54 m to each side at 3 m. */
+    /** @return array<string, array{string, string, string, string}> what is measured, the code, and what it says */
+    public static function notAsMarked(): array
+    {
+        $key = 'Key, 2 m away, 45° left, 1 m high, 1/4 power, 400 Ws, softbox 60 cm';
+
+        return [
+            'no height and no power' => [$key, 'Key, 2 m away, 45° left, softbox 60 cm', 'lights.not-measured', 'Its height, its power'],
+            'no modifier' => [$key, 'Key, 2 m away, 45° left, 1 m high, 1/4 power, 400 Ws', 'lights.not-measured', 'what it shines through'],
+            'another modifier' => [$key, str_replace('softbox', 'dish', $key), 'lights.moved', 'Dish 60 cm instead of softbox 60 cm'],
+            'another size' => [$key, str_replace('60 cm', '90 cm', $key), 'lights.moved', 'back to the mark: softbox 60 cm'],
+            'another lens' => ['100 mm', '70 mm', 'lights.moved', '70 mm instead of 100'],
+            'the table' => ['Subject, 1 m', 'Subject, 0.9 m', 'lights.moved', '10 cm higher or lower'],
+            'a light more' => [$key, "{$key}\n    Rim, 1 m behind", 'lights.not-marked', 'taken without it'],
+            'a setup of no name' => ['Ground', 'Moon', 'lights.not-marked', 'Written otherwise'],
+        ];
+    }
+
+    #[DataProvider('notAsMarked')]
+    public function test_what_was_not_measured_is_not_said_to_stand(string $was, string $is, string $code, string $says): void
+    {
+        $found = self::judged(self::GROUND, "Jar\n  Ground\n    Clean", str_replace($was, $is, self::GROUND));
+        $this->assertArrayNotHasKey('lights.as-marked', $found);
+        $this->assertStringContainsStringIgnoringCase($says, $found[$code]->because);
+    }
+
+    /** At 0.5 m across and 1.8 m above the subject, then 1.7: 2 · log2(1.868 / 1.772) = 0.15 stops, whoever leaves the subject out. */
+    public function test_a_subject_that_is_left_out_is_as_high_as_it_was(): void
+    {
+        $top = 'Top, 0.5 m behind, 2.6 m high, 1/2 power, 500 Ws';
+        $found = self::judged("A\n  Subject, 0.8 m high\n  {$top}", "Jar\n  A\n    Clean", "A\n  ".str_replace('2.6', '2.5', $top));
+        $this->assertSame(
+            '10 cm higher or lower, 0.2 stops at the subject. Back to the mark: 2.60 m high.',
+            str_replace('behind the subject, ', '', $found['lights.moved']->because),
+        );
+    }
+
+    public function test_what_cannot_be_compared_is_not_said_to_match(): void
+    {
+        $jar = "Jar\n  Ground\n    Clean\n  Tank\n    Splash";
+        $like = str_replace('Ground', 'Tank', self::GROUND);
+        foreach ([
+            ['45° left, 1 m high', '45° left', 'how high Key of Tank stands'],
+            ['softbox 60 cm', 'softbox', 'how large Key of Tank is'],
+        ] as [$was, $is, $says]) {
+            $found = self::judged(self::GROUND."\n".str_replace($was, $is, $like), $jar);
+            $this->assertArrayNotHasKey('lights.match', $found);
+            $this->assertStringContainsString($says, $found['lights.match-unknown']->because);
+        }
+        $none = self::judged(self::GROUND."\nTank\n  Subject, 1 m high\n  Camera, 3 m away, 100 mm", $jar);
+        $this->assertStringContainsString('a light of Tank', $none['lights.match-unknown']->because);
+        // As high above the floor, and the table lower: it comes from higher up.
+        $lower = self::judged(self::GROUND."\n".str_replace('Subject, 1 m', 'Subject, 0.2 m', $like), $jar);
+        $this->assertStringContainsString('shadows fall', $lower['lights.mismatch']->because);
+    }
+
+    public function test_what_is_meant_to_be_seen_stands_in_the_frame(): void
+    {
+        $behind = "Ground\n  Backlight, 1.2 m behind, 1 m high, octa 120 cm\n  Camera, 2 m away, 1 m high, 90 mm";
+        $jar = "Jar\n  Ground\n    Clean";
+        $this->assertStringContainsString('write: seen', self::judged($behind, $jar)['lights.in-frame']->because);
+        $this->assertArrayNotHasKey('lights.in-frame', self::judged(str_replace('120 cm', '120 cm, seen', $behind), $jar));
+    }
+
     public function test_what_stands_in_the_frame(): void
     {
         $edge = FrameEdge::of(self::one(self::GROUND));
