@@ -20,7 +20,7 @@ final class AllowedRoots
 
     public static function read(): self
     {
-        $roots = [config('satchel.standins'), ...AllowedRoot::query()->pluck('path')->all()];
+        $roots = [Devices::standIns(), ...AllowedRoot::query()->pluck('path')->all()];
         $real = array_map(static fn (mixed $root): string|false => realpath((string) $root), $roots);
 
         return new self(array_values(array_unique(array_filter($real, is_string(...)))));

@@ -35,7 +35,7 @@
                         <tr>
                             <td class="figures">{{ $member->hours() }}</td>
                             <td><b>{{ $member->shown() }}</b>@if ($member->isMinor())
-                                    with {{ $member->guardian ?? 'a guardian' }}
+                                    {{ $member->guardian === null ? '(a minor: no guardian is named)' : 'with ' . $member->guardian }}
                                 @endif
                             </td>
                             <td>{{ $member->role }}</td>

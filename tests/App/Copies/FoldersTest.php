@@ -93,6 +93,12 @@ final class FoldersTest extends TestCase
         $this->assertSame($this->temp.'/media/card', Card::query()->firstOrFail()->folder);
     }
 
+    public function test_the_folder_of_the_stand_ins_may_be_looked_into_at_the_first_look_too(): void
+    {
+        config(['satchel.standins' => "{$this->temp}/nobody was here/standins"]);
+        $this->get('/folders')->assertOk()->assertDontSee('lies outside the folders you allowed')->assertSee('No folder below');
+    }
+
     public function test_a_folder_allowed_once_can_be_forgotten(): void
     {
         $this->delete('/folders/'.AllowedRoot::query()->firstOrFail()->id)->assertRedirect();

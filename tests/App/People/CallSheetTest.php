@@ -33,6 +33,7 @@ final class CallSheetTest extends TestCase
         $this->put($url, $fields)->assertSessionHasNoErrors();
         $this->get($url)->assertSee('Mio is a minor, and no guardian is named.')->assertSee('are not on the call sheet')
             ->assertSee('&lt;b&gt;Ida&lt;/b&gt;', false)->assertDontSee('<b>Ida</b>', false);
+        $this->get("{$url}/sheet")->assertSee('no guardian is named')->assertDontSee('with a guardian');
 
         $this->post("{$url}/link")->assertSessionHas('link');
         preg_match('#/sheet/([A-Za-z0-9]{40})#', (string) session('link'), $found);
