@@ -86,8 +86,11 @@ final readonly class SessionJudge
         return $since !== null && $since <= self::UNWATCHED_S ? null : Verdict::stop(
             'session.unwatched',
             'Nobody watches the session folder.',
-            ($since === null ? 'It was never looked at' : 'It was looked at last '.Span::exact($since).' ago').
-                '. Start the program again (./satchel demo or serve): its watcher looks twice a second.',
+            $since === null
+                ? 'It was not looked at yet. The watcher of the program looks twice a second: look here again, and if it still says so, '.
+                    'start the program again (./satchel demo or serve).'
+                : 'It was looked at last '.Span::exact($since).' ago. Start the program again (./satchel demo or serve): its watcher looks '.
+                    'twice a second.',
         );
     }
 
