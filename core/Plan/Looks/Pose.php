@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Looks;
 
+use NorthSatchel\Plural;
 use NorthSatchel\Time\Priority;
 
 /** A pose of a look. */
@@ -25,4 +26,11 @@ final readonly class Pose
         public int $helpers = 0,
         public Priority $priority = Priority::Must,
     ) {}
+
+    /** Its throws and who helps, in words. */
+    public function throwsSay(): string
+    {
+        return Plural::of($this->throws, '1 throw', "{$this->throws} throws").' with '.
+            ($this->helpers === 0 ? 'nobody who helps' : Plural::of($this->helpers, '1 helper', "{$this->helpers} helpers"));
+    }
 }

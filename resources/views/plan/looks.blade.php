@@ -39,7 +39,7 @@
                 <ul>
                     @foreach ($turn->look->poses as $pose)
                         <li class="border-t border-rule py-1">{{ $pose->name }} <span class="text-faint figures">{{ $pose->minutes }} min
-                                {{ $pose->stance }}{{ $pose->throws > 0 ? ", {$pose->throws} throws with {$pose->helpers} helpers" : '' }}{{
+                                {{ $pose->stance }}{{ $pose->throws > 0 ? ', ' . $pose->throwsSay() : '' }}{{
                                     $pose->priority->value === 'must' ? '' : ", {$pose->priority->value}" }}</span></li>
                     @endforeach
                 </ul>

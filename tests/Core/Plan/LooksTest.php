@@ -129,6 +129,8 @@ final class LooksTest extends TestCase
         $this->assertArrayNotHasKey('looks.incomplete', self::judged(self::LIST, 90));
         $this->assertArrayNotHasKey('looks.helpers', self::judged(self::LIST, 90));
         $this->assertArrayHasKey('looks.helpers', self::judged(str_replace('helpers 2', 'helpers 1', self::LIST), 90));
+        $says = static fn (int $throws, int $helpers): string => (new Pose('Up', throws: $throws, helpers: $helpers))->throwsSay();
+        $this->assertSame(['1 throw with nobody who helps', '6 throws with 1 helper'], [$says(1, 0), $says(6, 1)]);
         $fast = "A, with B\n".implode("\n", array_map(static fn (int $n): string => "  p{$n}, 1 min", range(1, 5)));
         $this->assertArrayNotHasKey('looks.pace', self::judged($fast, 90), 'sixty an hour');
     }
