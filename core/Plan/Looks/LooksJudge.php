@@ -123,7 +123,11 @@ final readonly class LooksJudge
 
         return $names === [] ? null : Verdict::mind(
             'looks.helpers',
-            Plural::of(count($names), 'A pose with throws has fewer than two helpers.', count($names).' poses with throws have fewer than two helpers.'),
+            Plural::of(
+                count($names),
+                'A pose with throws has fewer than two helpers.',
+                count($names).' poses with throws have fewer than two helpers.',
+            ),
             implode(', ', $names).': the pose is whole first and still, then two throw, and one frame is taken as it rises and one as it falls. '.
                 'About every second throw is good.',
         );
