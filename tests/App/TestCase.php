@@ -8,6 +8,7 @@ use App\Devices\Waiting;
 use App\Jobs\OrderAroundTheMissing;
 use App\Jobs\ProveCallingOrder;
 use App\Models\Brief\Job;
+use App\Models\People\FormalGroup;
 use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
@@ -65,6 +66,15 @@ abstract class TestCase extends LaravelTestCase
     {
         $job = KeptDemo::load();
         $this->actingAs(User::query()->firstOrFail());
+
+        return $job;
+    }
+
+    /** The demo where nobody stands in groups: of no matter for cards and copies, and every page judges their order. */
+    protected function demoOfCards(): Job
+    {
+        $job = $this->demo();
+        FormalGroup::query()->delete();
 
         return $job;
     }

@@ -25,7 +25,7 @@ final class CardLifeDeskTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->demo();
+        $this->demoOfCards();
         $this->post('/jobs/1/camera-check');
         $this->post('/jobs/1/stand-ins/shoot', ['frames' => 6]);
         $this->post('/jobs/1/cards/seal');

@@ -34,7 +34,7 @@ final class CardsToFormatTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->job = $this->demo();
+        $this->job = $this->demoOfCards();
         $this->cards = "/jobs/{$this->job->id}/cards";
     }
 

@@ -20,7 +20,7 @@ final class AuditTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->job = $this->demo();
+        $this->job = $this->demoOfCards();
         $this->post('/jobs/1/camera-check');
         $this->post('/jobs/1/stand-ins/mode', [
             'body' => Item::query()->where('label', 'Body B')->firstOrFail()->load('body')->body?->id,

@@ -22,7 +22,7 @@ final class FramesTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->job = $this->demo();
+        $this->job = $this->demoOfCards();
         $this->post('/jobs/1/camera-check');
         $this->post('/jobs/1/stand-ins/shoot', ['frames' => 6]);
         $this->post('/jobs/1/cards/seal');

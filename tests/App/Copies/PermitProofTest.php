@@ -35,7 +35,7 @@ final class PermitProofTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->job = $this->demo();
+        $this->job = $this->demoOfCards();
         $this->cards = "/jobs/{$this->job->id}/cards";
         $this->app->forgetScopedInstances();
         app(StandInDesk::class)->shootDay(BriefDesk::open($this->job->id), 4);

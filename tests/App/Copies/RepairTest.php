@@ -19,7 +19,7 @@ final class RepairTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->demo();
+        $this->demoOfCards();
         $this->post('/jobs/1/camera-check');
         $this->post('/jobs/1/stand-ins/shoot', ['frames' => 3]);
         $this->post('/jobs/1/cards/seal');
