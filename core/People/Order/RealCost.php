@@ -12,34 +12,36 @@ use NorthSatchel\People\Pace;
 final class RealCost
 {
     /** @var array<int, float> minutes of each group */
-    private array $minutes = [];
+    public readonly array $minutes;
 
     /** @var array<int, array<int, float>> minutes of the change-over after a group; that of the first under its own number */
-    private array $changes = [];
+    public readonly array $changes;
 
     /** @var array<int, array<int, int>> meetings between two groups */
-    private array $meetings = [];
+    public readonly array $met;
 
-    /** @var array<string, float> by name */
-    private array $weights = [];
+    /** @var array<array-key, float> by name */
+    public readonly array $weights;
 
     /** @param  list<FamilyGroup>  $groups */
-    public function __construct(private readonly array $groups, Family $family, private readonly bool $isGathered)
+    public function __construct(public readonly array $groups, Family $family, public readonly bool $isGathered)
     {
+        $minutes = $changes = $met = $weights = [];
         foreach ($groups as $i => $group) {
-            $this->minutes[$i] = Pace::minutes(count($group->people));
+            $minutes[$i] = Pace::minutes(count($group->people));
             foreach ($group->people as $name) {
-                $this->weights[$name] ??= (float) ($family->person($name)?->weight() ?? 1);
+                $weights[$name] ??= (float) ($family->person($name)?->weight() ?? 1);
             }
             foreach ($groups as $j => $other) {
-                $this->changes[$i][$j] = Pace::changeOver($i === $j ? null : $group->people, $other->people, $isGathered);
-                $this->meetings[$i][$j] = $i === $j ? 0 : self::met($group, $other, $family);
+                $changes[$i][$j] = Pace::changeOver($i === $j ? null : $group->people, $other->people, $isGathered);
+                $met[$i][$j] = $i === $j ? 0 : self::meet($group, $other, $family);
             }
         }
+        [$this->minutes, $this->changes, $this->met, $this->weights] = [$minutes, $changes, $met, $weights];
     }
 
     /** How many of those kept apart stand in one group and in the other. */
-    public static function met(FamilyGroup $a, FamilyGroup $b, Family $family): int
+    private static function meet(FamilyGroup $a, FamilyGroup $b, Family $family): int
     {
         $in = static fn (string $name, FamilyGroup $group): bool => in_array($name, $group->people, true);
 
@@ -56,7 +58,7 @@ final class RealCost
     {
         $count = 0;
         for ($i = 1; $i < count($order); $i++) {
-            $count += $this->meetings[$order[$i - 1]][$order[$i]];
+            $count += $this->met[$order[$i - 1]][$order[$i]];
         }
 
         return $count;

@@ -6,7 +6,6 @@ namespace NorthSatchel\People\Order;
 
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
-use NorthSatchel\People\Pace;
 use NorthSatchel\People\Precedence;
 
 /**
@@ -28,37 +27,18 @@ final class RealOrder
     /** @var array<int, float> by group, weights of who is in it */
     private array $weights = [];
 
-    /** @var array<int, array<int, float>> minutes of the change-over after a group; that of the first under its own number */
-    private array $changes = [];
-
-    /** @var array<int, array<int, int>> meetings between two groups */
-    private array $meetings = [];
-
-    /** @var array<string, int> bit by name */
+    /** @var array<array-key, int> bit by name */
     private array $bits = [];
 
-    /**
-     * @param  list<FamilyGroup>  $groups
-     * @param  list<array{int, int}>  $before  indexes, the first earlier
-     */
-    private function __construct(
-        private readonly array $groups,
-        private readonly Family $family,
-        private readonly bool $isGathered,
-        private readonly array $before,
-    ) {
-        foreach ($groups as $group) {
-            foreach ($group->people as $name) {
-                $this->bits[$name] ??= 1 << count($this->bits);
-            }
+    /** @param  list<array{int, int}>  $before  indexes, the first earlier */
+    private function __construct(private readonly RealCost $cost, private readonly array $before)
+    {
+        foreach (array_keys($cost->weights) as $at => $name) {
+            $this->bits[$name] = 1 << $at;
         }
-        foreach ($groups as $i => $group) {
+        foreach ($cost->groups as $i => $group) {
             $this->masks[$i] = array_reduce($group->people, fn (int $mask, string $name): int => $mask | $this->bits[$name], 0);
             $this->weights[$i] = $this->weightOf($this->masks[$i]);
-            foreach ($groups as $j => $other) {
-                $this->changes[$i][$j] = Pace::changeOver($i === $j ? null : $group->people, $other->people, $isGathered);
-                $this->meetings[$i][$j] = $i === $j ? 0 : RealCost::met($group, $other, $family);
-            }
         }
     }
 
@@ -75,13 +55,13 @@ final class RealOrder
 
         return $groups === [] || count($groups) > self::MOST || count($people) > 62
             ? null
-            : (new self($groups, $family, $isGathered, $rule->pairs()))->search();
+            : (new self(new RealCost($groups, $family, $isGathered), $rule->pairs()))->search();
     }
 
     /** @return list<int>|null */
     private function search(): ?array
     {
-        $n = count($this->groups);
+        $n = count($this->masks);
         $earlier = array_fill(0, $n, 0);
         foreach ($this->before as [$first, $then]) {
             $earlier[$then] |= 1 << $first;
@@ -98,10 +78,10 @@ final class RealOrder
                     continue;
                 }
                 $mask = $this->masks[$next];
-                $waiting = $here + ($this->isGathered ? 0.0 : $this->weightOf($mask & ~$came));
-                $framed = Pace::minutes(count($this->groups[$next]->people)) * ($waiting - $this->weights[$next]);
+                $waiting = $here + ($this->cost->isGathered ? 0.0 : $this->weightOf($mask & ~$came));
+                $framed = $this->cost->minutes[$next] * ($waiting - $this->weights[$next]);
                 foreach ($done === 0 ? [$next => 0.0] : $costs[$done] as $last => $cost) {
-                    $now = $cost + $this->changes[$last][$next] * $waiting + $framed + self::MEETING * $this->meetings[$last][$next];
+                    $now = $cost + $this->cost->changes[$last][$next] * $waiting + $framed + self::MEETING * $this->cost->met[$last][$next];
                     if ($now < ($costs[$done | 1 << $next][$next] ?? INF) - 1e-9) {
                         $costs[$done | 1 << $next][$next] = $now;
                         $from[$done | 1 << $next][$next] = $done === 0 ? -1 : $last;
@@ -149,14 +129,14 @@ final class RealOrder
             }
         }
 
-        return [$this->weightOf($this->isGathered ? $wanted : $wanted & $came), $came];
+        return [$this->weightOf($this->cost->isGathered ? $wanted : $wanted & $came), $came];
     }
 
     private function weightOf(int $mask): float
     {
         $sum = 0.0;
         foreach ($this->bits as $name => $bit) {
-            $sum += ($mask & $bit) === 0 ? 0.0 : (float) ($this->family->person((string) $name)?->weight() ?? 1);
+            $sum += ($mask & $bit) === 0 ? 0.0 : $this->cost->weights[$name];
         }
 
         return $sum;
