@@ -19,6 +19,9 @@ final readonly class Station
     /** @var list<StationLink> beside the wire: what fires the lights, and where others look; without a display the computer shows it */
     public array $beside;
 
+    /** The wire that is drawn: the first cable, with every extension and hub. */
+    private ?Wire $wire;
+
     /** Seconds a frame; null where a rate is not known, or a part is missing. */
     public ?float $secondsAFrame;
 
@@ -48,10 +51,9 @@ final readonly class Station
             ...$displays === [] ? [] : [self::link('display', $displays, null)],
         ];
         // What a frame waits for: the wire and the computer; the drives are written to behind it.
-        $needed = array_values(array_filter($links, static fn (StationLink $l): bool => in_array($l->role, ['cable', 'joint', 'computer'], true)));
-        $rates = array_map(static fn (StationLink $l): ?float => $l->gear === null ? null : $l->rateMbS, $needed);
-        $least = in_array(null, $rates, true) || $rates === [] ? null : min($rates);
-        $this->secondsAFrame = $least === null || $frameMb <= 0 ? null : $frameMb / $least;
+        $this->wire = Wire::allOf($bag)[0] ?? null;
+        $least = $this->wire?->rateMbS;
+        $this->secondsAFrame = $this->wire?->seconds($frameMb);
         $this->links = array_map(static fn (StationLink $l): StationLink => new StationLink(
             $l->role,
             $l->gear,
@@ -95,6 +97,23 @@ final readonly class Station
         return false;
     }
 
+    /** How long a frame takes through the wire that is drawn, or what has to be written down first. */
+    public function paceSays(): string
+    {
+        if ($this->secondsAFrame === null) {
+            $open = $this->wire?->openFor($this->frameMb) ?? ['which cable there is'];
+
+            return 'How long a frame takes nobody can say; not written down: '.implode('; ', $open).'.';
+        }
+
+        return sprintf(
+            '%s MB a frame: %s s until the next can follow, %d a minute at most.',
+            round($this->frameMb),
+            number_format($this->secondsAFrame, 1),
+            floor(60 / $this->secondsAFrame),
+        );
+    }
+
     /** Others on a set look at a screen of their own, or stand behind the operator; and colour is not judged on just any. */
     private function display(): ?Verdict
     {
@@ -134,7 +153,7 @@ final readonly class Station
             $alone === [] ? null : Verdict::mind(
                 'station.no-spare',
                 count($alone) === 1 ? reset($alone)->label().' has no spare.' : count($alone).' parts of the station have no spare.',
-                self::names($alone).': one that fails ends the wire. A card in the camera goes on while it is mended.',
+                self::names($alone).': where one fails, its part of the work waits. A card in the camera goes on while it is mended.',
             ),
             $this->display(),
         ]));

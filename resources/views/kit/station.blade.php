@@ -34,10 +34,7 @@
                     @endforeach
                 </svg>
             </div>
-            <figcaption class="figures">{{ $station->secondsAFrame === null
-                ? 'How long a frame takes nobody can say: a rate is not written down, or a part is missing.'
-                : round($station->frameMb) . ' MB a frame: ' . number_format($station->secondsAFrame, 1) . ' s until the next can follow, ' .
-                    floor(60 / $station->secondsAFrame) . ' a minute at most.' }}</figcaption>
+            <figcaption class="figures">{{ $station->paceSays() }}</figcaption>
         </figure>
     @else
         <p class="mb-3">No wire and no computer is on the kit list of this job.</p>

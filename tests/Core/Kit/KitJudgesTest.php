@@ -438,9 +438,20 @@ final class KitJudgesTest extends TestCase
                 ...$rate === null ? [] : ['rate_mb_s' => $rate],
             ]),
         ];
-        $laptop = self::gear(2, 'Laptop', GearKind::Computer);
+        $laptop = self::gear(2, 'Laptop', GearKind::Computer, ['write_mb_s' => 400.0]);
         $this->assertSame(['fix kit.no-computer', 'fix kit.cable'], self::codes(StationJudge::of($cable(8, 'USB 3'), 60)));
         $this->assertSame(['fine kit.cable'], self::codes(StationJudge::of([$laptop, ...$cable(4.6, 'USB 2', 30)], 60)));
+        // Nothing carries that nobody has looked at: no disk, no frame, no rate, no computer.
+        $slate = self::gear(2, 'Slate', GearKind::Computer);
+        $unknown = StationJudge::of([$slate, ...$cable(1.0, 'USB 2')], 0);
+        $this->assertSame(['mind kit.cable-unknown'], self::codes($unknown));
+        $this->assertStringContainsString(
+            'the rate of Wire; the rate of the disk of Slate; how large a frame of the camera is',
+            $unknown[0]->because,
+        );
+        $this->assertSame(['mind kit.cable-unknown'], self::codes(StationJudge::of([$slate, ...$cable(1.0, 'USB 2', 30)], 60)));
+        $this->assertSame(['mind kit.cable-unknown'], self::codes(StationJudge::of([$laptop, ...$cable(1.0, 'USB 2', 30)], 0)));
+        $this->assertSame(['fix kit.no-computer'], self::codes(StationJudge::of($cable(1.0, 'USB 2', 30), 60)), 'into nothing it carries nothing');
         // The whole wire counts: cable and extension together, and the slowest link, the disk among them.
         $joint = self::gear(3, 'Extension', GearKind::Cable, [
             'length_m' => 1.5, 'standard' => 'USB 3', 'for_tether' => true, 'is_joint' => true, 'rate_mb_s' => 90.0,

@@ -53,6 +53,11 @@ final class StationTest extends TestCase
         $unknown = new Station([...self::bag(), self::gear(99, GearKind::Cable, 'Hub', $joint)], 60.0);
         $this->assertNull($unknown->secondsAFrame);
         $this->assertNull((new Station(self::bag(), 0.0))->secondsAFrame);
+        $this->assertSame('60 MB a frame: 1.5 s until the next can follow, 40 a minute at most.', $station->paceSays());
+        $this->assertSame('How long a frame takes nobody can say; not written down: the rate of Hub.', $unknown->paceSays());
+        $this->assertStringEndsWith('how large a frame of the camera is.', (new Station(self::bag(), 0.0))->paceSays());
+        $noWire = array_values(array_filter(self::bag(), static fn (Gear $g): bool => $g->kind !== GearKind::Cable));
+        $this->assertStringEndsWith('not written down: which cable there is.', (new Station($noWire, 60.0))->paceSays());
     }
 
     public function test_missing_parts_and_spares(): void
