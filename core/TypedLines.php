@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel;
 
-/** Lists as people type or paste them: a line each, empty ones left out, dots and dashes before a line too. */
+/** Lists as people type or paste them: a line each, empty ones left out, dots and dashes before a line too; tabs between what a table gave. */
 final class TypedLines
 {
     private const TAB = 4;
@@ -27,7 +27,11 @@ final class TypedLines
             if (count($lines) === $most) {
                 throw ImpossibleValue::of($field, "must be {$most} lines at most");
             }
-            $between = $hasNumbers && str_contains($words, ';') ? ';' : ',';
+            $between = match (true) {
+                str_contains($words, "\t") => "\t",
+                $hasNumbers && str_contains($words, ';') => ';',
+                default => ',',
+            };
             $parts = array_values(array_filter(array_map(trim(...), explode($between, $words)), static fn (string $p): bool => $p !== ''));
             $depth = mb_strlen(str_replace("\t", str_repeat(' ', self::TAB), $found[1] ?? ''));
             $lines[] = new TypedLine($field, $at + 1, $depth, $words, $parts === [] ? [$words] : $parts);

@@ -16,6 +16,7 @@ Route::put('/jobs/{job}/boards', [BoardsController::class, 'update']);
 Route::post('/jobs/{job}/boards/read', [BoardsController::class, 'read']);
 Route::post('/jobs/{job}/boards/say', [BoardsController::class, 'say']);
 Route::get('/jobs/{job}/boards/print', [BoardsController::class, 'boards']);
+Route::get('/jobs/{job}/boards/frames/{exposure}', [BoardsController::class, 'picture']);
 Route::get('/jobs/{job}/boards/{number}', [BoardsController::class, 'boards'])->whereNumber('number');
 Route::get('/jobs/{job}/picks', [PicksController::class, 'show']);
 Route::post('/jobs/{job}/picks', [PicksController::class, 'pick']);

@@ -142,7 +142,12 @@ final class BundleTables
                 static fn (int $job): Builder => DB::table('frame_claims')->whereIn('card_id', $cards($job))->where('job_id', $job),
                 ['card_id' => 'cards', 'job_id' => 'jobs'],
             ),
-            new BundleTable('board_words', $of('board_words'), ['job_id' => 'jobs', 'frame_id' => 'frames']),
+            new BundleTable(
+                'board_words',
+                static fn (int $job): Builder => $of('board_words')($job)->whereNotNull('frame_id'),
+                ['job_id' => 'jobs', 'frame_id' => 'frames'],
+                without: ['session_file_id'],
+            ),
             new BundleTable('copy_events', $loads('copy_events'), ['card_id' => 'cards', 'destination_id' => 'destinations'], ['data']),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Desks\Copies\SessionWatch;
+use App\Desks\Wrap\BoardsDesk;
 use App\Devices\AllowedRoots;
 use App\Models\Copies\SessionFolder;
 use Illuminate\Console\Command;
@@ -32,8 +33,10 @@ final class WatchSessions extends Command
                 app()->forgetInstance(AllowedRoots::class);
                 $watches = self::watches($watches);
             }
-            foreach ($watches as [, $watch]) {
-                $watch->look(microtime(true));
+            foreach ($watches as [, $watch, $job]) {
+                if ($watch->look(microtime(true)) > 0) {
+                    BoardsDesk::readSoon($job);
+                }
             }
             usleep(self::EVERY_MICROSECONDS);
         }
@@ -42,15 +45,17 @@ final class WatchSessions extends Command
     }
 
     /**
-     * @param  array<int, array{string, SessionWatch}>  $had  by folder: what it was told, and its watch
-     * @return array<int, array{string, SessionWatch}>
+     * @param  array<int, array{string, SessionWatch, int}>  $had  by folder: what it was told, its watch, and its job
+     * @return array<int, array{string, SessionWatch, int}>
      */
     private static function watches(array $had): array
     {
         $watches = [];
         foreach (SessionFolder::query()->with(['automatic', 'byHand'])->where('is_watched', true)->get() as $folder) {
             $told = "{$folder->folder} {$folder->automatic_id} {$folder->by_hand_id}";
-            $watches[$folder->id] = ($had[$folder->id][0] ?? null) === $told ? $had[$folder->id] : [$told, new SessionWatch($folder)];
+            $watches[$folder->id] = ($had[$folder->id][0] ?? null) === $told
+                ? $had[$folder->id]
+                : [$told, new SessionWatch($folder), $folder->job_id];
         }
 
         return $watches;

@@ -17,11 +17,12 @@ final class KeptFindings
      * @template T
      *
      * @param  \Closure(): T  $make
+     * @param  string  $besides  what else it follows from, and is not counted as a change
      * @return T
      */
-    public static function of(Job $job, string $what, \Closure $make): mixed
+    public static function of(Job $job, string $what, \Closure $make, string $besides = ''): mixed
     {
-        return self::kept($job, $what, self::number($job), $make);
+        return self::kept($job, $what, self::number($job), $make, $besides);
     }
 
     /**
@@ -49,9 +50,9 @@ final class KeptFindings
      * @param  \Closure(): T  $make
      * @return T
      */
-    private static function kept(Job $job, string $what, int $number, \Closure $make): mixed
+    private static function kept(Job $job, string $what, int $number, \Closure $make, string $besides = ''): mixed
     {
-        $stamp = "{$number} ".JobDay::daysTo($job);
+        $stamp = "{$number} ".JobDay::daysTo($job)." {$besides}";
         // Two databases of one clone keep their findings apart.
         $key = 'kept-'.hash('xxh32', (string) config('database.connections.sqlite.database'))."-{$what}-{$job->id}";
         $kept = Cache::get($key);

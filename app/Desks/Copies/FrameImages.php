@@ -35,7 +35,13 @@ final class FrameImages
     /** A small jpeg of a frame, from wherever it can be read; null where it holds no picture that can be opened here. */
     public function preview(Frame $frame): ?string
     {
-        $image = $this->image($this->shownBytes($frame));
+        return self::small($this->shownBytes($frame) ?? '');
+    }
+
+    /** A picture as small as it stands on a contact sheet; null where it cannot be opened. */
+    public static function small(string $bytes): ?string
+    {
+        $image = self::image($bytes);
         $small = $image === null ? false : imagescale($image, self::PREVIEW_PX);
 
         return $small === false ? null : self::jpeg($small, 75);
@@ -45,7 +51,7 @@ final class FrameImages
     public function actual(Frame $frame): ?string
     {
         // What a raw carries for showing need not have the raw's own pixels.
-        $image = $this->image($this->jpegBytes($frame));
+        $image = self::image($this->jpegBytes($frame));
         if ($image === null) {
             return null;
         }
@@ -104,7 +110,7 @@ final class FrameImages
         return $frame;
     }
 
-    private function image(?string $bytes): ?\GdImage
+    private static function image(?string $bytes): ?\GdImage
     {
         $size = $bytes === null ? false : @getimagesizefromstring($bytes);
         if ($bytes === null || $size === false || $size[0] * $size[1] > self::MOST_PIXELS) {

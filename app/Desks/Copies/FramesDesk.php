@@ -151,6 +151,7 @@ final class FramesDesk
                 (int) $row->id,
                 basename(Names::printable(FrameKind::frameOf((string) $row->path))),
                 $row->taken_at === null ? null : $offsets->trueTime((int) $row->body_id, (int) $row->taken_at),
+                $row->hash === null ? [] : [(string) $row->hash],
             );
         }
 

@@ -19,6 +19,9 @@ use Illuminate\Validation\ValidationException;
 use NorthSatchel\Copies\Digest;
 use NorthSatchel\Copies\Session\SessionFile;
 use NorthSatchel\Copies\Session\SessionJudge;
+use NorthSatchel\Picture\FrameKind;
+use NorthSatchel\Picture\Raw;
+use NorthSatchel\Picture\TextBytes;
 use NorthSatchel\Verdicts;
 use NorthSatchel\Volume\UnableToRead;
 
@@ -143,6 +146,14 @@ final readonly class SessionDesk
         }
 
         return null;
+    }
+
+    /** A jpeg that shows a file of a session: itself, or the one that its raw carries, '' where it carries none; null where it is not here. */
+    public function shownBytes(SessionFileRow $row): ?string
+    {
+        $bytes = $this->bytes($row);
+
+        return $bytes === null || FrameKind::of($row->path) === FrameKind::Jpeg ? $bytes : Raw::preview(new TextBytes($bytes)) ?? '';
     }
 
     /** Of a job with a session folder; else nothing. */

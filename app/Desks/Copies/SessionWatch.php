@@ -135,7 +135,12 @@ final class SessionWatch
                 continue;
             }
             if ($hash !== null && $isStill()) {
-                $row->update(['hash' => $hash, 'whole_at' => $row->whole_at ?? (int) $now, 'automatic_at' => (int) $now]);
+                $row->update([
+                    'hash' => $hash,
+                    'whole_at' => $row->whole_at ?? (int) $now,
+                    'automatic_at' => (int) $now,
+                    'taken_at' => $this->takenAt($source, $path),
+                ]);
                 $this->settling->forget($path);
                 unset($this->enough["{$path} {$file->bytes} {$file->modifiedAt}"]);
                 $arrived++;
@@ -170,6 +175,14 @@ final class SessionWatch
         return $this->enough[$key] ??= Settling::enoughS(
             FrameKind::of($file->path) === null ? null : PictureInspector::judge($source, $file->path, 0)[0],
         );
+    }
+
+    private function takenAt(LocalVolume $source, string $path): ?int
+    {
+        $exif = FrameKind::of($path) === null ? null : PictureInspector::exif($source, $path);
+        $zone = new \DateTimeZone($this->folder->job->place->timezone);
+
+        return $exif?->instant($exif->clock === null ? 0 : $zone->getOffset(new \DateTimeImmutable('@'.$exif->clock)));
     }
 
     private static function isStill(LocalVolume $source, Entry $file): bool

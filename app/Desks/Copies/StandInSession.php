@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Copies;
 
+use App\Desks\Cards\ProductMoments;
 use App\Devices\AllowedRoots;
 use App\Devices\FolderNotAllowed;
 use App\Devices\StandIn\Exposure;
@@ -41,12 +42,16 @@ final readonly class StandInSession
         $capture = new StandInCapture($into, self::PAUSE_MICROSECONDS);
         $maker = new FrameMaker(self::MODEL, "T{$job->id}", 100);
         $number = count(scandir($into) ?: []);
+        // Of a catalogue one product after another, each behind its board.
+        $codes = array_column(ProductMoments::of($job), 2);
+        $first = count(glob("{$into}/*.jpg") ?: []);
         for ($i = 0; $i < $frames; $i++) {
+            $board = $codes === [] ? null : $codes[($first + $i) % count($codes)];
             do {
                 $name = sprintf('%s_%04d.jpg', preg_replace('/[^A-Za-z0-9]+/', '', basename($into)) ?: 'frame', ++$number);
             } while (file_exists("{$into}/{$name}"));
             $at = Carbon::now()->getTimestamp() + $i;
-            $capture->write($name, $maker->jpeg(new Exposure($at, 0, 'Macro 100', 100, 160, 11.0, 100, 'Session'), 0, $number));
+            $capture->write($name, $maker->jpeg(new Exposure($at, 0, 'Macro 100', 100, 160, 11.0, 100, 'Session', $board), 0, $number));
         }
 
         return $frames;

@@ -7,37 +7,30 @@ namespace App\Desks\Wrap;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\KeptFindings;
 use App\Desks\Copies\FrameImages;
-use App\Desks\Copies\FramesDesk;
+use App\Desks\Copies\SessionFrames;
 use App\Desks\Plan\ElementsDesk;
 use App\Devices\BoardReader;
 use App\Devices\NoBoardReader;
+use App\Jobs\ReadBoards;
 use App\Models\Brief\Job;
-use App\Models\Cards\Frame;
 use App\Models\Plan\StudioRecord;
-use App\Models\Wrap\BoardReading;
-use App\Models\Wrap\BoardWord;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\Boards\BoardCode;
 use NorthSatchel\Plan\Boards\Product;
 use NorthSatchel\Plan\Boards\ProductText;
 use NorthSatchel\Verdicts;
 use NorthSatchel\Wrap\Boards\BoardFrame;
 use NorthSatchel\Wrap\Boards\BoardJudge;
 use NorthSatchel\Wrap\Boards\BoardRuns;
-use NorthSatchel\Wrap\TakenExposure;
 
 /** Which frames are of which product, by the number boards in them. */
 final class BoardsDesk
 {
-    private const IDS_A_QUERY = 800;
-
     private const READ_AT_ONCE = 30;
 
     public function __construct(
-        private readonly FramesDesk $frames,
-        private readonly FrameImages $images,
+        private readonly BoardFrames $frames,
+        private readonly SessionFrames $session,
         private readonly ElementsDesk $elements,
     ) {}
 
@@ -55,27 +48,7 @@ final class BoardsDesk
     /** @return list<BoardFrame> in the order of time */
     public function boardFrames(Job $job): array
     {
-        $taken = $this->frames->taken($job);
-        $read = [];
-        foreach (array_chunk(array_map(static fn (TakenExposure $t): int => $t->id, $taken), self::IDS_A_QUERY) as $ids) {
-            $read += BoardReading::query()->whereIn('frame_id', $ids)->get()->pluck('codes', 'frame_id')->all();
-        }
-        $key = $this->of($job)->boardKey();
-        $said = BoardWord::query()->where('job_id', $job->id)->orderBy('id')->get()->pluck('product', 'frame_id')->all();
-
-        return array_map(static function (TakenExposure $t) use ($key, $read, $said): BoardFrame {
-            $codes = $read[$t->id] ?? null;
-            $numbers = $codes === null ? null : array_map(static fn (string $code): ?int => BoardCode::read($key, $code), $codes);
-
-            return new BoardFrame(
-                $t->id,
-                $t->name,
-                $t->at,
-                $numbers === null ? null : array_values(array_filter($numbers, static fn (?int $n): bool => $n !== null)),
-                isset($said[$t->id]) ? (int) $said[$t->id] : null,
-                array_key_exists($t->id, $read) && $codes === null,
-            );
-        }, $taken);
+        return $this->frames->of($job, $this->of($job)->boardKey());
     }
 
     /** @throws ImpossibleValue naming the line */
@@ -87,16 +60,16 @@ final class BoardsDesk
     }
 
     /** @throws ValidationException when it is no frame of the job, or no product of its list */
-    public function say(Job $job, int $frame, int $product): void
+    public function say(Job $job, string $frame, int $product): void
     {
-        $isFrame = in_array($frame, array_map(static fn (TakenExposure $t): int => $t->id, $this->frames->taken($job)), true);
+        $isFrame = in_array($frame, array_map(static fn (BoardFrame $f): string => $f->id, $this->boardFrames($job)), true);
         $isListed = $product === 0 || in_array($product, array_map(static fn (Product $p): int => $p->number, self::products($this->of($job))), true);
         if (! $isFrame || ! $isListed) {
             throw ValidationException::withMessages([
                 $isFrame ? 'product' : 'frame' => $isFrame ? 'That is no product of the list.' : 'That is no frame of this job.',
             ]);
         }
-        BoardWord::query()->create(['job_id' => $job->id, 'frame_id' => $frame, 'product' => $product]);
+        $this->frames->say($job, $frame, $product);
     }
 
     /**
@@ -114,20 +87,26 @@ final class BoardsDesk
             if ($count === self::READ_AT_ONCE) {
                 return $from + $place;
             }
-            $stored = $frame->boards === null && ! $frame->isBlind ? Frame::query()->find($frame->id) : null;
-            if ($stored === null) {
-                continue;
-            }
-            $jpeg = $this->images->shownBytes($stored);
-            // A card that is not here now may come back.
-            if ($jpeg !== null) {
-                $codes = $jpeg === '' ? null : $reader->codes($jpeg);
-                DB::table('board_readings')->insertOrIgnore(['frame_id' => $frame->id, 'codes' => json_encode($codes, JSON_THROW_ON_ERROR)]);
+            if ($frame->boards === null && ! $frame->isBlind && $this->frames->read($frame, $reader)) {
                 $count++;
             }
         }
 
         return null;
+    }
+
+    /** A small jpeg of a frame; null where there is none, or it is not here. */
+    public function picture(string $frame): ?string
+    {
+        return FrameImages::small((string) $this->frames->shownBytes($frame));
+    }
+
+    /** What came into a session folder is looked through at once, where boards are used. */
+    public static function readSoon(int $job): void
+    {
+        if (BoardReader::isThere() && StudioRecord::query()->where('job_id', $job)->where('products', '!=', '')->exists()) {
+            ReadBoards::dispatch($job);
+        }
     }
 
     /** Of a job with products; else nothing. */
@@ -137,7 +116,7 @@ final class BoardsDesk
             return new Verdicts();
         }
 
-        // Frames are added with an event of their card, and that counts as a change.
+        // Frames of cards are added with an event of their card, and that counts as a change; those of a session are not counted.
         return KeptFindings::of($job, 'boards', function () use ($job): Verdicts {
             try {
                 $frames = $this->boardFrames($job);
@@ -147,6 +126,6 @@ final class BoardsDesk
                 // The page says beside the field what cannot be read.
                 return new Verdicts();
             }
-        });
+        }, BriefDesk::has($job, 'session') ? $this->session->stamp($job) : '');
     }
 }

@@ -71,8 +71,14 @@ final readonly class PicksDesk
             ->orderByDesc('id')
             ->limit(self::OFFERED)
             ->get();
+        $jpegs = [];
         foreach ($rows as $row) {
-            if (FrameKind::of($row->path) === FrameKind::Jpeg) {
+            $jpegs[FrameKind::of($row->path) === FrameKind::Jpeg ? FrameKind::frameOf($row->path) : ''] = true;
+        }
+        foreach ($rows as $row) {
+            $kind = FrameKind::of($row->path);
+            // A raw alone is shown by what it carries for showing.
+            if ($kind === FrameKind::Jpeg || ($kind !== null && ! isset($jpegs[FrameKind::frameOf($row->path)]))) {
                 $offered["session {$row->id}"] = $row->path;
             }
         }
@@ -110,10 +116,10 @@ final readonly class PicksDesk
             $bytes = $frame === null ? null : $this->images->shownBytes($frame);
         } else {
             $row = SessionFileRow::query()->find($pick->session_file_id);
-            $bytes = $row === null ? null : $this->sessions->bytes($row);
+            $bytes = $row === null ? null : $this->sessions->shownBytes($row);
         }
 
-        return $bytes === null ? null : FrameImages::shown($bytes);
+        return FrameImages::shown((string) $bytes);
     }
 
     /** Notes for the retoucher, a line a pick; the words of the client as they are. */

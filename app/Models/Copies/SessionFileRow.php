@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $hash
  * @property int $seen_at
  * @property int|null $whole_at
+ * @property int|null $taken_at  as the picture says
  * @property int|null $automatic_at
  * @property int|null $by_hand_at
  * @property bool $is_gone

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Copies;
 
+use App\Models\Brief\Job;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property bool $is_watched
  * @property int|null $looked_at
  * @property string|null $problem
+ * @property-read Job $job
  * @property-read Destination $automatic
  * @property-read Destination $byHand
  */
@@ -27,6 +29,12 @@ final class SessionFolder extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
 
     /** @return BelongsTo<Destination, $this> */
     public function automatic(): BelongsTo

@@ -11,7 +11,8 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property int $job_id
- * @property int $frame_id
+ * @property int|null $frame_id
+ * @property int|null $session_file_id
  * @property int $product  0: of none
  */
 final class BoardWord extends Model

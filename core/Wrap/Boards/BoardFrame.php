@@ -8,12 +8,13 @@ namespace NorthSatchel\Wrap\Boards;
 final readonly class BoardFrame
 {
     /**
+     * @param  string  $id  "frame-12" of a card, "session-7" of a session folder
      * @param  int|null  $at  Unix seconds, its clock set right; null where it does not say
      * @param  list<int>|null  $boards  numbers; null where nobody has read it
      * @param  int|null  $said  the product that somebody says begins here; 0 where they say that none does
      */
     public function __construct(
-        public int $id,
+        public string $id,
         public string $name,
         public ?int $at,
         public ?array $boards,

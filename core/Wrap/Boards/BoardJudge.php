@@ -82,7 +82,7 @@ final class BoardJudge
         return $lacks === [] ? null : Verdict::fix(
             'boards.lacking',
             count($lacks) === 1 ? "{$lacks[0]->number} {$lacks[0]->name} lacks frames." : count($lacks).' products lack frames.',
-            Some::of($said, self::NAMED, '; ').'. The set still stands: take them now.',
+            Some::of($said, self::NAMED, '; ').'. Take them before the set is struck.',
             ['products' => count($lacks)],
         );
     }

@@ -39,11 +39,20 @@ final class BoardRuns
         $numbers = array_map(static fn (Product $p): int => $p->number, $products);
         $this->of = array_fill_keys($numbers, []);
         $now = null;
+        $isOpen = false;
         foreach ($frames as $frame) {
             if ($frame->isBlind) {
                 $this->blind[] = $frame;
             } elseif ($frame->boards === null) {
                 $this->unread[] = $frame;
+                $isOpen = true;
+            }
+            $isOpen = $isOpen && $frame->said === null && ($frame->boards ?? []) === [];
+            // One that nobody has read may show a board: whose what follows is stays open until the next one.
+            if ($isOpen) {
+                $now = null;
+
+                continue;
             }
             $boards = array_values(array_unique($frame->boards ?? []));
             if ($frame->said !== null) {

@@ -6,8 +6,9 @@
     @if ($runs && $runs->products !== [])
         <div id="runs">
         @if ($frames === 0)
-            <p class="mb-3">No frame is indexed yet: show the board in the first frame of each product, then read the card, and its frames stand
-                here.</p>
+            <p class="mb-3">No frame is known yet: show the board in the first frame of each product. What a capture program writes into the
+                <a href="/jobs/{{ $job->id }}/session">session folder</a> stands here as soon as it is whole; what lies on a card, once the card is
+                read.</p>
         @else
             <section class="slab mb-4" @if ($runs->unread !== []) hx-get="/jobs/{{ $job->id }}/boards" hx-trigger="every 4s" hx-target="#runs"
                 hx-select="#runs" hx-swap="outerHTML show:none" @endif>
@@ -52,7 +53,7 @@
                 <x-form :action="'/jobs/' . $job->id . '/boards/say'" class="flex flex-wrap gap-3 items-end">
                     <x-field name="frame" label="From this frame on" type="select">
                         @foreach ($unclear as $frame)
-                            <option value="{{ $frame->id }}" @selected((int) old('frame') === $frame->id)>{{ $frame->name }}</option>
+                            <option value="{{ $frame->id }}" @selected(old('frame') === $frame->id)>{{ $frame->name }}</option>
                         @endforeach
                     </x-field>
                     <x-field name="product" label="it is" type="select">
@@ -65,7 +66,7 @@
                 </x-form>
                 <ul class="flex flex-wrap gap-2 mt-3">
                     @foreach (array_slice($unclear, 0, 12) as $frame)
-                        <li><img src="/frames/{{ $frame->id }}/preview" alt="{{ $frame->name }}" width="120" loading="lazy">
+                        <li><img src="/jobs/{{ $job->id }}/boards/frames/{{ $frame->id }}" alt="{{ $frame->name }}" width="120" loading="lazy">
                             <span class="figures text-sm block">{{ $frame->name }}</span></li>
                     @endforeach
                 </ul>

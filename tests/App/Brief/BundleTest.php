@@ -244,7 +244,8 @@ final class BundleTest extends TestCase
         $stay = [
             'allowed_roots', 'audit_rules', 'bags', 'board_readings', 'camera_checks', 'changes', 'client_answers', 'copies', 'device_events',
             'editors_desks', 'failed_work', 'handovers', 'item_tests', 'loads', 'migrations', 'permits', 'picks', 'plan_changes', 'proposals',
-            'queued_work', 'runs', 'sent_pictures', 'session_files', 'session_folders', 'share_links', 'shot_sets', 'test_pictures', 'users',
+            'queued_work', 'runs', 'sent_pictures', 'session_files', 'session_folders', 'session_readings', 'share_links', 'shot_sets',
+            'test_pictures', 'users',
         ];
         $in = array_map(static fn ($t): string => $t->name, BundleTables::all());
         $all = array_map(

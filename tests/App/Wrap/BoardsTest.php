@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace Tests\App\Wrap;
 
 use App\Devices\BoardReader;
-use App\Devices\Devices;
 use App\Jobs\ReadBoards;
 use App\Models\Brief\Job;
 use App\Models\Cards\Frame;
 use App\Models\Kit\Body;
-use App\Models\Kit\Card;
 use App\Models\Plan\StudioRecord;
 use App\Models\Wrap\BoardReading;
 use Illuminate\Http\UploadedFile;
@@ -21,6 +19,8 @@ use Tests\Support\BoardPictures;
 /** Number boards, from the printed code to the frames of each product. */
 final class BoardsTest extends TestCase
 {
+    use CatalogueShoot;
+
     private const PICTURES = 8;
 
     /** `./satchel trust boards` reads 100. Printed, turned up to 35°, askew by up to a quarter, up to 150 levels darker, soft: seeds as they come. */
@@ -55,7 +55,7 @@ final class BoardsTest extends TestCase
         $this->demo();
         $job = Job::query()->where('name', 'like', 'Wool%')->firstOrFail();
         $url = "/jobs/{$job->id}/boards";
-        $this->get($url)->assertOk()->assertSee('No frame is indexed yet');
+        $this->get($url)->assertOk()->assertSee('No frame is known yet');
         foreach (['x, Shawl', "11, A\n11, B", '11'] as $bad) {
             $this->from($url)->put($url, ['products' => $bad])->assertSessionHasErrors('products');
         }
@@ -83,28 +83,10 @@ final class BoardsTest extends TestCase
         $second->update(['codes' => []]);
         $this->get($url)->assertSee('12 Cap lacks frames.');
         $after = Frame::query()->where('kind', 'jpeg')->where('id', '>', $second->frame_id)->orderBy('id')->firstOrFail();
-        $this->post("{$url}/say", ['frame' => 999_999, 'product' => 12])->assertSessionHasErrors('frame');
-        $this->post("{$url}/say", ['frame' => $after->id, 'product' => 13])->assertSessionHasErrors('product');
-        $this->post("{$url}/say", ['frame' => $after->id, 'product' => 12])->assertSessionHasNoErrors();
+        $this->post("{$url}/say", ['frame' => 'frame-999999', 'product' => 12])->assertSessionHasErrors('frame');
+        $this->post("{$url}/say", ['frame' => "frame-{$after->id}", 'product' => 13])->assertSessionHasErrors('product');
+        $this->post("{$url}/say", ['frame' => "frame-{$after->id}", 'product' => 12])->assertSessionHasNoErrors();
         $this->get($url)->assertDontSee('12 Cap lacks frames.');
-    }
-
-    private function shoot(Job $job, bool $rawAlone = false): void
-    {
-        $body = Body::query()->with('item')->whereHas('item', static fn ($q) => $q->where('label', 'Body C'))->firstOrFail();
-        $cards = Card::query()->whereHas('item', static fn ($q) => $q->whereIn('label', ['S07', 'S08']))->orderBy('id')->get();
-        foreach ([$body->item_id, ...$cards->pluck('item_id')] as $item) {
-            $this->post("/jobs/{$job->id}/packing", ['item' => $item, 'lane' => 'lead']);
-        }
-        foreach ($cards->values() as $i => $card) {
-            $this->post('/events', ['kind' => 'load', 'job' => $job->id, 'card' => $card->id, 'body' => $body->id, 'slot' => $i + 1]);
-        }
-        if ($rawAlone) {
-            $camera = Devices::camera($body);
-            $camera->set($camera->settings()->with(jpeg: false));
-        }
-        $this->post("/jobs/{$job->id}/stand-ins/shoot", ['frames' => 10])->assertSessionHasNoErrors();
-        $this->post("/jobs/{$job->id}/cards/seal");
     }
 
     /** A body that writes raws alone: the boards are read from what they carry for showing, and the frames are seen. */

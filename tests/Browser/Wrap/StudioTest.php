@@ -218,7 +218,7 @@ final class StudioTest extends BrowserTestCase
                 'on' => ['job' => $wool, 'card' => $card, 'body' => $body, 'slot' => $i + 1]];
         }
         $this->visit("/jobs/{$wool}/boards");
-        $this->see('No frame is indexed yet');
+        $this->see('No frame is known yet');
         self::$browser->script('window.done = false; fetch("/events", { method: "POST", headers: { "Content-Type": "application/json", '.
             'Accept: "application/json", "X-CSRF-TOKEN": document.querySelector("meta[name=csrf-token]").content }, body: JSON.stringify('.
             json_encode(['events' => $events, 'sent_at' => gmdate('c')]).') }).then(() => { window.done = true; })');

@@ -39,7 +39,7 @@ final class BoardsTest extends TestCase
                 '?', '!' => null,
                 default => array_map(intval(...), explode('+', $one)),
             };
-            $list[] = new BoardFrame($i + 1, "F{$i}", $at += 10, $boards, $one[0] === '=' ? (int) substr($one, 1) : null, $one[0] === '!');
+            $list[] = new BoardFrame('frame-'.($i + 1), "F{$i}", $at += 10, $boards, $one[0] === '=' ? (int) substr($one, 1) : null, $one[0] === '!');
         }
 
         return new BoardRuns(ProductText::read(self::LIST), $list);
@@ -64,10 +64,26 @@ final class BoardsTest extends TestCase
         );
     }
 
+    public function test_as_lists_and_tables_are_pasted(): void
+    {
+        $this->assertEquals(
+            [
+                new Product(3, 'Grey blanket', 1),
+                new Product(4, 'Cap', 3),
+                new Product(5, 'Cap, 60', 1),
+                new Product(6, 'Scarf, wool', 2),
+                new Product(7, 'Belt', 4),
+                new Product(8, 'Bag', 2),
+            ],
+            ProductText::read("3 Grey blanket\nNo. 4: Cap, 3 frames\n5. Cap, 60\n6\tScarf, wool\t2\n7;Belt;4\n- #8, Bag, 2×"),
+        );
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function bad(): iterable
     {
-        yield 'no number' => ['Blanket', 'no number of a board'];
+        yield 'no number' => ['Blanket', 'does not begin with the number of a board'];
+        yield 'a number with a gap' => ['12 000, Blanket', 'does not begin'];
         yield 'twice' => ["42, A\n42, B", 'line 2'];
         yield 'no name' => ['42, ×2', 'what 42 is'];
         yield 'none wanted' => ['42, A, ×0', 'at least one'];
@@ -127,6 +143,10 @@ final class BoardsTest extends TestCase
             $this->assertArrayNotHasKey('boards.all', $found, $frames);
         }
         $this->assertCount(1, self::runs('42 - - 42+43 - 43 - 7 -')->unclaimed, 'what follows two boards is of neither');
+        $counts = static fn (string $frames): array => array_map(count(...), self::runs($frames)->of);
+        $this->assertSame([42 => 1, 43 => 0, 7 => 1], $counts('42 - ? - - 7 -'), 'behind one that may show a board nothing is counted');
+        $this->assertSame([], self::runs('42 - ? - - 7 -')->unclaimed);
+        $this->assertSame([42 => 0, 43 => 2, 7 => 0], $counts('42 ? - =43 -'));
         $this->assertSame(['boards.unread'], array_keys(self::judged('42 ? - 7 -')), 'before all are read nothing is said to lack');
         $this->assertSame([], [...BoardJudge::of(new BoardRuns([], []), 0)], 'of nothing nothing is said');
     }
@@ -146,7 +166,7 @@ final class BoardsTest extends TestCase
         $forgotten = $runs->forgotten()[0];
         $this->assertSame([43, 42, 'F4', 310], [$forgotten->product->number, $forgotten->before->number, $forgotten->from->name, $forgotten->pauseS]);
         $remedy = self::judged('42 - - ~ - 7 -')['boards.forgotten']->remedy;
-        $this->assertSame(['frame' => 5, 'product' => 43], $remedy?->on);
+        $this->assertSame(['frame' => 'frame-5', 'product' => 43], $remedy?->on);
         $this->assertSame([], self::runs('42 - - - 7 -')->forgotten(), 'no pause stands out');
         $this->assertSame([], self::runs('42 - ~ - ~ - 7 -')->forgotten(), 'neither of two');
         $this->assertSame([], self::runs('42 - - ~ - 43 - 7 -')->forgotten(), 'it was shown');

@@ -13,6 +13,7 @@ use App\Http\Requests\Wrap\ProductsRequest;
 use App\Jobs\ReadBoards;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Boards\BoardCode;
 use NorthSatchel\Plan\Boards\Product;
@@ -71,6 +72,16 @@ final class BoardsController
         $desk->say(BriefDesk::open($job), $request->frame(), $request->product());
 
         return redirect("/jobs/{$job}/boards")->with('said', 'It counts like a board from that frame on.');
+    }
+
+    public function picture(int $job, string $exposure, BoardsDesk $desk): Response
+    {
+        BriefDesk::open($job);
+        $jpeg = $desk->picture($exposure);
+
+        return $jpeg === null
+            ? response('', 404)
+            : response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
     }
 
     /** To print, or one of them large on a phone. */

@@ -17,12 +17,12 @@ final class BoardWordRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['frame' => ['required', 'integer', 'min:1'], 'product' => ['required', 'integer', 'between:0,999999']];
+        return ['frame' => ['required', 'string', 'max:40'], 'product' => ['required', 'integer', 'between:0,999999']];
     }
 
-    public function frame(): int
+    public function frame(): string
     {
-        return (int) $this->validated()['frame'];
+        return (string) $this->validated()['frame'];
     }
 
     public function product(): int
