@@ -15,6 +15,8 @@ use NorthSatchel\Verdicts;
 /** Is everybody whom the plan needs called, for the hours in which they are needed, and is a minor there with a guardian? */
 final readonly class CallSheetJudge
 {
+    private const NAMED = 5;
+
     /**
      * @param  list<CrewMember>  $members
      * @param  list<PersonHours>  $needed  by the plan, the elements and what is built before them
@@ -110,11 +112,14 @@ final readonly class CallSheetJudge
     private function hours(): array
     {
         $verdicts = [];
+        // Of guardians the hours are held against their child's.
+        $told = array_map(fn (CrewMember $m): ?CrewMember => $m->guardian === null ? null : $this->member($m->guardian), $this->members);
         foreach ($this->needed as $person) {
             $member = $this->member($person->name);
             if ($member === null) {
                 continue;
             }
+            $told[] = $member;
             if ($member->from === null) {
                 $verdicts[] = Verdict::mind('crew.no-time', "{$member->shown()} is called for no time.", "The plan needs them {$person->says()}.");
             } elseif ($member->from > $person->from || ($member->to !== null && $member->to < $person->to)) {
@@ -128,8 +133,19 @@ final readonly class CallSheetJudge
         foreach ($this->onlyWearing() as $name) {
             $member = $this->member($name);
             if ($member !== null && $member->from === null) {
+                $told[] = $member;
                 $verdicts[] = Verdict::mind('crew.no-time', "{$member->shown()} is called for no time.", 'A look waits for them.');
             }
+        }
+        $open = array_filter($this->members, static fn (CrewMember $m): bool => $m->from === null && ! in_array($m, $told, true));
+        $names = array_values(array_map(static fn (CrewMember $m): string => $m->shown(), $open));
+        if ($names !== []) {
+            $verdicts[] = Verdict::mind(
+                'crew.no-time',
+                count($names) === 1 ? "{$names[0]} is called for no time." : count($names).' people are called for no time.',
+                'The plan does not name '.Some::of($names, self::NAMED).'; whoever reads the sheet finds no hour there: 9:00 to 15:00 behind the name.',
+                ['people' => count($names)],
+            );
         }
 
         return $verdicts;

@@ -32,11 +32,16 @@ final class CrewText
         $isNested = array_filter($lines, static fn (TypedLine $l): bool => $l->depth > $top) !== [];
         $group = 'Crew';
         $members = [];
-        foreach ($lines as $line) {
-            if ($isNested && $line->depth === $top) {
+        foreach ($lines as $at => $line) {
+            $isAtTop = $isNested && $line->depth === $top;
+            if ($isAtTop && ($lines[$at + 1]->depth ?? $top) > $top) {
                 $group = rtrim($line->text, ': ');
 
                 continue;
+            }
+            // Somebody who stands as far out as a group does is called all the same; one word alone may be either.
+            if ($isAtTop && count($line->parts) === 1) {
+                $line->refuse("nobody stands further in below “{$line->text}”: a group has people, and somebody has a role, Sam, driver");
             }
             $member = self::member($line, $group);
             $key = mb_strtolower($member->name);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People\Crew;
 
+use NorthSatchel\Drawing\Labels;
+use NorthSatchel\Drawing\NamedPoint;
+use NorthSatchel\Drawing\PlacedMark;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Looked;
 use NorthSatchel\TypedLine;
@@ -24,6 +27,11 @@ final readonly class FloorPlan
     private const MARGIN = 40.0;
 
     private const WIDTH = 640.0;
+
+    /** Of a name, and from the middle of a mark to its edge, the screen above it. */
+    private const TEXT = 14.0;
+
+    private const REACH = 20.0;
 
     /** Units of the drawing a metre. */
     public float $scale;
@@ -80,6 +88,18 @@ final readonly class FloorPlan
         return $this->height - self::MARGIN - ($seat->yM - $this->near) * $this->scale;
     }
 
+    /** @return list<PlacedMark> the name of each seat, in their order */
+    public function names(): array
+    {
+        return Labels::beside(
+            array_map(fn (Seat $s): NamedPoint => new NamedPoint($s->name, $this->x($s), $this->y($s)), $this->seats),
+            array_fill(0, count($this->seats), self::REACH),
+            self::TEXT,
+            self::WIDTH,
+            $this->height,
+        );
+    }
+
     public function verdicts(): Verdicts
     {
         $people = array_values(array_filter($this->seats, static fn (Seat $s): bool => ! $s->isThing()));
@@ -89,10 +109,9 @@ final readonly class FloorPlan
         }
         $found = [];
         $without = array_values(array_filter($people, static fn (Seat $s): bool => ! $s->hasScreen));
-        foreach ($people as $operator) {
-            $behind = $operator->isOperator()
-                ? array_filter($people, static fn (Seat $s): bool => $s !== $operator && $s->from($operator) < self::BEHIND_M)
-                : [];
+        $operators = array_filter($people, static fn (Seat $s): bool => $s->isOperator());
+        foreach ($operators as $operator) {
+            $behind = array_filter($people, static fn (Seat $s): bool => $s !== $operator && $s->from($operator) < self::BEHIND_M);
             foreach ($behind as $seat) {
                 $found[] = Verdict::mind(
                     'floor.behind',
@@ -116,7 +135,7 @@ final readonly class FloorPlan
 
         return new Verdicts($found !== [] ? $found : [Verdict::fine(
             'floor.seen',
-            'Everybody on the floor plan has a screen, and nobody sits behind the operator.',
+            'Everybody on the floor plan has a screen'.($operators === [] ? '.' : ', and nobody sits behind the operator.'),
             "{$looked->words}.",
             $looked,
         )]);

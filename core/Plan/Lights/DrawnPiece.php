@@ -19,11 +19,9 @@ final readonly class DrawnPiece
         public bool $isSecond,
     ) {}
 
-    /** Where its name stands: on its far side from the subject. */
-    public function labelY(): float
+    /** How far from its middle it is drawn, up or down. */
+    public function reach(): float
     {
-        $half = max(9.0, $this->size / 2 * abs(cos(deg2rad($this->turnDeg))));
-
-        return $this->y < $this->toY ? $this->y - $half - 5 : $this->y + $half + 14;
+        return max(12.0, $this->size / 2 * abs(cos(deg2rad($this->turnDeg)))) + 2;
     }
 }

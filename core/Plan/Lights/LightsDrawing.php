@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Lights;
 
+use NorthSatchel\Drawing\Labels;
+use NorthSatchel\Drawing\NamedPoint;
+use NorthSatchel\Drawing\PlacedMark;
+
 /** The light of a setup to scale, from above and from the side, and what is other in a second one drawn over it. */
 final readonly class LightsDrawing
 {
@@ -12,6 +16,13 @@ final readonly class LightsDrawing
     public const HEIGHT = 360.0;
 
     private const MARGIN = 42.0;
+
+    private const TEXT = 13.0;
+
+    private const SUBJECT = 10.0;
+
+    /** What the measure below takes. */
+    private const RULER = 24.0;
 
     /** Units of the drawing a metre. */
     public float $scale;
@@ -48,6 +59,27 @@ final readonly class LightsDrawing
         $this->floorY = self::HEIGHT - self::MARGIN;
         $this->above = [...$this->drawn($light, $other, true), ...$other === null ? [] : $this->drawn($other, $light, true, true)];
         $this->side = [...$this->drawn($light, $other, false), ...$other === null ? [] : $this->drawn($other, $light, false, true)];
+    }
+
+    /** @return list<PlacedMark> what each piece is called; of the second light the first one's names do */
+    public function names(bool $isAbove): array
+    {
+        $pieces = array_values(array_filter($isAbove ? $this->above : $this->side, static fn (DrawnPiece $p): bool => ! $p->isSecond));
+        $points = array_map(static fn (DrawnPiece $p): NamedPoint => new NamedPoint($p->piece->name, $p->x, $p->y), $pieces);
+        // Nothing is written over the subject.
+        $subject = $isAbove
+            ? new NamedPoint('', self::WIDTH / 2, $this->subjectY)
+            : new NamedPoint('', $this->subjectX, $this->floorY - $this->light->subjectHeightM() * $this->scale / 2);
+        $reach = $isAbove ? self::SUBJECT : $this->light->subjectHeightM() * $this->scale / 2;
+        $names = Labels::beside(
+            [...$points, $subject],
+            [...array_map(static fn (DrawnPiece $p): float => $p->reach(), $pieces), $reach],
+            self::TEXT,
+            self::WIDTH,
+            self::HEIGHT - self::RULER,
+        );
+
+        return array_slice($names, 0, -1);
     }
 
     /** @return list<DrawnPiece> of the second one only what is other */

@@ -56,9 +56,10 @@
                         @if ($seat->hasScreen)
                             <rect class="screen" x="{{ $floor->x($seat) - 13 }}" y="{{ $floor->y($seat) - 22 }}" width="26" height="7" />
                         @endif
-                        <text x="{{ $floor->x($seat) }}" y="{{ $floor->y($seat) + 27 }}" font-size="14" text-anchor="middle">{{
-                            Str::limit($seat->name, 20) }}</text>
                     </g>
+                @endforeach
+                @foreach ($floor->names() as $name)
+                    <text x="{{ $name->x }}" y="{{ $name->y }}" font-size="14" text-anchor="middle">{{ $name->label }}</text>
                 @endforeach
             </svg>
             <figcaption class="text-sm text-faint">The bar above somebody is their screen; squares are things.</figcaption>

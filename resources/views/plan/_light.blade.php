@@ -25,11 +25,10 @@
                         height="{{ max(14, $one->size) }}" />
                 @endif
             </g>
-            @unless ($one->isSecond)
-                <text x="{{ round(min(430, max(30, $one->x)), 1) }}" y="{{ round($one->labelY(), 1) }}"
-                    font-size="13" text-anchor="middle">{{ Str::limit($one->piece->name, 16) }}</text>
-            @endunless
         </g>
+    @endforeach
+    @foreach ($drawing->names($isAbove) as $name)
+        <text x="{{ round($name->x, 1) }}" y="{{ round($name->y, 1) }}" font-size="13" text-anchor="middle">{{ $name->label }}</text>
     @endforeach
     @if ($isAbove)
         <circle class="subject" cx="240" cy="{{ $drawing->subjectY }}" r="8" />

@@ -50,6 +50,17 @@ final class CallSheetTest extends TestCase
         $this->assertSame(8 * 60, CrewText::read('Ida, 8:00')[0]->from);
     }
 
+    public function test_nobody_is_lost_who_stands_as_far_out_as_a_group(): void
+    {
+        $members = CrewText::read(self::LIST."\nBo, driver, 8:00\nClient side\n    Signe, 9 to 17");
+        $this->assertSame(
+            ['Crew Runa Holt', 'Crew Odd', 'Talent Mio Holt', 'Talent Bo', 'Client side Signe'],
+            array_map(static fn (CrewMember $m): string => "{$m->group} {$m->name}", $members),
+        );
+        $this->expectExceptionMessage('in line 6, nobody stands further in below “Sam”');
+        CrewText::read(self::LIST."\nSam\nGuests\n  Bo, 9:00");
+    }
+
     public function test_a_first_name_that_two_share_is_asked_about(): void
     {
         $two = "Runa Holt, 9 to 15\nRuna Berg, 9 to 10";
@@ -97,6 +108,7 @@ final class CallSheetTest extends TestCase
         $this->assertSame(['crew.hours'], self::codes(self::LIST, [new PersonHours('Runa', 545, 910)]), 'longer');
         $this->assertSame(['crew.no-time'], self::codes('Ida, make-up', [new PersonHours('Ida', 545, 910)]));
         $this->assertSame(['crew.hospital', 'crew.called'], self::codes(self::LIST, [$runa], ' '));
+        $this->assertSame(['crew.no-time'], self::codes(self::LIST."\nBo, driver", [$runa]), 'a sheet with blanks calls nobody');
     }
 
     public function test_minors_with_hours_and_guardian(): void

@@ -59,6 +59,31 @@ final class FloorPlanTest extends TestCase
         $this->assertSame(['floor.seen'], self::codes(self::FLOOR."\nLiv, 5.5, 4, screen"), 'a metre and a half is enough');
         $this->assertSame([], self::codes("Set, 2, 6\nCamera, 2, 4\nTable 2, 3, 3"), 'nobody is there');
         $this->assertSame(['floor.no-screen'], self::codes("Set, 2, 6\nSet designer, 3, 4"), 'a designer is no thing');
+        $this->assertSame(['floor.no-screen'], self::codes("Sofa, 1, 3\nClient table, 2, 2\nLong bench 2, 5, 5\nBench, model, 3, 3"), 'a model is no bench');
+        $this->assertSame([], self::codes("Sofa, 1, 3\nClient table, 2, 2\nLong bench 2, 5, 5"));
         $this->assertSame([], self::codes(''));
+    }
+
+    public function test_of_no_operator_nothing_is_said(): void
+    {
+        $says = static fn (string $text): string => FloorPlan::read($text)->verdicts()->worst()?->finding ?? '';
+        $this->assertSame('Everybody on the floor plan has a screen.', $says("Set, 2, 6\nSigne, client, 6, 2, screen"));
+        $this->assertSame('Everybody on the floor plan has a screen, and nobody sits behind the operator.', $says(self::FLOOR));
+    }
+
+    public function test_names_stand_whole_and_apart(): void
+    {
+        $plan = FloorPlan::read("Bo, operator, 4, 4, screen\nRia, stylist, 4.2, 4.1\nKim, assistant of the stylist, 4.1, 3.9\nTo, 0, 0\nNo, 9, 9");
+        $boxes = [];
+        foreach ($plan->names() as $i => $name) {
+            $this->assertSame($plan->seats[$i]->name, $name->label);
+            $half = 0.5 * 14 * mb_strlen($name->label) / 2;
+            $this->assertTrue($name->x - $half >= 0 && $name->x + $half <= 640 && $name->y >= 14 && $name->y <= $plan->height);
+            foreach ($boxes as [$x, $y, $other]) {
+                $this->assertTrue(abs($x - $name->x) >= $half + $other || abs($y - $name->y) >= 14, "{$name->label} lies over another");
+            }
+            $boxes[] = [$name->x, $name->y, $half];
+        }
+        $this->assertCount(5, $boxes);
     }
 }
