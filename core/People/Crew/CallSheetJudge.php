@@ -143,7 +143,8 @@ final readonly class CallSheetJudge
             $verdicts[] = Verdict::mind(
                 'crew.no-time',
                 count($names) === 1 ? "{$names[0]} is called for no time." : count($names).' people are called for no time.',
-                'The plan does not name '.Some::of($names, self::NAMED).'; whoever reads the sheet finds no hour there: 9:00 to 15:00 behind the name.',
+                'The plan does not name '.Some::of($names, self::NAMED).'; whoever reads the sheet finds no hour there: 9:00 to 15:00 behind '.
+                    'the name.',
                 ['people' => count($names)],
             );
         }
