@@ -138,10 +138,21 @@ final readonly class PicksDesk
     public function sidecars(Job $job, string $creator): array
     {
         $off = $this->signOff($job);
-        $files = [];
+        $notes = [];
         foreach ($off->picks as $pick) {
-            $stem = pathinfo($pick->name, PATHINFO_FILENAME);
-            $files["{$stem}.xmp"] = XmpSidecar::of($creator, '', null, $pick->picture, new Caption(''), $off->notes($pick));
+            // A frame may be shown for several pictures: none of its notes goes under.
+            $notes[pathinfo($pick->name, PATHINFO_FILENAME)][$pick->picture][] = $off->notes($pick);
+        }
+        $files = [];
+        foreach ($notes as $stem => $pictures) {
+            $says = array_map(static fn (array $of): string => implode('; ', array_filter($of)), $pictures);
+            $isOne = count($pictures) === 1;
+            $all = implode('. ', array_map(
+                static fn (string $picture, string $said): string => $isOne || $said === '' ? $said : "{$picture}: {$said}",
+                array_keys($says),
+                $says,
+            ));
+            $files["{$stem}.xmp"] = XmpSidecar::of($creator, '', null, implode(', ', array_keys($pictures)), new Caption(''), $all);
         }
 
         return $files;

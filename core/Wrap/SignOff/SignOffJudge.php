@@ -30,14 +30,22 @@ final class SignOffJudge
                     ' Show another pick while the set stands.',
             );
         }
-        $open = [...$in(PictureState::Waiting), ...$in(PictureState::NoPick)];
+        $open = $in(PictureState::Waiting);
         if ($open !== []) {
             $verdicts[] = Verdict::mind(
                 'sign-off.waiting',
                 count($open) === 1 ? "{$open[0]} waits for the client." : count($open).' final pictures wait for the client.',
-                implode(', ', array_map(static fn (string $p): string => "{$p}: {$off->state($p)->value}", $open)).
-                    '. Finals are signed off while the set still stands.',
+                implode(', ', $open).': shown, and not answered. Finals are signed off while the set still stands.',
                 ['pictures' => count($open)],
+            );
+        }
+        $none = $in(PictureState::NoPick);
+        if ($none !== []) {
+            $verdicts[] = Verdict::mind(
+                'sign-off.no-pick',
+                count($none) === 1 ? "Of {$none[0]} the client is shown nothing." : 'Of '.count($none).' final pictures the client is shown nothing.',
+                implode(', ', $none).': no pick yet.',
+                ['pictures' => count($none)],
             );
         }
         $looked = Looked::at(count($off->pictures), 'final picture');

@@ -63,7 +63,7 @@ final class PicksTest extends TestCase
         }
         $this->assertSame(0, PickRecord::query()->count());
         $this->post($this->url, ['picture' => 'Gift box', 'from' => $frame, 'note' => '=dust <b>'])->assertSessionHasNoErrors();
-        $this->get($this->url)->assertSee('=dust &lt;b&gt;', false)->assertSee('final pictures wait for the client');
+        $this->get($this->url)->assertSee('=dust &lt;b&gt;', false)->assertSee('Gift box waits for the client')->assertSee('final pictures the client is shown nothing');
         $image = $this->get('/picks/'.PickRecord::query()->value('id').'.jpg')->assertOk();
         $this->assertSame(1600, getimagesizefromstring((string) $image->getContent())[0] ?? null);
         $csv = (string) $this->get("{$this->url}/notes.csv")->assertOk()->getContent();
@@ -75,6 +75,16 @@ final class PicksTest extends TestCase
         $archive->open($zip);
         $xmp = (string) $archive->getFromName('syrup_1.xmp');
         $this->assertStringContainsString('<photoshop:Instructions>=dust &lt;b&gt;</photoshop:Instructions>', $xmp);
+        $archive->close();
+
+        // The same frame for another picture: both notes reach the retoucher.
+        $this->post($this->url, ['picture' => 'Bottle, standing', 'from' => $frame, 'note' => 'straighten'])->assertSessionHasNoErrors();
+        file_put_contents($zip, $this->get("{$this->url}/notes.zip")->assertOk()->getContent());
+        $archive->open($zip);
+        $this->assertStringContainsString(
+            '<photoshop:Instructions>Gift box: =dust &lt;b&gt;. Bottle, standing: straighten</photoshop:Instructions>',
+            (string) $archive->getFromName('syrup_1.xmp'),
+        );
     }
 
     public function test_nothing_picked_gives_no_archive_and_says_so(): void

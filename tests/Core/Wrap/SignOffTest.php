@@ -55,7 +55,8 @@ final class SignOffTest extends TestCase
         $picks = [new Pick(1, 'Jar', 'a.jpg', 100), new Pick(2, 'Box', 'b.jpg', 100)];
         $this->assertSame([], self::codes(self::off([], [])), 'nothing is shown yet');
         $this->assertSame(['sign-off.waiting'], self::codes(self::off($picks, [])));
-        $this->assertSame(['sign-off.waiting'], self::codes(self::off([$picks[0]], [self::said(1, true, 200)])), 'of the box nothing is shown');
+        $this->assertSame(['sign-off.no-pick'], self::codes(self::off([$picks[0]], [self::said(1, true, 200)])), 'of the box nothing is shown');
+        $this->assertSame(['sign-off.waiting', 'sign-off.no-pick'], self::codes(self::off([$picks[0]], [])), 'the one waits, the other cannot');
         $this->assertSame(['sign-off.refused', 'sign-off.waiting'], self::codes(self::off($picks, [self::said(1, false, 200, 'too dark')])));
         $all = SignOffJudge::of(self::off($picks, [self::said(1, true, 200), self::said(2, true, 201)]));
         $this->assertSame('2 final pictures: Jar by Odd; Box by Odd.', iterator_to_array($all, false)[0]->because);
