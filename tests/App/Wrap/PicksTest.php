@@ -63,7 +63,8 @@ final class PicksTest extends TestCase
         }
         $this->assertSame(0, PickRecord::query()->count());
         $this->post($this->url, ['picture' => 'Gift box', 'from' => $frame, 'note' => '=dust <b>'])->assertSessionHasNoErrors();
-        $this->get($this->url)->assertSee('=dust &lt;b&gt;', false)->assertSee('Gift box waits for the client')->assertSee('final pictures the client is shown nothing');
+        $this->get($this->url)->assertSee('=dust &lt;b&gt;', false)->assertSee('Gift box waits for the client')
+            ->assertSee('final pictures the client is shown nothing');
         $image = $this->get('/picks/'.PickRecord::query()->value('id').'.jpg')->assertOk();
         $this->assertSame(1600, getimagesizefromstring((string) $image->getContent())[0] ?? null);
         $csv = (string) $this->get("{$this->url}/notes.csv")->assertOk()->getContent();
