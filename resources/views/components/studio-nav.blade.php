@@ -1,5 +1,5 @@
 @props(['job', 'at'])
-<nav class="flex flex-wrap gap-2 mb-4" aria-label="Pages of the studio">
+<nav class="kit-nav mb-4 md:flex-wrap" aria-label="Pages of the studio">
     @php
         $pages = [
             'plan' => 'The plan',
@@ -17,7 +17,6 @@
     @endphp
     @foreach ($pages as $page => $label)
         @continue($page === 'plan' && $at === 'plan')
-        <a @class(['button', 'small', 'main' => $at === $page]) href="/jobs/{{ $job->id }}/{{ $page }}"
-            @if ($at === $page) aria-current="page" @endif>{{ $label }}</a>
+        <a href="/jobs/{{ $job->id }}/{{ $page }}" @if ($at === $page) aria-current="page" @endif>{{ $label }}</a>
     @endforeach
 </nav>
