@@ -8,7 +8,7 @@ namespace NorthSatchel\Exposure;
 final class AmbientForecast
 {
     /** Street lamps, candles and the last of the dusk. */
-    private const NIGHT_EV = 3.0;
+    public const NIGHT_EV = 3.0;
 
     /**
      * EV at ISO 100 of faces.

@@ -118,7 +118,7 @@ final readonly class KitProposal
         foreach ($this->leftOut as $need) {
             $verdicts[] = Verdict::mind(
                 'kit.stays-home',
-                "{$need->title} stays at home.",
+                "Left at home: {$need->title}.",
                 ucfirst($need->priority->value).', not must. '.$need->because,
             );
         }

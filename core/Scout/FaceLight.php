@@ -42,8 +42,11 @@ final readonly class FaceLight
         };
     }
 
-    /** @param  float  $ev100  at ISO 100 */
-    private function __construct(public float $ev100, public string $why) {}
+    /**
+     * @param  float  $ev100  at ISO 100
+     * @param  bool  $isOfSky  whether clouds take of it: lamps know none
+     */
+    private function __construct(public float $ev100, public string $why, public bool $isOfSky = false) {}
 
     /**
      * @param  bool  $isOutdoor  where no spot says it
@@ -68,13 +71,17 @@ final readonly class FaceLight
                 $sun !== null && $sun->elevationDeg <= 0 => 'by lamps, for the sun is down',
                 $hasWindow => 'beside a window without direct sun (common practice)',
                 default => 'in a lit room',
-            });
+            }, $hasWindow && ($sun === null || $sun->elevationDeg > 0));
         }
         if ($sun === null) {
-            return new self($ev, 'in open shade; the place has no coordinates');
+            return new self($ev, 'in open shade; the place has no coordinates', true);
         }
         if ($sun->elevationDeg <= 0) {
-            return new self($ev, 'the sun '.abs($height).'° below the horizon');
+            return new self(
+                $ev,
+                $height === 0 ? 'the sun at the horizon' : 'the sun '.abs($height).'° below the horizon',
+                $ev > AmbientForecast::NIGHT_EV,
+            );
         }
         $isInSun =
             $spot !== null &&
@@ -83,7 +90,7 @@ final readonly class FaceLight
             abs(Bearing::turn($spot->facingDeg, $sun->azimuthDeg)) <= 90;
 
         return $isInSun
-            ? new self(ClearSky::ev100($sun->elevationDeg), "a clear sky with the sun {$height}° high, faces in the sun")
-            : new self($ev, "a clear sky with the sun {$height}° high, faces in shade");
+            ? new self(ClearSky::ev100($sun->elevationDeg), "a clear sky with the sun {$height}° high, faces in the sun", true)
+            : new self($ev, "a clear sky with the sun {$height}° high, faces in shade", true);
     }
 }

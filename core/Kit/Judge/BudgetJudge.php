@@ -30,6 +30,10 @@ final class BudgetJudge
             if ($need->figure('idle') !== null && $have >= $need->count) {
                 continue;
             }
+            // Nor do cards carry frames that nobody has planned.
+            if ($need->figure('frames') === 0.0 && $have >= $need->count) {
+                continue;
+            }
             if ($need->what === NeedWhat::Card) {
                 $words = ['The cards', 'carry the planned frames', 'card'];
                 $verdicts[] = self::said($need, $have, $mends, 'kit.cards', $words, 'cards_needed', 'cards_in_bag');

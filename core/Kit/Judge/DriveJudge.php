@@ -23,9 +23,8 @@ final class DriveJudge
      */
     public static function of(array $bag, float $gb): array
     {
-        $drives = array_values(
-            array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Drive && $g->number('capacity_tb') !== null),
-        );
+        $all = array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Drive);
+        $drives = array_values(array_filter($all, static fn (Gear $g): bool => $g->number('capacity_tb') !== null));
         $looked = Looked::at(count($drives), 'drive');
         if ($looked === null || $gb <= 0) {
             return [];
@@ -39,9 +38,20 @@ final class DriveJudge
                 Verdict::fix(
                     'kit.drive-small',
                     "{$small[0]->label} does not hold the day.",
-                    "{$day}, and ".
+                    "{$day}, and it has room for ".
                         1000 * $small[0]->number('capacity_tb').
-                        ' GB on it, a tenth kept free: another drive, or what is old taken off it after its copies are verified.',
+                        ' GB in all, a tenth of it kept free: another drive, or what is old taken off it after its copies are verified.',
+                    ['gb' => round($gb)],
+                ),
+            ];
+        }
+        $unknown = array_values(array_diff_key($all, array_filter($all, static fn (Gear $g): bool => $g->number('capacity_tb') !== null)));
+        if ($unknown !== []) {
+            return [
+                Verdict::mind(
+                    'kit.drive-unknown',
+                    "How much {$unknown[0]->label} holds is not written down.",
+                    "{$day}: the other drives hold it, and of this one nobody can say. Type its size in on the shelf.",
                     ['gb' => round($gb)],
                 ),
             ];

@@ -35,18 +35,19 @@ final class DueJudge
                 continue;
             }
             $days = self::days($today, $gear->dueOn);
-            if ($jobOn !== null && $gear->dueOn < $jobOn) {
+            if ($days < 0) {
+                $verdicts[] = Verdict::fix(
+                    'kit.due',
+                    "{$gear->label} is overdue.",
+                    "It was due back to {$from} on {$gear->dueOn}, ".abs($days).Plural::of(abs($days), ' day', ' days').' ago'.
+                        ($jobOn === null ? '.' : ", and the job is on {$jobOn}: ask for longer, or take another."),
+                    ['days' => $days],
+                );
+            } elseif ($jobOn !== null && $gear->dueOn < $jobOn) {
                 $verdicts[] = Verdict::fix(
                     'kit.due',
                     "{$gear->label} is due back before the job.",
                     "It is {$word} {$from} until {$gear->dueOn}, and the job is on {$jobOn}: ask for longer, or take another.",
-                    ['days' => $days],
-                );
-            } elseif ($days < 0) {
-                $verdicts[] = Verdict::fix(
-                    'kit.due',
-                    "{$gear->label} is overdue.",
-                    "It was due back to {$from} on {$gear->dueOn}, ".abs($days).Plural::of(abs($days), ' day', ' days').' ago.',
                     ['days' => $days],
                 );
             } elseif ($days <= self::SOON_DAYS) {

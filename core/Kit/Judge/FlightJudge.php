@@ -7,6 +7,7 @@ namespace NorthSatchel\Kit\Judge;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
@@ -67,7 +68,7 @@ final class FlightJudge
         if ($unknown !== []) {
             $verdicts[] = Verdict::mind(
                 'kit.flight',
-                'How many watt-hours have '.self::names($unknown).'?',
+                'How many watt-hours '.Plural::of(count($unknown), 'has ', 'have ').self::names($unknown).'?',
                 'It is printed on the cell: volts × ampere-hours.'.$decides,
                 ['cells' => count($unknown)],
             );
@@ -78,7 +79,8 @@ final class FlightJudge
                 Verdict::fine(
                     'kit.flight',
                     'The cells may fly, in hand luggage.',
-                    count($cells).' spare cells, none above 100 Wh; contacts covered, none damaged.'.$decides,
+                    Plural::of(count($cells), '1 spare cell, not', count($cells).' spare cells, none').
+                        ' above 100 Wh; contacts covered, none damaged.'.$decides,
                     $looked,
                     ['cells' => count($cells)],
                 ),

@@ -15,9 +15,10 @@ final readonly class LossJudge
 {
     /**
      * @param  list<Gear>  $bag
+     * @param  list<Gear>  $rest  of the shelf
      * @param  array<string, Need>  $needs  by their ids
      */
-    public function __construct(private LossReport $report, private array $bag, private array $needs) {}
+    public function __construct(private LossReport $report, private array $bag, private array $rest, private array $needs) {}
 
     /** @return list<Verdict> */
     public function verdicts(): array
@@ -28,7 +29,7 @@ final readonly class LossJudge
             $verdicts[] = ($need->isMust() ? Verdict::fix(...) : Verdict::mind(...))(
                 'kit.unmet',
                 "The bag does not give {$need->title}.",
-                $need->because.$this->has($need).($mend === [] ? " Nothing on the shelf does either: hire or borrow {$need->toHire()}." : ''),
+                $need->because.$this->has($need).($mend === [] ? $this->toHire($need) : ''),
                 ['what' => $need->what->value, 'focal_mm' => $need->figure('focal_mm')],
                 self::remedy($mend),
             );
@@ -72,6 +73,20 @@ final readonly class LossJudge
         }
 
         return [...$verdicts, ...$this->sparesInUse()];
+    }
+
+    /** What no lightest mend was found for: how much of it the shelf has, and what is missing beyond that. */
+    private function toHire(Need $need): string
+    {
+        $missing = max(1, $need->count - count(array_filter($this->bag, $need->isGivenBy(...))));
+        $onShelf = count(array_filter($this->rest, $need->isGivenBy(...)));
+
+        return match (true) {
+            $onShelf === 0 => ' Nothing on the shelf does either: hire or borrow '.$need->toHire($missing).'.',
+            $onShelf < $missing => " The shelf has {$onShelf} more; hire or borrow ".$need->toHire($missing - $onShelf).' beyond that.',
+            // A mend is one thing or two.
+            default => " The shelf has {$onShelf}, and one or two do not mend it: it takes more, or the body, cell or trigger they work with.",
+        };
     }
 
     /** How many of several are there. */

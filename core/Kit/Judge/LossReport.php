@@ -45,7 +45,7 @@ final class LossReport
      * @param  list<Gear>  $rest  on the shelf and free that day
      * @param  list<Need>  $needs
      */
-    public function __construct(private readonly array $bag, array $rest, array $needs)
+    public function __construct(private readonly array $bag, private readonly array $rest, array $needs)
     {
         foreach ($needs as $need) {
             $this->byId[$need->id] = $need;
@@ -150,7 +150,7 @@ final class LossReport
     /** @return list<Verdict> */
     public function verdicts(): array
     {
-        return (new LossJudge($this, $this->bag, $this->byId))->verdicts();
+        return (new LossJudge($this, $this->bag, $this->rest, $this->byId))->verdicts();
     }
 
     /** @return list<Gear> what of the shelf meets a need that the bag does not meet */

@@ -58,7 +58,7 @@ final class ReachJudge
     {
         $focal = (int) $shot->focalMm;
         $own = array_filter($lenses->all(), static fn (Carried $c): bool => $c->lane === $lane);
-        $list = $own === [] ? 'no lens' : implode(', ', array_map(static fn (Carried $c): string => $c->gear->label, $own));
+        $list = implode(', ', array_map(static fn (Carried $c): string => $c->gear->label, $own));
         $mend = null;
         foreach ($atHand as $gear) {
             if ($mend === null && $gear->kind === GearKind::Lens && $lenses->isReachedBy($gear, $lane, $focal)) {
@@ -69,8 +69,8 @@ final class ReachJudge
         return Verdict::fix(
             'kit.reach-gap',
             "{$focal} mm is missing for “{$shot->what}”.",
-            ucfirst(Lane::person($lane))." carries {$list}, and none of it reaches {$focal} mm.".
-                ($mend === null ? ' Nothing on the shelf does either: hire one.' : ''),
+            ucfirst(Lane::person($lane)).($own === [] ? ' carries no lens.' : " carries {$list}, and none of it reaches {$focal} mm.").
+                ($mend === null ? " Nothing on the shelf reaches {$focal} mm either: hire one." : ''),
             ['focal_mm' => $focal],
             $mend,
         );

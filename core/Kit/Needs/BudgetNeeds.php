@@ -93,7 +93,11 @@ final class BudgetNeeds
                 Plural::of($best['sets'], 'pair.', 'pairs.').
                 ($usual > 0 ? " Nobody typed frames for some scenes: {$usual} of them are what such scenes usually take (common practice)." : ''),
             [],
-            ['card_gb' => $best['gb'], ...$type === '' ? [] : ['card_type' => $type]],
+            [
+                'card_gb' => $best['gb'],
+                'frames' => array_sum(array_map(static fn (BodyWork|LoneWork $b): int => $b->frames, $bodies)),
+                ...$type === '' ? [] : ['card_type' => $type],
+            ],
         );
     }
 

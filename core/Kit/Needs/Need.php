@@ -100,21 +100,21 @@ final readonly class Need
     /** In words for a hirer: "a lens that gives 180 mm at f/4", "3 cells of type A-1". */
     public function toHire(int $count = 1): string
     {
-        $which = $this->which();
+        $which = $this->which($count);
         $things = $this->what === NeedWhat::Light ? Plural::of($count, 'a flash', "{$count} flashes") : $this->what->counted($count);
 
         return $which === '' ? $things : "{$things} {$which}";
     }
 
     /** What kind of it, in words; empty where any will do. */
-    private function which(): string
+    private function which(int $count): string
     {
         $usual = [];
 
         return match ($this->what) {
             NeedWhat::Reach => preg_match('/^(?:a lens|\d+ lenses) (.*)$/', $this->title, $usual) === 1
                 ? $usual[1]
-                : 'that gives '.preg_replace('/ in \d+ hands at once$/', '', $this->title),
+                : Plural::of($count, 'that gives ', 'that give ').preg_replace('/ in \d+ hands at once$/', '', $this->title),
             NeedWhat::Light => str_starts_with($this->title, 'guide number') ? 'with '.$this->title : '',
             NeedWhat::Cell, NeedWhat::Charger => $this->text('cell_type') === '' ? '' : 'of type '.$this->text('cell_type'),
             NeedWhat::Tether => '',

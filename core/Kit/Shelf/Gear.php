@@ -104,7 +104,7 @@ final readonly class Gear
         $short = $this->number('widest_stop');
         $long = $this->number('widest_stop_long') ?? $short;
         [$from, $to] = $this->reachOn(1.0);
-        if ($short === null || $long === null || $to <= $from) {
+        if ($short === null || $long === null || $from <= 0.0 || $to <= $from) {
             return $short;
         }
         $share = max(0.0, min(1.0, log(max($focalMm, 1.0) / $from) / log($to / $from)));

@@ -43,7 +43,8 @@ final class CueJudge
             return Verdict::fix(
                 'plan.cue-lens',
                 "There is no time to change the lens before {$s->what}.",
-                "It follows {$s->cue}{$within} at {$s->focalMm} mm, and {$s->before} is shot at {$s->focalBeforeMm} mm; a change takes ".
+                "It follows {$s->cue}{$within} at {$s->focalMm} mm, and ".
+                    ($s->before ?? 'what comes before it')." is shot at {$s->focalBeforeMm} mm; a change takes ".
                     self::LENS_CHANGE_S.
                     ' s. Have it ready on the second body.',
                 ['within_s' => $s->withinS],

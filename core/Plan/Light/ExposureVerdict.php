@@ -26,7 +26,8 @@ final class ExposureVerdict
     ): Verdict {
         $planned = SceneExposure::of($segment->title, $light->ev100, $segment->setting->hasFlash, $limits, $segment->setting->scene);
         $ev = round($light->ev100, 1);
-        $because = "At {$clock}, {$light->why}, a face has about EV ".Signed::of($ev)."; {$planned->why}. Cloud takes one to three stops more.";
+        $because = "At {$clock}, {$light->why}, a face has about EV ".Signed::of($ev)."; {$planned->why}.".
+            ($light->isOfSky ? ' Cloud takes one to three stops more.' : '');
         $figures = ['ev100' => $ev, 'stops_under' => $planned->stopsUnder];
         if ($planned->stopsUnder === 0.0) {
             return Verdict::mind($code, "Start {$segment->title} at {$planned->says()}.", $because, $figures);

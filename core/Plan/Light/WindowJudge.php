@@ -65,6 +65,10 @@ final class WindowJudge
                 );
             }
         }
+        $dark = self::dark($window, $place, $segment, $day);
+        if ($dark !== null) {
+            return $dark;
+        }
         $when = implode(' and ', array_map(static fn (LightHours $s): string => "{$day->face($s->from)} to {$day->face($s->to)}", $all));
 
         return Verdict::fine(
@@ -74,6 +78,28 @@ final class WindowJudge
                 ? "It looks to {$bearing}°, and that day no direct sun comes in."
                 : "It looks to {$bearing}°, and direct sun comes in only from {$when}.",
             Looked::one("the sun at {$window->name} all day"),
+        );
+    }
+
+    /** Before sunrise and after sunset a window gives nothing. */
+    private static function dark(Window $window, GeoPoint $place, Segment $segment, LocalDay $day): ?Verdict
+    {
+        $isUp = static fn (int $at): bool => Sun::at($place, $at)->elevationDeg > 0;
+        $ends = [$isUp($segment->startsAt), $isUp($segment->endsAt())];
+        if ($ends === [true, true]) {
+            return null;
+        }
+        $isAllDark = $ends === [false, false] && ! $isUp(intdiv($segment->startsAt + $segment->endsAt(), 2));
+
+        return Verdict::mind(
+            'scout.window-dark',
+            $isAllDark
+                ? "{$window->name} gives no light during {$segment->title}."
+                : "{$window->name} does not give light throughout {$segment->title}.",
+            ($isAllDark
+                ? "The sun is down from {$day->face($segment->startsAt)} to {$day->face($segment->endsAt())}"
+                : "At {$day->face($segment->startsAt)} the sun is ".($ends[0] ? 'up' : 'down').", at {$day->face($segment->endsAt())} ".
+                    ($ends[1] ? 'up' : 'down')).': plan lamps or flash for the time without it.',
         );
     }
 }

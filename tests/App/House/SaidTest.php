@@ -8,9 +8,9 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\House\Readiness;
 use App\Models\Brief\Job;
 use Illuminate\Support\Carbon;
-use NorthSatchel\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
+use Tests\Support\Sayings;
 
 /**
  * Everything that the program says of the demo's jobs, as it stands in `said/`: a rule that changes shows there which sentences it changes.
@@ -34,7 +34,7 @@ final class SaidTest extends TestCase
         foreach (Job::query()->orderBy('id')->get() as $job) {
             $said .= "# {$job->name}\n";
             foreach (app(Readiness::class)->verdicts(BriefDesk::open($job->id)) as $phase => $verdicts) {
-                $said .= "\n## {$phase}\n\n".implode("\n", array_map(self::line(...), iterator_to_array($verdicts, false)))."\n";
+                $said .= "\n## {$phase}\n\n".implode("\n", array_map(Sayings::line(...), iterator_to_array($verdicts, false)))."\n";
             }
             $said .= "\n";
         }
@@ -42,14 +42,5 @@ final class SaidTest extends TestCase
             file_put_contents($file, $said);
         }
         $this->assertStringEqualsFile($file, $said);
-    }
-
-    private static function line(Verdict $v): string
-    {
-        $figures = array_map(static fn (mixed $value): mixed => is_float($value) ? round($value, 3) : $value, $v->figures);
-
-        return "- {$v->severity->value} {$v->code}: {$v->finding} {$v->because}".
-            ($v->remedy === null ? '' : " → {$v->remedy->label} ".json_encode($v->remedy->on, JSON_UNESCAPED_UNICODE)).
-            ($figures === [] ? '' : ' '.json_encode($figures, JSON_UNESCAPED_UNICODE));
     }
 }

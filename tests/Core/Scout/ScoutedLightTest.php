@@ -193,6 +193,26 @@ final class ScoutedLightTest extends TestCase
             (string) self::verdict($room, self::segment('12:30', 40), 'scout.window-soft')?->finding,
         );
         $this->assertSame(9.5, self::verdict($room, self::segment('12:30', 40), 'scout.window-exposure')?->figures['ev100']);
+        $because = (string) self::verdict($room, self::segment('12:30', 40), 'scout.window-exposure')?->because;
+        $this->assertStringContainsString('Cloud takes', $because);
+    }
+
+    /** At night no window gives light, and no cloud takes any from a lamp. */
+    public function test_a_window_gives_no_light_when_the_sun_is_down(): void
+    {
+        $room = self::spot(['isIndoor' => true, 'windows' => [Window::of('Bay', 180, 2)]]);
+        $late = self::segment('23:00', 30);
+        $this->assertNull(self::verdict($room, $late, 'scout.window-soft'));
+        $this->assertSame('Bay gives no light during Portraits.', self::verdict($room, $late, 'scout.window-dark')?->finding);
+        $sunset = SunDay::of(self::place(), self::day())->sunset() ?? 0;
+        $through = self::verdict($room, self::segment(self::day()->face($sunset - 1200), 60), 'scout.window-dark');
+        $this->assertSame('Bay does not give light throughout Portraits.', $through?->finding);
+        $byLamps = [...SpotJudge::of($room, $late, self::day()), ...SpotJudge::of(self::spot(), $late, self::day())];
+        $exposures = array_filter($byLamps, static fn (Verdict $v): bool => str_contains($v->code, 'exposure'));
+        $this->assertNotSame([], $exposures);
+        foreach ($exposures as $verdict) {
+            $this->assertStringNotContainsString('Cloud', $verdict->because);
+        }
     }
 
     public function test_windows_are_read_a_line_each(): void

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Kit;
+
+use NorthSatchel\Kit\BodyCharge;
+use NorthSatchel\Kit\Carried;
+use NorthSatchel\Kit\CarriedLenses;
+use NorthSatchel\Kit\Judge\BodiesJudge;
+use NorthSatchel\Kit\Judge\BudgetJudge;
+use NorthSatchel\Kit\Judge\DriveJudge;
+use NorthSatchel\Kit\Judge\DueJudge;
+use NorthSatchel\Kit\Judge\FlightJudge;
+use NorthSatchel\Kit\Judge\HoldsJudge;
+use NorthSatchel\Kit\Judge\LossReport;
+use NorthSatchel\Kit\Judge\PersonLoss;
+use NorthSatchel\Kit\Judge\ReachJudge;
+use NorthSatchel\Kit\Judge\StationJudge;
+use NorthSatchel\Kit\Judge\SwapTimes;
+use NorthSatchel\Kit\KitLanes;
+use NorthSatchel\Kit\KitProposal;
+use NorthSatchel\Kit\KitSchool;
+use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\DealtBodies;
+use NorthSatchel\Kit\Needs\FlashWork;
+use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\PlannedWork;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Kit\Station\Station;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\MadeUpKit;
+use Tests\Support\Sayings;
+
+/** What is said of made-up shelves for made-up days: needs, budgets, losses, proposals, the station. */
+final class MadeUpKitTest extends TestCase
+{
+    private const JOBS = 24;
+
+    public function test_what_is_said_of_made_up_kits(): void
+    {
+        $say = new Sayings('kit');
+        $made = new MadeUpKit($say);
+        for ($job = 1; $job <= self::JOBS; $job++) {
+            $say->head("Job {$job}");
+            $shelf = $made->shelf();
+            $stretches = $made->day();
+            $this->say($say, $shelf, $stretches, $made);
+        }
+        $say->keep();
+    }
+
+    /**
+     * @param  list<Gear>  $shelf
+     * @param  list<PlannedStretch>  $stretches
+     */
+    private function say(Sayings $say, array $shelf, array $stretches, MadeUpKit $made): void
+    {
+        $asks = $made->asks(count($stretches));
+        $byLane = [];
+        foreach ($stretches as $stretch) {
+            foreach ($stretch->photographers() as $lane) {
+                $byLane[$lane] = ($byLane[$lane] ?? 0) + $stretch->frames();
+            }
+        }
+        $hours = (float) $say->one([2, 6, 12]);
+        $temperature = (float) $say->one([-10, 0, 10, 20, 30]);
+        $flash = FlashWork::of($stretches, $asks);
+        $work = new PlannedWork(
+            PlanNeeds::of($stretches, $asks, $hours, $say->one([1, 1, 2])),
+            $byLane,
+            $flash,
+            $hours,
+            $temperature,
+            PlannedWork::remotes($asks, $stretches),
+            PlannedStretch::usualFrames($stretches),
+        );
+        $bag = array_values(array_filter($shelf, static fn (): bool => $say->often(70)));
+        $rest = array_values(array_udiff($shelf, $bag, static fn (Gear $a, Gear $b): int => $a->id <=> $b->id));
+        $carried = array_map(static fn (Gear $g): Carried => new Carried($g, $say->one(['lead', 'lead', 'second'])), $bag);
+        $bodies = [];
+        foreach ($carried as $one) {
+            if ($one->gear->kind === GearKind::Body) {
+                $bodies[$one->lane][] = $one->gear;
+            }
+        }
+        $dealt = DealtBodies::dealt($bodies, $byLane, $work->remotes);
+        $flashes = array_values(array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Flash));
+        $needs = [
+            ...$work->needs,
+            ...BudgetNeeds::of($dealt->shared, $flashes, $hours, $temperature, $flash, $shelf, $dealt->alone, $work->usual),
+        ];
+        foreach ($needs as $need) {
+            $say->add(self::need($need));
+        }
+        $station = new Station($bag, (float) $say->one([0, 12, 60]));
+        $say->add($station->paceSays());
+        $report = new LossReport($bag, $rest, $needs);
+        $say->verdicts([
+            ...BodiesJudge::of($byLane, $carried),
+            ...BudgetJudge::of($needs, $bag, $rest),
+            ...ReachJudge::of(new CarriedLenses($carried), $stretches, $rest),
+            ...HoldsJudge::of($carried, $needs, $stretches),
+            ...PersonLoss::of($stretches),
+            ...$report->verdicts(),
+            ...StationJudge::of($bag, $station->frameMb),
+            ...$station->verdicts(),
+            ...DriveJudge::of($bag, (float) $say->one([0, 49, 50, 100, 200])),
+            ...FlightJudge::of($bag),
+            ...DueJudge::of($bag, '2030-06-0'.$say->whole(1, 5), '2030-06-0'.$say->whole(5, 9)),
+        ]);
+        foreach (['lead', 'second'] as $lane) {
+            $own = array_values(array_filter($stretches, static fn (PlannedStretch $s): bool => in_array($lane, $s->photographers(), true)));
+            $swaps = [...SwapTimes::of($own, $say->one([100, 300, 600])), ...SwapTimes::ofCells($own, 0.5, 400, 8, $temperature)];
+            foreach ($swaps as $swap) {
+                $say->add("{$lane} {$swap->segmentId()}: ".$swap->says('cards'));
+            }
+        }
+        foreach (KitLanes::of($bag, $stretches) as $id => $lane) {
+            $say->add("thing {$id} with {$lane}");
+        }
+        $proposal = KitProposal::of($shelf, $work, $say->one(KitSchool::cases()), $say->one([null, 4000, 8000, 15000]));
+        $say->add(json_encode([$proposal->ids(), $proposal->grams, $proposal->isOptimal, $proposal->overG], JSON_THROW_ON_ERROR));
+        $say->verdicts($proposal->verdicts());
+        foreach (BodyCharge::of($carried, $temperature) as $id => $charge) {
+            $say->add("charge {$id} ".json_encode($charge, JSON_THROW_ON_ERROR));
+        }
+    }
+
+    private static function need(Need $need): string
+    {
+        return "need {$need->id} ×{$need->count} {$need->priority->value}".($need->wantsSpare ? ' and a spare' : '').
+            ": {$need->title}. {$need->because} ".json_encode($need->figures, JSON_UNESCAPED_UNICODE);
+    }
+}
