@@ -33,9 +33,9 @@ final class TicksJudge
         }
         $count = count($open);
         if ($count === 0) {
-            return Verdict::fine('kit.packed', 'Everything on the list is packed.', "All {$items} items are ticked.", $looked, [
-                'items' => $items,
-            ]);
+            $all = Plural::of($items, 'The one item is ticked.', "All {$items} items are ticked.");
+
+            return Verdict::fine('kit.packed', 'Everything on the list is packed.', $all, $looked, ['items' => $items]);
         }
         $first = Some::of($open, 3);
 

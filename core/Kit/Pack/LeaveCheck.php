@@ -39,7 +39,8 @@ final class LeaveCheck
     public static function of(array $placements, array $leaving, array $packed, array $home): array
     {
         $verdicts = [];
-        $standing = self::standing($placements);
+        // What was counted at home stands nowhere else, whether somebody ticked it there or not.
+        $standing = array_diff_key(self::standing($placements), $home);
         $byPlace = [];
         foreach ($standing as $placement) {
             $byPlace[$placement->place][] = $placement->label;
@@ -61,8 +62,7 @@ final class LeaveCheck
         }
         $missing = array_diff_key($packed, $home);
         if ($missing === []) {
-            return [
-                ...$verdicts,
+            return $verdicts !== [] ? $verdicts : [
                 Verdict::fine('home.all', 'Everything is home.', "{$looked->words} went, all came back.", $looked, [
                     'things' => $looked->count,
                 ]),

@@ -15,7 +15,7 @@ final class LightMarks
     /** A tape held by hand, and a protractor (common practice, no source). */
     private const WITHIN = ['heightCm' => 2.0, 'distanceCm' => 3.0, 'angleDeg' => 3.0];
 
-    private const WORDS = ['heightCm' => ['its height', 'cm'], 'distanceCm' => ['its distance', 'cm'], 'angleDeg' => ['its angle', '°']];
+    private const WORDS = ['heightCm' => ['its height', ' cm'], 'distanceCm' => ['its distance', ' cm'], 'angleDeg' => ['its angle', '°']];
 
     /**
      * @param  array{heightCm?: float, angleDeg?: float, distanceCm?: float}  $marked
@@ -23,9 +23,12 @@ final class LightMarks
      */
     public static function compare(string $label, array $marked, array $now): Verdict
     {
-        $moved = [];
+        $moved = $open = [];
         $compared = 0;
         foreach (self::WITHIN as $name => $within) {
+            if (isset($marked[$name]) && ! isset($now[$name])) {
+                $open[] = self::WORDS[$name][0];
+            }
             if (! isset($marked[$name], $now[$name])) {
                 continue;
             }
@@ -50,6 +53,13 @@ final class LightMarks
                 'marks.none',
                 "{$label} has nothing to compare.",
                 'Measure the same marks as when it was placed: height, angle, distance.',
+            ),
+            $moved === [] && $open !== [] => Verdict::mind(
+                'marks.some',
+                "{$label} is measured again in part.",
+                Plural::of($compared, 'One mark agrees', "{$compared} marks agree").'; '.implode(' and ', $open).
+                    Plural::of(count($open), ' was', ' were').' marked, and not measured again.',
+                ['open' => count($open)],
             ),
             $moved === [] => Verdict::fine(
                 'marks.same',

@@ -33,7 +33,8 @@ final class PackJudge
                 $verdicts[] = Verdict::fix(
                     'pack.full',
                     "{$bag->name} has {$over} ".Plural::of($over, 'thing', 'things').' too many.',
-                    "{$bag->places} places, and {$bag->placesTaken()} are taken, six small things to one: move something into another bag.",
+                    Plural::of($bag->places, '1 place', "{$bag->places} places").
+                        ", and {$bag->placesTaken()} are taken, six small things to one: move something into another bag.",
                     ['over' => $over],
                 );
             }
@@ -116,7 +117,13 @@ final class PackJudge
         $count = $looked->count;
 
         return $open === []
-            ? [Verdict::fine('pack.done', 'Everything is in.', "All {$count} things are ticked.", $looked, ['things' => $count])]
+            ? [Verdict::fine(
+                'pack.done',
+                'Everything is in.',
+                Plural::of($count, 'The one thing is ticked.', "All {$count} things are ticked."),
+                $looked,
+                ['things' => $count],
+            )]
             : [
                 Verdict::mind(
                     'pack.open',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Remote;
 
 use NorthSatchel\Exposure\Settings;
+use NorthSatchel\Plural;
 
 /** How a camera that stands alone is set: one exposure throughout, or a shutter with an ISO that follows the light. */
 final readonly class RemoteExposures
@@ -25,7 +26,8 @@ final readonly class RemoteExposures
     {
         return $this->stopsShort < self::SEEN_STOPS
             ? ''
-            : " In the darkest moment even ISO {$this->isoTo} is {$this->stopsShort} stops too little at f/{$this->fixed->fNumber}: ".
+            : " In the darkest moment even ISO {$this->isoTo} is {$this->stopsShort} ".
+                Plural::of((int) ceil($this->stopsShort), 'stop', 'stops')." too little at f/{$this->fixed->fNumber}: ".
                 '1/'.(int) floor($this->shutter / 2 ** $this->stopsShort).' s, or a faster lens.';
     }
 

@@ -9,6 +9,7 @@ use NorthSatchel\Plural;
 use NorthSatchel\Signed;
 use NorthSatchel\Sky\Bearing;
 use NorthSatchel\Sky\SunPosition;
+use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 
 /** What is said of a camera that stands alone (M12). */
@@ -110,7 +111,7 @@ final readonly class RemoteJudge
     private function cells(): Verdict
     {
         $because =
-            "{$this->plan->hoursAlone} h alone and {$this->plan->framesOfMain} frames with the main camera, ".
+            Span::hours((int) round(60 * $this->plan->hoursAlone))." alone and {$this->plan->framesOfMain} frames with the main camera, ".
                 'at '.Signed::of($this->plan->temperatureC)." °C: {$this->plan->charges} ".
             Plural::of($this->plan->charges, 'charge', 'charges').
             ', 15 % kept back.';

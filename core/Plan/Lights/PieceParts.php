@@ -98,8 +98,10 @@ final class PieceParts
 
             return true;
         }
-        if (preg_match('/^(\d{1,3}(?:\.\d+)?)\s*(?:°|degrees?)\s*(left|right)$/iu', $part, $found) === 1 && (float) $found[1] <= 180) {
-            $this->angleDeg = (mb_strtolower($found[2]) === 'left' ? -1 : 1) * (float) $found[1];
+        // Straight from the camera, and straight from behind, have no side.
+        if (preg_match('/^(?:(\d{1,3}(?:\.\d+)?)\s*(?:°|degrees?)\s*(left|right)|(0|180)\s*(?:°|degrees?))$/iu', $part, $found) === 1
+            && (float) $found[1] <= 180) {
+            $this->angleDeg = isset($found[3]) ? (float) $found[3] : (mb_strtolower($found[2]) === 'left' ? -1 : 1) * (float) $found[1];
 
             return true;
         }

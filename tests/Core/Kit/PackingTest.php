@@ -269,6 +269,10 @@ final class PackingTest extends TestCase
         $this->assertSame('home.missing', self::codes($count));
         $this->assertStringContainsString('Small light (last at Barn, 23:00); Body (last seen when it was packed)', $count[0]->because);
         $this->assertSame('home.all', self::codes(LeaveCheck::of([], [], [7 => 'Body'], [7 => true])));
+        $left = [new Placement(9, 'Clamp', 'Barn', '22:00', false)];
+        $all = LeaveCheck::of($left, [], [7 => 'Body'], [7 => true]);
+        $this->assertSame('home.standing', self::codes($all), 'something that nobody packed stands there still: not everything is home');
+        $this->assertSame('home.all', self::codes(LeaveCheck::of($left, [], [9 => 'Clamp'], [9 => true])), 'it is here, so it is not there');
         $this->assertSame([], LeaveCheck::of([], [], [7 => 'Body'], []), 'nobody has begun to count');
     }
 
@@ -282,8 +286,10 @@ final class PackingTest extends TestCase
         );
         $moved = LightMarks::compare('Key', $marks, ['heightCm' => 195.0, 'angleDeg' => 358.0]);
         $this->assertSame('marks.moved', $moved->code);
-        $this->assertStringContainsString('Its height by −15cm (back to 210cm)', $moved->because);
+        $this->assertStringContainsString('Its height by −15 cm (back to 210 cm)', $moved->because);
         $this->assertSame('marks.none', LightMarks::compare('Key', $marks, [])->code);
+        $some = LightMarks::compare('Key', $marks, array_slice($marks, 0, 1));
+        $this->assertSame('marks.some', $some->code, 'what nobody measured again may stand anywhere');
     }
 
     /** M12: dead or wrong hours later. */
