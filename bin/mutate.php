@@ -8,7 +8,8 @@ declare(strict_types=1);
  * that name its class, the quick ones first. Numbers of 100 and more become a tenth more, smaller ones one more; drawings are left out, for
  * a pixel is no rule.
  *
- * ./satchel mutate [--count 300] [--seed 1] [--in core/Kit] [--map FILE, kept from a run before] [--keep-map FILE] [--jobs 2]
+ * ./satchel mutate [--count 300] [--seed 1] [--in core/Kit] [--map FILE, kept from a run before] [--newer tests/Core/…,… than the map]
+ * [--keep-map FILE] [--jobs 2]
  */
 
 use PhpParser\Node;
@@ -41,7 +42,8 @@ $root = dirname(__DIR__);
 $base = sys_get_temp_dir().'/satchel-mutants-'.getmypid();
 $copies = array_map(static fn (int $job): string => "{$base}-{$job}", range(1, $jobs));
 array_map(static fn (string $at) => copyProject($root, $at), $copies);
-$map = $option('map', '') === '' ? mapOf($copies[0]) : (array) unserialize((string) file_get_contents($option('map', '')));
+$known = $option('map', '') === '' ? [[], []] : (array) unserialize((string) file_get_contents($option('map', '')));
+$map = mapOf($copies[0], $known, $option('map', '') === '' ? ['tests/Core', 'tests/App'] : array_filter(explode(',', $option('newer', ''))));
 if ($option('keep-map', '') !== '') {
     file_put_contents($option('keep-map', ''), serialize($map));
 }
@@ -106,15 +108,19 @@ function isAlive(string $at, array $fault, array $map): bool
     return ! $isFound;
 }
 
-/** @return array{list<array{string, string, float}>, array<string, array<int, array<int, true>>>} tests, and which go through each line */
-function mapOf(string $at): array
+/**
+ * @param  array{list<array{string, string, float}>, array<string, array<int, array<int, true>>>}  $known
+ * @param  array<string>  $rooms
+ * @return array{list<array{string, string, float}>, array<string, array<int, array<int, true>>>} tests, and which go through each line
+ */
+function mapOf(string $at, array $known, array $rooms): array
 {
-    $tests = $lines = [];
-    foreach (['Core', 'App'] as $room) {
+    [$tests, $lines] = $known;
+    foreach ($rooms as $room) {
         fwrite(STDERR, "Which tests of {$room} go through which line …\n");
         exec(
             "cd {$at} && SATCHEL_COVERAGE_MAP={$at}.map php -d extension=pcov.so -d pcov.enabled=1 -d pcov.directory={$at}/core ".
-                "vendor/phpunit/phpunit/phpunit --no-output --do-not-cache-result --extension 'Tests\\Support\\CoverageMap' tests/{$room} 2>&1",
+                "vendor/phpunit/phpunit/phpunit --no-output --do-not-cache-result --extension 'Tests\\Support\\CoverageMap' {$room} 2>&1",
             $out,
             $exit,
         );
