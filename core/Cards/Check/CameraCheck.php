@@ -121,7 +121,7 @@ final class CameraCheck
         }
         $finding = match ($mode) {
             SaveMode::Split => "{$body->label} writes raw to one card and jpeg to the other.",
-            SaveMode::Overflow => "{$body->label} writes to one card only.",
+            SaveMode::Overflow => "{$body->label} writes each frame to one card only.",
             SaveMode::Mirror => "{$body->label} writes the same to both cards, which is not planned.",
             null => "The two cards of {$body->label} do not agree.",
         };

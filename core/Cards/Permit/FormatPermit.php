@@ -54,15 +54,25 @@ final readonly class FormatPermit
         return Verdict::fine(
             'permit.granted',
             "{$q->card} may be formatted.",
-            Plural::of($count, 'The one file on it is', "All {$count} files on it are").
-                " verified by content on {$q->proof->wanted} media ({$where}); {$healed} healed from the twin, {$given} given up ".
-                'in writing.'.
+            self::kept($count, $given, $q->proof->wanted, $where)."; {$healed} healed from the twin, {$given} given up in writing.".
                 ($q->isAlone ? ' It has no twin, so one more copy was wanted.' : '').
                 ($bad === [] ? '' : ' Found bad at 1:1 and let go in writing: '.UnsafeFiles::named($bad).'.').
                 ($q->readAgain === null ? '' : " {$q->readAgain}"),
             Looked::at($count, 'file') ?? throw new \LogicException('Of nothing a permit was given.'),
             ['files' => $count, 'healed' => $healed, 'given_up' => $given],
         );
+    }
+
+    /** What is given up is verified nowhere, and not said to be. */
+    private static function kept(int $files, int $given, int $wanted, string $where): string
+    {
+        $on = "verified by content on {$wanted} ".Plural::of($wanted, 'medium', 'media')." ({$where})";
+
+        return match (true) {
+            $given === $files => Plural::of($files, 'The one file on it is kept nowhere', "None of the {$files} files on it is kept anywhere"),
+            $given > 0 => $files - $given." of {$files} files on it ".Plural::of($files - $given, 'is', 'are')." {$on}",
+            default => Plural::of($files, 'The one file on it is', "All {$files} files on it are")." {$on}",
+        };
     }
 
     private static function unreadable(PermitQuestion $q): Verdict

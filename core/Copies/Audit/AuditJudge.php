@@ -29,12 +29,12 @@ final class AuditJudge
                 Verdict::fine(
                     'audit.holds',
                     "Everything is kept by {$audit->rule->name()}.",
-                    count($audit->loads).
-                        ' card loads on '.
+                    self::loads(count($audit->loads)).
+                        ' on '.
                         $audit->rule->copies.
-                        ' devices of '.
+                        Plural::of($audit->rule->copies, ' device of ', ' devices of ').
                         $audit->rule->kinds.
-                        ' kinds, '.
+                        Plural::of($audit->rule->kinds, ' kind, ', ' kinds, ').
                         $audit->rule->elsewhere.
                         ' elsewhere. Losing one of them within a week: '.
                         Odds::odds($audit->weekRisk()).
@@ -64,7 +64,7 @@ final class AuditJudge
         return [
             Verdict::mind(
                 'audit.rule',
-                count($short).' of '.count($audit->loads)." card loads are short of {$audit->rule->name()}.",
+                count($short).' of '.self::loads(count($audit->loads)).Plural::of(count($short), ' is', ' are')." short of {$audit->rule->name()}.",
                 $has.
                     '.'.
                     ($step === null
@@ -91,7 +91,7 @@ final class AuditJudge
             : [
                 Verdict::mind(
                     'audit.one-route',
-                    count($alone).' card loads were copied by one routine alone.',
+                    self::loads(count($alone)).Plural::of(count($alone), ' was', ' were').' copied by one routine alone.',
                     "All copies of {$alone[0]->label} came one way: {$alone[0]->routes()[0]}. If it was set up wrongly, all are wrong: ".
                         'copy one by hand to another drive, and have it adopted here.',
                     ['loads' => count($alone)],
@@ -122,7 +122,7 @@ final class AuditJudge
                 Verdict::fix(
                     'audit.one-bag',
                     'One theft would take '.
-                        (count($together) === count($audit->loads) ? 'everything' : count($together).' card loads').
+                        (count($together) === count($audit->loads) ? 'everything' : self::loads(count($together))).
                         '.',
                     'All copies of '.
                         Some::of(array_map(static fn (AuditLoad $l): string => $l->label, $together), 4).
@@ -150,11 +150,17 @@ final class AuditJudge
             : [
                 Verdict::mind(
                     'audit.stale',
-                    count($old).' card loads were last read back more than '.$audit->rule->againAfterDays.' days ago.',
+                    self::loads(count($old)).Plural::of(count($old), ' was', ' were').
+                        ' last read back more than '.$audit->rule->againAfterDays.' days ago.',
                     'Drives rot quietly: verify them again.',
                     ['loads' => count($old)],
                     new Remedy('copy.verify', 'Verify them again'),
                 ),
             ];
+    }
+
+    private static function loads(int $count): string
+    {
+        return Plural::of($count, '1 card load', "{$count} card loads");
     }
 }

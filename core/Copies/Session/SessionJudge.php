@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Copies\Session;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Some;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
@@ -67,7 +68,7 @@ final readonly class SessionJudge
     {
         return $this->problem === null ? null : Verdict::stop(
             'session.trouble',
-            'The routes out of the session folder are not as it should be.',
+            'The routes out of the session folder are not as they should be.',
             $this->problem.' Nothing is lost of what was copied; what is new may lie on the computer only.',
         );
     }
@@ -124,14 +125,14 @@ final readonly class SessionJudge
             ...$late === [] ? [] : [Verdict::fix(
                 'session.alone',
                 count($late) === 1 ? '1 file lies on too few drives.' : count($late).' files lie on too few drives.',
-                'For up to '.Span::exact($oldest).', and '.Span::exact($this->allowedS).' are allowed: '.self::lacks($late).'. '.
+                'For up to '.Span::exact($oldest).', where '.Span::exact($this->allowedS).' may pass: '.self::lacks($late).'. '.
                     Some::of(array_map(static fn (SessionFile $f): string => $f->path, $late), self::NAMED).'.',
                 ['files' => count($late), 'oldest_s' => $oldest],
             )],
             ...$waiting === [] ? [] : [Verdict::mind(
                 'session.waiting',
                 count($waiting) === 1 ? '1 file is on its way to both drives.' : count($waiting).' files are on their way to both drives.',
-                ucfirst(self::lacks($waiting)).'; '.Span::exact($this->allowedS).' are allowed.',
+                ucfirst(self::lacks($waiting)).'; '.Span::exact($this->allowedS).' may pass.',
                 ['files' => count($waiting)],
             )],
         ];
@@ -170,7 +171,8 @@ final readonly class SessionJudge
         return $gone === [] ? null : Verdict::mind(
             'session.gone',
             count($gone) === 1 ? "{$gone[0]->path} is no longer in the folder." : count($gone).' files are no longer in the folder.',
-            'Their copies stay. Where they were renamed, the same content is known under its new name.',
+            Plural::of(count($gone), 'Its copies stay. Where it was renamed,', 'Their copies stay. Where they were renamed,').
+                ' the same content is known under its new name.',
             ['files' => count($gone)],
         );
     }

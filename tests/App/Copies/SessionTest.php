@@ -187,7 +187,7 @@ final class SessionTest extends TestCase
         $watch->look($now + 1);
         $this->assertNotNull($this->row('b.jpg')->automatic_at);
         $this->assertSame(0, SessionFileRow::query()->where('path', 'link.jpg')->count(), 'a link is no frame');
-        $this->get($this->url)->assertSee('not as it should be');
+        $this->get($this->url)->assertSee('not as they should be');
         rename($this->drives[1]->folder.'-away', $this->drives[1]->folder);
     }
 
@@ -198,7 +198,7 @@ final class SessionTest extends TestCase
         $now = (float) now()->format('U.u');
         rename($this->session, "{$this->session}-away");
         $watch->look($now);
-        $this->get($this->url)->assertSee('not as it should be');
+        $this->get($this->url)->assertSee('not as they should be');
         rename("{$this->session}-away", $this->session);
         $watch->look($now + 1);
         $this->assertNull(SessionFolder::query()->firstOrFail()->problem);

@@ -67,7 +67,7 @@ final class DemoTest extends TestCase
         Artisan::call('satchel:simulate', ['what' => 'test']);
         $this->followingRedirects()
             ->post("/jobs/{$job->id}/camera-check")
-            ->assertSee('Body A writes to one card only.')
+            ->assertSee('Body A writes each frame to one card only.')
             ->assertSee('The clock of Body A is 1 min 15 s ahead.');
         $this->assertNotSame(
             [],

@@ -112,7 +112,7 @@ final class KitWorkTest extends TestCase
         $this->get('/jobs/1/kit')->assertDontSee('180 mm is missing')->assertDontSee('is with the');
         $this->assertSame('second', Packing::query()->where('item_id', self::item('Body C')->id)->value('lane'));
         $light = $this->get('/jobs/1/kit/propose?school=abroad&limit_kg=7')->assertOk();
-        $light->assertSee('spares of cells and cards alone')->assertSee('stays at home');
+        $light->assertSee('spares of cells and cards alone')->assertSee('Left at home:');
         $this->get('/jobs/1/kit/propose?limit_kg=3')->assertSee('over the limit');
         $this->post('/jobs/1/kit/propose', ['school' => 'none'])->assertSessionHasErrors('school');
     }
@@ -321,7 +321,7 @@ final class KitWorkTest extends TestCase
             ->assertSee('height 210 cm');
         $this->post("/jobs/1/home/{$flash->id}/measure", ['heightCm' => '195'])->assertSessionHas(
             'said',
-            fn (string $said): bool => str_contains($said, 'Flash 2 was moved.') && str_contains($said, 'back to 210cm'),
+            fn (string $said): bool => str_contains($said, 'Flash 2 was moved.') && str_contains($said, 'back to 210 cm'),
         );
         $this->post('/events', ['kind' => 'fetched', 'job' => 1, 'item' => $flash->id]);
         $this->get('/jobs/1/home')->assertDontSee('still stands');
