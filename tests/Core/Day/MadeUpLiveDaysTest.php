@@ -51,7 +51,8 @@ final class MadeUpLiveDaysTest extends TestCase
             $say->verdicts(DayJudge::of($say->one([-1, 0, 0, 0, 1, 2]), count($day->segments), $lanes, $open, $skipped, $say->one([0, 0, 1, 2])));
             $lived = LivedDay::of($day->segments, $logs, $shots, $now);
             foreach ($lived as $one) {
-                $say->add("lived {$one->title} ".round(($one->from - $now) / 60, 1).' to '.round(($one->to - $now) / 60, 1).($one->isOver ? ', over' : ''));
+                [$from, $to] = [round(($one->from - $now) / 60, 1), round(($one->to - $now) / 60, 1)];
+                $say->add("lived {$one->title} {$from} to {$to}".($one->isOver ? ', over' : ''));
             }
             $this->sayFrames($say, $lived, $now);
             $this->sayWays($say, $made, $day);
@@ -107,7 +108,10 @@ final class MadeUpLiveDaysTest extends TestCase
             $frames[] = new TakenFrame("F{$k}", $at, $lane, "Body {$lane}", $say->one([null, 24.0, 35.0, 36.0, 50.0, 200.0]));
         }
         $match = new FrameMatch($lived, $frames);
-        $say->add('frames '.json_encode([$match->bySegment, $match->bodies, $match->byShot, $match->outside, $match->ambiguous], JSON_THROW_ON_ERROR));
+        $say->add('frames '.json_encode(
+            [$match->bySegment, $match->bodies, $match->byShot, $match->outside, $match->ambiguous],
+            JSON_THROW_ON_ERROR,
+        ));
         foreach ($lived as $one) {
             $sizes = $match->sizes($one->id);
             $say->add("{$one->title}: {$sizes} ".implode(', ', array_map(
