@@ -19,6 +19,7 @@ Route::post('/jobs/{job}/kit/settings', [KitController::class, 'settings']);
 Route::post('/jobs/{job}/kit/swap', [KitController::class, 'planSwap']);
 Route::get('/jobs/{job}/light', [LightController::class, 'show']);
 Route::get('/jobs/{job}/light/sheet', [LightController::class, 'sheet']);
+Route::post('/jobs/{job}/light/cameras', [LightController::class, 'keep']);
 Route::get('/jobs/{job}/tests', [TestsController::class, 'show']);
 Route::post('/jobs/{job}/tests/glass', [TestsController::class, 'glass']);
 Route::post('/jobs/{job}/tests/sheet', [TestsController::class, 'sheet']);

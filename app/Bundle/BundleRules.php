@@ -212,6 +212,7 @@ final class BundleRules
                 'iso' => V::whole(25, 409_600)->needed(),
                 'stops_lost' => V::number(0, 8)->needed(),
                 'hours' => V::number(0, 48)->needed(),
+                'mounted' => V::mapOf(V::number(-1_000_000, 1_000_000), 20),
             ],
             default => BundleGearRules::of($table),
         };

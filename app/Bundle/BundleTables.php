@@ -90,7 +90,7 @@ final class BundleTables
             new BundleTable('rosters', $of('rosters'), ['job_id' => 'jobs']),
             new BundleTable('sendings', $of('sendings'), ['job_id' => 'jobs']),
             new BundleTable('studios', $of('studios'), ['job_id' => 'jobs']),
-            new BundleTable('kit_asks', $of('kit_asks'), ['job_id' => 'jobs', 'segment_id' => 'segments']),
+            new BundleTable('kit_asks', $of('kit_asks'), ['job_id' => 'jobs', 'segment_id' => 'segments'], ['mounted']),
             new BundleTable(
                 'items',
                 static fn (int $job): Builder => DB::table('items')

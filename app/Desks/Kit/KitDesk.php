@@ -48,6 +48,7 @@ final class KitDesk
         private readonly PackDesk $packing,
         private readonly CarryDesk $carry,
         private readonly Waiting $waiting,
+        private readonly RemoteDesk $remotes,
     ) {}
 
     public function verdicts(Job $job): Verdicts
@@ -94,6 +95,7 @@ final class KitDesk
             ...DriveJudge::of($gear, $this->needs->gigabytes($job)),
             ...($job->goes_by_air ? FlightJudge::of($gear) : []),
             ...DueJudge::of($gear, $today, $job->date),
+            ...$this->remotes->findings($job),
             // How much is in, the ticks' own judge says.
             ...array_filter($this->packing->verdicts($job), static fn (Verdict $v): bool => ! in_array($v->code, ['pack.open', 'pack.done'], true)),
         ];

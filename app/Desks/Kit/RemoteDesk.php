@@ -6,7 +6,10 @@ namespace App\Desks\Kit;
 
 use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
+use App\Models\Kit\KitAsk;
+use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Remote\RemoteBody;
 use NorthSatchel\Kit\Remote\RemotePlan;
 use NorthSatchel\Kit\Remote\RemoteRounds;
@@ -16,8 +19,11 @@ use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Sky\Sun;
 use NorthSatchel\Sky\SunPosition;
 use NorthSatchel\Time\Lane;
+use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
 
-/** The desk of a camera that stands alone: worked out from what stands in the address, nothing is stored. */
+/** The desk of a camera that stands alone: worked out from what stands in the address, and kept with what it asks of the kit. */
 final readonly class RemoteDesk
 {
     private const SUN_EVERY_S = 600;
@@ -25,7 +31,85 @@ final readonly class RemoteDesk
     /** Where nobody knows it: a room with its lamps on (common practice, no source). */
     private const INDOORS_EV = 7.0;
 
+    /** What is kept of its page. */
+    private const KEPT = [
+        'bearing', 'alone', 'shots', 'walk', 'mounting', 'fetching', 'speed', 'away', 'pan_focal', 'pan_shutter',
+    ];
+
     public function __construct(private NeedsDesk $needs, private LightDesk $light) {}
+
+    /**
+     * Keeps it; the kit then brings a body with its cells and cards, a clamp and a safety cable along for it.
+     *
+     * @throws ValidationException when it is for no segment, or cannot be worked out
+     */
+    public function keep(Job $job, AskedLight $asked, string $where): void
+    {
+        $wrong = array_intersect_key($asked->wrong, array_flip(self::KEPT));
+        try {
+            $plan = $wrong === [] ? $this->plan($job, $asked) : null;
+        } catch (ImpossibleValue $e) {
+            throw ValidationException::withMessages(['where' => ucfirst("{$e->field} {$e->must}.")]);
+        }
+        if ($plan === null || $asked->segment === null) {
+            throw ValidationException::withMessages($wrong !== [] ? $wrong : [
+                'where' => 'It wants a segment whose place has coordinates, and a body on the list.',
+            ]);
+        }
+        KitAsk::query()->create([
+            'job_id' => $job->id,
+            'segment_id' => $asked->segment->id,
+            'what' => NeedWhat::Remote->value,
+            'count' => 1,
+            'priority' => Priority::Must->value,
+            'note' => $where,
+            'iso' => 100,
+            'hours' => min(48.0, $plan->hoursAlone),
+            'mounted' => array_intersect_key($asked->values, array_flip(self::KEPT)),
+        ]);
+    }
+
+    /** @return list<KeptCamera> as the plan stands now */
+    public function kept(Job $job): array
+    {
+        $cameras = [];
+        foreach ($this->needs->asks($job)->whereNotNull('mounted') as $ask) {
+            $segment = $job->segments->firstWhere('id', $ask->segment_id);
+            $query = array_map(strval(...), array_intersect_key($ask->mounted ?? [], array_flip(self::KEPT)));
+            $query += ['segment' => (string) $ask->segment_id, 'where' => (string) $ask->note];
+            $where = $ask->note === null || $ask->note === '' ? 'The camera that stands alone' : $ask->note;
+            $cameras[] = new KeptCamera(
+                $ask->id,
+                $where,
+                $segment === null ? '' : "{$segment->start_clock} {$segment->title}",
+                http_build_query($query),
+                new Verdicts($segment === null
+                    ? [Verdict::fix(
+                        'remote.no-segment',
+                        "{$where} fires in no segment any more.",
+                        'The one that it was kept for is not in the plan: take it back, or keep it for another.',
+                    )]
+                    : $this->plan($job, $this->light->asked($job, $query))?->verdicts() ?? []),
+            );
+        }
+
+        return $cameras;
+    }
+
+    /** @return list<Verdict> what of the kept ones asks for something */
+    public function findings(Job $job): array
+    {
+        $found = [];
+        foreach ($this->kept($job) as $camera) {
+            foreach ($camera->verdicts as $verdict) {
+                if ($verdict->severity->isOpen()) {
+                    $found[] = $verdict->code === 'remote.no-segment' ? $verdict : $verdict->headed("{$camera->where}: ");
+                }
+            }
+        }
+
+        return $found;
+    }
 
     /**
      * A camera that is mounted so many hours before a segment, fires then, and is fetched when whoever does that segment comes to it; null

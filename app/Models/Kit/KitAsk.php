@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $iso
  * @property float $stops_lost
  * @property float $hours
+ * @property array<string, float>|null $mounted  of a camera that stands alone: how, by the fields of its page
  */
 final class KitAsk extends Model
 {
@@ -29,6 +30,6 @@ final class KitAsk extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['distance_m' => 'float', 'f_number' => 'float', 'stops_lost' => 'float', 'hours' => 'float'];
+        return ['distance_m' => 'float', 'f_number' => 'float', 'stops_lost' => 'float', 'hours' => 'float', 'mounted' => 'array'];
     }
 }

@@ -150,7 +150,8 @@
                             <p>{{ $verdict->because }}</p>
                         </article>
                     @endforeach
-                    <p class="mt-2"><a class="button" href="/jobs/{{ $job->id }}/light/sheet?{{ $sheet }}">The sheet that goes with it</a></p>
+                    <p class="mt-2 flex flex-wrap gap-2"><a class="button" href="/jobs/{{ $job->id }}/light/sheet?{{ $sheet }}">The sheet that
+                            goes with it</a><button class="button" form="keep-camera">Keep this camera</button></p>
                 @elseif ($asked->isExample)
                     <p class="text-faint">Put in where it points and for how long, and its light, cells and cards are worked out.</p>
                 @else<p class="text-faint">It wants a place with coordinates and a body on the list.</p>
@@ -158,6 +159,35 @@
             </section>
         @endif
     </form>
+    @if ($remote)
+        <form method="post" id="keep-camera" action="/jobs/{{ $job->id }}/light/cameras?{{ $sheet }}">@csrf</form>
+    @endif
+    @error('where')
+        <p class="note bad mt-3" role="alert">{{ $message }}</p>
+    @enderror
+    @if ($kept !== [])
+        <section class="slab mt-4" id="alone">
+            <h2 class="mb-2">Cameras that stand alone, kept</h2>
+            @foreach ($kept as $camera)
+                <div class="border-t border-rule py-2">
+                    <div class="flex flex-wrap gap-2 items-center"><b>{{ $camera->where }}</b>
+                        <span class="figures">{{ $camera->when }}</span>
+                        <span class="flex-1"></span>
+                        <a class="button small" href="/jobs/{{ $job->id }}/light?{{ $camera->query }}">Open</a>
+                        <a class="button small" href="/jobs/{{ $job->id }}/light/sheet?{{ $camera->query }}">Sheet</a>
+                        <x-form :action="'/asks/' . $camera->ask" method="delete">
+                            <button class="button quiet small">Take it back</button>
+                        </x-form>
+                    </div>
+                    <ul class="text-sm">
+                        @foreach ($camera->verdicts as $verdict)
+                            <li data-code="{{ $verdict->code }}">{{ $verdict->finding }}</li>
+                        @endforeach
+                    </ul>
+                </div>
+            @endforeach
+        </section>
+    @endif
     <p class="text-sm text-faint mt-3">Stands weighted and taped, never boomed overnight; battery packs and mains away from water; what
         hangs overhead has a second cable. Local codes and licensed riggers decide.</p>
 </x-page>

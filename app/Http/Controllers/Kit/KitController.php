@@ -99,7 +99,7 @@ final class KitController
     {
         $ask->delete();
 
-        return redirect("/jobs/{$ask->job_id}/kit/propose");
+        return redirect($ask->mounted === null ? "/jobs/{$ask->job_id}/kit/propose" : "/jobs/{$ask->job_id}/light");
     }
 
     /** What does a frame pass through, and what has no spare? */

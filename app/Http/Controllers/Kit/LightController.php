@@ -15,7 +15,7 @@ use NorthSatchel\Exposure\FlashJudge;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Verdicts;
 
-/** Will the flash do? Worked out from what stands in the address; nothing is stored. */
+/** Will the flash do? Worked out from what stands in the address; only a camera that stands alone is kept. */
 final class LightController
 {
     public function show(Request $request, int $job, LightDesk $desk, NeedsDesk $needs, RemoteDesk $remotes): View
@@ -41,11 +41,24 @@ final class LightController
             'flash' => $flash,
             'rest' => $rest,
             'remote' => $remote,
+            'kept' => $remotes->kept($opened),
             'sheet' => http_build_query(array_filter($request->query(), is_string(...))),
             'flashes' => $desk->flashes(),
             'stretches' => $needs->stretches($opened),
             'verdicts' => new Verdicts($asked->isExample ? [FlashJudge::ofAnExample()] : $flash->verdicts ?? []),
         ]);
+    }
+
+    /** Keeps a camera that stands alone, as it stands in the address. */
+    public function keep(Request $request, int $job, LightDesk $desk, RemoteDesk $remotes): RedirectResponse
+    {
+        $opened = BriefDesk::open($job);
+        $where = mb_substr(trim(is_string($request->query('where')) ? $request->query('where') : ''), 0, 120);
+        $remotes->keep($opened, $desk->asked($opened, $request->query()), $where);
+
+        $said = 'It is kept: its body, clamp and cable come along, and the kit watches over it.';
+
+        return redirect()->to("/jobs/{$job}/light#alone")->with('said', $said);
     }
 
     /** What goes with a camera that stands alone, to print. */
