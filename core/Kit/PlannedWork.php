@@ -62,7 +62,7 @@ final readonly class PlannedWork
                 ),
             );
             $hours = $ask->segmentId === null || $with === [] ? 0.0 : round(($with[0]->to - $with[0]->from) / 3600, 1);
-            array_push($remotes, ...array_fill(0, $ask->count, new RemoteWork(frames: $frames, hours: max($ask->hours, $hours))));
+            array_push($remotes, ...array_fill(0, $ask->count, new RemoteWork(frames: $ask->frames ?? $frames, hours: max($ask->hours, $hours))));
         }
 
         return $remotes;

@@ -70,6 +70,7 @@ final class NeedsDesk
                         (float) $a->iso,
                         $a->stops_lost,
                         $a->hours,
+                        isset($a->mounted['shots']) ? (int) max(0.0, $a->mounted['shots']) : null,
                     ),
                 )
                 ->all(),

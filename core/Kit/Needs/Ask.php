@@ -15,6 +15,7 @@ final readonly class Ask
      * @param  float  $iso  at which
      * @param  float  $stopsLost  in what is put before it
      * @param  float  $hours  that it stands alone
+     * @param  int|null  $frames  that it fires with the main camera; null: those of its segment
      */
     public function __construct(
         public int $id,
@@ -28,6 +29,7 @@ final readonly class Ask
         public float $iso = 100.0,
         public float $stopsLost = 0.0,
         public float $hours = 0.0,
+        public ?int $frames = null,
     ) {}
 
     /** The guide number at full power that a light needs for it (ISO 1230); null where no distance or stop is named. */

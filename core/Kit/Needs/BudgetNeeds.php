@@ -12,6 +12,7 @@ use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Plural;
 use NorthSatchel\Signed;
 use NorthSatchel\Time\Priority;
+use NorthSatchel\Time\Span;
 
 /** The cells and cards that the chosen bodies and flashes want for the planned frames and hours. */
 final class BudgetNeeds
@@ -144,7 +145,7 @@ final class BudgetNeeds
                 $said,
                 $body,
                 $charges,
-                "{$charges} fresh for {$body->label}, which stands alone".($work->hours > 0 ? " for {$work->hours} h" : ''),
+                "{$charges} fresh for {$body->label}, which stands alone".($work->hours > 0 ? ' for '.Span::hours((int) round(60 * $work->hours)) : ''),
             );
         }
         // The strongest fire; one that only waits as the spare has a charge of its own, and no more.

@@ -27,7 +27,8 @@ final class DealtBodies
                 $from = count($some) > count($byLane[$from]) ? $lane : $from;
             }
             $some = $byLane[$from];
-            $alone[] = new LoneWork($some[count($some) - 1], $remote->frames, $remote->hours);
+            $last = $some[count($some) - 1];
+            $alone[] = new LoneWork(count($some) > 1 ? $last : self::further($last), $remote->frames, $remote->hours);
             $byLane[$from] = array_slice($some, 0, max(1, count($some) - 1));
         }
         foreach ($byLane as $lane => $some) {
@@ -52,10 +53,16 @@ final class DealtBodies
         $free = array_values(array_filter($bodies, static fn (Gear $b): bool => ! in_array($b->id, $held, true)));
         $alone = [];
         foreach ($bodies === [] ? [] : $remotes as $i => $remote) {
-            $alone[] = new LoneWork($free[$i] ?? $bodies[count($bodies) - 1], $remote->frames, $remote->hours);
+            $alone[] = new LoneWork($free[$i] ?? self::further($bodies[count($bodies) - 1]), $remote->frames, $remote->hours);
         }
 
         return $alone;
+    }
+
+    /** One that has yet to be put in, taken to be of the same kind: what is in a hand does not stand alone as well. */
+    private static function further(Gear $like): Gear
+    {
+        return new Gear($like->id, 'a further body', $like->kind, $like->specs, $like->weightG);
     }
 
     /**

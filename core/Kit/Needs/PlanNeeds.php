@@ -98,7 +98,11 @@ final class PlanNeeds
                 Priority::Must,
                 true,
                 Plural::of($count, 'a body', "{$count} bodies"),
-                'One for each photographer'.($remotes > 0 ? " and each of {$remotes} remotes" : '').', and one more for when it fails.',
+                'One for each photographer'.match (true) {
+                    $remotes === 0 => '',
+                    $remotes === 1 => ' and one for the remote',
+                    default => " and each of {$remotes} remotes",
+                }.', and one more for when it fails.',
             ),
         ];
         if ($both !== []) {

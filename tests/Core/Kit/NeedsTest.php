@@ -369,13 +369,13 @@ final class NeedsTest extends TestCase
         );
         $this->assertSame(['B'], array_map(static fn (LoneWork $s): string => $s->body->label, $dealt->alone));
         $this->assertSame(
-            'C',
+            'a further body',
             DealtBodies::dealt(['second' => [$c]], [], [$remote])->alone[0]->body->label,
-            'with no body to spare the need for another says so',
+            'what is in a hand does not stand alone as well',
         );
         $this->assertEquals(new DealtWork([], []), DealtBodies::dealt([], [], [$remote]));
         $this->assertSame(
-            ['B', 'B'],
+            ['B', 'a further body'],
             array_map(static fn (LoneWork $s): string => $s->body->label, DealtBodies::alone([$a, $b], [1], [$remote, $remote])),
         );
         $with = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, new FlashWork(), self::cards(50, 8), $dealt->alone));
