@@ -30,19 +30,7 @@ final readonly class LightestMend
      */
     public function of(array $needs, \Closure $isMended): array
     {
-        $crops = array_unique([1.0, ...array_map(static fn (Gear $g): float => $g->crop(), [...$this->bag, ...$this->rest])]);
-        $rest = array_values(
-            array_filter(
-                $this->rest,
-                static fn (Gear $g): bool => $g->kind === GearKind::Cell ||
-                    array_filter(
-                        $needs,
-                        static fn (Need $n): bool => array_filter($crops, static fn (float $crop): bool => $n->isGivenBy($g, $crop, true)) !==
-                            [],
-                    ) !== [],
-            ),
-        );
-        usort($rest, static fn (Gear $a, Gear $b): int => $a->grams() <=> $b->grams());
+        $rest = $this->candidates($needs);
         foreach ($rest as $gear) {
             if ($isMended($this->givers->with([$gear])->loseOne())) {
                 return [$gear];
@@ -63,5 +51,54 @@ final readonly class LightestMend
         }
 
         return [];
+    }
+
+    /**
+     * Where one or two things do not bring it about: all that would help, without what can be left away, the heaviest first. None of it
+     * can stay, and a lighter choice may exist.
+     *
+     * @param  list<Need>  $needs
+     * @param  \Closure(LoseOne): bool  $isMended
+     * @return list<Gear>
+     */
+    public function ofMore(array $needs, \Closure $isMended): array
+    {
+        $taken = $this->candidates($needs);
+        if ($taken === [] || ! $isMended($this->givers->with($taken)->loseOne())) {
+            return [];
+        }
+        foreach (array_reverse($taken) as $heavy) {
+            $without = array_values(array_filter($taken, static fn (Gear $g): bool => $g !== $heavy));
+            if ($without !== [] && $isMended($this->givers->with($without)->loseOne())) {
+                $taken = $without;
+            }
+        }
+
+        return $taken;
+    }
+
+    /**
+     * What of the shelf gives one of the needs, and cells, for what gives light wants them; the lightest first.
+     *
+     * @param  list<Need>  $needs
+     * @return list<Gear>
+     */
+    private function candidates(array $needs): array
+    {
+        $crops = array_unique([1.0, ...array_map(static fn (Gear $g): float => $g->crop(), [...$this->bag, ...$this->rest])]);
+        $rest = array_values(
+            array_filter(
+                $this->rest,
+                static fn (Gear $g): bool => $g->kind === GearKind::Cell ||
+                    array_filter(
+                        $needs,
+                        static fn (Need $n): bool => array_filter($crops, static fn (float $crop): bool => $n->isGivenBy($g, $crop, true)) !==
+                            [],
+                    ) !== [],
+            ),
+        );
+        usort($rest, static fn (Gear $a, Gear $b): int => $a->grams() <=> $b->grams());
+
+        return $rest;
     }
 }

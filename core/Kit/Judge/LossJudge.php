@@ -84,8 +84,7 @@ final readonly class LossJudge
         return match (true) {
             $onShelf === 0 => ' Nothing on the shelf does either: hire or borrow '.$need->toHire($missing).'.',
             $onShelf < $missing => " The shelf has {$onShelf} more; hire or borrow ".$need->toHire($missing - $onShelf).' beyond that.',
-            // A mend is one thing or two.
-            default => " The shelf has {$onShelf}, and one or two do not mend it: it takes more, or the body, cell or trigger they work with.",
+            default => " The shelf has {$onShelf}, and all of it does not mend it: the body, cell or trigger that it works with is missing.",
         };
     }
 

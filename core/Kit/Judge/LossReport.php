@@ -158,7 +158,9 @@ final class LossReport
     {
         $mend = $need->what === NeedWhat::Cell ? $this->mend : $this->mendWithCells;
 
-        return $mend->of([$need], static fn (LoseOne $lose): bool => in_array($need->id, $lose->met, true));
+        $isMet = static fn (LoseOne $lose): bool => in_array($need->id, $lose->met, true);
+
+        return $mend->of([$need], $isMet) ?: $mend->ofMore([$need], $isMet);
     }
 
     /**

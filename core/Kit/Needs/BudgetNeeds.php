@@ -145,7 +145,8 @@ final class BudgetNeeds
                 $said,
                 $body,
                 $charges,
-                "{$charges} fresh for {$body->label}, which stands alone".($work->hours > 0 ? ' for '.Span::hours((int) round(60 * $work->hours)) : ''),
+                "{$charges} fresh for {$body->label}, which stands alone".
+                    ($work->hours > 0 ? ' for '.Span::hours((int) round(60 * $work->hours)) : ''),
             );
         }
         // The strongest fire; one that only waits as the spare has a charge of its own, and no more.
