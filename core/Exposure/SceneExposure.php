@@ -40,6 +40,9 @@ final readonly class SceneExposure
 
     private const UNDER_FLASH = 2.0;
 
+    /** By so much a raw is lifted before its shadows break up (common practice, no source). */
+    private const LIFT_STOPS = 2;
+
     private const STILL = 60;
 
     /** What nominal steps are off by. */
@@ -107,7 +110,7 @@ final readonly class SceneExposure
             },
             $under > $seen ? round($under, 1) : 0.0,
             $over > self::NOMINAL_STOPS ? round($over, 1) : 0.0,
-            $under > $seen ? self::ways($stop, $slowest, $isMoving, $isFlash || $isAction) : [],
+            $under > $seen ? self::ways($under, $stop, $slowest, $isMoving, $isFlash, $isAction) : [],
         );
     }
 
@@ -155,17 +158,25 @@ final readonly class SceneExposure
     }
 
     /** @return list<string> each with the stops that it brings */
-    private static function ways(float $stop, int $slowest, bool $isMoving, bool $isLit): array
+    private static function ways(float $under, float $stop, int $slowest, bool $isMoving, bool $isFlash, bool $isAction): array
     {
         $wider = round(2 * log($stop / self::WIDE_LENS, 2), 1);
-        $slower = round(log($slowest / self::STILL, 2), 1);
+        $slower = $isMoving ? 0.0 : round(log($slowest / self::STILL, 2), 1);
+        $all = max(0.0, $wider) + max(0.0, $slower) + self::LIFT_STOPS;
+        if ($under > $all) {
+            return [match (true) {
+                $isFlash => 'the flash alone, and the room behind it goes dark',
+                $isAction => 'more lamps',
+                default => 'a flash or a lamp',
+            }.": all else together brings {$all} stops at most"];
+        }
 
         return array_values(
             array_filter([
-                $isLit ? null : 'a flash or a lamp',
+                $isFlash || $isAction ? null : 'a flash or a lamp',
                 $wider >= 0.5 ? 'a lens of f/'.self::WIDE_LENS." ({$wider} stops)" : null,
-                $isMoving || $slower < 0.5 ? null : '1/'.self::STILL." s with people who keep still ({$slower} stops)",
-                'raw, lifted afterwards, with its grain',
+                $slower < 0.5 ? null : '1/'.self::STILL." s with people who keep still ({$slower} stops)",
+                'raw, lifted afterwards by '.self::LIFT_STOPS.' stops at most, with its grain',
             ]),
         );
     }

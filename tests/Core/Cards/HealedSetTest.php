@@ -6,7 +6,10 @@ namespace Tests\Core\Cards;
 
 use App\Devices\LocalVolume;
 use NorthSatchel\Cards\Twin\HealedSet;
+use NorthSatchel\Cards\Twin\Side;
 use NorthSatchel\Cards\Twin\TwinCheck;
+use NorthSatchel\Cards\Twin\TwinFile;
+use NorthSatchel\Cards\Twin\TwinReport;
 use NorthSatchel\Copies\BagVerifier;
 use NorthSatchel\Copies\Copier;
 use NorthSatchel\Copies\DestinationBag;
@@ -65,6 +68,28 @@ final class HealedSetTest extends TestCase
         $this->assertSame([EntryKind::File, null], [$set->kindOf('notes.txt'), $set->kindOf(self::DIR.'0004.JPG')]);
         $this->expectException(UnableToRead::class);
         $set->open(self::DIR.'0004.JPG');
+    }
+
+    /** Of every pair of sides, worked out by hand: the first card's, the second's, neither's. */
+    public function test_which_side_is_taken(): void
+    {
+        [$whole, $hurt, $doubt, $none] = [Side::Intact, Side::Damaged, Side::Unknown, null];
+        $wanted = [
+            [$whole, $whole, 'a'], [$whole, $hurt, 'a'], [$whole, $doubt, 'a'], [$whole, $none, 'a'],
+            [$hurt, $whole, 'b'], [$hurt, $hurt, ''], [$hurt, $doubt, ''], [$hurt, $none, ''],
+            [$doubt, $whole, 'b'], [$doubt, $hurt, ''], [$doubt, $doubt, ''], [$doubt, $none, 'a'],
+            [$none, $whole, 'b'], [$none, $hurt, ''], [$none, $doubt, 'b'],
+        ];
+        [$a, $b] = [LocalVolume::at($this->folder('a')), LocalVolume::at($this->folder('b'))];
+        foreach ($wanted as [$first, $second, $side]) {
+            $set = new HealedSet($a, $b, new TwinReport([new TwinFile('f.raw', $first, $second, false)]));
+            $took = $set->leftOut !== [] ? '' : ($set->counts() === [1, 0] ? 'a' : 'b');
+            $this->assertSame($side, $took, ($first->value ?? 'nothing').' beside '.($second->value ?? 'nothing'));
+        }
+        foreach ([[$doubt, true], [$whole, true], [$hurt, false]] as [$alike, $isTaken]) {
+            $set = new HealedSet($a, $b, new TwinReport([new TwinFile('f.raw', $alike, $alike, true)]));
+            $this->assertSame($isTaken, $set->leftOut === [], "the same on both, {$alike->value}");
+        }
     }
 
     public function test_it_becomes_a_bag_and_the_cards_stay_as_they_are(): void

@@ -70,6 +70,13 @@ final class SceneExposureTest extends TestCase
         $this->assertContains('a lens of f/1.4 (2 stops)', $dark->ways);
         $this->assertNotContains('1/60 s with people who keep still (1.4 stops)', SceneExposure::of('Dance', 1.0)->ways, 'dancers do not');
         $this->assertNotContains('a flash or a lamp', SceneExposure::of('Dance', 0.0, true)->ways);
+        // f/2.8 to f/1.4 are 2 stops, 1/160 s to 1/60 s 1.4, a lifted raw 2: where more is missing, only light mends it.
+        $this->assertSame(['a flash or a lamp: all else together brings 5.4 stops at most'], SceneExposure::of('Vows', -2.0)->ways);
+        $this->assertCount(4, SceneExposure::of('Vows', 0.0)->ways);
+        $this->assertSame(
+            ['the flash alone, and the room behind it goes dark: all else together brings 4 stops at most'],
+            SceneExposure::of('Dance', -4.0, true)->ways,
+        );
         $this->assertSame([0.0, []], [SceneExposure::of('Vows', 12.0)->stopsUnder, SceneExposure::of('Vows', 12.0)->ways]);
     }
 

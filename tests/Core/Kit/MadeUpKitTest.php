@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kit;
 
+use NorthSatchel\Cards\Check\PlannedDials;
+use NorthSatchel\Cards\Check\SettingsSheet;
 use NorthSatchel\Kit\BodyCharge;
 use NorthSatchel\Kit\Carried;
 use NorthSatchel\Kit\CarriedLenses;
@@ -95,6 +97,12 @@ final class MadeUpKitTest extends TestCase
         ];
         foreach ($needs as $need) {
             $say->add(self::need($need));
+        }
+        $pixels = [4.0, 6.0];
+        $sheet = new SettingsSheet($say->one([null, 1 / 250, 1 / 60]), $say->one([null, 800, 6400]), $say->one([null, 2.8]), $say->one([null, 8.0]));
+        foreach ($stretches as $stretch) {
+            $dials = PlannedDials::of($stretch, $sheet, $say->one($pixels));
+            $say->add("{$stretch->title}: {$dials->says()} {$dials->minds} {$dials->why} ".json_encode($dials->shots, JSON_UNESCAPED_UNICODE));
         }
         $station = new Station($bag, (float) $say->one([0, 12, 60]));
         $say->add($station->paceSays());
