@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
@@ -200,7 +201,7 @@ final class FormalsJudge
             : [
                 Verdict::mind(
                     'people.not-told',
-                    count($not).' people are not marked as told where to be and when.',
+                    Plural::of(count($not), reset($not)->name.' is', count($not).' people are').' not marked as told where to be and when.',
                     'A relative who is missing when called costs two minutes and everybody’s patience. Write told after a name once '.
                         'it is done.',
                     ['people' => count($not)],

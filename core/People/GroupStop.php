@@ -19,6 +19,9 @@ final readonly class GroupStop
     /** From the eyes to the front and the back of a head (common practice, no source). */
     public const HEAD_M = 0.1;
 
+    /** Before and behind the eyes, so that they are sharp and the ears need not be (common practice, no source). */
+    private const EYES_M = 0.03;
+
     /** Of the distance, by which focus may be off: our own estimate, no source. */
     public const ERROR = 0.03;
 
@@ -76,7 +79,7 @@ final readonly class GroupStop
         }
         // In the dark no light is spent on what focus may be off by.
         if ($chosen === null || ($start($chosen)->iso > self::GRAINY_ISO && $chosen > $exact->fNumber)) {
-            $chosen = $exact->fNumber;
+            $chosen = self::withLight($lens, [$front, $back], $exact->fNumber, $ev100, $slowest);
         }
         $settings = $start($chosen);
         if ($settings->iso > self::GRAINY_ISO) {
@@ -96,6 +99,29 @@ final readonly class GroupStop
             self::holds($lens, $chosen, $focus, $lens->pixelMm(), [$front, $back]),
             $settings,
         );
+    }
+
+    /**
+     * The stop that holds whole heads; where even the slowest shutter leaves too little light for it, one that is wider, as far as all
+     * eyes stay sharp.
+     *
+     * @param  array{float, float}  $rowsM  front and back
+     */
+    private static function withLight(StandLens $lens, array $rowsM, float $heads, float $ev100, int $slowest): float
+    {
+        $iso = static fn (float $stop): int => ClearSky::startingExposure($ev100, $stop, $slowest)->iso;
+        $limits = [max(0.2, $rowsM[0] - self::EYES_M), $rowsM[1] + self::EYES_M];
+        $eyes = RowsFocus::of($lens->focalMm, $lens->printMm(), $limits, $lens->widest)->fNumber ?? $heads;
+        $between = array_filter(
+            RowsFocus::STOPS,
+            static fn (float|int $stop): bool => $stop >= $eyes && $stop <= $heads && $iso($stop) <= self::GRAINY_ISO,
+        );
+
+        return match (true) {
+            $iso($heads) <= self::GRAINY_ISO => $heads,
+            $between !== [] => (float) max($between),
+            default => $eyes,
+        };
     }
 
     /** What is sharp before the front row and behind the back row. */

@@ -48,7 +48,7 @@ final readonly class ResolvedNames
         };
         $relations = $apart = $notBeside = [];
         foreach ($person->relations as $relation) {
-            foreach ($relation->of === '' ? [''] : $whom($relation->of, "{$relation->kind} of") as $of) {
+            foreach ($relation->of === '' ? [''] : $whom($relation->of, self::words($relation->kind)) as $of) {
                 $relations[] = new Relation($relation->kind, $of);
             }
         }
@@ -82,5 +82,15 @@ final readonly class ResolvedNames
         }
 
         return $people;
+    }
+
+    private static function words(string $kind): string
+    {
+        return match ($kind) {
+            'wide' => 'of the wider family of',
+            'former' => 'a former partner of',
+            'attendant' => 'an attendant of',
+            default => "a {$kind} of",
+        };
     }
 }

@@ -13,6 +13,7 @@ use NorthSatchel\Copies\Audit\AuditJudge;
 use NorthSatchel\Copies\Audit\AuditRule;
 use NorthSatchel\Copies\Audit\CopyAudit;
 use NorthSatchel\Copies\Audit\Enough;
+use NorthSatchel\Kit\Judge\BudgetJudge;
 use NorthSatchel\Kit\Judge\DriveJudge;
 use NorthSatchel\Kit\Judge\FlightJudge;
 use NorthSatchel\Kit\Judge\LossReport;
@@ -115,11 +116,25 @@ final class ClaimsTest extends TestCase
         $this->assertNothingFine((new LossReport($bag, [], []))->verdicts());
     }
 
+    public function test_cards_carry_nothing_where_no_frame_is_planned(): void
+    {
+        $card = static fn (int $frames): Need => new Need('card', NeedWhat::Card, 2, Priority::Must, true, '2 cards', '', [], [
+            'card_gb' => 64.0,
+            'frames' => $frames,
+        ]);
+        $bag = array_map(static fn (int $id): Gear => self::gear($id, GearKind::Card, ['capacity_gb' => 64.0]), [1, 2, 3]);
+        $this->assertNothingFine(BudgetJudge::of([$card(0)], $bag));
+        $this->assertSame(['kit.cards'], array_map(static fn (Verdict $v): string => $v->code, BudgetJudge::of([$card(10)], $bag)));
+    }
+
     public function test_a_wire_of_unknown_rate_carries_nothing(): void
     {
         $cable = static fn (array $more): Gear => self::gear(3, GearKind::Cable, ['for_tether' => true, ...$more]);
         $this->assertNothingFine(StationJudge::of([$cable([])], 40.0));
-        $said = StationJudge::of([$cable(['rate_mb_s' => 100.0]), self::gear(4, GearKind::Computer, [])], 40.0)[0];
+        $known = $cable(['rate_mb_s' => 100.0]);
+        $this->assertNothingFine(StationJudge::of([$known, self::gear(4, GearKind::Computer, [])], 40.0), 'nor one into a disk of unknown rate');
+        $this->assertNothingFine(StationJudge::of([$known, self::gear(4, GearKind::Computer, ['write_mb_s' => 400.0])], 0.0));
+        $said = StationJudge::of([$known, self::gear(4, GearKind::Computer, ['write_mb_s' => 400.0])], 40.0)[0];
         $this->assertSame([Severity::Fine, true], [$said->severity, str_contains($said->because, 'is not known')]);
     }
 

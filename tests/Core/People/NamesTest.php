@@ -69,7 +69,7 @@ final class NamesTest extends TestCase
             'Mo' => 'mother of Ada',
         ]);
         $this->assertEquals(
-            [new Unclear('Ia', 'partner of', 'Karl', ['Karl Ek', 'Karl Alm']), new Unclear('Ia', 'kept apart from', 'Zed', [])],
+            [new Unclear('Ia', 'a partner of', 'Karl', ['Karl Ek', 'Karl Alm']), new Unclear('Ia', 'kept apart from', 'Zed', [])],
             $family->unclear,
         );
         $this->assertSame([['Mo'], []], [$family->parentsOf('Ada'), $family->apart()]);
