@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Permit;
 
+use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Verdict;
 
@@ -29,7 +30,8 @@ final class EnoughCopies
         return Verdict::stop(
             'permit.copies',
             "{$q->card} holds frames that are not safe yet.",
-            "{$count} of {$all} files lie by content on fewer than {$q->proof->wanted} media, the least {$least}: ".
+            Plural::share($count, $all, 'file', 'files', 'lies', 'lie').
+                " by content on fewer than {$q->proof->wanted} media, the least {$least}: ".
                 basename($first->file->name).
                 ($first->on === []
                     ? ' lies nowhere else.'
@@ -55,9 +57,8 @@ final class EnoughCopies
             : Verdict::stop(
                 'permit.elsewhere',
                 "{$q->card} waits for its copy elsewhere.",
-                "{$count} of ".
-                    count($q->proof->files).
-                    ' files lie verified nowhere outside the house and the bag, and your rule says that cards stay until they do.',
+                Plural::share($count, count($q->proof->files), 'file', 'files', 'lies', 'lie').
+                    ' verified nowhere outside the house and the bag, and your rule says that cards stay until they do.',
                 ['short' => $count],
                 new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]),
             );

@@ -203,9 +203,8 @@ final readonly class FormatPermit
             : Verdict::stop(
                 'permit.unread',
                 "Nobody has read what {$q->card} holds.",
-                "{$count} of ".
-                    count($q->proof->files).
-                    ' files were listed and not read since: copying reads them, and so does asking for the permit.',
+                Plural::share($count, count($q->proof->files), 'file', 'files', 'was', 'were').
+                    ' listed and not read since: copying reads them, and so does asking for the permit.',
                 ['unread' => $count],
                 new Remedy('copy.start', 'Copy it to the drives', ['card' => $q->cardId]),
             );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Cards\Permit;
 
+use NorthSatchel\Plural;
 use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
@@ -35,9 +36,8 @@ final class LossAtFormat
             return Verdict::stop(
                 'permit.lost',
                 "{$card} was formatted when its permit was void.",
-                "{$count} of ".
-                    count($proof->files).
-                    " files were not safe by then: {$names}".
+                Plural::share($count, count($proof->files), 'file', 'files', 'was', 'were').
+                    " not safe by then: {$names}".
                     '. '.
                     ($fallen === [] ? '' : ucfirst(implode('. ', $fallen)).'. ').
                     'They may still be found there, on its twin, or by a rescue of the card: do not write to it.',

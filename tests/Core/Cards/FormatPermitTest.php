@@ -160,7 +160,7 @@ final class FormatPermitTest extends TestCase
             ]),
         )->verdicts->worst()?->because;
         $this->assertStringContainsString(
-            '1 of 2 files lie by content on fewer than 2 media, the least 1: OSTV0002.MOV lies on fir alone.',
+            '1 of 2 files lies by content on fewer than 2 media, the least 1: OSTV0002.MOV lies on fir alone.',
             $because,
         );
         $this->assertStringContainsString('Birch does not count: its bag changed since it was read.', $because);
