@@ -89,8 +89,12 @@ final class RosterText
         if (! str_contains($line, $mark) && preg_match('/^\s*#?(\d{1,4})[.)]?\s+(\S.*)$/u', $line, $found) === 1) {
             return [$found[1], trim($found[2])];
         }
+        $cells = array_map(static fn (string $cell): string => trim($cell, " \u{A0}\""), explode($mark, $line));
 
-        return array_map(static fn (string $cell): string => trim($cell, " \u{A0}\""), explode($mark, $line));
+        // "7 Anna Berg, goalkeeper": the number stands before the name.
+        return preg_match('/^#?(\d{1,4})[.)]?\s+(\D.*)$/u', $cells[0], $found) === 1
+            ? [$found[1], trim($found[2]), ...array_slice($cells, 1)]
+            : $cells;
     }
 
     /**

@@ -72,7 +72,7 @@ final class SendText
         $gaps = [];
         foreach (TypedLines::of($text, 'gaps', self::MOST_LINES) as $line) {
             $found = [];
-            if (preg_match('/^(.+?)[,;]\s*(?:from\s+)?(\S+)\s*(?:to|until|–|-|[,;])\s*(\S+)$/iu', $line->text, $found) !== 1) {
+            if (preg_match('/^(.+?)(?:[,;]\s*|:\s+|\t)(?:from\s+)?(\S+)\s*(?:to|until|–|-|[,;])\s*(\S+)$/iu', $line->text, $found) !== 1) {
                 $line->refuse("“{$line->text}” is no gap: Half time, 18:25 to 18:35");
             }
             $gap = new WantedGap(trim($found[1]), $line->clock($found[2]), $line->clock($found[3]));

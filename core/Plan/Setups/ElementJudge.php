@@ -18,12 +18,6 @@ final readonly class ElementJudge
 {
     private const NAMED = 5;
 
-    /** The chance with which more throws are said to be enough (a choice of this program). */
-    private const SURE = 0.9;
-
-    /** From so many tries on their rate says something (common practice, no source). */
-    private const TRIES_THAT_SPEAK = 3;
-
     private const WET = '/\b(?:water|wet|splash(?:es)?|liquid|pour(?:ed|ing|s)?|rain|tank|ice|syrup)\b/iu';
 
     private const WATER = 'Water and mains do not go together: packs and plugs stand high and dry, on a breaker that trips, and one person '.
@@ -199,30 +193,10 @@ final readonly class ElementJudge
                     ($isWet ? self::WATER : '').'Write it behind the element: throws Bo, catches Ida'.($isWet ? ', keeps dry Cia.' : '.'),
                 );
             }
-            $verdicts[] = $this->throws($e);
+            $verdicts[] = ThrowsJudge::of($e, $this->count);
         }
 
         return array_values(array_filter($verdicts));
-    }
-
-    private function throws(WantedElement $e): ?Verdict
-    {
-        [$tries, $good, $missing] = [$this->count->tries($e->id), $this->count->keepers($e->id), $this->count->missing($e)];
-        if ($missing === 0 || $tries < self::TRIES_THAT_SPEAK) {
-            return null;
-        }
-        $needed = KeepersNeeded::of($tries, $good, $missing, self::SURE)->throws;
-
-        return Verdict::mind(
-            'elements.throws',
-            $needed === null
-                ? "{$e->title()}: throwing it more often will not do."
-                : "{$e->title()}: {$needed} more throws for {$missing} more ".Plural::of($missing, 'keeper', 'keepers').
-                    ' are enough in 9 of 10 cases.',
-            "{$good} of {$tries} were good so far. ".
-                ($needed === null ? 'Change how it is thrown, where, or the shutter.' : 'Have things and cloths for as many.'),
-            ['tries' => $tries, 'keepers' => $good, 'throws_needed' => $needed],
-        );
     }
 
     private function gone(): ?Verdict
