@@ -91,7 +91,8 @@ final readonly class Arrival
             ]);
         }
         $before = $this->doors->minutes - $this->at->minutes;
-        $why = Span::hours($this->minutes).' of work and '.($this->spareMinutes === 0 ? 'none' : Span::hours($this->spareMinutes))." for trouble before {$this->doors->text()}.".($this->isStudio
+        $spare = $this->spareMinutes === 0 ? 'none' : Span::hours($this->spareMinutes);
+        $why = Span::hours($this->minutes)." of work and {$spare} for trouble before {$this->doors->text()}.".($this->isStudio
             ? ''
             : ' The school of two hours comes '.self::against(self::LATE_SCHOOL_MIN - $before).
                 ', that of six '.self::against(self::EARLY_SCHOOL_MIN - $before).'.');

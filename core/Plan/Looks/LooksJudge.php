@@ -59,7 +59,8 @@ final readonly class LooksJudge
         $best = $this->box->best($this->looks);
         $minutes = $this->box->minutes($best);
         $poses = array_sum(array_map(static fn (Look $l): int => count($l->poses), $this->looks));
-        $why = "{$looked->words} with ".Plural::of($poses, '1 pose', "{$poses} poses").', the next made while one is shot: '.Span::hours($minutes).' of '.Span::hours($this->minutes);
+        $posed = Plural::of($poses, '1 pose', "{$poses} poses");
+        $why = "{$looked->words} with {$posed}".', the next made while one is shot: '.Span::hours($minutes).' of '.Span::hours($this->minutes);
         if ($minutes > $this->minutes) {
             $out = $this->box->leftOut($best, $this->minutes);
 

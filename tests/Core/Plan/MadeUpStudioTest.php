@@ -41,8 +41,13 @@ final class MadeUpStudioTest extends TestCase
             $this->sayElements($say);
             $looks = [];
             for ($k = 1, $of = $say->whole(0, 5); $k <= $of; $k++) {
-                $looks[] = "Look {$k}".($say->often(80) ? ', with '.$say->one(['Mira', 'Juno']) : '').($say->often(70) ? ', change '.
-                    $say->one(['5', '10']).' min' : '').($say->often(60) ? ', hair '.$say->one(['10', '20']).' min' : '').($say->often(25) ? ', nice' : '');
+                $looks[] = implode(', ', array_filter([
+                    "Look {$k}",
+                    $say->often(80) ? 'with '.$say->one(['Mira', 'Juno']) : '',
+                    $say->often(70) ? 'change '.$say->one(['5', '10']).' min' : '',
+                    $say->often(60) ? 'hair '.$say->one(['10', '20']).' min' : '',
+                    $say->often(25) ? 'nice' : '',
+                ]));
                 for ($p = 1, $poses = $say->whole(1, 3); $p <= $poses; $p++) {
                     $looks[] = "  Pose {$p}, ".$say->one(['5', '10', '20']).' min'.$say->one(['', ', supported', ', free', ', floor']).
                         ($say->often(25) ? ', throws '.$say->one(['4', '12']) : '').($say->often(25) ? ', helpers '.$say->whole(1, 3) : '');
@@ -77,7 +82,8 @@ final class MadeUpStudioTest extends TestCase
                 }
             }
         }
-        $list = ElementList::read($text, $say->one(['', str_contains($text, 'Dark') && str_contains($text, 'Tank') ? 'Dark to Tank, 25 min' : '']), 10);
+        $hasBoth = str_contains($text, 'Dark') && str_contains($text, 'Tank');
+        $list = ElementList::read($text, $hasBoth && $say->often(50) ? 'Dark to Tank, 25 min' : '', 10);
         $taps = [];
         for ($k = $ids === [] ? 0 : $say->whole(0, 12); $k > 0; $k--) {
             $kind = $say->one([TapKind::Tried, TapKind::Tried, TapKind::Kept, TapKind::Kept, TapKind::Dropped]);
@@ -90,8 +96,8 @@ final class MadeUpStudioTest extends TestCase
             ]);
         }
         $frame = new DayFrame(540, $say->one([600, 720, 1020]));
-        $say->verdicts((new ElementJudge($list, new ElementDay($list, $list->order(), $frame), new ElementCount(TapLog::of($taps)), $say->often(20)))
-            ->verdicts());
+        $day = new ElementDay($list, $list->order(), $frame);
+        $say->verdicts((new ElementJudge($list, $day, new ElementCount(TapLog::of($taps)), $say->often(20)))->verdicts());
     }
 
     public function test_what_is_said_of_made_up_events(): void
