@@ -78,7 +78,7 @@ final class MadeUpStudioTest extends TestCase
                     $text .= "    {$name}".$say->one(['', ' ×2', ' ×3']).($say->often(70) ? ', '.$say->one(['5', '20', '60']).' min' : '').
                         ($k > 1 && $say->often(30) ? ', after '.$setup.' '.($k - 1) : '').($say->often(20) ? ', nice' : '').
                         ($say->often(20) ? ', with '.$say->one(['Ida', 'Bo and Ida']) : '').
-                        ($say->often(20) ? ', throws Bo'.($say->often(50) ? ', catches Ida' : '').($say->often(50) ? ', keeps dry Cia' : '') : '')."\n";
+                        $say->one(['', '', '', '', ', throws Bo', ', throws Bo, catches Ida', ', throws Bo, catches Ida, keeps dry Cia'])."\n";
                 }
             }
         }
