@@ -15,14 +15,26 @@ final class FamilyText
     public const MOST_PEOPLE = 200;
 
     private const RELATIONS = [
-        'parent' => ['mother', 'father', 'parent', 'stepmother', 'stepfather', 'mum', 'mom', 'dad'],
-        'grandparent' => ['grandmother', 'grandfather', 'grandparent', 'grandma', 'grandpa', 'granny', 'granddad', 'grandad', 'nan'],
-        'sibling' => ['sister', 'brother', 'sibling', 'half-sister', 'half-brother', 'half sister', 'half brother'],
-        'child' => ['son', 'daughter', 'child'],
-        'partner' => ['partner', 'wife', 'husband'],
-        'former' => ['former partner', 'former wife', 'former husband', 'divorced from'],
+        'parent' => ['mother', 'father', 'parent', 'stepmother', 'stepfather', 'mum', 'mom', 'mummy', 'mama', 'dad', 'daddy', 'papa'],
+        'grandparent' => ['grandmother', 'grandfather', 'grandparent', 'grandma', 'grandpa', 'granny', 'granddad', 'grandad', 'nan',
+            'great-grandmother', 'great-grandfather',
+        ],
+        'sibling' => [
+            'sister', 'brother', 'sibling', 'half-sister', 'half-brother', 'half sister', 'half brother', 'stepsister', 'stepbrother', 'twin',
+            'twin sister', 'twin brother',
+        ],
+        'child' => ['son', 'daughter', 'child', 'stepson', 'stepdaughter'],
+        'partner' => [
+            'partner', 'wife', 'husband', 'spouse', 'girlfriend', 'boyfriend', 'fiancé', 'fiancée', 'new wife', 'new husband', 'new partner',
+            'second wife', 'second husband',
+        ],
+        'former' => [
+            'former partner', 'former wife', 'former husband', 'divorced from', 'ex-wife', 'ex-husband', 'ex wife', 'ex husband', 'ex-partner', 'ex',
+        ],
         'wide' => ['aunt', 'uncle', 'cousin', 'niece', 'nephew', 'great-aunt', 'great-uncle'],
-        'attendant' => ['attendant', 'best man', 'maid of honour', 'bridesmaid', 'groomsman'],
+        'attendant' => ['attendant', 'best man', 'maid of honour', 'bridesmaid', 'groomsman', 'maid of honor', 'witness', 'usher', 'flower girl',
+            'page boy', 'ring bearer',
+        ],
     ];
 
     private const NEEDS = ['seated', 'wheelchair', 'infant', 'elderly'];

@@ -13,7 +13,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Brief\BriefFacts;
 use NorthSatchel\Brief\BriefJudge;
-use NorthSatchel\Brief\BriefText;
+use NorthSatchel\Brief\NamedLine;
+use NorthSatchel\Brief\PeopleText;
 use NorthSatchel\Brief\SamePerson;
 use NorthSatchel\Exposure\DialLimits;
 use NorthSatchel\ImpossibleValue;
@@ -208,19 +209,16 @@ final class BriefDesk
     }
 
     /**
-     * One person a line, the role after a comma; what heads a list names nobody.
+     * People as they are typed; what heads a list names nobody.
      *
      * @return list<array{name: string, role: string|null}>
      */
     public static function people(string $text): array
     {
-        $people = [];
-        foreach (preg_split('/\R/', $text) ?: [] as $line) {
-            [$name, $role] = [...explode(',', BriefText::withoutBullet($line), 2), null];
-            if (trim($name) !== '' && ! BriefText::isHeading($line)) {
-                $people[] = ['name' => trim($name), 'role' => $role === null ? null : trim($role)];
-            }
-        }
+        $people = array_map(
+            static fn (NamedLine $line): array => ['name' => $line->name, 'role' => $line->role],
+            PeopleText::read($text)->people,
+        );
         foreach ($people as $index => $person) {
             foreach (array_slice($people, 0, $index) as $other) {
                 if (SamePerson::isSame($person['name'], $other['name'])) {

@@ -26,7 +26,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
-use NorthSatchel\Brief\BriefText;
+use NorthSatchel\Brief\PeopleText;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandChart;
@@ -86,8 +86,9 @@ final class PeopleController
             ]);
         }
 
-        $headings = array_filter(array_map(trim(...), preg_split('/\R/u', $text) ?: []), BriefText::isHeading(...));
-        $told = $headings === [] ? '' : ' Taken for headings, and for nobody: '.implode(', ', $headings).'.';
+        $read = PeopleText::read($text);
+        $told = ($read->headings === [] ? '' : ' Taken for headings, and for nobody: '.implode(', ', $read->headings).'.').
+            ($read->together === [] ? '' : ' Each counted for themselves: '.implode(', ', $read->together).'.');
 
         return self::told($job, $desk->saveFamily($opened, $text), "The family is kept.{$told}");
     }

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Brief;
+
+use NorthSatchel\Brief\NamedLine;
+use NorthSatchel\Brief\PeopleText;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** People as they are typed. */
+final class PeopleTextTest extends TestCase
+{
+    /** @param  list<string>  $wanted  name | role */
+    #[TestWith(["Olga, bride's grandmother, wheelchair", ["Olga | bride's grandmother, wheelchair"]])]
+    #[TestWith(['- Olga', ['Olga | -']])]
+    #[TestWith(['Best man: Pekka', ['Pekka | Best man']])]
+    #[TestWith(["Bride's mother: Hanna Holt, 158 cm", ["Hanna Holt | Bride's mother, 158 cm"]])]
+    #[TestWith(['Mother of Noor: Hanna', ['Hanna | Mother of Noor']])]
+    #[TestWith(['Hanna: mother of Noor', ['Hanna | mother of Noor']])]
+    #[TestWith(['Uncle Veikko (from the north)', ['Uncle Veikko | from the north']])]
+    #[TestWith(["Lia & Tom, Noor's cousins", ["Lia | Noor's cousin", "Tom | Noor's cousin"]])]
+    #[TestWith(['Lia and Tom Berg', ['Lia | -', 'Tom Berg | -']])]
+    #[TestWith(['Mr & Mrs Holm, parents of the groom', ['Mr Holm | parent of the groom', 'Mrs Holm | parent of the groom']])]
+    #[TestWith(['Bridesmaids: Anna, Beth and Cleo', ['Anna | bridesmaid', 'Beth | bridesmaid', 'Cleo | bridesmaid']])]
+    #[TestWith(["Groom's brothers: Jon, Per", ["Jon | Groom's brother", "Per | Groom's brother"]])]
+    #[TestWith(['Anna and the children', ['Anna and the children | -']])]
+    #[TestWith(['Sandra Andersson', ['Sandra Andersson | -']])]
+    #[TestWith(["Bride's side", []])]
+    #[TestWith(['Guests:', []])]
+    public function test_a_line_is_read(string $line, array $wanted): void
+    {
+        $read = array_map(
+            static fn (NamedLine $p): string => "{$p->name} | ".($p->role ?? '-'),
+            PeopleText::read($line)->people,
+        );
+        $this->assertSame($wanted, $read);
+    }
+
+    public function test_what_heads_and_who_stood_together_is_told(): void
+    {
+        $read = PeopleText::read("Bride's side\nLia & Tom\n\nOlga");
+        $this->assertSame([["Bride's side"], ['Lia', 'Tom'], 3], [$read->headings, $read->together, count($read->people)]);
+    }
+}
