@@ -11,13 +11,15 @@ final class SamePerson
 
     private const LEAST_LETTERS = 5;
 
+    private const LEAST_WITHIN = 3;
+
     public static function isSame(string $one, string $other): bool
     {
         return self::plain($one) === self::plain($other);
     }
 
     /**
-     * The same first name, a letter or two mistyped, or the same words about them.
+     * The same first name, the one name within the other, a letter or two mistyped, or the same words about them.
      *
      * @param  string|null  $goneRole  what stood beside the name
      */
@@ -26,7 +28,12 @@ final class SamePerson
         [$a, $b] = [self::plain($gone), self::plain($come)];
         $isMistyped = min(strlen($a), strlen($b)) >= self::LEAST_LETTERS && levenshtein($a, $b) <= self::MOST_LETTERS_OFF;
 
+        $isWithin = static fn (string $in, string $name): bool => mb_strlen($name) >= self::LEAST_WITHIN &&
+            preg_match('/(?<!\p{L})'.preg_quote($name, '/').'(?!\p{L})/u', $in) === 1;
+
         return explode(' ', $a)[0] === explode(' ', $b)[0] ||
+            $isWithin($a, $b) ||
+            $isWithin($b, $a) ||
             $isMistyped ||
             (trim((string) $goneRole) !== '' && self::plain((string) $goneRole) === self::plain((string) $comeRole));
     }

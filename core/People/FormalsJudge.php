@@ -67,6 +67,7 @@ final class FormalsJudge
             ...WhoIsWhere::unclear($family),
             ...WhoIsWhere::howFarApart($family),
             ...WhoIsWhere::apart($family, $now),
+            ...WhoIsWhere::strangers($family, $now),
             ...WhoIsWhere::forgotten($family, $now),
             ...self::fit($now, $segment, $day, $looked, $likely),
             ...Leaving::verdicts($family, $now, $segment, $day),

@@ -90,6 +90,30 @@ final class WhoIsWhere
         return $verdicts;
     }
 
+    /** @return list<Verdict> names that stand in groups, and not, or no more, in the list */
+    public static function strangers(Family $family, StandTime $now): array
+    {
+        $names = array_values(array_filter(
+            array_map(strval(...), array_keys($now->people)),
+            static fn (string $name): bool => $family->person($name) === null,
+        ));
+        $in = array_values(array_filter(
+            $now->order,
+            static fn (FamilyGroup $g): bool => array_intersect($g->people, $names) !== [],
+        ));
+
+        return $names === [] ? [] : [
+            Verdict::fix(
+                'people.strangers',
+                count($names) === 1 ? "{$names[0]} is in a group, and not in the list." : count($names).' names are in groups, and not in the list.',
+                (count($names) === 1 ? '' : Some::of($names, 6).'. ').'In '.
+                    Some::of(array_map(static fn (FamilyGroup $g): string => "“{$g->title}”", $in), 3).
+                    ': they would be called, waited for and missed. Take them out of it, or put them on the list again.',
+                ['people' => count($names)],
+            ),
+        ];
+    }
+
     /** @return list<Verdict> */
     public static function forgotten(Family $family, StandTime $now): array
     {

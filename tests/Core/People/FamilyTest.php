@@ -19,6 +19,7 @@ use NorthSatchel\People\RowOrder;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandChart;
 use NorthSatchel\People\StandTime;
+use NorthSatchel\People\WhoIsWhere;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Time\Looks;
@@ -60,6 +61,22 @@ final class FamilyTest extends TestCase
                 ),
             ),
         );
+    }
+
+    /** Somebody was taken off the list, and stands in a group all the same. */
+    public function test_who_is_in_a_group_and_not_in_the_list_is_named(): void
+    {
+        $family = self::family();
+        $group = static fn (string ...$names): StandTime => new StandTime(
+            [new FamilyGroup('The two with Rune', array_values($names), Priority::Must)],
+            $family,
+            false,
+        );
+        $this->assertSame([], WhoIsWhere::strangers($family, $group('Sunniva', 'Aron', 'Rune')));
+        $found = WhoIsWhere::strangers($family, $group('Sunniva', 'Aron', 'Best man: Rune'));
+        $this->assertSame('Best man: Rune is in a group, and not in the list.', $found[0]->finding);
+        $this->assertStringStartsWith('In “The two with Rune”: they would be called', $found[0]->because);
+        $this->assertStringStartsWith('2 names are', WhoIsWhere::strangers($family, $group('A', 'B', 'Aron'))[0]->finding);
     }
 
     public function test_lines_are_read(): void

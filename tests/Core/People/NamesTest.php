@@ -116,5 +116,7 @@ final class NamesTest extends TestCase
         $this->assertTrue(SamePerson::isLikely('Ulf', 'uncle of Bo', 'Rolf', 'Uncle of Bo'));
         $this->assertFalse(SamePerson::isLikely('Ulf', null, 'Rolf', null), 'too short to tell a slip from a name');
         $this->assertFalse(SamePerson::isLikely('Ulf', '', 'Rolf', ''));
+        $this->assertTrue(SamePerson::isLikely('Best man: Pekka', null, 'Pekka', 'best man'), 'the one within the other');
+        $this->assertFalse(SamePerson::isLikely('Annabel Holt', null, 'Bel', null), 'part of a word is no name');
     }
 }
