@@ -17,6 +17,7 @@ use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
 use NorthSatchel\SceneKind;
+use NorthSatchel\Scout\ShadowCaster;
 use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Scout\WalkPath;
@@ -185,7 +186,7 @@ final readonly class MadeUpDay
             $this->say->often(85) ? self::place() : null,
             $this->say->one([null, 0.0, 90.0, 180.0, 225.0, 270.0, 315.0]),
             $isIndoor,
-            [],
+            $this->say->one([[], [], ['Oak' => $this->thing()], ['Mast' => $this->thing(), 'Barn' => $this->thing()]]),
             Skyline::read($this->say->one(['', '', "200 0\n240 40\n320 40\n340 0", "90 12\n270 5"])),
             $isIndoor && $this->say->often(60) ? [Window::of('Big window', (float) $this->say->one([90, 180, 270]), 2.2)] : [],
             $this->say->one([null, 'the barn']),
@@ -193,6 +194,16 @@ final readonly class MadeUpDay
             $this->say->often(10) ? 'too many signs' : null,
             $this->say->one([null, '2030-06-01', '2029-06-01']),
             $this->say->often(25) ? WalkPath::of((float) $this->say->one([0, 90, 225]), (float) $this->say->one([10, 30])) : null,
+        );
+    }
+
+    private function thing(): ShadowCaster
+    {
+        return ShadowCaster::of(
+            (float) $this->say->one([90, 150, 180, 210, 270]),
+            (float) $this->say->one([5, 12, 30]),
+            (float) $this->say->one([6, 15]),
+            (float) $this->say->one([0.4, 4, 20]),
         );
     }
 

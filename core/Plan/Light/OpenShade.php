@@ -20,6 +20,9 @@ use NorthSatchel\Verdict;
 /** From when do the faces have open shade, and where is the sun really gone? */
 final class OpenShade
 {
+    /** Nobody moves a segment further than that for its shade (ours, no source). */
+    private const LONGEST_WAIT_MIN = 180;
+
     private const STEP_S = 60;
 
     /** Shade that lasts shorter than this is no place to work in (common practice, no source). */
@@ -76,7 +79,7 @@ final class OpenShade
             ($wait > 0 ? ', '.Span::hours($wait).' after its planned start.' : '.');
         $finding = "{$spot->name} has open shade from {$day->face($next->from)}.";
         $remedy =
-            $segment->isAnchor || $wait <= 0
+            $segment->isAnchor || $wait <= 0 || $wait > self::LONGEST_WAIT_MIN
                 ? null
                 : new Remedy('segment.later', "Start {$segment->title} ".Span::later($wait), ['segment' => $segment->id, 'minutes' => $wait]);
 
@@ -84,7 +87,7 @@ final class OpenShade
             ? Verdict::fix(
                 'scout.open-shade-later',
                 "{$segment->title} wants open shade and gets it ".Span::hours($wait).' too late.',
-                $because,
+                $because.($wait > self::LONGEST_WAIT_MIN ? ' Too long to wait for: another spot, or their backs to the sun.' : ''),
                 ['wait_minutes' => $wait],
                 $remedy,
             )

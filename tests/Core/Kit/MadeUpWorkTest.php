@@ -31,6 +31,7 @@ use NorthSatchel\Kit\Rooms\RoomShot;
 use NorthSatchel\Kit\Rooms\RoomsJudge;
 use NorthSatchel\Kit\Rooms\RoomText;
 use NorthSatchel\Kit\Rooms\SunTime;
+use NorthSatchel\Kit\Test\PlainFrame;
 use NorthSatchel\Kit\Test\TestDays;
 use NorthSatchel\Kit\Test\TestResult;
 use NorthSatchel\Optics\MotionBlur;
@@ -190,6 +191,37 @@ final class MadeUpWorkTest extends TestCase
                 $say->add("{$step->clock} {$step->what}");
             }
             $say->add(implode(' ', $sheet->open()));
+        }
+        $say->keep();
+    }
+
+    /** Dust on a sensor, on walls that are lit unevenly. */
+    public function test_what_is_said_of_plain_frames(): void
+    {
+        $say = new Sayings('plain');
+        for ($i = 1; $i <= self::TIMES; $i++) {
+            [$width, $height] = $say->one([[24, 20], [40, 30]]);
+            [$fall, $rows] = [$say->one([0.0, 0.002, 0.02]), []];
+            for ($y = 0; $y < $height; $y++) {
+                for ($x = 0; $x < $width; $x++) {
+                    $rows[$y][$x] = max(0.0, 0.6 - $fall * $x);
+                }
+            }
+            for ($k = $say->whole(0, 3); $k > 0; $k--) {
+                [$atX, $atY] = [$say->whole(0, $width - 1), $say->whole(0, $height - 1)];
+                [$size, $share] = [$say->one([0, 1, 3]), $say->one([0.95, 0.9, 0.7])];
+                for ($y = max(0, $atY - $size); $y <= min($height - 1, $atY + $size); $y++) {
+                    for ($x = max(0, $atX - $size); $x <= min($width - 1, $atX + $size); $x++) {
+                        $rows[$y][$x] *= $share;
+                    }
+                }
+            }
+            $frame = PlainFrame::of($rows);
+            $say->head("Frame {$i}, uneven by ".round($frame->unevenness, 4));
+            foreach ($frame->spots as $spot) {
+                $say->add(json_encode(array_map(static fn (float|int $of): float => round($of, 4), $spot), JSON_THROW_ON_ERROR));
+            }
+            $say->verdicts($frame->verdicts('Body A'));
         }
         $say->keep();
     }

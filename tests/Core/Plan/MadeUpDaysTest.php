@@ -101,6 +101,9 @@ final class MadeUpDaysTest extends TestCase
                 );
             }
         }
+        foreach ($scenes as $scene) {
+            $say->add("{$scene->title} ".(BriefedJudge::forbidsFlash($restrictions, $scene) ? 'without flash' : 'with flash'));
+        }
         $say->verdicts([
             ...BriefedJudge::hours($day, $from, $to),
             ...BriefedJudge::mustHaves(['the dress', 'Cutting of the cake', 'Dance', 'night sky'], $scenes, $say->one([[], ['Cake, cut']])),
