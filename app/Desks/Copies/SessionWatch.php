@@ -47,6 +47,7 @@ final class SessionWatch
 
     public function __construct(private readonly SessionFolder $folder)
     {
+        $folder->loadMissing('job.place');
         $this->settling = new Settling();
         $this->byHand = new HandRoute();
         $this->rows = SessionFileRow::query()->where('session_folder_id', $folder->id)->get()->keyBy('path')->all();

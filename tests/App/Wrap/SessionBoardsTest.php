@@ -7,10 +7,14 @@ namespace Tests\App\Wrap;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Copies\SessionWatch;
 use App\Desks\Wrap\BoardsDesk;
+use App\Devices\StandIn\Exposure;
+use App\Devices\StandIn\FrameMaker;
 use App\Jobs\ReadBoards;
 use App\Models\Brief\Job;
+use App\Models\Brief\Place;
 use App\Models\Cards\Frame;
 use App\Models\Copies\Destination;
+use App\Models\Copies\SessionFileRow;
 use App\Models\Copies\SessionFolder;
 use App\Models\Kit\Card;
 use App\Models\Plan\StudioRecord;
@@ -141,6 +145,30 @@ final class SessionBoardsTest extends TestCase
         $this->readBoards();
         // Shawl twice and a cap, and from the start again.
         $this->assertSame([11, 0, 0, 12, 0, 11, 0, 0], array_values($this->boards()));
+    }
+
+    /** Two session folders of two jobs in two zones, looked at by one watcher. */
+    public function test_a_moment_is_one_moment_in_two_zones(): void
+    {
+        $other = SessionFolder::query()->create([
+            ...SessionFolder::query()->where('job_id', $this->job->id)->firstOrFail()->only(['automatic_id', 'by_hand_id', 'allowed_minutes']),
+            'job_id' => Job::query()->where('id', '!=', $this->job->id)->value('id'),
+            'folder' => config('satchel.standins').'/Elsewhere-2026',
+            'is_watched' => true,
+        ]);
+        mkdir($other->folder);
+        Place::query()->whereKey(Job::query()->findOrFail($other->job_id)->place_id)->update(['timezone' => 'Asia/Tokyo']);
+        $jpeg = (new FrameMaker('Fjord Tethered', 'T1', 100))->jpeg(new Exposure($this->now, 0, 'Macro', 100, 160, 11.0, 100, 'Cap'), 0, 1);
+        file_put_contents("{$this->session}/here.jpg", $jpeg);
+        file_put_contents("{$other->folder}/there.jpg", $jpeg);
+        foreach (SessionFolder::query()->with(['automatic', 'byHand'])->get() as $folder) {
+            $watch = new SessionWatch($folder);
+            $watch->look($this->now);
+            $watch->look($this->now + 1);
+        }
+        $taken = SessionFileRow::query()->pluck('taken_at', 'path');
+        $this->assertNotNull($taken['here.jpg']);
+        $this->assertSame($taken['here.jpg'], $taken['there.jpg'], 'this camera writes its zone beside the time');
     }
 
     public function test_boards_are_looked_for_as_frames_come_in(): void
