@@ -42,7 +42,7 @@ use Tests\Support\Sayings;
 /** What is said of made-up cards and copies: permits, camera checks, audits, session folders, drives that are given away. */
 final class MadeUpCardsTest extends TestCase
 {
-    private const TIMES = 80;
+    private const TIMES = 60;
 
     private const NOW = 1_900_000_000;
 

@@ -38,9 +38,9 @@ use Tests\Support\Sayings;
 /** What is said of made-up days: times, ways, passes, people, hours, nights, must-haves; and of the light at made-up spots. */
 final class MadeUpDaysTest extends TestCase
 {
-    private const DAYS = 40;
+    private const DAYS = 30;
 
-    private const SPOTS = 60;
+    private const SPOTS = 30;
 
     public function test_what_is_said_of_made_up_days(): void
     {
