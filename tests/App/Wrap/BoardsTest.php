@@ -21,7 +21,7 @@ final class BoardsTest extends TestCase
 {
     use CatalogueShoot;
 
-    private const PICTURES = 12;
+    private const PICTURES = 6;
 
     /** `./satchel trust boards` reads 100. Printed, turned up to 35°, askew by up to a quarter, up to 150 levels darker, soft: seeds as they come. */
     public function test_boards_are_read_from_harmed_pictures_and_none_wrongly(): void
