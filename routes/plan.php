@@ -56,6 +56,7 @@ Route::post('/jobs/{job}/shots', [ShotController::class, 'storeFree']);
 Route::post('/jobs/{job}/shots/paste', [ShotController::class, 'pasteAnywhere']);
 Route::post('/jobs/{job}/shots/must', [ShotController::class, 'must']);
 Route::post('/jobs/{job}/shots/place', [ShotController::class, 'placeFree']);
+Route::post('/jobs/{job}/shots/segment', [ShotController::class, 'segmentForFree']);
 Route::post('/shots/{shot}/put', [ShotController::class, 'put']);
 Route::put('/shots/{shot}', [ShotController::class, 'update']);
 Route::post('/shots/{shot}/move', [ShotController::class, 'move']);

@@ -41,6 +41,7 @@ final class RemedyRoutes
             'brief.hours' => new RemedyRoute("/jobs/{$id}/hours", $on),
             'shots.walk' => new RemedyRoute("/segments/{$on['segment']}/shots/walk"),
             'shot.put' => new RemedyRoute("/shots/{$on['shot']}/put", ['segment' => $on['segment']]),
+            'shots.segment' => new RemedyRoute("/jobs/{$id}/shots/segment", $on),
             'shots.place' => new RemedyRoute("/jobs/{$id}/shots/place"),
             'shots.sun-order' => new RemedyRoute("/segments/{$on['segment']}/shots/sun-order"),
             'boards.say' => new RemedyRoute("/jobs/{$id}/boards/say", $on),

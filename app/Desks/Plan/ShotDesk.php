@@ -15,6 +15,7 @@ use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\ShotText;
 use NorthSatchel\Plan\Shots\SunOrder;
+use NorthSatchel\Time\Priority;
 
 /** What is done to a shot list: lines under segments and free ones, pasted, moved, kept as sets. */
 final class ShotDesk
@@ -94,6 +95,26 @@ final class ShotDesk
         }
 
         return $placed;
+    }
+
+    /**
+     * @param  array<string, mixed>  $given  lane, date, start_clock and minutes
+     */
+    public function segmentForFree(Job $job, array $given): Segment
+    {
+        $segment = $job->segments()->create([
+            'title' => 'Musts of the list',
+            'lane' => $given['lane'],
+            'day' => max(0, (int) round((strtotime((string) $given['date']) - strtotime($job->date)) / 86400)),
+            'start_clock' => $given['start_clock'],
+            'minutes' => $given['minutes'],
+            'priority' => Priority::Must->value,
+        ]);
+        foreach ($job->freeShots->where('priority', Priority::Must->value) as $line) {
+            $this->put($line, $segment, null);
+        }
+
+        return $segment;
     }
 
     /** Swaps a shot with its neighbour. */

@@ -7,6 +7,7 @@ namespace App\Desks\Plan;
 use App\Models\Brief\Job;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
+use NorthSatchel\Plan\FreeGap;
 use NorthSatchel\Plan\Judge\ShotHourJudge;
 use NorthSatchel\Plan\Judge\WalkJudge;
 use NorthSatchel\Plan\PlannedDay;
@@ -18,6 +19,7 @@ use NorthSatchel\Plan\Viewpoint\HeadlineJudge;
 use NorthSatchel\Plan\Viewpoint\ShotView;
 use NorthSatchel\Plan\Viewpoint\ViewpointJudge;
 use NorthSatchel\Remedy;
+use NorthSatchel\Time\Lane;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -25,6 +27,8 @@ use NorthSatchel\Verdicts;
 /** What is to be said of a job's shot list; of the lenses for it, kit speaks. */
 final class ShotJudgement
 {
+    private const LEAST_MINUTES = 5;
+
     /** @param  list<PlannedDay>  $days */
     public function verdicts(Job $job, array $days): Verdicts
     {
@@ -33,7 +37,7 @@ final class ShotJudgement
         $brief = implode("\n", [$job->name, $job->client, $job->must_haves, $job->restrictions]);
         $verdicts = [
             self::repeated($job, $views),
-            self::free($job),
+            self::free($job, $days),
             HeadlineJudge::of($brief, [...$views, ...$free]),
             ...self::order($job, $days),
         ];
@@ -86,7 +90,8 @@ final class ShotJudgement
             );
     }
 
-    private static function free(Job $job): ?Verdict
+    /** @param  list<PlannedDay>  $days */
+    private static function free(Job $job, array $days): ?Verdict
     {
         $musts = $job->freeShots->where('priority', Priority::Must->value);
         if ($musts->isEmpty()) {
@@ -111,8 +116,30 @@ final class ShotJudgement
                 ($count === 1 ? 'it' : 'each').
                 ' into a segment, or plan one for it.',
             ['shots' => $count],
-            $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : null,
+            $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : self::timeFor($days, (int) $musts->sum('minutes')),
         );
+    }
+
+    /**
+     * Where no words say in which segment they belong: time of their own, where the lead has some.
+     *
+     * @param  list<PlannedDay>  $days
+     */
+    private static function timeFor(array $days, int $minutes): ?Remedy
+    {
+        foreach ($minutes < 1 ? [] : $days as $day) {
+            $gap = FreeGap::widest($day, Lane::Lead->value, max(self::LEAST_MINUTES, $minutes));
+            if ($gap !== null) {
+                return new Remedy('shots.segment', "Plan {$gap->minutes} min for them at {$day->day->face($gap->startsAt)}", [
+                    'lane' => Lane::Lead->value,
+                    'start_clock' => $day->day->clockOf($gap->startsAt)->text(),
+                    'minutes' => $gap->minutes,
+                    'date' => $day->day->date,
+                ]);
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -10,6 +10,7 @@ use App\Desks\Plan\ShotDesk;
 use App\Desks\Plan\ShotSetDesk;
 use App\Http\Requests\Plan\AddSetRequest;
 use App\Http\Requests\Plan\KeepSetRequest;
+use App\Http\Requests\Plan\MealRequest;
 use App\Http\Requests\Plan\MoveShotRequest;
 use App\Http\Requests\Plan\MustRequest;
 use App\Http\Requests\Plan\PasteAnywhereRequest;
@@ -21,6 +22,7 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use App\Models\Plan\ShotSet;
 use Illuminate\Http\RedirectResponse;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 
 final class ShotController
@@ -58,6 +60,15 @@ final class ShotController
     public function placeFree(int $job, ShotDesk $desk): RedirectResponse
     {
         return redirect("/jobs/{$job}/plan")->with('said', $desk->placeFree(BriefDesk::open($job)).' shots are placed.');
+    }
+
+    /** Time of their own for the musts that no segment holds. */
+    public function segmentForFree(MealRequest $request, int $job, ShotDesk $desk): RedirectResponse
+    {
+        $segment = $desk->segmentForFree(BriefDesk::open($job), $request->validated());
+
+        return redirect(SegmentController::planOf($segment))
+            ->with('said', "{$segment->title} at ".ClockTime::shown($segment->start_clock).': name it, and say where it is.');
     }
 
     /** A must-have of the brief becomes a line of its own, where its words belong. */

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use NorthSatchel\Plan\FreeGap;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Travels;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
+use PHPUnit\Framework\TestCase;
+use Tests\Support\Segments;
+
+/** Where something finds time of its own. */
+final class FreeGapTest extends TestCase
+{
+    private static function local(): LocalDay
+    {
+        return LocalDay::of('2027-06-05', 'Europe/Stockholm');
+    }
+
+    /** @param  list<array{string, int, int}>  $parts  clock, minutes, place */
+    private static function starts(array $parts, int $minutes, string $lane = 'lead'): ?string
+    {
+        $segments = [];
+        foreach ($parts as $i => [$clock, $long, $place]) {
+            $segments[] = Segments::of([
+                'id' => $i + 1, 'title' => "Part {$i}", 'lane' => 'lead', 'startsAt' => self::local()->instantOf(ClockTime::of($clock)),
+                'minutes' => $long, 'priority' => Priority::Should, 'placeId' => $place, 'placeName' => "Place {$place}",
+            ]);
+        }
+        $gap = FreeGap::widest(new PlannedDay(self::local(), $segments, new Travels([1 => [2 => 20]]), [], null), $lane, $minutes);
+
+        return $gap === null ? null : self::local()->face($gap->startsAt);
+    }
+
+    public function test_the_widest_gap_holds_it_with_the_way_counted(): void
+    {
+        // From 10:00 to 10:30 half an hour, from 11:00 to 12:00 an hour of which 20 min are on the way.
+        $day = [['09:00', 60, 1], ['10:30', 30, 1], ['12:00', 30, 2]];
+        $this->assertSame('11:05', self::starts($day, 20), '40 min against 30');
+        $this->assertSame('11:05', self::starts($day, 30), 'five minutes before it and after it');
+        $this->assertNull(self::starts($day, 31));
+        $this->assertNull(self::starts($day, 10, 'second'), 'of whom nothing is planned');
+        $this->assertNull(self::starts([['09:00', 60, 1]], 10), 'one segment leaves no gap between');
+    }
+
+    public function test_it_begins_on_a_whole_five_minutes_where_there_is_room(): void
+    {
+        $this->assertSame('10:10', self::starts([['09:00', 62, 1], ['11:00', 10, 1]], 20));
+        $this->assertSame('10:07', self::starts([['09:00', 62, 1], ['10:32', 10, 1]], 20), 'not a minute to spare');
+    }
+}
