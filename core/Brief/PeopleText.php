@@ -24,7 +24,8 @@ final readonly class PeopleText
         'grandfathers' => 'grandfather', 'friends' => 'friend', 'neighbours' => 'neighbour', 'twins' => 'twin',
     ];
 
-    private const NO_NAME = '/^(?:the|his|her|their|family|kids|children|partner|husband|wife|guests?|plus|\d)\b/iu';
+    private const NO_NAME = '/^(?:the|his|her|their|family|kids|children|partners?|husband|wife|guests?|plus|sons?|daughters?|brothers?|sisters?|co|'.
+        'company|associates|team|crew|staff|\d+)\b/iu';
 
     private const TITLES = ['mr', 'mrs', 'ms', 'mx', 'dr', 'herr', 'frau'];
 

@@ -26,6 +26,7 @@ final class PeopleTextTest extends TestCase
     #[TestWith(['Bridesmaids: Anna, Beth and Cleo', ['Anna | bridesmaid', 'Beth | bridesmaid', 'Cleo | bridesmaid']])]
     #[TestWith(["Groom's brothers: Jon, Per", ["Jon | Groom's brother", "Per | Groom's brother"]])]
     #[TestWith(['Anna and the children', ['Anna and the children | -']])]
+    #[TestWith(['Hill & Sons, client', ['Hill & Sons | client']])]
     #[TestWith(['Sandra Andersson', ['Sandra Andersson | -']])]
     #[TestWith(["Bride's side", []])]
     #[TestWith(['Guests:', []])]
