@@ -15,11 +15,13 @@ use NorthSatchel\Kit\Judge\DriveJudge;
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Judge\FlightJudge;
 use NorthSatchel\Kit\Judge\HoldsJudge;
+use NorthSatchel\Kit\Judge\LensChanges;
 use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\Judge\PersonLoss;
 use NorthSatchel\Kit\Judge\ReachJudge;
 use NorthSatchel\Kit\Judge\StationJudge;
 use NorthSatchel\Kit\Judge\SwapTimes;
+use NorthSatchel\Kit\Judge\WantedFocal;
 use NorthSatchel\Kit\KitLanes;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
@@ -51,6 +53,19 @@ final class MadeUpKitTest extends TestCase
             $shelf = $made->shelf();
             $stretches = $made->day();
             $this->say($say, $shelf, $stretches, $made);
+        }
+        $say->keep();
+    }
+
+    public function test_what_is_asked_of_each_kind_of_thing(): void
+    {
+        $say = new Sayings('fields');
+        foreach (GearKind::cases() as $kind) {
+            $say->head($kind->value);
+            foreach ($kind->fields() as $field) {
+                $limits = $field->min === null ? '' : " {$field->min} to {$field->max}".($field->isWhole ? ', whole' : '');
+                $say->add("{$field->name}, {$field->label}: {$field->type}{$limits}".($field->isRequired ? ', needed' : ''));
+            }
         }
         $say->keep();
     }
@@ -127,6 +142,14 @@ final class MadeUpKitTest extends TestCase
                 $say->add("{$lane} {$swap->segmentId()}: ".$swap->says('cards'));
             }
         }
+        $lenses = array_values(array_filter($bag, static fn (Gear $g): bool => $g->kind === GearKind::Lens));
+        $wanted = array_map(static fn (int $n): WantedFocal => new WantedFocal("shot {$n}", $say->one([24, 35, 50, 85, 200, 400])), range(1, 5));
+        $changes = LensChanges::of($lenses, $say->one([1, 2]), $wanted, $say->one([1.0, 1.5]));
+        $say->add('starts with '.implode(', ', array_map(static fn (Gear $g): string => $g->label, $changes->start)));
+        foreach ($changes->changes as $change) {
+            $say->add("before {$change->before}: {$change->on->label} for {$change->off->label}");
+        }
+        $say->add('unreached '.implode(', ', $changes->unreached));
         foreach (KitLanes::of($bag, $stretches) as $id => $lane) {
             $say->add("thing {$id} with {$lane}");
         }
