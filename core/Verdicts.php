@@ -27,10 +27,16 @@ final readonly class Verdicts implements \Countable, \IteratorAggregate
         return new self([...$this->list, ...$more->list]);
     }
 
+    /** @param  \Closure(Verdict): Verdict  $to */
+    public function map(\Closure $to): self
+    {
+        return new self(array_map($to, $this->list));
+    }
+
     /** The same with words in front of each finding. */
     public function headed(string $words): self
     {
-        return new self(array_map(static fn (Verdict $v): Verdict => $v->headed($words), $this->list));
+        return $this->map(static fn (Verdict $v): Verdict => $v->headed($words));
     }
 
     public function worst(): ?Verdict

@@ -10,12 +10,17 @@ use App\Models\Cards\Run;
 use App\Models\Cards\RunKind;
 use App\Models\Cards\RunState;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Verdict;
+use NorthSatchel\Verdicts;
 
 /** Long work of a job: begun, paused, gone on with; RunWork does it. */
 final class RunDesk
 {
     /** A run that has not been heard of for so long has died with its worker. */
     private const SILENT_S = 90;
+
+    /** Remedies that begin a run. */
+    private const BEGIN = ['copy.start', 'copy.to', 'copy.repair', 'copy.verify', 'card.twin'];
 
     /** @var array<int, Run|null> by job, for this request */
     private array $last = [];
@@ -83,6 +88,16 @@ final class RunDesk
         $heard = $run->told_at ?? (float) $run->getAttribute('created_at')->format('U.u');
 
         return $run->state->isUnderWay() && microtime(true) - $heard > self::SILENT_S;
+    }
+
+    /** What begins work is not offered while other work of the job is under way: it would be refused. */
+    public function withheld(Job $job, Verdicts $verdicts): Verdicts
+    {
+        return $verdicts->map(
+            fn (Verdict $v): Verdict => in_array($v->remedy?->action, self::BEGIN, true) && $this->active($job) !== null
+                ? $v->with(null, ' Other work is under way: once that has ended, this can be pressed here.')
+                : $v,
+        );
     }
 
     /** The work stops within a moment; where it is already over, nothing happens. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Copies;
 
+use App\Models\Cards\Run;
 use App\Models\Copies\CopyEvent;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
@@ -75,6 +76,31 @@ final class RepairTest extends TestCase
         $this->get('/jobs/1/copies')->assertSee('S01: Drive Fir verified')->assertDontSee('A copy of S01 did not verify.');
         $this->assertSame($new, $this->bagAt('Drive Fir'));
         $this->assertSame($rotten, file_get_contents($file));
+    }
+
+    public function test_what_other_work_keeps_waiting_is_not_offered_until_that_has_ended(): void
+    {
+        $fir = $this->place('Drive Fir');
+        $file = (glob($this->bagAt('Drive Fir').'/data/DCIM/*/*.DNG') ?: [''])[0];
+        file_put_contents($file, 'rotten');
+        $this->post('/jobs/1/copies', ['kind' => 'verify', 'cards' => [$this->card], 'destinations' => [$fir->id]]);
+        $run = Run::query()->create([
+            'job_id' => 1,
+            'kind' => 'verify',
+            'state' => 'running',
+            'card_ids' => [$this->card],
+            'destination_ids' => [$fir->id],
+            'told_at' => microtime(true),
+        ]);
+        $this->get('/jobs/1/copies')
+            ->assertSee('A copy of S01 did not verify.')
+            ->assertSee('Other work is under way: once that has ended, this can be pressed here.')
+            ->assertDontSee('Repair it from another copy');
+        $this->post('/jobs/1/copies', ['kind' => 'repair', 'cards' => [$this->card], 'destinations' => [$fir->id]])
+            ->assertSessionHasErrors('run');
+        $run->update(['state' => 'done']);
+        app()->forgetScopedInstances();
+        $this->get('/jobs/1/copies')->assertSee('Repair it from another copy')->assertDontSee('once that has ended');
     }
 
     public function test_nothing_is_made_of_copies_that_are_all_rotten_or_of_good_ones(): void

@@ -33,7 +33,7 @@ final class CardsController
 
         return view('cards.show', [
             'job' => $opened,
-            'verdicts' => $strap->of($opened, 'cards'),
+            'verdicts' => $runs->withheld($opened, $strap->of($opened, 'cards')),
             'isDemo' => (bool) config('satchel.demo'),
             ...$wallet->page($opened, is_int($asked = $request->session()->get('asked')) ? $asked : null),
             'run' => RunView::of($opened, "/jobs/{$job}/cards"),

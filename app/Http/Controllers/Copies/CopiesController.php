@@ -36,7 +36,7 @@ final class CopiesController
 
         return view('copies.show', [
             'job' => $opened,
-            'verdicts' => $strap->of($opened, 'copies'),
+            'verdicts' => $runs->withheld($opened, $strap->of($opened, 'copies')),
             'grid' => $desk->grid($opened),
             'destinations' => $desk->columns($opened),
             'ours' => $desk->ours(),
