@@ -6,7 +6,7 @@ namespace App\Desks\Copies;
 
 use App\Models\Kit\Card;
 use NorthSatchel\Cards\CardLife;
-use NorthSatchel\Cards\Permit\FormatPermit;
+use NorthSatchel\Verdicts;
 
 /** A card on the cards page: where it stands, and what can be done with it next. */
 final readonly class CardEntry
@@ -14,7 +14,7 @@ final readonly class CardEntry
     /**
      * @param  string  $stands  what is written on its drawing
      * @param  list<string>  $facts
-     * @param  FormatPermit|null  $permit  where one was asked for, or holds
+     * @param  Verdicts|null  $findings  of its permit, where one was asked for, or holds
      * @param  string|null  $lost  path of the frame that is whole nowhere
      * @param  list<string>  $steps  what can be done: seal, twin, heal, look, permit, release, format
      * @param  string|null  $others  whose frames are on it too
@@ -27,7 +27,7 @@ final readonly class CardEntry
         public string $stands,
         public string $where,
         public array $facts,
-        public ?FormatPermit $permit,
+        public ?Verdicts $findings,
         public ?string $lost,
         public array $steps,
         public ?string $others,

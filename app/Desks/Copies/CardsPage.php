@@ -6,6 +6,7 @@ namespace App\Desks\Copies;
 
 use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardsDesk;
+use App\Desks\Cards\RunDesk;
 use App\Devices\Devices;
 use App\Models\Brief\Job;
 use App\Models\Cards\Frame;
@@ -25,6 +26,7 @@ final class CardsPage
         private readonly BodyCheckDesk $bodies,
         private readonly ProofDesk $proofs,
         private readonly PermitDesk $permits,
+        private readonly RunDesk $runs,
     ) {}
 
     /**
@@ -146,7 +148,7 @@ final class CardsPage
                         $permit === null && $life->lastRefusal !== null ? 'last refused: '.$life->lastRefusal : null,
                     ]),
                 ),
-                permit: $permit,
+                findings: $permit === null ? null : $this->runs->withheld($job, $permit->verdicts),
                 lost: self::lost($permit),
                 steps: $isMine ? self::steps($life, $card, $card->folder !== null && Devices::isStandIn($card->folder), $permit) : [],
                 others: $this->others($job, $card),

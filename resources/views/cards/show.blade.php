@@ -90,7 +90,7 @@
 </div>
 <div class="grid items-start gap-3 xl:grid-cols-3 md:grid-cols-2">
 @foreach ($wallet as $entry)
-@php [$card, $life, $permit] = [$entry->card, $entry->life, $entry->permit]; @endphp
+@php [$card, $life] = [$entry->card, $entry->life]; @endphp
 <article class="slab" id="card-{{ $card->id }}" data-card="{{ $card->item->label }}">
     <div class="flex gap-3">
         <div class="w-32 shrink-0"><x-mem-card :card="$card" :life="$life" :stands="$entry->stands" /></div>
@@ -119,9 +119,9 @@
     @error('card' . $card->id)
         <p class="wrong mt-2" role="alert">{{ $message }}</p>
     @enderror
-    @if ($permit)
+    @if ($entry->findings)
         <div class="mt-2" role="status">
-            @foreach ($permit->verdicts as $verdict)
+            @foreach ($entry->findings as $verdict)
                 <x-verdict :verdict="$verdict" :job="$job" />
             @endforeach
         </div>

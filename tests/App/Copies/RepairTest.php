@@ -98,7 +98,14 @@ final class RepairTest extends TestCase
             ->assertDontSee('Repair it from another copy');
         $this->post('/jobs/1/copies', ['kind' => 'repair', 'cards' => [$this->card], 'destinations' => [$fir->id]])
             ->assertSessionHasErrors('run');
+        // What a refused permit asks for is begun by the same press.
+        $this->withSession(['asked' => $this->card])
+            ->get('/jobs/1/cards')
+            ->assertSee('once that has ended')
+            ->assertDontSee('Compare the two cards');
         $run->update(['state' => 'done']);
+        app()->forgetScopedInstances();
+        $this->withSession(['asked' => $this->card])->get('/jobs/1/cards')->assertSee('Compare the two cards');
         app()->forgetScopedInstances();
         $this->get('/jobs/1/copies')->assertSee('Repair it from another copy')->assertDontSee('once that has ended');
     }
