@@ -195,14 +195,19 @@ final class RunningSatchel
         unset($this->processes[$name]);
     }
 
+    /** Never the same twice in a process: the system may name one again as long as nobody listens there. */
     public static function freePort(): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        if ($socket === false) {
-            throw new \RuntimeException('No free port.');
-        }
-        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
+        static $given = [];
+        do {
+            $socket = stream_socket_server('tcp://127.0.0.1:0');
+            if ($socket === false) {
+                throw new \RuntimeException('No free port.');
+            }
+            $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+            fclose($socket);
+        } while (isset($given[$port]));
+        $given[$port] = true;
 
         return $port;
     }
