@@ -32,6 +32,8 @@ final class RemedyRoutes
             'spot.place' => new RemedyRoute("/jobs/{$id}/spots/place", $on),
             'travel.set' => new RemedyRoute("/jobs/{$id}/travels", $on),
             'people.rules' => new RemedyRoute("/jobs/{$id}/people/rules"),
+            'people.strike' => new RemedyRoute("/jobs/{$id}/people/groups/strike"),
+            'people.everybody' => new RemedyRoute("/jobs/{$id}/people/groups/everybody"),
             'stand.as' => new RemedyRoute("/groups/{$on['group']}/stand?rows={$on['rows']}&steps={$on['steps']}", isLink: true),
             'people.during' => new RemedyRoute("/jobs/{$id}/people/settings", [...$on, 'formals_gathered' => (int) $job->formals_gathered]),
             'people.add' => new RemedyRoute("/jobs/{$id}/people/add", $on),

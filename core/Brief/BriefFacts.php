@@ -9,8 +9,17 @@ final readonly class BriefFacts
 {
     /**
      * @param  int  $named  people, the client among them
-     * @param  int  $mustHaves  lines
+     * @param  list<string>  $mustHaves  a line each
      * @param  int  $days  from today to the job, negative once it is over
+     * @param  int  $from  covered hours, in minutes since midnight; beyond 1440 it is the next day
      */
-    public function __construct(public string $place, public bool $hasPoint, public int $named, public int $mustHaves, public int $days) {}
+    public function __construct(
+        public string $place,
+        public bool $hasPoint,
+        public int $named,
+        public array $mustHaves,
+        public int $days,
+        public int $from,
+        public int $to,
+    ) {}
 }

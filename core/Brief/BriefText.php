@@ -15,6 +15,10 @@ final class BriefText
         'no-stands' => '/\bno (?:light )?(?:stands?|tripods?)\b/iu',
     ];
 
+    /** Where the words of a place end. */
+    private const NO_PLACE = 'from|behind|before|after|until|till|during|while|when|without|with|by|is|are|was|no|not|never|only|please|'.
+        'unless|except|one|you|we|photographers?|pictures|photos|flash|stands?|tripods?|at all|as';
+
     private const ORDINALS = [
         'first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9,
         'tenth' => 10, 'last' => 12,
@@ -58,11 +62,29 @@ final class BriefText
         );
     }
 
+    /** @return list<string> sentences of the restrictions that no plan can be held against; they stand on the sheets as they were written */
+    public static function unheld(?string $text): array
+    {
+        $isHeld = static fn (string $sentence): bool => array_filter(
+            self::restrictions($sentence),
+            static fn (Restriction $r): bool => $r->kind !== RestrictionKind::NoStands,
+        ) !== [];
+        $sentences = array_map(static fn (string $s): string => trim($s, " \t."), self::sentences($text));
+
+        return array_values(array_filter($sentences, static fn (string $s): bool => $s !== '' && ! $isHeld($s)));
+    }
+
+    /** @return list<string> */
+    private static function sentences(?string $text): array
+    {
+        return preg_split('/\R|;|(?<=\.)\s+/u', (string) $text) ?: [];
+    }
+
     /** @return list<Restriction> */
     public static function restrictions(?string $text): array
     {
         $found = [];
-        foreach (preg_split('/\R|;|(?<=\.)\s+/u', (string) $text) ?: [] as $sentence) {
+        foreach (self::sentences($text) as $sentence) {
             $where = preg_match('/^\s*([^:,]{2,40}):/u', $sentence, $head) === 1 ? trim($head[1]) : null;
             $during = preg_match('/\bduring (?:the )?([\p{L} ]{3,30})/iu', $sentence, $when) === 1 ? trim($when[1]) : null;
             foreach (preg_split('/,|\band\b/u', $sentence) ?: [] as $piece) {
@@ -99,8 +121,11 @@ final class BriefText
     /** "no flash in the chapel" */
     private static function place(string $piece): ?string
     {
-        return preg_match('/\b(?:in|inside|at|on|of) (?:the )?((?!back\b)\p{L}[\p{L} ’\'-]{2,30})/iu', $piece, $found) === 1
-            ? trim((string) preg_replace('/\b(?:only|please|ceremony of)\b/iu', '', $found[1]))
-            : null;
+        if (preg_match('/\b(?:in|inside|at|on|of) (?:the )?((?!back\b)\p{L}[\p{L} ’\'-]{2,40})/iu', $piece, $found) !== 1) {
+            return null;
+        }
+        $words = preg_split('/\s+(?:'.self::NO_PLACE.')\b/iu', $found[1], 2) ?: [];
+
+        return trim((string) preg_replace('/\b(?:only|please|ceremony of)\b/iu', '', $words[0] ?? '')) ?: null;
     }
 }

@@ -88,7 +88,21 @@ final readonly class PeopleText
             return [$found[1], trim($found[2]).($role === null ? '' : ', '.trim($role))];
         }
 
-        return [trim((string) $name), $role === null ? null : trim($role)];
+        return self::roleFirst(trim((string) $name), trim((string) $role)) ?? [trim((string) $name), $role === null ? null : trim($role)];
+    }
+
+    /** @return array{string, string}|null of "Mother of Noor, Hanna Ilves, wheelchair"; null where the name stands first */
+    private static function roleFirst(string $first, string $rest): ?array
+    {
+        [$name, $more] = [...explode(',', $rest, 2), ''];
+        $isName = preg_match('/^\p{Lu}[\p{L}’\'.-]*(?: \p{L}[\p{L}’\'.-]*){0,4}$/u', trim($name)) === 1 &&
+            preg_match('/\b'.self::ROLE.'\b|[’\']s\b/iu', $name) !== 1;
+
+        $whose = '(?:(?:the )?\p{L}+[’\'`]s? |(?:the|maternal|paternal|great|step)[ -])?';
+
+        return $isName && preg_match("/^{$whose}".self::ROLE.'(?: of [^,]{2,40})?$/iu', $first) === 1
+            ? [trim($name), $first.(trim($more) === '' ? '' : ', '.trim($more))]
+            : null;
     }
 
     /** @return list<string> one, two or more that stand on one line; none where there is no name */

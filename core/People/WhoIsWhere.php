@@ -110,8 +110,41 @@ final class WhoIsWhere
                     Some::of(array_map(static fn (FamilyGroup $g): string => "“{$g->title}”", $in), 3).
                     ': they would be called, waited for and missed. Take them out of it, or put them on the list again.',
                 ['people' => count($names)],
+                new Remedy('people.strike', count($names) === 1 ? 'Take the name out of the groups' : 'Take the names out of the groups'),
             ),
         ];
+    }
+
+    /**
+     * A group of that name holds everybody, or it is said who is not in it.
+     *
+     * @return list<Verdict>
+     */
+    public static function everybody(Family $family, StandTime $now): array
+    {
+        $all = array_map(static fn (Relative $r): string => $r->name, $family->people());
+        foreach ($now->order as $group) {
+            $missing = array_values(array_diff($all, $group->people));
+            if (mb_strtolower(trim($group->title)) !== 'everybody' || $missing === []) {
+                continue;
+            }
+            $apart = array_values(array_filter($family->apart(), static fn (array $pair): bool => array_diff($pair, $all) === []));
+
+            return [
+                Verdict::mind(
+                    'people.not-everybody',
+                    '“'.$group->title.'” is not everybody: '.Some::of($missing, 4).Plural::of(count($missing), ' is', ' are').' not in it.',
+                    'It holds '.count($group->people).', and '.count($all).' are on the list. '.
+                        ($apart === []
+                            ? 'Put them in, or give it another name.'
+                            : "{$apart[0][0]} and {$apart[0][1]} are never in one frame: one without each, or another name for this one."),
+                    ['people' => count($missing)],
+                    $apart === [] ? new Remedy('people.everybody', Plural::of(count($missing), 'Put the one in', 'Put them in')) : null,
+                ),
+            ];
+        }
+
+        return [];
     }
 
     /** @return list<Verdict> */
@@ -144,6 +177,9 @@ final class WhoIsWhere
                 count($none) === 1 ? "{$none[0]} is in no group." : count($none).' people are in no group.',
                 Some::of($none, 6).': once the family has gone, it is too late.',
                 ['people' => count($none)],
+                array_diff($none, ...array_map(static fn (FamilyGroup $g): array => $g->people, GroupRules::of($family))) === []
+                    ? new Remedy('people.rules', 'Add the groups by rule')
+                    : null,
             ),
         ];
     }

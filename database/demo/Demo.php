@@ -41,7 +41,7 @@ final class Demo
             '17:00',
             '22:30',
         );
-        $work->fillIn($evening, DayTemplate::StageEvent, '18:30', '21:15');
+        $work->fillIn($evening, DayTemplate::StageEvent, '18:30', '21:15', isAlone: true);
         $evening
             ->accessWindows()
             ->create([
@@ -81,7 +81,7 @@ final class Demo
                     'priority' => $priority,
                 ]);
         }
-        $work->fillIn($studio, DayTemplate::StudioDay, '09:30', '16:45', day: 1);
+        $work->fillIn($studio, DayTemplate::StudioDay, '09:30', '16:45', day: 1, isAlone: true);
         foreach (Item::query()->whereIn('label', ['Body C', 'Zoom 24–70', 'S07', 'S08'])->get() as $item) {
             Packing::query()->create(['job_id' => $studio->id, 'item_id' => $item->id, 'lane' => 'lead']);
         }

@@ -148,17 +148,21 @@ final class ClaimsTest extends TestCase
 
     public function test_a_brief_that_names_nobody_is_not_complete(): void
     {
-        $codes = static fn (int $named, int $musts): array => array_map(
-            static fn (Verdict $v): string => $v->code,
-            iterator_to_array(BriefJudge::of(new BriefFacts('Hall', true, $named, $musts, 1), [])),
+        $of = static fn (int $named, string ...$musts): array => iterator_to_array(
+            BriefJudge::of(new BriefFacts('Hall', true, $named, array_values($musts), 1, 660, 1350), []),
         );
-        $this->assertSame(['brief.nobody'], $codes(0, 2));
-        $this->assertSame(['brief.no-must-haves'], $codes(2, 0));
-        $this->assertSame(['brief.complete'], $codes(1, 1));
-        $this->assertStringEndsWith(
-            'tomorrow.',
-            (string) BriefJudge::of(new BriefFacts('Hall', true, 1, 1, 1), [])->worst()?->because,
-        );
+        $codes = static fn (int $named, string ...$musts): array => array_map(static fn (Verdict $v): string => $v->code, $of($named, ...$musts));
+        $this->assertSame(['brief.nobody'], $codes(0, 'Rings', 'Cake'));
+        $this->assertSame(['brief.no-must-haves'], $codes(2));
+        $this->assertSame(['brief.complete'], $codes(1, 'Cake at 22:29'));
+        $this->assertStringEndsWith('tomorrow.', $of(1, 'Rings')[0]->because);
+        // What nobody is booked for.
+        $this->assertSame(['brief.must-outside-hours'], $codes(1, 'Rings', 'Lanterns at 22:30'));
+        [$late] = $of(1, 'Lanterns at 23:10');
+        $this->assertSame([['covered_to' => '23:40'], 70], [$late->remedy?->on, $late->figures['minutes']]);
+        [$early] = $of(1, 'fog at 6:30');
+        $this->assertSame([['covered_from' => '06:30'], 270], [$early->remedy?->on, $early->figures['minutes']]);
+        $this->assertStringContainsString('4 h 30 earlier', $early->because);
     }
 
     public function test_the_night_before_proves_nothing_of_empty_lists(): void

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Brief\BriefFacts;
 use NorthSatchel\Brief\BriefJudge;
+use NorthSatchel\Brief\BriefText;
 use NorthSatchel\Brief\NamedLine;
 use NorthSatchel\Brief\PeopleText;
 use NorthSatchel\Brief\SamePerson;
@@ -143,8 +144,9 @@ final class BriefDesk
                 $job->place->name,
                 $job->place->latitude !== null,
                 self::named($job),
-                count(array_filter(array_map(trim(...), explode("\n", (string) $job->must_haves)))),
+                BriefText::mustHaves($job->must_haves),
                 JobDay::daysTo($job),
+                ...array_map(static fn (string $at): int => ClockTime::of($at)->minutes, [$job->covered_from, $job->covered_to]),
             ),
             ZoneJudge::of($job->place->name, JobDay::pointOf($job->place), JobDay::of($job)),
         );

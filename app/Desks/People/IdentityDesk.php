@@ -52,14 +52,13 @@ final class IdentityDesk
                 if ($now !== $names) {
                     $row->update(['people' => $now]);
                 }
+                if ($row instanceof FormalGroup && in_array($to, $now, true)) {
+                    $row->update(['title' => mb_substr(self::renamed($row->title, $from, $to), 0, 120)]);
+                }
             }
         }
         foreach ($job->people()->get() as $person) {
-            $role = preg_replace_callback(
-                '/(?<![\pL-])'.preg_quote($from, '/').'(?![\pL-])/u',
-                static fn (): string => $to,
-                (string) $person->role,
-            );
+            $role = self::renamed((string) $person->role, $from, $to);
             if ($role !== (string) $person->role) {
                 $person->update(['role' => $role]);
             }
@@ -76,6 +75,11 @@ final class IdentityDesk
                     $job->separations,
                 ),
         ]);
+    }
+
+    private static function renamed(string $text, string $from, string $to): string
+    {
+        return (string) preg_replace_callback('/(?<![\pL-])'.preg_quote($from, '/').'(?![\pL-])/u', static fn (): string => $to, $text);
     }
 
     /** Who was never to be in one frame may be, with others between. */

@@ -12,6 +12,7 @@ use NorthSatchel\Brief\BriefText;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\JobKind;
 use NorthSatchel\Plan\Judge\BriefedJudge;
+use NorthSatchel\Plan\Judge\MustHaveJudge;
 use NorthSatchel\Plan\Judge\Scene;
 use NorthSatchel\Plan\Judge\SceneShot;
 use NorthSatchel\Plan\PlannedDay;
@@ -28,10 +29,16 @@ final class BriefedPlan
         $scenes = array_values($job->segments->map(static fn (Segment $s): Scene => self::scene($s, $job->kind))->all());
 
         return new Verdicts([
-            ...BriefedJudge::mustHaves(
+            ...MustHaveJudge::planned(
                 $scenes === [] ? [] : BriefText::mustHaves($job->must_haves),
                 $scenes,
                 [...array_values($job->freeShots->map(static fn (ShotLine $l): string => $l->what)->all()), ...self::listed($job)],
+            ),
+            ...MustHaveJudge::atTheirHours(
+                BriefText::mustHaves($job->must_haves),
+                $scenes,
+                ClockTime::of($job->covered_from)->minutes,
+                ClockTime::of($job->covered_to)->minutes,
             ),
             ...BriefedJudge::restrictions(BriefText::restrictions($job->restrictions), $scenes),
         ]);
@@ -84,6 +91,8 @@ final class BriefedPlan
             $segment->people ?? [],
             $spot?->room_m,
             SegmentReader::scene($segment, $kind),
+            $from = ClockTime::of($segment->start_clock)->minutes,
+            $from + $segment->minutes,
         );
     }
 }

@@ -13,7 +13,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Template\DayTemplate;
-use NorthSatchel\Plan\Template\TemplateSegment;
 use NorthSatchel\Time\ClockTime;
 
 /** What is done to a plan: segments, ways, passes, and a whole day from a template. */
@@ -87,8 +86,15 @@ final class PlanWork
      *
      * @throws ValidationException
      */
-    public function fillIn(Job $job, DayTemplate $template, string $first, string $second, int $day = 0, bool $isBeside = false): array
-    {
+    public function fillIn(
+        Job $job,
+        DayTemplate $template,
+        string $first,
+        string $second,
+        int $day = 0,
+        bool $isBeside = false,
+        bool $isAlone = false,
+    ): array {
         $there = $job->segments->where('day', $day)->count();
         if ($there > 0 && ! $isBeside) {
             throw ValidationException::withMessages([
@@ -106,7 +112,7 @@ final class PlanWork
         }
         try {
             $segments = DayTemplate::fitting(
-                $template->fill(ClockTime::of($first)->minutes, ClockTime::of($second)->minutes),
+                $template->fill(ClockTime::of($first)->minutes, ClockTime::of($second)->minutes, $isAlone),
                 ClockTime::of($job->covered_from)->minutes,
                 ClockTime::of($job->covered_to)->minutes,
                 ClockTime::of($second)->minutes,
@@ -119,17 +125,16 @@ final class PlanWork
                 in_array($e->field, ['first_anchor', 'second_anchor'], true) ? $e->field : 'first_anchor' => 'This '.$e->must.'.',
             ]);
         }
-        $last = ClockTime::of($second)->minutes;
-        $hasSecond = array_filter($segments, static fn (TemplateSegment $s): bool => $s->lane === 'second') !== [];
+        $hasSecond = ! $isAlone && $template->isForTwo();
         $isRoofed = self::roofOver($job, $template) !== null;
-        DB::transaction(function () use ($job, $segments, $day, $hasSecond, $last, $isRoofed): void {
+        DB::transaction(function () use ($job, $segments, $day, $hasSecond, $isRoofed): void {
             foreach ($segments as $s) {
                 $stored = $job->segments()->create([
                     'place_id' => $job->place_id,
                     'day' => $day,
                     'title' => $s->title,
                     'lane' => $s->lane,
-                    'also_lanes' => $hasSecond && ($s->isAnchor || ($s->isBreak && $s->start >= $last)) ? ['second'] : null,
+                    'also_lanes' => $hasSecond && count($s->lanes()) > 1 ? ['second'] : null,
                     'start_clock' => ClockTime::ofMinutes($s->start)->text(),
                     'minutes' => $s->minutes,
                     'priority' => $s->priority->value,
@@ -152,7 +157,7 @@ final class PlanWork
         });
 
         $laid = array_count_values(array_column($segments, 'title'));
-        $all = array_count_values($template->titles());
+        $all = array_count_values($template->titles($isAlone));
 
         return array_keys(array_filter($all, static fn (int $n, string $title): bool => $n > ($laid[$title] ?? 0), ARRAY_FILTER_USE_BOTH));
     }

@@ -9,12 +9,14 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Brief\NamedHour;
 use NorthSatchel\Plan\Shots\LitLine;
 use NorthSatchel\Plan\Shots\ReadShot;
 use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\ShotText;
 use NorthSatchel\Plan\Shots\SunOrder;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 
 /** What is done to a shot list: lines under segments and free ones, pasted, moved, kept as sets. */
@@ -71,7 +73,7 @@ final class ShotDesk
         $placed = 0;
         DB::transaction(function () use ($job, $shots, $segments, &$placed): void {
             foreach ($shots as $shot) {
-                $id = ShotPlacer::place($shot->what, $shot->under, $segments);
+                $id = ShotPlacer::place($shot->what, $shot->under, $segments, self::hourOf($job, $shot->what));
                 $columns = self::columns($shot);
                 $placed += $id === null ? 0 : 1;
                 $id === null ? $this->addFree($job, $columns) : $this->add($job->segments->firstOrFail('id', $id), $columns);
@@ -87,7 +89,7 @@ final class ShotDesk
         $segments = self::places($job);
         $placed = 0;
         foreach ($job->freeShots as $line) {
-            $id = ShotPlacer::place($line->what, null, $segments);
+            $id = ShotPlacer::place($line->what, null, $segments, self::hourOf($job, $line->what));
             if ($id !== null) {
                 $this->put($line, $job->segments->firstOrFail('id', $id), null);
                 $placed++;
@@ -98,19 +100,24 @@ final class ShotDesk
     }
 
     /**
-     * @param  array<string, mixed>  $given  lane, date, start_clock and minutes
+     * Time of their own for the musts that no segment holds, or for one of them.
+     *
+     * @param  array<string, mixed>  $given  lane, date, start_clock and minutes; shot: the id of the one
      */
     public function segmentForFree(Job $job, array $given): Segment
     {
+        $musts = $job->freeShots->where('priority', Priority::Must->value);
+        $one = $musts->firstWhere('id', (int) ($given['shot'] ?? 0));
         $segment = $job->segments()->create([
-            'title' => 'Musts of the list',
+            'title' => $one === null ? 'Musts of the list' : mb_substr($one->what, 0, 60),
             'lane' => $given['lane'],
             'day' => max(0, (int) round((strtotime((string) $given['date']) - strtotime($job->date)) / 86400)),
             'start_clock' => $given['start_clock'],
             'minutes' => $given['minutes'],
             'priority' => Priority::Must->value,
         ]);
-        foreach ($job->freeShots->where('priority', Priority::Must->value) as $line) {
+        $without = $musts->filter(static fn (ShotLine $l): bool => self::hourOf($job, $l->what) === null);
+        foreach ($one === null ? $without : [$one] as $line) {
             $this->put($line, $segment, null);
         }
 
@@ -209,14 +216,22 @@ final class ShotDesk
         ];
     }
 
-    /** @return array<int, SegmentShots> */
-    private static function places(Job $job): array
+    /** The hour that a line names, in minutes since midnight of the job's day. */
+    public static function hourOf(Job $job, string $what): ?int
+    {
+        return NamedHour::in($what, ClockTime::of($job->covered_from)->minutes, ClockTime::of($job->covered_to)->minutes);
+    }
+
+    /** @return array<int, SegmentShots> by id, in the order of time */
+    public static function places(Job $job): array
     {
         $segments = [];
         foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc'], ['id', 'asc']]) as $segment) {
             $segments[$segment->id] = new SegmentShots(
                 $segment->title,
                 array_values($segment->shotLines->map(static fn (ShotLine $l): string => $l->what)->all()),
+                $from = ClockTime::of($segment->start_clock)->minutes,
+                $from + $segment->minutes,
             );
         }
 

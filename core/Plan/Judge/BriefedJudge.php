@@ -13,12 +13,9 @@ use NorthSatchel\Remedy;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 
-/** Does the plan keep to the brief: its hours, its must-haves, what the venue does not allow? */
+/** Does the plan keep to the brief: its hours, and what the venue does not allow? Of its must-haves speaks MustHaveJudge. */
 final class BriefedJudge
 {
-    /** More than so much of what a must-have is about must be found in one scene (our own choice, no source). */
-    private const ENOUGH = 0.5;
-
     /** From the back of a church or hall whose length nobody has said (common practice, no source). */
     private const USUAL_M = 15.0;
 
@@ -61,36 +58,6 @@ final class BriefedJudge
                 ['minutes' => $minutes],
                 new Remedy('brief.hours', "Cover until {$day->day->face($last)}", ['covered_to' => $day->day->clockOf($last)->text()]),
             );
-        }
-
-        return $verdicts;
-    }
-
-    /**
-     * Each must-have is a shot or a segment, or it is said.
-     *
-     * @param  list<string>  $mustHaves
-     * @param  list<Scene>  $scenes
-     * @param  list<string>  $freeShots  that no segment holds
-     * @return list<Verdict>
-     */
-    public static function mustHaves(array $mustHaves, array $scenes, array $freeShots): array
-    {
-        $texts = array_map(
-            static fn (Scene $s): string => $s->words().' '.implode(' ', $s->people),
-            $scenes,
-        );
-        $verdicts = [];
-        foreach ($mustHaves as $line) {
-            if (array_filter([...$texts, ...$freeShots], static fn (string $text): bool => self::isIn($line, $text)) === []) {
-                $verdicts[] = Verdict::fix(
-                    'plan.must-have',
-                    "“{$line}” is in no segment and in no shot.",
-                    'The brief says that it must not be missed: give it a line, so that minutes are kept for it.',
-                    [],
-                    new Remedy('shots.must', 'Add it as a must', ['what' => $line]),
-                );
-            }
         }
 
         return $verdicts;
@@ -216,13 +183,6 @@ final class BriefedJudge
             "The brief says: “{$restriction->text}”. Ask once more, or take them elsewhere.",
             ['shots' => $shots],
         );
-    }
-
-    private static function isIn(string $line, string $text): bool
-    {
-        $wanted = Words::of($line);
-
-        return $wanted === [] || count(array_intersect($wanted, Words::of($text))) > self::ENOUGH * count($wanted);
     }
 
     /** @param  list<Segment>  $segments */

@@ -19,6 +19,7 @@ final readonly class Scene
      * @param  list<SceneShot>  $shots
      * @param  list<string>  $people  who is needed
      * @param  float|null  $roomM  that the spot gives
+     * @param  int|null  $from  minutes since midnight of its day
      */
     public function __construct(
         public int $id,
@@ -29,6 +30,8 @@ final readonly class Scene
         public array $people = [],
         public ?float $roomM = null,
         public ?SceneKind $kind = null,
+        public ?int $from = null,
+        public ?int $to = null,
     ) {}
 
     /** Whether a place or a scene of those words is meant; all are where nothing was said. */

@@ -9,9 +9,18 @@ final readonly class SegmentShots
 {
     /**
      * @param  list<string>  $shots
+     * @param  int|null  $from  minutes since midnight of its day; null where no hour is to speak for it
      */
     public function __construct(
         public string $title,
         public array $shots,
+        public ?int $from = null,
+        public ?int $to = null,
     ) {}
+
+    /** Whether it runs at that minute; a segment whose hours are not known may. */
+    public function runsAt(int $minute): bool
+    {
+        return $this->from === null || $this->to === null || ($this->from <= $minute && $minute < $this->to);
+    }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Shots;
 
 /**
- * Which segment does a shot belong to? By its heading, else by the words it shares with a segment and the
- * shots in it, else by the moments the trade knows by their words (common practice, no source).
+ * Which segment does a shot belong to? By its heading, else by the hour that it names, else by the words it shares with a segment and
+ * the shots in it, else by the moments the trade knows by their words (common practice, no source).
  */
 final class ShotPlacer
 {
@@ -44,11 +44,17 @@ final class ShotPlacer
 
     /**
      * @param  array<int, SegmentShots>  $segments  by id, in the order of time
+     * @param  int|null  $at  the hour that the shot names, in minutes since midnight: only what runs then can hold it
      * @return int|null the segment's id; null where nothing speaks for any
      */
-    public static function place(string $what, ?string $under, array $segments): ?int
+    public static function place(string $what, ?string $under, array $segments, ?int $at = null): ?int
     {
-        $best = null;
+        if ($at !== null && $under === null) {
+            $segments = array_filter($segments, static fn (SegmentShots $s): bool => $s->runsAt($at));
+            uasort($segments, static fn (SegmentShots $a, SegmentShots $b): int => $b->from <=> $a->from);
+        }
+        // Of those that run at that hour the one that began last, where no words tell which.
+        $best = $at !== null && $under === null ? array_key_first($segments) : null;
         $bestScore = 0;
         foreach ($segments as $id => $segment) {
             $score = self::score($what, $under, $segment);

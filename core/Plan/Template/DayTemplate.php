@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Template;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\JobKind;
+use NorthSatchel\Time\Priority;
 
 /**
  * A day by job kind, filled in backwards from what does not move: what comes before an anchor is laid
@@ -48,13 +50,14 @@ enum DayTemplate: string
     /**
      * @param  int  $first  minutes since midnight of the first anchor
      * @param  int  $second  of the second
+     * @param  bool  $isAlone  without a second photographer: what only that one could take is left out, but for what must be
      * @return list<TemplateSegment>
      *
      * @throws ImpossibleValue when the second anchor comes before the first is over, or the day would start before midnight
      */
-    public function fill(int $first, int $second): array
+    public function fill(int $first, int $second, bool $isAlone = false): array
     {
-        [$before, $anchor, $between, $last, $after] = TemplateBlocks::of($this);
+        [$before, $anchor, $between, $last, $after] = $isAlone ? self::forOne(TemplateBlocks::of($this)) : TemplateBlocks::of($this);
         if ($second < $first + $anchor->minutes) {
             throw ImpossibleValue::of('second_anchor', 'must come after the first is over, '.$anchor->minutes.' minutes later');
         }
@@ -80,9 +83,56 @@ enum DayTemplate: string
     }
 
     /** @return list<string> the titles of its segments where there is room for all */
-    public function titles(): array
+    public function titles(bool $isAlone = false): array
     {
-        return array_column($this->fill(self::ROOMY_FIRST, self::ROOMY_SECOND), 'title');
+        return array_column($this->fill(self::ROOMY_FIRST, self::ROOMY_SECOND, $isAlone), 'title');
+    }
+
+    /** What a job of that kind most often is. */
+    public static function usual(JobKind $kind): self
+    {
+        return match ($kind) {
+            JobKind::Wedding => self::Wedding,
+            JobKind::Event => self::StageEvent,
+            JobKind::Commercial => self::StudioDay,
+        };
+    }
+
+    /** Whether two go to it where nothing else is said (common practice, no source). */
+    public function isForTwoAsARule(): bool
+    {
+        return in_array($this, [self::Wedding, self::WeddingFirstLook], true);
+    }
+
+    /** Whether it has work for a second photographer. */
+    public function isForTwo(): bool
+    {
+        return array_filter(
+            $this->fill(self::ROOMY_FIRST, self::ROOMY_SECOND),
+            static fn (TemplateSegment $s): bool => ! $s->isAnchor && in_array('second', $s->lanes(), true),
+        ) !== [];
+    }
+
+    /**
+     * @param  array{list<TemplateSegment>, TemplateSegment, list<TemplateSegment>, TemplateSegment, list<TemplateSegment>}  $blocks
+     * @return array{list<TemplateSegment>, TemplateSegment, list<TemplateSegment>, TemplateSegment, list<TemplateSegment>}
+     */
+    private static function forOne(array $blocks): array
+    {
+        [$before, $anchor, $between, $last, $after] = $blocks;
+
+        return [self::ofOne($before), $anchor->alone(), self::ofOne($between), $last->alone(), self::ofOne($after)];
+    }
+
+    /**
+     * @param  list<TemplateSegment>  $some
+     * @return list<TemplateSegment>
+     */
+    private static function ofOne(array $some): array
+    {
+        $mine = array_filter($some, static fn (TemplateSegment $s): bool => $s->lane === 'lead' || $s->priority === Priority::Must);
+
+        return array_values(array_map(static fn (TemplateSegment $s): TemplateSegment => $s->alone(), $mine));
     }
 
     /**
@@ -105,6 +155,11 @@ enum DayTemplate: string
                 $end = $start < $anchor->start + $anchor->minutes && $anchor->start < $end ? max($start, $anchor->start) : $end;
             }
             $end = $segment->lane !== 'lead' && $start >= $second ? $start : $end;
+            // What would end a few minutes too late begins as soon as the one before it is over.
+            if (! $segment->isAnchor && $start > $second && $end - $start < ($segment->shortMinutes ?? $segment->minutes)) {
+                $start = max($start - self::GAP, min($start, $to - $segment->minutes));
+                $end = min($start + $segment->minutes, $to);
+            }
             if ($segment->isAnchor || $end - $start >= ($segment->shortMinutes ?? $segment->minutes)) {
                 $kept[] = $segment->at($start, $end - $start);
             }
@@ -134,8 +189,8 @@ enum DayTemplate: string
         $at = [];
         $laid = [];
         foreach (array_reverse($segments) as $segment) {
-            $start = ($at[$segment->lane] ?? $until) - self::GAP - $segment->minutes;
-            $at[$segment->lane] = $start;
+            $start = min(array_map(static fn (string $lane): int => $at[$lane] ?? $until, $segment->lanes())) - self::GAP - $segment->minutes;
+            $at = [...$at, ...array_fill_keys($segment->lanes(), $start)];
             $laid[] = $segment->at($start);
         }
 
@@ -151,8 +206,8 @@ enum DayTemplate: string
         $at = [];
         $laid = [];
         foreach ($segments as $segment) {
-            $start = ($at[$segment->lane] ?? $from) + self::GAP;
-            $at[$segment->lane] = $start + $segment->minutes;
+            $start = max(array_map(static fn (string $lane): int => $at[$lane] ?? $from, $segment->lanes())) + self::GAP;
+            $at = [...$at, ...array_fill_keys($segment->lanes(), $start + $segment->minutes)];
             $laid[] = $segment->at($start);
         }
 

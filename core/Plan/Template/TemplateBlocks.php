@@ -27,6 +27,7 @@ final class TemplateBlocks
             int $takesIn = 0,
             bool $isBreak = false,
             array $shots = [],
+            bool $isShared = false,
         ): TemplateSegment => new TemplateSegment(
             $title,
             $lane,
@@ -40,6 +41,7 @@ final class TemplateBlocks
             $takesIn,
             $isBreak,
             array_values(array_filter($shots, is_string(...))),
+            $isShared || $isAnchor,
         );
         $must = Priority::Must;
         $should = Priority::Should;
@@ -56,10 +58,10 @@ final class TemplateBlocks
         );
         $evening = [
             // While the guests eat: nobody wants pictures of that (common practice, no source).
-            $s('Meal for the photographers', 25, $should, shortMinutes: 15, isBreak: true),
-            $s('Speeches', 40, $must, takesIn: 25, shots: ['Who speaks, who listens', 'The two while they listen']),
-            $s('First dance', 15, $must, shots: ['First dance, wide and tight']),
-            $s('The floor', 60, $should, shortMinutes: 30),
+            $s('Meal for the photographers', 25, $should, shortMinutes: 15, isBreak: true, isShared: true),
+            $s('Speeches', 40, $must, takesIn: 25, shots: ['Who speaks, who listens', 'The two while they listen'], isShared: true),
+            $s('First dance', 15, $must, shots: ['First dance, wide and tight'], isShared: true),
+            $s('The floor', 60, $should, shortMinutes: 30, isShared: true),
             $s('Farewell', 10, $nice),
         ];
         $room = $s('Room while it is empty', 20, $must, lane: 'second', shots: ['Tables from the door', 'Details of the tables']);
@@ -69,6 +71,8 @@ final class TemplateBlocks
         ];
         $other = $s('The other one gets ready', 45, $should, lane: 'second', shortMinutes: 25);
         $arrive = $s('Guests arrive', 30, $should, lane: 'second');
+        // While the lead has the two and their families (common practice, no source).
+        $guests = $s('Guests among themselves', 75, $should, lane: 'second', shortMinutes: 20, shots: ['Every table, every child']);
 
         return match ($template) {
             DayTemplate::Wedding => [
@@ -86,6 +90,7 @@ final class TemplateBlocks
                         shots: ['Walking', 'Standing close', 'Against the light'],
                     ),
                     $room,
+                    $guests,
                 ],
                 $dinner,
                 $evening,
@@ -100,7 +105,7 @@ final class TemplateBlocks
                     $arrive,
                 ],
                 $ceremony,
-                [$s('Congratulations', 20, $should, shortMinutes: 10), $groups, $room],
+                [$s('Congratulations', 20, $should, shortMinutes: 10), $groups, $room, $guests],
                 $dinner,
                 $evening,
             ],
@@ -119,10 +124,10 @@ final class TemplateBlocks
                 [
                     $s('Arrive, light and positions', 60, $must, shortMinutes: 40),
                     $s('Portraits behind the stage', 20, $should, shortMinutes: 10),
-                    $s('Meal', 20, $should, isBreak: true),
+                    $s('Meal', 20, $should, isBreak: true, isShared: true),
                 ],
                 $s('Opening', 20, $must, isAnchor: true, shots: ['Full stage from the back', 'First speaker']),
-                [$s('Programme, audience and details', 60, $must, shortMinutes: 40)],
+                [$s('Programme, audience and details', 60, $must, shortMinutes: 40, isShared: true)],
                 $s('End and applause', 15, $must, isAnchor: true, shots: ['Applause from the stage']),
                 [$s('Guests and farewells', 30, $nice, shortMinutes: 15)],
             ],
@@ -130,13 +135,13 @@ final class TemplateBlocks
                 [
                     $s('Set up remotes', 45, $must, shortMinutes: 30),
                     $s('Team pictures', 30, $must, isOutdoor: true),
-                    $s('Meal', 20, $should, isBreak: true),
-                    $s('Warm-up', 20, $should, isOutdoor: true),
+                    $s('Meal', 20, $should, isBreak: true, isShared: true),
+                    $s('Warm-up', 20, $should, isOutdoor: true, isShared: true),
                 ],
                 $s('First half', 45, $must, isOutdoor: true, isAnchor: true),
                 [$s('Send pictures', 10, $must)],
                 $s('Second half', 45, $must, isOutdoor: true, isAnchor: true),
-                [$s('Celebrations', 20, $must, isOutdoor: true), $s('Take the remotes down', 30, $must)],
+                [$s('Celebrations', 20, $must, isOutdoor: true, isShared: true), $s('Take the remotes down', 30, $must)],
             ],
             DayTemplate::StudioDay => [
                 [$s('Set the light, test frames', 120, $must, shortMinutes: 75)],

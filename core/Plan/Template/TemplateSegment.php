@@ -9,7 +9,10 @@ use NorthSatchel\Time\Priority;
 /** A segment as a template proposes it; start in minutes since midnight. */
 final readonly class TemplateSegment
 {
-    /** @param  list<string>  $shots */
+    /**
+     * @param  list<string>  $shots
+     * @param  bool  $isShared  with the second photographer, where there is one
+     */
     public function __construct(
         public string $title,
         public string $lane,
@@ -23,6 +26,7 @@ final readonly class TemplateSegment
         public int $takesIn = 0,
         public bool $isBreak = false,
         public array $shots = [],
+        public bool $isShared = false,
     ) {}
 
     public function at(int $start, ?int $minutes = null): self
@@ -32,6 +36,32 @@ final readonly class TemplateSegment
             $this->lane,
             $start,
             $minutes ?? $this->minutes,
+            $this->priority,
+            $this->isOutdoor,
+            $this->isAnchor,
+            $this->shortMinutes,
+            $this->mayMove,
+            $this->takesIn,
+            $this->isBreak,
+            $this->shots,
+            $this->isShared,
+        );
+    }
+
+    /** @return non-empty-list<string> */
+    public function lanes(): array
+    {
+        return $this->isShared && $this->lane !== 'second' ? [$this->lane, 'second'] : [$this->lane];
+    }
+
+    /** As somebody does who is alone. */
+    public function alone(): self
+    {
+        return new self(
+            $this->title,
+            'lead',
+            $this->start,
+            $this->minutes,
             $this->priority,
             $this->isOutdoor,
             $this->isAnchor,

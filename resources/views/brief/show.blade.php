@@ -17,6 +17,20 @@
         @include('brief._form')
         <div><button class="button main">Keep the brief</button></div>
     </x-form>
+    @if ($unheld !== [])
+        <section class="slab mt-4" aria-label="Restrictions that the plan is held against none of">
+            <p class="font-bold">For you to keep: no plan is held against
+                {{ count($unheld) === 1 ? 'this line' : 'these lines' }} of the restrictions.</p>
+            <ul class="list-disc pl-5">
+                @foreach ($unheld as $line)
+                    <li>{{ $line }}</li>
+                @endforeach
+            </ul>
+            <p class="text-sm text-faint">Understood are: no flash, no pictures, from the back or behind a row; where, and during what.
+                Hours of passes and gates belong under Plan, <a href="/jobs/{{ $job->id }}/plan?rules=1">Ways, passes, and who must not
+                    meet</a>.</p>
+        </section>
+    @endif
     <p class="mt-4"><a class="button quiet" href="/jobs/{{ $job->id }}/bundle">Take the whole job out as a bundle</a> <span
             class="text-sm text-faint">JSON and CSV in a zip, with the words of the brief and every name: it is as private as the
             job.</span></p>

@@ -153,17 +153,24 @@
     </details>
     <details class="slab mt-4" @if (count($list) === 0 || $errors->hasAny(['template', 'first_anchor', 'second_anchor', 'beside'])) open @endif>
         <summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Lay the day out from a template</summary>
-        <x-form :action="'/jobs/' . $job->id . '/template'" class="grid gap-3 sm:grid-cols-[2fr_1fr_1fr_5rem_auto] items-start">
+        <x-form :action="'/jobs/' . $job->id . '/template'" class="grid gap-3 sm:grid-cols-[2fr_1fr_1fr_9rem_5rem_auto] items-start">
             <input type="hidden" name="_form" value="template">
             <x-field bag="template" id="t-template" name="template" label="Kind of day (its two anchors)" type="select">
                 @foreach ($templates as $template)
-                    <option value="{{ $template->value }}" @selected(old('template') === $template->value)>{{ $template->label() }}</option>
+                    <option value="{{ $template->value }}"
+                        @selected(old('template', $usual->value) === $template->value)>{{ $template->label() }}</option>
                 @endforeach
             </x-field>
             <x-field bag="template" id="t-first" name="first_anchor" label="First anchor" class="figures" placeholder="15:00"
                 required />
             <x-field bag="template" id="t-second" name="second_anchor" label="Second anchor" class="figures" placeholder="18:30"
                 required />
+            <x-field bag="template" id="t-photographers" name="photographers" label="Photographers" type="select">
+                @foreach (['1' => 'one', '2' => 'two'] as $number => $word)
+                    <option value="{{ $number }}"
+                        @selected(old('photographers', $usual->isForTwoAsARule() ? '2' : '1') === (string) $number)>{{ $word }}</option>
+                @endforeach
+            </x-field>
             <x-field bag="template" id="t-day" name="day" label="Day" type="select">
                 @for ($n = 0; $n <= min(13, count($days)); $n++)
                     <option value="{{ $n }}" @selected($n === $day)>{{ $n + 1 }}</option>
@@ -171,8 +178,8 @@
             </x-field>
             <button class="button main sm:mt-6">Lay it out</button>
             @error('beside')
-                <p class="wrong sm:col-span-5" role="alert">{{ $message }}</p>
-                <label class="tick sm:col-span-5"><input type="checkbox" name="beside" value="1"> Lay it beside what is there</label>
+                <p class="wrong sm:col-span-6" role="alert">{{ $message }}</p>
+                <label class="tick sm:col-span-6"><input type="checkbox" name="beside" value="1"> Lay it beside what is there</label>
             @enderror
         </x-form>
     </details>

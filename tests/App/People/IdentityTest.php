@@ -156,4 +156,49 @@ final class IdentityTest extends TestCase
         $this->assertSame('not beside Di', Person::query()->where('name', 'Cy')->where('job_id', 1)->value('role'));
         $this->get('/jobs/1/people')->assertDontSee('or only not side by side?');
     }
+
+    public function test_names_on_no_list_go_out_of_the_groups_in_one_press_and_come_back(): void
+    {
+        $all = static fn (): array => FormalGroup::query()->orderBy('id')->pluck('people', 'title')->all();
+        $gone = Person::query()->where('job_id', 1)->whereNotIn('role', ['bride', 'groom'])->orderByDesc('position')->firstOrFail()->name;
+        FormalGroup::query()->create(['job_id' => 1, 'title' => "The two with {$gone}", 'position' => 99, 'priority' => 'must',
+            'people' => [...Person::query()->where('job_id', 1)->whereIn('role', ['bride', 'groom'])->pluck('name')->all(), $gone]]);
+        $before = $all();
+        $lines = implode("\n", array_filter(explode("\n", $this->lines()), static fn (string $l): bool => ! str_starts_with($l, $gone)));
+        $this->post('/jobs/1/people/family', ['people' => $lines])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/people')->assertSee('and not in the list.')->assertSee('Take the name out of the groups');
+        $undo = $this->post('/jobs/1/people/groups/strike')->assertSessionHas('undo')->getSession()->get('undo');
+        $this->assertArrayNotHasKey("The two with {$gone}", $all(), 'it was there for that one');
+        $this->assertNotContains($gone, array_merge(...array_values($all())));
+        $this->get('/jobs/1/people')->assertDontSee('and not in the list.');
+        $this->post($undo);
+        $this->assertSame($before, $all());
+    }
+
+    public function test_who_came_late_is_put_into_everybody_in_one_press(): void
+    {
+        $names = Person::query()->where('job_id', 1)->orderBy('position')->pluck('name')->all();
+        Person::query()->where('job_id', 1)->where('role', 'like', '%apart%')->each(
+            static fn (Person $p) => $p->update(['role' => preg_replace('/,? ?(?:kept )?apart from [^,]+/', '', (string) $p->role)]),
+        );
+        $everybody = FormalGroup::query()->create(
+            ['job_id' => 1, 'title' => 'Everybody', 'position' => 99, 'priority' => 'should', 'people' => array_slice($names, 0, 4)],
+        );
+        $this->get('/jobs/1/people')->assertSee('is not everybody')->assertSee('Put them in');
+        $this->post('/jobs/1/people/groups/everybody')->assertSessionHas('undo');
+        $this->assertEqualsCanonicalizing($names, $everybody->refresh()->people);
+        $this->post('/jobs/1/people/groups/back');
+        $this->assertSame(array_slice($names, 0, 4), $everybody->refresh()->people);
+    }
+
+    public function test_a_group_is_called_by_the_new_name_of_who_is_the_same(): void
+    {
+        $person = Person::query()->where('job_id', 1)->whereNotIn('role', ['bride', 'groom'])->orderByDesc('position')->firstOrFail();
+        $group = FormalGroup::query()->create(
+            ['job_id' => 1, 'title' => "Cousins with {$person->name}", 'position' => 99, 'priority' => 'must', 'people' => [$person->name]],
+        );
+        $this->post('/jobs/1/people/family', ['people' => str_replace($person->name, 'Xandra', $this->lines())])->assertSessionHasNoErrors();
+        $this->post('/jobs/1/people/'.self::id('Xandra').'/same/'.$person->id)->assertSessionHasNoErrors();
+        $this->assertSame(['Cousins with Xandra', ['Xandra']], [$group->refresh()->title, $group->people]);
+    }
 }

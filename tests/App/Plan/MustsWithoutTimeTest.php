@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Http\RemedyRoutes;
 use App\Models\Plan\Segment;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdict;
 use Tests\App\TestCase;
 
@@ -43,5 +44,27 @@ final class MustsWithoutTimeTest extends TestCase
         $this->assertSame(['Xylophone', 'Quilt'], $segment->shotLines()->orderBy('position')->pluck('what')->all());
         $this->get('/jobs/1/plan')->assertOk()->assertSee('Musts of the list');
         $this->post('/jobs/1/shots/segment', ['lane' => 'lead', 'start_clock' => '25:99', 'minutes' => 8, 'date' => 'x'])->assertSessionHasErrors();
+    }
+
+    public function test_a_must_that_names_an_hour_gets_that_hour(): void
+    {
+        $this->demo();
+        $job = BriefDesk::open(1);
+        $late = ClockTime::of($job->covered_to)->plus(60);
+        $this->post('/jobs/1/shots', ['what' => "Xylophone at {$late->onTheFace()}", 'priority' => 'must', 'minutes' => 7, 'frames' => 5]);
+        $remedy = self::found()?->remedy;
+        $this->assertSame([$late->text(), 7], [$remedy?->on['start_clock'] ?? null, $remedy?->on['minutes'] ?? null]);
+        $route = RemedyRoutes::of($remedy, BriefDesk::open(1));
+        $this->post((string) $route?->url, $route->fields ?? [])->assertSessionHasNoErrors();
+        $this->assertNull(self::found());
+        $this->assertSame($late->text(), Segment::query()->where('title', 'like', 'Xylophone%')->firstOrFail()->start_clock);
+
+        $dance = $job->segments->firstOrFail('is_anchor', true);
+        $quilt = 'Quilt at '.ClockTime::shown($dance->start_clock);
+        $this->post('/jobs/1/shots', ['what' => $quilt, 'priority' => 'must', 'minutes' => 4, 'frames' => 5]);
+        $put = self::found()?->remedy;
+        $this->assertSame('shot.put', $put?->action);
+        $segment = Segment::query()->findOrFail($put->on['segment']);
+        $this->assertLessThanOrEqual($dance->start_clock, $segment->start_clock);
     }
 }

@@ -79,6 +79,41 @@ final class FamilyTest extends TestCase
         $this->assertStringStartsWith('2 names are', WhoIsWhere::strangers($family, $group('A', 'B', 'Aron'))[0]->finding);
     }
 
+    public function test_everybody_is_everybody_or_it_is_said_who_lacks(): void
+    {
+        $found = static function (string $lines, string $title, string ...$names): array {
+            $family = new Family(FamilyText::read(array_map(
+                static fn (string $l): FamilyLine => new FamilyLine(explode(', ', $l, 2)[0], explode(', ', $l, 2)[1] ?? ''),
+                explode("\n", $lines),
+            )));
+
+            return WhoIsWhere::everybody(
+                $family,
+                new StandTime([new FamilyGroup($title, array_values($names), Priority::Should)], $family, false),
+            );
+        };
+        $lines = "Noor, bride\nAron, groom\nIvo, father of Noor\nHanna, mother of Noor";
+        $this->assertSame([], $found($lines, 'Everybody', 'Noor', 'Aron', 'Ivo', 'Hanna'));
+        $this->assertSame([], $found($lines, 'The close ones', 'Noor', 'Aron'));
+        [$lacks] = $found($lines, 'Everybody', 'Noor', 'Aron', 'Ivo');
+        $this->assertSame(
+            ['“Everybody” is not everybody: Hanna is not in it.', 'people.everybody'],
+            [$lacks->finding, $lacks->remedy?->action],
+        );
+        [$apart] = $found("{$lines}, apart from Ivo", 'everybody', 'Noor', 'Aron', 'Ivo');
+        $this->assertNull($apart->remedy, 'nobody is put beside whom they are kept from');
+        $this->assertStringContainsString('never in one frame', $apart->because);
+    }
+
+    public function test_who_is_in_no_group_gets_the_groups_by_rule(): void
+    {
+        $family = new Family(FamilyText::read([
+            new FamilyLine('Noor', 'bride'), new FamilyLine('Aron', 'groom'), new FamilyLine('Ivo', 'father of Noor'),
+        ]));
+        $now = new StandTime([new FamilyGroup('Two', ['Noor', 'Aron'], Priority::Must)], $family, false);
+        $this->assertSame('people.rules', WhoIsWhere::forgotten($family, $now)[0]->remedy?->action);
+    }
+
     public function test_lines_are_read(): void
     {
         $family = self::family();

@@ -7,6 +7,7 @@ namespace Tests\Core\Plan;
 use NorthSatchel\Brief\BriefText;
 use NorthSatchel\Brief\Restriction;
 use NorthSatchel\Plan\Judge\BriefedJudge;
+use NorthSatchel\Plan\Judge\MustHaveJudge;
 use NorthSatchel\Plan\Judge\Scene;
 use NorthSatchel\Plan\Judge\SceneShot;
 use NorthSatchel\Plan\PlannedDay;
@@ -86,11 +87,11 @@ final class BriefedJudgeTest extends TestCase
             new Scene(1, 'Portraits on the jetty', null, null, [new SceneShot('Grandmothers arm in arm', Priority::Must)]),
             new Scene(2, 'Party', null, null, [new SceneShot('Brother plays', Priority::Should)], ['Emrik']),
         ];
-        $found = BriefedJudge::mustHaves([$line], $scenes, ['The boat, lanterns lit']);
+        $found = MustHaveJudge::planned([$line], $scenes, ['The boat, lanterns lit']);
         $this->assertSame($isMet, $found === []);
         if (! $isMet) {
             $this->assertSame($line, $found[0]->remedy?->on['what']);
-            $this->assertSame([], BriefedJudge::mustHaves([$line], $scenes, [$line]), 'the remedy takes it away');
+            $this->assertSame([], MustHaveJudge::planned([$line], $scenes, [$line]), 'the remedy takes it away');
         }
     }
 
@@ -98,6 +99,10 @@ final class BriefedJudgeTest extends TestCase
     #[TestWith(['No flash in the chapel.', ['no-flash chapel']])]
     #[TestWith(['Chapel: stay behind the fourth pew during the vows, no flash.', ['from-the-back Chapel', 'no-flash Chapel']])]
     #[TestWith(['from the back only', ['from-the-back ']])]
+    #[TestWith(['In the chapel from the back only', ['from-the-back chapel']])]
+    #[TestWith(['No flash in the nave during the vows', ['no-flash nave']])]
+    #[TestWith(['at the altar no photographers', ['no-pictures altar']])]
+    #[TestWith(['no flash on stage without a word to the director', ['no-flash stage']])]
     #[TestWith(['Flash is not allowed; no tripods', ['no-flash ', 'no-stands ']])]
     #[TestWith(['No photography during the prayer', ['no-pictures ']])]
     #[TestWith(['Flash is welcome everywhere', []])]
@@ -108,6 +113,39 @@ final class BriefedJudgeTest extends TestCase
             $kinds,
             array_map(static fn (Restriction $r): string => "{$r->kind->value} {$r->where}", BriefText::restrictions($text)),
         );
+    }
+
+    public function test_what_no_plan_is_held_against_is_known(): void
+    {
+        $text = "No flash in the chapel.\nYard: cars until 12:00 only; no tripods. Stay behind the third row";
+        $this->assertSame(['Yard: cars until 12:00 only', 'no tripods'], BriefText::unheld($text));
+        $this->assertSame([], BriefText::unheld("no flash\n \n"));
+        $this->assertSame([], BriefText::unheld(null));
+    }
+
+    /** @param  list<string>  $codes */
+    #[TestWith(['cake at 21:00', [['Dinner', 1140, 1200, 'Cake']], ['plan.must-at-another-hour']])]
+    #[TestWith(['cake at 21:00', [['Dinner', 1140, 1200, 'Cake'], ['Party', 1230, 1290, 'The cake is cut']], []])]
+    #[TestWith(['cake at 19:00', [['Dinner', 1140, 1200, 'Cake']], []])]
+    #[TestWith(['cake at 20:00', [['Dinner', 1140, 1200, 'Cake']], ['plan.must-at-another-hour']])]
+    #[TestWith(['cake at 18:45', [['Dinner', 1140, 1200, 'Cake']], []])]
+    #[TestWith(['cake at 18:44', [['Dinner', 1140, 1200, 'Cake']], ['plan.must-at-another-hour']])]
+    #[TestWith(['cake', [['Dinner', 1140, 1200, 'Cake']], []])]
+    #[TestWith(['cake at 21:00', [['Dinner', 1140, 1200, 'Toast']], []])]
+    #[TestWith(['cake at 21:00', [['Dinner', null, null, 'Cake']], []])]
+    public function test_a_must_have_is_planned_at_the_hour_that_it_names(string $line, array $scenes, array $codes): void
+    {
+        $scenes = array_map(static fn (array $s): Scene => new Scene(
+            1,
+            $s[0],
+            null,
+            null,
+            [new SceneShot($s[3], Priority::Must)],
+            from: $s[1],
+            to: $s[2],
+        ), $scenes);
+        $found = MustHaveJudge::atTheirHours([$line], array_values($scenes), 660, 1350);
+        $this->assertSame($codes, array_map(static fn (Verdict $v): string => $v->code, $found));
     }
 
     #[TestWith(["Bride's side", true])]

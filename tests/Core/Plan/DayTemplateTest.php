@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\JobKind;
 use NorthSatchel\Plan\Template\DayTemplate;
 use NorthSatchel\Plan\Template\TemplateSegment;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -109,9 +110,59 @@ final class DayTemplateTest extends TestCase
                 $this->assertLessThanOrEqual($to, $s->start + $s->minutes, $s->title);
                 $this->assertGreaterThanOrEqual($s->shortMinutes ?? $s->minutes, $s->minutes, $s->title);
             }
-            $this->assertGreaterThanOrEqual($ends[$s->lane] ?? 0, $s->start, "{$s->title} overlaps the one before");
-            $ends[$s->lane] = $s->start + $s->minutes;
+            foreach ($s->lanes() as $lane) {
+                $this->assertGreaterThanOrEqual($ends[$lane] ?? 0, $s->start, "{$s->title} overlaps the one before of the {$lane}");
+                $ends[$lane] = $s->start + $s->minutes;
+            }
         }
         $this->assertSame([], array_diff(array_column($whole, 'title'), $t->titles()), 'with room for all, all are there');
+    }
+
+    public function test_two_photographers_have_work_in_every_scene(): void
+    {
+        foreach ([DayTemplate::Wedding, DayTemplate::WeddingFirstLook] as $template) {
+            $of = ['lead' => [], 'second' => []];
+            foreach ($template->fill(840, 1110) as $s) {
+                foreach ($s->isBreak ? [] : $s->lanes() as $lane) {
+                    $of[$lane] = [...$of[$lane], ...range($s->start, $s->start + $s->minutes - 1, 5)];
+                }
+            }
+            $round = static fn (int $m): int => $m - $m % 5;
+            $idle = array_diff(array_map($round, $of['lead']), array_map($round, $of['second']));
+            $afterNoon = array_filter($idle, static fn (int $m): bool => $m >= 840);
+            $this->assertLessThan(30, 5 * count($afterNoon), 'while the lead works, but for a few minutes between two scenes');
+            $shared = array_values(array_filter(
+                $template->fill(840, 1110),
+                static fn (TemplateSegment $s): bool => $s->isShared && ! $s->isBreak && ! $s->isAnchor,
+            ));
+            $this->assertSame(
+                ['Speeches', 'First dance', 'The floor'],
+                array_column($shared, 'title'),
+            );
+        }
+    }
+
+    public function test_who_is_alone_gets_what_must_be_and_nothing_of_a_second(): void
+    {
+        $alone = DayTemplate::Wedding->fill(840, 1110, true);
+        $lanes = array_merge(...array_map(static fn (TemplateSegment $s): array => $s->lanes(), $alone));
+        $this->assertSame(['lead'], array_values(array_unique($lanes)));
+        $titles = array_column($alone, 'title');
+        $this->assertContains('Room while it is empty', $titles, 'a must');
+        $this->assertNotContains('Guests arrive', $titles);
+        $this->assertNotContains('Guests arrive', DayTemplate::Wedding->titles(true), 'and it is not said to be left out');
+        $this->assertTrue(DayTemplate::StageEvent->isForTwo());
+        $this->assertFalse(DayTemplate::Stops->isForTwo());
+        $this->assertTrue(DayTemplate::usual(JobKind::Wedding)->isForTwoAsARule());
+        $this->assertFalse(DayTemplate::usual(JobKind::Event)->isForTwoAsARule());
+        $this->assertSame(DayTemplate::StudioDay, DayTemplate::usual(JobKind::Commercial));
+    }
+
+    public function test_the_last_is_taken_where_it_fits_right_after_the_one_before(): void
+    {
+        $titles = static fn (int $to): array => array_column(DayTemplate::fitting(DayTemplate::Wedding->fill(840, 1110), 660, $to, 1110), 'title');
+        $this->assertContains('Farewell', $titles(1350), 'the floor ends at 22:15, and 22:30 is the end');
+        $this->assertContains('Farewell', $titles(1345));
+        $this->assertNotContains('Farewell', $titles(1340));
     }
 }

@@ -11,6 +11,7 @@ use NorthSatchel\Plan\Judge\BriefedJudge;
 use NorthSatchel\Plan\Judge\ChainJudge;
 use NorthSatchel\Plan\Judge\CuedShot;
 use NorthSatchel\Plan\Judge\CueJudge;
+use NorthSatchel\Plan\Judge\MustHaveJudge;
 use NorthSatchel\Plan\Judge\NightJudge;
 use NorthSatchel\Plan\Judge\PeopleJudge;
 use NorthSatchel\Plan\Judge\ShotHourJudge;
@@ -106,7 +107,7 @@ final class MadeUpDaysTest extends TestCase
         }
         $say->verdicts([
             ...BriefedJudge::hours($day, $from, $to),
-            ...BriefedJudge::mustHaves(['the dress', 'Cutting of the cake', 'Dance', 'night sky'], $scenes, $say->one([[], ['Cake, cut']])),
+            ...MustHaveJudge::planned(['the dress', 'Cutting of the cake', 'Dance', 'night sky'], $scenes, $say->one([[], ['Cake, cut']])),
             ...BriefedJudge::restrictions($restrictions, $scenes),
         ]);
         $cues = array_map(static fn (int $i): CuedShot => new CuedShot(

@@ -24,6 +24,7 @@ use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class ShotListTest extends TestCase
@@ -112,6 +113,20 @@ final class ShotListTest extends TestCase
             5 => new SegmentShots(title: 'Harbour portraits', shots: []),
         ];
         $this->assertSame($segment, ShotPlacer::place($what, $under, $segments));
+    }
+
+    #[TestWith(['Cake, 20:10', null, 1210, 2])]
+    #[TestWith(['Cake', null, null, 1])]
+    #[TestWith(['Lanterns', null, 1320, null])]
+    #[TestWith(['Lanterns', 'Dinner', 1320, 1])]
+    public function test_an_hour_that_is_named_goes_before_words(string $what, ?string $under, ?int $at, ?int $segment): void
+    {
+        $segments = [
+            1 => new SegmentShots('Dinner', ['Cake'], 1110, 1170),
+            2 => new SegmentShots('First dance', [], 1200, 1230),
+            3 => new SegmentShots('The floor', [], 1230, 1260),
+        ];
+        $this->assertSame($segment, ShotPlacer::place($what, $under, $segments, $at));
     }
 
     public function test_scenes_follow_the_sun(): void

@@ -14,6 +14,7 @@ use App\Models\Brief\Job;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Carbon;
+use NorthSatchel\Brief\BriefText;
 use NorthSatchel\Time\ClockTime;
 
 final class BriefController
@@ -29,6 +30,7 @@ final class BriefController
         return view('brief.show', [
             'job' => $opened,
             'verdicts' => $strap->of($opened, 'brief'),
+            'unheld' => BriefText::unheld($opened->restrictions),
             'date' => Carbon::parse($opened->date)->format('l j F Y'),
             'hours' => intdiv($minutes, 60).' h'.($minutes % 60 > 0 ? ' '.sprintf('%02d', $minutes % 60) : ''),
             'light' => $day->sun === null ? 'no coordinates' : ($rise === null || $set === null

@@ -59,6 +59,7 @@ final class PlanController
             'list' => $list,
             'spots' => $scout->spots($opened),
             'templates' => DayTemplate::cases(),
+            'usual' => DayTemplate::usual($opened->kind),
             'audiences' => Audience::cases(),
             'sheets' => $desk->sheetsOf($opened),
             'places' => Place::query()->orderBy('name')->pluck('name'),
@@ -80,6 +81,7 @@ final class PlanController
             (string) $given['second_anchor'],
             $day,
             $request->boolean('beside'),
+            (int) ($given['photographers'] ?? ($template->isForTwoAsARule() ? 2 : 1)) === 1,
         );
         $roof = PlanWork::roofOver($opened, $template);
 

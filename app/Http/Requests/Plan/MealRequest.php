@@ -19,6 +19,7 @@ final class MealRequest extends FormRequest
             'start_clock' => ['required', new ClockRule()],
             'minutes' => ['required', 'integer', 'between:5,180'],
             'date' => ['required', 'date_format:Y-m-d'],
+            'shot' => ['nullable', 'integer'],
         ];
     }
 }

@@ -18,6 +18,7 @@ final class TemplateRequest extends FormRequest
             'template' => ['required', Rule::enum(DayTemplate::class)],
             'first_anchor' => ['required', new ClockRule()],
             'second_anchor' => ['required', new ClockRule()],
+            'photographers' => ['nullable', 'integer', 'between:1,2'],
             'beside' => ['nullable', 'boolean'],
             'day' => ['nullable', 'integer', 'between:0,'.SegmentRequest::LAST_DAY],
         ];
