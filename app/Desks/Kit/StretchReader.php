@@ -68,6 +68,7 @@ final class StretchReader
                 BriefedPlan::forbidsFlash($job, $segment),
                 self::at(FaceLight::fill(...), $segment, $from),
                 SegmentReader::scene($segment, $job->kind),
+                BriefedPlan::reachFromTheBack($job, $segment),
             );
         }
 

@@ -59,6 +59,12 @@ final class BriefedPlan
         return BriefedJudge::forbidsFlash(BriefText::restrictions($job->restrictions), self::scene($segment, $job->kind));
     }
 
+    /** In mm on full format; null where one may go near, or nobody knows how far away one is. */
+    public static function reachFromTheBack(Job $job, Segment $segment): ?int
+    {
+        return BriefedJudge::reachFromTheBack(BriefText::restrictions($job->restrictions), self::scene($segment, $job->kind));
+    }
+
     /** @return list<Verdict> of a day, whose hours are those of the first by the clock */
     public static function hours(Job $job, PlannedDay $day): array
     {

@@ -124,7 +124,7 @@ final class ShotJudgement
             $minutes = (int) array_sum(array_map(static fn (ShotLine $l): int => $l->minutes, $others));
             $verdicts[] = self::noTime(
                 $others,
-                $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : self::timeFor($days, $minutes),
+                $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : self::timeFor($days, $minutes, count($others)),
             );
         }
 
@@ -139,8 +139,8 @@ final class ShotJudgement
 
         return Verdict::fix(
             'plan.must-without-time',
-            ($count === 1 ? 'One must has' : "{$count} musts have").' no time in the day.',
-            Some::of(array_map(static fn (ShotLine $l): string => $l->what, $musts), 3).
+            ($count === 1 ? "“{$musts[0]->what}” has" : "{$count} musts have").' no time in the day.',
+            ($count === 1 ? 'It is a must' : Some::of(array_map(static fn (ShotLine $l): string => $l->what, $musts), 3)).
                 ": no segment holds {$it}, so no minute is kept. Drag ".Plural::of($count, 'it', 'each').' into a segment, or plan one for it.',
             ['shots' => $count],
             $remedy,
@@ -188,13 +188,13 @@ final class ShotJudgement
      *
      * @param  list<PlannedDay>  $days
      */
-    private static function timeFor(array $days, int $minutes): ?Remedy
+    private static function timeFor(array $days, int $minutes, int $count): ?Remedy
     {
         foreach ($minutes < 1 ? [] : $days as $day) {
             $gap = FreeGap::widest($day, Lane::Lead->value, max(self::LEAST_MINUTES, $minutes));
             if ($gap !== null) {
                 return self::segment(
-                    "Plan {$gap->minutes} min for them at {$day->day->face($gap->startsAt)}",
+                    "Plan {$gap->minutes} min for ".Plural::of($count, 'it', 'them')." at {$day->day->face($gap->startsAt)}",
                     $day,
                     $day->day->clockOf($gap->startsAt),
                     $gap->minutes,

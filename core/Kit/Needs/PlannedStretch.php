@@ -34,6 +34,8 @@ final readonly class PlannedStretch
         /** Why its faces want fill from below or before; null where they do not, or nobody knows. */
         public ?string $fill = null,
         private ?SceneKind $kind = null,
+        /** The focal length that the distance asks for at which one has to stay, on full format; null where nobody has to. */
+        public ?int $farMm = null,
     ) {}
 
     /** What kind of scene it is; by its words alone where nobody said so. */

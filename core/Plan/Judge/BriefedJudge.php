@@ -152,7 +152,7 @@ final class BriefedJudge
         $focals = array_filter(array_map(static fn (SceneShot $s): ?int => $s->focalMm, $scene->shots));
         $known = $restriction->fromM ?? $scene->roomM;
         $distance = round($known ?? self::USUAL_M, 1);
-        $wanted = (int) (round(($distance * self::SENSOR_MM) / self::SHOWN_M / 10) * 10);
+        $wanted = self::reach($distance);
         if ($focals !== [] && max($focals) >= 0.9 * $wanted) {
             return null;
         }
@@ -168,9 +168,37 @@ final class BriefedJudge
                 : "{$scene->title} is taken from the back: it wants about {$wanted} mm.",
             "The brief says: “{$restriction->text}”. {$said} a person to the knee, upright, takes {$wanted} mm, and ".
                 ($focals === [] ? 'no shot there names a lens.' : 'the longest that a shot there names is '.max($focals).' mm.').
-                ' Write it beside a shot, so that it is packed.',
+                ($known === null ? ' Write it beside a shot, so that it is packed.' : ' The kit asks for it.'),
             ['focal_mm' => $wanted],
+            $known === null ? null : new Remedy(
+                'shots.reach',
+                "Write {$wanted} mm beside a shot",
+                ['segment' => $scene->id, 'focal_mm' => $wanted],
+            ),
         );
+    }
+
+    /** To fill the height of an upright frame with a person to the knee from there, in mm on full format, to the next ten. */
+    private static function reach(float $distanceM): int
+    {
+        return (int) (round(($distanceM * self::SENSOR_MM) / self::SHOWN_M / 10) * 10);
+    }
+
+    /**
+     * The reach that a scene asks for because one stays at the back; null where one need not, or nobody knows how far that is.
+     *
+     * @param  list<Restriction>  $restrictions
+     */
+    public static function reachFromTheBack(array $restrictions, Scene $scene): ?int
+    {
+        foreach ($restrictions as $r) {
+            $distance = $r->fromM ?? $scene->roomM;
+            if ($r->kind === RestrictionKind::FromTheBack && $distance !== null && $scene->isAt($r->where) && $scene->has($r->during)) {
+                return self::reach(round($distance, 1));
+            }
+        }
+
+        return null;
     }
 
     private static function none(Restriction $restriction, Scene $scene): Verdict

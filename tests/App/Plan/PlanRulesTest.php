@@ -165,7 +165,7 @@ final class PlanRulesTest extends TestCase
             '0 shots are placed, 1 stand free until a segment takes them.',
         );
         $this->get("/jobs/{$this->job->id}/plan")
-            ->assertSee('One must has no time in the day')
+            ->assertSee('“Dog on a boat” has no time in the day')
             ->assertSee('Shots without a segment');
         $line = static fn (string $what): ShotLine => ShotLine::query()->where('what', $what)->firstOrFail();
         $this->post('/shots/'.$line('Dog on a boat')->id.'/put', [

@@ -12,6 +12,7 @@ use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Needs\PlanNeeds;
 use NorthSatchel\Kit\Needs\SceneLights;
 use NorthSatchel\Kit\Needs\SceneReach;
 use NorthSatchel\Kit\PlannedWork;
@@ -71,6 +72,21 @@ final class SceneReachTest extends TestCase
         $two = SceneReach::needs([$heat('lead', 'second', 'assistant')])[0];
         $this->assertSame(['2 lenses of 200 mm or more', 2, 'a lens of 200 mm or more'], [$two->title, $two->count, $two->toHire()]);
         $this->assertSame([], SceneReach::needs([$heat('assistant')]), 'nobody there photographs');
+    }
+
+    public function test_who_must_stay_at_the_back_gets_the_reach_of_the_distance(): void
+    {
+        $ids = static fn (?int $focal, int $frames = 50): array => array_column(array_filter(
+            PlanNeeds::of([new PlannedStretch(
+                1, 'Vows', ['lead', 'second'], 0, 3600, '15:00', 1, Priority::Must, 12.0,
+                [new PlannedShot('Rings', Priority::Must, $frames, $focal)], farMm: 310,
+            )], [], 8.0),
+            static fn (Need $n): bool => str_starts_with($n->id, 'reach-') && $n->what === NeedWhat::Reach,
+        ), 'count', 'id');
+        $this->assertSame(1, $ids(null)['reach-310'], 'one of the two has it');
+        $this->assertSame(['reach-85' => 2, 'reach-310' => 1], $ids(85));
+        $this->assertSame(['reach-280' => 2], $ids(280), 'a tenth less will do');
+        $this->assertSame([], $ids(null, 0), 'where nothing is taken nothing is carried');
     }
 
     #[TestWith([24, 70, true])]

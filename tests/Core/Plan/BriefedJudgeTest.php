@@ -208,6 +208,19 @@ final class BriefedJudgeTest extends TestCase
         $this->assertStringContainsString('nobody has measured', $of(null, null)[0]->because);
         $this->assertSame([390, 'mind'], [$of(null, 85)[0]->figures['focal_mm'], $of(null, 85)[0]->severity->value]);
         $this->assertStringEndsWith('from how far?', $of(null, null)[0]->finding);
+        $this->assertSame(['segment' => 1, 'focal_mm' => 310], $of(12.0, 85)[0]->remedy?->on, 'and gone when it is pressed');
+        $this->assertNull($of(null, 85)[0]->remedy, 'nobody writes down a guess');
+        $far = static fn (string $text, ?float $room): ?int => BriefedJudge::reachFromTheBack(
+            BriefText::restrictions($text),
+            new Scene(1, 'Vows', 'Chapel', 'Nave', [], [], $room),
+        );
+        $this->assertSame(
+            [310, null, 260, null, null],
+            [
+                $far('Chapel: from the back only', 12.0), $far('Chapel: from the back only', null), $far('from the back, 10 m', 12.0),
+                $far('Barn: from the back, 10 m', 12.0), $far('no flash', 12.0),
+            ],
+        );
         $said = static fn (string $text): ?float => BriefText::restrictions($text)[0]->fromM;
         $this->assertSame(
             [12.0, 17.5, 9.0, null, 5.7],
