@@ -48,7 +48,6 @@ Route::post('/segments/{segment}/length', [SegmentController::class, 'length']);
 Route::delete('/segments/{segment}', [SegmentController::class, 'destroy']);
 Route::post('/segments/{segment}/restore', [SegmentController::class, 'restore']);
 Route::post('/segments/{segment}/shots', [ShotController::class, 'store']);
-Route::post('/segments/{segment}/shots/reach', [ShotController::class, 'reach']);
 Route::post('/segments/{segment}/shots/walk', [ShotController::class, 'onTheWay']);
 Route::post('/segments/{segment}/shots/sun-order', [ShotController::class, 'followTheSun']);
 Route::post('/segments/{segment}/sets', [ShotController::class, 'keepSet']);

@@ -42,7 +42,6 @@ final class RemedyRoutes
             'shots.must' => new RemedyRoute("/jobs/{$id}/shots/must", $on),
             'brief.hours' => new RemedyRoute("/jobs/{$id}/hours", $on),
             'shots.walk' => new RemedyRoute("/segments/{$on['segment']}/shots/walk"),
-            'shots.reach' => new RemedyRoute("/segments/{$on['segment']}/shots/reach", ['focal_mm' => $on['focal_mm']]),
             'shot.put' => new RemedyRoute("/shots/{$on['shot']}/put", ['segment' => $on['segment']]),
             'shots.segment' => new RemedyRoute("/jobs/{$id}/shots/segment", $on),
             'shots.place' => new RemedyRoute("/jobs/{$id}/shots/place"),

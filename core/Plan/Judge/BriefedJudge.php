@@ -160,8 +160,8 @@ final class BriefedJudge
             ? "How far that is nobody has measured: write it into the brief, as “from the back, 12 m”. From {$distance} m"
             : "From about {$distance} m";
 
-        // Where the distance is only what is usual, it is for the photographer to know.
-        return ($known === null ? Verdict::mind(...) : Verdict::fix(...))(
+        // Whether there is such a lens is for the kit to say.
+        return Verdict::mind(
             'plan.from-the-back',
             $known === null
                 ? "{$scene->title} is taken from the back: from how far?"
@@ -170,11 +170,6 @@ final class BriefedJudge
                 ($focals === [] ? 'no shot there names a lens.' : 'the longest that a shot there names is '.max($focals).' mm.').
                 ($known === null ? ' Write it beside a shot, so that it is packed.' : ' The kit asks for it.'),
             ['focal_mm' => $wanted],
-            $known === null ? null : new Remedy(
-                'shots.reach',
-                "Write {$wanted} mm beside a shot",
-                ['segment' => $scene->id, 'focal_mm' => $wanted],
-            ),
         );
     }
 

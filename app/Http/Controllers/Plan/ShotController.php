@@ -16,7 +16,6 @@ use App\Http\Requests\Plan\MustRequest;
 use App\Http\Requests\Plan\PasteAnywhereRequest;
 use App\Http\Requests\Plan\PasteShotsRequest;
 use App\Http\Requests\Plan\PutShotRequest;
-use App\Http\Requests\Plan\ReachRequest;
 use App\Http\Requests\Plan\ShotRequest;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
@@ -122,16 +121,6 @@ final class ShotController
     }
 
     /** Two that take no minutes of their own. */
-    /** What the distance asks for, beside the first must of the segment. */
-    public function reach(ReachRequest $request, Segment $segment): RedirectResponse
-    {
-        $mm = (int) $request->validated()['focal_mm'];
-        $line = $segment->shotLines()->orderByRaw("priority <> 'must'")->orderBy('position')->firstOrFail();
-        $line->update(['focal_mm' => $mm]);
-
-        return self::plan($segment)->with('said', "{$mm} mm stand beside “{$line->what}”.");
-    }
-
     public function onTheWay(Segment $segment, ShotDesk $desk): RedirectResponse
     {
         foreach (['On the way: walking, from ahead' => 'wide', 'On the way: hand in hand, from behind' => 'tight'] as $what => $distance) {
