@@ -43,6 +43,7 @@ final readonly class SceneExposure
     /** By so much a raw is lifted before its shadows break up (common practice, no source). */
     private const LIFT_STOPS = 2;
 
+    /** By hand, of what does not move, and of people who keep still when asked. */
     private const STILL = 60;
 
     /** What nominal steps are off by. */
@@ -54,6 +55,8 @@ final readonly class SceneExposure
     private const WIDE_LENS = 1.4;
 
     private const MOVES = '/\b(?:walk|danc|going out|recess|procession|petal|confetti|play|match|race|run|game|warm|heat|childr|party|floor|jump)/iu';
+
+    private const THINGS = '/\b(?:details?|empty|still life|packshots?|products?|catalogue)\b/iu';
 
     private const GROUPS = '/\b(?:group|famil|formal|team picture|everybody)/iu';
 
@@ -80,6 +83,7 @@ final readonly class SceneExposure
         $isAction = $scene === SceneKind::Action;
         $isMoving = $isAction || preg_match(self::MOVES, $title) === 1;
         $isGroup = ! $isMoving && preg_match(self::GROUPS, $title) === 1;
+        $isStill = ! $isMoving && ! $isGroup && ($scene === SceneKind::Room || preg_match(self::THINGS, $title) === 1);
         // Limits are bounds: what the scene itself asks for counts within them.
         $slowest = max(
             $limits->slowest ?? 0,
@@ -87,12 +91,13 @@ final readonly class SceneExposure
                 $isFlash => self::SYNC,
                 $isAction => self::ACTION,
                 $isMoving => self::MOVING,
+                $isStill => self::STILL,
                 default => $limits->slowest ?? self::SLOWEST,
             },
         );
         $stops = self::stops($limits, $isGroup ? self::USUAL_STOP : self::USUAL_WIDEST, $isGroup);
         $ev = $ev100 + ($isFlash ? self::UNDER_FLASH : 0.0);
-        $stop = self::stop($ev, $slowest, $stops, $isGroup ? self::GROUP_STOP : self::USUAL_STOP);
+        $stop = self::stop($ev, $slowest, $stops, $isGroup || $isStill ? self::GROUP_STOP : self::USUAL_STOP);
         $start = ClearSky::startingExposure($ev, $stop, $slowest);
         $highest = $limits->highestIso ?? self::HIGHEST_ISO;
         $under = max(0.0, log((100 * $start->shutter * $stop ** 2) / 2 ** $ev / $highest, 2));
@@ -106,11 +111,16 @@ final readonly class SceneExposure
                 $isGroup => 'depth for the rows first',
                 $isAction => "1/{$slowest} s to freeze who plays; longer where the blur is wanted",
                 $isMoving => "1/{$slowest} s for who moves",
+                $isStill => 'nothing there moves; on a tripod any shutter will do',
                 default => 'people who stand or sit',
             },
             $under > $seen ? round($under, 1) : 0.0,
             $over > self::NOMINAL_STOPS ? round($over, 1) : 0.0,
-            $under > $seen ? self::ways($under, $stop, $slowest, $isMoving, $isFlash, $isAction) : [],
+            match (true) {
+                $under <= $seen => [],
+                $isStill && ! $isFlash => ['a tripod and a longer shutter'],
+                default => self::ways($under, $stop, $slowest, $isMoving, $isFlash, $isAction),
+            },
         );
     }
 

@@ -26,7 +26,7 @@ final class BriefedPlan
 {
     public static function verdicts(Job $job): Verdicts
     {
-        $scenes = array_values($job->segments->map(static fn (Segment $s): Scene => self::scene($s, $job->kind))->all());
+        $scenes = self::scenes($job);
 
         return new Verdicts([
             ...MustHaveJudge::planned(
@@ -62,7 +62,11 @@ final class BriefedPlan
     /** In mm on full format; null where one may go near, or nobody knows how far away one is. */
     public static function reachFromTheBack(Job $job, Segment $segment): ?int
     {
-        return BriefedJudge::reachFromTheBack(BriefText::restrictions($job->restrictions), self::scene($segment, $job->kind));
+        $restrictions = BriefText::restrictions($job->restrictions);
+
+        return $restrictions === []
+            ? null
+            : BriefedJudge::reachFromTheBack($restrictions, self::scene($segment, $job->kind), self::scenes($job));
     }
 
     /** @return list<Verdict> of a day, whose hours are those of the first by the clock */
@@ -78,6 +82,12 @@ final class BriefedPlan
             // The clock skips that hour on that day; the brief says so.
             return [];
         }
+    }
+
+    /** @return list<Scene> */
+    private static function scenes(Job $job): array
+    {
+        return array_values($job->segments->map(static fn (Segment $s): Scene => self::scene($s, $job->kind))->all());
     }
 
     private static function scene(Segment $segment, JobKind $kind): Scene

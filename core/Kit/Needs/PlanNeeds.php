@@ -19,9 +19,6 @@ final class PlanNeeds
     /** Two focal lengths further apart than this in one segment leave no time to change lenses. */
     private const APART = 2.5;
 
-    /** A lens of a shot that is nearly as long as the distance asks for will do. */
-    private const AS_LONG = 0.9;
-
     /** Nominal third stops (ISO 517; Exif). */
     private const STOPS = [1.4, 1.6, 1.8, 2, 2.2, 2.5, 2.8, 3.2, 3.5, 4, 4.5, 5, 5.6, 6.3, 7.1, 8];
 
@@ -147,10 +144,9 @@ final class PlanNeeds
                 }
             }
             $far = $stretch->farMm;
-            $longest = max([0, ...array_filter(array_map(static fn (PlannedShot $s): ?int => $s->focalMm, $stretch->shots))]);
             $lane = $stretch->photographers()[0] ?? null;
             // One of them has it; what is near is the others'.
-            if ($far !== null && $lane !== null && $stretch->frames() > 0 && $longest < self::AS_LONG * $far) {
+            if ($far !== null && $lane !== null && $stretch->frames() > 0) {
                 $stops[$far] = min($stops[$far] ?? INF, self::stopFor($stretch->ev100) ?? INF);
                 $uses[$far][] = $stretch->at($lane, $stretch->priority, "“{$stretch->title}” at {$stretch->clock}, {$lane}, from the back");
             }

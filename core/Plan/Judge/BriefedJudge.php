@@ -24,6 +24,9 @@ final class BriefedJudge
 
     private const SENSOR_MM = 36.0;
 
+    /** A lens that is a tenth shorter will do. */
+    private const AS_LONG = 0.9;
+
     /**
      * Segments outside the hours that are covered.
      *
@@ -153,7 +156,7 @@ final class BriefedJudge
         $known = $restriction->fromM ?? $scene->roomM;
         $distance = round($known ?? self::USUAL_M, 1);
         $wanted = self::reach($distance);
-        if ($focals !== [] && max($focals) >= 0.9 * $wanted) {
+        if ($focals !== [] && max($focals) >= self::AS_LONG * $wanted) {
             return null;
         }
         $said = $known === null
@@ -180,20 +183,35 @@ final class BriefedJudge
     }
 
     /**
-     * The reach that a scene asks for because one stays at the back; null where one need not, or nobody knows how far that is.
+     * The reach that a scene asks for because one stays at the back; null where one need not, where nobody knows how far that is, or
+     * where one of several photographers has it.
      *
      * @param  list<Restriction>  $restrictions
+     * @param  list<Scene>  $scenes  of the job
      */
-    public static function reachFromTheBack(array $restrictions, Scene $scene): ?int
+    public static function reachFromTheBack(array $restrictions, Scene $scene, array $scenes): ?int
     {
         foreach ($restrictions as $r) {
             $distance = $r->fromM ?? $scene->roomM;
-            if ($r->kind === RestrictionKind::FromTheBack && $distance !== null && $scene->isAt($r->where) && $scene->has($r->during)) {
-                return self::reach(round($distance, 1));
+            if ($r->kind !== RestrictionKind::FromTheBack || $distance === null || ! self::isMeant($r, $scene)) {
+                continue;
             }
+            $reach = self::reach(round($distance, 1));
+            $there = array_filter($scenes, static fn (Scene $s): bool => self::isMeant($r, $s));
+            $focals = array_merge(...array_map(
+                static fn (Scene $s): array => array_map(static fn (SceneShot $shot): int => (int) $shot->focalMm, $s->shots),
+                array_values($there),
+            ));
+
+            return max([0, ...$focals]) >= self::AS_LONG * $reach ? null : $reach;
         }
 
         return null;
+    }
+
+    private static function isMeant(Restriction $restriction, Scene $scene): bool
+    {
+        return $scene->isAt($restriction->where) && $scene->has($restriction->during);
     }
 
     private static function none(Restriction $restriction, Scene $scene): Verdict

@@ -35,6 +35,18 @@ final class SceneExposureTest extends TestCase
         $this->assertSame(2.8, SceneExposure::of('Portraits', 6.0)->settings->fNumber, 'opened where it is dark');
     }
 
+    public function test_what_does_not_move_has_depth_and_a_longer_shutter(): void
+    {
+        foreach ([['Details', null], ['Room while it is empty', null], ['Living room', SceneKind::Room]] as [$title, $scene]) {
+            $still = SceneExposure::of($title, 7.0, false, new DialLimits(), $scene);
+            $this->assertSame([5.6, 60], [$still->settings->fNumber, $still->settings->shutter], $title);
+            $this->assertStringContainsString('nothing there moves', $still->why);
+        }
+        $this->assertSame(['a tripod and a longer shutter'], SceneExposure::of('Details', -2.0)->ways);
+        $this->assertStringContainsString('stand or sit', SceneExposure::of('Getting ready', 7.0)->why, 'people are in it');
+        $this->assertSame(250, SceneExposure::of('Children in the empty room', 9.0)->settings->shutter, 'somebody is');
+    }
+
     public function test_who_plays_is_frozen_whatever_the_period_is_called(): void
     {
         $play = static fn (?SceneKind $scene, DialLimits $limits = new DialLimits()): SceneExposure => SceneExposure::of(

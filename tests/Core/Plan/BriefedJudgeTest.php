@@ -209,10 +209,16 @@ final class BriefedJudgeTest extends TestCase
         $this->assertSame([390, 'mind'], [$of(null, 85)[0]->figures['focal_mm'], $of(null, 85)[0]->severity->value]);
         $this->assertStringEndsWith('from how far?', $of(null, null)[0]->finding);
         $this->assertStringEndsWith('The kit asks for it.', $of(12.0, 85)[0]->because);
-        $far = static fn (string $text, ?float $room): ?int => BriefedJudge::reachFromTheBack(
-            BriefText::restrictions($text),
-            new Scene(1, 'Vows', 'Chapel', 'Nave', [], [], $room),
-        );
+        $far = static function (string $text, ?float $room, ?int $has = null): ?int {
+            $scene = new Scene(1, 'Vows', 'Chapel', 'Nave', [], [], $room);
+
+            return BriefedJudge::reachFromTheBack(
+                BriefText::restrictions($text),
+                $scene,
+                [$scene, new Scene(2, 'Vows from the gallery', 'Chapel', null, [new SceneShot('Kiss', Priority::Must, null, $has)])],
+            );
+        };
+        $this->assertSame([310, null], [$far('Chapel: from the back', 12.0, 278), $far('Chapel: from the back', 12.0, 279)], 'one has it');
         $this->assertSame(
             [310, null, 260, null, null],
             [
