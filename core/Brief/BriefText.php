@@ -65,13 +65,9 @@ final class BriefText
     /** @return list<string> sentences of the restrictions that no plan can be held against; they stand on the sheets as they were written */
     public static function unheld(?string $text): array
     {
-        $isHeld = static fn (string $sentence): bool => array_filter(
-            self::restrictions($sentence),
-            static fn (Restriction $r): bool => $r->kind !== RestrictionKind::NoStands,
-        ) !== [];
         $sentences = array_map(static fn (string $s): string => trim($s, " \t."), self::sentences($text));
 
-        return array_values(array_filter($sentences, static fn (string $s): bool => $s !== '' && ! $isHeld($s)));
+        return array_values(array_filter($sentences, static fn (string $s): bool => $s !== '' && self::restrictions($s) === []));
     }
 
     /** @return list<string> */

@@ -13,6 +13,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\JobKind;
 use NorthSatchel\Plan\Judge\BriefedJudge;
 use NorthSatchel\Plan\Judge\MustHaveJudge;
+use NorthSatchel\Plan\Judge\RestrictionJudge;
 use NorthSatchel\Plan\Judge\Scene;
 use NorthSatchel\Plan\Judge\SceneShot;
 use NorthSatchel\Plan\PlannedDay;
@@ -40,7 +41,7 @@ final class BriefedPlan
                 ClockTime::of($job->covered_from)->minutes,
                 ClockTime::of($job->covered_to)->minutes,
             ),
-            ...BriefedJudge::restrictions(BriefText::restrictions($job->restrictions), $scenes),
+            ...RestrictionJudge::restrictions(BriefText::restrictions($job->restrictions), $scenes),
         ]);
     }
 
@@ -56,7 +57,7 @@ final class BriefedPlan
 
     public static function forbidsFlash(Job $job, Segment $segment): bool
     {
-        return BriefedJudge::forbidsFlash(BriefText::restrictions($job->restrictions), self::scene($segment, $job->kind));
+        return RestrictionJudge::forbidsFlash(BriefText::restrictions($job->restrictions), self::scene($segment, $job->kind));
     }
 
     /** In mm on full format; null where one may go near, or nobody knows how far away one is. */
@@ -66,7 +67,7 @@ final class BriefedPlan
 
         return $restrictions === []
             ? null
-            : BriefedJudge::reachFromTheBack($restrictions, self::scene($segment, $job->kind), self::scenes($job));
+            : RestrictionJudge::reachFromTheBack($restrictions, self::scene($segment, $job->kind), self::scenes($job));
     }
 
     /** @return list<Verdict> of a day, whose hours are those of the first by the clock */

@@ -38,8 +38,8 @@ final class ShotPlacer
             ['group', 'famil', 'formal'],
         ],
         [['table', 'place card', 'centrepiece'], ['room', 'table', 'empty']],
-        [['podium', 'award', 'medal', 'trophy', 'applause'], ['award', 'end', 'ceremony', 'programme']],
-        [['warm-up', 'lineup', 'line-up'], ['warm', 'team']],
+        [['podium', 'award', 'medal', 'trophy', 'applause', 'cup'], ['award', 'end', 'ceremony', 'programme', 'celebrat']],
+        [['warm-up', 'lineup', 'line-up', 'mascot', 'toss', 'anthem', 'huddle'], ['warm', 'team']],
     ];
 
     /**

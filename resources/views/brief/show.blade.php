@@ -26,7 +26,7 @@
                     <li>{{ $line }}</li>
                 @endforeach
             </ul>
-            <p class="text-sm text-faint">Understood are: no flash, no pictures, from the back or behind a row; where, and during what.
+            <p class="text-sm text-faint">Understood are: no flash, no pictures, no stands, from the back or behind a row; where, and during what.
                 Hours of passes and gates belong under Plan, <a href="/jobs/{{ $job->id }}/plan?rules=1">Ways, passes, and who must not
                     meet</a>.</p>
         </section>

@@ -244,19 +244,19 @@
         <h2 class="mb-2">A group of your own</h2>@include('people._group-form', ['group' => null])
     </section>
     <section class="slab mt-4">
-        <h2 class="mb-2">The family, a line a person</h2>
+        <h2 class="mb-2">{{ $job->kind->hasFamily() ? 'The family' : 'Who is needed' }}, a line a person</h2>
         <x-form :action="'/jobs/' . $job->id . '/people/family'" class="grid gap-2">
             <x-field name="people" type="textarea" label="Name, then after commas who it is" :value="$lines" rows="12"
-                :hint="'bride · mother of Tuva · partner of … · former partner of … · sister of … · grandmother of … · ' .
-                    'aunt of … · attendant of … · son of …; seated, wheelchair, infant, elderly; 158 cm; apart from ' .
-                    '…; leaves 17:30; ceremony only; told. Anything else is what you know them by.'" />
+                :hint="($job->kind->hasFamily() ? 'bride · mother of Tuva · partner of … · former partner of … · sister of … · ' .
+                    'grandmother of … · aunt of … · attendant of … · son of …; ceremony only; ' : '') . 'seated, wheelchair, ' .
+                    'infant, elderly; 158 cm; apart from …; leaves 17:30; told. Anything else is what you know them by.'" />
             @if ($errors->has('people') && old('_form') === null && blank(old('people')) && $lines !== '')
                 <label class="tick"><input type="checkbox" name="empty" value="1"> Take everybody off the list</label>
             @endif
-            <div class="flex flex-wrap gap-2"><button class="button main">Keep the family</button></div>
+            <div class="flex flex-wrap gap-2"><button class="button main">Keep the {{ $job->kind->hasFamily() ? 'family' : 'list' }}</button></div>
         </x-form>
         <div class="flex flex-wrap gap-3 items-end mt-3">
-            <a class="button" href="/jobs/{{ $job->id }}/people/table">Table of the family</a>
+            <a class="button" href="/jobs/{{ $job->id }}/people/table">Table of the {{ $job->kind->hasFamily() ? 'family' : 'list' }}</a>
             <x-form :action="'/jobs/' . $job->id . '/people/import'" enctype="multipart/form-data" hx-encoding="multipart/form-data"
                 class="flex flex-wrap gap-2 items-end">
                 <div class="w-80"><x-field id="fam-file" name="file" label="or take a .csv with the columns name and who"

@@ -8,6 +8,7 @@ use NorthSatchel\Brief\BriefText;
 use NorthSatchel\Brief\Restriction;
 use NorthSatchel\Plan\Judge\BriefedJudge;
 use NorthSatchel\Plan\Judge\MustHaveJudge;
+use NorthSatchel\Plan\Judge\RestrictionJudge;
 use NorthSatchel\Plan\Judge\Scene;
 use NorthSatchel\Plan\Judge\SceneShot;
 use NorthSatchel\Plan\PlannedDay;
@@ -118,7 +119,7 @@ final class BriefedJudgeTest extends TestCase
     public function test_what_no_plan_is_held_against_is_known(): void
     {
         $text = "No flash in the chapel.\nYard: cars until 12:00 only; no tripods. Stay behind the third row";
-        $this->assertSame(['Yard: cars until 12:00 only', 'no tripods'], BriefText::unheld($text));
+        $this->assertSame(['Yard: cars until 12:00 only'], BriefText::unheld($text));
         $this->assertSame([], BriefText::unheld("no flash\n \n"));
         $this->assertSame([], BriefText::unheld(null));
     }
@@ -167,7 +168,7 @@ final class BriefedJudgeTest extends TestCase
         $scene = static fn (string $title, ?string $place, SceneShot ...$shots): Scene => new Scene(1, $title, $place, null, array_values($shots));
         $codes = static fn (string $text, Scene $scene): array => array_map(
             static fn (Verdict $v): string => "{$v->severity->value} {$v->code}",
-            BriefedJudge::restrictions(BriefText::restrictions($text), [$scene]),
+            RestrictionJudge::restrictions(BriefText::restrictions($text), [$scene]),
         );
         $lit = new SceneShot('Kiss', Priority::Must, 'flash');
         $plain = new SceneShot('Rings', Priority::Must, 'front', 85);
@@ -178,7 +179,7 @@ final class BriefedJudgeTest extends TestCase
             $codes('no flash in the chapel', $scene('Dinner', 'Barn', $lit)),
             'elsewhere: and then it is held against nothing, which is said',
         );
-        $this->assertSame([], BriefedJudge::restrictions(BriefText::restrictions('no flash in the chapel'), []), 'of no plan nothing is said');
+        $this->assertSame([], RestrictionJudge::restrictions(BriefText::restrictions('no flash in the chapel'), []), 'of no plan nothing is said');
         $this->assertSame([], $codes('no flash in the chapel', $scene('Ceremony', 'Old Chapel', $plain)));
         $this->assertSame(['stop plan.no-pictures'], $codes('no photos during the prayer', $scene('Prayer', null, $plain)));
         $this->assertSame([], $codes('no photos during the prayer', $scene('Prayer', null)));
@@ -188,16 +189,18 @@ final class BriefedJudgeTest extends TestCase
         $this->assertSame(['mind plan.restriction-nowhere'], $codes('No flash during play', $half(null)));
         $this->assertStringContainsString(
             'Nothing is planned during “play”',
-            BriefedJudge::restrictions(BriefText::restrictions('No flash during play'), [$half(null)])[0]->because,
+            RestrictionJudge::restrictions(BriefText::restrictions('No flash during play'), [$half(null)])[0]->because,
         );
         $this->assertSame(['stop plan.no-flash'], $codes('Chapel: no flash during the vows', $scene('Ceremony', 'Chapel', $lit)), 'one thing');
         $this->assertSame(['mind plan.restriction-nowhere'], $codes('Chapel: no flash during the vows', $scene('Family groups', 'Chapel', $lit)));
         $this->assertSame([], $codes('no stands', $scene('Dinner', null, $plain)));
+        $this->assertSame(['mind plan.no-stands'], $codes('no stands', $scene('Dinner', null, $lit)));
+        $this->assertSame([], $codes('Barn: no tripods', $scene('Dinner in the barn', null, $plain)));
     }
 
     public function test_from_the_back_wants_reach_by_the_length_of_the_place(): void
     {
-        $of = static fn (?float $room, ?int $mm): array => BriefedJudge::restrictions(
+        $of = static fn (?float $room, ?int $mm): array => RestrictionJudge::restrictions(
             BriefText::restrictions('Chapel: from the back only'),
             [new Scene(1, 'Vows', 'Chapel', 'Nave', [new SceneShot('Rings', Priority::Must, null, $mm)], [], $room)],
         );
@@ -212,7 +215,7 @@ final class BriefedJudgeTest extends TestCase
         $far = static function (string $text, ?float $room, ?int $has = null): ?int {
             $scene = new Scene(1, 'Vows', 'Chapel', 'Nave', [], [], $room);
 
-            return BriefedJudge::reachFromTheBack(
+            return RestrictionJudge::reachFromTheBack(
                 BriefText::restrictions($text),
                 $scene,
                 [$scene, new Scene(2, 'Vows from the gallery', 'Chapel', null, [new SceneShot('Kiss', Priority::Must, null, $has)])],
@@ -241,7 +244,7 @@ final class BriefedJudgeTest extends TestCase
         $this->assertEqualsWithDelta(3 + 0.9 * 3, $said('behind the 3rd row'), 1e-9);
         $this->assertNull($said('behind the eleventh pew'));
         // 3 m and four rows of 0.9 m: 6.6 m × 36 mm ÷ 1.4 m = 170 mm.
-        $pew = static fn (int $mm): array => BriefedJudge::restrictions(
+        $pew = static fn (int $mm): array => RestrictionJudge::restrictions(
             BriefText::restrictions('Chapel: stay behind the fourth pew'),
             [new Scene(1, 'Vows', 'Chapel', null, [new SceneShot('Rings', Priority::Must, null, $mm)])],
         );

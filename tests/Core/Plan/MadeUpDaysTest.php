@@ -14,6 +14,7 @@ use NorthSatchel\Plan\Judge\CueJudge;
 use NorthSatchel\Plan\Judge\MustHaveJudge;
 use NorthSatchel\Plan\Judge\NightJudge;
 use NorthSatchel\Plan\Judge\PeopleJudge;
+use NorthSatchel\Plan\Judge\RestrictionJudge;
 use NorthSatchel\Plan\Judge\ShotHourJudge;
 use NorthSatchel\Plan\Judge\SightJudge;
 use NorthSatchel\Plan\Judge\WalkJudge;
@@ -103,12 +104,12 @@ final class MadeUpDaysTest extends TestCase
             }
         }
         foreach ($scenes as $scene) {
-            $say->add("{$scene->title} ".(BriefedJudge::forbidsFlash($restrictions, $scene) ? 'without flash' : 'with flash'));
+            $say->add("{$scene->title} ".(RestrictionJudge::forbidsFlash($restrictions, $scene) ? 'without flash' : 'with flash'));
         }
         $say->verdicts([
             ...BriefedJudge::hours($day, $from, $to),
             ...MustHaveJudge::planned(['the dress', 'Cutting of the cake', 'Dance', 'night sky'], $scenes, $say->one([[], ['Cake, cut']])),
-            ...BriefedJudge::restrictions($restrictions, $scenes),
+            ...RestrictionJudge::restrictions($restrictions, $scenes),
         ]);
         $cues = array_map(static fn (int $i): CuedShot => new CuedShot(
             $i,

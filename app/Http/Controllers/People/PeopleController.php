@@ -90,7 +90,7 @@ final class PeopleController
         $told = ($read->headings === [] ? '' : ' Taken for headings, and for nobody: '.implode(', ', $read->headings).'.').
             ($read->together === [] ? '' : ' Each counted for themselves: '.implode(', ', $read->together).'.');
 
-        return self::told($job, $desk->saveFamily($opened, $text), "The family is kept.{$told}");
+        return self::told($job, $desk->saveFamily($opened, $text), ($opened->kind->hasFamily() ? 'The family is kept.' : 'The list is kept.').$told);
     }
 
     public function rules(int $job, GroupDesk $desk): RedirectResponse
