@@ -33,6 +33,8 @@ enum SceneKind
     case Room;
     case Other;
 
+    private const STUDIO = '/\b(?:light and positions|setup|packshot|still life|catalogue|product|element)/iu';
+
     /** In the order in which they are looked for. */
     private const WORDS = [
         'Rest' => '/^arriv|\blight(?:s|ing)? and\b|\b(?:breaks?|meal for|rest|strike|set up|rig(?:ging)?)\b/iu',
@@ -86,6 +88,12 @@ enum SceneKind
             self::Prelight => 20,
             self::Other => 80,
         };
+    }
+
+    /** Whether a scene of that title is lit by what one brings, as in a studio. */
+    public static function isLitByUs(string $title, ?self $scene): bool
+    {
+        return ($scene ?? self::of($title)) === self::Prelight || preg_match(self::STUDIO, $title) === 1;
     }
 
     /** Whether one stays away from what happens, so that a longer lens is wanted too. */

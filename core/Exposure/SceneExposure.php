@@ -40,6 +40,14 @@ final readonly class SceneExposure
 
     private const UNDER_FLASH = 2.0;
 
+    /** Depth of a thing on a table, and a clean file. */
+    private const STUDIO_STOP = 8.0;
+
+    private const STUDIO_ISO = 100;
+
+    /** From here on it is the day that lights a setup. */
+    private const DAYLIGHT_EV = 10.0;
+
     /** By so much a raw is lifted before its shadows break up (common practice, no source). */
     private const LIFT_STOPS = 2;
 
@@ -54,9 +62,12 @@ final readonly class SceneExposure
 
     private const WIDE_LENS = 1.4;
 
-    private const MOVES = '/\b(?:walk|danc|going out|recess|procession|petal|confetti|play|match|race|run|game|warm|heat|childr|party|floor|jump)/iu';
+    private const MOVES = '/\b(?:walk|danc|going out|recess|procession|petal|confetti|play|match|race|run|game|warm|heat|childr|party|floor|'.
+        'jump|celebrat)/iu';
 
     private const THINGS = '/\b(?:details?|empty|still life|packshots?|products?|catalogue)\b/iu';
+
+    private const PEOPLE = '/\b(?:ready|portrait|couple|guest|people|bride|groom|mother|father|model|team|with)\b/iu';
 
     private const GROUPS = '/\b(?:group|famil|formal|team picture|everybody)/iu';
 
@@ -80,10 +91,14 @@ final readonly class SceneExposure
         DialLimits $limits = new DialLimits(),
         ?SceneKind $scene = null,
     ): self {
+        if ($ev100 < self::DAYLIGHT_EV && SceneKind::isLitByUs($title, $scene)) {
+            return self::litByUs($limits);
+        }
         $isAction = $scene === SceneKind::Action;
         $isMoving = $isAction || preg_match(self::MOVES, $title) === 1;
         $isGroup = ! $isMoving && preg_match(self::GROUPS, $title) === 1;
-        $isStill = ! $isMoving && ! $isGroup && ($scene === SceneKind::Room || preg_match(self::THINGS, $title) === 1);
+        $isStill = ! $isMoving && ! $isGroup && ($scene === SceneKind::Room || preg_match(self::THINGS, $title) === 1) &&
+            preg_match(self::PEOPLE, $title) !== 1;
         // Limits are bounds: what the scene itself asks for counts within them.
         $slowest = max(
             $limits->slowest ?? 0,
@@ -121,6 +136,20 @@ final readonly class SceneExposure
                 $isStill && ! $isFlash => ['a tripod and a longer shutter'],
                 default => self::ways($under, $stop, $slowest, $isMoving, $isFlash, $isAction),
             },
+        );
+    }
+
+    /** Where the lamps are one's own their power follows the stop, and not the ISO the room. */
+    private static function litByUs(DialLimits $limits): self
+    {
+        $stop = min(max(self::STUDIO_STOP, $limits->widest ?? 0.0), $limits->smallest ?? INF);
+
+        return new self(
+            new Settings($stop, max(self::SLOWEST, $limits->slowest ?? 0), self::STUDIO_ISO),
+            'lit by you: the power of the lights follows this stop',
+            0.0,
+            0.0,
+            [],
         );
     }
 

@@ -15,8 +15,6 @@ use NorthSatchel\Time\Priority;
  */
 final class SceneLights
 {
-    private const STUDIO = '/\b(?:light and positions|setup|packshot|still life|catalogue|product|element)/iu';
-
     /** Where a flash disturbs, or rooms are taken from a tripod, whatever the light (common practice, no source). */
     private const QUIET = '/\b(?:ceremon|vow|service|church|chapel|prayer|mass|rite|rooms?|interior|house|front|fa[cç]ade)/iu';
 
@@ -149,6 +147,6 @@ final class SceneLights
     /** Whether a scene is lit by what one brings: a shot by flash, or a setup of a studio. */
     public static function wantsLight(PlannedStretch $stretch): bool
     {
-        return $stretch->isFlash || $stretch->scene() === SceneKind::Prelight || preg_match(self::STUDIO, $stretch->title) === 1;
+        return $stretch->isFlash || SceneKind::isLitByUs($stretch->title, $stretch->scene());
     }
 }

@@ -28,6 +28,7 @@ final class SceneExposureTest extends TestCase
     {
         $this->assertGreaterThanOrEqual(250, SceneExposure::of('First dance and the floor', 7.0)->settings->shutter);
         $this->assertGreaterThanOrEqual(250, SceneExposure::of('Going out, petals', 12.0)->settings->shutter);
+        $this->assertGreaterThanOrEqual(250, SceneExposure::of('Celebrations', 9.0)->settings->shutter);
         $this->assertSame(160, SceneExposure::of('Speeches', 7.0)->settings->shutter);
         $this->assertSame(5.6, SceneExposure::of('Family groups', 12.0)->settings->fNumber);
         $this->assertGreaterThanOrEqual(4.0, SceneExposure::of('Family groups', 5.0)->settings->fNumber, 'not wide open, whatever the light');
@@ -43,8 +44,23 @@ final class SceneExposureTest extends TestCase
             $this->assertStringContainsString('nothing there moves', $still->why);
         }
         $this->assertSame(['a tripod and a longer shutter'], SceneExposure::of('Details', -2.0)->ways);
-        $this->assertStringContainsString('stand or sit', SceneExposure::of('Getting ready', 7.0)->why, 'people are in it');
+        foreach (['Getting ready', 'Details and getting ready', 'Empty room with the model'] as $title) {
+            $this->assertStringContainsString('stand or sit', SceneExposure::of($title, 7.0)->why, 'people are in it');
+        }
         $this->assertSame(250, SceneExposure::of('Children in the empty room', 9.0)->settings->shutter, 'somebody is');
+    }
+
+    public function test_a_setup_is_exposed_for_the_lights_that_one_brings(): void
+    {
+        foreach (['First setup', 'Set the light, test frames', 'Packshots'] as $title) {
+            $lit = SceneExposure::of($title, 7.0);
+            $this->assertSame('f/8, 1/160 s, ISO 100', $lit->says(), $title);
+            $this->assertSame([0.0, []], [$lit->stopsUnder, $lit->ways]);
+        }
+        $this->assertSame('f/8, 1/160 s, ISO 100', SceneExposure::of('First setup', 9.9)->says());
+        $this->assertStringNotContainsString('lit by you', SceneExposure::of('First setup', 10.0)->why, 'in the sun the sun counts');
+        $limits = new DialLimits(slowest: 200, widest: 11.0);
+        $this->assertSame('f/11, 1/200 s, ISO 100', SceneExposure::of('First setup', 7.0, false, $limits)->says());
     }
 
     public function test_who_plays_is_frozen_whatever_the_period_is_called(): void
