@@ -18,6 +18,9 @@ final readonly class SceneExposure
 
     private const MOVING = 250;
 
+    /** Rows, as wherever a group is placed. */
+    private const ROWS = 200;
+
     /** Who runs, throws or turns. */
     private const ACTION = 1000;
 
@@ -31,6 +34,9 @@ final readonly class SceneExposure
 
     /** Up to here a lens is not opened further for the sake of noise. */
     public const CALM_ISO = 1600;
+
+    /** Up to here light is spent on depth first, where rows stand (common practice, no source). */
+    public const ROWS_ISO = 800;
 
     /** Beyond this most bodies show it. */
     private const HIGHEST_ISO = 6400;
@@ -107,12 +113,19 @@ final readonly class SceneExposure
                 $isAction => self::ACTION,
                 $isMoving => self::MOVING,
                 $isStill => self::STILL,
+                $isGroup => $limits->slowest ?? self::ROWS,
                 default => $limits->slowest ?? self::SLOWEST,
             },
         );
         $stops = self::stops($limits, $isGroup ? self::USUAL_STOP : self::USUAL_WIDEST, $isGroup);
         $ev = $ev100 + ($isFlash ? self::UNDER_FLASH : 0.0);
-        $stop = self::stop($ev, $slowest, $stops, $isGroup || $isStill ? self::GROUP_STOP : self::USUAL_STOP);
+        $stop = self::stop(
+            $ev,
+            $slowest,
+            $stops,
+            $isGroup || $isStill ? self::GROUP_STOP : self::USUAL_STOP,
+            $isGroup ? self::ROWS_ISO * 2 ** (1 / 6) : self::CALM_ISO, // as the nominal step that is nearest
+        );
         $start = ClearSky::startingExposure($ev, $stop, $slowest);
         $highest = $limits->highestIso ?? self::HIGHEST_ISO;
         $under = max(0.0, log((100 * $start->shutter * $stop ** 2) / 2 ** $ev / $highest, 2));
@@ -180,11 +193,11 @@ final readonly class SceneExposure
      *
      * @param  non-empty-list<float>  $stops  allowed, the widest first
      */
-    private static function stop(float $ev100, int $slowest, array $stops, float $usual): float
+    private static function stop(float $ev100, int $slowest, array $stops, float $usual, float $calmIso): float
     {
         $calm = array_filter(
             $stops,
-            static fn (float $stop): bool => $stop <= $usual && (100 * $slowest * $stop ** 2) / 2 ** $ev100 <= self::CALM_ISO,
+            static fn (float $stop): bool => $stop <= $usual && (100 * $slowest * $stop ** 2) / 2 ** $ev100 <= $calmIso,
         );
         $stop = $calm === [] ? $stops[0] : max($calm);
         foreach ($stops as $smaller) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 use NorthSatchel\Exposure\ClearSky;
+use NorthSatchel\Exposure\SceneExposure;
 use NorthSatchel\Exposure\Settings;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Optics\DepthOfField;
@@ -25,10 +26,10 @@ final readonly class GroupStop
     /** Of the distance, by which focus may be off: our own estimate, no source. */
     public const ERROR = 0.03;
 
-    /** Up to here light is spent on depth first (common practice, no source). */
-    private const LOW_ISO = 800;
-
     private const GRAINY_ISO = 3200;
+
+    /** Rows are opened no further than this while the grain is bearable, as on the sheet of the day (common practice, no source). */
+    private const WIDEST = 4.0;
 
     /** Stops that are taken for one row, two, and more, where there is light (common practice, no source). */
     private const USUAL = [1 => 4.0, 2 => 5.6, 3 => 8.0];
@@ -73,7 +74,9 @@ final readonly class GroupStop
         $most = self::USUAL[min(3, count($rowDistancesM))];
         foreach (RowsFocus::STOPS as $stop) {
             $isNeeded = $chosen === null && $stop >= $exact->fNumber && $bears($stop);
-            if ($isNeeded || ($chosen !== null && $stop <= $most && $start($stop)->iso <= self::LOW_ISO)) {
+            $iso = $start($stop)->iso;
+            $isCalm = ($stop <= $most && $iso <= SceneExposure::ROWS_ISO) || ($stop <= self::WIDEST && $iso <= self::GRAINY_ISO);
+            if ($isNeeded || ($chosen !== null && $isCalm)) {
                 $chosen = $stop;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\People;
 
+use NorthSatchel\Exposure\SceneExposure;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Optics\FieldOfView;
 use NorthSatchel\Optics\RowsFocus;
@@ -140,6 +141,19 @@ final class RowsTest extends TestCase
             $deep->focus->fNumber === null ? 'people.soft' : 'people.focus',
             array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($deep->verdicts())),
         );
+    }
+
+    public function test_two_rows_are_exposed_as_the_sheet_of_the_day_says(): void
+    {
+        for ($ev = 6.5; $ev <= 13.0; $ev += 0.5) {
+            $setup = GroupSetup::best(self::people(12), self::lenses(50), 12.0, $ev, rowCount: 2);
+            $sheet = SceneExposure::of('Family groups', $ev)->settings;
+            $this->assertSame(
+                [$sheet->fNumber, $sheet->shutter, $sheet->iso],
+                [$setup->focus->fNumber, $setup->shutter, $setup->iso],
+                "EV {$ev}",
+            );
+        }
     }
 
     public function test_the_drawing_keeps_left_and_right_and_front_and_back(): void
