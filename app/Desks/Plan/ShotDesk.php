@@ -8,18 +8,15 @@ use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\ValidationException;
 use NorthSatchel\Brief\NamedHour;
 use NorthSatchel\Plan\Shots\LitLine;
-use NorthSatchel\Plan\Shots\ReadShot;
 use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
-use NorthSatchel\Plan\Shots\ShotText;
 use NorthSatchel\Plan\Shots\SunOrder;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 
-/** What is done to a shot list: lines under segments and free ones, pasted, moved, kept as sets. */
+/** What is done to a shot list: lines under segments and free ones, placed and moved. */
 final class ShotDesk
 {
     /** @param  array<string, mixed>  $fields */
@@ -41,46 +38,6 @@ final class ShotDesk
     public function addFree(Job $job, array $fields): ShotLine
     {
         return $job->freeShots()->create([...$fields, 'position' => 1 + (int) $job->freeShots()->max('position')]);
-    }
-
-    /**
-     * @return int how many lines were added
-     *
-     * @throws ValidationException when there are none, or too many
-     */
-    public function paste(Segment $segment, string $text): int
-    {
-        $shots = self::read($text);
-        DB::transaction(function () use ($segment, $shots): void {
-            foreach ($shots as $shot) {
-                $this->add($segment, self::columns($shot));
-            }
-        });
-
-        return count($shots);
-    }
-
-    /**
-     * Pastes a list for the whole job: each line goes to the segment that its heading or its words name.
-     *
-     *
-     * @throws ValidationException when there are none, or too many
-     */
-    public function pasteAnywhere(Job $job, string $text): Pasted
-    {
-        $shots = self::read($text);
-        $segments = self::places($job);
-        $placed = 0;
-        DB::transaction(function () use ($job, $shots, $segments, &$placed): void {
-            foreach ($shots as $shot) {
-                $id = ShotPlacer::place($shot->what, $shot->under, $segments, self::hourOf($job, $shot->what));
-                $columns = self::columns($shot);
-                $placed += $id === null ? 0 : 1;
-                $id === null ? $this->addFree($job, $columns) : $this->add($job->segments->firstOrFail('id', $id), $columns);
-            }
-        });
-
-        return new Pasted(placed: $placed, free: count($shots) - $placed);
     }
 
     /** Gives the free lines to the segments that their words name. */
@@ -180,40 +137,6 @@ final class ShotDesk
                     ->update(['position' => $index + 1]);
             }
         });
-    }
-
-    /**
-     * @return list<ReadShot>
-     *
-     * @throws ValidationException
-     */
-    private static function read(string $text): array
-    {
-        $shots = ShotText::read($text);
-        if ($shots === [] || count($shots) > ShotText::MOST_LINES) {
-            throw ValidationException::withMessages([
-                'lines' => $shots === []
-                        ? 'Paste at least one line.'
-                        : count($shots).' lines are too many at once: '.ShotText::MOST_LINES.' at most. Nothing was added.',
-            ]);
-        }
-
-        return $shots;
-    }
-
-    /** @return array<string, string|int|null> */
-    private static function columns(ReadShot $shot): array
-    {
-        return [
-            'what' => $shot->what,
-            'priority' => $shot->priority,
-            'minutes' => $shot->minutes,
-            'frames' => $shot->frames,
-            'focal_mm' => $shot->focalMm,
-            'distance' => $shot->distance,
-            'empty_percent' => $shot->emptyPercent,
-            'light' => $shot->light,
-        ];
     }
 
     /** The hour that a line names, in minutes since midnight of the job's day. */

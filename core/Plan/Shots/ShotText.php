@@ -21,6 +21,11 @@ final class ShotText
 
     private const BULLET = '/^\s*(?:[-*•–]|\d{1,3}[.)]|\[[ x]?\])\s+/u';
 
+    /** A comma between two digits is that of a number. */
+    private const BETWEEN = '/[;\t]|,(?!\d)|(?<!\d),/u';
+
+    private const MINUTES = '(\d{1,3}(?:[.,]\d)?)\s*min(?:\.|utes?)?';
+
     private const MOST_WORDS_OF_A_HEADING = 6;
 
     /** What people write of how near: as the plan has it. */
@@ -56,7 +61,7 @@ final class ShotText
             if ($heading !== null) {
                 $under = mb_substr($heading, 0, self::LONGEST);
             } elseif ($line !== '') {
-                $lines[] = self::line(preg_split('/[;,\t]/u', $line) ?: [], $line, $under);
+                $lines[] = self::line(preg_split(self::BETWEEN, $line) ?: [], $line, $under);
             }
         }
 
@@ -117,8 +122,11 @@ final class ShotText
             if (preg_match('/^(.*?)\s*\((must|should|nice)(?: have)?\)\s*(.*)$/iu', $piece, $found) === 1) {
                 [$priority, $piece] = [mb_strtolower($found[2]), trim("{$found[1]} {$found[3]}")];
             }
-            if (preg_match('/^(.+?)\s+\(?(\d{1,4})\s*mm\)?$/iu', $piece, $found) === 1 && self::isFocal((int) $found[2])) {
-                [$focalMm, $piece] = [(int) $found[2], $found[1]];
+            if (preg_match('/^(.+?)\s+\(?'.self::MINUTES.'\)?$/iu', $piece, $found) === 1) {
+                [$minutes, $piece] = [self::whole($found[2]), $found[1]];
+            }
+            if (preg_match('/^(.+?)\s+\(?(\d{1,4})\s*mm\)?(\s+f\/\d+(?:[.,]\d)?)?$/iu', $piece, $found) === 1 && self::isFocal((int) $found[2])) {
+                [$focalMm, $piece] = [(int) $found[2], $found[1].($found[3] ?? '')];
             }
             if (preg_match('/^(.+?)\s+\(?(close[ -]?up|wide shot|full length|half length)\)?$/iu', $piece, $found) === 1) {
                 [$distance, $piece] = [self::DISTANCES[mb_strtolower($found[2])], $found[1]];
@@ -126,8 +134,8 @@ final class ShotText
             if (preg_match('/^(.+?)\s+\(?burst(?: of)? (\d{1,3})\)?$/iu', $piece, $found) === 1) {
                 [$frames, $piece] = [(int) $found[2], $found[1]];
             }
-            if (preg_match('/^(\d{1,3})\s*(?:min|minutes?|m)$/iu', $piece, $found) === 1) {
-                $minutes = (int) $found[1];
+            if (preg_match('/^(?:'.self::MINUTES.'|(\d{1,3})\s*m)$/iu', $piece, $found) === 1) {
+                $minutes = self::whole($found[1] === '' ? $found[2] : $found[1]);
             } elseif (preg_match('/^(\d{1,4})\s*(?:frames?|pictures?|x)$/iu', $piece, $found) === 1) {
                 $frames = (int) $found[1];
             } elseif (preg_match('/^burst(?: of)? (\d{1,3})$/iu', $piece, $found) === 1) {
@@ -175,6 +183,12 @@ final class ShotText
         }
 
         return null;
+    }
+
+    /** Begun minutes count. */
+    private static function whole(string $minutes): int
+    {
+        return (int) ceil((float) str_replace(',', '.', $minutes));
     }
 
     private static function isFocal(int $mm): bool

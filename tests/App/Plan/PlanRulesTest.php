@@ -160,6 +160,11 @@ final class PlanRulesTest extends TestCase
         $this->post("/jobs/{$this->job->id}/shots/paste", [
             'lines' => "Choir from behind\nFireworks:\nCrowd looking up\nThe mayor, must",
         ])->assertSessionHas('said', '3 shots are placed.');
+        // What stands there already is not doubled; it takes what the new list says more.
+        $this->post("/jobs/{$this->job->id}/shots/paste", ['lines' => "Fireworks:\ncrowd looking up, 24 mm"])
+            ->assertSessionHas('said', '0 shots are placed, 1 stood there already.');
+        $crowd = $fire->shotLines()->where('what', 'Crowd looking up')->get();
+        $this->assertSame([[24, 'should', 10]], $crowd->map(static fn (ShotLine $l): array => [$l->focal_mm, $l->priority, $l->frames])->all());
         $this->post("/jobs/{$this->job->id}/shots/paste", ['lines' => 'Dog on a boat, must'])->assertSessionHas(
             'said',
             '0 shots are placed, 1 stand free until a segment takes them.',

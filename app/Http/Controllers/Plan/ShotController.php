@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Plan\PasteDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\ShotDesk;
 use App\Desks\Plan\ShotSetDesk;
@@ -37,24 +38,17 @@ final class ShotController
     }
 
     /** Many lines at once: all of them, or none. */
-    public function paste(PasteShotsRequest $request, Segment $segment, ShotDesk $desk): RedirectResponse
+    public function paste(PasteShotsRequest $request, Segment $segment, PasteDesk $desk): RedirectResponse
     {
-        $text = (string) $request->validated()['lines'];
-        $count = $desk->paste($segment, $text);
-
-        return self::plan($segment)->with('said', $count === 1 ? 'One shot is on the list.' : "{$count} shots are on the list.");
+        return self::plan($segment)->with('said', $desk->into($segment, (string) $request->validated()['lines'])->says());
     }
 
     /** Many lines for the whole job, each put where its words belong. */
-    public function pasteAnywhere(PasteAnywhereRequest $request, int $job, ShotDesk $desk): RedirectResponse
+    public function pasteAnywhere(PasteAnywhereRequest $request, int $job, PasteDesk $desk): RedirectResponse
     {
-        $text = (string) $request->validated()['lines'];
-        $done = $desk->pasteAnywhere(BriefDesk::open($job), $text);
+        $done = $desk->anywhere(BriefDesk::open($job), (string) $request->validated()['lines']);
 
-        return redirect("/jobs/{$job}/plan")->with(
-            'said',
-            "{$done->placed} shots are placed".($done->free > 0 ? ", {$done->free} stand free until a segment takes them." : '.'),
-        );
+        return redirect("/jobs/{$job}/plan")->with('said', $done->says());
     }
 
     public function placeFree(int $job, ShotDesk $desk): RedirectResponse
