@@ -27,10 +27,10 @@ final readonly class Window
     public static function of(string $name, float $bearingDeg, float $headM): self
     {
         if ($bearingDeg < 0 || $bearingDeg >= 360) {
-            throw ImpossibleValue::of('windows', 'look to a bearing from 0 to below 360');
+            throw ImpossibleValue::of('windows', 'must look to a bearing from 0 to below 360');
         }
         if ($headM <= 0 || $headM > 40) {
-            throw ImpossibleValue::of('windows', 'end above the floor, 40 m up at most');
+            throw ImpossibleValue::of('windows', 'must end above the floor, 40 m up at most');
         }
 
         return new self($name, $bearingDeg, $headM);
@@ -57,12 +57,12 @@ final readonly class Window
                 count($pieces) > 3 ||
                 (isset($pieces[2]) && ! is_numeric($pieces[2]))
             ) {
-                throw ImpossibleValue::of('windows', 'need a name and a bearing in line '.($index + 1).', such as: Bay, 200, 2.4');
+                throw ImpossibleValue::of('windows', 'must have a name and a bearing in line '.($index + 1).', such as: Bay, 200, 2.4');
             }
             $windows[] = self::of(mb_substr($pieces[0], 0, 60), (float) $pieces[1], (float) ($pieces[2] ?? self::USUAL_HEAD_M));
         }
         if (count($windows) > self::MOST) {
-            throw ImpossibleValue::of('windows', 'are '.self::MOST.' at most');
+            throw ImpossibleValue::of('windows', 'must be '.self::MOST.' at most');
         }
 
         return $windows;
