@@ -6,6 +6,7 @@ namespace App\Desks\Scout;
 
 use App\Models\Brief\Place;
 use App\Models\Scout\GroundRecord;
+use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Scout\Ground\Ground;
 use NorthSatchel\Scout\Ground\GroundKind;
@@ -13,6 +14,8 @@ use NorthSatchel\Scout\Ground\GroundKind;
 /** The grounds of places, remembered for the next job there. */
 final class GroundDesk
 {
+    private const FIELDS = ['kind', 'length_m', 'width_m', 'bearing_deg', 'zones', 'posts', 'ways', 'outline'];
+
     public function of(int $placeId): ?GroundRecord
     {
         return GroundRecord::query()->where('place_id', $placeId)->first();
@@ -33,10 +36,22 @@ final class GroundDesk
         );
     }
 
-    /** A usual one, to begin with. */
-    public function layOut(Place $place, GroundKind $kind): void
+    /**
+     * A usual one, to begin with; where there is one it goes, if that is meant.
+     *
+     * @return array<string, mixed>|null what was there
+     *
+     * @throws ValidationException where there is one, and nobody said that it may go
+     */
+    public function layOut(Place $place, GroundKind $kind, bool $isAnew): ?array
     {
-        GroundRecord::query()->firstOrCreate(['place_id' => $place->id], [
+        $there = $this->of($place->id);
+        if ($there !== null && ! $isAnew) {
+            throw ValidationException::withMessages([
+                'kind' => 'A ground is laid out here already: tick that it is laid out anew. Nothing was changed.',
+            ]);
+        }
+        GroundRecord::query()->updateOrCreate(['place_id' => $place->id], [
             'kind' => $kind,
             'length_m' => $kind->lengthM(),
             'width_m' => $kind->widthM(),
@@ -46,6 +61,14 @@ final class GroundDesk
             'ways' => '',
             'outline' => '',
         ]);
+
+        return $there?->only(self::FIELDS);
+    }
+
+    /** @param  array<string, mixed>  $before  as layOut gave it */
+    public function backTo(Place $place, array $before): void
+    {
+        $this->of($place->id)?->update(array_intersect_key($before, array_flip(self::FIELDS)));
     }
 
     /**

@@ -27,6 +27,9 @@ final readonly class PostView
 
     private const TIGHT = 0.9;
 
+    /** Nearer than this one stands in it, and no lens shows it whole. */
+    private const NEAR_M = 2.0;
+
     /** @param  string|null  $light  from where the sun comes in each period; null where nobody knows, or indoors */
     private function __construct(
         public string $post,
@@ -38,6 +41,11 @@ final readonly class PostView
         public ?string $light,
         public Backdrop $backdrop,
     ) {}
+
+    public function isInIt(): bool
+    {
+        return $this->distanceM < self::NEAR_M;
+    }
 
     /** From the whole scene to the face: lenses with which somebody fills a seventh, half and nine tenths of the frame's height. */
     public function lenses(): string

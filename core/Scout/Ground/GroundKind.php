@@ -16,6 +16,29 @@ enum GroundKind: string
     case Hall = 'hall';
     case Own = 'own';
 
+    /** Words of a job or its place, the more special first (common practice, no source). */
+    private const WORDS = [
+        'hall court' => '/\b(?:handball|futsal|floorball|hall hockey|indoor (?:football|hockey))/iu',
+        'court' => '/\b(?:basket|netball|court)/iu',
+        'track' => '/\b(?:athletics|running|track|velodrome|marathon)/iu',
+        'shore' => '/\b(?:regatta|rowing|sail|surf|shore|beach|swim|harbour race)/iu',
+        'stage' => '/\b(?:concert|stage|theatre|festival|opera|gig|premiere)/iu',
+        'pitch' => '/\b(?:football|soccer|rugby|hockey|pitch|stadium|match|cup)/iu',
+        'hall' => '/\b(?:hall|gala|fair|conference|congress|awards?|prizes?)/iu',
+    ];
+
+    /** What it most likely is, by those words; a pitch where they tell nothing. */
+    public static function likely(string $words): self
+    {
+        foreach (self::WORDS as $kind => $pattern) {
+            if (preg_match($pattern, $words) === 1) {
+                return self::from($kind);
+            }
+        }
+
+        return self::Pitch;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -6,14 +6,7 @@
         @endif
     </p>
     @if (! $record)
-        <x-form :action="'/jobs/' . $job->id . '/ground'" class="slab grid gap-3 sm:grid-cols-[2fr_auto] items-end max-w-[40rem]">
-            <x-field name="kind" :label="'What lies at ' . $job->place->name . '?'" type="select">
-                @foreach ($kinds as $kind)
-                    <option value="{{ $kind->value }}">{{ $kind->label() }}, {{ $kind->lengthM() }} × {{ $kind->widthM() }} m</option>
-                @endforeach
-            </x-field>
-            <button class="button main">Lay it out</button>
-        </x-form>
+        @include('scout._lay-out', ['button' => 'Lay it out'])
         <p class="text-faint mt-3 max-w-[40rem]">With the size it usually has, the zones in which things usually happen, and the posts where one
             usually stands. Every line of it can be changed; the place keeps it for the next job there.</p>
     @else
@@ -86,6 +79,8 @@
                                     <td class="figures">
                                         @if ($view->isHidden)
                                             hidden
+                                        @elseif ($view->isInIt())
+                                            one stands in it
                                         @else
                                             <b>{{ (int) ceil($view->focalMm) }} mm</b><br>{{ round($view->distanceM) }} m,
                                             {{ round($view->degreesPerSecond) }}°/s
@@ -106,5 +101,9 @@
                     stays empty for a headline when they fill half of it; outdoors, from where the sun comes in the middle of each period.</p>
             </section>
         @endif
+        <details class="mt-4" @if ($errors->has('kind')) open @endif>
+            <summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Lay it out anew</summary>
+            @include('scout._lay-out', ['button' => 'Lay it out anew'])
+        </details>
     @endif
 </x-page>

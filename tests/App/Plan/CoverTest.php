@@ -33,6 +33,13 @@ final class CoverTest extends TestCase
         $this->put("/jobs/{$job->id}/ground", ['length_m' => 1, 'width_m' => 1, 'bearing_deg' => 0])->assertNotFound();
         $this->post("/jobs/{$job->id}/ground", ['kind' => 'stage'])->assertRedirect();
         $this->get("/jobs/{$job->id}/ground")->assertSee('Handing over')->assertSee('What each post gives');
+        // Another one only where that is meant, and with a way back.
+        $this->post("/jobs/{$job->id}/ground", ['kind' => 'hall court'])->assertSessionHasErrors('kind');
+        $this->get("/jobs/{$job->id}/ground")->assertSee('Handing over');
+        $this->post("/jobs/{$job->id}/ground", ['kind' => 'hall court', 'anew' => '1'])->assertSessionHas('undo');
+        $this->get("/jobs/{$job->id}/ground")->assertSee('Left goal')->assertDontSee('Handing over');
+        $this->post("/jobs/{$job->id}/ground/back")->assertRedirect();
+        $this->get("/jobs/{$job->id}/ground")->assertSee('Handing over');
         $ground = GroundRecord::query()->where('place_id', $job->place_id)->firstOrFail();
         $fields = [
             'length_m' => '14,5', 'width_m' => '9', 'bearing_deg' => '30',

@@ -6,6 +6,8 @@ namespace Tests\Core\Scout;
 
 use NorthSatchel\Drawing\SidedMark;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Posts\GroundCover;
+use NorthSatchel\Plan\Posts\PostView;
 use NorthSatchel\Scout\Ground\Ground;
 use NorthSatchel\Scout\Ground\GroundKind;
 use NorthSatchel\Scout\Ground\GroundPlan;
@@ -161,5 +163,30 @@ final class GroundTest extends TestCase
                 $this->assertSame('outline', $e->field);
             }
         }
+    }
+
+    public function test_what_a_job_is_played_on_is_told_by_its_words(): void
+    {
+        $words = [
+            'Harbour cup, Sund handball, Sund sports hall' => GroundKind::HallCourt,
+            'Autumn regatta' => GroundKind::Shore,
+            'Basketball final, Sund sports hall' => GroundKind::Court,
+            'Jubilee concert at the town hall' => GroundKind::Stage,
+            'Annual gala, town hall' => GroundKind::Hall,
+            'District athletics' => GroundKind::Track,
+            'Reds and Blues' => GroundKind::Pitch,
+        ];
+        foreach ($words as $said => $kind) {
+            $this->assertSame($kind, GroundKind::likely($said), $said);
+        }
+    }
+
+    public function test_who_stands_in_a_zone_has_no_lens_for_it(): void
+    {
+        $ground = Ground::read(GroundKind::Own, 50, 30, 0, "Bench, 20, 0\nGoal, 0, 15", "Side, 20, -1\nCorner, 0, 0", '', '');
+        $plan = (new GroundCover($ground, [], []))->plan([]);
+        $view = static fn (int $post, int $zone): PostView => PostView::of($ground, $ground->posts[$post], $ground->zones[$zone], $plan, []);
+        $this->assertTrue($view(0, 0)->isInIt());
+        $this->assertFalse($view(1, 1)->isInIt());
     }
 }

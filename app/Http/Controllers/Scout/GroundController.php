@@ -38,14 +38,24 @@ final class GroundController
             'plan' => $ground === null ? null : new GroundPlan($ground),
             'views' => $ground === null ? [] : $cover->views($opened, $ground),
             'kinds' => GroundKind::cases(),
+            'likely' => GroundKind::likely("{$opened->name} {$opened->client} {$opened->place->name}"),
         ]);
     }
 
     public function store(LayOutRequest $request, int $job, GroundDesk $desk): RedirectResponse
     {
-        $desk->layOut(BriefDesk::open($job)->place, $request->kind());
+        $before = $desk->layOut(BriefDesk::open($job)->place, $request->kind(), $request->boolean('anew'));
+        $to = redirect("/jobs/{$job}/ground")->with('said', 'It is laid out: change what is otherwise here.');
+        session()->put("ground.{$job}", $before);
 
-        return redirect("/jobs/{$job}/ground")->with('said', 'It is laid out: change what is otherwise here.');
+        return $before === null ? $to : $to->with('undo', "/jobs/{$job}/ground/back");
+    }
+
+    public function back(int $job, GroundDesk $desk): RedirectResponse
+    {
+        $desk->backTo(BriefDesk::open($job)->place, (array) session()->pull("ground.{$job}", []));
+
+        return redirect("/jobs/{$job}/ground")->with('said', 'The ground is as it was.');
     }
 
     public function update(GroundRequest $request, int $job, GroundDesk $desk): RedirectResponse

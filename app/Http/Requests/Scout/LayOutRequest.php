@@ -19,7 +19,7 @@ final class LayOutRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['kind' => ['required', Rule::enum(GroundKind::class)]];
+        return ['kind' => ['required', Rule::enum(GroundKind::class)], 'anew' => ['nullable', 'boolean']];
     }
 
     public function kind(): GroundKind
