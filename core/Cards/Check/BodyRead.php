@@ -38,9 +38,6 @@ final readonly class BodyRead
         if ($a === [] && $b === []) {
             return null;
         }
-        if ($a === [] || $b === []) {
-            return SaveMode::Overflow;
-        }
         if (self::paths($a) === self::paths($b)) {
             return self::hashes($a) === self::hashes($b) ? SaveMode::Mirror : null;
         }

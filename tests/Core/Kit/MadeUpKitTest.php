@@ -62,6 +62,7 @@ final class MadeUpKitTest extends TestCase
         $say = new Sayings('fields');
         foreach (GearKind::cases() as $kind) {
             $say->head($kind->value);
+            $say->add('about '.(new Gear(1, 'Thing', $kind))->grams().' g where nobody has weighed it');
             foreach ($kind->fields() as $field) {
                 $limits = $field->min === null ? '' : " {$field->min} to {$field->max}".($field->isWhole ? ', whole' : '');
                 $say->add("{$field->name}, {$field->label}: {$field->type}{$limits}".($field->isRequired ? ', needed' : ''));

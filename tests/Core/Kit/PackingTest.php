@@ -287,6 +287,11 @@ final class PackingTest extends TestCase
         $moved = LightMarks::compare('Key', $marks, ['heightCm' => 195.0, 'angleDeg' => 358.0]);
         $this->assertSame('marks.moved', $moved->code);
         $this->assertStringContainsString('Its height by −15 cm (back to 210 cm)', $moved->because);
+        $this->assertStringContainsString(
+            'Its height by −15.2 cm (back to 210.4 cm)',
+            LightMarks::compare('Key', ['heightCm' => 210.36], ['heightCm' => 195.13])->because,
+            'to the millimetre',
+        );
         $this->assertSame('marks.none', LightMarks::compare('Key', $marks, [])->code);
         $some = LightMarks::compare('Key', $marks, array_slice($marks, 0, 1));
         $this->assertSame('marks.some', $some->code, 'what nobody measured again may stand anywhere');

@@ -312,6 +312,13 @@ final class JudgesTest extends TestCase
         $segments[2] = self::segment(3, '11:55', 30);
         $this->assertStringContainsString('already 15 min late', (string) self::only(ChainJudge::of(self::day($segments)))?->finding);
         $this->assertStringStartsWith('Part 3 → Part 4', (string) self::only(ChainJudge::of(self::day($segments)))?->because);
+        // Three quarters of an hour to spare are worth a word, a minute more is not.
+        $roomy = static fn (int $minutes): ?Verdict => self::only(ChainJudge::of(self::day([
+            self::segment(1, '10:00', $minutes),
+            self::segment(2, '12:00', 30, isAnchor: true),
+        ])));
+        $this->assertSame(45, $roomy(75)?->figures['slack_minutes']);
+        $this->assertNull($roomy(74));
     }
 
     public function test_golden_light_daylight_and_dark_are_held_against_the_sun(): void
