@@ -161,10 +161,13 @@ final class MadeUpCopiesTest extends TestCase
             ))->run();
             $say->add("copy with {$fault}: {$report->files} files, {$report->bytes} bytes".
                 ($report->isWhole() ? ', whole' : '').($report->isWhole(true) ? ', whole but for links' : '').
-                implode('', array_map(static fn (Skipped $s): string => "; {$s->name} {$s->why}".($s->harmless ? ' (harmless)' : ''), $report->skipped)));
+                implode('', array_map(
+                    static fn (Skipped $s): string => "; {$s->name} {$s->why}".($s->harmless ? ' (harmless)' : ''),
+                    $report->skipped,
+                )));
             foreach ($report->destinations as $d) {
-                $say->add("  {$d->label}: {$d->files} there, {$d->reused} before, ".count($d->hashes).' read back, '.count(array_unique($d->contents)).
-                    ' contents'.($d->verified ? ', verified' : '').($d->problem === null ? '' : ", {$d->problem}"));
+                $say->add("  {$d->label}: {$d->files} there, {$d->reused} before, ".count($d->hashes).' read back, '.
+                    count(array_unique($d->contents)).' contents'.($d->verified ? ', verified' : '').($d->problem === null ? '' : ", {$d->problem}"));
             }
         } catch (CopyConflict|PowerCut $e) {
             $say->add("copy with {$fault}: ".$e::class.' '.str_replace($this->temp, '', $e->getMessage()));
