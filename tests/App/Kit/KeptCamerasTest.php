@@ -56,8 +56,12 @@ final class KeptCamerasTest extends TestCase
         // Without its segment it is not forgotten; taken back it is.
         $ask->update(['segment_id' => null]);
         $this->assertSame(['Organ loft <b> fires in no segment any more.'], self::found());
-        $this->delete("/asks/{$ask->id}")->assertRedirect('/jobs/1/light');
+        $undo = $this->delete("/asks/{$ask->id}")->assertRedirect('/jobs/1/light')->getSession()->get('undo');
         $this->assertSame([], self::found());
+        $this->post($undo)->assertRedirect('/jobs/1/light');
+        $this->assertSame(['Organ loft <b> fires in no segment any more.'], self::found(), 'and comes back as it was');
+        $this->post($undo);
+        $this->assertCount(1, self::found(), 'once');
     }
 
     public function test_what_cannot_be_worked_out_is_not_kept(): void
