@@ -14,7 +14,6 @@ Route::get('/jobs/{job}/kit', [KitController::class, 'show']);
 Route::get('/jobs/{job}/kit/propose', [KitController::class, 'propose']);
 Route::post('/jobs/{job}/kit/propose', [KitController::class, 'take']);
 Route::post('/jobs/{job}/kit/asks', [KitController::class, 'ask']);
-Route::post('/jobs/{job}/kit/asks/back', [KitController::class, 'askAgain']);
 Route::delete('/asks/{ask}', [KitController::class, 'forgetAsk']);
 Route::post('/jobs/{job}/kit/settings', [KitController::class, 'settings']);
 Route::post('/jobs/{job}/kit/swap', [KitController::class, 'planSwap']);

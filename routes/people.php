@@ -34,7 +34,6 @@ Route::post('/jobs/{job}/people/settings', [PeopleController::class, 'settings']
 Route::post('/jobs/{job}/people/groups', [GroupController::class, 'store']);
 Route::post('/jobs/{job}/people/groups/strike', [GroupController::class, 'strike']);
 Route::post('/jobs/{job}/people/groups/everybody', [GroupController::class, 'everybody']);
-Route::post('/jobs/{job}/people/groups/back', [GroupController::class, 'regroup']);
 Route::get('/groups/{group}/stand', [StandController::class, 'show']);
 Route::put('/groups/{group}', [GroupController::class, 'update']);
 Route::post('/groups/{group}/put', [GroupController::class, 'put']);

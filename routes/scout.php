@@ -22,5 +22,4 @@ Route::post('/jobs/{job}/spots/{spot}/obstacles', [ScoutController::class, 'stor
 Route::delete('/jobs/{job}/obstacles/{obstacle}', [ScoutController::class, 'destroyObstacle']);
 Route::get('/jobs/{job}/ground', [GroundController::class, 'show']);
 Route::post('/jobs/{job}/ground', [GroundController::class, 'store']);
-Route::post('/jobs/{job}/ground/back', [GroundController::class, 'back']);
 Route::put('/jobs/{job}/ground', [GroundController::class, 'update']);

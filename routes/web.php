@@ -39,6 +39,6 @@ require __DIR__.'/open.php';
 /* Everything else is for who is signed in: a file a phase. */
 Route::middleware('auth')->group(static function (): void {
     foreach (['house', 'brief', 'scout', 'plan', 'people', 'kit', 'day', 'taps', 'cards', 'copies', 'wrap'] as $phase) {
-        Route::middleware(in_array($phase, ['plan', 'brief'], true) ? ['history'] : [])->group(__DIR__."/{$phase}.php");
+        Route::middleware(in_array($phase, ['brief', 'scout', 'plan', 'people', 'kit'], true) ? ['history'] : [])->group(__DIR__."/{$phase}.php");
     }
 });

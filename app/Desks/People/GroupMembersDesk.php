@@ -14,67 +14,40 @@ final class GroupMembersDesk
 {
     public function __construct(private readonly PeopleDesk $people) {}
 
-    /**
-     * Names that are on no list go out of the groups; a group that is then nobody but the two, or nobody, goes too.
-     *
-     * @return array<int, list<string>> who was in each group that is changed, by its id
-     */
-    public function strike(Job $job): array
+    /** Names that are on no list go out of the groups; a group that is then nobody but the two, or nobody, goes too. */
+    public function strike(Job $job): void
     {
         $family = $this->people->family($job);
-
-        return DB::transaction(fn (): array => $this->regroup($job, static function (FormalGroup $group) use ($family): ?array {
+        $this->regroup($job, static function (FormalGroup $group) use ($family): ?array {
             $left = array_values(array_filter($group->people, static fn (string $name): bool => $family->person($name) !== null));
 
             return $left === $group->people || array_diff($left, $family->couple()) !== [] ? $left : null;
-        }));
+        });
     }
 
-    /**
-     * Who is on the list stands in “Everybody”.
-     *
-     * @return array<int, list<string>> who was in each group that is changed, by its id
-     */
-    public function fillEverybody(Job $job): array
+    /** Who is on the list stands in “Everybody”. */
+    public function fillEverybody(Job $job): void
     {
         $names = array_map(static fn (Relative $r): string => $r->name, $this->people->family($job)->people());
-
-        return DB::transaction(fn (): array => $this->regroup(
+        $this->regroup(
             $job,
             static fn (FormalGroup $g): array => mb_strtolower(trim($g->title)) === 'everybody'
                 ? array_values(array_unique([...$g->people, ...$names]))
                 : $g->people,
-        ));
+        );
     }
 
-    /** @param  array<int, list<string>>  $people  who was in each group, by its id */
-    public function backTo(Job $job, array $people): void
+    /** @param  \Closure(FormalGroup): (list<string>|null)  $who  null where the group goes */
+    private function regroup(Job $job, \Closure $who): void
     {
-        DB::transaction(function () use ($job, $people): void {
-            foreach (FormalGroup::withTrashed()->where('job_id', $job->id)->whereIn('id', array_keys($people))->get() as $group) {
-                $group->restore();
-                $group->update(['people' => $people[$group->id]]);
+        DB::transaction(function () use ($job, $who): void {
+            foreach ($this->people->groups($job) as $group) {
+                $now = $who($group);
+                if ($now !== $group->people) {
+                    $now === null ? $group->delete() : $group->update(['people' => $now]);
+                }
             }
         });
         $this->people->forget($job);
-    }
-
-    /**
-     * @param  \Closure(FormalGroup): (list<string>|null)  $who  null where the group goes
-     * @return array<int, list<string>>
-     */
-    private function regroup(Job $job, \Closure $who): array
-    {
-        $before = [];
-        foreach ($this->people->groups($job) as $group) {
-            $now = $who($group);
-            if ($now !== $group->people) {
-                $before[$group->id] = array_values($group->people);
-                $now === null ? $group->delete() : $group->update(['people' => $now]);
-            }
-        }
-        $this->people->forget($job);
-
-        return $before;
     }
 }

@@ -11,21 +11,33 @@ use App\Models\Plan\ShotLine;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** What was done to the plan of a job, each with the segments and shots as they were before: one list, and a way back to any of it. */
+/**
+ * What was done to a job, its plan, people and kit, each with the segments, shots and lists as they were before: one list, and a way back
+ * to any of it.
+ */
 final class PlanHistory
 {
     private const KEPT = 40;
 
     private const LEFT_OUT = ['created_at', 'updated_at'];
 
-    /** What is typed as lists, one row a job. */
-    private const LISTS = ['studios', 'sendings', 'rosters'];
+    /** What is typed as lists, and rows that belong to a job: by the words for a change of them. */
+    private const LISTS = [
+        'studios' => 'A list was changed', 'sendings' => 'What is sent was changed', 'rosters' => 'The roster was changed',
+        'access_windows' => 'The passes were changed', 'formal_groups' => 'The groups were changed', 'packing' => 'The kit was changed',
+        'kit_asks' => 'What is asked of the kit was changed', 'people' => 'The people were changed',
+    ];
+
+    /** Of these nothing is deleted for good. */
+    private const KEPT_WHEN_GONE = ['formal_groups', 'people'];
+
+    private const OF_THE_JOB = ['id', 'covered_from', 'covered_to', 'separations', 'formals_segment_id', 'formals_gathered'];
 
     /**
      * Segments and shots as they are now, those that were taken away too, and what is typed as lists.
      *
      * @return array{is_whole: bool, segments: list<array<string, mixed>>, shots: list<array<string, mixed>>, jobs: list<array<string, mixed>>,
-     *     lists: array<string, list<array<string, mixed>>>}
+     *     lists: array<string, list<array<string, mixed>>>, places: array<string, list<array<string, mixed>>>}
      */
     public static function now(int $jobId): array
     {
@@ -35,20 +47,25 @@ final class PlanHistory
             ->get()
             ->map(static fn (\stdClass $row): array => array_diff_key((array) $row, array_flip(self::LEFT_OUT)))
             ->all();
-        $job = Job::query()->findOrFail($jobId);
+        $job = DB::table('jobs')->where('id', $jobId)->first(self::OF_THE_JOB);
 
         return [
             'is_whole' => true,
             'segments' => array_values($rows('segments')),
             'shots' => array_values($rows('shot_lines')),
-            'jobs' => [$job->only(['id', 'covered_from', 'covered_to'])],
-            'lists' => array_map(static fn (string $table): array => array_values($rows($table)), array_combine(self::LISTS, self::LISTS)),
+            'jobs' => [(array) $job],
+            'places' => PlaceHistory::now($jobId),
+            'lists' => array_map(
+                static fn (string $table): array => array_values($rows($table)),
+                array_combine(array_keys(self::LISTS), array_keys(self::LISTS)),
+            ),
         ];
     }
 
     /**
      * @param  array{is_whole: bool, segments: list<array<string, mixed>>, shots: list<array<string, mixed>>,
-     *     jobs: list<array<string, mixed>>, lists: array<string, list<array<string, mixed>>>}  $before
+     *     jobs: list<array<string, mixed>>, lists: array<string, list<array<string, mixed>>>,
+     *     places: array<string, list<array<string, mixed>>>}  $before
      */
     public static function keep(int $jobId, string $said, array $before): PlanChange
     {
@@ -78,9 +95,11 @@ final class PlanHistory
             return;
         }
         $now = self::now($change->job_id);
-        $lists = self::listsOf($change, $now['lists']);
-        DB::transaction(static function () use ($change, $lists): void {
+        $after = self::next($change)->before ?? $now;
+        $lists = self::listsOf($change, $after['lists'] ?? []);
+        DB::transaction(static function () use ($change, $lists, $after): void {
             self::listsBack($change->job_id, $lists);
+            PlaceHistory::backTo($change->before['places'] ?? [], $after['places'] ?? []);
             foreach (['segments' => Segment::class, 'shots' => ShotLine::class] as $what => $model) {
                 $rows = array_column($change->before[$what], null, 'id');
                 foreach ($model::withTrashed()->where('job_id', $change->job_id)->get() as $row) {
@@ -93,7 +112,7 @@ final class PlanHistory
                 }
             }
             foreach ($change->before['jobs'] ?? [] as $row) {
-                Job::query()->whereKey($row['id'])->update($row);
+                DB::table('jobs')->where('id', $row['id'])->update($row);
             }
             PlanChange::query()
                 ->where('job_id', $change->job_id)
@@ -107,32 +126,53 @@ final class PlanHistory
         }
     }
 
+    private static function next(PlanChange $change): ?PlanChange
+    {
+        return PlanChange::query()->where('job_id', $change->job_id)->where('id', '>', $change->id)->orderBy('id')->first();
+    }
+
     /**
-     * The lists as they were before a change that changed one; none where it changed the plan alone: what was typed since stays.
+     * Those lists that the change changed, as they were before it: what was typed since into another stays.
      *
-     * @param  array<string, list<array<string, mixed>>>  $now
+     * @param  array<string, list<array<string, mixed>>>  $after  the change
      * @return array<string, list<array<string, mixed>>>
      */
-    private static function listsOf(PlanChange $change, array $now): array
+    private static function listsOf(PlanChange $change, array $after): array
     {
-        $before = $change->before['lists'] ?? [];
-        $next = PlanChange::query()->where('job_id', $change->job_id)->where('id', '>', $change->id)->orderBy('id')->first();
-
-        return $before === ($next->before['lists'] ?? $now) ? [] : $before;
+        return array_filter(
+            $change->before['lists'] ?? [],
+            static fn (array $rows, string $table): bool => isset($after[$table]) && $after[$table] !== $rows,
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** @param  array<string, list<array<string, mixed>>>  $lists */
     private static function listsBack(int $jobId, array $lists): void
     {
-        foreach ($lists as $table => $rows) {
-            if (! in_array($table, self::LISTS, true)) {
-                continue;
-            }
-            DB::table($table)->where('job_id', $jobId)->whereNotIn('id', array_column($rows, 'id'))->delete();
+        foreach (array_intersect_key($lists, self::LISTS) as $table => $rows) {
+            $since = DB::table($table)->where('job_id', $jobId)->whereNotIn('id', array_column($rows, 'id'));
+            in_array($table, self::KEPT_WHEN_GONE, true) ? $since->whereNull('deleted_at')->update(['deleted_at' => now()]) : $since->delete();
             foreach ($rows as $row) {
                 DB::table($table)->updateOrInsert(['id' => $row['id']], $row);
             }
         }
+    }
+
+    /**
+     * Words for a change that said nothing itself; null where it is one of segments and shots.
+     *
+     * @param  array{lists?: array<string, list<array<string, mixed>>>, places?: array<string, mixed>}  $before
+     * @param  array{lists?: array<string, list<array<string, mixed>>>, places?: array<string, mixed>}  $after
+     */
+    public static function words(array $before, array $after): ?string
+    {
+        foreach (self::LISTS as $table => $words) {
+            if (($before['lists'][$table] ?? []) !== ($after['lists'][$table] ?? [])) {
+                return $words;
+            }
+        }
+
+        return ($before['places'] ?? []) === ($after['places'] ?? []) ? null : 'What is known of a place was changed';
     }
 
     /** Of several jobs in one change only the times were kept. */

@@ -14,8 +14,6 @@ use NorthSatchel\Scout\Ground\GroundKind;
 /** The grounds of places, remembered for the next job there. */
 final class GroundDesk
 {
-    private const FIELDS = ['kind', 'length_m', 'width_m', 'bearing_deg', 'zones', 'posts', 'ways', 'outline'];
-
     public function of(int $placeId): ?GroundRecord
     {
         return GroundRecord::query()->where('place_id', $placeId)->first();
@@ -39,14 +37,11 @@ final class GroundDesk
     /**
      * A usual one, to begin with; where there is one it goes, if that is meant.
      *
-     * @return array<string, mixed>|null what was there
-     *
      * @throws ValidationException where there is one, and nobody said that it may go
      */
-    public function layOut(Place $place, GroundKind $kind, bool $isAnew): ?array
+    public function layOut(Place $place, GroundKind $kind, bool $isAnew): void
     {
-        $there = $this->of($place->id);
-        if ($there !== null && ! $isAnew) {
+        if (! $isAnew && $this->of($place->id) !== null) {
             throw ValidationException::withMessages([
                 'kind' => 'A ground is laid out here already: tick that it is laid out anew. Nothing was changed.',
             ]);
@@ -61,14 +56,6 @@ final class GroundDesk
             'ways' => '',
             'outline' => '',
         ]);
-
-        return $there?->only(self::FIELDS);
-    }
-
-    /** @param  array<string, mixed>  $before  as layOut gave it */
-    public function backTo(Place $place, array $before): void
-    {
-        $this->of($place->id)?->update(array_intersect_key($before, array_flip(self::FIELDS)));
     }
 
     /**

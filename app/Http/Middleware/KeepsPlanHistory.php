@@ -6,15 +6,25 @@ namespace App\Http\Middleware;
 
 use App\Desks\Plan\PlanHistory;
 use App\Models\Brief\Job;
+use App\Models\Kit\KitAsk;
+use App\Models\People\FormalGroup;
+use App\Models\Plan\AccessWindow;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
+use Illuminate\Database\Eloquent\SoftDeletingScope;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Whatever changes the segments or shots of a job is written down with what was there before, so that it can be undone. */
+/** Whatever changes a job's plan, people or kit is written down with what was there before, and can be undone. */
 final class KeepsPlanHistory
 {
+    /** What belongs to a job, by its name in the address. */
+    private const ROWS = [
+        'segment' => Segment::class, 'shot' => ShotLine::class, 'window' => AccessWindow::class, 'group' => FormalGroup::class,
+        'ask' => KitAsk::class,
+    ];
+
     public function handle(Request $request, \Closure $next): Response
     {
         $job = $request->isMethod('GET') || $request->is('plan-changes/*') ? null : self::jobOf($request);
@@ -25,9 +35,13 @@ final class KeepsPlanHistory
         $last = PlanChange::query()->max('id');
         $response = $next($request);
         // What keeps its own way back has written it already.
-        if ($response->isRedirection() && PlanChange::query()->max('id') === $last && $before !== PlanHistory::now($job)) {
+        if ($response->isRedirection() && PlanChange::query()->max('id') === $last && $before !== ($after = PlanHistory::now($job))) {
             $said = $request->hasSession() ? (string) $request->session()->get('said') : '';
-            PlanHistory::keep($job, $said === '' ? self::named($request, $before) : rtrim($said, '.'), $before);
+            $words = $said === '' ? PlanHistory::words($before, $after) ?? self::named($request, $before) : rtrim($said, '.');
+            $change = PlanHistory::keep($job, $words, $before);
+            if ($said !== '' && ! $request->session()->has('undo')) {
+                $request->session()->flash('undo', "/plan-changes/{$change->id}/undo");
+            }
         }
 
         return $response;
@@ -35,18 +49,22 @@ final class KeepsPlanHistory
 
     private static function jobOf(Request $request): ?int
     {
-        $of = static fn (mixed $model, string $class): ?object => $model instanceof $class ? $model : $class::withTrashed()->find($model);
+        $of = static fn (mixed $model, string $class): ?object => $model instanceof $class
+            ? $model
+            : $class::query()->withoutGlobalScope(SoftDeletingScope::class)->find($model);
         $job = $request->route('job');
         if ($job !== null) {
             $id = $job instanceof Job ? $job->id : (int) $job;
 
             return Job::query()->whereKey($id)->exists() ? $id : null;
         }
-        $row = $request->route('segment') !== null
-            ? $of($request->route('segment'), Segment::class)
-            : ($request->route('shot') !== null ? $of($request->route('shot'), ShotLine::class) : null);
+        foreach (self::ROWS as $name => $class) {
+            if ($request->route($name) !== null) {
+                return $of($request->route($name), $class)->job_id ?? null;
+            }
+        }
 
-        return $row->job_id ?? null;
+        return null;
     }
 
     /** @param  array{segments: list<array<string, mixed>>, shots: list<array<string, mixed>>, jobs: list<array<string, mixed>>}  $before */

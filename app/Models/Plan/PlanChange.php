@@ -13,7 +13,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $job_id
  * @property string $said
  * @property array{is_whole?: bool, segments: list<array<string, mixed>>, shots: list<array<string, mixed>>,
- *     jobs?: list<array<string, mixed>>} $before
+ *     jobs?: list<array<string, mixed>>, lists?: array<string, list<array<string, mixed>>>,
+ *     places?: array<string, list<array<string, mixed>>>} $before
  * @property string|null $undone_at
  */
 final class PlanChange extends Model

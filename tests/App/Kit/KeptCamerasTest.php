@@ -58,7 +58,7 @@ final class KeptCamerasTest extends TestCase
         $this->assertSame(['Organ loft <b> fires in no segment any more.'], self::found());
         $undo = $this->delete("/asks/{$ask->id}")->assertRedirect('/jobs/1/light')->getSession()->get('undo');
         $this->assertSame([], self::found());
-        $this->post($undo)->assertRedirect('/jobs/1/light');
+        $this->post($undo);
         $this->assertSame(['Organ loft <b> fires in no segment any more.'], self::found(), 'and comes back as it was');
         $this->post($undo);
         $this->assertCount(1, self::found(), 'once');

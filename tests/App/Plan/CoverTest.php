@@ -36,9 +36,9 @@ final class CoverTest extends TestCase
         // Another one only where that is meant, and with a way back.
         $this->post("/jobs/{$job->id}/ground", ['kind' => 'hall court'])->assertSessionHasErrors('kind');
         $this->get("/jobs/{$job->id}/ground")->assertSee('Handing over');
-        $this->post("/jobs/{$job->id}/ground", ['kind' => 'hall court', 'anew' => '1'])->assertSessionHas('undo');
+        $undo = $this->post("/jobs/{$job->id}/ground", ['kind' => 'hall court', 'anew' => '1'])->getSession()->get('undo');
         $this->get("/jobs/{$job->id}/ground")->assertSee('Left goal')->assertDontSee('Handing over');
-        $this->post("/jobs/{$job->id}/ground/back")->assertRedirect();
+        $this->post($undo)->assertRedirect();
         $this->get("/jobs/{$job->id}/ground")->assertSee('Handing over');
         $ground = GroundRecord::query()->where('place_id', $job->place_id)->firstOrFail();
         $fields = [

@@ -5,9 +5,19 @@ declare(strict_types=1);
 namespace Tests\App\Plan;
 
 use App\Models\Brief\Job;
+use App\Models\Brief\Person;
+use App\Models\Kit\KitAsk;
+use App\Models\Kit\Packing;
+use App\Models\People\FormalGroup;
+use App\Models\Plan\AccessWindow;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
+use App\Models\Plan\Travel;
+use App\Models\Scout\Obstacle;
+use App\Models\Scout\Spot;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\App\TestCase;
 
 /** Whatever was done to a plan can be undone, from one list. */
@@ -25,7 +35,46 @@ final class HistoryTest extends TestCase
         return [
             Segment::query()->where('job_id', 1)->orderBy('id')->get(['id', 'title', 'start_clock', 'minutes'])->toArray(),
             ShotLine::query()->where('job_id', 1)->orderBy('id')->get(['id', 'what', 'segment_id', 'position', 'priority'])->toArray(),
-            Job::query()->findOrFail(1)->only(['covered_from', 'covered_to']),
+            Job::query()->findOrFail(1)->only(['covered_from', 'covered_to', 'separations', 'formals_segment_id', 'formals_gathered']),
+            FormalGroup::query()->where('job_id', 1)->orderBy('id')->get(['id', 'title', 'people', 'position', 'is_pinned'])->toArray(),
+            Person::query()->where('job_id', 1)->orderBy('id')->get(['id', 'name', 'role'])->toArray(),
+            Packing::query()->where('job_id', 1)->orderBy('id')->get(['id', 'item_id', 'lane'])->toArray(),
+            KitAsk::query()->where('job_id', 1)->orderBy('id')->get(['id', 'what', 'count'])->toArray(),
+            AccessWindow::query()->where('job_id', 1)->orderBy('id')->get(['id', 'pass', 'opens_clock'])->toArray(),
+            Spot::query()->orderBy('id')->get(['id', 'facing_deg', 'latitude'])->toArray(),
+            Obstacle::query()->orderBy('id')->get(['id', 'name'])->toArray(),
+            Travel::query()->orderBy('id')->get(['from_place_id', 'to_place_id', 'minutes'])->toArray(),
+        ];
+    }
+
+    /** @return list<\Closure(): TestResponse<Response>> */
+    private function ofOtherPhases(): array
+    {
+        $group = FormalGroup::query()->where('job_id', 1)->orderByDesc('id')->firstOrFail();
+        $packed = Packing::query()->where('job_id', 1)->firstOrFail();
+        $window = AccessWindow::query()->where('job_id', 1)->firstOrFail();
+        $obstacle = Obstacle::query()->firstOrFail();
+        $spot = Spot::query()->whereNotNull('facing_deg')->firstOrFail();
+        $way = Travel::query()->firstOrFail();
+        $lines = Person::query()->where('job_id', 1)->orderBy('position')->get()
+            ->map(static fn (Person $p): string => $p->name.($p->role === null ? '' : ", {$p->role}"))->implode("\n");
+
+        return [
+            fn () => $this->post("/groups/{$group->id}/move", ['way' => 'up']),
+            fn () => $this->post("/groups/{$group->id}/pin"),
+            fn () => $this->delete("/groups/{$group->id}"),
+            fn () => $this->post('/jobs/1/people/order', ['school' => 'build-up']),
+            fn () => $this->post('/jobs/1/people/groups', ['title' => 'Rowers', 'people' => $group->people[0], 'priority' => 'nice']),
+            fn () => $this->post('/jobs/1/people/settings', ['formals_segment_id' => '', 'formals_gathered' => '1']),
+            fn () => $this->post('/jobs/1/people/family', ['people' => "{$lines}\nUncle Quist"]),
+            fn () => $this->delete("/jobs/1/packing/{$packed->item_id}"),
+            fn () => $this->post('/jobs/1/kit/propose', ['school' => 'abroad']),
+            fn () => $this->post('/jobs/1/kit/asks', ['what' => 'ladder', 'count' => '1', 'priority' => 'nice']),
+            fn () => $this->delete("/access/{$window->id}"),
+            fn () => $this->post('/jobs/1/separations', ['first' => $group->people[0], 'second' => 'Somebody', 'metres' => 5]),
+            fn () => $this->post('/jobs/1/spots/turn', ['spot' => $spot->id, 'facing' => fmod($spot->facing_deg + 90, 360)]),
+            fn () => $this->delete("/jobs/1/obstacles/{$obstacle->id}"),
+            fn () => $this->post('/jobs/1/travels', ['from' => $way->from_place_id, 'to' => $way->to_place_id, 'minutes' => $way->minutes + 7]),
         ];
     }
 
@@ -48,6 +97,7 @@ final class HistoryTest extends TestCase
                 'minutes' => 20,
                 'date' => Job::query()->findOrFail(1)->date,
             ]),
+            ...$this->ofOtherPhases(),
         ];
         foreach ($edits as $number => $edit) {
             $before = self::state();

@@ -23,7 +23,6 @@ use App\Models\Kit\Packing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Arr;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Time\Lane;
@@ -98,29 +97,10 @@ final class KitController
 
     public function forgetAsk(KitAsk $ask): RedirectResponse
     {
-        session()->put("asked.{$ask->job_id}", Arr::except($ask->attributesToArray(), ['id', 'created_at', 'updated_at']));
         $ask->delete();
 
-        return redirect(self::pageOf($ask))
-            ->with('said', $ask->mounted === null ? 'It is asked for no more.' : 'The camera stands alone no more.')
-            ->with('undo', "/jobs/{$ask->job_id}/kit/asks/back");
-    }
-
-    /** What was asked for, and was taken off by mistake. */
-    public function askAgain(int $job): RedirectResponse
-    {
-        $before = session()->pull("asked.{$job}");
-        if (! is_array($before)) {
-            return redirect("/jobs/{$job}/kit/propose");
-        }
-        $ask = KitAsk::query()->create(['job_id' => BriefDesk::open($job)->id, ...Arr::except($before, 'job_id')]);
-
-        return redirect(self::pageOf($ask))->with('said', 'It is asked for again.');
-    }
-
-    private static function pageOf(KitAsk $ask): string
-    {
-        return $ask->mounted === null ? "/jobs/{$ask->job_id}/kit/propose" : "/jobs/{$ask->job_id}/light";
+        return redirect($ask->mounted === null ? "/jobs/{$ask->job_id}/kit/propose" : "/jobs/{$ask->job_id}/light")
+            ->with('said', $ask->mounted === null ? 'It is asked for no more.' : 'The camera stands alone no more.');
     }
 
     /** What does a frame pass through, and what has no spare? */

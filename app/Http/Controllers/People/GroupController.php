@@ -137,27 +137,16 @@ final class GroupController
     /** Names that are on no list go out of the groups. */
     public function strike(int $job, GroupMembersDesk $desk): RedirectResponse
     {
-        return self::regrouped($job, $desk->strike(BriefDesk::open($job)), 'No group names anybody who is not on the list.');
+        $desk->strike(BriefDesk::open($job));
+
+        return redirect("/jobs/{$job}/people")->with('said', 'No group names anybody who is not on the list.');
     }
 
     /** Whoever is on the list stands in the group of that name. */
     public function everybody(int $job, GroupMembersDesk $desk): RedirectResponse
     {
-        return self::regrouped($job, $desk->fillEverybody(BriefDesk::open($job)), 'Everybody on the list is in it.');
-    }
+        $desk->fillEverybody(BriefDesk::open($job));
 
-    public function regroup(int $job, GroupMembersDesk $desk): RedirectResponse
-    {
-        $desk->backTo(BriefDesk::open($job), (array) session()->pull("regrouped.{$job}", []));
-
-        return redirect("/jobs/{$job}/people")->with('said', 'The groups are as they were.');
-    }
-
-    /** @param  array<int, list<string>>  $before */
-    private static function regrouped(int $job, array $before, string $said): RedirectResponse
-    {
-        session()->put("regrouped.{$job}", $before);
-
-        return redirect("/jobs/{$job}/people")->with('said', $said)->with('undo', "/jobs/{$job}/people/groups/back");
+        return redirect("/jobs/{$job}/people")->with('said', 'Everybody on the list is in it.');
     }
 }

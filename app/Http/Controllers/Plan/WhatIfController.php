@@ -86,7 +86,7 @@ final class WhatIfController
             PlanHistory::backTo($change);
         }
 
-        return redirect("/jobs/{$change->job_id}/plan")->with('said', 'The plan is as it was.');
+        return redirect()->back(fallback: "/jobs/{$change->job_id}/plan")->with('said', 'It is as it was before.');
     }
 
     public function rehearse(Request $request, int $job, WhatIfDesk $desk, Readiness $strap): View

@@ -44,18 +44,9 @@ final class GroundController
 
     public function store(LayOutRequest $request, int $job, GroundDesk $desk): RedirectResponse
     {
-        $before = $desk->layOut(BriefDesk::open($job)->place, $request->kind(), $request->boolean('anew'));
-        $to = redirect("/jobs/{$job}/ground")->with('said', 'It is laid out: change what is otherwise here.');
-        session()->put("ground.{$job}", $before);
+        $desk->layOut(BriefDesk::open($job)->place, $request->kind(), $request->boolean('anew'));
 
-        return $before === null ? $to : $to->with('undo', "/jobs/{$job}/ground/back");
-    }
-
-    public function back(int $job, GroundDesk $desk): RedirectResponse
-    {
-        $desk->backTo(BriefDesk::open($job)->place, (array) session()->pull("ground.{$job}", []));
-
-        return redirect("/jobs/{$job}/ground")->with('said', 'The ground is as it was.');
+        return redirect("/jobs/{$job}/ground")->with('said', 'It is laid out: change what is otherwise here.');
     }
 
     public function update(GroundRequest $request, int $job, GroundDesk $desk): RedirectResponse

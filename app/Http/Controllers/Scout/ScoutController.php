@@ -104,7 +104,7 @@ final class ScoutController
     {
         $obstacle->delete();
 
-        return redirect("/jobs/{$job}/scout?spot={$obstacle->spot_id}");
+        return redirect("/jobs/{$job}/scout?spot={$obstacle->spot_id}")->with('said', "{$obstacle->name} is gone from the drawing.");
     }
 
     public function turn(TurnRequest $request, int $job): RedirectResponse
