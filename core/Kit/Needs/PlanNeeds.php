@@ -76,7 +76,7 @@ final class PlanNeeds
                 if ($stretch->frames() > 0) {
                     $lanes[$lane] = true;
                 }
-                if ($isWide) {
+                if ($isWide && in_array($lane, $stretch->hands(), true)) {
                     $both[$lane] ??= $stretch->at(
                         $lane,
                         Priority::Should,
@@ -139,7 +139,7 @@ final class PlanNeeds
                 }
                 $stop = self::stopFor($stretch->ev100);
                 $stops[$shot->focalMm] = min($stops[$shot->focalMm] ?? INF, $stop ?? INF);
-                foreach ($stretch->photographers() as $lane) {
+                foreach ($stretch->hands() as $lane) {
                     $uses[$shot->focalMm][] = $stretch->at($lane, $shot->priority, "“{$shot->what}” at {$stretch->clock}, {$lane}");
                 }
             }

@@ -52,6 +52,17 @@ final readonly class PlannedStretch
         return Lane::photographers($this->lanes, $typed !== []);
     }
 
+    /**
+     * In whose hands a shot is that names a focal length: of several who are there one takes it, but what is played each takes from where
+     * they stand (common practice, no source).
+     *
+     * @return list<string>
+     */
+    public function hands(): array
+    {
+        return $this->scene() === SceneKind::Action ? $this->photographers() : array_slice($this->photographers(), 0, 1);
+    }
+
     /** Planned in it, by one photographer. */
     public function frames(): int
     {

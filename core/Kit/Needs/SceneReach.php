@@ -32,8 +32,7 @@ final class SceneReach
         $open = array_values(
             array_filter(
                 $stretches,
-                static fn (PlannedStretch $s): bool => $s->frames() > 0 &&
-                    array_filter($s->shots, static fn (PlannedShot $shot): bool => $shot->focalMm !== null) === [],
+                static fn (PlannedStretch $s): bool => $s->frames() > 0 && self::hands($s) !== [],
             ),
         );
         $of = static fn (SceneKind ...$kinds): array => array_values(
@@ -53,6 +52,14 @@ final class SceneReach
         );
     }
 
+    /** @return list<string> photographers for whom no shot of it names a focal length */
+    private static function hands(PlannedStretch $stretch): array
+    {
+        $isNamed = array_filter($stretch->shots, static fn (PlannedShot $shot): bool => $shot->focalMm !== null) !== [];
+
+        return array_values(array_diff($stretch->photographers(), $isNamed ? $stretch->hands() : []));
+    }
+
     /**
      * @param  array{float, float}  $mm
      * @param  list<PlannedStretch>  $stretches
@@ -60,8 +67,10 @@ final class SceneReach
     private static function need(string $id, string $title, array $mm, array $stretches, bool $isMust): ?Need
     {
         $at = [];
+        $isOther = false;
         foreach ($stretches as $stretch) {
-            foreach ($stretch->photographers() as $lane) {
+            foreach (self::hands($stretch) as $lane) {
+                $isOther = $isOther || self::hands($stretch) !== $stretch->photographers();
                 $priority = $isMust ? $stretch->priority : Priority::Should;
                 $at[] = $stretch->at($lane, $priority, "“{$stretch->title}” at {$stretch->clock}, {$lane}");
             }
@@ -79,7 +88,7 @@ final class SceneReach
             $priority,
             $priority === Priority::Must,
             Plural::of($count, 'a lens', "{$count} lenses")." {$title}",
-            NeedsTogether::why($at).': no shot there names a focal length, and this is usual.',
+            NeedsTogether::why($at).': no shot there names a focal length'.($isOther ? ' for that hand' : '').', and this is usual.',
             $at,
             ['focal_mm' => $mm[0], 'up_to_mm' => $mm[1]],
         );

@@ -84,7 +84,15 @@ final class SceneReachTest extends TestCase
             static fn (Need $n): bool => str_starts_with($n->id, 'reach-') && $n->what === NeedWhat::Reach,
         ), 'count', 'id');
         $this->assertSame(1, $ids(null)['reach-310'], 'one of the two has it');
-        $this->assertSame(['reach-85' => 2, 'reach-310' => 1], $ids(85));
+        $this->assertSame(['reach-85' => 1, 'reach-310' => 1, 'reach-normal' => 1, 'reach-long' => 1], $ids(85), 'the other hand has the usual ones');
+        $both = PlanNeeds::of([new PlannedStretch(
+            1, 'First half', ['lead', 'second'], 0, 3600, '15:00', 1, Priority::Must, 12.0, [new PlannedShot('Goal', Priority::Must, 50, 400)],
+        )], [], 8.0);
+        $this->assertSame(['reach-400' => 2], array_column(
+            array_filter($both, static fn (Need $n): bool => $n->what === NeedWhat::Reach),
+            'count',
+            'id',
+        ), 'what is played each takes from where they stand');
         $this->assertSame([], $ids(null, 0), 'where nothing is taken nothing is carried');
     }
 
