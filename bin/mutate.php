@@ -163,13 +163,19 @@ function copyProject(string $root, string $at): void
 function faults(string $code): array
 {
     $faults = [];
-    // How strictly words of one type are compared, and keys that are thrown away, nobody can notice.
+    // How strictly words of one type are compared, keys that are thrown away, and what a mark in a set holds, nobody can notice.
     $idle = [];
     $tree = (new ParserFactory())->createForHostVersion()->parse($code) ?? [];
     foreach ((new NodeFinder())->findInstanceOf($tree, Node\Expr\FuncCall::class) as $call) {
         if ($call->name instanceof Node\Name && in_array($call->name->toString(), STRICT, true) && ! $call->isFirstClassCallable()) {
             $flag = $call->args[2] ?? ($call->name->toString() === 'iterator_to_array' ? $call->args[1] ?? null : null);
             $idle[$flag?->getStartFilePos() ?? -1] = true;
+        }
+    }
+    foreach ((new NodeFinder())->findInstanceOf($tree, Node\Expr\Assign::class) as $mark) {
+        // A mark in a set: that its key is there is what counts.
+        if ($mark->var instanceof Node\Expr\ArrayDimFetch && $mark->expr instanceof Node\Expr\ConstFetch) {
+            $idle[$mark->expr->getStartFilePos()] = strtolower($mark->expr->name->toString()) === 'true' ?: null;
         }
     }
     $swaps = [

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Kit;
+
+use NorthSatchel\Kit\CardBudget;
+use NorthSatchel\Kit\Judge\Swap;
+use NorthSatchel\Kit\Judge\SwapTimes;
+use NorthSatchel\Kit\Judge\TicksJudge;
+use NorthSatchel\Kit\KitProposal;
+use NorthSatchel\Kit\Needs\AlwaysNeeds;
+use NorthSatchel\Kit\Needs\BudgetNeeds;
+use NorthSatchel\Kit\Needs\FlashWork;
+use NorthSatchel\Kit\Needs\PlannedShot;
+use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\PlannedWork;
+use NorthSatchel\Kit\SaveMode;
+use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Plan\Lights\SetKind;
+use NorthSatchel\Plan\Lights\SetPiece;
+use NorthSatchel\Severity;
+use NorthSatchel\Time\Priority;
+use PHPUnit\Framework\TestCase;
+
+/** Budgets and stops right at their limits. */
+final class LimitsTest extends TestCase
+{
+    /** Nominal stops (ISO 517): at the EV of 1/160 s and ISO 6400 each is the widest that will do, a hair below it the next wider. */
+    public function test_each_stop_is_asked_for_at_its_light(): void
+    {
+        $stops = [1.4, 1.6, 1.8, 2.0, 2.2, 2.5, 2.8, 3.2, 3.5, 4.0, 4.5, 5.0, 5.6, 6.3, 7.1];
+        foreach ($stops as $at => $stop) {
+            $ev = log($stop ** 2 * 160 * 100 / 6400, 2);
+            $this->assertSame($stop, PlanNeeds::stopFor($ev));
+            $this->assertSame($stops[max(0, $at - 1)], PlanNeeds::stopFor($ev - 0.01));
+        }
+        $this->assertNull(PlanNeeds::stopFor(log(64 * 160 * 100 / 6400, 2)), 'f/8 does');
+        $this->assertSame(7.1, PlanNeeds::stopFor(log(64 * 160 * 100 / 6400, 2) - 0.01));
+    }
+
+    public function test_a_charge_that_is_just_enough_is_one(): void
+    {
+        $flash = new Gear(1, 'Flash', GearKind::Flash, ['pops_per_charge' => 200]);
+        // 200 pops, 15 % kept back: 170.
+        $this->assertSame([1, 1, 2], array_map(static fn (int $pops): int => BudgetNeeds::flashCharges($flash, $pops, 20.0), [0, 170, 171]));
+        $this->assertSame(2, BudgetNeeds::flashCharges(new Gear(2, 'Old', GearKind::Flash), 340, 20.0), 'where nobody counted, 200');
+    }
+
+    public function test_a_slot_that_takes_nothing_does_not_limit_the_other(): void
+    {
+        $of = static fn (float $raw, float $jpeg): int => CardBudget::of(10, $raw, $jpeg, SaveMode::Split, [64.0, 8.0])->framesPerSet;
+        $this->assertSame([1280, 800, 160], [$of(50.0, 0.0), $of(0.0, 10.0), $of(50.0, 50.0)]);
+        $this->assertSame(16_000, $of(4.0, 0.5), 'and half a megabyte is something');
+    }
+
+    public function test_packed_is_on_the_evening_before(): void
+    {
+        $severity = static fn (int $days): Severity => TicksJudge::of(['Cell'], 2, $days)->severity;
+        $this->assertSame([Severity::Fix, Severity::Fix, Severity::Mind], [$severity(1), $severity(2), $severity(3)]);
+    }
+
+    public function test_a_pause_of_six_hours_is_a_night(): void
+    {
+        $stretch = static fn (int $from): PlannedStretch => new PlannedStretch(
+            $from, 'Part', ['lead'], $from, $from + 3600, '10:00', 1, Priority::Must, 12.0, [new PlannedShot('x', Priority::Must, 300)],
+        );
+        $swaps = static fn (int $pause): array => array_map(
+            static fn (Swap $s): int => $s->after,
+            SwapTimes::ofCells([$stretch(0), $stretch(3600 + $pause)], 1.0, 400.0, 1000.0, 20.0),
+        );
+        $this->assertSame([300], $swaps(6 * 3600 - 1));
+        $this->assertSame([], $swaps(6 * 3600), 'they are charged in it');
+    }
+
+    public function test_a_kit_of_just_the_limit_is_within_it(): void
+    {
+        $shelf = [new Gear(1, 'Reader', GearKind::Reader, weightG: 80), new Gear(2, 'Drive', GearKind::Drive, weightG: 200)];
+        $work = new PlannedWork(AlwaysNeeds::always(2.0, 1), [], new FlashWork(), 2.0, 20.0);
+        $grams = KitProposal::of($shelf, $work)->grams;
+        $this->assertNull(KitProposal::of($shelf, $work, limitG: $grams)->overG);
+        $this->assertSame(1, KitProposal::of($shelf, $work, limitG: $grams - 1)->overG);
+    }
+
+    public function test_a_light_is_measured_to_the_centimetre(): void
+    {
+        $this->assertSame('1.24 m, 31° left', (new SetPiece('Key', SetKind::Light, 1.236, -30.6))->whereSays());
+    }
+}
