@@ -120,16 +120,16 @@
                         data-shot="{{ $line->id }}">
                         <span class="priority {{ $line->priority }}">{{ $line->priority }}</span><span>{{ $line->what }}</span><span
                             class="figures text-faint">{{ $line->minutes }} min · {{ $line->frames }} frames</span>
-                        <span class="ml-auto flex items-center gap-1">
+                        <span class="ml-auto flex flex-wrap items-center gap-1 min-w-0">
                             @if (count($list) > 0)
-                                <x-form :action="'/shots/' . $line->id . '/put'" class="flex gap-1 items-center"><select name="segment"
-                                        aria-label="Segment for {{ $line->what }}">
-                                        @foreach ($list as $row)
-                                            <option value="{{ $row->segment->id }}">{{ $row->from }} {{ $row->segment->title }}
-                                            </option>
-                                        @endforeach
-                                    </select>
-                                    <button class="button small" aria-label="Put {{ $line->what }} there">Put there</button></x-form>
+                                <x-form :action="'/shots/' . $line->id . '/put'" class="flex flex-wrap gap-1 items-center min-w-0">
+                                    <span class="field w-56 max-w-full"><select name="segment" aria-label="Segment for {{ $line->what }}">
+                                            @foreach ($list as $row)
+                                                <option value="{{ $row->segment->id }}">{{ $row->from }} {{ $row->segment->title }}
+                                                </option>
+                                            @endforeach
+                                        </select></span>
+                                    <button class="button" aria-label="Put {{ $line->what }} there">Put there</button></x-form>
                             @endif
                             @post('/shots/' . $line->id, 'delete')
                                 <button class="button quiet" aria-label="Remove {{ $line->what }}">Remove</button>
