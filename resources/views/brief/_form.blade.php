@@ -12,8 +12,11 @@
             </x-field>
             <x-field name="client" label="Client" :value="$job?->client" maxlength="120" />
         </div>
-        <x-field name="people" label="People, one a line, the role after a comma" type="textarea"
+        <x-field name="people" label="People, one a line, the role after a comma" type="textarea" rows="5"
             :value="$job?->people->map(fn($p) => $p->name . ($p->role ? ', ' . $p->role : ''))->implode(PHP_EOL)" />
+        <x-field name="must_haves" label="Must-haves, one a line" type="textarea" rows="4" :value="$job?->must_haves" />
+        <x-field name="restrictions" label="Restrictions of the venue" type="textarea" rows="3" :value="$job?->restrictions"
+            hint="where you may stand, flash or not, passes, forms" />
     </fieldset>
     <fieldset class="slab grid gap-3 content-start">
         <legend class="font-bold px-1">When and where</legend>
@@ -47,9 +50,6 @@
         value="1" @checked(old('is_confidential', $job?->is_confidential))>
         Confidential: the words of this brief stay off every sheet but the photographers'</label>
     <p class="lg:col-span-2 text-sm text-faint">Towns: the GeoNames gazetteer (geonames.org), CC BY 4.0.</p>
-    <x-field name="must_haves" label="Must-haves" type="textarea" :value="$job?->must_haves" />
-    <x-field name="restrictions" label="Restrictions of the venue" type="textarea" :value="$job?->restrictions"
-        hint="where you may stand, flash or not, passes, forms" />
 </div>
 <datalist id="zones">
     @foreach (timezone_identifiers_list() as $zone)
