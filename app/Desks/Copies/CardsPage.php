@@ -44,7 +44,7 @@ final class CardsPage
             'lives' => $lives,
             'ready' => $this->cards
                 ->cards($job)
-                ->filter(static fn (Card $c): bool => $lives[$c->id]->state === CardState::Ready && $c->folder !== null)
+                ->filter(static fn (Card $c): bool => $lives[$c->id]->state === CardState::Ready)
                 ->values(),
             'wallet' => $entries,
             'stands' => array_combine(array_map(static fn (CardEntry $e): int => $e->card->id, $entries), array_column($entries, 'stands')),

@@ -80,6 +80,17 @@ final class CardLifeDeskTest extends TestCase
         $this->get('/jobs/1/cards/999/look')->assertNotFound();
     }
 
+    public function test_a_ready_card_goes_into_a_body_before_anybody_said_where_it_is_mounted(): void
+    {
+        $slots = '/No ready card is left in the bag|Put in /';
+        $this->post('/events', ['kind' => 'unload', 'job' => 1, 'card' => self::card('S02')]);
+        $before = preg_match_all($slots, (string) $this->get('/jobs/1/cards')->getContent());
+        Card::query()->update(['folder' => null]);
+        $page = $this->get('/jobs/1/cards')->assertSee('in the bag, ready')->assertDontSee('No ready card is left in the bag.');
+        $this->assertGreaterThan(0, $before, 'a slot is empty');
+        $this->assertSame($before, preg_match_all($slots, (string) $page->getContent()));
+    }
+
     public function test_a_card_that_failed_twice_is_to_be_retired_and_goes_into_no_body(): void
     {
         $this->get('/jobs/1/cards')->assertSee('S02 has failed once.');
