@@ -126,10 +126,12 @@
             <h2 class="mb-1">Allowed folders</h2>
             <p class="text-faint text-sm mb-2">The program reads and writes only below these.</p>
             <ul>
-                <li class="border-t border-rule py-2 figures">{{ $standIns }} <span class="text-faint text-sm">the stand-ins</span>
-                </li>
+                <li class="border-t border-rule py-2 figures"><a class="break-all"
+                        href="/folders?{{ http_build_query(['at' => $standIns, 'for' => $for]) }}#look-around">{{ $standIns }}</a> <span
+                        class="text-faint text-sm">the stand-ins</span></li>
                 @foreach ($roots as $root)
-                    <li class="border-t border-rule py-1 flex items-center justify-between figures">{{ $root->path }}<x-form
+                    <li class="border-t border-rule py-1 flex items-center justify-between figures"><a class="break-all"
+                            href="/folders?{{ http_build_query(['at' => $root->path, 'for' => $for]) }}#look-around">{{ $root->path }}</a><x-form
                             :action="'/folders/' . $root->id" method="delete"><button class="button quiet">Forget</button></x-form></li>
                 @endforeach
             </ul>
@@ -138,7 +140,7 @@
                         required /></div><button class="button mt-6">Allow</button>
             </x-form>
         </section>
-        <section class="slab lg:col-span-2">
+        <section class="slab lg:col-span-2" id="look-around">
             <h2 class="mb-1">Look around</h2>
             <p class="figures mb-2">{{ $at }}@if ($isCardAt)
                     <span class="text-faint text-sm">looks like a camera card</span>

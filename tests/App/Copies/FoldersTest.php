@@ -95,6 +95,10 @@ final class FoldersTest extends TestCase
 
     public function test_the_folder_of_the_stand_ins_may_be_looked_into_at_the_first_look_too(): void
     {
+        // What was allowed last is looked into, and each of them can be.
+        $this->get('/folders?for=card-1')->assertSee('at='.urlencode("{$this->temp}/media/card").'&amp;for=card-1', false)
+            ->assertSee('at='.urlencode("{$this->temp}/media").'&amp;for=card-1#look-around', false);
+        AllowedRoot::query()->delete();
         config(['satchel.standins' => "{$this->temp}/nobody was here/standins"]);
         $this->get('/folders')->assertOk()->assertDontSee('lies outside the folders you allowed')->assertSee('No folder below');
     }

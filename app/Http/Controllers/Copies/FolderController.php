@@ -34,9 +34,12 @@ final class FolderController
     public function index(Request $request, Places $places): View
     {
         $roots = AllowedRoots::now();
-        $asked = (string) $request->query('at', $roots->roots[0] ?? Devices::standIns());
+        // What somebody allowed last is where they want to look.
+        $first = AllowedRoot::query()->orderByDesc('id')->value('path') ?? $roots->roots[0] ?? Devices::standIns();
+        $first = in_array($first, $roots->roots, true) ? $first : $roots->roots[0] ?? Devices::standIns();
+        $asked = (string) $request->query('at', $first);
         $problem = null;
-        $at = $roots->roots[0] ?? Devices::standIns();
+        $at = $first;
         $below = [];
         try {
             $below = $roots->below($asked);
