@@ -99,6 +99,10 @@ final class CopiesFindings
     {
         $not = ['the card itself is not counted'];
         $remedy = new Remedy('copy.start', 'Copy it to the drives', ['card' => $row->card->id]);
+        if ($row->isEverywhere()) {
+            $not[] = 'it lies on every drive that is known, and what shares a disk counts once';
+            $remedy = self::moreDrives();
+        }
         if (in_array(CopyState::Told, $row->cells, true)) {
             $not[] = 'nor what another satchel tells of copies: point to them under “A copy made otherwise”, and they are looked through';
         }
@@ -114,6 +118,12 @@ final class CopiesFindings
             ['verified' => $row->verified, 'wanted' => $wanted],
             $row->card->folder === null && $remedy->action === 'copy.start' ? null : $remedy,
         );
+    }
+
+    /** Where a load lies on every drive already, copying it again would bring nothing. */
+    public static function moreDrives(): Remedy
+    {
+        return new Remedy('folders.open', 'Add a drive, or say which disk is which');
     }
 
     private function partly(Card $card, int $fill, int $placeId): Verdict

@@ -20,4 +20,10 @@ final readonly class GridRow
         public array $cells,
         public int $verified,
     ) {}
+
+    /** Whether it lies verified at every place that is known: no copy that is begun now would add one. */
+    public function isEverywhere(): bool
+    {
+        return $this->cells !== [] && array_filter($this->cells, static fn (CopyState $s): bool => $s !== CopyState::Verified) === [];
+    }
 }

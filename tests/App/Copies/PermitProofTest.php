@@ -345,6 +345,12 @@ final class PermitProofTest extends TestCase
             ->assertSee('S01 holds frames that are not safe yet.')
             ->assertSee('the least 1');
         $this->get('/folders')->assertSee('Counts once together with');
+        // Copying again would bring nothing where each known drive holds it.
+        Destination::query()->whereNotIn('name', ['Drive Fir', 'Drive Birch'])->delete();
+        $this->ask('S01')->assertSee('It lies on every drive that is known')->assertSee('Add a drive, or say which disk is which')
+            ->assertDontSee('Copy it to the drives');
+        $this->get("/jobs/{$this->job->id}/copies")->assertSee('S01 is not safe yet.')->assertSee('Add a drive, or say which disk is which')
+            ->assertDontSee('Copy it to the drives');
         foreach (
             Destination::query()
                 ->whereIn('name', ['Drive Fir', 'Drive Birch'])
