@@ -17,8 +17,6 @@ use NorthSatchel\Cards\CardLife;
 use NorthSatchel\Cards\CardState;
 use NorthSatchel\Cards\Permit\FormatPermit;
 use NorthSatchel\Cards\Twin\TwinVerdict;
-use NorthSatchel\Verdict;
-use NorthSatchel\Verdicts;
 
 /** The cards page: bodies with their slots, and every card with what can be done with it next. */
 final class CardsPage
@@ -29,7 +27,7 @@ final class CardsPage
         private readonly ProofDesk $proofs,
         private readonly PermitDesk $permits,
         private readonly RunDesk $runs,
-        private readonly CopiesDesk $copies,
+        private readonly OfferedCopies $offered,
     ) {}
 
     /**
@@ -151,7 +149,7 @@ final class CardsPage
                         $permit === null && $life->lastRefusal !== null ? 'last refused: '.$life->lastRefusal : null,
                     ]),
                 ),
-                findings: $permit === null ? null : $this->runs->withheld($job, $this->offered($job, $card, $permit->verdicts)),
+                findings: $permit === null ? null : $this->runs->withheld($job, $this->offered->of($job, $card, $permit->verdicts)),
                 lost: self::lost($permit),
                 steps: $isMine ? self::steps($life, $card, $card->folder !== null && Devices::isStandIn($card->folder), $permit) : [],
                 others: $this->others($job, $card),
@@ -160,18 +158,6 @@ final class CardsPage
         }
 
         return $entries;
-    }
-
-    /** Copying is offered where a drive is known that does not hold the load. */
-    private function offered(Job $job, Card $card, Verdicts $findings): Verdicts
-    {
-        $row = collect($this->copies->grid($job))->first(static fn (GridRow $r): bool => $r->card->id === $card->id && $r->isEverywhere());
-
-        return $row === null ? $findings : $findings->map(
-            static fn (Verdict $v): Verdict => $v->remedy?->action === 'copy.start'
-                ? $v->with(CopiesFindings::moreDrives(), ' It lies on every drive that is known; what shares a disk counts once.')
-                : $v,
-        );
     }
 
     /** What is written on the drawing of a card: a permit that is void at this moment is none. */
