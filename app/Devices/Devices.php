@@ -23,7 +23,7 @@ final class Devices
     public static function card(Card $card): LocalVolume
     {
         if ($card->folder === null) {
-            throw FolderNotAllowed::absent($card->item->label);
+            throw FolderNotAllowed::notMounted($card->item->label);
         }
 
         return LocalVolume::at(AllowedRoots::now()->folder($card->folder));

@@ -34,6 +34,12 @@ final class FolderNotAllowed extends \RuntimeException implements Failure
         return new self("{$name} cannot take copies: {$why}.");
     }
 
+    /** Nobody said yet where the card is mounted. */
+    public static function notMounted(string $card): self
+    {
+        return new self("Nobody has said where {$card} is mounted: put it into the reader, and choose its folder.");
+    }
+
     public static function absent(string $folder): self
     {
         return new self("{$folder} is no folder that can be read: is it mounted?");

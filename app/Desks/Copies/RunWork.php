@@ -133,9 +133,9 @@ final class RunWork
                 );
             }
 
-            return new Answer(good: false, text: "{$card->item->label}: {$e->getMessage()}.");
+            return new Answer(good: false, text: "{$card->item->label}: ".self::ended($e->getMessage()));
         } catch (FolderNotAllowed|UnableToRead $e) {
-            return new Answer(good: false, text: "{$card->item->label}: ".rtrim($e->getMessage(), '.').'.');
+            return new Answer(good: false, text: "{$card->item->label}: ".self::ended($e->getMessage()));
         }
     }
 
@@ -162,5 +162,11 @@ final class RunWork
         $worst = $permit->verdicts->worst();
 
         return new Answer(good: $permit->isGranted, text: "{$worst?->finding} {$worst?->because}");
+    }
+
+    /** A sentence with one mark at its end. */
+    private static function ended(string $words): string
+    {
+        return preg_match('/[.?!]$/u', $words) === 1 ? $words : "{$words}.";
     }
 }

@@ -91,6 +91,14 @@ final class CardLifeDeskTest extends TestCase
         $this->assertSame($before, preg_match_all($slots, (string) $page->getContent()));
     }
 
+    public function test_work_with_a_card_that_nobody_mounted_says_so_in_one_sentence(): void
+    {
+        Card::query()->whereKey(self::card('S02'))->update(['folder' => null]);
+        $this->post('/jobs/1/cards/'.self::card('S02').'/twin');
+        $answers = json_encode(Run::query()->latest('id')->firstOrFail()->report, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $this->assertStringContainsString('Nobody has said where S02 is mounted: put it into the reader, and choose its folder."', (string) $answers);
+    }
+
     public function test_a_card_that_failed_twice_is_to_be_retired_and_goes_into_no_body(): void
     {
         $this->get('/jobs/1/cards')->assertSee('S02 has failed once.');
