@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Kit;
 
 use NorthSatchel\Kit\CardBudget;
+use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\Judge\Swap;
 use NorthSatchel\Kit\Judge\SwapTimes;
 use NorthSatchel\Kit\Judge\TicksJudge;
@@ -12,9 +13,14 @@ use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\Needs\AlwaysNeeds;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\FlashWork;
+use NorthSatchel\Kit\Needs\Need;
+use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\Pack\CardsSeen;
+use NorthSatchel\Kit\Pack\ListLine;
+use NorthSatchel\Kit\Pack\NightList;
 use NorthSatchel\Kit\PlannedWork;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Kit\Shelf\Gear;
@@ -23,6 +29,7 @@ use NorthSatchel\Plan\Lights\SetKind;
 use NorthSatchel\Plan\Lights\SetPiece;
 use NorthSatchel\Severity;
 use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 
 /** Budgets and stops right at their limits. */
@@ -87,5 +94,33 @@ final class LimitsTest extends TestCase
     public function test_a_light_is_measured_to_the_centimetre(): void
     {
         $this->assertSame('1.24 m, 31° left', (new SetPiece('Key', SetKind::Light, 1.236, -30.6))->whereSays());
+    }
+
+    /** Two bodies of which one is enough, and both may go: a pair is no pair where there is one thing. */
+    public function test_any_two_are_said_of_two_and_more(): void
+    {
+        $need = new Need('x', NeedWhat::Reach, 1, Priority::Must, false, 'a lens', 'x.', [], ['focal_mm' => 50.0]);
+        $said = static fn (Gear ...$bag): string => implode(' ', array_map(
+            static fn (Verdict $v): string => $v->code === 'kit.survives' ? $v->because : '',
+            (new LossReport(array_values($bag), [], [$need]))->verdicts(),
+        ));
+        $lens = static fn (int $id): Gear => new Gear($id, "Lens {$id}", GearKind::Lens, ['focal_min_mm' => 24, 'focal_max_mm' => 70]);
+        $body = static fn (int $id): Gear => new Gear($id, "Body {$id}", GearKind::Body);
+        $this->assertSame('', trim($said($lens(1), $body(2))), 'each of them is needed');
+        $two = $said($lens(1), $lens(2), $body(3), $body(4));
+        $this->assertStringContainsString('4 things taken out in turn', $two);
+        $this->assertStringNotContainsString('any two', $two, 'both lenses gone leave none');
+        $this->assertStringContainsString('And any two of them.', $said($lens(1), $lens(2), $lens(3), $body(4), $body(5), $body(6)));
+    }
+
+    public function test_cards_that_nobody_saw_are_told_of_from_the_first_on(): void
+    {
+        $night = static fn (int $unseen): string => implode(' ', array_map(
+            static fn (ListLine $l): string => $l->what,
+            NightList::of([], ['A'], new CardsSeen(0, $unseen, []), [], [], 9, [])->night,
+        ));
+        $this->assertStringContainsString('One card was not looked at', $night(1));
+        $this->assertStringContainsString('2 cards were not looked at', $night(2));
+        $this->assertStringNotContainsString('not looked at', $night(0));
     }
 }

@@ -88,6 +88,7 @@ final class ArrivalTest extends TestCase
             'from the back to the front',
         );
         $this->assertSame([2, ['Background', 'Hair', 'Key', 'Camera']], [$tasks[1]->people, $tasks[4]->after]);
+        $this->assertSame([15, 15, 10, 10, 10, 10], array_map(static fn (Task $t): int => $t->minutes, $tasks));
         $this->assertSame('', PreLight::tasks(LightsText::read("Ground\n  Subject, 1 m high")[0]));
     }
 
