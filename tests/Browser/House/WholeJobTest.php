@@ -131,7 +131,7 @@ final class WholeJobTest extends BrowserTestCase
             ),
         );
         $this->press('Undo');
-        $this->see('The plan is as it was.', 'Family groups');
+        $this->see('It is as it was before.', 'Family groups');
         $this->visit('/jobs/1/rehearse');
         $this->see('How likely is the day to hold?', '3000 simulated days');
         $this->assertNoComplaints();
