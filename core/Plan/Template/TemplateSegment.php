@@ -31,21 +31,7 @@ final readonly class TemplateSegment
 
     public function at(int $start, ?int $minutes = null): self
     {
-        return new self(
-            $this->title,
-            $this->lane,
-            $start,
-            $minutes ?? $this->minutes,
-            $this->priority,
-            $this->isOutdoor,
-            $this->isAnchor,
-            $this->shortMinutes,
-            $this->mayMove,
-            $this->takesIn,
-            $this->isBreak,
-            $this->shots,
-            $this->isShared,
-        );
+        return $this->with($this->lane, $start, $minutes ?? $this->minutes, $this->isShared);
     }
 
     /** @return non-empty-list<string> */
@@ -57,11 +43,16 @@ final readonly class TemplateSegment
     /** As somebody does who is alone. */
     public function alone(): self
     {
+        return $this->with('lead', $this->start, $this->minutes, false);
+    }
+
+    private function with(string $lane, int $start, int $minutes, bool $isShared): self
+    {
         return new self(
             $this->title,
-            'lead',
-            $this->start,
-            $this->minutes,
+            $lane,
+            $start,
+            $minutes,
             $this->priority,
             $this->isOutdoor,
             $this->isAnchor,
@@ -70,6 +61,7 @@ final readonly class TemplateSegment
             $this->takesIn,
             $this->isBreak,
             $this->shots,
+            $isShared,
         );
     }
 }
