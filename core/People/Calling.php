@@ -166,7 +166,7 @@ final readonly class Calling
             $person !== null &&
             (in_array('infant', $person->needs, true) || ($person->heightCm !== null && $person->heightCm < self::CHILD_CM));
 
-        return $isChild ? explode(' ', $name)[0] : $name;
+        return $isChild ? ShortNames::first($name) : $name;
     }
 
     public function knownBy(string $name): string

@@ -287,5 +287,11 @@ final class RowsTest extends TestCase
             ['Olga Ek' => 'Olga Ek', 'Olga Alm' => 'Olga Alm', 'Bo' => 'Bo', 'Wilhelmina Strandberg-Lund' => 'Wilhelmina', 'Bo Ek' => 'Bo Ek'],
             ShortNames::of(['Olga Ek', 'Olga Alm', 'Bo', 'Wilhelmina Strandberg-Lund', 'Bo Ek']),
         );
+        // What is said before a name is none.
+        $this->assertSame(
+            ['Aunt Ines' => 'Aunt Ines', 'Cousin Pim Holt' => 'Cousin Pim', 'Mr. Holt' => 'Mr. Holt', 'Baby' => 'Baby', 'Lia Ek' => 'Lia'],
+            ShortNames::of(['Aunt Ines', 'Cousin Pim Holt', 'Mr. Holt', 'Baby', 'Lia Ek']),
+        );
+        $this->assertSame(['Baby Alva', 'Tove'], [ShortNames::first('Baby Alva Ek'), ShortNames::first('Tove Ek')]);
     }
 }
