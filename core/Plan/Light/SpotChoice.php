@@ -45,7 +45,16 @@ final readonly class SpotChoice
      */
     public static function ranked(Segment $segment, array $tries, DialLimits $limits = new DialLimits()): array
     {
-        $choices = array_map(static fn (SpotTry $t): self => self::of($segment, $t, $limits), $tries);
+        $named = array_map(
+            static fn (SpotTry $t): array => array_map(static fn (Verdict $v): string => "{$v->code} {$v->finding}", array_values($t->found)),
+            $tries,
+        );
+        // What is said of the plan wherever it is speaks against none of them; light that no spot has does.
+        $everywhere = array_filter(
+            count($named) < 2 ? [] : array_intersect(...$named),
+            static fn (string $said): bool => str_starts_with($said, 'plan.'),
+        );
+        $choices = array_map(static fn (SpotTry $t): self => self::of($segment, $t, $limits, $everywhere), $tries);
         usort(
             $choices,
             static fn (self $a, self $b): int => [$a->weight, $a->exposure->stopsUnder, $a->try->wayMinutes, $a->try->spot->name] <=>
@@ -55,11 +64,13 @@ final readonly class SpotChoice
         return $choices;
     }
 
-    private static function of(Segment $segment, SpotTry $try, DialLimits $limits): self
+    /** @param  array<string>  $everywhere  code and finding of what every spot has */
+    private static function of(Segment $segment, SpotTry $try, DialLimits $limits, array $everywhere): self
     {
         $middle = $segment->startsAt + 30 * $segment->minutes;
         $light = FaceLight::at($try->spot, ! $try->spot->isIndoor, $try->spot->place, $middle, $segment->setting->scene);
-        $isAgainst = static fn (Verdict $v): bool => $v->severity !== Severity::Fine && ! in_array($v->code, self::NEUTRAL, true);
+        $isAgainst = static fn (Verdict $v): bool => $v->severity !== Severity::Fine && ! in_array($v->code, self::NEUTRAL, true) &&
+            ! in_array("{$v->code} {$v->finding}", $everywhere, true);
         $against = array_values(array_filter($try->found, $isAgainst));
         $weight = array_sum(array_map(static fn (Verdict $v): int => self::WEIGHT[$v->severity->value], $against));
 

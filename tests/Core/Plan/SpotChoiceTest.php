@@ -78,6 +78,19 @@ final class SpotChoiceTest extends TestCase
         $this->assertStringContainsString('9 min of way', $ranked[1]->says());
     }
 
+    public function test_what_is_said_of_the_plan_wherever_it_is_speaks_against_no_spot(): void
+    {
+        $long = Verdict::fix('plan.shots-too-long', 'Portraits has more shots than minutes.', '');
+        $dark = Verdict::fix('scout.exposure-dark', 'Portraits is two stops under.', '');
+        $of = static fn (Verdict ...$found): array => SpotChoice::ranked(self::segment(), [
+            self::try(1, 'Lawn', array_values($found), isNow: true),
+            self::try(2, 'Barn', array_values($found), true),
+        ]);
+        $this->assertSame('Barn', self::names(PlanB::of(self::segment(), $of($long), self::day())->fallbacks));
+        $this->assertSame([[], []], array_map(static fn (SpotChoice $c): array => $c->against, $of($long)));
+        $this->assertSame('', self::names(PlanB::of(self::segment(), $of($dark), self::day())->fallbacks), 'it is dark in each');
+    }
+
     public function test_plan_b_is_two_fallbacks_under_a_roof_and_a_time_to_decide(): void
     {
         $fix = Verdict::fix('plan.person-twice', 'She is elsewhere then.', '');
