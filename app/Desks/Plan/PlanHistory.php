@@ -86,7 +86,10 @@ final class PlanHistory
             ->get(['id', 'job_id', 'said', 'created_at']);
     }
 
-    /** As it was before a change; what was done since goes with it, and nothing is deleted for good. */
+    /**
+     * As it was before a change; what was done since to the same goes with it, and nothing is deleted for good. What was done since to
+     * other lists, or to places, stays, and stays on the list of what was done.
+     */
     public static function backTo(PlanChange $change): void
     {
         if (! ($change->before['is_whole'] ?? false)) {
@@ -94,10 +97,11 @@ final class PlanHistory
 
             return;
         }
-        $now = self::now($change->job_id);
+        // As it would be stored: 5.0 is kept as 5, and is compared with what was kept.
+        $now = (new PlanChange(['before' => self::now($change->job_id)]))->before;
         $after = self::next($change)->before ?? $now;
-        $lists = self::listsOf($change, $after['lists'] ?? []);
-        DB::transaction(static function () use ($change, $lists, $after): void {
+        $lists = self::changed($change, $after['lists'] ?? []);
+        DB::transaction(static function () use ($change, $lists, $after, $now): void {
             self::listsBack($change->job_id, $lists);
             PlaceHistory::backTo($change->before['places'] ?? [], $after['places'] ?? []);
             foreach (['segments' => Segment::class, 'shots' => ShotLine::class] as $what => $model) {
@@ -114,16 +118,38 @@ final class PlanHistory
             foreach ($change->before['jobs'] ?? [] as $row) {
                 DB::table('jobs')->where('id', $row['id'])->update($row);
             }
-            PlanChange::query()
-                ->where('job_id', $change->job_id)
-                ->where('id', '>=', $change->id)
-                ->whereNull('undone_at')
-                ->update(['undone_at' => now()]);
+            self::goneWith($change, $lists, $now);
         });
-        // A list that was typed since is not lost: this can be undone as well.
-        if ($lists !== []) {
+        // A list that was typed since, or what was put into a place, is not lost: this can be undone as well.
+        if ($lists !== [] || ($change->before['places'] ?? []) !== ($after['places'] ?? [])) {
             self::keep($change->job_id, "Back to before “{$change->said}”", $now);
         }
+    }
+
+    /**
+     * Later changes went with it, but for those that changed other lists or places: of these the plan's part is gone, the rest stands.
+     *
+     * @param  array<string, list<array<string, mixed>>>  $lists  that went back
+     * @param  array<string, mixed>  $now  what stood before any of it went
+     */
+    private static function goneWith(PlanChange $change, array $lists, array $now): void
+    {
+        $later = PlanChange::query()->where('job_id', $change->job_id)->where('id', '>', $change->id)->orderBy('id')->get()->values();
+        foreach ($later as $index => $one) {
+            $after = $later->get($index + 1)->before ?? $now;
+            $stands = array_diff_key(self::changed($one, $after['lists'] ?? []), $lists) !== []
+                || ($one->before['places'] ?? []) !== ($after['places'] ?? []);
+            if ($one->undone_at === null && $stands) {
+                $one->update(['before' => [
+                    ...$one->before,
+                    ...array_intersect_key($change->before, array_flip(['segments', 'shots', 'jobs'])),
+                    'lists' => [...$one->before['lists'] ?? [], ...$lists],
+                ]]);
+            } elseif ($one->undone_at === null) {
+                $one->update(['undone_at' => now()]);
+            }
+        }
+        $change->update(['undone_at' => now()]);
     }
 
     private static function next(PlanChange $change): ?PlanChange
@@ -137,7 +163,7 @@ final class PlanHistory
      * @param  array<string, list<array<string, mixed>>>  $after  the change
      * @return array<string, list<array<string, mixed>>>
      */
-    private static function listsOf(PlanChange $change, array $after): array
+    private static function changed(PlanChange $change, array $after): array
     {
         return array_filter(
             $change->before['lists'] ?? [],

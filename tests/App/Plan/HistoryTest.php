@@ -124,6 +124,47 @@ final class HistoryTest extends TestCase
         $this->get('/jobs/1/plan')->assertDontSee('What was done, and back');
     }
 
+    public function test_what_was_done_since_elsewhere_stays_and_can_still_go_back(): void
+    {
+        $segment = Segment::query()->where('job_id', 1)->where('is_anchor', false)->firstOrFail();
+        $packed = Packing::query()->where('job_id', 1)->firstOrFail()->item_id;
+        $obstacle = Obstacle::query()->firstOrFail()->id;
+        $isPacked = static fn (): bool => Packing::query()->where('job_id', 1)->where('item_id', $packed)->exists();
+        $before = self::state();
+        $last = static fn (): PlanChange => PlanChange::query()->orderByDesc('id')->firstOrFail();
+        $this->post("/segments/{$segment->id}/shift", ['minutes' => 5]);
+        $shift = $last();
+        $this->delete("/jobs/1/packing/{$packed}");
+        $pack = $last();
+        $this->delete("/jobs/1/obstacles/{$obstacle}");
+        $gone = $last();
+        $this->post("/segments/{$segment->id}/shift", ['minutes' => 10]);
+        $again = $last();
+        $this->post("/plan-changes/{$shift->id}/undo");
+        $this->assertSame($before[0], self::state()[0], 'the plan went back');
+        $this->assertSame([false, false], [$isPacked(), Obstacle::query()->whereKey($obstacle)->exists()], 'and no list with it');
+        $this->assertSame(
+            [true, false, false, true],
+            array_map(static fn (PlanChange $c): bool => $c->refresh()->undone_at !== null, [$shift, $pack, $gone, $again]),
+        );
+        $this->post("/plan-changes/{$gone->id}/undo");
+        $this->post("/plan-changes/{$pack->id}/undo");
+        $this->assertSame($before, self::state(), 'each of them by itself, and the plan stays where it is');
+    }
+
+    public function test_what_was_put_into_a_place_and_taken_back_comes_again(): void
+    {
+        $spot = Spot::query()->firstOrFail();
+        $mast = ['name' => 'Mast', 'bearing_deg' => 90, 'distance_m' => 5, 'height_m' => 6, 'width_m' => 1];
+        $this->post("/jobs/1/spots/{$spot->id}/obstacles", $mast)->assertSessionHasNoErrors();
+        $has = static fn (): bool => Obstacle::query()->where('name', 'Mast')->exists();
+        $this->assertTrue($has());
+        $this->post('/plan-changes/'.PlanChange::query()->orderByDesc('id')->firstOrFail()->id.'/undo');
+        $this->assertFalse($has());
+        $this->post('/plan-changes/'.PlanChange::query()->orderByDesc('id')->firstOrFail()->id.'/undo');
+        $this->assertTrue($has());
+    }
+
     public function test_what_changes_nothing_is_not_on_the_list(): void
     {
         $this->post('/jobs/1/segments/move', ['segments' => 'all', 'minutes' => 5])->assertSessionHasErrors('segments');
