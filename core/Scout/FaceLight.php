@@ -69,7 +69,7 @@ final readonly class FaceLight
         if ($isIndoor) {
             return new self($ev, match (true) {
                 $sun !== null && $sun->elevationDeg <= 0 => 'by lamps, for the sun is down',
-                $hasWindow => 'beside a window without direct sun (common practice)',
+                $hasWindow => 'beside a window, out of its direct sun (common practice)',
                 default => 'in a lit room',
             }, $hasWindow && ($sun === null || $sun->elevationDeg > 0));
         }
