@@ -9,7 +9,7 @@ declare(strict_types=1);
  * a pixel is no rule.
  *
  * ./satchel mutate [--count 300] [--seed 1] [--in core/Kit] [--map FILE, kept from a run before] [--newer tests/Core/…,… than the map]
- * [--keep-map FILE] [--jobs 2]
+ * [--keep-map FILE] [--jobs 2] [--again FILE, what a run before said: only what was alive there]
  */
 
 use PhpParser\Node;
@@ -54,6 +54,10 @@ foreach (array_filter(explode("\n", (string) shell_exec("cd {$copies[0]} && git 
     foreach ($isWanted ? faults((string) file_get_contents("{$copies[0]}/{$file}")) : [] as $fault) {
         $faults[] = [$file, ...$fault];
     }
+}
+if ($option('again', '') !== '') {
+    $before = (string) file_get_contents($option('again', ''));
+    $faults = array_filter($faults, static fn (array $f): bool => str_contains($before, "{$f[0]}:{$f[4]}  "));
 }
 $chosen = array_slice((new Randomizer(new Mt19937($seed)))->shuffleArray($faults), 0, $count);
 printf("%d faults can be made, %d are tried (seed %d).\n", count($faults), count($chosen), $seed);

@@ -21,7 +21,7 @@ final class CaptionText
      */
     public static function read(string $text): array
     {
-        $read = [];
+        $read = $known = [];
         foreach (TypedLines::of($text, 'captions', self::MOST_LINES) as $line) {
             $found = [];
             if (preg_match('/^(\d{1,2}[:.]\d\d)(?:[:.](\d\d))?\s*[:,;–-]?\s+(\S.*)$/u', $line->text, $found) === 1) {
@@ -31,6 +31,12 @@ final class CaptionText
             } else {
                 $line->refuse('there is neither a time nor the name of a frame at its beginning: 18:42 k7 scores');
             }
+            $last = $read[count($read) - 1];
+            $key = $last->frame ?? "the second {$last->seconds}";
+            if (isset($known[$key])) {
+                $line->refuse("{$found[1]} has a line already, line {$known[$key]}");
+            }
+            $known[$key] = $line->number;
             if (mb_strlen($line->text) > self::LONGEST) {
                 $line->refuse('there are more than '.self::LONGEST.' letters');
             }

@@ -10,6 +10,7 @@ final readonly class CaptionedFrame
     /**
      * @param  bool  $isTyped  whether a line was typed for it; else it says where and when it was only
      * @param  list<string>  $unclear
+     * @param  list<string>  $doubts  what does not keep it from going out
      * @param  bool  $isUnchecked  whether it names somebody of whom nobody knows whether they play today
      */
     public function __construct(
@@ -17,6 +18,7 @@ final readonly class CaptionedFrame
         public Caption $caption,
         public bool $isTyped,
         public array $unclear,
+        public array $doubts = [],
         public bool $isUnchecked = false,
     ) {}
 }

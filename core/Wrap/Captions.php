@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Wrap;
 
+use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Looked;
 use NorthSatchel\People\Roster\CodedText;
 use NorthSatchel\People\Roster\Roster;
 use NorthSatchel\People\Roster\RosterPlayer;
 use NorthSatchel\Plural;
 use NorthSatchel\Some;
+use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -47,9 +49,12 @@ final readonly class Captions
             }
         }
         $captioned = [];
+        $named = array_count_values(array_map(static fn (TakenExposure $f): string => $f->name, $frames));
         foreach ($frames as $frame) {
             $happening = self::happening($happenings, $frame->at);
-            $line = $byName[$frame->name] ?? self::before($byTime, $frame->at, $day, $happening);
+            // Two bodies, or a counter that began anew, give one name twice: nobody knows of which the line is.
+            $isTwice = isset($byName[$frame->name]) && $named[$frame->name] > 1;
+            $line = ($isTwice ? null : $byName[$frame->name] ?? null) ?? self::before($byTime, $frame->at, $day, $happening);
             $coded = CodedText::of($roster, $line->text ?? $happening->title ?? $job);
             $where = $happening->place ?? $place;
             $when = $frame->at === null ? $day->date : (new \DateTimeImmutable("@{$frame->at}"))->setTimezone($day->timezone)->format('Y-m-d');
@@ -61,7 +66,8 @@ final readonly class Captions
                     $where,
                 ),
                 $line !== null,
-                $coded->unclear,
+                $isTwice ? [...$coded->unclear, "{$named[$frame->name]} frames are called {$frame->name}: their lines want a time"] : $coded->unclear,
+                $coded->doubts,
                 array_filter($coded->people, static fn (RosterPlayer $p): bool => $p->isToday === null) !== [],
             );
         }
@@ -89,7 +95,7 @@ final readonly class Captions
     {
         $best = null;
         foreach ($at === null ? [] : $lines as $line) {
-            $from = $day->startsAt() + (int) $line->seconds;
+            $from = self::instantOf((int) $line->seconds, $day);
             $isHere = $from <= $at && $at - $from <= self::HOLDS_S && ($happening === null || $from >= $happening->from);
             $best = $isHere && ($best === null || $line->seconds >= $best->seconds) ? $line : $best;
         }
@@ -97,12 +103,22 @@ final readonly class Captions
         return $best;
     }
 
+    /** Clocks that are changed at night give real hours; a minute that they skip is counted from midnight. */
+    private static function instantOf(int $seconds, LocalDay $day): int
+    {
+        try {
+            return $day->instantOf(ClockTime::ofMinutes(intdiv($seconds, 60))) + $seconds % 60;
+        } catch (ImpossibleValue) {
+            return $day->startsAt() + $seconds;
+        }
+    }
+
     private function checked(Looked $looked): string
     {
         $people = array_unique(array_merge(...array_map(static fn (CaptionedFrame $f): array => $f->caption->people, $this->frames) ?: [[]]));
 
         return "{$looked->words}, each with a line of its own; ".(count($people) === 1 ? '1 name' : count($people).' names').
-            ' of the roster in them. A name that is typed and stands on no roster is not looked at.';
+            ' of the roster in them, by code or in full. A name that is typed and stands on no roster is not looked at.';
     }
 
     /** @return array<int, Caption> by exposure, without those that are not clear */
@@ -129,6 +145,15 @@ final readonly class Captions
                 count($unclear) === 1 ? '1 caption may name somebody wrongly.' : count($unclear).' captions may name somebody wrongly.',
                 ucfirst(Some::of($why, self::MOST_NAMED, '; ')).'. They go out without a caption until that is clear.',
                 ['frames' => count($unclear)],
+            );
+        }
+        $doubts = array_unique(array_merge(...array_map(static fn (CaptionedFrame $f): array => $f->doubts, $this->frames) ?: [[]]));
+        if ($doubts !== []) {
+            $found[] = Verdict::mind(
+                'caption.part-name',
+                Plural::of(count($doubts), '1 part of a name', count($doubts).' parts of names').' may be of somebody who does not play today.',
+                ucfirst(Some::of($doubts, self::MOST_NAMED, '; ')).'. A whole name, or a code, says who it is.',
+                ['names' => count($doubts)],
             );
         }
         if ($this->unknown !== []) {

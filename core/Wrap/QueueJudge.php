@@ -6,6 +6,7 @@ namespace NorthSatchel\Wrap;
 
 use NorthSatchel\Looked;
 use NorthSatchel\Plan\Sending\DaySending;
+use NorthSatchel\Plural;
 use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -42,7 +43,9 @@ final class QueueJudge
                 ['failed' => count($failed)],
             );
         }
-        if ($waiting !== [] && $late === []) {
+        $slow = $rateMbS === null ? null : self::tooSlow($waiting, $rateMbS, $now);
+        $found = $slow === null ? $found : [...$found, $slow];
+        if ($waiting !== [] && $late === [] && $slow === null) {
             $seconds = $rateMbS === null ? null : (int) ceil(count($waiting) * DaySending::USUAL_MB / $rateMbS);
             $found[] = Verdict::mind(
                 'queue.waiting',
@@ -53,9 +56,19 @@ final class QueueJudge
                 ['waiting' => count($waiting)],
             );
         }
+        $after = array_values(array_filter($pictures, static fn (QueuedPicture $p): bool => ! $p->isWaiting() && $p->isLate($now)));
+        if ($after !== []) {
+            $found[] = Verdict::mind(
+                'queue.came-late',
+                (count($after) === 1 ? '1 picture' : count($after).' pictures').' came after the time: '.self::named($after).'.',
+                'The editor may have gone on without '.(count($after) === 1 ? 'it' : 'them').': ask, before more is sent for that.',
+                ['late' => count($after)],
+            );
+        }
         $looked = Looked::at(count($pictures), 'picture');
 
         return new Verdicts($waiting !== [] || $looked === null ? $found : [
+            ...$found,
             Verdict::fine(
                 'queue.sent',
                 'Everything in the queue went to the editor\'s desk.',
@@ -63,6 +76,34 @@ final class QueueJudge
                 $looked,
             ),
         ]);
+    }
+
+    /**
+     * Those that are not due yet and will be before they are there, one after the other at that rate, what is due first first.
+     *
+     * @param  list<QueuedPicture>  $waiting
+     */
+    private static function tooSlow(array $waiting, float $rateMbS, int $now): ?Verdict
+    {
+        usort($waiting, static fn (QueuedPicture $a, QueuedPicture $b): int => ($a->dueAt ?? PHP_INT_MAX) <=> ($b->dueAt ?? PHP_INT_MAX));
+        $slow = [];
+        foreach ($waiting as $before => $picture) {
+            $isThereAt = $now + ($before + 1) * DaySending::USUAL_MB / $rateMbS;
+            if (! $picture->isLate($now) && $picture->dueAt !== null && $isThereAt > $picture->dueAt) {
+                $slow[] = $picture;
+            }
+        }
+        if ($slow === []) {
+            return null;
+        }
+
+        return Verdict::fix(
+            'queue.too-slow',
+            "At {$rateMbS} MB/s ".(count($slow) === 1 ? '1 picture' : count($slow).' pictures').' will not be there in time: '.self::named($slow).'.',
+            count($waiting).Plural::of(count($waiting), ' waits', ' wait').', each '.ceil(DaySending::USUAL_MB / $rateMbS).
+                ' s as last measured. Another net, fewer of them, or a word to the editor now.',
+            ['late' => count($slow)],
+        );
     }
 
     /** @param  list<QueuedPicture>  $pictures */

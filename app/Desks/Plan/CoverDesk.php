@@ -99,7 +99,9 @@ final readonly class CoverDesk
         $suns = [];
         foreach ($periods->isEmpty() ? $this->segments($job)->take(1) : $periods as $segment) {
             if ($point !== null && $segment->is_outdoor) {
-                $suns[$segment->title] = Sun::at($point, self::period($job, $segment)->middle());
+                // Two periods may be called alike, on two days or of two matches.
+                $name = isset($suns[$segment->title]) ? "{$segment->title} at {$segment->start_clock}" : $segment->title;
+                $suns[$name] = Sun::at($point, self::period($job, $segment)->middle());
             }
         }
         $plan = (new GroundCover($ground, [], []))->plan([]);

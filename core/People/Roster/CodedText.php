@@ -11,8 +11,9 @@ final readonly class CodedText
      * @param  string  $text  what it grew into; a code that is not understood stays as it was typed
      * @param  list<RosterPlayer>  $people  who is named
      * @param  list<string>  $unclear  why it may not go out as it is
+     * @param  list<string>  $doubts  parts of names that may be of somebody who does not play
      */
-    private function __construct(public string $text, public array $people, public array $unclear) {}
+    private function __construct(public string $text, public array $people, public array $unclear, public array $doubts) {}
 
     public static function of(Roster $roster, string $typed): self
     {
@@ -38,14 +39,43 @@ final readonly class CodedText
         $text .= substr($typed, $at);
         // Whoever is named in full must play too.
         foreach ($roster->players as $player) {
-            $isNamed = ! in_array($player, $people, true) && mb_stripos($typed, $player->name) !== false;
+            $isNamed = ! in_array($player, $people, true) && (new NameInText($player->name))->isIn($typed);
             if ($isNamed) {
                 $people[] = $player;
                 $unclear = [...$unclear, ...self::against($player)];
             }
         }
+        [$secret, $doubts] = self::parts($roster, $typed);
 
-        return new self($text, $people, array_values(array_unique($unclear)));
+        return new self($text, $people, array_values(array_unique([...$unclear, ...$secret])), $doubts);
+    }
+
+    /**
+     * What is left when whole names are taken out: a first or last name of who is not to be named, a last name of who does not play.
+     *
+     * @return array{list<string>, list<string>}
+     */
+    private static function parts(Roster $roster, string $typed): array
+    {
+        foreach ($roster->players as $player) {
+            $typed = (new NameInText($player->name))->takenOutOf($typed);
+        }
+        $secret = $doubts = [];
+        foreach ($roster->players as $player) {
+            $parts = NameInText::partsOf($player->name);
+            foreach ($player->mayBeNamed ? array_slice($parts, -1) : $parts as $part) {
+                if (! $part->isIn($typed)) {
+                    continue;
+                }
+                if (! $player->mayBeNamed) {
+                    $secret[] = "“{$part->name}” may be {$player->name}, who is not to be named";
+                } elseif ($player->isToday === false) {
+                    $doubts[] = "“{$part->name}” may be {$player->name}, who is not in today's line-up";
+                }
+            }
+        }
+
+        return [$secret, $doubts];
     }
 
     private static function grown(RosterPlayer $player): string

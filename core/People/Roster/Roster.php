@@ -19,7 +19,7 @@ final readonly class Roster
     private function __construct(public array $players, public array $codes) {}
 
     /**
-     * @param  string  $lineUp  a line a team, "Reds: 1 4 7, 12"; a team without a line is not known yet
+     * @param  string  $lineUp  a line a team, "Reds: 1 4 7, 12 for 9"; a team without a line is not known yet
      * @param  string  $codes  a line a team, "Reds = r"; without one it is the first letters of the team
      * @param  string  $noConsent  who is not to be named: a line a name, or "Reds: 4 7"
      *
@@ -53,23 +53,42 @@ final readonly class Roster
             if ($team === null) {
                 throw ImpossibleValue::of('line_up', 'must be read line by line: line '.($at + 1).' names no team of the roster: Reds: 1 4 7');
             }
-            preg_match_all('/\d+/', $isOfTeam ? $found[2] : $line, $numbers);
-            foreach ($numbers[0] as $number) {
-                $is = array_filter($players, static fn (RosterPlayer $p): bool => $p->team === $team && $p->number === (int) $number);
+            $numbers = self::playing($isOfTeam ? $found[2] : $line);
+            foreach ($numbers as $number => $plays) {
+                $is = array_filter($players, static fn (RosterPlayer $p): bool => $p->team === $team && $p->number === $number);
                 if ($is === []) {
                     throw ImpossibleValue::of('line_up', 'must be read line by line: in line '.($at + 1).", {$number} is not on the roster".
                         ($team === '' ? '' : " of {$team}"));
                 }
-                $today[$team][(int) $number] = true;
+                $today[$team][$number] = $plays;
             }
         }
 
         return array_map(
             static fn (RosterPlayer $p): RosterPlayer => isset($today[$p->team])
-                ? $p->plays($p->number !== null && isset($today[$p->team][$p->number]))
+                ? $p->plays($p->number !== null && ($today[$p->team][$p->number] ?? false))
                 : $p,
             $players,
         );
+    }
+
+    /**
+     * "1 4 7, 12 for 7": numbers that play, and a late change, in which the second stays out.
+     *
+     * @return array<int, bool> by number, whether it plays
+     */
+    private static function playing(string $said): array
+    {
+        preg_match_all('/(\d+)(?:\s+for\s+(\d+))?/iu', $said, $all, PREG_SET_ORDER);
+        $plays = [];
+        foreach ($all as $one) {
+            $plays[(int) $one[1]] = true;
+        }
+        foreach (array_filter($all, static fn (array $one): bool => isset($one[2])) as $one) {
+            $plays[(int) $one[2]] = false;
+        }
+
+        return $plays;
     }
 
     /**

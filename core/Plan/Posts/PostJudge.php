@@ -98,19 +98,20 @@ final class PostJudge
         if ($lost === 0) {
             return [];
         }
-        $names = [];
+        $open = [];
         foreach ($cover->periods as $period) {
             foreach ($judged->open[$period->key()] ?? [] as $zone) {
-                $names["{$zone} in {$period->title}"] = $cover->worths($period)[$zone];
+                $open[] = ["{$zone} in {$period->title}", $cover->worths($period)[$zone]];
             }
         }
-        arsort($names);
+        usort($open, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+        $names = array_column($open, 0);
 
         return [
             Verdict::mind(
                 'cover.open',
                 (count($names) === 1 ? 'One side stays open: ' : count($names).' sides stay open: ').
-                    Some::of(array_keys($names), self::MOST_NAMED).'.',
+                    Some::of($names, self::MOST_NAMED).'.',
                 "{$judged->worth} of {$judged->plan->of()} are covered".
                     ($judged->isOptimal ? ', and no other way of standing and walking covers more.' : '.').
                     ' Another photographer, a longer lens or a camera alone: the page says what each would bring.',

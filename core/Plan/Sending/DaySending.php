@@ -63,20 +63,29 @@ final readonly class DaySending
     public function late(SendPlan $plan): array
     {
         $late = [];
-        foreach ($this->pictures($this->rateMbS) as $picture) {
-            if (! in_array($picture->id, $plan->inTime, true)) {
-                $what = $this->wanted[(int) $picture->id]->what;
-                $late[$what] = ($late[$what] ?? 0) + 1;
-            }
+        foreach ($this->lateOf($plan) as $number => $count) {
+            $what = $this->wanted[$number]->what;
+            $late[$what] = ($late[$what] ?? 0) + $count;
+        }
+
+        return $late;
+    }
+
+    /** @return array<int, int> pictures that are not there in time, by the number of what is wanted */
+    public function lateOf(SendPlan $plan): array
+    {
+        $late = [];
+        foreach (array_diff(array_map(static fn (SendPicture $p): string => $p->id, $plan->pictures), $plan->inTime) as $id) {
+            $late[(int) $id] = ($late[(int) $id] ?? 0) + 1;
         }
 
         return $late;
     }
 
     /**
-     * Without each gap in turn: how many pictures more are late.
+     * Without each gap in turn: what is lost, the most first. As many pictures may be late as before, but dearer ones.
      *
-     * @return array<string, int> by the name of the gap
+     * @return list<MissedGap> those that lose something
      */
     public function missed(SendPlan $plan): array
     {
@@ -84,10 +93,18 @@ final readonly class DaySending
         foreach ($this->gaps as $index => $gap) {
             $rest = $this->gaps;
             unset($rest[$index]);
-            $missed[$gap->name] = count($plan->inTime) - count($this->planned(array_values($rest), $this->rateMbS)->inTime);
+            $without = $this->planned(array_values($rest), $this->rateMbS);
+            $missed[] = new MissedGap($gap->name, count($plan->inTime) - count($without->inTime), $plan->worth - $without->worth);
         }
+        usort($missed, static fn (MissedGap $a, MissedGap $b): int => [$b->worth, $b->pictures] <=> [$a->worth, $a->pictures]);
 
-        return $missed;
+        return array_values(array_filter($missed, static fn (MissedGap $m): bool => $m->worth > 0));
+    }
+
+    /** Whether every picture is worth the same. */
+    public function isEven(): bool
+    {
+        return count(array_unique(array_map(static fn (WantedPicture $w): int => $w->worth, $this->wanted))) < 2;
     }
 
     /** The lowest rate, to a tenth of a megabyte a second, at which all are in time; null where none is fast enough. */

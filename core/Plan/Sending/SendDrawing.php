@@ -55,7 +55,7 @@ final readonly class SendDrawing
     /** @return list<SendRow> */
     public function rows(): array
     {
-        $late = $this->sending->late($this->plan);
+        $late = $this->sending->lateOf($this->plan);
         $rows = [];
         foreach ($this->sending->wanted as $number => $wanted) {
             $bars = [];
@@ -70,7 +70,7 @@ final readonly class SendDrawing
                 $this->x($wanted->due->minutes),
                 $wanted->due->text(),
                 $bars,
-                $late[$wanted->what] ?? 0,
+                $late[$number] ?? 0,
             );
         }
 

@@ -54,7 +54,11 @@ final class SendJudge
             'send.late',
             Plural::of($count, '1 picture is', "{$count} pictures are").' not there in time: '.self::named($late).'.',
             'All together take '.self::minutes($sending->neededS()).', the gaps have '.self::minutes($sending->openS()).'; '.
-                ($plan->isOptimal ? 'no other order sends more in time' : 'no better order was found').'. '.
+                match (true) {
+                    ! $plan->isOptimal => 'no better order was found',
+                    $sending->isEven() => 'no other order sends more in time',
+                    default => 'no other order brings more worth in time',
+                }.'. '.
                 ($rate === null
                     ? 'No net is fast enough: another gap before they are due, or a later hour, is.'
                     : "At {$rate} MB/s all would be; smaller files, or a gap more, do the same."),
@@ -64,21 +68,24 @@ final class SendJudge
 
     private static function missed(DaySending $sending, SendPlan $plan): ?Verdict
     {
-        $missed = array_filter($sending->missed($plan), static fn (int $count): bool => $count > 0);
-        arsort($missed);
-        if ($missed === []) {
+        $missed = $sending->missed($plan);
+        $first = $missed[0] ?? null;
+        if ($first === null) {
             return null;
         }
-        $gap = (string) array_key_first($missed);
-        $first = $missed[$gap];
 
         return Verdict::mind(
             'send.missed-gap',
-            "If the gap “{$gap}” is missed, ".Plural::of($first, '1 picture more is late.', "{$first} pictures more are late."),
-            count($missed) === 1
-                ? 'The other gaps can be missed one at a time.'
-                : 'Next '.self::named(array_slice($missed, 1, null, true)).': send what is due first whenever there is a minute.',
-            ['pictures' => $first],
+            "If the gap “{$first->gap}” is missed, ".($first->pictures < 1
+                ? 'something is late that is worth more than what is then sent.'
+                : Plural::of($first->pictures, '1 picture more is late.', "{$first->pictures} pictures more are late.")),
+            match (true) {
+                count($sending->gaps) === 1 => 'There is no other.',
+                count($missed) === 1 => 'The other gaps can be missed one at a time.',
+                default => 'Next '.Some::of(array_map(static fn (MissedGap $m): string => $m->says(), array_slice($missed, 1)), self::MOST_NAMED).
+                    ': send what is due first whenever there is a minute.',
+            },
+            ['pictures' => $first->pictures],
         );
     }
 

@@ -16,6 +16,9 @@
                     @foreach ($grown->unclear as $why)
                         <p class="text-signal">{{ ucfirst($why) }}.</p>
                     @endforeach
+                    @foreach ($grown->doubts as $why)
+                        <p class="text-faint">{{ ucfirst($why) }}.</p>
+                    @endforeach
                 @endif
             </div>
             <noscript><button class="button">Grow it</button></noscript>
@@ -29,7 +32,7 @@
             the team below it." />
         <div class="grid gap-3 sm:grid-cols-2">
             <x-field name="line_up" label="Today's line-up, a line a team" type="textarea" rows="3" :value="$record->line_up"
-                hint="Reds: 1 4 7 12. Change it when it changes." />
+                hint="Reds: 1 4 7 12. A late change: Reds: 1 4 7, 12 for 9." />
             <x-field name="codes" label="Letters of the codes, where you want others" type="textarea" rows="3" :value="$record->codes"
                 hint="Reds = r" />
         </div>

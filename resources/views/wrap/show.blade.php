@@ -37,6 +37,9 @@
                                 @foreach ($one->unclear as $why)
                                     <span class="block text-signal">{{ ucfirst($why) }}.</span>
                                 @endforeach
+                                @foreach ($one->doubts as $why)
+                                    <span class="block text-faint">{{ ucfirst($why) }}.</span>
+                                @endforeach
                             </td>
                         </tr>
                     @endforeach

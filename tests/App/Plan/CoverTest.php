@@ -83,6 +83,17 @@ final class CoverTest extends TestCase
         $this->assertSame(['lead' => 'Gallery'], $first->refresh()->cover['hand'] ?? null);
     }
 
+    public function test_two_periods_of_one_name_have_each_their_own_light(): void
+    {
+        foreach (['First third' => '12:00', 'Second third' => '20:30'] as $title => $from) {
+            Segment::query()->where('job_id', $this->finals->id)->where('title', $title)->update([
+                'title' => 'Heat', 'start_clock' => $from, 'is_outdoor' => true,
+            ]);
+        }
+        $this->finals->place->update(['latitude' => 62.39, 'longitude' => 17.3]);
+        $this->get("/jobs/{$this->finals->id}/ground")->assertSee('from Heat at 20:30 on');
+    }
+
     public function test_periods_are_marked_and_a_delay_moves_them(): void
     {
         $url = "/jobs/{$this->finals->id}/cover";

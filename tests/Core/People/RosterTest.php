@@ -84,7 +84,9 @@ final class RosterTest extends TestCase
         $this->assertSame([true, true], array_map(
             static fn (RosterPlayer $p): ?bool => $p->isToday, Roster::read("1 Ada Berg\n7 Bo Cederlund", '1 7')->players,
         ));
-        foreach (['Reds: 1 8', 'Greens: 1', '1 7'] as $wrong) {
+        $this->assertSame([true, false, true, null, null], $today('Reds: 1 7, 9 for 7'), 'a late change: the second stays out');
+        $this->assertSame([true, false, true, null, null], $today('Reds: 9 For 7, 1 7'));
+        foreach (['Reds: 1 8', 'Reds: 1 for 8', 'Greens: 1', '1 7'] as $wrong) {
             try {
                 $today($wrong);
                 $this->fail($wrong);
@@ -109,6 +111,11 @@ final class RosterTest extends TestCase
         $this->assertSame(['“r7” could be Ada Berg or Bo Cederlund'], CodedText::of($twice, 'r7')->unclear);
         $this->assertSame('r7', CodedText::of($twice, 'r7')->text, 'what is not clear stays as it was typed');
         $this->assertSame('k7', CodedText::of(Roster::read(''), 'k7')->text);
+        $lind = Roster::read("3 Bo Li\n4 Bo Lind\n5 渡辺 葵");
+        $named = static fn (string $text): array => array_map(static fn (RosterPlayer $p): string => $p->name, CodedText::of($lind, $text)->people);
+        $this->assertSame(['Bo Lind'], $named('Bo Lind runs'), 'a name within another is nobody');
+        $this->assertSame(['Bo Li'], $named('bo li, runs'));
+        $this->assertSame(['渡辺 葵'], $named('走る渡辺 葵が'), 'no space stands between words there');
         $this->assertSame('Ж7', CodedText::of($roster, 'Ж7')->text);
         $this->assertSame('Юлія Ткач (Жар, 7) Б', CodedText::of(Roster::read("Жар:\n7 Юлія Ткач"), 'ж7 Б')->text);
     }
@@ -134,6 +141,9 @@ final class RosterTest extends TestCase
         $this->assertSame(['Ada Berg is not to be named: no consent'], CodedText::of($roster, 'r1 past r7')->unclear);
         $this->assertSame(['Cia Dahl is not to be named: no consent'], CodedText::of($roster, 'Cia Dahl scores')->unclear, 'in full too');
         $this->assertSame([], CodedText::of($roster, 'r7 scores')->unclear);
+        $this->assertSame(['“Dahl” may be Cia Dahl, who is not to be named'], CodedText::of($roster, 'Dahl scores')->unclear, 'nor by a part');
+        $this->assertSame(['“Cia” may be Cia Dahl, who is not to be named'], CodedText::of($roster, 'and Cia, too')->unclear);
+        $this->assertSame([], CodedText::of($roster, 'the dahl of the valley; Ciara')->unclear);
         $codes = array_map(static fn ($v): string => $v->code, iterator_to_array(RosterJudge::of($roster), false));
         $this->assertSame(['roster.no-consent'], $codes);
         $this->expectException(ImpossibleValue::class);

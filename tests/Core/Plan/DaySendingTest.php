@@ -6,6 +6,7 @@ namespace Tests\Core\Plan;
 
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Sending\DaySending;
+use NorthSatchel\Plan\Sending\MissedGap;
 use NorthSatchel\Plan\Sending\Pauses;
 use NorthSatchel\Plan\Sending\SendDrawing;
 use NorthSatchel\Plan\Sending\SendJudge;
@@ -103,9 +104,37 @@ final class DaySendingTest extends TestCase
         $sending = self::sending("Dress ×2, by 18:30, 60 MB\nRoom ×2, by 19:30, 60 MB", "First, 18:00 to 18:02\nSecond, 19:00 to 19:02");
         $this->assertSame(['mind send.missed-gap', 'fine send.in-time'], self::codes($sending));
         $this->assertSame([240.0, 240.0], [$sending->neededS(), $sending->openS()]);
-        $this->assertSame(['First' => 2, 'Second' => 2], $sending->missed($sending->plan()));
+        $this->assertEquals([new MissedGap('First', 2, 2.0), new MissedGap('Second', 2, 2.0)], $sending->missed($sending->plan()));
         $wide = self::sending('Dress, by 19:30, 60 MB', "First, 18:00 to 18:02\nSecond, 19:00 to 19:02");
         $this->assertSame(['fine send.in-time'], self::codes($wide), 'either gap can be missed');
+    }
+
+    public function test_a_missed_gap_may_cost_worth_and_no_pictures_and_two_gaps_may_be_called_alike(): void
+    {
+        // The dear one fills the first gap, the two cheap ones the second, which begins when two of three may still be sent.
+        $sending = self::sending("Result, by 18:02, 120 MB, worth 5\nRoom ×2, by 19:30, 60 MB, from 18:00", "A, 18:00 to 18:02\nA, 19:00 to 19:02");
+        $this->assertEquals([new MissedGap('A', 1, 5.0), new MissedGap('A', 2, 2.0)], $sending->missed($sending->plan()));
+        $said = iterator_to_array(SendJudge::of($sending))[0];
+        $this->assertSame('Next A (2): send what is due first whenever there is a minute.', $said->because);
+        // Both gaps together take the dear one; either alone takes no more than a cheap one: as many as before.
+        $dear = self::sending("Result, by 20:00, 180 MB, worth 5\nRoom, by 20:00, 60 MB", "A, 18:00 to 18:02\nB, 19:00 to 19:01");
+        $this->assertEquals([new MissedGap('A', 0, 4.0), new MissedGap('B', 0, 4.0)], $dear->missed($dear->plan()));
+        $said = iterator_to_array(SendJudge::of($dear))[1];
+        $this->assertSame('If the gap “A” is missed, something is late that is worth more than what is then sent.', $said->finding);
+        $this->assertStringStartsWith('Next B (what is worth more): ', $said->because);
+    }
+
+    public function test_what_is_late_is_said_by_worth_where_worths_differ_and_rows_of_one_name_count_each_their_own(): void
+    {
+        // One of worth 5 or two of worth 1: the first is sent, though two would be more.
+        $sending = self::sending("Room ×2, by 18:02, 60 MB\nRoom, by 18:02, 120 MB, worth 5", 'A, 18:00 to 18:02');
+        $said = iterator_to_array(SendJudge::of($sending))[0];
+        $this->assertSame('2 pictures are not there in time: Room (2).', $said->finding);
+        $this->assertStringContainsString('no other order brings more worth in time', $said->because);
+        $rows = (new SendDrawing($sending, $sending->plan()))->rows();
+        $this->assertSame([2, 0], [$rows[0]->late, $rows[1]->late]);
+        $only = self::sending('Room, by 18:02, 60 MB', 'A, 18:00 to 18:02');
+        $this->assertSame('There is no other.', iterator_to_array(SendJudge::of($only))[0]->because);
     }
 
     public function test_what_is_late_and_which_rate_would_do(): void
@@ -150,6 +179,6 @@ final class DaySendingTest extends TestCase
         $plan = $sending->plan();
         $this->assertTrue($plan->isOptimal);
         $this->assertCount(100, $plan->inTime);
-        $this->assertCount(10, $sending->missed($plan));
+        $this->assertSame([], $sending->missed($plan), 'any of the ten can be missed: half of their time is needed');
     }
 }

@@ -78,6 +78,12 @@ final class PostJudgeTest extends TestCase
         $this->assertSame(['mind cover.open'], self::codes($cover));
         $verdict = iterator_to_array(PostJudge::of($cover, 7))[0];
         $this->assertStringStartsWith('2 sides stay open: ', $verdict->finding);
+        $alike = array_map(
+            static fn (int $n): PlayedPeriod => new PlayedPeriod($n, 'Heat', 64_800 + 3600 * $n, 20, 1100 + 60 * $n),
+            [1, 2],
+        );
+        $this->assertSame($verdict->figures, iterator_to_array(PostJudge::of(self::cover($alike), 7))[0]->figures);
+        $this->assertStringStartsWith('2 sides stay open: ', iterator_to_array(PostJudge::of(self::cover($alike), 7))[0]->finding);
         $this->assertStringStartsWith('14 of 24 are covered, and no other way', $verdict->because);
         $gains = $cover->gains($cover->best(), 35.0);
         $this->assertEquals(new PostGain('one photographer more, with 300 mm', 10), $gains[0]);

@@ -72,7 +72,8 @@ final class CaptionsTest extends TestCase
                 ['the bench', 'OSTV3310', null]],
             array_map(static fn (CaptionLine $l): array => [$l->text, $l->frame, $l->seconds], $lines),
         );
-        foreach (["18:42 a\nno time", "18:42 a\n48:00 b", "18:42 a\nr7 scores"] as $wrong) {
+        $twice = ["NSA_0123 a\nNSA_0123.JPG: b", "18:42 a\n18:42:00 b"];
+        foreach (["18:42 a\nno time", "18:42 a\n48:00 b", "18:42 a\nr7 scores", ...$twice] as $wrong) {
             try {
                 CaptionText::read($wrong);
                 $this->fail($wrong);
@@ -109,6 +110,48 @@ final class CaptionsTest extends TestCase
         $this->assertStringContainsString(
             'Bo Cederlund is not in today\'s line-up; “r8” is nobody of the roster', iterator_to_array($captions->verdicts())[0]->because,
         );
+    }
+
+    public function test_a_name_that_two_frames_have_is_asked_about(): void
+    {
+        $frames = [new TakenExposure(1, 'NSA_0001', self::at('18:05')), new TakenExposure(2, 'NSA_0001', self::at('18:40'))];
+        $of = static fn (string $text): Captions => new Captions(
+            CaptionText::read($text), $frames, [], Roster::read(''), self::day(), 'Cup', 'Hall',
+        );
+        $this->assertSame([], array_keys($of('NSA_0001 the cup')->clear()), 'on which of them is it?');
+        $this->assertStringContainsString(
+            '2 frames are called NSA_0001: their lines want a time', iterator_to_array($of('NSA_0001 the cup')->verdicts())[0]->because,
+        );
+        $this->assertStringNotContainsString('the cup', $of('NSA_0001 the cup')->frames[0]->caption->text);
+        $this->assertSame([1, 2], array_keys($of("18:05 the cup\n18:40 the hall")->clear()));
+    }
+
+    public function test_parts_of_names_of_who_does_not_play_or_is_not_to_be_named(): void
+    {
+        $captions = self::captions('NSA_0001 Cederlund watches');
+        $this->assertSame(['mind caption.part-name', 'mind caption.bare'], array_map(
+            static fn (Verdict $v): string => "{$v->severity->value} {$v->code}", iterator_to_array($captions->verdicts()),
+        ));
+        $this->assertStringStartsWith(
+            '“Cederlund” may be Bo Cederlund, who is not in today\'s line-up.', iterator_to_array($captions->verdicts())[0]->because,
+        );
+        $this->assertContains(1, array_keys($captions->clear()), 'it may be another one');
+        foreach (['Bo watches', 'the cederlund trophy', 'Cederlunds watch', 'r7 past Berg'] as $other) {
+            $codes = array_map(static fn (Verdict $v): string => $v->code, iterator_to_array(self::captions("NSA_0001 {$other}")->verdicts()));
+            $this->assertSame(['caption.bare'], $codes, $other);
+        }
+    }
+
+    /** In the night of 28 March 2027 it is 3 o'clock in Vienna an hour after 1 (IANA time zones). */
+    public function test_lines_behind_a_change_of_the_clock(): void
+    {
+        $day = LocalDay::of('2027-03-27', 'Europe/Vienna');
+        $at = $day->instantOf(ClockTime::of('27:30'));
+        $captions = new Captions(
+            CaptionText::read("27:28 the last dance\n26:10 skipped"), [new TakenExposure(1, 'NSA_0001', $at)], [], Roster::read(''), $day,
+            'Cup', 'Hall',
+        );
+        $this->assertStringStartsWith('the last dance', $captions->frames[0]->caption->text);
     }
 
     public function test_only_where_every_frame_has_its_line_it_is_called_clear(): void

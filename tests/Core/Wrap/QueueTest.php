@@ -26,10 +26,20 @@ final class QueueTest extends TestCase
     {
         $this->assertSame([], self::codes(), 'an empty queue is nothing sent');
         $sent = new QueuedPicture(1, 'a.jpg', 900, 950);
-        $this->assertSame(['fine queue.sent'], self::codes($sent), 'late as it was, it is there');
+        $this->assertSame(['mind queue.came-late', 'fine queue.sent'], self::codes($sent), 'late as it was, it is there');
         $this->assertTrue($sent->isLate(1000));
-        $this->assertSame(['mind queue.waiting'], self::codes($sent, new QueuedPicture(2, 'b.jpg', 1000)));
+        $sent = new QueuedPicture(1, 'a.jpg', 950, 950);
+        $this->assertSame(['fine queue.sent'], self::codes($sent));
+        // 6 MB at 2 MB/s: three seconds each.
+        $this->assertSame(['mind queue.waiting'], self::codes($sent, new QueuedPicture(2, 'b.jpg', 1003)));
+        $this->assertSame(['fix queue.too-slow'], self::codes($sent, new QueuedPicture(2, 'b.jpg', 1002)));
         $this->assertSame(['fix queue.late'], self::codes($sent, new QueuedPicture(2, 'b.jpg', 999)));
+        $this->assertSame(['fix queue.late', 'fix queue.too-slow'],
+            self::codes(new QueuedPicture(3, 'c.jpg', 1005), new QueuedPicture(2, 'b.jpg', 999)), 'the late one goes first');
+        $slow = iterator_to_array(QueueJudge::of(
+            [new QueuedPicture(1, 'a.jpg', 1100), new QueuedPicture(2, 'b.jpg', 1005), new QueuedPicture(3, 'c.jpg', 1005)], 2.0, 1000,
+        ))[0];
+        $this->assertSame(['At 2 MB/s 1 picture will not be there in time: c.jpg.', ['late' => 1]], [$slow->finding, $slow->figures]);
         $failed = new QueuedPicture(2, 'b.jpg', null, null, 'The server does not answer.');
         $this->assertSame(['fix queue.failed', 'mind queue.waiting'], self::codes($failed));
         // Two of 6 MB at 2 MB/s are six seconds.
