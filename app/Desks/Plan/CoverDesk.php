@@ -21,6 +21,7 @@ use NorthSatchel\Plan\Posts\Shooter;
 use NorthSatchel\Scout\Ground\Ground;
 use NorthSatchel\Scout\Ground\GroundZone;
 use NorthSatchel\Sky\Sun;
+use NorthSatchel\Sky\SunPosition;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
 
@@ -91,18 +92,35 @@ final readonly class CoverDesk
         return $best === null ? null : new CoverPage($best, $cover->byHand($best), $cover->gains($best, $aloneMm));
     }
 
-    /** @return array<string, list<PostView>> by post, what it gives towards each zone, with the light of each period outdoors */
-    public function views(Job $job, Ground $ground): array
+    public function isPeriodMarked(Job $job): bool
+    {
+        return $this->segments($job)->whereNotNull('cover')->isNotEmpty();
+    }
+
+    /** @return array<int, SunPosition> in the middle of each period outdoors, by segment; of the first segment where none is a period */
+    public function suns(Job $job): array
     {
         $periods = $this->segments($job)->whereNotNull('cover');
         $point = JobDay::pointOf($job->place);
         $suns = [];
         foreach ($periods->isEmpty() ? $this->segments($job)->take(1) : $periods as $segment) {
             if ($point !== null && $segment->is_outdoor) {
-                // Two periods may be called alike, on two days or of two matches.
-                $name = isset($suns[$segment->title]) ? "{$segment->title} at {$segment->start_clock}" : $segment->title;
-                $suns[$name] = Sun::at($point, self::period($job, $segment)->middle());
+                $suns[$segment->id] = Sun::at($point, self::period($job, $segment)->middle());
             }
+        }
+
+        return $suns;
+    }
+
+    /** @return array<string, list<PostView>> by post, what it gives towards each zone, with the light of each period outdoors */
+    public function views(Job $job, Ground $ground): array
+    {
+        $suns = [];
+        foreach ($this->suns($job) as $id => $sun) {
+            $segment = $job->segments->firstWhere('id', $id);
+            // Two periods may be called alike, on two days or of two matches.
+            $name = (string) $segment?->title;
+            $suns[isset($suns[$name]) ? "{$name} at {$segment?->start_clock}" : $name] = $sun;
         }
         $plan = (new GroundCover($ground, [], []))->plan([]);
         $views = [];

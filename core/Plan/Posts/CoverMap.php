@@ -4,22 +4,31 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Posts;
 
+use NorthSatchel\Drawing\Labels;
 use NorthSatchel\Drawing\NamedPoint;
+use NorthSatchel\Drawing\PlacedMark;
 use NorthSatchel\Drawing\Point;
-use NorthSatchel\Drawing\SidedMark;
 use NorthSatchel\Scout\Ground\Ground;
 use NorthSatchel\Scout\Ground\GroundPlan;
 use NorthSatchel\Scout\Ground\GroundPost;
+use NorthSatchel\Sky\SunPosition;
 
 /** The drawing of a period: who stands where, which zone they cover, and which stays open. */
 final readonly class CoverMap
 {
-    /** Below one another where several stand at one post. */
-    private const LINE_PX = 30.0;
+    /** How far from their points the marks are drawn, and the size of the names. */
+    private const ZONE_PX = 20.0;
 
-    private const LETTER_PX = 13.0;
+    private const FREE_PX = 8.0;
+
+    private const PERSON_PX = 12.0;
+
+    public const NAME_PX = 26.0;
 
     public GroundPlan $plan;
+
+    /** Where the sun stands in the middle of the period; null below the horizon, indoors, or where nobody knows. */
+    public ?Point $sun;
 
     /** @param  array<string, int>  $worths  by zone */
     public function __construct(
@@ -27,8 +36,10 @@ final readonly class CoverMap
         private PostCover $cover,
         public PlayedPeriod $period,
         private array $worths,
+        ?SunPosition $sun = null,
     ) {
         $this->plan = new GroundPlan($ground);
+        $this->sun = $sun === null ? null : $this->plan->sun($sun);
     }
 
     /** @return list<CoverRay> from who covers to what is covered */
@@ -63,22 +74,41 @@ final readonly class CoverMap
         return $zones;
     }
 
-    /** @return list<SidedMark> photographers at their posts, one below the other */
+    /** @return list<NamedPoint> photographers at their posts */
     public function people(): array
     {
-        $people = $count = [];
+        $people = [];
         foreach ($this->cover->at($this->period->key()) as $who => $name) {
             $post = $this->ground->post($name);
             if ($post !== null) {
                 $at = $this->plan->at($post->xM, $post->yM);
-                $below = $count[$name] ?? 0;
-                $below = new Point($at->x, round($at->y + $below * self::LINE_PX, 1));
-                $people[] = SidedMark::at($who, $below, GroundPlan::WIDTH, self::LETTER_PX);
-                $count[$name] = ($count[$name] ?? 0) + 1;
+                $people[] = new NamedPoint($who, $at->x, $at->y);
             }
         }
 
         return $people;
+    }
+
+    /** @return list<PlacedMark> their names, none over another or over a zone */
+    public function names(): array
+    {
+        $marks = $reach = [];
+        foreach ([[$this->zones(), self::ZONE_PX], [$this->freePosts(), self::FREE_PX]] as [$of, $px]) {
+            foreach ($of as $mark) {
+                $marks[] = new NamedPoint('', $mark->x, $mark->y);
+                $reach[] = $px;
+            }
+        }
+        $people = $this->people();
+        $placed = Labels::beside(
+            [...$marks, ...$people],
+            [...$reach, ...array_fill(0, count($people), self::PERSON_PX)],
+            self::NAME_PX,
+            GroundPlan::WIDTH,
+            $this->plan->height,
+        );
+
+        return array_values(array_filter($placed, static fn (PlacedMark $m): bool => $m->label !== ''));
     }
 
     /** @return list<string> who goes where when the action moves */

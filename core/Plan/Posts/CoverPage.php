@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Posts;
 
 use NorthSatchel\Plural;
+use NorthSatchel\Sky\SunPosition;
 
 /** The covers of a ground side by side: the proven one, the chosen one, and what more would bring. */
 final readonly class CoverPage
@@ -12,11 +13,14 @@ final readonly class CoverPage
     /** @param  list<PostGain>  $gains */
     public function __construct(public PostCover $best, public ?PostCover $hand, public array $gains) {}
 
-    /** @return list<CoverMap> a drawing for each period */
-    public function maps(GroundCover $cover): array
+    /**
+     * @param  array<int, SunPosition>  $suns  by segment, of those outdoors
+     * @return list<CoverMap> a drawing for each period
+     */
+    public function maps(GroundCover $cover, array $suns = []): array
     {
         return array_map(
-            fn (PlayedPeriod $p): CoverMap => new CoverMap($cover->ground, $this->shown(), $p, $cover->worths($p)),
+            fn (PlayedPeriod $p): CoverMap => new CoverMap($cover->ground, $this->shown(), $p, $cover->worths($p), $suns[$p->segment] ?? null),
             $cover->periods,
         );
     }

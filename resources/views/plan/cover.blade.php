@@ -8,13 +8,19 @@
     @if ($page)
         <p class="mb-3 figures">{{ $page->says() }}</p>
         <div class="grid gap-4 sm:grid-cols-2 mb-4">
-            @foreach ($page->maps($cover) as $map)
+            @foreach ($page->maps($cover, $suns) as $map)
                 <figure class="slab">
                     <figcaption class="font-bold mb-1">{{ $map->period->title }}</figcaption>
                     <svg class="ruler ground-plan" viewBox="0 0 640 {{ $map->plan->height }}" role="img"
                         aria-label="{{ $map->period->title }}: @foreach ($map->people() as $one){{ $one->name }} {{
                             $page->shown()->at($map->period->key())[$one->name] }}, @endforeach">
                         <polygon class="field" points="{{ $map->plan->outline() }}" />
+                        @foreach ($map->plan->lines() as $line)
+                            <polyline class="field" points="{{ $line }}" />
+                        @endforeach
+                        @if ($map->sun)
+                            <circle class="sun" cx="{{ $map->sun->x }}" cy="{{ $map->sun->y }}" r="11"><title>the sun</title></circle>
+                        @endif
                         @foreach ($map->rays() as $ray)
                             <line class="sight" x1="{{ $ray->x1 }}" y1="{{ $ray->y1 }}" x2="{{ $ray->x2 }}" y2="{{ $ray->y2 }}" />
                         @endforeach
@@ -29,11 +35,15 @@
                         @endforeach
                         @foreach ($map->people() as $one)
                             <rect class="post" x="{{ $one->x - 10 }}" y="{{ $one->y - 10 }}" width="20" height="20" />
-                            <text x="{{ $one->x }}" y="{{ $one->y + 36 }}" font-size="26" text-anchor="{{ $one->anchor }}">{{ $one->name }}</text>
+                        @endforeach
+                        @foreach ($map->names() as $name)
+                            <text x="{{ $name->x }}" y="{{ $name->y }}" font-size="{{ $map::NAME_PX }}"
+                                text-anchor="middle">{{ $name->label }}</text>
                         @endforeach
                     </svg>
                     @if ($loop->first)
-                        <p class="text-sm text-faint">In the circles, what a zone is worth in that period; lines go from who covers it.</p>
+                        <p class="text-sm text-faint">In the circles, what a zone is worth in that period; lines go from who covers
+                            it{{ $suns === [] ? '' : ', the disc at the edge is the sun in the middle of the period' }}.</p>
                     @endif
                     @foreach ($map->moves() as $move)
                         <p class="text-sm">{{ $move }}</p>

@@ -17,15 +17,18 @@
                         <svg class="ruler ground-plan" viewBox="0 0 640 {{ $plan->height }}" role="img"
                             aria-label="{{ $job->place->name }} from above: {{ count($ground->zones) }} zones, {{ count($ground->posts) }} posts">
                             <polygon class="field" points="{{ $plan->outline() }}" />
+                            @foreach ($plan->lines() as $line)
+                                <polyline class="field" points="{{ $line }}" />
+                            @endforeach
                             @foreach ($plan->zones() as $zone)
                                 <circle class="zone" cx="{{ $zone->x }}" cy="{{ $zone->y }}" r="9" />
-                                <text x="{{ $zone->x }}" y="{{ $zone->y - 14 }}" font-size="15"
-                                    text-anchor="{{ $zone->anchor }}">{{ $zone->name }}</text>
                             @endforeach
                             @foreach ($plan->posts() as $post)
                                 <rect class="post" x="{{ $post->x - 6 }}" y="{{ $post->y - 6 }}" width="12" height="12" />
-                                <text x="{{ $post->x }}" y="{{ $post->y + ($post->y > $plan->height / 2 ? 24 : -12) }}" font-size="15"
-                                    text-anchor="{{ $post->anchor }}">{{ $post->name }}</text>
+                            @endforeach
+                            @foreach ($plan->names() as $name)
+                                <text x="{{ $name->x }}" y="{{ $name->y }}" font-size="{{ $plan::NAME_PX }}"
+                                    text-anchor="middle">{{ $name->label }}</text>
                             @endforeach
                         </svg>
                         <figcaption class="text-sm text-faint">Up is {{ round($ground->bearingDeg) }}° of the compass. Circles are zones, squares are
@@ -35,6 +38,10 @@
                 @else
                     <p class="note bad" role="alert">{{ ucfirst($wrong->field) }} {{ $wrong->must }}.</p>
                 @endif
+                <details @if ($errors->has('kind')) open @endif>
+                    <summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Lay it out anew</summary>
+                    @include('scout._lay-out', ['button' => 'Lay it out anew'])
+                </details>
             </div>
             <form method="post" action="/jobs/{{ $job->id }}/ground" class="slab grid gap-3">
                 @csrf
@@ -98,12 +105,10 @@
                 </table>
                 <p class="text-sm text-faint mt-2">The lens with which somebody of 1.8 m fills half the height of a full frame; how fast one
                     turns with who runs past at 8 m/s; the lenses for the whole scene and for a face; what lies behind them, or where the frame
-                    stays empty for a headline when they fill half of it; outdoors, from where the sun comes in the middle of each period.</p>
+                    stays empty for a headline when they fill half of it; outdoors, from where the sun comes {{ $lightOf === null
+                        ? 'in the middle of each period'
+                        : ($lightOf === '' ? 'once a segment is planned' : "in the middle of “{$lightOf}”: no segment is a period yet") }}.</p>
             </section>
         @endif
-        <details class="mt-4" @if ($errors->has('kind')) open @endif>
-            <summary class="cursor-pointer min-h-[44px] flex items-center font-bold">Lay it out anew</summary>
-            @include('scout._lay-out', ['button' => 'Lay it out anew'])
-        </details>
     @endif
 </x-page>

@@ -175,6 +175,13 @@ final class PostJudgeTest extends TestCase
         $this->assertCount(2, $map->freePosts());
         $this->assertSame([true, false, true], array_map(static fn (CoverZone $z): bool => $z->isCovered, $map->zones()));
         $this->assertSame($map->people()[0]->x, $map->rays()[0]->x1);
+        $this->assertSame([['lead'], null], [array_map(static fn ($n): string => $n->label, $map->names()), $map->sun]);
+        $this->assertNotNull($page->maps($cover, [1 => new SunPosition(20.0, 120.0)])[0]->sun);
+        $this->assertNull($page->maps($cover, [2 => new SunPosition(20.0, 120.0)])[0]->sun, 'it is that of another period');
+        // Two at one post have their names apart.
+        $two = self::cover(shooters: [new Shooter('lead', 300.0), new Shooter('second', 300.0)], hand: [1 => ['lead' => 'West', 'second' => 'West']]);
+        $names = (new CoverPage($two->best(), $two->byHand($two->best()), []))->maps($two)[0]->names();
+        $this->assertGreaterThanOrEqual(CoverMap::NAME_PX, abs($names[0]->y - $names[1]->y) + abs($names[0]->x - $names[1]->x));
     }
 
     public function test_what_a_post_gives(): void

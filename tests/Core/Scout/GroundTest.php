@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Scout;
 
-use NorthSatchel\Drawing\SidedMark;
+use NorthSatchel\Drawing\PlacedMark;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Posts\GroundCover;
 use NorthSatchel\Plan\Posts\PostView;
@@ -112,6 +112,10 @@ final class GroundTest extends TestCase
                 $this->assertLessThanOrEqual($plan->height, $mark->y);
             }
         }
+        $names = (new GroundPlan(Ground::usual(GroundKind::Track)))->names();
+        $at = array_column(array_map(static fn (PlacedMark $m): array => [$m->label, $m->y], $names), 1, 0);
+        $apart = abs($at['Finish'] - $at['Behind the finish']);
+        $this->assertGreaterThanOrEqual(GroundPlan::NAME_PX, $apart, 'ten metres apart, and not one over the other');
         // Law 1 of the Laws of the Game, international matches: 100 to 110 m by 64 to 75 m.
         $this->assertSame([105.0, 68.0], [GroundKind::Pitch->lengthM(), GroundKind::Pitch->widthM()]);
         $this->assertSame([28.0, 15.0], [GroundKind::Court->lengthM(), GroundKind::Court->widthM()]);
@@ -124,7 +128,8 @@ final class GroundTest extends TestCase
         [$a, $b, $c] = [$plan->at(0, 0), $plan->at(100, 0), $plan->at(0, 50)];
         $this->assertEqualsWithDelta(2.0, ($b->x - $a->x) / ($a->y - $c->y), 0.01);
         $this->assertSame(90.0, $ground->lookingDeg($ground->posts[0], $ground->zones[0]) - 90, 'along, where up is east, is south');
-        $this->assertSame('end', array_values(array_filter($plan->posts(), static fn (SidedMark $m): bool => mb_strlen($m->name) > 20))[0]->anchor);
+        $long = array_values(array_filter($plan->names(), static fn (PlacedMark $m): bool => mb_strlen($m->label) > 20))[0];
+        $this->assertLessThanOrEqual(GroundPlan::WIDTH, $long->x + mb_strlen($long->label) * GroundPlan::NAME_PX / 4, 'it is not cut off');
         $up = $plan->sun(new SunPosition(30.0, 90.0));
         $this->assertEqualsWithDelta(20.0, $up?->y, 0.1, 'an eastern sun is up');
         $this->assertNull($plan->sun(new SunPosition(-1.0, 90.0)));
@@ -143,6 +148,34 @@ final class GroundTest extends TestCase
         $east = $ground->seenFrom($ground->posts[0], 90, 10);
         $this->assertEqualsWithDelta([0.0, 10.0], [$east->x, $east->y], 1e-9);
         $this->assertEqualsWithDelta(10.0, $ground->seenFrom($ground->posts[0], 180, 10)->x, 1e-9);
+    }
+
+    /** The standard oval of 400 m: two straights of 84.39 m and two bends of 36.5 m, measured 30 cm from its inner edge (from memory). */
+    public function test_a_track_is_an_oval_and_a_pitch_has_a_middle(): void
+    {
+        $plan = new GroundPlan(Ground::usual(GroundKind::Track));
+        $length = static function (string $points): float {
+            $at = array_map(static fn (string $p): array => array_map(floatval(...), explode(',', $p)), explode(' ', $points));
+            $sum = 0.0;
+            foreach ($at as $i => [$x, $y]) {
+                [$nextX, $nextY] = $at[($i + 1) % count($at)];
+                $sum += hypot($nextX - $x, $nextY - $y);
+            }
+
+            return $sum;
+        };
+        $scale = ($plan->at(100, 0)->x - $plan->at(0, 0)->x) / 100;
+        $inner = $length($plan->lines()[0]) / $scale;
+        $this->assertEqualsWithDelta(2 * 84.39 + 2 * M_PI * 36.5, $inner, 1.0, 'the inner edge');
+        $this->assertGreaterThan($inner + 50, $length($plan->outline()) / $scale);
+        $middle = new GroundPlan(Ground::usual(GroundKind::Pitch));
+        [$near, $far] = [$middle->at(52.5, 0), $middle->at(52.5, 68)];
+        $this->assertSame(["{$near->x},{$near->y} {$far->x},{$far->y}"], $middle->lines());
+        $this->assertSame([], (new GroundPlan(Ground::usual(GroundKind::Shore)))->lines());
+        $own = Ground::read(GroundKind::Track, 170, 90, 0, 'Finish, 10, 0', 'Corner, 0, 0', '', '0, 0; 100, 0; 90, 50');
+        $this->assertSame([3, []], [count(explode(' ', (new GroundPlan($own))->outline())), (new GroundPlan($own))->lines()], 'as it was typed');
+        $square = Ground::read(GroundKind::Track, 60, 90, 0, 'Finish, 10, 0', 'Corner, 0, 0', '');
+        $this->assertSame(4, count(explode(' ', (new GroundPlan($square))->outline())), 'no oval is higher than long');
     }
 
     public function test_an_outline_of_ones_own(): void

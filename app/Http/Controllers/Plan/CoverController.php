@@ -42,6 +42,7 @@ final class CoverController
             'withoutLens' => $desk->withoutLens($opened, $cover),
             'alone' => $alone,
             'last' => $desk->lastTime($opened),
+            'suns' => $desk->suns($opened),
         ]);
     }
 

@@ -37,6 +37,7 @@ final class GroundController
             'wrong' => $wrong,
             'plan' => $ground === null ? null : new GroundPlan($ground),
             'views' => $ground === null ? [] : $cover->views($opened, $ground),
+            'lightOf' => $cover->isPeriodMarked($opened) ? null : (string) $cover->segments($opened)->first()?->title,
             'kinds' => GroundKind::cases(),
             'likely' => GroundKind::likely("{$opened->name} {$opened->client} {$opened->place->name}"),
         ]);
