@@ -36,11 +36,13 @@ final readonly class GroundCover
     }
 
     /**
+     * The most worth with the fewest moves; who adds nothing to it stands where a second view is worth most.
+     *
      * @throws ImpossibleValue when not everybody can have a post in every period
      */
     public function best(): PostCover
     {
-        return PostSearch::best($this->plan($this->shooters));
+        return SecondViews::of(PostSearch::best($this->plan($this->shooters)));
     }
 
     /** The cover as it was chosen, for the rest as in the best one; null where nothing was chosen. A post that is gone was not chosen. */

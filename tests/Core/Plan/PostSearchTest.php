@@ -11,6 +11,7 @@ use NorthSatchel\Plan\Posts\Post;
 use NorthSatchel\Plan\Posts\PostCover;
 use NorthSatchel\Plan\Posts\PostPlan;
 use NorthSatchel\Plan\Posts\PostSearch;
+use NorthSatchel\Plan\Posts\SecondViews;
 use NorthSatchel\Plan\Posts\Shooter;
 use NorthSatchel\Plan\Posts\Zone;
 use PHPUnit\Framework\TestCase;
@@ -150,5 +151,94 @@ final class PostSearchTest extends TestCase
         $plan = new PostPlan([new Shooter('a', 100.0)], [new Post('x', 0, 0), new Post('y', 60, 0)], $zones, [new Period('p', 0, $worth)]);
         // 100 mm reaches 0.1 × 1.8 ÷ (0.5 × 0.024) = 15 m: from 45 to 75 m it is 31 zones, from the end 16.
         $this->assertSame([31, 0], self::found($plan));
+    }
+
+    /** Worth and moves stay the proven ones, and no single photographer could see more a second time: all their ways tried. */
+    public function test_who_adds_nothing_stands_where_a_second_view_is_worth_most(): void
+    {
+        $moved = 0;
+        for ($seed = 1; $seed <= 60; $seed++) {
+            $plan = RandomPosts::of($seed, 2, 4, 4, 3);
+            try {
+                $best = PostSearch::best($plan);
+            } catch (ImpossibleValue) {
+                continue;
+            }
+            $second = SecondViews::of($best);
+            $this->assertSame([$best->worth, $best->moves, $best->isOptimal], [$second->worth, $second->moves, $second->isOptimal], "seed {$seed}");
+            $this->assertGreaterThanOrEqual(self::twice($best), self::twice($second), "seed {$seed}");
+            foreach (self::otherWays($second) as $other) {
+                $isLess = [$other->worth, -$other->moves, self::twice($other)] <= [$second->worth, -$second->moves, self::twice($second)];
+                $this->assertTrue($isLess, "seed {$seed}");
+            }
+            $moved += self::twice($second) > self::twice($best) ? 1 : 0;
+        }
+        $this->assertGreaterThan(5, $moved, 'it does something');
+    }
+
+    /** What is covered from two posts at once. */
+    private static function twice(PostCover $cover): int
+    {
+        $sum = 0;
+        foreach ($cover->plan->periods as $period) {
+            foreach ($cover->plan->zones as $zone) {
+                $from = [];
+                foreach ($cover->plan->shooters as $shooter) {
+                    $post = self::named($cover, $cover->at($period->id)[$shooter->id]);
+                    $from = $cover->plan->covers($shooter, $post, $zone) ? [...$from, $post->id] : $from;
+                }
+                $sum += count(array_unique($from)) > 1 ? $period->worth[$zone->id] : 0;
+            }
+        }
+
+        return $sum;
+    }
+
+    private static function named(PostCover $cover, string $id): Post
+    {
+        return array_values(array_filter($cover->plan->posts, static fn (Post $p): bool => $p->id === $id))[0];
+    }
+
+    /** @return iterable<PostCover> all in which one photographer goes another way that can be gone */
+    private static function otherWays(PostCover $cover): iterable
+    {
+        $plan = $cover->plan;
+        $ids = array_map(static fn (Post $p): string => $p->id, $plan->posts);
+        $now = array_map(static fn (Period $t): array => array_map(
+            static fn (Shooter $p): int => (int) array_search($cover->at($t->id)[$p->id], $ids, true), $plan->shooters,
+        ), $plan->periods);
+        foreach (array_keys($plan->shooters) as $p) {
+            for ($n = 0, $all = count($ids) ** count($now); $n < $all; $n++) {
+                $ways = $now;
+                foreach (array_keys($now) as $t) {
+                    $ways[$t][$p] = intdiv($n, count($ids) ** $t) % count($ids);
+                }
+                if (self::isPossible($plan, $ways)) {
+                    yield new PostCover($plan, $ways, false);
+                }
+            }
+        }
+    }
+
+    /** @param  list<list<int>>  $ways */
+    private static function isPossible(PostPlan $plan, array $ways): bool
+    {
+        foreach ($ways as $t => $posts) {
+            foreach (array_count_values($posts) as $i => $count) {
+                if ($count > $plan->posts[$i]->holds || $plan->isClosed($plan->periods[$t], $plan->posts[$i])) {
+                    return false;
+                }
+            }
+            foreach ($posts as $p => $i) {
+                $from = $t === 0 ? null : $plan->posts[$ways[$t - 1][$p]];
+                $starts = $t === 0 ? $plan->shooters[$p]->startsAt : null;
+                if (($from !== null && $plan->walkMinutes($from, $plan->posts[$i]) > $plan->periods[$t - 1]->breakMinutes)
+                    || ($starts !== null && $starts !== $plan->posts[$i]->id)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 }
