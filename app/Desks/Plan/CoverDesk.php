@@ -16,12 +16,8 @@ use NorthSatchel\Plan\Posts\CoverPage;
 use NorthSatchel\Plan\Posts\GroundCover;
 use NorthSatchel\Plan\Posts\PlayedPeriod;
 use NorthSatchel\Plan\Posts\PostJudge;
-use NorthSatchel\Plan\Posts\PostView;
+use NorthSatchel\Plan\Posts\PostStop;
 use NorthSatchel\Plan\Posts\Shooter;
-use NorthSatchel\Scout\Ground\Ground;
-use NorthSatchel\Scout\Ground\GroundZone;
-use NorthSatchel\Sky\Sun;
-use NorthSatchel\Sky\SunPosition;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
 
@@ -97,63 +93,32 @@ final readonly class CoverDesk
         return $this->segments($job)->whereNotNull('cover')->isNotEmpty();
     }
 
-    /** @return array<int, SunPosition> in the middle of each period outdoors, by segment; of the first segment where none is a period */
-    public function suns(Job $job): array
+    /** @return array<int, array<string, PostStop>> by segment and photographer, as chosen and else as worked out */
+    public function stops(Job $job): array
     {
-        $periods = $this->segments($job)->whereNotNull('cover');
-        $point = JobDay::pointOf($job->place);
-        $suns = [];
-        foreach ($periods->isEmpty() ? $this->segments($job)->take(1) : $periods as $segment) {
-            if ($point !== null && $segment->is_outdoor) {
-                $suns[$segment->id] = Sun::at($point, self::period($job, $segment)->middle());
-            }
-        }
-
-        return $suns;
-    }
-
-    /** @return array<string, list<PostView>> by post, what it gives towards each zone, with the light of each period outdoors */
-    public function views(Job $job, Ground $ground): array
-    {
-        $suns = [];
-        foreach ($this->suns($job) as $id => $sun) {
-            $segment = $job->segments->firstWhere('id', $id);
-            // Two periods may be called alike, on two days or of two matches.
-            $name = (string) $segment?->title;
-            $suns[isset($suns[$name]) ? "{$name} at {$segment?->start_clock}" : $name] = $sun;
-        }
-        $plan = (new GroundCover($ground, [], []))->plan([]);
-        $views = [];
-        foreach ($ground->posts as $post) {
-            $views[$post->name] = array_map(
-                static fn (GroundZone $zone): PostView => PostView::of($ground, $post, $zone, $plan, $suns),
-                $ground->zones,
-            );
-        }
-
-        return $views;
-    }
-
-    /** @return array<int, array<string, string>> by segment and photographer: the post, as chosen and else as worked out */
-    public function posts(Job $job): array
-    {
-        $ground = $job->segments->whereNotNull('cover')->isEmpty() ? null : $this->ground($job);
+        $ground = $this->isPeriodMarked($job) ? $this->ground($job) : null;
         try {
             $cover = $ground === null ? null : $this->cover($job, $ground);
             $best = $cover?->isAsked() ? $cover->best() : null;
         } catch (ImpossibleValue) {
             return [];
         }
-        $posts = [];
-        foreach ($best === null ? [] : $cover->periods as $period) {
-            foreach (($cover->byHand($best) ?? $best)->at($period->key()) as $lane => $name) {
-                $post = $cover->ground->post($name);
-                $move = $post === null ? null : $cover->ground->moveFrom($post);
-                $posts[$period->segment][$lane] = $name.($move === null ? '' : " ({$move})");
+        $stops = [];
+        foreach ($best === null ? [] : (new CoverPage($best, $cover->byHand($best), []))->days($cover) as $day) {
+            foreach ($day->stops as $stop) {
+                $stops[$stop->period->segment][$day->shooter->id] = $stop;
             }
         }
 
-        return $posts;
+        return $stops;
+    }
+
+    /** @return array<int, array<string, string>> by segment and photographer: the post, and where one goes when the action moves */
+    public function posts(Job $job): array
+    {
+        return array_map(static fn (array $of): array => array_map(
+            static fn (PostStop $s): string => $s->post->name.($s->move === null ? '' : " ({$s->move})"), $of,
+        ), $this->stops($job));
     }
 
     /**
@@ -178,7 +143,7 @@ final readonly class CoverDesk
         return $stood;
     }
 
-    private static function period(Job $job, Segment $segment): PlayedPeriod
+    public static function period(Job $job, Segment $segment): PlayedPeriod
     {
         $clock = ClockTime::of($segment->start_clock);
 

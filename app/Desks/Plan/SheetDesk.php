@@ -10,6 +10,7 @@ use App\Models\Plan\ShotLine;
 use App\Tables\CsvTable;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\DayPasses;
+use NorthSatchel\Plan\Posts\PostStop;
 use NorthSatchel\Plan\Sheet\Sheet;
 use NorthSatchel\Plan\Sheet\SheetRow;
 use NorthSatchel\Plan\Sheet\SheetShot;
@@ -19,7 +20,7 @@ use NorthSatchel\Time\LocalDay;
 /** What goes out: sheets for print, calendar and table, each for one audience. */
 final class SheetDesk
 {
-    public function __construct(private readonly PlanDesk $plan) {}
+    public function __construct(private readonly PlanDesk $plan, private readonly CoverDesk $cover) {}
 
     public function sheet(Job $job, Audience $audience): Sheet
     {
@@ -28,6 +29,7 @@ final class SheetDesk
             $leave += DayPasses::of($this->plan->day($job, $number))->leaveAt();
         }
         $done = OwedShots::done($job);
+        $stops = $this->cover->stops($job);
         $rows = [];
         foreach ($job->segments as $segment) {
             $day = JobDay::of($job, $segment->day);
@@ -60,6 +62,8 @@ final class SheetDesk
                 leaveAt: $leave[$segment->id] ?? null,
                 shots: $shots,
                 hiddenFrom: self::audiences($segment->hidden_from),
+                spot: $segment->spot_id === null ? null : ($segment->place ?? $job->place)->spots->firstWhere('id', $segment->spot_id)?->name,
+                posts: array_map(static fn (PostStop $stop): string => $stop->says(), $stops[$segment->id] ?? []),
             );
         }
 
@@ -88,14 +92,15 @@ final class SheetDesk
                 $row->lane,
                 self::face($day, $row->leaveAt),
             ];
-            $lines[] = [...$cells, '', ''];
+            $at = $row->where($audience, isPlaceTold: false);
+            $lines[] = [...$cells, '', '', $at];
             foreach ($row->shots as $shot) {
-                $lines[] = [...$cells, $shot->what.($shot->isDone ? ' (shot already)' : ''), $shot->at];
+                $lines[] = [...$cells, $shot->what.($shot->isDone ? ' (shot already)' : ''), $shot->at, $at];
             }
         }
 
         return CsvTable::write(
-            ['date', 'start', 'end', 'minutes', 'segment', 'place', 'photographer', 'leave at', 'shot', 'shot at'],
+            ['date', 'start', 'end', 'minutes', 'segment', 'place', 'photographer', 'leave at', 'shot', 'shot at', 'stands at'],
             $lines,
         );
     }

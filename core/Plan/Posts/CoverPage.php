@@ -25,6 +25,12 @@ final readonly class CoverPage
         );
     }
 
+    /** @return list<PostDay> of each photographer, as it is shown */
+    public function days(GroundCover $cover): array
+    {
+        return array_map(fn (Shooter $s): PostDay => new PostDay($cover, $this->shown(), $s), $cover->shooters);
+    }
+
     /** How much is covered, and of how much. */
     public function says(): string
     {

@@ -84,4 +84,28 @@ final class StandJudge
 
         return $found;
     }
+
+    /** @return list<Verdict> who reaches nothing of worth from where they stand */
+    public static function idle(GroundCover $cover, PostCover $judged): array
+    {
+        $found = [];
+        foreach ($cover->shooters as $shooter) {
+            $idle = array_filter(
+                (new PostDay($cover, $judged, $shooter))->stops,
+                static fn (PostStop $s): bool => $s->isForNothing() && array_sum($cover->worths($s->period)) > 0,
+            );
+            if ($idle !== []) {
+                $titles = array_map(static fn (PostStop $s): string => $s->period->title, array_values($idle));
+                $found[] = Verdict::mind(
+                    'cover.idle',
+                    "The {$shooter->id} reaches nothing of worth in ".Some::of($titles, self::MOST_NAMED).'.',
+                    'With '.round($shooter->focalMaxMm).' mm nobody fills half the frame from there: a longer lens, a nearer post, or a zone '.
+                        'that is worth something where they stand.',
+                    ['periods' => count($titles)],
+                );
+            }
+        }
+
+        return $found;
+    }
 }

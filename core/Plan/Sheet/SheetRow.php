@@ -16,6 +16,8 @@ final readonly class SheetRow
      * @param  list<Audience>  $hiddenFrom
      * @param  list<string>  $alsoLanes  who does it together with its own lane
      * @param  string  $date  of the day it belongs to, YYYY-MM-DD
+     * @param  string|null  $spot  at the place
+     * @param  array<string, string>  $posts  where a ground has some: by photographer, with what it is for
      */
     public function __construct(
         public int $id,
@@ -30,7 +32,26 @@ final readonly class SheetRow
         public array $hiddenFrom = [],
         public array $alsoLanes = [],
         public string $date = '',
+        public ?string $spot = null,
+        public array $posts = [],
     ) {}
+
+    /** Place, spot and post, as far as they are known and are the readers' business: photographers read their own, clients none. */
+    public function where(Audience $audience, bool $isPlaceTold = true): string
+    {
+        $posts = match (true) {
+            $audience->isPhotographer() => array_intersect_key($this->posts, [$audience->value => true]),
+            $audience === Audience::Coordinator => $this->posts,
+            default => [],
+        };
+        $named = array_map(
+            static fn (string $who, string $post): string => count($posts) > 1 ? "{$who}: {$post}" : $post,
+            array_keys($posts),
+            $posts,
+        );
+
+        return implode(' · ', array_filter([$isPlaceTold ? $this->place : null, $this->spot, ...$named]));
+    }
 
     public function isOf(string $lane): bool
     {
@@ -53,6 +74,8 @@ final readonly class SheetRow
             $this->hiddenFrom,
             $this->alsoLanes,
             $this->date,
+            $this->spot,
+            $this->posts,
         );
     }
 }

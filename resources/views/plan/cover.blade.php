@@ -54,6 +54,40 @@
                 </figure>
             @endforeach
         </div>
+        <section class="slab mb-4 overflow-x-auto" tabindex="0" role="region" aria-label="Who stands where, hour by hour">
+            <h2 class="mb-1">Hour by hour</h2>
+            <svg class="ruler cover-lanes min-w-[40rem]" viewBox="0 0 {{ $lanes::WIDTH }} {{ $lanes->height() }}" role="img"
+                aria-label="{{ count($days) }} photographers, {{ count($cover->periods) }} periods">
+                @foreach ($lanes->periods() as $mark)
+                    <text x="{{ $mark->x }}" y="{{ $mark->y }}" font-size="14">{{ $mark->label }}</text>
+                @endforeach
+                @foreach ($lanes->people() as $mark)
+                    <text x="{{ $mark->x }}" y="{{ $mark->y }}" font-size="15" font-weight="700">{{ $mark->label }}</text>
+                @endforeach
+                @foreach ($lanes->bars() as $bar)
+                    <rect class="bar {{ $bar->isIdle ? 'is-idle' : '' }}" x="{{ $bar->x }}" y="{{ $bar->y }}" width="{{ $bar->width }}"
+                        height="{{ $lanes::BAR_PX }}" rx="3"><title>{{ $bar->says }}</title></rect>
+                    @foreach ($bar->lines as $line)
+                        <text x="{{ $bar->x + 4 }}" y="{{ $bar->y + 14 + 14 * $loop->index }}" font-size="13">{{ $line }}</text>
+                    @endforeach
+                @endforeach
+            </svg>
+            <div class="grid gap-4 sm:grid-cols-2 mt-2">
+                @foreach ($days as $day)
+                    <div>
+                        <h3>{{ ucfirst($day->shooter->id) }}</h3>
+                        <ol>
+                            @foreach ($day->stops as $stop)
+                                <li class="mb-1"><b>{{ $stop->period->title }}</b>: {{ $stop->says() }}
+                                    <span class="text-faint text-sm">{{ $stop->how() }}</span>
+                                </li>
+                            @endforeach
+                        </ol>
+                        <p class="text-sm text-faint">{{ $day->variety() }}</p>
+                    </div>
+                @endforeach
+            </div>
+        </section>
         @if ($last !== [])
             <section class="slab mb-4">
                 <h2 class="mb-1">Where you stood the last time here</h2>

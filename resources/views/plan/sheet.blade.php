@@ -65,7 +65,7 @@
                                 </div>
                             @endforeach
                         </td>
-                        <td>{{ $row->place }}</td>
+                        <td>{{ $row->where($sheet->audience) }}</td>
                         @if (!$sheet->audience->isPhotographer())
                         <td>{{ implode(' and ', [$row->lane, ...$row->alsoLanes]) }}</td>@else<td class="figures">
                                 {{ $row->leaveAt ? $day->face($row->leaveAt) : '' }}</td>

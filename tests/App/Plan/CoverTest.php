@@ -78,6 +78,14 @@ final class CoverTest extends TestCase
         $posts = collect($pocket)->firstWhere('id', $first->id)['posts'];
         $this->assertSame(['lead', 'second'], array_keys($posts));
         $this->get("/jobs/{$this->finals->id}/day")->assertSee("/jobs/{$this->finals->id}/send");
+        // Their sheets say it as well, the coordinator's both, the client's none; the table too.
+        $sheet = static fn (string $of): string => "/jobs/{$first->job_id}/sheets/{$of}";
+        $stands = $pocket === null ? [] : collect($pocket)->firstWhere('id', $first->id)['posts'];
+        $this->get($sheet('lead'))->assertSee($stands['lead'].': for')->assertDontSee('second: ');
+        $this->get($sheet('coordinator'))->assertSee("lead: {$stands['lead']}: for")->assertSee("second: {$stands['second']}");
+        $this->get($sheet('client'))->assertDontSee($stands['lead'].': for');
+        $this->get("/jobs/{$first->job_id}/table/lead")->assertSee($stands['lead'].': for', false);
+        $this->get($url)->assertSee('Hour by hour')->assertSee('1 side');
         // What was done stands in the list of changes, and goes back.
         $this->post('/plan-changes/'.PlanChange::query()->max('id').'/undo');
         $this->assertSame(['lead' => 'Gallery'], $first->refresh()->cover['hand'] ?? null);

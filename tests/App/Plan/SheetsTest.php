@@ -139,7 +139,7 @@ final class SheetsTest extends TestCase
         $titles = array_column($rows, 4);
         $this->assertContains('\'=HYPERLINK("x"), "quoted"', $titles);
         foreach ($rows as $row) {
-            $this->assertCount(10, $row);
+            $this->assertCount(11, $row);
         }
     }
 

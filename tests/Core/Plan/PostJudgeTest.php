@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use NorthSatchel\Plan\Posts\Backdrop;
+use NorthSatchel\Plan\Posts\CoverLanes;
 use NorthSatchel\Plan\Posts\CoverMap;
 use NorthSatchel\Plan\Posts\CoverPage;
 use NorthSatchel\Plan\Posts\CoverZone;
 use NorthSatchel\Plan\Posts\GroundCover;
+use NorthSatchel\Plan\Posts\LaneBar;
 use NorthSatchel\Plan\Posts\PlayedPeriod;
+use NorthSatchel\Plan\Posts\PostDay;
 use NorthSatchel\Plan\Posts\PostGain;
 use NorthSatchel\Plan\Posts\PostJudge;
+use NorthSatchel\Plan\Posts\PostStop;
 use NorthSatchel\Plan\Posts\PostView;
 use NorthSatchel\Plan\Posts\Shooter;
 use NorthSatchel\Scout\Ground\Ground;
@@ -115,14 +119,14 @@ final class PostJudgeTest extends TestCase
         $low = self::cover([self::period(1, '18:00', 20)], posts: 'Stand, 50, 40', zones: 'Faces, 50, 0, reaction');
         $high = self::cover([self::period(1, '18:00', 20)], posts: 'Stand, 50, 40, up 30 m', zones: 'Faces, 50, 0, reaction');
         $this->assertSame(['fine cover.whole'], self::codes($low));
-        $this->assertSame(['fix cover.reaction', 'mind cover.open'], self::codes($high));
+        $this->assertSame(['fix cover.reaction', 'mind cover.open', 'mind cover.idle'], self::codes($high));
     }
 
     public function test_your_own_choice_is_judged_at_once(): void
     {
         $hand = [1 => ['lead' => 'High'], 2 => ['lead' => 'East']];
         $codes = self::codes(self::cover(hand: $hand));
-        $this->assertSame(['stop cover.walk', 'fix cover.reaction', 'mind cover.by-hand', 'mind cover.open'], $codes);
+        $this->assertSame(['stop cover.walk', 'fix cover.reaction', 'mind cover.by-hand', 'mind cover.open', 'mind cover.idle'], $codes);
         $walk = iterator_to_array(PostJudge::of(self::cover(hand: $hand), 7))[0];
         // 72 m are two minutes, and four of stairs; the break has five.
         $this->assertSame(['walk_minutes' => 6, 'break_minutes' => 5], $walk->figures);
@@ -182,6 +186,56 @@ final class PostJudgeTest extends TestCase
         $two = self::cover(shooters: [new Shooter('lead', 300.0), new Shooter('second', 300.0)], hand: [1 => ['lead' => 'West', 'second' => 'West']]);
         $names = (new CoverPage($two->best(), $two->byHand($two->best()), []))->maps($two)[0]->names();
         $this->assertGreaterThanOrEqual(CoverMap::NAME_PX, abs($names[0]->y - $names[1]->y) + abs($names[0]->x - $names[1]->x));
+    }
+
+    public function test_the_day_of_each_says_what_a_post_is_for_and_how_varied_it_is(): void
+    {
+        $shooters = [new Shooter('lead', 300.0), new Shooter('second', 130.0)];
+        $cover = self::cover(shooters: $shooters, hand: [1 => ['lead' => 'West', 'second' => 'West'], 2 => ['lead' => 'East', 'second' => 'High']]);
+        $hand = $cover->byHand($cover->best());
+        $this->assertNotNull($hand);
+        [$lead, $second] = (new CoverPage($cover->best(), $hand, []))->days($cover);
+        // The second reaches Left from 10 m with 67 mm, as the lead does; 40 m to the faces want 267 mm.
+        $this->assertSame(
+            ['West: for Left, Faces', 'East: for Right, Faces'],
+            array_map(static fn (PostStop $s): string => $s->says(), $lead->stops),
+        );
+        $this->assertSame(
+            ['West: a second view of Left', 'High: nothing of worth within the lens'],
+            array_map(static fn (PostStop $s): string => $s->says(), $second->stops),
+        );
+        // 80 m at 70 m a minute; the break has five.
+        $how = static fn (PostDay $day): array => array_map(static fn (PostStop $s): string => $s->how(), $day->stops);
+        $this->assertSame(['10 to 40 m', '10 to 40 m, a walk of 2 of the 5 min before'], $how($lead));
+        $this->assertSame('2 posts, 1 side, 1 height, from 10 to 40 m.', $lead->variety());
+        $this->assertSame(['10 m', 'a walk of 6 of the 5 min before'], $how($second));
+        $this->assertContains('mind cover.idle', self::codes($cover));
+        $lanes = new CoverLanes([$lead, $second]);
+        $bars = $lanes->bars();
+        $this->assertSame([['West'], ['East'], ['West'], ['High']], array_map(static fn (LaneBar $b): array => $b->lines, $bars));
+        $this->assertSame([false, false, false, true], array_map(static fn (LaneBar $b): bool => $b->isIdle, $bars));
+        // 20 of 45 minutes, then five of nothing, then 20.
+        $this->assertEqualsWithDelta($bars[0]->width / 4, $bars[1]->x - $bars[0]->x - $bars[0]->width, 0.2);
+        $this->assertLessThanOrEqual(CoverLanes::WIDTH, $bars[1]->x + $bars[1]->width);
+        $this->assertSame([0, 2], [count((new CoverLanes([]))->bars()), count($lanes->people())]);
+    }
+
+    public function test_a_name_in_a_lane_is_whole_or_not_there(): void
+    {
+        $lines = static function (string $post, int $minutes): array {
+            $cover = self::cover(
+                [self::period(1, '18:00', $minutes), self::period(2, '20:00', 120)],
+                posts: "{$post}, 50, 10", zones: 'Faces, 50, 0, reaction',
+            );
+            $page = new CoverPage($cover->best(), null, []);
+
+            return (new CoverLanes($page->days($cover)))->bars()[0]->lines;
+        };
+        // 892 px are 240 minutes: 30 of them 111 px, 15 letters of 7 px.
+        $this->assertSame(['Back straight', 'fence'], $lines('Back straight fence', 30));
+        $this->assertSame([], $lines('Back straight fence of the far side', 30));
+        $this->assertSame([], $lines('Grandstandrooftop', 30));
+        $this->assertSame(['Back straight fence'], $lines('Back straight fence', 60));
     }
 
     public function test_what_a_post_gives(): void

@@ -6,12 +6,14 @@ namespace App\Http\Controllers\Plan;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Plan\CoverDesk;
+use App\Desks\Plan\PostLightDesk;
 use App\Http\Requests\Plan\CoverRequest;
 use App\Http\Requests\Plan\PeriodsRequest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Posts\CoverLanes;
 use NorthSatchel\Plan\Posts\PostJudge;
 
 /** Who stands where, so that every side is covered? */
@@ -19,7 +21,7 @@ final class CoverController
 {
     private const ALONE_MM = 35;
 
-    public function show(Request $request, int $job, CoverDesk $desk): View|RedirectResponse
+    public function show(Request $request, int $job, CoverDesk $desk, PostLightDesk $light): View|RedirectResponse
     {
         $opened = BriefDesk::open($job);
         $record = $desk->ground($opened);
@@ -33,16 +35,21 @@ final class CoverController
         }
         $alone = max(8, min(1200, $request->integer('alone') ?: self::ALONE_MM));
 
+        $page = $desk->page($cover, (float) $alone);
+        $days = $page?->days($cover) ?? [];
+
         return view('plan.cover', [
             'job' => $opened,
+            'days' => $days,
+            'lanes' => new CoverLanes($days),
             'verdicts' => PostJudge::of($cover, $job),
             'cover' => $cover,
-            'page' => $desk->page($cover, (float) $alone),
+            'page' => $page,
             'segments' => $desk->segments($opened),
             'withoutLens' => $desk->withoutLens($opened, $cover),
             'alone' => $alone,
             'last' => $desk->lastTime($opened),
-            'suns' => $desk->suns($opened),
+            'suns' => $light->suns($opened),
         ]);
     }
 

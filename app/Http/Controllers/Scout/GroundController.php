@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Scout;
 
 use App\Desks\Brief\BriefDesk;
-use App\Desks\Plan\CoverDesk;
+use App\Desks\Plan\PostLightDesk;
 use App\Desks\Scout\GroundDesk;
 use App\Http\Requests\Scout\GroundRequest;
 use App\Http\Requests\Scout\LayOutRequest;
@@ -18,7 +18,7 @@ use NorthSatchel\Scout\Ground\GroundPlan;
 /** What is where on the ground, and what does each post give? */
 final class GroundController
 {
-    public function show(int $job, GroundDesk $desk, CoverDesk $cover): View
+    public function show(int $job, GroundDesk $desk, PostLightDesk $light): View
     {
         $opened = BriefDesk::open($job);
         $record = $desk->of($opened->place_id);
@@ -36,8 +36,8 @@ final class GroundController
             'ground' => $ground,
             'wrong' => $wrong,
             'plan' => $ground === null ? null : new GroundPlan($ground),
-            'views' => $ground === null ? [] : $cover->views($opened, $ground),
-            'lightOf' => $cover->isPeriodMarked($opened) ? null : (string) $cover->segments($opened)->first()?->title,
+            'views' => $ground === null ? [] : $light->views($opened, $ground),
+            'lightOf' => $light->lightOf($opened),
             'kinds' => GroundKind::cases(),
             'likely' => GroundKind::likely("{$opened->name} {$opened->client} {$opened->place->name}"),
         ]);
