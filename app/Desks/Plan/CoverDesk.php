@@ -19,6 +19,7 @@ use NorthSatchel\Plan\Posts\PostJudge;
 use NorthSatchel\Plan\Posts\PostStop;
 use NorthSatchel\Plan\Posts\Shooter;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdicts;
 
 /** Who stands where in which period of an event. */
@@ -155,6 +156,7 @@ final readonly class CoverDesk
             $clock->minutes + $segment->minutes,
             array_map(intval(...), $segment->cover['worth'] ?? []),
             $segment->lanes(),
+            array_values($segment->shotLines->where('priority', Priority::Must->value)->pluck('what')->all()),
         );
     }
 

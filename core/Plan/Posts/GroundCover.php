@@ -7,7 +7,6 @@ namespace NorthSatchel\Plan\Posts;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Scout\Ground\Ground;
 use NorthSatchel\Scout\Ground\GroundPost;
-use NorthSatchel\Scout\Ground\GroundZone;
 
 /** A ground with its periods and photographers: the proven cover, the one that was made by hand, and what more would bring. */
 final readonly class GroundCover
@@ -92,8 +91,8 @@ final readonly class GroundCover
 
         return new PostPlan(
             $shooters,
-            array_map(static fn (GroundPost $p): Post => new Post($p->name, $p->xM, $p->yM, $p->holds, $p->upM), $this->ground->posts),
-            array_map(static fn (GroundZone $z): Zone => new Zone($z->name, $z->xM, $z->yM), $this->ground->zones),
+            array_map(Post::of(...), $this->ground->posts),
+            array_map(Zone::of(...), $this->ground->zones),
             $periods,
             $walks,
             $blocked,

@@ -12,6 +12,7 @@ final readonly class PlayedPeriod
      * @param  int  $endMinutes  minutes of its day's clock at which it ends
      * @param  array<string, int>  $worth  by the name of a zone, where it differs from the usual
      * @param  list<string>  $lanes  who is planned in it; empty: everybody
+     * @param  list<string>  $musts  shots of it that must be taken, in words
      */
     public function __construct(
         public int $segment,
@@ -21,6 +22,7 @@ final readonly class PlayedPeriod
         public int $endMinutes,
         public array $worth = [],
         public array $lanes = [],
+        public array $musts = [],
     ) {}
 
     public function endsAt(): int

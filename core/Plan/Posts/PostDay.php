@@ -68,7 +68,7 @@ final readonly class PostDay
     /** @return list<string> zones of worth in the period that they reach from there */
     private function seen(PostPlan $plan, GroundPost $post, PlayedPeriod $period): array
     {
-        $at = new Post($post->name, $post->xM, $post->yM, $post->holds, $post->upM);
+        $at = Post::of($post);
         $worths = $this->cover->worths($period);
         $seen = array_filter(
             $plan->zones,

@@ -52,6 +52,7 @@ final class PostJudge
             ...self::open($cover, $judged),
             ...self::reactions($cover, $judged),
             ...self::same($cover, $judged),
+            ...StandJudge::musts($cover, $judged),
             ...StandJudge::idle($cover, $judged),
             $unplanned === [] ? self::fine($cover, $judged) : null,
         ])));

@@ -59,8 +59,8 @@ final readonly class PostView
     public static function of(Ground $ground, GroundPost $post, GroundZone $zone, PostPlan $plan, array $suns): self
     {
         $distance = $ground->distanceM($post, $zone);
-        $from = new Post($post->name, $post->xM, $post->yM, 1, $post->upM);
-        $focal = $plan->focalMm(new Shooter('', 0.0), $from, new Zone($zone->name, $zone->xM, $zone->yM));
+        $from = Post::of($post);
+        $focal = $plan->focalMm(new Shooter('', 0.0), $from, Zone::of($zone));
 
         return new self(
             $post->name,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Posts;
 
+use NorthSatchel\Scout\Ground\GroundZone;
 use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
@@ -107,5 +108,40 @@ final class StandJudge
         }
 
         return $found;
+    }
+
+    /** @return list<Verdict> shots that must be taken and name a zone that nobody reaches then */
+    public static function musts(GroundCover $cover, PostCover $judged): array
+    {
+        $found = [];
+        foreach ($cover->periods as $period) {
+            foreach ($period->musts as $must) {
+                foreach ($cover->ground->zones as $zone) {
+                    $isNamed = preg_match('/(?<![\p{L}\p{N}])'.preg_quote($zone->name, '/').'(?![\p{L}\p{N}])/iu', $must) === 1;
+                    if ($isNamed && ! self::isReached($cover, $judged, $period, $zone)) {
+                        $found[] = Verdict::fix(
+                            'cover.must',
+                            "“{$must}” must be taken in {$period->title}, and nobody there reaches {$zone->name}.",
+                            'Choose a post for it by hand, give the zone more worth in that period, or hang a camera there.',
+                        );
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    private static function isReached(GroundCover $cover, PostCover $judged, PlayedPeriod $period, GroundZone $zone): bool
+    {
+        $at = $judged->at($period->key());
+        foreach ($cover->shooters as $shooter) {
+            $post = $cover->ground->post($at[$shooter->id] ?? '');
+            if ($post !== null && $judged->plan->covers($shooter, Post::of($post), Zone::of($zone))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

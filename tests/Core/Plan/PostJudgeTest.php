@@ -220,6 +220,22 @@ final class PostJudgeTest extends TestCase
         $this->assertSame([0, 2], [count((new CoverLanes([]))->bars()), count($lanes->people())]);
     }
 
+    public function test_a_must_that_names_a_zone_wants_somebody_who_reaches_it(): void
+    {
+        $with = static fn (string $must, string $post): array => self::codes(self::cover(
+            [new PlayedPeriod(1, 'Heat', 64_800, 20, 1100, musts: [$must])], [1 => ['lead' => $post]],
+        ));
+        $this->assertContains('fix cover.must', $with('The fall on the right', 'West'));
+        $this->assertNotContains('fix cover.must', $with('The fall on the right', 'East'));
+        $this->assertNotContains('fix cover.must', $with('The bright start', 'West'), 'a name within a word is none');
+        $left = self::cover([new PlayedPeriod(1, 'Heat', 64_800, 20, 1100, musts: ['Left side'])], [1 => ['lead' => 'East']]);
+        $said = array_values(array_filter(
+            iterator_to_array(PostJudge::of($left, 7)),
+            static fn (Verdict $v): bool => $v->code === 'cover.must',
+        ));
+        $this->assertSame('“Left side” must be taken in Heat, and nobody there reaches Left.', $said[0]->finding);
+    }
+
     public function test_a_name_in_a_lane_is_whole_or_not_there(): void
     {
         $lines = static function (string $post, int $minutes): array {
