@@ -51,7 +51,7 @@ final readonly class PlanRow
         return array_values(
             array_filter([
                 implode(' and ', $s->lanes()),
-                (string) $s->place?->name,
+                (string) $s->ownPlace()?->name,
                 $s->is_outdoor ? 'outdoors' : '',
                 $s->light === 'any' ? '' : $s->light,
                 $s->people ? 'with '.implode(', ', $s->people) : '',

@@ -36,8 +36,9 @@ final class SegmentReader
             minutes: $stored->minutes,
             priority: Priority::from($stored->priority),
             setting: new Setting(
-                $stored->place_id,
-                $stored->place?->name,
+                // A rest without a place is wherever one is then; all else without one is at the main place.
+                $stored->is_break ? $stored->place_id : $stored->place?->id,
+                $stored->is_break ? $stored->ownPlace()?->name : $stored->place?->name,
                 $stored->is_outdoor,
                 $stored->shotLines->contains('light', 'flash'),
                 $namesSpots && $stored->spot_id !== null ? $stored->place?->spots->find($stored->spot_id)?->name : null,

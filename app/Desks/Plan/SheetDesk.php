@@ -55,14 +55,14 @@ final class SheetDesk
                 alsoLanes: $segment->also_lanes ?? [],
                 date: $day->date,
                 title: $segment->title,
-                place: $segment->place?->name,
+                place: $segment->ownPlace()?->name,
                 startsAt: $start,
                 endsAt: $start + $segment->minutes * 60,
                 isAnchor: $segment->is_anchor,
                 leaveAt: $leave[$segment->id] ?? null,
                 shots: $shots,
                 hiddenFrom: self::audiences($segment->hidden_from),
-                spot: $segment->spot_id === null ? null : ($segment->place ?? $job->place)->spots->firstWhere('id', $segment->spot_id)?->name,
+                spot: $segment->spot_id === null ? null : $segment->place?->spots->firstWhere('id', $segment->spot_id)?->name,
                 posts: array_map(static fn (PostStop $stop): string => $stop->says(), $stops[$segment->id] ?? []),
             );
         }

@@ -84,6 +84,12 @@ final class Segment extends Model
         return $this->belongsTo(Place::class);
     }
 
+    /** The place that was said of it; null where nobody said one, and `place` is the main one of its job. */
+    public function ownPlace(): ?Place
+    {
+        return $this->place_id === null ? null : $this->place;
+    }
+
     /** @return HasMany<ShotLine, $this> in the order in which they are shot */
     public function shotLines(): HasMany
     {

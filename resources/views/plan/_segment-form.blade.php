@@ -24,7 +24,7 @@
             <option @selected($val('lane', $segment?->lane) === $lane->value)>{{ $lane->value }}</option>
         @endforeach
     </x-field>
-    <div class="sm:col-span-2"><x-field :bag="$bag" :id="$bag . '-place'" name="place_name" label="Place" :value="$segment?->place?->name"
+    <div class="sm:col-span-2"><x-field :bag="$bag" :id="$bag . '-place'" name="place_name" label="Place" :value="$segment?->ownPlace()?->name"
             list="places" hint="a known place, or a new name" /></div>
     <x-field :bag="$bag" :id="$bag . '-spot'" name="spot_id" label="Spot" type="select">
         <option value="">none</option>
