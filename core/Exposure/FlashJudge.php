@@ -40,6 +40,16 @@ final class FlashJudge
         );
     }
 
+    /** Where the brief forbids it nothing of it is fine, however well it would do. */
+    public static function ofForbidden(string $segment): Verdict
+    {
+        return Verdict::fix(
+            'flash.forbidden',
+            "The brief forbids flash in “{$segment}”.",
+            'What stands here is arithmetic only. The light that is there, a wider lens, or a word with who forbids it: then change the brief.',
+        );
+    }
+
     private static function inFrame(FrameEdge $edge): Verdict
     {
         $least = ceil(10 * $edge->leastM) / 10;

@@ -89,6 +89,7 @@ final readonly class SceneExposure
     /**
      * @param  bool  $isFlash  whether a shot of it is planned with flash
      * @param  SceneKind|null  $scene  where somebody knows it; else by its words alone
+     * @param  bool  $mayFlash  false where the brief forbids it: then it is no way out of the dark
      */
     public static function of(
         string $title,
@@ -96,6 +97,7 @@ final readonly class SceneExposure
         bool $isFlash = false,
         DialLimits $limits = new DialLimits(),
         ?SceneKind $scene = null,
+        bool $mayFlash = true,
     ): self {
         if ($ev100 < self::DAYLIGHT_EV && SceneKind::isLitByUs($title, $scene)) {
             return self::litByUs($limits);
@@ -147,7 +149,7 @@ final readonly class SceneExposure
             match (true) {
                 $under <= $seen => [],
                 $isStill && ! $isFlash => ['a tripod and a longer shutter'],
-                default => self::ways($under, $stop, $slowest, $isMoving, $isFlash, $isAction),
+                default => self::ways($under, $stop, $slowest, $isMoving, $isFlash, $isAction, $mayFlash),
             },
         );
     }
@@ -210,7 +212,7 @@ final readonly class SceneExposure
     }
 
     /** @return list<string> each with the stops that it brings */
-    private static function ways(float $under, float $stop, int $slowest, bool $isMoving, bool $isFlash, bool $isAction): array
+    private static function ways(float $under, float $stop, int $slowest, bool $isMoving, bool $isFlash, bool $isAction, bool $mayFlash): array
     {
         $wider = round(2 * log($stop / self::WIDE_LENS, 2), 1);
         $slower = $isMoving ? 0.0 : round(log($slowest / self::STILL, 2), 1);
@@ -219,13 +221,14 @@ final readonly class SceneExposure
             return [match (true) {
                 $isFlash => 'the flash alone, and the room behind it goes dark',
                 $isAction => 'more lamps',
+                ! $mayFlash => 'more of the lamps there, turned up or moved',
                 default => 'a flash or a lamp',
             }.": all else together brings {$all} stops at most"];
         }
 
         return array_values(
             array_filter([
-                $isFlash || $isAction ? null : 'a flash or a lamp',
+                $isFlash || $isAction ? null : ($mayFlash ? 'a flash or a lamp' : 'more of the lamps there'),
                 $wider >= 0.5 ? 'a lens of f/'.self::WIDE_LENS." ({$wider} stops)" : null,
                 $slower < 0.5 ? null : '1/'.self::STILL." s with people who keep still ({$slower} stops)",
                 'raw, lifted afterwards by '.self::LIFT_STOPS.' stops at most, with its grain',

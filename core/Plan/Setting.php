@@ -16,6 +16,8 @@ final readonly class Setting
         public bool $hasFlash = false,
         public ?string $spotName = null,
         public ?SceneKind $scene = null,
+        /** False where the brief forbids flash. */
+        public bool $mayFlash = true,
     ) {}
 
     /** "Sundnes Chapel", or "the gallery, Sundnes Chapel". */

@@ -108,9 +108,8 @@ final class BriefDesk
             $job->setRelation('place', $places->get($job->place_id));
             $lines = $job->shotLines->groupBy(static fn ($line): int => $line->segment_id ?? 0);
             $job->setRelation('freeShots', $lines->get(0, $job->shotLines->take(0))->values());
+            SegmentPlaces::give($job, $places);
             foreach ($job->segments as $segment) {
-                // Where nobody said otherwise it is at the main place: its light, its rules, and what is left there.
-                $segment->setRelation('place', $places->get($segment->place_id ?? $job->place_id));
                 $segment->setRelation('shotLines', $lines->get($segment->id, $job->shotLines->take(0))->values());
             }
         }

@@ -9,6 +9,8 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use App\Models\Plan\StudioRecord;
 use NorthSatchel\Brief\BriefText;
+use NorthSatchel\Brief\Restriction;
+use NorthSatchel\Brief\RestrictionKind;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\JobKind;
 use NorthSatchel\Plan\Judge\BriefedJudge;
@@ -57,7 +59,12 @@ final class BriefedPlan
 
     public static function forbidsFlash(Job $job, Segment $segment): bool
     {
-        return RestrictionJudge::forbidsFlash(BriefText::restrictions($job->restrictions), self::scene($segment, $job->kind));
+        $restrictions = array_values(array_filter(
+            BriefText::restrictions($job->restrictions),
+            static fn (Restriction $r): bool => $r->kind === RestrictionKind::NoFlash,
+        ));
+
+        return $restrictions !== [] && RestrictionJudge::forbidsFlash($restrictions, self::scene($segment, $job->kind));
     }
 
     /** In mm on full format; null where one may go near, or nobody knows how far away one is. */

@@ -37,7 +37,7 @@ final readonly class CoverDesk
     public function segments(Job $job): Collection
     {
         return $job->segments
-            ->filter(static fn (Segment $s): bool => ($s->place_id ?? $job->place_id) === $job->place_id)
+            ->filter(static fn (Segment $s): bool => ($s->place->id ?? $job->place_id) === $job->place_id)
             ->sortBy([['day', 'asc'], ['start_clock', 'asc']])
             ->values();
     }

@@ -207,7 +207,7 @@ final class PlanDesk
             if ($place !== null && ($point = JobDay::pointOf($place)) !== null) {
                 $points[$place->id] = $point;
             }
-            $segments[] = SegmentReader::read($stored, $day, $job->kind, $done, $namesSpots);
+            $segments[] = SegmentReader::read($stored, $day, $job->kind, $done, $namesSpots, ! BriefedPlan::forbidsFlash($job, $stored));
         }
         $point = JobDay::pointOf($job->place);
         $gates = [];

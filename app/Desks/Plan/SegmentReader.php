@@ -25,9 +25,16 @@ final class SegmentReader
     /**
      * @param  list<int>  $done  ids of shots that are taken already: they want no minutes any more
      * @param  bool  $namesSpots  where a spot has a way or hours of its own, findings name it
+     * @param  bool  $mayFlash  false where the brief forbids flash there
      */
-    public static function read(StoredSegment $stored, LocalDay $day, JobKind $kind, array $done = [], bool $namesSpots = false): Segment
-    {
+    public static function read(
+        StoredSegment $stored,
+        LocalDay $day,
+        JobKind $kind,
+        array $done = [],
+        bool $namesSpots = false,
+        bool $mayFlash = true,
+    ): Segment {
         return new Segment(
             id: $stored->id,
             title: $stored->title,
@@ -43,6 +50,7 @@ final class SegmentReader
                 $stored->shotLines->contains('light', 'flash'),
                 $namesSpots && $stored->spot_id !== null ? $stored->place?->spots->find($stored->spot_id)?->name : null,
                 self::scene($stored, $kind),
+                $mayFlash,
             ),
             isAnchor: $stored->is_anchor,
             isBreak: $stored->is_break,

@@ -46,6 +46,7 @@ final readonly class PlannedDials
                 $sheet->smallest,
             ),
             $stretch->scene(),
+            ! $stretch->mayNotFlash,
         );
         $at = "f/{$planned->settings->fNumber}";
         $minds = match (true) {

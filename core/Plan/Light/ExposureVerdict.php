@@ -24,7 +24,14 @@ final class ExposureVerdict
         string $clock,
         DialLimits $limits = new DialLimits(),
     ): Verdict {
-        $planned = SceneExposure::of($segment->title, $light->ev100, $segment->setting->hasFlash, $limits, $segment->setting->scene);
+        $planned = SceneExposure::of(
+            $segment->title,
+            $light->ev100,
+            $segment->setting->hasFlash,
+            $limits,
+            $segment->setting->scene,
+            $segment->setting->mayFlash,
+        );
         $ev = round($light->ev100, 1);
         $because = "At {$clock}, {$light->why}, a face has about EV ".Signed::of($ev)."; {$planned->why}.".
             ($light->isOfSky ? ' Cloud takes one to three stops more.' : '');

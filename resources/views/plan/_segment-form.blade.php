@@ -25,7 +25,7 @@
         @endforeach
     </x-field>
     <div class="sm:col-span-2"><x-field :bag="$bag" :id="$bag . '-place'" name="place_name" label="Place" :value="$segment?->ownPlace()?->name"
-            list="places" hint="a known place, or a new name" /></div>
+            list="places" hint="a known place, or a new name; empty: where you were before" /></div>
     <x-field :bag="$bag" :id="$bag . '-spot'" name="spot_id" label="Spot" type="select">
         <option value="">none</option>
         @foreach ($spots as $spot)

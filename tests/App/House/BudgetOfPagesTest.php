@@ -31,7 +31,7 @@ use Tests\App\TestCase;
 final class BudgetOfPagesTest extends TestCase
 {
     /** One more, who is signed in, is asked for outside the tests. */
-    private const QUERIES = 24;
+    private const QUERIES = 25;
 
     /**
      * The kit and the copies of the jobs that have a list; the spots of all jobs; the last lines of all logs; the ground of a match; the

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\App\Plan;
 
+use App\Desks\Brief\BriefDesk;
 use App\Models\Brief\Job;
-use App\Models\Plan\Segment;
 use App\Models\Kit\Item;
+use App\Models\Plan\Segment;
+use App\Models\Scout\Spot;
 use Tests\App\TestCase;
 
-/** A segment of which nobody said where it is, is at the main place of its job: for passes, pairs, light, ways and what is left behind. */
+/**
+ * A segment of which nobody said where it is, is where its photographer was before, first at the main place: for passes, pairs, light, ways.
+ */
 final class MainPlaceTest extends TestCase
 {
     private int $job;
@@ -68,5 +72,33 @@ final class MainPlaceTest extends TestCase
             ->assertOk()
             ->assertDontSee('It wants a place with coordinates')
             ->assertSee('It is fetched');
+    }
+
+    public function test_what_comes_after_another_place_is_there_too(): void
+    {
+        $this->add('Fireworks', '18:30', ['place_name' => 'The pier']);
+        $this->add('Embers', '19:30');
+        $this->add('Backstage', '19:40', ['lane' => 'second']);
+        $places = BriefDesk::open($this->job)->segments->mapWithKeys(static fn (Segment $s): array => [$s->title => $s->place?->name])->all();
+        $this->assertSame([
+            'Sound check' => 'The quarry', 'Warming up' => 'The quarry', 'Fireworks' => 'The pier', 'Embers' => 'The pier',
+            'Backstage' => 'The quarry',
+        ], $places);
+    }
+
+    public function test_no_flash_is_advised_where_the_brief_forbids_it(): void
+    {
+        $place = Job::query()->findOrFail($this->job)->place_id;
+        $this->post("/jobs/{$this->job}/spots", ['name' => 'Ledge', 'place_id' => $place, 'facing_deg' => '90'])->assertSessionHasNoErrors();
+        $this->add('Speeches', '22:30', ['is_outdoor' => '1', 'place_name' => 'The quarry']);
+        Segment::query()->where('title', 'Speeches')->update(['spot_id' => Spot::query()->where('name', 'Ledge')->value('id')]);
+        $this->get("/jobs/{$this->job}/scout")->assertSee('Take a flash or a lamp');
+        Job::query()->whereKey($this->job)->update(['restrictions' => 'no flash']);
+        $this->get("/jobs/{$this->job}/scout")->assertSee('stops under')->assertSee('more of the lamps there')->assertDontSee('a flash or a lamp');
+        $segment = Segment::query()->where('title', 'Speeches')->value('id');
+        $this->get("/jobs/{$this->job}/light?segment={$segment}&f=4")->assertSee('The brief forbids flash in “Speeches”.')
+            ->assertDontSee('The shutter synchronises.');
+        Job::query()->whereKey($this->job)->update(['restrictions' => '']);
+        $this->get("/jobs/{$this->job}/light?segment={$segment}&f=4")->assertDontSee('The brief forbids flash');
     }
 }

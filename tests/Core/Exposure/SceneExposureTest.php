@@ -100,6 +100,9 @@ final class SceneExposureTest extends TestCase
         $this->assertNotContains('a flash or a lamp', SceneExposure::of('Dance', 0.0, true)->ways);
         // f/2.8 to f/1.4 are 2 stops, 1/160 s to 1/60 s 1.4, a lifted raw 2: where more is missing, only light mends it.
         $this->assertSame(['a flash or a lamp: all else together brings 5.4 stops at most'], SceneExposure::of('Vows', -2.0)->ways);
+        $without = static fn (float $ev): array => SceneExposure::of('Vows', $ev, mayFlash: false)->ways;
+        $this->assertSame(['more of the lamps there, turned up or moved: all else together brings 5.4 stops at most'], $without(-2.0));
+        $this->assertSame('more of the lamps there', $without(2.0)[0], 'where flash is forbidden it is no way out');
         $this->assertCount(4, SceneExposure::of('Vows', 0.0)->ways);
         $this->assertSame(
             ['the flash alone, and the room behind it goes dark: all else together brings 4 stops at most'],

@@ -45,7 +45,11 @@ final class LightController
             'sheet' => http_build_query(array_filter($request->query(), is_string(...))),
             'flashes' => $desk->flashes(),
             'stretches' => $needs->stretches($opened),
-            'verdicts' => new Verdicts($asked->isExample ? [FlashJudge::ofAnExample()] : $flash->verdicts ?? []),
+            'verdicts' => new Verdicts(match (true) {
+                $asked->segment?->mayNotFlash === true => [FlashJudge::ofForbidden($asked->segment->title)],
+                $asked->isExample => [FlashJudge::ofAnExample()],
+                default => $flash->verdicts ?? [],
+            }),
         ]);
     }
 
