@@ -16,6 +16,7 @@ use NorthSatchel\Kit\Remote\RemoteRounds;
 use NorthSatchel\Kit\Remote\RemoteSheet;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
+use NorthSatchel\Plan\Arrival\Task;
 use NorthSatchel\Sky\Sun;
 use NorthSatchel\Sky\SunPosition;
 use NorthSatchel\Time\Lane;
@@ -94,6 +95,19 @@ final readonly class RemoteDesk
         }
 
         return $cameras;
+    }
+
+    /** @return list<Task> mounting each of the kept ones, with the walk there and back */
+    public function tasks(Job $job): array
+    {
+        $tasks = [];
+        foreach ($this->needs->asks($job)->whereNotNull('mounted') as $ask) {
+            $minutes = 2 * ($ask->mounted['walk'] ?? 0.0) + ($ask->mounted['mounting'] ?? 0.0);
+            $name = trim((string) preg_replace('/[,;\s]+/u', ' ', (string) $ask->note));
+            $tasks[] = new Task($name === '' ? 'The camera that stands alone' : $name, (int) ceil($minutes));
+        }
+
+        return $tasks;
     }
 
     /** @return list<Verdict> what of the kept ones asks for something */

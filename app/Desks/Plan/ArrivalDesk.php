@@ -6,6 +6,7 @@ namespace App\Desks\Plan;
 
 use App\Desks\Brief\BriefDesk;
 use App\Models\Brief\Job;
+use App\Models\Plan\Segment;
 use App\Models\Plan\SendingRecord;
 use App\Models\Plan\StudioRecord;
 use NorthSatchel\ImpossibleValue;
@@ -31,10 +32,18 @@ final readonly class ArrivalDesk
         return new Arrival(
             TaskText::read((string) $record->tasks),
             ClockTime::of(self::begins($job, $record)),
-            $record->hands,
+            self::hands($job, $record),
             $record->spare_minutes,
             $job->kind->hasElements(),
         );
+    }
+
+    /** How many come: as typed with the list, else those of the plan. */
+    public static function hands(Job $job, SendingRecord $record): int
+    {
+        return trim((string) $record->tasks) === ''
+            ? max(1, $job->segments->flatMap(static fn (Segment $s): array => $s->lanes())->unique()->count())
+            : $record->hands;
     }
 
     /** When the doors open, or in a studio the first picture is taken: as typed, else as the elements begin, else with the covered hours. */

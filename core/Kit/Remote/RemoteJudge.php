@@ -15,7 +15,7 @@ use NorthSatchel\Verdict;
 /** What is said of a camera that stands alone (M12). */
 final readonly class RemoteJudge
 {
-    /** Within so many degrees of the lens's axis the sun is in the picture or flares. */
+    /** Within so many degrees of the lens's axis the sun is in the picture or flares (common practice, no source). */
     private const FLARE_DEG = 35.0;
 
     public function __construct(private RemotePlan $plan) {}
@@ -82,30 +82,43 @@ final readonly class RemoteJudge
             );
         }
         usort($up, fn (SunPosition $a, SunPosition $b): int => $this->offAxis($a) <=> $this->offAxis($b));
-        $low = array_values(array_filter($up, static fn (SunPosition $s): bool => $s->elevationDeg < self::FLARE_DEG));
-        $worst = $low[0] ?? $up[0];
+        $worst = $up[0];
         $off = $this->offAxis($worst);
-        $bears = 'It bears '.round($worst->azimuthDeg).'°, '.round($off).'° off the axis';
+        $bears = 'It bears '.round($worst->azimuthDeg).'° and is '.round($worst->elevationDeg).'° high';
 
-        return $low !== [] && $off < self::FLARE_DEG
+        return $off < self::FLARE_DEG
             ? Verdict::fix(
                 'remote.sun',
                 'The sun stands in its lens when it fires.',
-                "{$bears} and ".round($worst->elevationDeg).'° high: shade it, or point it '.round(self::FLARE_DEG - $off).'° further away.',
+                "{$bears}, ".round($off)."° off the axis: shade it, or point it {$this->further($worst)}° further away.",
                 ['off_deg' => round($off)],
             )
             : Verdict::fine(
                 'remote.sun',
                 'The sun stands clear of its lens.',
-                "{$bears} when it comes nearest.",
+                "{$bears} when it comes nearest, ".round($off).'° off the axis.',
                 Looked::one('the sun while it fires'),
                 ['off_deg' => round($off)],
             );
     }
 
+    /** The angle between the sun and a lens that points level: its cosine is that of the height times that of the turn. */
     private function offAxis(SunPosition $sun): float
     {
+        return rad2deg(acos(cos(deg2rad($sun->elevationDeg)) * cos(deg2rad($this->turn($sun)))));
+    }
+
+    private function turn(SunPosition $sun): float
+    {
         return abs(Bearing::turn($this->plan->bearingDeg, $sun->azimuthDeg));
+    }
+
+    /** By how many whole degrees it has to be turned so that the sun stands clear. */
+    private function further(SunPosition $sun): int
+    {
+        $clear = rad2deg(acos(cos(deg2rad(self::FLARE_DEG)) / cos(deg2rad($sun->elevationDeg))));
+
+        return (int) ceil($clear - $this->turn($sun));
     }
 
     private function cells(): Verdict

@@ -6,6 +6,8 @@ namespace NorthSatchel\Plan\Arrival;
 
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
+use NorthSatchel\Some;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
@@ -20,6 +22,8 @@ final readonly class Arrival
     private const EARLY_SCHOOL_MIN = 360;
 
     private const LATE_SCHOOL_MIN = 120;
+
+    private const MOST_NAMED = 3;
 
     /** @var list<DoneTask> in the order in which they begin */
     public array $done;
@@ -43,24 +47,13 @@ final readonly class Arrival
         private int $spareMinutes,
         private bool $isStudio = false,
     ) {
-        $free = array_fill(0, max(1, $hands), 0);
-        $ends = $starts = $busy = [];
+        $crew = new Hands(max(1, $hands));
+        $ends = $starts = [];
         foreach ($tasks as $task) {
-            if ($task->people > count($free)) {
-                throw ImpossibleValue::of('tasks', "must not want more people than come: “{$task->name}” wants {$task->people}");
-            }
-            sort($free);
             $waits = array_map(static fn (string $name): int => $ends[$name] ?? 0, $task->after);
-            $who = array_map(static fn (string $name): int => $busy[mb_strtolower($name)] ?? 0, $task->names());
-            $start = max($free[$task->people - 1], 0, ...$who, ...$waits);
+            $start = $crew->take($task, max([0, ...$waits]));
             $ends[$task->name] = $start + $task->minutes;
             $starts[] = [$task, $start];
-            foreach ($task->names() as $name) {
-                $busy[mb_strtolower($name)] = $ends[$task->name];
-            }
-            for ($i = 0; $i < $task->people; $i++) {
-                $free[$i] = $ends[$task->name];
-            }
         }
         $this->minutes = $ends === [] ? 0 : max($ends);
         $at = $doors->minutes - $spareMinutes - $this->minutes;
@@ -72,6 +65,29 @@ final readonly class Arrival
         $this->done = array_map(
             fn (array $s): DoneTask => new DoneTask($s[0], $this->at->plus($s[1]), $this->at->plus($s[1] + $s[0]->minutes)),
             $starts,
+        );
+    }
+
+    /**
+     * What somebody else says must stand, and is on no line; null where all of it is.
+     *
+     * @param  list<Task>  $others
+     */
+    public function unlisted(array $others): ?Verdict
+    {
+        $listed = array_map(static fn (DoneTask $d): string => mb_strtolower($d->task->name), $this->done);
+        $missing = array_values(array_filter($others, static fn (Task $t): bool => ! in_array(mb_strtolower($t->name), $listed, true)));
+        if ($missing === []) {
+            return null;
+        }
+
+        return Verdict::mind(
+            'arrive.unlisted',
+            Some::of(array_map(static fn (Task $t): string => "“{$t->name}”", $missing), self::MOST_NAMED).
+                Plural::of(count($missing), ' is on no line here.', ' are on no line here.'),
+            Plural::of(count($missing), 'A camera that stands alone', 'Cameras that stand alone').', with the walk there and back '.
+                Span::hours(array_sum(array_map(static fn (Task $t): int => $t->minutes, $missing))).': the time below does not count that.',
+            ['tasks' => count($missing)],
         );
     }
 

@@ -22,6 +22,18 @@ final readonly class Task
         public ?string $by = null,
     ) {}
 
+    /** As it is typed. */
+    public function line(): string
+    {
+        return implode(', ', array_filter([
+            $this->name,
+            "{$this->minutes} min",
+            $this->people > 1 ? "{$this->people} people" : '',
+            $this->by === null ? '' : "by {$this->by}",
+            ...array_map(static fn (string $name): string => "after {$name}", $this->after),
+        ]));
+    }
+
     /** @return list<string> who does it, where somebody is named */
     public function names(): array
     {

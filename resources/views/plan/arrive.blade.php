@@ -39,6 +39,9 @@
         @if ($isStudio)
             <p><a class="button small" href="?like=lights">Begin with the light of the first setup</a></p>
         @endif
+        @if ($hasCameras)
+            <p><a class="button small" href="?like=cameras">Add the cameras that stand alone</a></p>
+        @endif
         <x-field name="tasks" :label="$isStudio
             ? 'What must stand for the first picture, a line each'
             : 'What must stand before the doors open, a line each'"
@@ -47,7 +50,7 @@
                 : 'Camera above the goal, 25 min, 2 people, after Wire: in the order in which it is done.'" />
         <div class="grid gap-3 sm:grid-cols-3">
             <x-field name="doors_clock" :label="$isStudio ? 'The first picture' : 'The doors open'" :value="$begins" />
-            <x-field name="hands" label="People who come" :value="$record->hands" inputmode="numeric" />
+            <x-field name="hands" label="People who come" :value="$hands" inputmode="numeric" />
             <x-field name="spare_minutes" label="Minutes for trouble" :value="$record->spare_minutes" inputmode="numeric" />
         </div>
         <p class="text-sm text-faint">{{ $isStudio

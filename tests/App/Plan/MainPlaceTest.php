@@ -72,6 +72,15 @@ final class MainPlaceTest extends TestCase
             ->assertOk()
             ->assertDontSee('It wants a place with coordinates')
             ->assertSee('It is fetched');
+        // Kept, it is asked for among what must stand before the doors open: a walk of four minutes there and back, and twenty of work.
+        $camera = 'where=Rail, east&bearing=250&alone=3&shots=200&walk=4&mounting=20&fetching=10';
+        $this->post("/jobs/{$this->job}/light/cameras?segment={$segment}&{$camera}")
+            ->assertSessionHasNoErrors();
+        $this->get("/jobs/{$this->job}/arrive")->assertSee('“Rail east” is on no line here.')->assertSee('Add the cameras that stand alone');
+        $this->get("/jobs/{$this->job}/arrive?like=cameras")->assertSee('Rail east, 28 min');
+        $this->put("/jobs/{$this->job}/arrive", ['tasks' => 'Rail east, 28 min', 'doors_clock' => '17:00', 'hands' => '1', 'spare_minutes' => '30'])
+            ->assertSessionHasNoErrors();
+        $this->get("/jobs/{$this->job}/arrive")->assertSee('Be there at 16:02.')->assertDontSee('is on no line here');
     }
 
     public function test_what_comes_after_another_place_is_there_too(): void

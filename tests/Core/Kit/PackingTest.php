@@ -33,6 +33,7 @@ use NorthSatchel\Kit\Test\TestResult;
 use NorthSatchel\Kit\Test\TestState;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\Sun;
+use NorthSatchel\Sky\SunPosition;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Verdict;
@@ -295,6 +296,22 @@ final class PackingTest extends TestCase
         $this->assertSame('marks.none', LightMarks::compare('Key', $marks, [])->code);
         $some = LightMarks::compare('Key', $marks, array_slice($marks, 0, 1));
         $this->assertSame('marks.some', $some->code, 'what nobody measured again may stand anywhere');
+    }
+
+    /** The cosine of the angle to a level lens is that of the height times that of the turn (spherical law of cosines). */
+    public function test_the_sun_above_the_axis_is_as_far_from_it_as_beside(): void
+    {
+        $body = new RemoteBody(rawMb: 50.0, jpegMb: 10.0, framesPerCharge: 600.0, standbyHours: 40.0, cardGb: 128.0);
+        $said = static fn (float $high, float $bears): Verdict => (new RemotePlan(
+            new SunPosition(30.0, 90.0), new SunPosition($high, $bears), 250.0, 4.0, 100, $body, 12.0,
+        ))->verdicts()[1];
+        $this->assertSame(['fine', 38.0], [$said(38.0, 246.0)->severity->value, $said(38.0, 246.0)->figures['off_deg']]);
+        $this->assertSame(['fix', 33.0], [$said(33.0, 250.0)->severity->value, $said(33.0, 250.0)->figures['off_deg']]);
+        // cos 35° = cos 33° × cos 12.4°.
+        $this->assertStringContainsString('point it 13° further away', $said(33.0, 250.0)->because);
+        $this->assertStringContainsString('point it 9° further away', $said(33.0, 246.0)->because, 'of these it is four away');
+        $this->assertSame('fine', $said(33.0, 250.0 - 13.0)->severity->value);
+        $this->assertSame('fix', $said(33.0, 250.0 - 12.0)->severity->value);
     }
 
     /** M12: dead or wrong hours later. */

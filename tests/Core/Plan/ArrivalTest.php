@@ -52,6 +52,33 @@ final class ArrivalTest extends TestCase
         $this->assertStringContainsString('The school of two hours comes 20 min earlier, that of six 4 h 20 earlier.', $because);
     }
 
+    public function test_who_is_named_is_one_pair_of_hands_and_the_others_go_on(): void
+    {
+        // Odd is busy for an hour; the other does the rest meanwhile.
+        $arrival = self::arrival(2, 0, "Key, 30 min, by Odd\nRim, 30 min, by Odd\nTable, 40 min\nFloor, 20 min");
+        $this->assertSame(
+            ['Key 17:00 17:30', 'Table 17:00 17:40', 'Rim 17:30 18:00', 'Floor 17:40 18:00'],
+            array_map(static fn (DoneTask $d): string => "{$d->task->name} {$d->from->text()} {$d->to->text()}", $arrival->done),
+        );
+        $alone = self::arrival(1, 0, "Key, 30 min, by Odd\nRim, 30 min, by Ida");
+        $this->assertSame('17:00', $alone->at->text(), 'more names than hands: one after the other');
+        $more = self::arrival(3, 0, "Beam, 10 min, 3 people, by Odd\nKey, 10 min, by Odd\nWire, 10 min, 2 people");
+        $this->assertSame('17:40', $more->at->text(), 'Odd lights, the other two wire');
+    }
+
+    public function test_a_camera_that_is_on_no_line_is_said(): void
+    {
+        $cameras = [new Task('Camera above the goal', 33), new Task('Wire', 15)];
+        $said = self::arrival(2)->unlisted($cameras);
+        $this->assertSame(['mind', '“Camera above the goal” is on no line here.'], [$said?->severity->value, $said?->finding]);
+        $this->assertStringContainsString('33 min', (string) $said?->because);
+        $listed = self::arrival(2, tasks: self::TASKS."\n".$cameras[0]->line());
+        $this->assertNull($listed->unlisted($cameras), 'as it is offered it is read again');
+        $task = new Task('Net', 5, 2, ['Wire', 'Walk'], 'Odd and Ida');
+        $this->assertSame('Net, 5 min, 2 people, by Odd and Ida, after Wire, after Walk', $task->line());
+        $this->assertEquals($task, TaskText::read("Wire, 5 min\nWalk, 5 min\n{$task->line()}")[2]);
+    }
+
     public function test_two_who_do_it_together_are_both_busy(): void
     {
         $both = "Key, 10 min, by Odd\nBackground, 15 min, by Odd and Ida\nRim, 10 min, by Ida";

@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Kit\RemoteDesk;
 use App\Desks\Plan\ArrivalDesk;
 use App\Http\Requests\Plan\ArrivalRequest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Arrival\Task;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
 
 /** When must one be there? */
 final class ArrivalController
 {
-    public function show(Request $request, int $job, ArrivalDesk $desk): View
+    public function show(Request $request, int $job, ArrivalDesk $desk, RemoteDesk $remotes): View
     {
         $opened = BriefDesk::open($job);
         $record = $desk->of($opened);
@@ -28,15 +30,26 @@ final class ArrivalController
             $wrong = $e;
         }
 
+        $cameras = $remotes->tasks($opened);
+        $unlisted = $arrival?->unlisted($cameras);
+        $like = match ($request->query('like')) {
+            'lights' => $desk->fromLights($opened),
+            'cameras' => implode("\n", array_map(static fn (Task $t): string => $t->line(), $cameras)),
+            default => '',
+        };
+
         return view('plan.arrive', [
             'job' => $opened,
             'record' => $record,
+            'hands' => ArrivalDesk::hands($opened, $record),
             'arrival' => $arrival,
             'wrong' => $wrong,
             'begins' => ArrivalDesk::begins($opened, $record),
             'isStudio' => $opened->kind->hasElements(),
-            'tasks' => trim("{$record->tasks}\n".($request->query('like') === 'lights' ? $desk->fromLights($opened) : '')),
-            'verdicts' => $arrival?->verdicts(ClockTime::of($opened->covered_from)->minutes) ?? new Verdicts(),
+            'tasks' => trim("{$record->tasks}\n{$like}"),
+            'hasCameras' => $unlisted !== null,
+            'verdicts' => ($arrival?->verdicts(ClockTime::of($opened->covered_from)->minutes) ?? new Verdicts())
+                ->with(new Verdicts($unlisted === null ? [] : [$unlisted])),
         ]);
     }
 
