@@ -51,7 +51,7 @@ final readonly class PocketStudio
             return [];
         }
         try {
-            $sending = SendingDesk::sending($job, $this->sendings->of($job));
+            $sending = $this->sendings->sending($job, $this->sendings->of($job));
             $parts = $sending->gaps === [] ? [] : $sending->plan()->parts;
             $wanted = [];
             foreach ($sending->wanted as $number => $one) {

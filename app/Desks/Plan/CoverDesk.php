@@ -25,7 +25,13 @@ use NorthSatchel\Verdicts;
 /** Who stands where in which period of an event. */
 final readonly class CoverDesk
 {
-    public function __construct(private GroundDesk $grounds, private ReachAtHand $reach) {}
+    /** @var \WeakMap<Job, array<int, array<string, PostStop>>> worked out once for a job as it was opened */
+    private \WeakMap $stops;
+
+    public function __construct(private GroundDesk $grounds, private ReachAtHand $reach)
+    {
+        $this->stops = new \WeakMap();
+    }
 
     /** The ground of the place that a job is at; null where none was drawn. */
     public function ground(Job $job): ?GroundRecord
@@ -96,6 +102,12 @@ final readonly class CoverDesk
 
     /** @return array<int, array<string, PostStop>> by segment and photographer, as chosen and else as worked out */
     public function stops(Job $job): array
+    {
+        return $this->stops[$job] ??= $this->worked($job);
+    }
+
+    /** @return array<int, array<string, PostStop>> */
+    private function worked(Job $job): array
     {
         $ground = $this->isPeriodMarked($job) ? $this->ground($job) : null;
         try {

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Desks\Plan;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use App\Models\Plan\SendingRecord;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\Sending\DaySending;
 use NorthSatchel\Plan\Sending\Pauses;
 use NorthSatchel\Plan\Sending\SendJudge;
@@ -18,8 +20,10 @@ use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
 
 /** What is sent while the job still goes on. */
-final class SendingDesk
+final readonly class SendingDesk
 {
+    public function __construct(private PlanDesk $plan, private CoverDesk $cover) {}
+
     public function of(Job $job): SendingRecord
     {
         return SendingRecord::query()->firstOrNew(['job_id' => $job->id]);
@@ -36,29 +40,43 @@ final class SendingDesk
     /**
      * @throws ImpossibleValue when what is stored cannot be read
      */
-    public static function sending(Job $job, SendingRecord $record): DaySending
+    public function sending(Job $job, SendingRecord $record): DaySending
     {
         $gaps = SendText::gaps((string) $record->gaps);
 
         return new DaySending(
-            $gaps === [] ? self::pauses($job, $record->lane) : $gaps,
+            $gaps === [] ? $this->pauses($job, $record->lane) : $gaps,
             SendText::pictures((string) $record->pictures),
             $record->rate_mb_s,
             $record->overhead_s,
         );
     }
 
-    /** @return list<WantedGap> of the plan's first day, for who sends */
-    public static function pauses(Job $job, string $lane): array
+    /**
+     * The pauses of the plan's first day for who sends, as long as nobody walks or sets up: to be at the next place or post in time, one
+     * leaves before they end.
+     *
+     * @return list<WantedGap>
+     */
+    public function pauses(Job $job, string $lane): array
     {
         $shot = $job->segments->filter(
             static fn (Segment $s): bool => $s->day === 0 && ! $s->is_break && in_array($lane, $s->lanes(), true),
         );
+        $leave = DayPasses::of($this->plan->day($job))->leaveAt();
+        $stops = $this->cover->stops($job);
         $stretches = [];
         foreach ($shot as $segment) {
+            $starts = JobDay::of($job)->instantOf(ClockTime::of($segment->start_clock));
+            $before = 60 * max($segment->setup_minutes, ($stops[$segment->id][$lane] ?? null)->walkMinutes ?? 0);
+            $away = intdiv($starts - min($starts - $before, $leave[$segment->id] ?? $starts), 60);
             try {
                 $from = ClockTime::of($segment->start_clock);
-                $stretches[] = new WantedGap($segment->title, $from, $from->plus($segment->minutes));
+                $stretches[] = new WantedGap(
+                    $segment->title,
+                    ClockTime::ofMinutes(max(0, $from->minutes - $away)),
+                    $from->plus($segment->minutes),
+                );
             } catch (ImpossibleValue) {
                 // It runs past the second midnight: nothing is sent after it.
                 continue;
@@ -76,7 +94,7 @@ final class SendingDesk
     public function keep(Job $job, array $fields): void
     {
         $record = $this->of($job)->fill($fields);
-        $sending = self::sending($job, $record);
+        $sending = $this->sending($job, $record);
         if ($sending->gaps !== []) {
             $sending->plan();
         }
@@ -88,7 +106,7 @@ final class SendingDesk
     {
         $record = BriefDesk::has($job, 'sending') ? SendingRecord::query()->where('job_id', $job->id)->first() : null;
         try {
-            $sending = $record === null ? null : self::sending($job, $record);
+            $sending = $record === null ? null : $this->sending($job, $record);
         } catch (ImpossibleValue) {
             // The page says beside the field what cannot be read.
             return new Verdicts();

@@ -78,14 +78,14 @@ final readonly class BagDrawing
     {
         if (count($items) <= 3) {
             return array_map(
-                static fn (PackedItem $i): DrawnLine => new DrawnLine(text: mb_strimwidth($i->label, 0, 17, '…'), isPacked: $i->isPacked),
+                static fn (PackedItem $i): DrawnLine => new DrawnLine(text: $i->label, isPacked: $i->isPacked),
                 $items,
             );
         }
         $in = count(array_filter($items, static fn (PackedItem $i): bool => $i->isPacked));
 
         return [
-            new DrawnLine(text: mb_strimwidth($items[0]->label, 0, 17, '…'), isPacked: $items[0]->isPacked),
+            new DrawnLine(text: $items[0]->label, isPacked: $items[0]->isPacked),
             new DrawnLine(text: 'and '.(count($items) - 1).' more', isPacked: $in === count($items)),
             new DrawnLine(text: "{$in} of ".count($items).' in', isPacked: $in === count($items)),
         ];

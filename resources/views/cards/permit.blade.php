@@ -25,15 +25,13 @@
                     class="{{ $line->isWhole() ? 'whole' : 'broken' }}" />
                 <circle cx="{{ $line->x2 }}" cy="{{ $line->y2 }}" r="7" class="{{ $line->isWhole() ? 'whole' : 'broken' }}" />
                 @php [$dx, $x] = [$line->anchor === 'end' ? -14 : 14, $line->x2 + ($line->anchor === 'end' ? -14 : 14)]; @endphp
-                <text x="{{ $x }}" y="{{ $line->y2 - 6 }}" text-anchor="{{ $line->anchor }}"
-                    class="name">{{ Str::limit($line->place, 17) }}</text>
+                <x-fitted :x="$x" :y="$line->y2 - 6" width="158" size="17" :text-anchor="$line->anchor" class="name" :text="$line->place" />
                 <text x="{{ $x }}" y="{{ $line->y2 + 12 }}"
                     text-anchor="{{ $line->anchor }}">{{ $line->isWhole() ? 'all ' . $line->of : $line->files . ' of ' . $line->of }}
                     files</text>
                 @if (!$line->isWhole())
-                    <text x="{{ $x }}" y="{{ $line->y2 + 30 }}" text-anchor="{{ $line->anchor }}" class="missing">not
-                        {{ Str::limit($line->missing[0], 15) }}{{
-                            $line->of - $line->files > 1 ? ' +' . ($line->of - $line->files - 1) : '' }}</text>
+                    <x-fitted :x="$x" :y="$line->y2 + 30" width="158" size="15" :text-anchor="$line->anchor" class="missing" :text="'not ' .
+                        $line->missing[0] . ($line->of - $line->files > 1 ? ' +' . ($line->of - $line->files - 1) : '')" />
                 @endif
             @endforeach
             <rect x="192" y="{{ $drawing->height / 2 - 34 }}" width="96" height="68" rx="6" class="card" />

@@ -9,14 +9,14 @@
                 <line class="route" x1="230" y1="65" x2="560" y2="35" /><line class="route by-hand" x1="230" y1="65" x2="560" y2="98" />
                 <text x="395" y="38" text-anchor="middle" font-size="15">by itself</text>
                 <text x="395" y="108" text-anchor="middle" font-size="15">by a person</text>
-                <rect class="box" x="2" y="34" width="228" height="62" rx="6" /><text x="16" y="60" font-size="17" font-weight="700">
-                    {{ Str::limit(basename($folder->folder), 22) }}</text><text x="16" y="84" font-size="16">{{ $count }} files, {{ $whole }}
+                <rect class="box" x="2" y="34" width="228" height="62" rx="6" /><x-fitted x="16" y="60" width="206" size="17"
+                    font-weight="700" :text="basename($folder->folder)" /><text x="16" y="84" font-size="16">{{ $count }} files, {{ $whole }}
                     whole</text>
                 <rect class="{{ $automatic === $whole && $whole > 0 ? 'box is-full' : 'box' }}" x="560" y="8" width="338" height="52" rx="6" />
-                <text x="574" y="30" font-size="17" font-weight="700">{{ Str::limit($folder->automatic->name, 30) }}</text><text x="574"
+                <x-fitted x="574" y="30" width="316" size="17" font-weight="700" :text="$folder->automatic->name" /><text x="574"
                     y="50" font-size="16">{{ $automatic }} of {{ $whole }}, read back</text>
                 <rect class="{{ $byHand === $whole && $whole > 0 ? 'box is-full' : 'box' }}" x="560" y="72" width="338" height="52" rx="6" />
-                <text x="574" y="94" font-size="17" font-weight="700">{{ Str::limit($folder->byHand->name, 30) }}</text><text x="574"
+                <x-fitted x="574" y="94" width="316" size="17" font-weight="700" :text="$folder->byHand->name" /><text x="574"
                     y="114" font-size="16">{{ $byHand }} of {{ $whole }}, seen by content</text>
             </svg>
             <p class="text-sm text-faint figures">{{ $folder->looked_at === null ? 'Nobody has looked yet.' : 'Looked at ' .

@@ -24,8 +24,8 @@
                                     <rect class="place {{ $c->state }}" width="{{ $c->width }}" height="{{ $c->height }}"
                                         rx="6" />
                                     @foreach ($c->lines as $line)
-                                        <text x="8" y="{{ 19 + $loop->index * 17 }}"
-                                            font-size="14">{{ $line->isPacked ? '✓ ' : '' }}{{ $line->text }}</text>
+                                        <x-fitted x="8" :y="19 + $loop->index * 17" :width="$c->width - 12" size="14" :parted="false"
+                                            :text="($line->isPacked ? '✓ ' : '') . $line->text" />
                                     @endforeach
                                 </g>
                             @endforeach

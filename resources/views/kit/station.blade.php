@@ -15,7 +15,7 @@
                             <rect class="{{ $link->gear === null ? 'part is-missing' : ($link->isSlowest ? 'part is-slow' : 'part') }}"
                                 x="{{ 176 * $i + 2 }}" y="12" width="160" height="84" rx="6" />
                             <text x="{{ 176 * $i + 14 }}" y="32" font-size="13" class="role">{{ $link->role }}</text>
-                            <text x="{{ 176 * $i + 14 }}" y="53" font-size="16" font-weight="700">{{ Str::limit($link->label(), 17) }}</text>
+                            <x-fitted :x="176 * $i + 14" y="53" width="142" size="16" font-weight="700" :text="$link->label()" />
                             <text x="{{ 176 * $i + 14 }}" y="72" font-size="14">{{ $link->rateMbS === null ? '' : round($link->rateMbS) . ' MB/s' }}{{
                                 $link->isSlowest ? ', the slowest' : '' }}</text>
                             <text x="{{ 176 * $i + 14 }}" y="89" font-size="14">{{ $link->spareSays() }}</text>
@@ -28,7 +28,7 @@
                             <line class="wire by-hand" x1="{{ 176 * $i + 82 }}" x2="{{ 176 * $i + 82 }}" y1="98" y2="132" />
                             <rect class="part" x="{{ 176 * $i + 2 }}" y="134" width="160" height="68" rx="6" />
                             <text x="{{ 176 * $i + 14 }}" y="154" font-size="13" class="role">{{ $link->role }}</text>
-                            <text x="{{ 176 * $i + 14 }}" y="175" font-size="16" font-weight="700">{{ Str::limit($link->label(), 17) }}</text>
+                            <x-fitted :x="176 * $i + 14" y="175" width="142" size="16" font-weight="700" :text="$link->label()" />
                             <text x="{{ 176 * $i + 14 }}" y="193" font-size="14">{{ $link->spareSays() }}</text>
                         </g>
                     @endforeach

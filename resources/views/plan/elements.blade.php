@@ -10,7 +10,7 @@
                     aria-label="{{ count($list->pictures) }} final pictures, {{ count($list->elements()) }} elements">
                     @foreach ($board->trays as $tray)
                         <rect class="tray" x="1" y="{{ $tray->y + 1 }}" width="998" height="{{ $tray->height - 2 }}" rx="6" />
-                        <text class="tray-name" x="12" y="{{ $tray->y + 23 }}">{{ Str::limit($tray->name, 60) }}</text>
+                        <x-fitted class="tray-name" x="12" :y="$tray->y + 23" width="820" size="18" :text="$tray->name" />
                         <text class="tray-lacks" x="988" y="{{ $tray->y + 23 }}"
                             text-anchor="end">{{ $tray->lacks === 0 ? 'all in the can' : $tray->lacks . ' to take' }}</text>
                     @endforeach
@@ -29,8 +29,8 @@
                                     <circle class="{{ $isIn ? 'bead' : 'dent' }}" cx="{{ $cell->x + 15 + 14.5 * $i }}"
                                         cy="{{ $cell->y + 56 }}" r="5.5" />
                                 @endforeach
-                                <text class="cell-says" x="{{ $cell->x + 8 }}" y="{{ $cell->y + 82 }}"
-                                    font-size="13">{{ Str::limit($cell->element->setup ?? 'no setup', 24) }}</text>
+                                <x-fitted class="cell-says" :x="$cell->x + 8" :y="$cell->y + 82" :width="$cell->width - 14" size="13"
+                                    :text="$cell->element->setup ?? 'no setup'" />
                                 @if ($cell->turn !== null)
                                     <circle class="turn" cx="{{ $cell->x + $cell->width - 16 }}" cy="{{ $cell->y + 16 }}" r="12" />
                                     <text class="turn-number" x="{{ $cell->x + $cell->width - 16 }}" y="{{ $cell->y + 21 }}"

@@ -10,7 +10,7 @@
                     aria-label="{{ count($turns) }} looks in {{ $record->look_minutes }} minutes">
                     @foreach ($turns as $i => $turn)
                         @php $y = 40 * $i + 6; @endphp
-                        <text x="0" y="{{ $y + 20 }}" font-size="16">{{ Str::limit($turn->look->name, 24) }}</text>
+                        <x-fitted x="0" :y="$y + 20" width="205" size="16" :text="$turn->look->name" />
                         <g>
                             <title>{{ $turn->look->name }}: changed from {{ $turn->changeFrom }}, hair from {{ $turn->hairFrom }}, shot
                                 {{ $turn->shotFrom }} to {{ $turn->shotTo }} min</title>

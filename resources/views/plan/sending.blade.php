@@ -24,7 +24,7 @@
                         <line class="hour" x1="{{ $hour->x }}" x2="{{ $hour->x }}" y1="20" y2="{{ $drawing->height() - 20 }}" />
                     @endforeach
                     @foreach ($drawing->rows() as $row)
-                        <text x="0" y="{{ $row->y + 19 }}" font-size="15">{{ Str::limit($row->what, 26) }}</text>
+                        <x-fitted x="0" :y="$row->y + 19" width="222" size="15" :text="$row->what" />
                         @foreach ($row->bars as $bar)
                             <rect class="sent" x="{{ $bar->x }}" y="{{ $row->y + 4 }}" width="{{ $bar->width }}" height="22" rx="2" />
                         @endforeach

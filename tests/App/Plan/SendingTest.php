@@ -8,6 +8,7 @@ use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use App\Models\Plan\SendingRecord;
 use Illuminate\Http\UploadedFile;
+use NorthSatchel\Time\ClockTime;
 use Tests\App\TestCase;
 
 /** What is sent early, on the demo's finals and from nothing. */
@@ -37,6 +38,27 @@ final class SendingTest extends TestCase
         $this->put($url, [...$fields, 'rate_mb_s' => '0.8']);
         Segment::query()->where('title', 'First third')->firstOrFail()->update(['minutes' => 30]);
         $this->get($url)->assertDontSee('after First third');
+    }
+
+    /** Who walks from post to post in a break does not send meanwhile. */
+    public function test_a_walk_to_the_next_post_and_setting_up_end_a_pause_earlier(): void
+    {
+        $ends = function (string $title): string {
+            $said = strip_tags((string) $this->get("/jobs/{$this->finals->id}/sending")->getContent());
+            preg_match("/after {$title}\s+[\d:]+ to ([\d:]+)/", $said, $found);
+
+            return $found[1] ?? 'none';
+        };
+        $stand = fn (string $title, string $post): bool => Segment::query()->where('title', $title)->firstOrFail()
+            ->update(['cover' => ['worth' => [], 'hand' => ['second' => $post]]]);
+        $stand('First third', 'West corner');
+        $stand('Second third', 'West corner');
+        $second = ClockTime::of(Segment::query()->where('title', 'Second third')->value('start_clock'));
+        $this->assertSame($second->text(), $ends('First third'));
+        $stand('Second third', 'East corner');
+        $this->assertSame($second->plus(-2)->text(), $ends('First third'), 'that way has two minutes');
+        Segment::query()->where('title', 'Second third')->update(['setup_minutes' => 3]);
+        $this->assertSame('none', $ends('First third'), 'two minutes are no time to open a computer');
     }
 
     public function test_a_bad_line_is_named_and_changes_nothing(): void

@@ -23,7 +23,7 @@ final class SendingController
         $record = $desk->of($opened);
         $sending = $plan = $wrong = null;
         try {
-            $sending = SendingDesk::sending($opened, $record);
+            $sending = $desk->sending($opened, $record);
             $plan = $sending->wanted === [] || $sending->gaps === [] ? null : $sending->plan();
         } catch (ImpossibleValue $e) {
             $wrong = $e;
@@ -37,7 +37,7 @@ final class SendingController
             'plan' => $plan,
             'wrong' => $wrong,
             'lanes' => SendingDesk::lanes($opened),
-            'pauses' => SendingDesk::pauses($opened, $record->lane),
+            'pauses' => $desk->pauses($opened, $record->lane),
             'verdicts' => $sending === null ? new Verdicts() : SendJudge::of($sending),
         ]);
     }
