@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\LockingConnector;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\Gazetteer;
 use App\Desks\Cards\BodyCheckDesk;
@@ -104,6 +105,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', LockingConnector::class);
         $this->app->scoped(AllowedRoots::class, AllowedRoots::read(...));
         $this->app->singleton(Gazetteer::class);
         foreach (self::DESKS as $desk) {

@@ -19,7 +19,7 @@ final readonly class Roster
     private function __construct(public array $players, public array $codes) {}
 
     /**
-     * @param  string  $lineUp  a line a team, "Reds: 1 4 7, 12 for 9"; a team without a line is not known yet
+     * @param  string  $lineUp  a line a team, "Reds: 1 4 7, 12 for 9, Ada Brun", by name who has no number; a team without a line is not known yet
      * @param  string  $codes  a line a team, "Reds = r"; without one it is the first letters of the team
      * @param  string  $noConsent  who is not to be named: a line a name, or "Reds: 4 7"
      *
@@ -42,7 +42,7 @@ final readonly class Roster
      */
     private static function withLineUp(array $players, array $teams, string $lineUp): array
     {
-        $today = [];
+        $today = $named = [];
         foreach (preg_split('/\R/u', $lineUp) ?: [] as $at => $line) {
             if (trim($line) === '') {
                 continue;
@@ -53,7 +53,13 @@ final readonly class Roster
             if ($team === null) {
                 throw ImpossibleValue::of('line_up', 'must be read line by line: line '.($at + 1).' names no team of the roster: Reds: 1 4 7');
             }
-            $numbers = self::playing($isOfTeam ? $found[2] : $line);
+            $said = $isOfTeam ? $found[2] : $line;
+            foreach ($players as $player) {
+                if ($player->number === null && $player->team === $team && (new NameInText($player->name))->isIn($said)) {
+                    $named[$player->team][$player->name] = true;
+                }
+            }
+            $numbers = self::playing($said);
             foreach ($numbers as $number => $plays) {
                 $is = array_filter($players, static fn (RosterPlayer $p): bool => $p->team === $team && $p->number === $number);
                 if ($is === []) {
@@ -66,7 +72,7 @@ final readonly class Roster
 
         return array_map(
             static fn (RosterPlayer $p): RosterPlayer => isset($today[$p->team])
-                ? $p->plays($p->number !== null && ($today[$p->team][$p->number] ?? false))
+                ? $p->plays($p->number === null ? isset($named[$p->team][$p->name]) : $today[$p->team][$p->number] ?? false)
                 : $p,
             $players,
         );

@@ -64,7 +64,9 @@ final class RosterText
             }
             $rows[$at + 1] = [$team, $cells];
         }
-        $columns ??= self::guessed(array_column($rows, 1));
+        // What is a name alone tells nothing of the columns of the others.
+        $told = array_filter(array_column($rows, 1), static fn (array $cells): bool => count($cells) > 1);
+        $columns ??= self::guessed(array_values($told) ?: array_column($rows, 1));
         $players = [];
         foreach ($rows as $number => [$team, $cells]) {
             $players[] = self::player($number, $team, $cells, $columns);
@@ -160,6 +162,10 @@ final class RosterText
      */
     private static function player(int $line, string $team, array $cells, array $columns): RosterPlayer
     {
+        // A line with a name alone, among others with numbers.
+        if (count($cells) === 1 && self::number($cells[0]) === null && ! isset($columns['first'])) {
+            $columns = ['name' => 0];
+        }
         $of = static fn (string $what): string => isset($columns[$what]) ? $cells[$columns[$what]] ?? '' : '';
         $name = trim($of('name') !== '' ? $of('name') : $of('first').' '.$of('last'));
         if ($name === '' || mb_strlen($name) > self::LONGEST_NAME || self::number($name) !== null) {

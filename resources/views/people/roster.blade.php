@@ -32,7 +32,7 @@
             the team below it." />
         <div class="grid gap-3 sm:grid-cols-2">
             <x-field name="line_up" label="Today's line-up, a line a team" type="textarea" rows="3" :value="$record->line_up"
-                hint="Reds: 1 4 7 12. A late change: Reds: 1 4 7, 12 for 9." />
+                hint="Reds: 1 4 7 12, Ada Brun. A late change: Reds: 1 4 7, 12 for 9. By name who has no number." />
             <x-field name="codes" label="Letters of the codes, where you want others" type="textarea" rows="3" :value="$record->codes"
                 hint="Reds = r" />
         </div>

@@ -33,6 +33,7 @@ final class RosterTest extends TestCase
                 "Reds:\n#1 Ada Berg\n9. Cleo Dahl\n\nBlues :\n4) Dag Ek", ['Reds 1 Ada Berg ', 'Reds 9 Cleo Dahl ', 'Blues 4 Dag Ek '],
             ],
             'any script' => ["7\tЮлія Ткач\n8\t渡辺 葵\n9\tنور حداد", [' 7 Юлія Ткач ', ' 8 渡辺 葵 ', ' 9 نور حداد ']],
+            'a name alone among others' => ["Reds:\n7 Cleo Dahl\nAda Berg", ['Reds 7 Cleo Dahl ', 'Reds  Ada Berg ']],
             'names alone' => ["Ada Berg\nCleo Dahl", ['  Ada Berg ', '  Cleo Dahl ']],
             'somebody without a number' => ["No,Name\n,Ada Berg\n9,Cleo Dahl", ['  Ada Berg ', ' 9 Cleo Dahl ']],
         ];
@@ -86,6 +87,11 @@ final class RosterTest extends TestCase
         ));
         $this->assertSame([true, false, true, null, null], $today('Reds: 1 7, 9 for 7'), 'a late change: the second stays out');
         $this->assertSame([true, false, true, null, null], $today('Reds: 9 For 7, 1 7'));
+        $coached = static fn (string $lineUp): array => array_map(
+            static fn (RosterPlayer $p): ?bool => $p->isToday, Roster::read("Reds:\n7 Bo Cederlund\nAda Brun", $lineUp)->players,
+        );
+        $this->assertSame([[true, false], [true, true], [true, false]],
+            [$coached('Reds: 7'), $coached('Reds: 7, ada brun'), $coached('Reds: 7, Ada Brunner')], 'who has no number is named');
         foreach (['Reds: 1 8', 'Reds: 1 for 8', 'Greens: 1', '1 7'] as $wrong) {
             try {
                 $today($wrong);
