@@ -33,6 +33,9 @@ final readonly class Captions
     /** @var list<string> names of frames for which a line was typed and that are not there */
     public array $unknown;
 
+    /** @var list<string> times of lines that are on no frame */
+    public array $unused;
+
     /**
      * @param  list<CaptionLine>  $lines
      * @param  list<TakenExposure>  $frames  in the order of time
@@ -48,13 +51,16 @@ final readonly class Captions
                 $byTime[] = $line;
             }
         }
-        $captioned = [];
+        $captioned = $used = [];
         $named = array_count_values(array_map(static fn (TakenExposure $f): string => $f->name, $frames));
         foreach ($frames as $frame) {
             $happening = self::happening($happenings, $frame->at);
             // Two bodies, or a counter that began anew, give one name twice: nobody knows of which the line is.
             $isTwice = isset($byName[$frame->name]) && $named[$frame->name] > 1;
             $line = ($isTwice ? null : $byName[$frame->name] ?? null) ?? self::before($byTime, $frame->at, $day, $happening);
+            if ($line?->seconds !== null) {
+                $used[$line->seconds] = true;
+            }
             $coded = CodedText::of($roster, $line->text ?? $happening->title ?? $job);
             $where = $happening->place ?? $place;
             $when = $frame->at === null ? $day->date : (new \DateTimeImmutable("@{$frame->at}"))->setTimezone($day->timezone)->format('Y-m-d');
@@ -72,6 +78,8 @@ final readonly class Captions
             );
         }
         $this->frames = $captioned;
+        $unused = array_filter($byTime, static fn (CaptionLine $l): bool => ! isset($used[$l->seconds]));
+        $this->unused = array_map(static fn (CaptionLine $l): string => $l->clock(), array_values($unused));
         $this->unknown = array_values(array_diff(
             array_map(strval(...), array_keys($byName)),
             array_map(static fn (TakenExposure $f): string => $f->name, $frames),
@@ -143,7 +151,7 @@ final readonly class Captions
             $found[] = Verdict::fix(
                 'caption.unclear',
                 count($unclear) === 1 ? '1 caption may name somebody wrongly.' : count($unclear).' captions may name somebody wrongly.',
-                ucfirst(Some::of($why, self::MOST_NAMED, '; ')).'. They go out without a caption until that is clear.',
+                ucfirst(Some::of($why, self::MOST_NAMED, '; ')).'. Until that is clear they are not sent, and their sidecars say only when they were taken.',
                 ['frames' => count($unclear)],
             );
         }
@@ -163,6 +171,16 @@ final readonly class Captions
                     Plural::of(count($this->unknown), ' is', ' are').' not among the indexed frames.',
                 'A line was typed for a name that is not there: a slip, or a card that is not read yet.',
                 ['names' => count($this->unknown)],
+            );
+        }
+        if ($this->unused !== [] && $this->frames !== []) {
+            $found[] = Verdict::mind(
+                'caption.no-moment',
+                (count($this->unused) === 1 ? 'The line of ' : 'The lines of ').Some::of($this->unused, self::MOST_NAMED).
+                    Plural::of(count($this->unused), ' is on no frame.', ' are on no frame.'),
+                'A line holds for what is taken within ten minutes of its time, in the same segment: another time, a clock that is off, or a '.
+                    'card that is not read yet.',
+                ['lines' => count($this->unused)],
             );
         }
         $unchecked = count(array_filter($this->frames, static fn (CaptionedFrame $f): bool => $f->isUnchecked));

@@ -50,7 +50,11 @@
                 @foreach ($frames as $one)
                     <label class="flex gap-2 items-center min-h-11"><input type="checkbox" name="frames[]" value="{{ $one->frame->id }}">
                         <span class="figures">{{ $one->frame->name }} {{ $one->frame->face($zone) }}</span> <span
-                            class="text-sm text-faint">{{ $one->caption->text }}</span></label>
+                            class="text-sm text-faint">{{ $one->caption->text }}
+                            @foreach ($one->unclear as $why)
+                                <span class="block text-signal">{{ ucfirst($why) }}: it waits.</span>
+                            @endforeach
+                        </span></label>
                 @endforeach
             </div>
             @error('frames')

@@ -126,6 +126,19 @@ final class CaptionsTest extends TestCase
         $this->assertSame([1, 2], array_keys($of("18:05 the cup\n18:40 the hall")->clear()));
     }
 
+    public function test_a_line_that_is_on_no_frame_is_said(): void
+    {
+        $captions = self::captions("18:05 r7 runs\n18:20:30 r7 rests\n17:00 before");
+        $this->assertSame(['18:20:30', '17:00'], $captions->unused);
+        $said = array_values(array_filter(
+            iterator_to_array($captions->verdicts()), static fn (Verdict $v): bool => $v->code === 'caption.no-moment',
+        ));
+        $this->assertSame('The lines of 18:20:30, 17:00 are on no frame.', $said[0]->finding);
+        $this->assertSame([], self::captions("18:04 r7 runs\n18:06 r7 rests")->unused);
+        $none = new Captions(CaptionText::read('18:05 later'), [], [], Roster::read(''), self::day(), 'Cup', 'Hall');
+        $this->assertCount(0, $none->verdicts(), 'before a card is read nobody asks');
+    }
+
     public function test_parts_of_names_of_who_does_not_play_or_is_not_to_be_named(): void
     {
         $captions = self::captions('NSA_0001 Cederlund watches');
