@@ -157,7 +157,7 @@ final class SendQueue
     /**
      * The picture with its caption in it.
      *
-     * @throws NotDelivered when it has no jpeg, or its caption may name somebody wrongly
+     * @throws NotDelivered when it cannot be read or shows nothing, or its caption may name somebody wrongly
      */
     private function tagged(Job $job, SentPicture $picture, EditorsDeskRecord $record): string
     {
@@ -165,7 +165,11 @@ final class SendQueue
         if ($of !== null && $of->unclear !== []) {
             throw new NotDelivered('Its caption may name somebody wrongly: '.implode('; ', $of->unclear).'.');
         }
-        $bytes = $this->images->jpegBytes($picture->frame) ?? throw new NotDelivered('No jpeg of it can be read: put its card into the reader.');
+        // Who writes raw alone sends the picture that the raw carries.
+        $bytes = $this->images->shownBytes($picture->frame) ?? throw new NotDelivered('It cannot be read: put its card into the reader.');
+        if ($bytes === '') {
+            throw new NotDelivered('Its raw carries no picture, and there is no jpeg of it: develop it, or let the camera write both.');
+        }
         $file = tempnam(sys_get_temp_dir(), 'send') ?: throw new \RuntimeException('No room for the picture.');
         file_put_contents($file, $bytes);
         $at = $of?->frame->at;

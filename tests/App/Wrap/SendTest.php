@@ -6,12 +6,16 @@ namespace Tests\App\Wrap;
 
 use App\Desks\Wrap\SendQueue;
 use App\Jobs\SendPictures;
+use App\Models\Cards\Frame;
 use App\Models\Copies\AllowedRoot;
+use App\Models\Kit\Card;
 use App\Models\Wrap\EditorsDeskRecord;
 use App\Models\Wrap\SentPicture;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
+use NorthSatchel\Picture\FrameKind;
 use Tests\App\TestCase;
+use Tests\Support\Pictures;
 use Tests\Support\SftpServer;
 
 /** Pictures to the editor's desk: a folder, and a real SFTP server of this machine. */
@@ -97,6 +101,31 @@ final class SendTest extends TestCase
         $this->assertSame(['Tyra Ås', '© Tyra'], [$read['By-line'], $read['CopyrightNotice']]);
         $this->assertStringContainsString('Tuva and Emrik, lakeside wedding', $read['Caption-Abstract']);
         $this->assertNotFalse(imagecreatefromstring(reset($there)), 'it is a picture still');
+    }
+
+    /** Who writes raw alone sends the picture that the raw carries; where it carries none, that is said, and no card is asked for. */
+    public function test_raw_alone_goes_as_the_picture_in_it(): void
+    {
+        $folder = $this->folder('editor');
+        AllowedRoot::query()->create(['path' => realpath($folder)]);
+        $this->put('/jobs/1/send/desk', ['kind' => 'folder', 'path' => $folder]);
+        $raw = Frame::query()->where('kind', FrameKind::Raw->value)->firstOrFail();
+        Frame::query()->where('kind', FrameKind::Jpeg->value)->delete();
+        $at = Card::query()->findOrFail($raw->card_id)->folder.'/'.$raw->path;
+        $this->post('/jobs/1/send', ['frames' => [$raw->id]]);
+        $this->assertSame(1, SentPicture::query()->count());
+        $this->send();
+        $this->get('/jobs/1/send')->assertSee('Its raw carries no picture')->assertDontSee('put its card into the reader');
+        $this->assertSame([], self::there($folder));
+
+        file_put_contents($at, Pictures::dng(isAlone: true));
+        $this->send();
+        $this->assertCount(1, self::there($folder));
+        $this->assertNotFalse(imagecreatefromstring(implode('', self::there($folder))));
+        unlink($at);
+        SentPicture::query()->update(['sent_at' => null, 'name' => null]);
+        $this->send();
+        $this->get('/jobs/1/send')->assertSee('It cannot be read: put its card into the reader.');
     }
 
     public function test_what_has_its_name_there_already_keeps_it_and_who_may_be_named_wrongly_waits(): void
