@@ -72,7 +72,10 @@ final readonly class Captions
                     $where,
                 ),
                 $line !== null,
-                $isTwice ? [...$coded->unclear, "{$named[$frame->name]} frames are called {$frame->name}: their lines want a time"] : $coded->unclear,
+                [
+                    ...$coded->unclear,
+                    ...$isTwice ? ["{$named[$frame->name]} frames are called {$frame->name}: their lines want a time"] : [],
+                ],
                 $coded->doubts,
                 array_filter($coded->people, static fn (RosterPlayer $p): bool => $p->isToday === null) !== [],
             );
@@ -151,7 +154,8 @@ final readonly class Captions
             $found[] = Verdict::fix(
                 'caption.unclear',
                 count($unclear) === 1 ? '1 caption may name somebody wrongly.' : count($unclear).' captions may name somebody wrongly.',
-                ucfirst(Some::of($why, self::MOST_NAMED, '; ')).'. Until that is clear they are not sent, and their sidecars say only when they were taken.',
+                ucfirst(Some::of($why, self::MOST_NAMED, '; ')).
+                    '. Until that is clear they are not sent, and their sidecars say only when they were taken.',
                 ['frames' => count($unclear)],
             );
         }
