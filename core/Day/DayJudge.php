@@ -64,8 +64,8 @@ final class DayJudge
 
     private static function late(string $lane, LaneNow $now): ?Verdict
     {
-        $behind = $now->lateAtNext ?? 0;
-        $late = max($now->minutesLate ?? 0, $behind);
+        $behind = (int) $now->lateAtNext;
+        $late = max((int) $now->minutesLate, $behind);
         $next = $now->waiting[0] ?? null;
 
         return $late < self::NEWS_MINUTES

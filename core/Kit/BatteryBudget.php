@@ -45,11 +45,8 @@ final readonly class BatteryBudget
      */
     public static function derate(float $temperatureC): float
     {
-        return match (true) {
-            $temperatureC >= 20 => 1.0,
-            $temperatureC >= 0 => 0.8 + 0.2 * $temperatureC / 20,
-            $temperatureC >= -20 => 0.8 + 0.3 * $temperatureC / 20,
-            default => 0.5,
-        };
+        $between = max(-20.0, min(20.0, $temperatureC)) / 20;
+
+        return 0.8 + 0.2 * max(0.0, $between) + 0.3 * min(0.0, $between);
     }
 }

@@ -79,7 +79,7 @@ final class LookSample
             );
             sort($around);
             $middle = $around === [] ? 0 : $around[intdiv(count($around), 2)];
-            if ($middle > 0 && $frame->bytes < self::SMALL * $middle) {
+            if ($frame->bytes < self::SMALL * $middle) {
                 $small[$i] = $frame->bytes / $middle;
             }
         }

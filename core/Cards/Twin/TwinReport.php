@@ -84,7 +84,7 @@ final readonly class TwinReport
         }
         $onA = array_values(array_filter($frames, static fn (TwinFile $f): bool => $f->a !== null));
         $onB = array_values(array_filter($frames, static fn (TwinFile $f): bool => $f->b !== null));
-        if ($onA !== [] && $onB !== [] && count($onA) + count($onB) === count($frames)) {
+        if ($frames !== [] && count($onA) + count($onB) === count($frames)) {
             if ($this->isSplit($onA, $onB) || $this->isSplit($onB, $onA)) {
                 return TwinVerdict::Split;
             }

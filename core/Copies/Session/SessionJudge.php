@@ -119,16 +119,9 @@ final readonly class SessionJudge
                 $waiting[] = $file;
             }
         }
-        $oldest = $late === [] ? 0 : max(array_map(fn (SessionFile $f): int => (int) $f->aloneS($this->now), $late));
 
         return [
-            ...$late === [] ? [] : [Verdict::fix(
-                'session.alone',
-                count($late) === 1 ? '1 file lies on too few drives.' : count($late).' files lie on too few drives.',
-                'For up to '.Span::exact($oldest).', where '.Span::exact($this->allowedS).' may pass: '.self::lacks($late).'. '.
-                    Some::of(array_map(static fn (SessionFile $f): string => $f->path, $late), self::NAMED).'.',
-                ['files' => count($late), 'oldest_s' => $oldest],
-            )],
+            ...$late === [] ? [] : [$this->tooFew($late)],
             ...$waiting === [] ? [] : [Verdict::mind(
                 'session.waiting',
                 count($waiting) === 1 ? '1 file is on its way to both drives.' : count($waiting).' files are on their way to both drives.',
@@ -174,6 +167,20 @@ final readonly class SessionJudge
             Plural::of(count($gone), 'Its copies stay. Where it was renamed,', 'Their copies stay. Where they were renamed,').
                 ' the same content is known under its new name.',
             ['files' => count($gone)],
+        );
+    }
+
+    /** @param  non-empty-list<SessionFile>  $late */
+    private function tooFew(array $late): Verdict
+    {
+        $oldest = max(array_map(fn (SessionFile $f): int => (int) $f->aloneS($this->now), $late));
+
+        return Verdict::fix(
+            'session.alone',
+            count($late) === 1 ? '1 file lies on too few drives.' : count($late).' files lie on too few drives.',
+            'For up to '.Span::exact($oldest).', where '.Span::exact($this->allowedS).' may pass: '.self::lacks($late).'. '.
+                Some::of(array_map(static fn (SessionFile $f): string => $f->path, $late), self::NAMED).'.',
+            ['files' => count($late), 'oldest_s' => $oldest],
         );
     }
 }

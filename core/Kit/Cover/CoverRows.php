@@ -7,7 +7,7 @@ namespace NorthSatchel\Kit\Cover;
 /** What the rows of a cover say once some things are taken and others left: what follows, and where to branch. */
 final readonly class CoverRows
 {
-    public const FREE = -1;
+    public const FREE = PHP_INT_MIN;
 
     public function __construct(private CoverProblem $problem) {}
 
@@ -23,7 +23,7 @@ final readonly class CoverRows
             foreach ($this->problem->rows as $r => $row) {
                 $most = 0;
                 foreach ($row as $index => $coefficient) {
-                    $most += $coefficient > 0 ? ($fixed[$index] === 0 ? 0 : $coefficient) : ($fixed[$index] === 1 ? $coefficient : 0);
+                    $most += $fixed[$index] === self::FREE ? max(0, $coefficient) : $coefficient * $fixed[$index];
                 }
                 $spare = $most - $this->problem->right[$r];
                 if ($spare < 0) {

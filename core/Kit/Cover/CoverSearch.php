@@ -58,7 +58,7 @@ final class CoverSearch
         $root = 0;
         if ($count > 0 && $this->rows->propagate($free)) {
             [$bound, $prices] = $this->bound($free, $prices, self::ROOT_STEPS, 1.6);
-            $root = min($this->bestCost, (int) ceil($bound - 1e-6));
+            $root = min($this->bestCost, self::atLeast($bound));
             $this->branch($free, $prices, $bound);
         }
         $choice = $this->best ?? [];
@@ -98,10 +98,8 @@ final class CoverSearch
         // What would cost too much to take, or to leave, needs no branch.
         foreach ($fixed as $index => $state) {
             if ($state === CoverRows::FREE) {
-                if ($reduced[$index] > 0 && ceil($bound + $reduced[$index] - 1e-6) >= $this->bestCost) {
-                    $fixed[$index] = 0;
-                } elseif ($reduced[$index] < 0 && ceil($bound - $reduced[$index] - 1e-6) >= $this->bestCost) {
-                    $fixed[$index] = 1;
+                if (self::atLeast($bound + abs($reduced[$index])) >= $this->bestCost) {
+                    $fixed[$index] = $reduced[$index] > 0 ? 0 : 1;
                 }
             }
         }
@@ -154,7 +152,7 @@ final class CoverSearch
                 foreach ($row as $index => $coefficient) {
                     $gap -= $coefficient * $choice[$index];
                 }
-                $slope[$r] = $gap > 0 || $prices[$r] > 0 ? $gap : 0;
+                $slope[$r] = $prices[$r] > 0 ? $gap : max(0, $gap);
                 $length += $slope[$r] ** 2;
             }
             if ($value > $best) {
@@ -166,7 +164,7 @@ final class CoverSearch
             if ($steps > self::NODE_STEPS && $step % 10 === 0) {
                 $this->offer($this->choices->completed($choice, $reduced));
             }
-            if ($length === 0 || ceil($best - 1e-6) >= $this->bestCost) {
+            if ($length === 0 || self::atLeast($best) >= $this->bestCost) {
                 break;
             }
             $stride = ($pace * max(1.0, $this->bestCost - $value)) / $length;
@@ -202,5 +200,11 @@ final class CoverSearch
         if ($this->problem->holds($choice) && $this->problem->cost($choice) < $this->bestCost) {
             [$this->best, $this->bestCost] = [$choice, $this->problem->cost($choice)];
         }
+    }
+
+    /** Whole grams that a bound stands for; what is a millionth above them is they. */
+    private static function atLeast(float $bound): int
+    {
+        return (int) ceil($bound - 1e-6);
     }
 }

@@ -74,8 +74,9 @@ final class BudgetNeeds
             }
             $have = count(array_filter($cards, static fn (Gear $g): bool => ($g->number('capacity_gb') ?? 0.0) >= $gb));
             // The largest cards of which there are enough, else the largest.
-            if ($best === null || ($have >= 2 * $sets && $best['have'] < 2 * $best['sets'])) {
-                $best = ['gb' => $gb, 'sets' => $sets, 'have' => $have];
+            $isEnough = $have >= 2 * $sets;
+            if ($best === null || ($isEnough && ! $best['is_enough'])) {
+                $best = ['gb' => $gb, 'sets' => $sets, 'is_enough' => $isEnough];
             }
         }
         $type = $bodies[0]->body->text('card_type');

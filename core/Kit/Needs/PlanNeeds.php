@@ -219,7 +219,7 @@ final class PlanNeeds
         return array_values(
             array_unique(
                 array_filter(
-                    array_map(static fn (PlannedShot $s): int => $s->priority === Priority::Must ? (int) $s->focalMm : 0, $stretch->shots),
+                    array_map(static fn (PlannedShot $s): ?int => $s->priority === Priority::Must ? $s->focalMm : null, $stretch->shots),
                 ),
             ),
         );

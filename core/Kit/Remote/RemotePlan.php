@@ -21,6 +21,9 @@ final readonly class RemotePlan
     /** It does not get darker out of doors (exposure guides after ANSI PH2.7, from memory). */
     private const MOONLIGHT_EV = -2.0;
 
+    /** 1/… s, which freezes most of what passes. */
+    private const FREEZES = 1000;
+
     /** Under a roof it is seldom colder where people are (common practice, no source). */
     private const INDOORS_C = 15.0;
 
@@ -94,15 +97,15 @@ final readonly class RemotePlan
     /** By both schools. */
     public function exposures(): RemoteExposures
     {
-        $fixed = ClearSky::startingExposure($this->evFired, $this->fNumber, 1000);
+        $fixed = ClearSky::startingExposure($this->evFired, $this->fNumber, self::FREEZES);
         $isos = array_map(
-            fn (float $ev): int => ClearSky::startingExposure($ev, $this->fNumber, 1000)->iso,
+            fn (float $ev): int => ClearSky::startingExposure($ev, $this->fNumber, self::FREEZES)->iso,
             [$this->evMounted, $this->evLowest, $this->evHighest],
         );
 
         return new RemoteExposures(
             $fixed,
-            1000,
+            self::FREEZES,
             min($isos),
             max($isos),
             $this->stopsShort(),
@@ -113,9 +116,9 @@ final readonly class RemotePlan
     private function stopsShort(): float
     {
         $ev = min($this->evMounted, $this->evLowest);
-        $iso = ClearSky::startingExposure($ev, $this->fNumber, 1000)->iso;
+        $iso = ClearSky::startingExposure($ev, $this->fNumber, self::FREEZES)->iso;
 
-        return max(0.0, round(log(100 * 1000 * $this->fNumber ** 2 / 2 ** $ev / $iso, 2), 1));
+        return max(0.0, round(log(100 * self::FREEZES * $this->fNumber ** 2 / 2 ** $ev / $iso, 2), 1));
     }
 
     /** @return list<Verdict> */

@@ -50,6 +50,8 @@ final class ShotHourTest extends TestCase
     #[TestWith(['The two at sunset', '20:45', true, true])]
     #[TestWith(['Golden hour walk', '15:45', true, false])]
     #[TestWith(['Golden hour walk', '05:30', true, true])]
+    #[TestWith(['Golden hour walk', '20:45', true, true])]
+    #[TestWith(['First light on the wall', '20:45', true, false])]
     #[TestWith(['Blue hour on the wall', '20:00', true, false])]
     #[TestWith(['Blue hour on the wall', '21:20', true, true])]
     #[TestWith(['Night portrait under the lanterns', '15:45', true, false])]
