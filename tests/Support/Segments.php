@@ -14,7 +14,7 @@ final class Segments
     /** @param  array<string, mixed>  $values */
     public static function of(array $values): Segment
     {
-        $setting = array_intersect_key($values, ['placeId' => 0, 'placeName' => 0, 'isOutdoor' => 0]);
+        $setting = array_intersect_key($values, ['placeId' => 0, 'placeName' => 0, 'isOutdoor' => 0, 'scene' => 0]);
         $give = array_intersect_key(
             $values,
             ['shortMinutes' => 0, 'lowMinutes' => 0, 'highMinutes' => 0, 'mayMove' => 0, 'takesInMinutes' => 0],

@@ -169,6 +169,8 @@ final readonly class CoverDesk
             array_map(intval(...), $segment->cover['worth'] ?? []),
             $segment->lanes(),
             array_values($segment->shotLines->where('priority', Priority::Must->value)->pluck('what')->all()),
+            $segment->is_outdoor,
+            $segment->day,
         );
     }
 

@@ -75,7 +75,7 @@ final class SpotLightDesk
                 );
             }
         }
-        $none = SpotJudge::noneScouted($homeless, $job->kind->hasPosts());
+        $none = SpotJudge::noneScouted($homeless, $job->kind->hasPosts(), $job->segments->whereNotNull('cover')->isNotEmpty());
 
         return new Verdicts([
             ...$this->judged($pairs, $day->day, BriefDesk::dialLimits($job)),

@@ -15,6 +15,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Replan\How;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
+use NorthSatchel\Plan\WhatIf\DelayJudge;
 use NorthSatchel\Plan\WhatIf\LateDay;
 use NorthSatchel\Plan\WhatIf\LateLane;
 use NorthSatchel\Plan\WhatIf\Weather;
@@ -30,7 +31,8 @@ final class WhatIfDesk
 
     private const SEED = 20;
 
-    public function __construct(private readonly PlanDesk $plan, private readonly PlanWork $work, private readonly SpotLightDesk $light) {}
+    public function __construct(private readonly PlanDesk $plan, private readonly PlanWork $work, private readonly SpotLightDesk $light,
+        private readonly DelayedCover $cover) {}
 
     /** Null when no such segment is planned. */
     public function late(Job $job, int $segmentId, int $minutes, bool $isLeastChange = false): ?LateDay
@@ -47,6 +49,13 @@ final class WhatIfDesk
     public function delayed(Job $job, int $day, int $minutes): PlannedDay
     {
         return Weather::delay($this->plan->day($job, $day), $minutes);
+    }
+
+    /** What hours of rain give and take, and who stands elsewhere then. */
+    public function ofDelay(Job $job, int $number, PlannedDay $delayed, int $minutes): Verdicts
+    {
+        return DelayJudge::of($this->plan->day($job, $number), $delayed, JobDay::pointOf($job->place))
+            ->with($this->cover->of($job, $number, $minutes));
     }
 
     /** All that is to be said of that day, from the light to the ways. */

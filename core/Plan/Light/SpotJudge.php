@@ -41,8 +41,9 @@ final class SpotJudge
      *
      * @param  list<string>  $titles  of segments outdoors
      * @param  bool  $hasPosts  whether one stands at posts of a ground in such a job
+     * @param  bool  $hasPeriods  whether others of the job are periods already, and so a ground is drawn
      */
-    public static function noneScouted(array $titles, bool $hasPosts): ?Verdict
+    public static function noneScouted(array $titles, bool $hasPosts, bool $hasPeriods = false): ?Verdict
     {
         return $titles === []
             ? null
@@ -50,7 +51,11 @@ final class SpotJudge
                 'scout.no-spot',
                 Some::of($titles, 3).Plural::of(count($titles), ' has', ' have').' no spot yet.',
                 Plural::of(count($titles), 'It is outdoors: ', 'They are outdoors: ').
-                    ($hasPosts ? 'draw the ground and its posts, or put in ' : 'put in ').
+                    match (true) {
+                        $hasPeriods => 'mark '.Plural::of(count($titles), 'it', 'them').' as played at the posts of the ground, or put in ',
+                        $hasPosts => 'draw the ground and its posts, or put in ',
+                        default => 'put in ',
+                    }.
                     'a spot, and shadows, direction and exposure are worked out for these minutes.',
                 ['segments' => count($titles)],
             );

@@ -28,6 +28,15 @@ final readonly class GroundCover
         private float $fill = PostPlan::FILL,
     ) {}
 
+    /** The same, with some of the periods so many minutes later. @param  callable(PlayedPeriod): bool  $isMoved */
+    public function later(callable $isMoved, int $minutes): self
+    {
+        $periods = array_map(static fn (PlayedPeriod $p): PlayedPeriod => $isMoved($p) ? $p->later($minutes) : $p, $this->periods);
+        usort($periods, static fn (PlayedPeriod $a, PlayedPeriod $b): int => $a->startsAt <=> $b->startsAt);
+
+        return new self($this->ground, $periods, $this->shooters, $this->hand, $this->subjectM, $this->fill);
+    }
+
     /** Whether there is something to be worked out. */
     public function isAsked(): bool
     {

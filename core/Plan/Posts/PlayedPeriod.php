@@ -23,7 +23,26 @@ final readonly class PlayedPeriod
         public array $worth = [],
         public array $lanes = [],
         public array $musts = [],
+        public bool $isOutdoor = false,
+        public int $day = 0,
     ) {}
+
+    /** The same so many minutes later. */
+    public function later(int $minutes): self
+    {
+        return new self(
+            $this->segment,
+            $this->title,
+            $this->startsAt + 60 * $minutes,
+            $this->minutes,
+            $this->endMinutes + $minutes,
+            $this->worth,
+            $this->lanes,
+            $this->musts,
+            $this->isOutdoor,
+            $this->day,
+        );
+    }
 
     public function endsAt(): int
     {

@@ -90,6 +90,11 @@
                     'caption' => false,
                     'linkTo' => '/jobs/' . $job->id . '/plan',
                 ])</div>
+                <h3 class="mt-3 mb-1">What it gives and takes</h3>
+                @foreach ($delayGives as $verdict)
+                    <x-verdict :verdict="$verdict" />
+                @endforeach
+                <h3 class="mt-3 mb-1">What is said of that plan</h3>
                 @foreach ($delayedVerdicts as $verdict)
                     <x-verdict :verdict="$verdict" />
                 @endforeach

@@ -8,6 +8,7 @@ use App\Models\Brief\Job;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
 use App\Models\Scout\GroundRecord;
+use NorthSatchel\Time\ClockTime;
 use Tests\App\TestCase;
 
 /** A ground is drawn, periods are marked, and who stands where is judged, on the demo's finals and from nothing. */
@@ -89,6 +90,21 @@ final class CoverTest extends TestCase
         // What was done stands in the list of changes, and goes back.
         $this->post('/plan-changes/'.PlanChange::query()->max('id').'/undo');
         $this->assertSame(['lead' => 'Gallery'], $first->refresh()->cover['hand'] ?? null);
+    }
+
+    /** Posts that are cleared by then are chosen again, and what was chosen by hand is said not to be there any more. */
+    public function test_a_delay_chooses_the_posts_again(): void
+    {
+        Segment::query()->where('job_id', $this->finals->id)->update(['is_outdoor' => true]);
+        $ground = GroundRecord::query()->where('place_id', $this->finals->place_id)->firstOrFail();
+        $url = "/jobs/{$this->finals->id}/what-if?hours=4";
+        $this->get($url)->assertOk()->assertSee('What it gives and takes')->assertDontSee('By then other posts cover more');
+        $first = Segment::query()->where('title', 'First third')->firstOrFail();
+        $until = ClockTime::of($first->start_clock)->plus(180)->text();
+        $ground->update(['posts' => str_replace('East corner, 42, -2, holds 2, seat', "East corner, 42, -2, holds 2, seat, until {$until}", $ground->posts)]);
+        $this->get($url)->assertSee('By then other posts cover more')->assertSee('not East corner');
+        $first->update(['cover' => ['worth' => [], 'hand' => ['lead' => 'East corner']]]);
+        $this->get($url)->assertSee('East corner is cleared before First third ends.');
     }
 
     public function test_two_periods_of_one_name_have_each_their_own_light(): void

@@ -106,7 +106,9 @@ final class WhatIfTest extends TestCase
         $ceremony = $this->segment('Ceremony');
         $this->get("/jobs/{$this->job->id}/what-if?hours=12")
             ->assertOk()
-            ->assertSee('The sun is down before First look on the jetty ends.');
+            ->assertSee('The sun is down before First look on the jetty ends.')
+            ->assertSee('The delay gives the lead photographer')
+            ->assertSee('Nobody drives home tired');
         $this->assertSame('11:15', $first->refresh()->start_clock, 'only shown');
         $this->post("/jobs/{$this->job->id}/delay", ['hours' => 2])->assertSessionHasNoErrors();
         $this->assertSame(['13:15', $ceremony->start_clock], [$first->refresh()->start_clock, $ceremony->refresh()->start_clock]);

@@ -237,4 +237,13 @@ final class SpotJudgeTest extends TestCase
         $this->assertGreaterThan(15, count($plan->hours()));
         $this->assertSame(246.0, $plan->facing()->x ?? null);
     }
+
+    public function test_what_has_no_spot_is_asked_for_as_the_job_goes(): void
+    {
+        $said = static fn (bool $hasPosts, bool $hasPeriods): string => (string) SpotJudge::noneScouted(['Parade'], $hasPosts, $hasPeriods)?->because;
+        $this->assertStringStartsWith('It is outdoors: put in a spot,', $said(false, false));
+        $this->assertStringStartsWith('It is outdoors: draw the ground and its posts, or put in a spot,', $said(true, false));
+        $this->assertStringStartsWith('It is outdoors: mark it as played at the posts of the ground, or put in a spot,', $said(true, true));
+        $this->assertNull(SpotJudge::noneScouted([], true));
+    }
 }

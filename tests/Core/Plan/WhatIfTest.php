@@ -12,14 +12,17 @@ use NorthSatchel\Plan\Site;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\Wants;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
+use NorthSatchel\Plan\WhatIf\DelayJudge;
 use NorthSatchel\Plan\WhatIf\LateDay;
 use NorthSatchel\Plan\WhatIf\LateLane;
 use NorthSatchel\Plan\WhatIf\Weather;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Time\Priority;
+use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Segments;
 
@@ -228,6 +231,56 @@ final class WhatIfTest extends TestCase
         $starts = static fn (PlannedDay $d): array => array_map(static fn (Segment $s): int => $s->startsAt, $d->segments);
         $this->assertSame([self::at('12:00'), self::at('15:00'), self::at('17:00')], $starts(Weather::delay($day, 120)));
         $this->assertSame([self::at('12:00'), self::at('13:00'), self::at('17:00')], $starts(Weather::delay($day, 120, self::at('14:00'))));
+    }
+
+    /** In September at 47.2° north, 9.6° east: light in the afternoon, dark at eleven. */
+    public function test_hours_of_rain_give_time_and_take_light(): void
+    {
+        $place = GeoPoint::of(47.2, 9.6);
+        $day = self::day(
+            self::segment(1, '13:00', 60, isOutdoor: true),
+            self::segment(2, '14:30', 30),
+            self::segment(3, '15:30', 60, isOutdoor: true),
+        );
+        $said = static function (int $minutes) use ($day, $place): array {
+            $found = [];
+            foreach (DelayJudge::of($day, Weather::delay($day, $minutes), $place) as $verdict) {
+                $found[$verdict->code][] = $verdict;
+            }
+
+            return $found;
+        };
+        // From one to eleven, but for half an hour that stays.
+        $gives = $said(600)['delay.gives'][0];
+        $this->assertSame('The delay gives the lead photographer 9 h 30: 13:00 to 14:30, 15:00 to 23:00.', $gives->finding);
+        $this->assertStringStartsWith('Eat: no meal is planned in it; charge: one charger fills 4 cells, one after the other;', $gives->because);
+        $this->assertStringContainsString('a sun that is down by then', $gives->because);
+        $this->assertSame(570, $gives->figures['minutes']);
+        $this->assertCount(2, $said(600)['delay.light']);
+        $dark = $said(600)['delay.light'][0];
+        $this->assertGreaterThan(5.0, $dark->figures['ev100_before'] - $dark->figures['ev100']);
+        $this->assertStringContainsString('Grain: 1/', $dark->because);
+        $this->assertStringContainsString('Under floodlights', $dark->because);
+        $this->assertSame('The last of it ends at 02:30, 12 h after the first begins.', $said(600)['delay.home'][0]->finding);
+        // An hour later it is as light, and nobody is late.
+        $this->assertSame(['delay.gives'], array_keys($said(60)));
+        $this->assertSame('The delay gives the lead photographer 1 h: 13:00 to 14:00.', $said(60)['delay.gives'][0]->finding);
+        $this->assertStringContainsString('top the cells up', $said(60)['delay.gives'][0]->because);
+        $this->assertSame([], $said(29));
+        $indoors = self::day(self::segment(1, '13:00', 60));
+        $this->assertSame('delay.nothing', iterator_to_array(DelayJudge::of($indoors, Weather::delay($indoors, 60), $place))[0]->code);
+    }
+
+    /** The price of what is chosen: focal × speed × time ÷ distance, over 4.4 µm. */
+    public function test_blur_and_grain_have_each_their_price(): void
+    {
+        $day = self::day(self::segment(1, '13:00', 60, isOutdoor: true, scene: SceneKind::Action));
+        $found = iterator_to_array(DelayJudge::of($day, Weather::delay($day, 600), GeoPoint::of(47.2, 9.6)));
+        $dark = array_values(array_filter($found, static fn (Verdict $v): bool => $v->code === 'delay.light'))[0];
+        $this->assertSame(1, preg_match('~Grain: 1/1000 s wants ISO (\d+)\. Blur: ISO (\d+) wants 1/(\d+) s, and .* streaks over (\d+) pixels~',
+            $dark->because, $n));
+        $this->assertEqualsWithDelta(log($n[1] / $n[2], 2), log(1000 / $n[3], 2), 0.1, 'as many stops of the one as of the other');
+        $this->assertEqualsWithDelta(200 * 8 / $n[3] / 20 * 1000 / 4.4, (float) $n[4], 0.5);
     }
 
     public function test_a_segment_that_is_not_planned_is_refused(): void

@@ -53,6 +53,7 @@ final class WhatIfController
             'hours' => $typed,
             'wrongHours' => $wrong,
             'delayed' => $delayed === null ? null : $plan->ruler($opened, $day, $delayed),
+            'delayGives' => $delayed === null ? null : $desk->ofDelay($opened, $day, $delayed, Span::ofHours($typed)),
             'delayedVerdicts' => $delayed === null ? null : $desk->verdictsOn($opened, $day, $delayed),
             'change' => $desk->lastChange($opened),
         ]);
