@@ -65,7 +65,7 @@ final class DelayJudge
         return new Verdicts(array_values(array_filter([
             ...self::gives($before, $after, $later, $place),
             ...array_map(static fn (array $of): ?Verdict => self::light($after, $of[0], $of[1], $place), $later),
-            self::home($after),
+            self::home($before, $after),
         ])));
     }
 
@@ -144,7 +144,8 @@ final class DelayJudge
         );
         $sharp = $planned->settings;
         // What is under is made up by ISO, or by the shutter.
-        $iso = (int) round($sharp->iso * 2 ** $planned->stopsUnder, -2);
+        $wanted = $sharp->iso * 2 ** $planned->stopsUnder;
+        $iso = (int) round($wanted, 1 - (int) floor(log10($wanted)));
         $slow = $planned->stopsUnder > 0 || $sharp->iso <= SceneExposure::CALM_ISO
             ? (int) max(1, round($sharp->shutter / 2 ** $planned->stopsUnder))
             : (int) max(1, round($sharp->shutter * SceneExposure::CALM_ISO / $sharp->iso));
@@ -173,9 +174,10 @@ final class DelayJudge
             'either.';
     }
 
-    private static function home(PlannedDay $day): ?Verdict
+    /** One came for the day as it was planned: from then on the hours count. */
+    private static function home(PlannedDay $before, PlannedDay $day): ?Verdict
     {
-        $first = min([PHP_INT_MAX, ...array_map(static fn (Segment $s): int => $s->startsAt, $day->segments)]);
+        $first = min([PHP_INT_MAX, ...array_map(static fn (Segment $s): int => $s->startsAt, $before->segments)]);
         $last = max([0, ...array_map(static fn (Segment $s): int => $s->endsAt(), $day->segments)]);
         $minutes = intdiv($last - $first, 60);
         $isLate = $last >= $day->day->startsAt() + 3600 * self::LATE_HOUR;
@@ -184,7 +186,7 @@ final class DelayJudge
             ? null
             : Verdict::mind(
                 'delay.home',
-                "The last of it ends at {$day->day->face($last)}, ".Span::hours($minutes).' after the first begins.',
+                "The last of it ends at {$day->day->face($last)}, ".Span::hours($minutes).' after the first was to begin.',
                 'Nobody drives home tired: a bed there, or somebody else at the wheel. Look when the gate, the car park and the last train close, '.
                     'and who is told that it will be late.',
                 ['minutes' => $minutes],

@@ -101,7 +101,8 @@ final class CoverTest extends TestCase
         $this->get($url)->assertOk()->assertSee('What it gives and takes')->assertDontSee('By then other posts cover more');
         $first = Segment::query()->where('title', 'First third')->firstOrFail();
         $until = ClockTime::of($first->start_clock)->plus(180)->text();
-        $ground->update(['posts' => str_replace('East corner, 42, -2, holds 2, seat', "East corner, 42, -2, holds 2, seat, until {$until}", $ground->posts)]);
+        $east = 'East corner, 42, -2, holds 2, seat';
+        $ground->update(['posts' => str_replace($east, "{$east}, until {$until}", $ground->posts)]);
         $this->get($url)->assertSee('By then other posts cover more')->assertSee('not East corner');
         $first->update(['cover' => ['worth' => [], 'hand' => ['lead' => 'East corner']]]);
         $this->get($url)->assertSee('East corner is cleared before First third ends.');

@@ -261,7 +261,7 @@ final class WhatIfTest extends TestCase
         $this->assertGreaterThan(5.0, $dark->figures['ev100_before'] - $dark->figures['ev100']);
         $this->assertStringContainsString('Grain: 1/', $dark->because);
         $this->assertStringContainsString('Under floodlights', $dark->because);
-        $this->assertSame('The last of it ends at 02:30, 12 h after the first begins.', $said(600)['delay.home'][0]->finding);
+        $this->assertSame('The last of it ends at 02:30, 13 h 30 after the first was to begin.', $said(600)['delay.home'][0]->finding);
         // An hour later it is as light, and nobody is late.
         $this->assertSame(['delay.gives'], array_keys($said(60)));
         $this->assertSame('The delay gives the lead photographer 1 h: 13:00 to 14:00.', $said(60)['delay.gives'][0]->finding);
