@@ -32,6 +32,9 @@ final class PoseRota
 
     private const SENSOR_MM = 36.0;
 
+    /** Wide open no row is taken (common practice, no source). */
+    private const GROUP_STOP = 4.0;
+
     /**
      * @param  list<string>  $poses
      * @param  list<int>  $heightsCm  from the left, of as many players as are known
@@ -69,7 +72,8 @@ final class PoseRota
             round(100 * self::FORWARD_M).
             ' cm apart: at '.
             round(self::FOCAL_MM).
-            " mm from {$distance} m focus between them, and f/{$focus->fNumber} holds both.";
+            " mm from {$distance} m focus between them, and f/".max(self::GROUP_STOP, $focus->fNumber).' holds both'.
+                ($focus->fNumber < self::GROUP_STOP ? ' with room to spare' : '').'.';
     }
 
     /**

@@ -102,8 +102,12 @@ final class DelayJudge
                 'delay.gives',
                 'The delay gives '.Lane::person($name).' '.Span::hours($minutes).': '.implode(', ', $times).'.',
                 ($hasMeal ? 'A meal is planned in it' : 'Eat: no meal is planned in it').'; '.
-                    ($charges === 0 ? 'top the cells up' : "charge: one charger fills {$charges} ".($charges === 1 ? 'cell' : 'cells, one after the other')).
-                    "; dry bodies, cloths and shoes before anything goes back into a bag; send what there is; walk the posts and spots for {$light}.",
+                    match ($charges) {
+                        0 => 'top the cells up',
+                        1 => 'charge: one charger fills 1 cell',
+                        default => "charge: one charger fills {$charges} cells, one after the other",
+                    }.'; dry bodies, cloths and shoes before anything goes back into a bag; send what there is; '.
+                    "walk the posts and spots for {$light}.",
                 ['minutes' => $minutes],
             );
         }
@@ -170,8 +174,8 @@ final class DelayJudge
         $pixels = round(MotionBlur::of($speed, self::AWAY_M, self::TELE_MM, 1 / $slow, self::PIXEL_UM)->pixels);
 
         return "Grain: 1/{$sharp->shutter} s wants ISO {$iso}. Blur: ISO {$calm} wants 1/{$slow} s, and who goes across at {$speed} m/s, ".
-            self::AWAY_M.' m off with '.self::TELE_MM." mm, streaks over {$pixels} pixels; followed, the ground does. A lens of f/1.4 takes two stops of ".
-            'either.';
+            self::AWAY_M.' m off with '.self::TELE_MM." mm, streaks over {$pixels} pixels; followed, the ground does. A lens of f/1.4 takes ".
+            'two stops of either.';
     }
 
     /** One came for the day as it was planned: from then on the hours count. */

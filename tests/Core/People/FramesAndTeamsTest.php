@@ -197,11 +197,11 @@ final class FramesAndTeamsTest extends TestCase
             array_column(PoseRota::of(3, heightsCm: [180, 160]), 'isForward'),
             'of whom the height is not known',
         );
-        // Two planes 0.35 m apart at 50 mm from 13.8 m: the handbook's depth at f/1.4.
+        // Two planes 0.35 m apart at 50 mm from 13.8 m: the handbook's depth at f/1.4, and no row is taken wide open.
         $this->assertStringContainsString('50 mm from 13.8 m', PoseRota::sharpness(15));
-        $this->assertStringContainsString('f/1.4', PoseRota::sharpness(15));
+        $this->assertStringContainsString('f/4 holds both with room to spare.', PoseRota::sharpness(15));
         // Near by, f²·depth ÷ (2·c·near·far) = 50²·350 ÷ (2·0.03·1650·2000) is f/4.4, and f/4.5 misses by a millimetre.
-        $this->assertStringContainsString('f/5 holds', PoseRota::sharpness(2));
+        $this->assertStringContainsString('f/5 holds both.', PoseRota::sharpness(2));
     }
 
     public function test_heights_are_read_and_no_more_than_players(): void
