@@ -9,6 +9,9 @@ use Tests\Browser\BrowserTestCase;
 /** An event from an empty page: its ground, who stands where, what is sent when, who plays; and pictures on the editor's desk. */
 final class EventTest extends BrowserTestCase
 {
+    /** The one that is planned from nothing. */
+    private static int $job;
+
     /** @param  array<string, string>  $fields  by id */
     private static function fill(array $fields): void
     {
@@ -34,7 +37,7 @@ final class EventTest extends BrowserTestCase
         $this->press('Start the job');
         $this->see('Valley league, last round');
         preg_match('#/jobs/(\d+)#', self::$browser->driver->getCurrentURL(), $found);
-        $job = (int) $found[1];
+        self::$job = $job = (int) $found[1];
 
         $this->visit("/jobs/{$job}/ground");
         self::fill(['f-kind' => 'pitch']);
@@ -121,6 +124,78 @@ final class EventTest extends BrowserTestCase
         $this->assertSame([], glob("{$folder}/.*.part") ?: []);
         $said = (string) shell_exec('exiftool -s3 -charset iptc=utf8 -IPTC:Caption-Abstract '.implode(' ', array_map(escapeshellarg(...), $there)));
         $this->assertStringContainsString('The two at the boat. Tuva and Emrik, lakeside wedding', $said);
+        $this->assertNoComplaints();
+    }
+
+    /** The match that was planned from nothing: cards go into a body, it is shot, captioned by codes, and sent to the last picture. */
+    public function test_3_the_match_is_shot_and_sent_to_the_last_picture(): void
+    {
+        $this->signIn();
+        $job = self::$job;
+        $data = new \PDO('sqlite:'.self::$satchel->folder.'/satchel.sqlite');
+        foreach (['M1', 'M2'] as $label) {
+            $this->visit('/shelf?kind=card');
+            self::fill(['f-label' => $label, 'f-capacity_gb' => '64']);
+            $this->press('Put it on the shelf');
+            $this->see("{$label} is on the shelf.");
+            $this->visit("/jobs/{$job}/kit");
+            self::$browser->script('const o = [...document.querySelectorAll("[name=item] option")].find((e) => e.text.endsWith("· '.$label.'"));'.
+                'o.parentNode.value = o.value; o.closest("form").requestSubmit();');
+            $this->see("{$label}");
+            mkdir($folder = self::$satchel->folder.'/standins/cards/'.$label, 0777, true);
+            $data->prepare('UPDATE cards SET folder = ? WHERE item_id = (SELECT id FROM items WHERE label = ?)')
+                ->execute([realpath($folder), $label]);
+        }
+        $this->visit("/jobs/{$job}/cards");
+        foreach (['M1', 'M2'] as $label) {
+            $this->press("Put in {$label}");
+            self::$browser->until(
+                static fn (): bool => (bool) self::$browser->script('return document.body.innerText.includes("in body")'), 'It is not in the body.',
+            );
+            $this->visit("/jobs/{$job}/cards");
+        }
+        self::$satchel->artisan('satchel:simulate', 'shoot', "--job={$job}", '--frames=6');
+        self::$browser->script('[...document.querySelectorAll("form")].find((f) => /cards\/seal$/.test(f.action)).submit()');
+        $this->see('files, ');
+        $this->visit("/jobs/{$job}/wrap");
+        self::$browser->until(static function (): bool {
+            self::$browser->script('location.reload()');
+            usleep(500_000);
+
+            return (bool) self::$browser->script('return document.querySelectorAll("table tbody tr").length > 2');
+        }, 'No frame is indexed.');
+        $names = (array) self::$browser->script('return [...document.querySelectorAll("tbody th")].map((e) => e.textContent.trim())');
+        self::fill(['f-captions' => "{$names[0]} p7 leads them out\n{$names[1]}: p9 watches"]);
+        $this->press('Keep them');
+        $this->see('Ada Berg (7) leads them out.', "Bo Cederlund is not in today's line-up.");
+
+        mkdir($folder = self::$satchel->folder.'/picture-desk');
+        $data->prepare('INSERT INTO allowed_roots (path) VALUES (?)')->execute([realpath($folder)]);
+        $this->visit("/jobs/{$job}/send");
+        self::fill(['f-path' => $folder, 'f-creator' => 'Tyra']);
+        $this->press('Keep it');
+        $this->see("The editor's desk is kept.");
+        self::$browser->script('[...document.querySelectorAll("[name=\"frames[]\"]")].forEach((box) => box.click())');
+        $this->press('Into the queue');
+        $this->see('are in the queue.');
+        self::$satchel->artisan('queue:work', '--queue=sending', '--stop-when-empty');
+        $this->visit("/jobs/{$job}/send");
+        $this->see('1 picture did not go through.', "Bo Cederlund is not in today's line-up");
+        // A late change of the line-up: nine plays after all, and the last picture goes.
+        $this->visit("/jobs/{$job}/roster");
+        self::fill(['f-line_up' => '7 9']);
+        $this->press('Keep it');
+        $this->see('The roster is kept.');
+        $this->visit("/jobs/{$job}/send");
+        $this->press('Send what waits');
+        self::$satchel->artisan('queue:work', '--queue=sending', '--stop-when-empty');
+        $this->visit("/jobs/{$job}/send");
+        $this->see("Everything in the queue went to the editor's desk.");
+        $there = glob("{$folder}/*.jpg") ?: [];
+        $this->assertCount(count($names), $there, 'each once, to the last');
+        $said = (string) shell_exec('exiftool -s3 -charset iptc=utf8 -IPTC:Keywords '.implode(' ', array_map(escapeshellarg(...), $there)));
+        $this->assertStringContainsString('Ada Berg', $said);
+        $this->assertStringContainsString('Bo Cederlund', $said);
         $this->assertNoComplaints();
     }
 }
