@@ -207,6 +207,7 @@ final readonly class RemoteDesk
 
         return $plan?->rounds === null
             ? null
-            : new RemoteSheet($plan, $plan->rounds, $v['bearing'], $rest->freeze, $rest->blur, $v['pan_shutter']);
+            : new RemoteSheet($plan, $plan->rounds, $v['bearing'], $rest->freeze, $rest->blur, $v['pan_shutter'],
+                "{$v['speed']} m/s, {$v['away']} m off, {$v['pan_focal']} mm");
     }
 }

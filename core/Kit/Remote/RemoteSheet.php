@@ -17,6 +17,7 @@ final readonly class RemoteSheet
      * @param  float  $freezeS  the longest shutter that freezes what passes, seconds
      * @param  MotionBlur  $blur  of what passes at the shutter that blurs by intent
      * @param  float  $blurShutter  that shutter, as 1/… s
+     * @param  string  $passing  how fast, how far and with which lens, in words; empty where nobody said
      */
     public function __construct(
         private RemotePlan $plan,
@@ -25,6 +26,7 @@ final readonly class RemoteSheet
         private float $freezeS,
         private MotionBlur $blur,
         private float $blurShutter,
+        private string $passing = '',
     ) {}
 
     /** @return list<RemoteStep> */
@@ -51,9 +53,11 @@ final readonly class RemoteSheet
             ),
             new RemoteStep(
                 null,
-                'Frozen wants 1/'.(int) ceil(1 / $this->freezeS).' s or shorter; by intent '.
-                    "1/{$this->number($this->blurShutter)} s streaks what passes over ".
-                    round($this->blur->pixels).' '.Plural::of((int) round($this->blur->pixels), 'pixel', 'pixels').'. One of each, if two hang.',
+                "Frozen: at 1/{$e->fixed->shutter} s what passes streaks over ".
+                    $this->pixels($this->blur->pixels * $this->blurShutter / $e->fixed->shutter).
+                    ', at 1/'.(int) ceil(1 / $this->freezeS).' s nobody sees any. By intent: '.
+                    "1/{$this->number($this->blurShutter)} s streaks it over ".
+                    $this->pixels($this->blur->pixels).($this->passing === '' ? '' : " ({$this->passing})").'. One of each, if two hang.',
             ),
             new RemoteStep(null, 'Fire it from where you will stand, on its own channel, with the others switched on.'),
             new RemoteStep(
@@ -91,6 +95,11 @@ final readonly class RemoteSheet
         }
 
         return $more;
+    }
+
+    private function pixels(float $pixels): string
+    {
+        return Plural::of((int) round($pixels), '1 pixel', round($pixels).' pixels');
     }
 
     private function number(float $value): string

@@ -370,7 +370,7 @@ final class KitWorkTest extends TestCase
             ->assertOk()
             ->assertSee('Truss <b>left</b>')
             ->assertSee('Nobody below while it is rigged.')
-            ->assertSee('by intent 1/30 s streaks')
+            ->assertSee('By intent: 1/30 s streaks')
             ->assertSee($fetched[1]);
         $this->get("/jobs/1/light/sheet?{$asked}&walk=far")->assertRedirect();
         foreach ([1, 9, 10, 11] as $minutes) {

@@ -156,7 +156,8 @@ final class RemoteRoundsTest extends TestCase
         );
         $this->assertStringStartsWith('Nobody below while it is rigged.', $lasts[1]);
         $this->assertStringContainsString('Point it to 200°', $lasts[2]);
-        $this->assertStringContainsString('1/7500 s or shorter; by intent 1/30 s streaks what passes over 500 pixels', $lasts[4]);
+        // 500 pixels at 1/30 s are 12 at 1/1250 s.
+        $this->assertStringContainsString('over 12 pixels, at 1/7500 s nobody sees any. By intent: 1/30 s streaks it over 500 pixels', $lasts[4]);
         $this->assertStringStartsWith('13:00 It stands.', $lasts[6]);
         $this->assertStringStartsWith('15:06 Fetch it', $lasts[7]);
         $short = $steps(500.0, 32.0);
