@@ -81,12 +81,17 @@ final class WhatIfDesk
     public function rehearsal(Job $job, int $number, string $lane): LivedLane
     {
         $day = $this->plan->day($job, $number);
-        $key = 'lived-'.hash('xxh128', serialize([$day->day->date, $lane, $day->segments, $day->travels, $day->points, $day->gates]));
+        $rules = [$job->covered_from, $job->covered_to, $job->separations, $job->accessWindows->toArray()];
+        $of = [$day->day->date, $lane, $day->segments, $day->travels, $day->points, $day->gates, $rules];
+        $key = 'lived-'.hash('xxh128', serialize($of));
 
-        return Cache::remember($key, self::KEPT_S, static function () use ($day, $lane): LivedLane {
+        return Cache::remember($key, self::KEPT_S, function () use ($job, $number, $day, $lane): LivedLane {
             $rehearsal = new DayRehearsal($day, $lane, self::RUNS, self::SEED);
+            // Tried before it is offered: it may make nothing that has to be mended.
+            $wrong = fn (PlannedDay $of): int => $this->plan->verdictsOf($job, $of, $number)->open();
+            $now = $wrong($day);
 
-            return new LivedLane($rehearsal->rows(), $rehearsal->bestBuffer());
+            return new LivedLane($rehearsal->rows(), $rehearsal->bestBuffer(static fn (PlannedDay $then): bool => $wrong($then) <= $now));
         });
     }
 

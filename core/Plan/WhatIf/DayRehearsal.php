@@ -23,6 +23,9 @@ final class DayRehearsal
 
     private const BUFFER_MINUTES = 10;
 
+    /** Less is no buffer. */
+    private const LEAST_BUFFER_MINUTES = 3;
+
     private const AS_GOOD_AS_SURE = 0.995;
 
     /** A slow day is slow throughout, to some degree (common practice, no source). */
@@ -93,10 +96,12 @@ final class DayRehearsal
     }
 
     /**
-     * Which segment, started ten minutes earlier, does most for the anchors after it; null when all of
-     * them are reached as good as always.
+     * Which segment, started ten minutes earlier or as much as there is room for, does most for the anchors after it; null when all of
+     * them are reached as good as always, or nothing has room.
+     *
+     * @param  callable(PlannedDay): bool  $isPossible  whether that day is as good as this one otherwise
      */
-    public function bestBuffer(): ?BestBuffer
+    public function bestBuffer(callable $isPossible): ?BestBuffer
     {
         $anchors = array_filter($this->segments, static fn (Segment $s): bool => $s->isAnchor);
         if ($anchors === []) {
@@ -112,14 +117,15 @@ final class DayRehearsal
         }
         $best = null;
         foreach ($this->segments as $segment) {
-            if ($segment->isAnchor || $segment->id === $weakest->id) {
+            $minutes = min(self::BUFFER_MINUTES, $this->roomBefore($segment));
+            if ($segment->isAnchor || $segment->id === $weakest->id || $minutes < self::LEAST_BUFFER_MINUTES) {
                 continue;
             }
-            $after = $this->chances($segment->id)[$weakest->id];
-            if ($best === null || $after > $best->after) {
+            $after = $this->chances($segment->id, earlier: $minutes)[$weakest->id];
+            if (($best === null || $after > $best->after) && $isPossible($this->earlier($segment, $minutes))) {
                 $best = new BestBuffer(
                     segment: $segment,
-                    minutes: self::BUFFER_MINUTES,
+                    minutes: $minutes,
                     before: $chances[$weakest->id],
                     after: $after,
                     anchor: $weakest,
@@ -130,10 +136,31 @@ final class DayRehearsal
         return $best !== null && $best->after > $best->before + 0.005 ? $best : null;
     }
 
-    /** @return array<int, float> chance of each anchor by id, with a segment started earlier, or one that never overruns */
-    private function chances(?int $earlierId, ?int $exactId = null): array
+    /** Minutes by which it could start earlier without meeting what comes before, for everybody who does it. */
+    private function roomBefore(Segment $segment): int
     {
-        $starts = $this->rehearse($earlierId, $exactId)->starts;
+        $slack = [self::BUFFER_MINUTES];
+        foreach ($this->day->handovers() as $h) {
+            if ($h->after->id === $segment->id) {
+                $slack[] = $h->slackMinutes();
+            }
+        }
+
+        return min($slack);
+    }
+
+    private function earlier(Segment $segment, int $minutes): PlannedDay
+    {
+        return $this->day->with(array_map(
+            static fn (Segment $s): Segment => $s->id === $segment->id ? $s->at($s->startsAt - 60 * $minutes, $s->minutes) : $s,
+            $this->day->segments,
+        ));
+    }
+
+    /** @return array<int, float> chance of each anchor by id, with a segment started earlier, or one that never overruns */
+    private function chances(?int $earlierId, ?int $exactId = null, int $earlier = 0): array
+    {
+        $starts = $this->rehearse($earlierId, $exactId, $earlier)->starts;
         $chances = [];
         foreach ($this->segments as $index => $segment) {
             if ($segment->isAnchor) {
@@ -144,14 +171,14 @@ final class DayRehearsal
         return $chances;
     }
 
-    private function rehearse(?int $earlierId, ?int $exactId = null): Rehearsal
+    private function rehearse(?int $earlierId, ?int $exactId = null, int $earlier = 0): Rehearsal
     {
         $stretches = [];
         $place = null;
         foreach ($this->segments as $s) {
             $way = $this->day->likelyWay($place, $this->day->siteOf($s));
             $place = $this->day->siteOf($s) ?? $place;
-            $start = DayPasses::minute($this->day, $s->startsAt) - ($s->id === $earlierId ? self::BUFFER_MINUTES : 0);
+            $start = DayPasses::minute($this->day, $s->startsAt) - ($s->id === $earlierId ? $earlier : 0);
             $stretches[] = new Stretch("way to {$s->id}", $way, $way, $way);
             $stretches[] = new Stretch(
                 self::id($s),

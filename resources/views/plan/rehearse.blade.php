@@ -20,6 +20,7 @@
                 {{ NorthSatchel\Time\Span::later(-$buffer->minutes) }}, and {{ $buffer->anchor->title }} is reached on time in
                 {{ round($buffer->after * 100) }} of 100 days instead of {{ round($buffer->before * 100) }}.
                 @post('/segments/' . $buffer->segment->id . '/shift')
+                    <input type="hidden" name="say" value="1">
                     <input type="hidden" name="minutes" value="-{{ $buffer->minutes }}"><button class="button">Start it
                         {{ NorthSatchel\Time\Span::later(-$buffer->minutes) }}</button>
                 @endpost

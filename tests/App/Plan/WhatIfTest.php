@@ -117,6 +117,19 @@ final class WhatIfTest extends TestCase
         $this->post("/jobs/{$this->job->id}/delay", ['hours' => 0])->assertSessionHasErrors('hours');
     }
 
+    /** What the rehearsal offers is pressed, makes nothing that has to be mended, and is said with its way back. */
+    public function test_the_best_buffer_is_no_new_trouble(): void
+    {
+        $page = $this->get("/jobs/{$this->job->id}/rehearse")->assertOk();
+        $form = '~action="(/segments/\d+/shift)"[^>]*>.*?name="minutes" value="-(\d+)"~s';
+        $this->assertSame(1, preg_match($form, (string) $page->getContent(), $found));
+        $open = fn (): int => substr_count((string) $this->get("/jobs/{$this->job->id}/plan")->getContent(), 'class="verdict stop"');
+        $before = $open();
+        $undo = $this->post($found[1], ['say' => '1', 'minutes' => -(int) $found[2]])->assertSessionHas('said')->getSession()->get('undo');
+        $this->assertLessThanOrEqual($before, $open());
+        $this->post($undo)->assertRedirect();
+    }
+
     public function test_odd_questions_get_an_answer(): void
     {
         $this->get("/jobs/{$this->job->id}/what-if?segment=999&late=99999")->assertOk();

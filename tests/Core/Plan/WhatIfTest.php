@@ -314,7 +314,7 @@ final class WhatIfTest extends TestCase
         $this->assertNotSame([], $rows);
         $this->assertSame('14:00', $byId[1]->p50);
         $this->assertLessThan(0.9, $byId[3]->onTime);
-        $buffer = $rehearsal->bestBuffer();
+        $buffer = $rehearsal->bestBuffer(static fn (PlannedDay $day): bool => true);
         $this->assertNotNull($buffer);
         $this->assertSame([1, 3], [$buffer->segment->id, $buffer->anchor->id]);
         $this->assertGreaterThan($buffer->before + 0.05, $buffer->after);
@@ -328,10 +328,35 @@ final class WhatIfTest extends TestCase
         $this->assertStringStartsWith('no more for', (string) $byId[2]->if?->says());
     }
 
+    /** Tried before it is offered: no earlier than what comes before allows, and not where the rest of the day says no. */
+    public function test_a_buffer_has_room_and_is_asked_about(): void
+    {
+        $rehearsed = static fn (int $endsMinutes): DayRehearsal => new DayRehearsal(self::day(
+            self::segment(1, '14:00', $endsMinutes, lowMinutes: $endsMinutes, highMinutes: $endsMinutes),
+            self::segment(2, '14:40', 30, lowMinutes: 25, highMinutes: 50),
+            self::segment(3, '15:12', 30, Priority::Must, isAnchor: true),
+        ), 'lead', 2000, 1);
+        $buffer = static fn (int $ends, bool $may = true): array => [
+            ($of = $rehearsed($ends)->bestBuffer(static fn (PlannedDay $day): bool => $may))?->segment->id, $of?->minutes,
+        ];
+        $this->assertSame([2, 10], $buffer(25));
+        $this->assertSame([2, 5], $buffer(35), 'five minutes lie before it');
+        $this->assertSame([2, 3], $buffer(37));
+        $this->assertSame([null, null], $buffer(38), 'two are none');
+        $this->assertSame([null, null], $buffer(25, false));
+        $asked = [];
+        $rehearsed(35)->bestBuffer(static function (PlannedDay $day) use (&$asked): bool {
+            $asked[] = array_map(static fn (Segment $s): int => $s->startsAt, $day->segments);
+
+            return true;
+        });
+        $this->assertContains([self::at('14:00'), self::at('14:35'), self::at('15:12')], $asked);
+    }
+
     public function test_a_sure_day_needs_no_buffer(): void
     {
         $day = self::day(self::segment(1, '14:00', 30), self::segment(3, '18:00', 30, Priority::Must, isAnchor: true));
-        $this->assertNull((new DayRehearsal($day, 'lead', 500, 1))->bestBuffer());
+        $this->assertNull((new DayRehearsal($day, 'lead', 500, 1))->bestBuffer(static fn (PlannedDay $day): bool => true));
         $this->assertSame([], (new DayRehearsal($day, 'nobody', 500, 1))->rows());
     }
 }

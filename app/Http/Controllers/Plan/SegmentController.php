@@ -46,7 +46,12 @@ final class SegmentController
         $segment->load('job.place');
         $desk->shift($segment->job, $segment, (int) $by['minutes']);
 
-        return redirect(self::planOf($segment));
+        $to = redirect(self::planOf($segment));
+
+        // Pressed on another page it is said, with its way back.
+        return $request->boolean('say')
+            ? $to->with('said', "{$segment->refresh()->title} starts at ".ClockTime::shown($segment->start_clock).' now.')
+            : $to;
     }
 
     /** To another spot, and under its roof or out from under it. */
