@@ -47,6 +47,7 @@ final class CardUseTest extends TestCase
             ),
         );
         $this->assertSame(['S01 still holds frames of another job.'], array_column($of('S01'), 'finding'));
+        $this->assertSame(['S01, S02 still hold frames of another job.'], array_column($of('S01', 'S02'), 'finding'));
         $many = $of('S01', 'S02', 'S03', 'S04');
         $this->assertSame(['S01, S02, S03 and 1 more still hold frames of another job.'], array_column($many, 'finding'));
         $this->assertSame(['fix', 4], [$many[0]->severity->value, $many[0]->figures['cards']]);

@@ -11,6 +11,8 @@ use NorthSatchel\Kit\BatteryBudget;
 use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\Judge\PersonLoss;
+use NorthSatchel\Kit\Needs\DealtBodies;
+use NorthSatchel\Kit\Needs\LoneWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
@@ -18,6 +20,7 @@ use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Remote\RemoteBody;
 use NorthSatchel\Kit\Remote\RemotePlan;
 use NorthSatchel\Kit\Remote\RemoteRounds;
+use NorthSatchel\Kit\RemoteWork;
 use NorthSatchel\Kit\Rooms\FrontSun;
 use NorthSatchel\Kit\Rooms\RoomText;
 use NorthSatchel\Kit\SaveMode;
@@ -25,6 +28,7 @@ use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Kit\Station\Station;
 use NorthSatchel\Plan\Lights\LightsText;
+use NorthSatchel\Plan\Lights\MarksJudge;
 use NorthSatchel\Plan\Lights\PieceDifference;
 use NorthSatchel\Plan\Lights\SetKind;
 use NorthSatchel\Plan\Lights\SetPiece;
@@ -159,5 +163,39 @@ final class MoreLimitsTest extends TestCase
     {
         $this->assertSame([1.0, 0.0, 0.0], [Pace::of(1, 1, 1.0)->share, Pace::of(0, 1, 1.0)->share, Pace::of(0, 0, 1.0)->share]);
         $this->assertSame(0, Look::ofRow([])->frames);
+    }
+
+    /** Marks are kept to three centimetres, three degrees (common practice, no source): just that is kept. */
+    public function test_a_mark_that_is_just_kept(): void
+    {
+        $moved = static fn (string $marked, string $measured): array => array_map(
+            static fn (Verdict $v): string => $v->code,
+            (new MarksJudge(
+                ['a' => LightsText::read("A\n  Subject, 1 m high\n  Key, {$marked}")[0]], LightsText::read("A\n  Key, {$measured}"),
+            ))->verdicts(),
+        );
+        $this->assertNotContains('lights.moved', $moved('0.06 m, 40° left', '0.03 m, 40° left'), 'three centimetres');
+        $this->assertContains('lights.moved', $moved('0.07 m, 40° left', '0.03 m, 40° left'));
+        $this->assertNotContains('lights.moved', $moved('2 m, 40° left', '2 m, 43° left'), 'three degrees');
+        $this->assertContains('lights.moved', $moved('2 m, 40° left', '2 m, 44° left'));
+        $this->assertNotContains('lights.moved', $moved('2 m, 0.06 m high', '2 m, 0.03 m high'));
+        $this->assertContains('lights.moved', $moved('2 m, 0.07 m high', '2 m, 0.03 m high'));
+        $this->assertContains('lights.moved', $moved('2 m, 51 mm', '2 m, 50 mm'), 'another lens by a millimetre');
+    }
+
+    public function test_a_window_as_bright_as_the_room_is_read(): void
+    {
+        $this->assertSame(8.0, RoomText::read('Hall, 4 × 4 m, window EV 8, room EV 8')[0]->windowEv);
+        $this->expectException(ImpossibleValue::class);
+        RoomText::read('Hall, 4 × 4 m, window EV 7, room EV 8');
+    }
+
+    public function test_of_two_who_have_as_many_bodies_the_first_gives_one_away(): void
+    {
+        $body = static fn (int $id): Gear => new Gear($id, "Body {$id}", GearKind::Body, ['frames_per_charge' => 500]);
+        $dealt = DealtBodies::dealt(
+            ['lead' => [$body(1), $body(2)], 'second' => [$body(3), $body(4)]], ['lead' => 10, 'second' => 10], [new RemoteWork(100, 4.0)],
+        );
+        $this->assertSame(['Body 2'], array_map(static fn (LoneWork $w): string => $w->body->label, $dealt->alone));
     }
 }
