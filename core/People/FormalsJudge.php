@@ -90,7 +90,7 @@ final class FormalsJudge
                 Verdict::mind(
                     'people.no-segment',
                     "The groups take {$minutes} min, and no segment of the plan is theirs.",
-                    'Name one below, and its length follows from the list.',
+                    'Name one below, and its minutes are held against these.',
                     ['minutes' => $minutes],
                     $likely === null ? null : new Remedy('people.during', "Call them during {$likely->title}", ['formals_segment_id' => $likely->id]),
                 ),

@@ -7,6 +7,12 @@ namespace NorthSatchel\People;
 /** The lines of a family with the names of others as the list has them, and what nobody can tell. */
 final readonly class ResolvedNames
 {
+    /** What families call them, by the relation; where several are, one asks. */
+    private const CALLED = [
+        'parent' => ['mum', 'mom', 'mother', 'dad', 'father'],
+        'grandparent' => ['grandma', 'granny', 'gran', 'nan', 'grandmother', 'grandpa', 'granddad', 'grandad', 'gramps', 'grandfather'],
+    ];
+
     /**
      * @param  array<string, Relative>  $people  by name in lower case
      * @param  list<Unclear>  $unclear
@@ -20,6 +26,11 @@ final readonly class ResolvedNames
         foreach ($people as $person) {
             if ($person->role !== null) {
                 $roles[$person->role][] = $person->name;
+            }
+            foreach ($person->relations as $relation) {
+                foreach (self::CALLED[$relation->kind] ?? [] as $word) {
+                    $roles[$word] = array_values(array_unique([...$roles[$word] ?? [], $person->name]));
+                }
             }
         }
         $names = new Names(array_map(static fn (Relative $r): string => $r->name, $people), $roles);

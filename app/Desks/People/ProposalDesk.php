@@ -40,7 +40,8 @@ final class ProposalDesk
      */
     public function receive(Job $job, string $form, array $wanted, string $groups, string $people): void
     {
-        $lines = ['group' => self::lines($groups, 'groups'), 'person' => self::lines($people, 'people')];
+        // People first: a group may want them.
+        $lines = ['person' => self::lines($people, 'people'), 'group' => self::lines($groups, 'groups')];
         DB::transaction(function () use ($job, $form, $wanted, $lines): void {
             if (Proposal::query()->where('form', $form)->exists()) {
                 return;

@@ -11,6 +11,7 @@ use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\GroupRules;
 use NorthSatchel\People\Names;
+use NorthSatchel\People\ResolvedNames;
 use NorthSatchel\People\Unclear;
 use NorthSatchel\People\WhoIsWhere;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -60,6 +61,17 @@ final class NamesTest extends TestCase
     {
         $family = self::family(['Mirja Holt' => 'bride', 'Jon' => 'groom', 'Olga' => $role]);
         $this->assertSame([[], ['Olga']], [$family->unclear, $family->grandparentsOf('Mirja Holt')]);
+    }
+
+    public function test_a_relation_names_who_is_the_only_one(): void
+    {
+        $family = ResolvedNames::of(FamilyText::read(array_map(
+            static fn (string $n, string $t): FamilyLine => new FamilyLine($n, $t),
+            ['Mia', 'Jon', 'Olga', 'Ann', 'Kaj'], ['bride', 'groom', 'grandmother of Jon', 'mother of Mia', 'father of Mia'],
+        )));
+        $this->assertSame([['Olga'], ['Olga'], ['Ann', 'Kaj'], []], array_map(
+            $family->names->meant(...), ['Grandma', 'the granny', 'Mum', 'Aunt'],
+        ), 'of two one asks');
     }
 
     public function test_what_nobody_can_tell_is_asked_and_the_rest_holds(): void
