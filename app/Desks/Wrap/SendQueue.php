@@ -98,21 +98,29 @@ final class SendQueue
     public function send(Job $job): void
     {
         Cache::lock("sending-{$job->id}", self::LOCK_S)->get(function () use ($job): void {
-            $skipped = [];
+            $skipped = $left = [];
             $failures = 0;
             while ($failures < self::MOST_FAILURES) {
-                // What cannot go as it is does not hold up the others.
-                $next = $this->waiting($job)->whereNotIn('id', $skipped)->first() ?? $this->waiting($job)->first();
+                // What does not go through does not hold up the others; what cannot go as it is waits for somebody, and is not tried again.
+                $next = $this->waiting($job)->whereKeyNot([...$left, ...$skipped])->first() ?? $this->waiting($job)->whereKeyNot($left)->first();
                 if ($next === null) {
                     return;
                 }
-                if ($this->one($job, $next)) {
-                    $failures = 0;
-                } else {
-                    $skipped = in_array($next->id, $skipped, true) ? [$next->id] : [...$skipped, $next->id];
-                    $failures++;
-                    usleep(1000 * (int) config('satchel.resend_ms'));
+                try {
+                    if ($this->one($job, $next)) {
+                        $failures = 0;
+
+                        continue;
+                    }
+                } catch (NotSendable $e) {
+                    $next->update(['why' => mb_substr($e->getMessage(), 0, 250)]);
+                    $left[] = $next->id;
+
+                    continue;
                 }
+                $skipped = in_array($next->id, $skipped, true) ? [$next->id] : [...$skipped, $next->id];
+                $failures++;
+                usleep(1000 * (int) config('satchel.resend_ms'));
             }
         });
     }
@@ -126,6 +134,7 @@ final class SendQueue
         return $query;
     }
 
+    /** @throws NotSendable when it cannot go as it is */
     private function one(Job $job, SentPicture $picture): bool
     {
         $record = $this->desk($job);
@@ -157,18 +166,18 @@ final class SendQueue
     /**
      * The picture with its caption in it.
      *
-     * @throws NotDelivered when it cannot be read or shows nothing, or its caption may name somebody wrongly
+     * @throws NotSendable when it cannot be read or shows nothing, or its caption may name somebody wrongly
      */
     private function tagged(Job $job, SentPicture $picture, EditorsDeskRecord $record): string
     {
         $of = $this->captioned($job)[$picture->frame_id] ?? null;
         if ($of !== null && $of->unclear !== []) {
-            throw new NotDelivered('Its caption may name somebody wrongly: '.implode('; ', $of->unclear).'.');
+            throw new NotSendable('Its caption may name somebody wrongly: '.implode('; ', $of->unclear).'.');
         }
         // Who writes raw alone sends the picture that the raw carries.
-        $bytes = $this->images->shownBytes($picture->frame) ?? throw new NotDelivered('It cannot be read: put its card into the reader.');
+        $bytes = $this->images->shownBytes($picture->frame) ?? throw new NotSendable('It cannot be read: put its card into the reader.');
         if ($bytes === '') {
-            throw new NotDelivered('Its raw carries no picture, and there is no jpeg of it: develop it, or let the camera write both.');
+            throw new NotSendable('Its raw carries no picture, and there is no jpeg of it: develop it, or let the camera write both.');
         }
         $file = tempnam(sys_get_temp_dir(), 'send') ?: throw new \RuntimeException('No room for the picture.');
         file_put_contents($file, $bytes);
@@ -186,7 +195,7 @@ final class SendQueue
         );
         unlink($file);
 
-        return is_string($embedded) ? $embedded : throw new NotDelivered('Its caption could not be written into it.');
+        return is_string($embedded) ? $embedded : throw new NotSendable('Its caption could not be written into it.');
     }
 
     /** @return array<int, CaptionedFrame> by frame, read anew when something changed */

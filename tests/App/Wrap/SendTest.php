@@ -117,6 +117,7 @@ final class SendTest extends TestCase
         $this->send();
         $this->get('/jobs/1/send')->assertSee('Its raw carries no picture')->assertDontSee('put its card into the reader');
         $this->assertSame([], self::there($folder));
+        $this->assertSame(0, SentPicture::query()->firstOrFail()->tries, 'what cannot go as it is is not tried again and again');
 
         file_put_contents($at, Pictures::dng(isAlone: true));
         $this->send();

@@ -149,9 +149,8 @@ final class EventTest extends BrowserTestCase
         $this->visit("/jobs/{$job}/cards");
         foreach (['M1', 'M2'] as $label) {
             $this->press("Put in {$label}");
-            self::$browser->until(
-                static fn (): bool => (bool) self::$browser->script('return document.body.innerText.includes("in body")'), 'It is not in the body.',
-            );
+            $left = sprintf('return [...document.querySelectorAll("button")].some((b) => b.textContent.trim() === "Put in %s")', $label);
+            self::$browser->until(static fn (): bool => self::$browser->script($left) === false, "{$label} is not in the body.");
             $this->visit("/jobs/{$job}/cards");
         }
         self::$satchel->artisan('satchel:simulate', 'shoot', "--job={$job}", '--frames=6');
