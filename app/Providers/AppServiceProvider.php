@@ -43,6 +43,7 @@ use App\Desks\Kit\ShelfDesk;
 use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\LensesAtHand;
 use App\Desks\People\PeopleDesk;
+use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\DaysDesk;
 use App\Desks\Plan\ElementsDesk;
 use App\Desks\Plan\FramesTaken;
@@ -89,6 +90,7 @@ final class AppServiceProvider extends ServiceProvider
         HandoverLog::class,
         Places::class,
         OwnerRules::class,
+        CoverDesk::class,
         CopyLedger::class,
         CoverageDesk::class,
         LoadOwners::class,

@@ -28,9 +28,13 @@ final readonly class CoverDesk
     /** @var \WeakMap<Job, array<int, array<string, PostStop>>> worked out once for a job as it was opened */
     private \WeakMap $stops;
 
+    /** @var \WeakMap<Job, GroundCover> */
+    private \WeakMap $covers;
+
     public function __construct(private GroundDesk $grounds, private ReachAtHand $reach)
     {
         $this->stops = new \WeakMap();
+        $this->covers = new \WeakMap();
     }
 
     /** The ground of the place that a job is at; null where none was drawn. */
@@ -49,6 +53,11 @@ final readonly class CoverDesk
     }
 
     public function cover(Job $job, GroundRecord $ground): GroundCover
+    {
+        return $this->covers[$job] ??= $this->coverOf($job, $ground);
+    }
+
+    private function coverOf(Job $job, GroundRecord $ground): GroundCover
     {
         $periods = $this->segments($job)->whereNotNull('cover')->values();
         $lanes = $periods->flatMap(static fn (Segment $s): array => $s->lanes())->unique()->all();

@@ -9,10 +9,13 @@ use NorthSatchel\Scout\Ground\Ground;
 use NorthSatchel\Scout\Ground\GroundPost;
 
 /** A ground with its periods and photographers: the proven cover, the one that was made by hand, and what more would bring. */
-final readonly class GroundCover
+final class GroundCover
 {
     /** A converter that makes a lens half as long again, nearly (common practice, no source). */
     public const CONVERTER = 1.4;
+
+    /** Worked out once. */
+    private ?PostCover $best = null;
 
     /**
      * @param  list<PlayedPeriod>  $periods  in the order of time
@@ -20,12 +23,12 @@ final readonly class GroundCover
      * @param  array<int, array<string, string>>  $hand  posts by segment and photographer, as they were chosen
      */
     public function __construct(
-        public Ground $ground,
-        public array $periods,
-        public array $shooters,
-        private array $hand = [],
-        private float $subjectM = PostPlan::SUBJECT_M,
-        private float $fill = PostPlan::FILL,
+        public readonly Ground $ground,
+        public readonly array $periods,
+        public readonly array $shooters,
+        private readonly array $hand = [],
+        private readonly float $subjectM = PostPlan::SUBJECT_M,
+        private readonly float $fill = PostPlan::FILL,
     ) {}
 
     /** The same, with some of the periods so many minutes later. @param  callable(PlayedPeriod): bool  $isMoved */
@@ -50,7 +53,7 @@ final readonly class GroundCover
      */
     public function best(): PostCover
     {
-        return SecondViews::of(PostSearch::best($this->plan($this->shooters)));
+        return $this->best ??= SecondViews::of(PostSearch::best($this->plan($this->shooters)));
     }
 
     /** The cover as it was chosen, for the rest as in the best one; null where nothing was chosen. A post that is gone was not chosen. */
