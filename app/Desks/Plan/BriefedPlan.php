@@ -59,22 +59,33 @@ final class BriefedPlan
 
     public static function forbidsFlash(Job $job, Segment $segment): bool
     {
-        $restrictions = array_values(array_filter(
-            BriefText::restrictions($job->restrictions),
-            static fn (Restriction $r): bool => $r->kind === RestrictionKind::NoFlash,
-        ));
+        $restrictions = self::ofKind($job, RestrictionKind::NoFlash);
 
         return $restrictions !== [] && RestrictionJudge::forbidsFlash($restrictions, self::scene($segment, $job->kind));
+    }
+
+    /** @return list<Restriction> of the brief */
+    private static function ofKind(Job $job, RestrictionKind $kind): array
+    {
+        return array_values(array_filter(
+            BriefText::restrictions($job->restrictions),
+            static fn (Restriction $r): bool => $r->kind === $kind,
+        ));
     }
 
     /** In mm on full format; null where one may go near, or nobody knows how far away one is. */
     public static function reachFromTheBack(Job $job, Segment $segment): ?int
     {
-        $restrictions = BriefText::restrictions($job->restrictions);
+        $restrictions = self::ofKind($job, RestrictionKind::FromTheBack);
+        if ($restrictions === []) {
+            return null;
+        }
+        $scene = self::scene($segment, $job->kind);
 
-        return $restrictions === []
-            ? null
-            : RestrictionJudge::reachFromTheBack($restrictions, self::scene($segment, $job->kind), self::scenes($job));
+        // All scenes are looked at for those few only of which it is said.
+        return RestrictionJudge::keepsBack($restrictions, $scene)
+            ? RestrictionJudge::reachFromTheBack($restrictions, $scene, self::scenes($job))
+            : null;
     }
 
     /** @return list<Verdict> of a day, whose hours are those of the first by the clock */

@@ -86,25 +86,20 @@ final class SpotLightDesk
 
     /**
      * The judgement walks through the minutes of a segment several times, and no page should wait for it
-     * twice: it is kept for as long as the spots, the segments and the day stay the same.
+     * twice: each is kept for as long as its spot, its segment and the day stay the same.
      *
      * @param  list<array{Spot, Segment}>  $pairs
      * @return list<Verdict>
      */
     private function judged(array $pairs, LocalDay $day, DialLimits $limits): array
     {
-        if ($pairs === []) {
-            return [];
+        $verdicts = [];
+        foreach ($pairs as [$spot, $segment]) {
+            $key = 'scout-'.hash('xxh128', serialize([$spot, $segment, $day->date, $day->timezone->getName(), $limits]));
+            $kept = Cache::remember($key, self::KEPT_S, static fn (): array => [...SpotJudge::of($spot, $segment, $day, $limits)]);
+            $verdicts = [...$verdicts, ...$kept];
         }
-        $key = 'scout-'.hash('xxh128', serialize([$pairs, $day->date, $day->timezone->getName(), $limits]));
 
-        return Cache::remember($key, self::KEPT_S, static function () use ($pairs, $day, $limits): array {
-            $verdicts = [];
-            foreach ($pairs as [$spot, $segment]) {
-                $verdicts = [...$verdicts, ...SpotJudge::of($spot, $segment, $day, $limits)];
-            }
-
-            return $verdicts;
-        });
+        return $verdicts;
     }
 }

@@ -184,6 +184,19 @@ final class RestrictionJudge
         return null;
     }
 
+    /**
+     * Whether one has to stay at the back there.
+     *
+     * @param  list<Restriction>  $restrictions
+     */
+    public static function keepsBack(array $restrictions, Scene $scene): bool
+    {
+        return array_filter(
+            $restrictions,
+            static fn (Restriction $r): bool => $r->kind === RestrictionKind::FromTheBack && self::isMeant($r, $scene),
+        ) !== [];
+    }
+
     private static function isMeant(Restriction $restriction, Scene $scene): bool
     {
         return $scene->isAt($restriction->where) && $scene->has($restriction->during);
