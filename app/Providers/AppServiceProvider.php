@@ -38,11 +38,13 @@ use App\Desks\Kit\LensesForGroups;
 use App\Desks\Kit\NeedsDesk;
 use App\Desks\Kit\PackDesk;
 use App\Desks\Kit\ReachOfLanes;
+use App\Desks\Kit\RemoteDesk;
 use App\Desks\Kit\SharedKitDesk;
 use App\Desks\Kit\ShelfDesk;
 use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\LensesAtHand;
 use App\Desks\People\PeopleDesk;
+use App\Desks\Plan\CamerasAlone;
 use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\DaysDesk;
 use App\Desks\Plan\ElementsDesk;
@@ -118,6 +120,7 @@ final class AppServiceProvider extends ServiceProvider
         // What an earlier phase asks of a later one.
         $this->app->bind(LensesAtHand::class, LensesForGroups::class);
         $this->app->bind(ReachAtHand::class, ReachOfLanes::class);
+        $this->app->bind(CamerasAlone::class, RemoteDesk::class);
         $this->app->bind(CardsInUse::class, CardLog::class);
         $this->app->bind(SlotsAtHand::class, SlotsOfJob::class);
         $this->app->bind(FramesTaken::class, SessionFrames::class);

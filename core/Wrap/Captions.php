@@ -214,7 +214,7 @@ final readonly class Captions
         return new Verdicts($found !== [] || $looked === null ? $found : [
             Verdict::fine(
                 'caption.clear',
-                'Every frame has its line, and nobody of the roster is named who does not play today.',
+                'Every frame has its line, and nobody of the roster who does not play today is named by code, whole or by the last name.',
                 $this->checked($looked),
                 $looked,
             ),

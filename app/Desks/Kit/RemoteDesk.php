@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Desks\Brief\JobDay;
+use App\Desks\Plan\CamerasAlone;
 use App\Models\Brief\Job;
 use App\Models\Kit\KitAsk;
 use Illuminate\Validation\ValidationException;
@@ -25,7 +26,7 @@ use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** The desk of a camera that stands alone: worked out from what stands in the address, and kept with what it asks of the kit. */
-final readonly class RemoteDesk
+final readonly class RemoteDesk implements CamerasAlone
 {
     private const SUN_EVERY_S = 600;
 

@@ -11,6 +11,7 @@ use App\Models\Plan\SendingRecord;
 use App\Models\Plan\StudioRecord;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Arrival\Arrival;
+use NorthSatchel\Plan\Arrival\Task;
 use NorthSatchel\Plan\Arrival\TaskText;
 use NorthSatchel\Plan\Lights\PreLight;
 use NorthSatchel\Time\ClockTime;
@@ -19,7 +20,7 @@ use NorthSatchel\Verdicts;
 /** When to be at an event. */
 final readonly class ArrivalDesk
 {
-    public function __construct(private SendingDesk $sendings, private SetupLightDesk $lights) {}
+    public function __construct(private SendingDesk $sendings, private SetupLightDesk $lights, private CamerasAlone $cameras) {}
 
     public function of(Job $job): SendingRecord
     {
@@ -36,6 +37,12 @@ final readonly class ArrivalDesk
             $record->spare_minutes,
             $job->kind->hasElements(),
         );
+    }
+
+    /** @return list<Task> mounting each camera that stands alone */
+    public function cameras(Job $job): array
+    {
+        return $this->cameras->tasks($job);
     }
 
     /** How many come: as typed with the list, else those of the plan. */
@@ -94,7 +101,7 @@ final readonly class ArrivalDesk
             return new Verdicts();
         }
         try {
-            return self::arrival($job, $this->of($job))->verdicts(ClockTime::of($job->covered_from)->minutes);
+            return self::arrival($job, $this->of($job))->verdicts(ClockTime::of($job->covered_from)->minutes, $this->cameras($job));
         } catch (ImpossibleValue) {
             // The page says beside the field what cannot be.
             return new Verdicts();

@@ -86,17 +86,23 @@ final readonly class Arrival
             Some::of(array_map(static fn (Task $t): string => "“{$t->name}”", $missing), self::MOST_NAMED).
                 Plural::of(count($missing), ' is on no line here.', ' are on no line here.'),
             Plural::of(count($missing), 'A camera that stands alone', 'Cameras that stand alone').', with the walk there and back '.
-                Span::hours(array_sum(array_map(static fn (Task $t): int => $t->minutes, $missing))).': the time below does not count that.',
+                Span::hours(array_sum(array_map(static fn (Task $t): int => $t->minutes, $missing))).
+                ($this->done === [] ? '.' : ": {$this->at->text()} is the time to be there without it."),
             ['tasks' => count($missing)],
         );
     }
 
-    /** @param  int|null  $coversFrom  minutes of the clock from which the job is covered; null where nobody said */
-    public function verdicts(?int $coversFrom): Verdicts
+    /**
+     * @param  int|null  $coversFrom  minutes of the clock from which the job is covered; null where nobody said
+     * @param  list<Task>  $others  what somebody else says must stand: while some of it is on no line no time is called right
+     */
+    public function verdicts(?int $coversFrom, array $others = []): Verdicts
     {
+        $unlisted = $this->unlisted($others);
+        $more = new Verdicts($unlisted === null ? [] : [$unlisted]);
         $looked = Looked::at(count($this->done), 'task');
         if ($looked === null) {
-            return new Verdicts([
+            return (new Verdicts([
                 Verdict::mind(
                     'arrive.nothing',
                     'Nothing is listed that must stand '.($this->isStudio ? 'for the first picture.' : 'before the doors open.'),
@@ -104,7 +110,7 @@ final readonly class Arrival
                         ? 'Background, lights, camera, test frame, marks: a line each, with its minutes.'
                         : 'Lone cameras, wires, tests, the walk around: a line each, with its minutes.',
                 ),
-            ]);
+            ]))->with($more);
         }
         $before = $this->doors->minutes - $this->at->minutes;
         $spare = $this->spareMinutes === 0 ? 'none' : Span::hours($this->spareMinutes);
@@ -113,17 +119,17 @@ final readonly class Arrival
             : ' The school of two hours comes '.self::against(self::LATE_SCHOOL_MIN - $before).
                 ', that of six '.self::against(self::EARLY_SCHOOL_MIN - $before).'.');
         if ($coversFrom !== null && $this->at->minutes < $coversFrom) {
-            return new Verdicts([
+            return (new Verdicts([
                 Verdict::fix(
                     'arrive.before-hours',
                     "Be there at {$this->at->text()}: that is before the covered hours begin.",
                     $why.' Agree on it, or take something off the list.',
                     ['minutes' => $coversFrom - $this->at->minutes],
                 ),
-            ]);
+            ]))->with($more);
         }
 
-        return new Verdicts([
+        return $unlisted !== null ? $more : new Verdicts([
             Verdict::fine('arrive.at', "Be there at {$this->at->text()}.", "{$looked->words}: {$why}", $looked, ['minutes' => $before]),
         ]);
     }

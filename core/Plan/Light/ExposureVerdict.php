@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Light;
 
 use NorthSatchel\Exposure\DialLimits;
-use NorthSatchel\Exposure\SceneExposure;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Scout\FaceLight;
 use NorthSatchel\Signed;
@@ -24,14 +23,7 @@ final class ExposureVerdict
         string $clock,
         DialLimits $limits = new DialLimits(),
     ): Verdict {
-        $planned = SceneExposure::of(
-            $segment->title,
-            $light->ev100,
-            $segment->setting->hasFlash,
-            $limits,
-            $segment->setting->scene,
-            $segment->setting->mayFlash,
-        );
+        $planned = PlannedExposure::of($segment, $light, $limits);
         $ev = round($light->ev100, 1);
         $because = "At {$clock}, {$light->why}, a face has about EV ".Signed::of($ev)."; {$planned->why}.".
             ($light->isOfSky ? ' Cloud takes one to three stops more.' : '');

@@ -77,14 +77,7 @@ final readonly class SpotChoice
         return new self(
             $try,
             $light,
-            SceneExposure::of(
-                $segment->title,
-                $light->ev100,
-                $segment->setting->hasFlash,
-                $limits,
-                $segment->setting->scene,
-                $segment->setting->mayFlash,
-            ),
+            PlannedExposure::of($segment, $light, $limits),
             array_map(static fn (Verdict $v): string => rtrim($v->finding, '.'), $against),
             $weight + ($try->background === null ? 0 : self::BACKGROUND),
         );

@@ -7,6 +7,7 @@ namespace NorthSatchel\Plan\WhatIf;
 use NorthSatchel\Exposure\SceneExposure;
 use NorthSatchel\Exposure\Settings;
 use NorthSatchel\Optics\MotionBlur;
+use NorthSatchel\Plan\Light\PlannedExposure;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\SceneKind;
@@ -134,7 +135,8 @@ final class DelayJudge
 
     private static function light(PlannedDay $day, Segment $before, Segment $after, ?GeoPoint $place): ?Verdict
     {
-        if ($before->isBreak || $place === null) {
+        // The light of a spot is told with what is said of it.
+        if ($before->isBreak || $place === null || $after->wants->spotId !== null) {
             return null;
         }
         $at = static fn (Segment $s): int => intdiv($s->startsAt + $s->endsAt(), 2);
@@ -143,9 +145,7 @@ final class DelayJudge
         if (abs($is - $was) < self::SEEN_STOPS) {
             return null;
         }
-        $planned = SceneExposure::of(
-            $after->title, $is, $after->setting->hasFlash, scene: $after->setting->scene, mayFlash: $after->setting->mayFlash,
-        );
+        $planned = PlannedExposure::of($after, $light);
         $sharp = $planned->settings;
         // What is under is made up by ISO, or by the shutter.
         $wanted = $sharp->iso * 2 ** $planned->stopsUnder;

@@ -74,6 +74,12 @@ final class ArrivalTest extends TestCase
         $this->assertStringContainsString('33 min', (string) $said?->because);
         $listed = self::arrival(2, tasks: self::TASKS."\n".$cameras[0]->line());
         $this->assertNull($listed->unlisted($cameras), 'as it is offered it is read again');
+        $codes = static fn (Arrival $a): array => array_map(
+            static fn (Verdict $v): string => "{$v->severity->value} {$v->code}", iterator_to_array($a->verdicts(0, $cameras)),
+        );
+        $this->assertSame(['mind arrive.unlisted'], $codes(self::arrival(2)), 'no time is called right while it is missing');
+        $this->assertSame(['fine arrive.at'], $codes($listed));
+        $this->assertSame(['mind arrive.nothing', 'mind arrive.unlisted'], $codes(self::arrival(2, tasks: '')));
         $task = new Task('Net', 5, 2, ['Wire', 'Walk'], 'Odd and Ida');
         $this->assertSame('Net, 5 min, 2 people, by Odd and Ida, after Wire, after Walk', $task->line());
         $this->assertEquals($task, TaskText::read("Wire, 5 min\nWalk, 5 min\n{$task->line()}")[2]);

@@ -271,6 +271,20 @@ final class WhatIfTest extends TestCase
         $this->assertSame('delay.nothing', iterator_to_array(DelayJudge::of($indoors, Weather::delay($indoors, 60), $place))[0]->code);
     }
 
+    public function test_the_light_of_a_spot_is_told_by_its_spot_alone(): void
+    {
+        $codes = static fn (?int $spot): array => array_map(
+            static fn (Verdict $v): string => $v->code,
+            iterator_to_array(DelayJudge::of(
+                $day = self::day(self::segment(1, '13:00', 60, isOutdoor: true, wants: new Wants(spotId: $spot))),
+                Weather::delay($day, 600),
+                GeoPoint::of(47.2, 9.6),
+            )),
+        );
+        $this->assertContains('delay.light', $codes(null));
+        $this->assertNotContains('delay.light', $codes(4));
+    }
+
     /** The price of what is chosen: focal × speed × time ÷ distance, over 4.4 µm. */
     public function test_blur_and_grain_have_each_their_price(): void
     {

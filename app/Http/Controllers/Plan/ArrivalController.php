@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Plan;
 
 use App\Desks\Brief\BriefDesk;
-use App\Desks\Kit\RemoteDesk;
 use App\Desks\Plan\ArrivalDesk;
 use App\Http\Requests\Plan\ArrivalRequest;
 use Illuminate\Contracts\View\View;
@@ -19,7 +18,7 @@ use NorthSatchel\Verdicts;
 /** When must one be there? */
 final class ArrivalController
 {
-    public function show(Request $request, int $job, ArrivalDesk $desk, RemoteDesk $remotes): View
+    public function show(Request $request, int $job, ArrivalDesk $desk): View
     {
         $opened = BriefDesk::open($job);
         $record = $desk->of($opened);
@@ -30,8 +29,7 @@ final class ArrivalController
             $wrong = $e;
         }
 
-        $cameras = $remotes->tasks($opened);
-        $unlisted = $arrival?->unlisted($cameras);
+        $cameras = $desk->cameras($opened);
         $like = match ($request->query('like')) {
             'lights' => $desk->fromLights($opened),
             'cameras' => implode("\n", array_map(static fn (Task $t): string => $t->line(), $cameras)),
@@ -47,9 +45,8 @@ final class ArrivalController
             'begins' => ArrivalDesk::begins($opened, $record),
             'isStudio' => $opened->kind->hasElements(),
             'tasks' => trim("{$record->tasks}\n{$like}"),
-            'hasCameras' => $unlisted !== null,
-            'verdicts' => ($arrival?->verdicts(ClockTime::of($opened->covered_from)->minutes) ?? new Verdicts())
-                ->with(new Verdicts($unlisted === null ? [] : [$unlisted])),
+            'hasCameras' => $arrival?->unlisted($cameras) !== null,
+            'verdicts' => $arrival?->verdicts(ClockTime::of($opened->covered_from)->minutes, $cameras) ?? new Verdicts(),
         ]);
     }
 
