@@ -20,8 +20,9 @@ final class QueueJudge
      * @param  list<QueuedPicture>  $pictures
      * @param  float|null  $rateMbS  as last measured; null before the first was sent
      * @param  int  $now  Unix seconds
+     * @param  string  $desk  where the editor's desk is now
      */
-    public static function of(array $pictures, ?float $rateMbS, int $now): Verdicts
+    public static function of(array $pictures, ?float $rateMbS, int $now, string $desk = ''): Verdicts
     {
         $waiting = array_values(array_filter($pictures, static fn (QueuedPicture $p): bool => $p->isWaiting()));
         $late = array_values(array_filter($waiting, static fn (QueuedPicture $p): bool => $p->isLate($now)));
@@ -65,7 +66,21 @@ final class QueueJudge
                 ['late' => count($after)],
             );
         }
-        $looked = Looked::at(count($pictures), 'picture');
+        $elsewhere = array_values(array_filter(
+            $pictures,
+            static fn (QueuedPicture $p): bool => $p->sentTo !== null && $p->sentTo !== $desk,
+        ));
+        if ($elsewhere !== []) {
+            $found[] = Verdict::mind(
+                'queue.elsewhere',
+                (count($elsewhere) === 1 ? '1 picture' : count($elsewhere).' pictures').' went to another desk than this one: '.
+                    self::named($elsewhere).'.',
+                'To '.Some::of(array_values(array_unique(array_map(static fn (QueuedPicture $p): string => (string) $p->sentTo, $elsewhere))), 3).
+                    ', read back there. Where this editor wants them too, send them by hand.',
+                ['pictures' => count($elsewhere)],
+            );
+        }
+        $looked = $elsewhere === [] ? Looked::at(count($pictures), 'picture') : null;
 
         return new Verdicts($waiting !== [] || $looked === null ? $found : [
             ...$found,

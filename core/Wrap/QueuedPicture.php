@@ -19,6 +19,8 @@ final readonly class QueuedPicture
         public ?int $sentAt = null,
         public ?string $why = null,
         public string $due = '',
+        /** The desk that it went to; null where nobody noted it. */
+        public ?string $sentTo = null,
     ) {}
 
     /** When it was there, as a clock says it; empty while it waits. */

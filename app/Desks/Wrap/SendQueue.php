@@ -58,6 +58,7 @@ final class SendQueue
             $p->sent_at === null ? null : (int) $p->sent_at->format('U'),
             $p->why,
             (string) $p->due_clock,
+            $p->sent_to,
         ));
 
         return array_values($pictures->sortBy(static fn (QueuedPicture $p): array => [$p->sentAt ?? 0, $p->dueAt ?? PHP_INT_MAX, $p->id])->all());
@@ -65,7 +66,7 @@ final class SendQueue
 
     public function verdicts(Job $job): Verdicts
     {
-        return QueueJudge::of($this->pictures($job), $this->desk($job)->rate_mb_s, (int) now()->format('U'));
+        return QueueJudge::of($this->pictures($job), $this->desk($job)->rate_mb_s, (int) now()->format('U'), $this->desk($job)->address());
     }
 
     /**
@@ -150,7 +151,7 @@ final class SendQueue
             $seconds = max(1e-3, (hrtime(true) - $from) / 1e9);
             $picture->update([
                 'name' => $name, 'hash' => hash('xxh128', $bytes), 'bytes' => strlen($bytes), 'why' => null, 'sent_at' => now(),
-                'tries' => $picture->tries + 1,
+                'sent_to' => $record->address(), 'tries' => $picture->tries + 1,
             ]);
             // It is read back too: the net carried it twice.
             $record->update(['rate_mb_s' => round(2 * strlen($bytes) / 1e6 / $seconds, 2)]);

@@ -39,6 +39,12 @@ final class EditorsDeskRecord extends Model
         'creator' => null, 'copyright' => null, 'rate_mb_s' => null,
     ];
 
+    /** Where it is, as one says it; without what opens it. */
+    public function address(): string
+    {
+        return $this->kind === 'sftp' ? "{$this->user}@{$this->host}:{$this->path}" : $this->path;
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

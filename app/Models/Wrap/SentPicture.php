@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property int $tries
  * @property string|null $why  it did not arrive
  * @property Carbon|null $sent_at  once it was read back there
+ * @property string|null $sent_to  the desk that it went to, as that says where it is; null where nobody noted it
  * @property-read Frame $frame
  */
 final class SentPicture extends Model

@@ -95,6 +95,11 @@ final class SendTest extends TestCase
             $this->assertNotNull($picture->sent_at);
         }
         $this->get('/jobs/1/send')->assertSee('went to the editor')->assertSee('there, read back at')->assertSee('MB/s, as last measured');
+        // Another editor has none of it.
+        $this->put('/jobs/1/send/desk', [...$desk, 'path' => dirname($folder)])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/send')->assertSee('2 pictures went to another desk than this one')->assertDontSee('Everything in the queue went');
+        $this->put('/jobs/1/send/desk', $desk)->assertSessionHasNoErrors();
+        $this->get('/jobs/1/send')->assertSee('Everything in the queue went');
         // IPTC-IIM 4.2, read back by exiftool.
         exec('exiftool -j -charset iptc=utf8 -charset utf8 -IPTC:all '.escapeshellarg("{$folder}/".array_key_first($there)), $out);
         $read = json_decode(implode("\n", $out), true)[0];

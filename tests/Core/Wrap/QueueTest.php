@@ -49,6 +49,16 @@ final class QueueTest extends TestCase
         $this->assertStringContainsString('not measured yet', $first->because);
     }
 
+    public function test_what_went_to_another_desk_is_not_on_this_one(): void
+    {
+        $codes = static fn (string ...$to): array => array_map(static fn (Verdict $v): string => $v->code, iterator_to_array(QueueJudge::of(
+            array_map(static fn (string $at): QueuedPicture => new QueuedPicture(1, 'a.jpg', null, 900, sentTo: $at), array_values($to)), 2.0, 1000,
+            '/new',
+        )));
+        $this->assertSame(['queue.sent'], $codes('/new', '/new'));
+        $this->assertSame(['queue.elsewhere'], $codes('/new', '/old'));
+    }
+
     /** IPTC-IIM 4.2, 1.6: a tag marker, record, dataset, length in two bytes, value; PHP's own reader reads it back. */
     public function test_the_record_in_the_picture(): void
     {
