@@ -12,7 +12,7 @@ use App\Models\People\FormalGroup;
 use App\Models\Plan\AccessWindow;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -55,7 +55,7 @@ use NorthSatchel\JobKind;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, ShotLine> $freeShots
  * @property-read CameraCheckRecord|null $latestCheck
  */
-final class Job extends Model
+final class Job extends Record
 {
     protected $guarded = [];
 

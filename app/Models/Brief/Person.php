@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Brief;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $position  in the list as it is typed
  * @property bool $is_gone_for_good  whether it was said of somebody taken off that nobody in the list is them
  */
-final class Person extends Model
+final class Person extends Record
 {
     use SoftDeletes;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models\Brief;
 
+use App\Models\Record;
 use App\Models\Scout\Spot;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $notes
  * @property-read Collection<int, Spot> $spots
  */
-final class Place extends Model
+final class Place extends Record
 {
     protected $guarded = [];
 

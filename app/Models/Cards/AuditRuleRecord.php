@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Cards;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * The owner's rule for copies; the last one holds.
@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $reads_again  what is read again when a permit is asked for: minute (all where it takes under a minute), all, tenth
  * @property array<string, float>|null $a_year  by cause
  */
-final class AuditRuleRecord extends Model
+final class AuditRuleRecord extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Cards;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * What was read from the bodies' cards at one moment.
@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<array<string, mixed>> $read
  * @property \Illuminate\Support\Carbon $at
  */
-final class CameraCheckRecord extends Model
+final class CameraCheckRecord extends Record
 {
     protected $guarded = [];
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Cards;
 
 use App\Models\Kit\Card;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property array<string, mixed>|null $data
  * @property \Illuminate\Support\Carbon $at
  */
-final class CardEventRecord extends Model
+final class CardEventRecord extends Record
 {
     protected $guarded = [];
 

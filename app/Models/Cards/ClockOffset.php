@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Cards;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * How far a body's clock was ahead during a job. Append-only.
@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $offset_s
  * @property string $how
  */
-final class ClockOffset extends Model
+final class ClockOffset extends Record
 {
     protected $guarded = [];
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\Cards;
 
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A file of a sealed card, as it was when the card was sealed.
@@ -26,7 +26,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $f_number
  * @property int|null $iso
  */
-final class Frame extends Model
+final class Frame extends Record
 {
     protected $guarded = [];
 

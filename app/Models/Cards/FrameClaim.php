@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Cards;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * What a person said of whose frames are on a load. Append-only; the last one holds.
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $to_taken
  * @property string|null $words
  */
-final class FrameClaim extends Model
+final class FrameClaim extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Cards;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * A permit as it was given. Append-only.
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed> $paper
  * @property \Illuminate\Support\Carbon $at
  */
-final class PermitRecord extends Model
+final class PermitRecord extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Cards;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * Long work under way or done, with its progress: a copy, a comparison, a verification.
@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $told_at
  * @property list<array<string, mixed>>|null $report
  */
-final class Run extends Model
+final class Run extends Record
 {
     protected $guarded = [];
 

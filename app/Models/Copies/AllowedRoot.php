@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models\Copies;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * A folder that the owner allowed the program to look into.
  *
  * @property string $path
  */
-final class AllowedRoot extends Model
+final class AllowedRoot extends Record
 {
     protected $guarded = [];
 }

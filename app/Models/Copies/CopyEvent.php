@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Copies;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * A line of the log of copies. Append-only.
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed>|null $data
  * @property \Illuminate\Support\Carbon $at
  */
-final class CopyEvent extends Model
+final class CopyEvent extends Record
 {
     /** Stands for the bag of what others wrote. */
     public const NO_BAG = '(adopted)';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Copies;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * A place that copies go to.
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $medium_said  what its owner calls the medium, where the system says nothing
  * @property string|null $medium_words  why, in writing
  */
-final class Destination extends Model
+final class Destination extends Record
 {
     /** The route of what this program writes. */
     public const OURS = 'this program';

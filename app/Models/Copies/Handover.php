@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Copies;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $back_after  the last reading of any bag that was noted before it came back
  * @property Destination $destination
  */
-final class Handover extends Model
+final class Handover extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Copies;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * A file of a session folder, and where its content was seen; Unix seconds.
@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $by_hand_at
  * @property bool $is_gone
  */
-final class SessionFileRow extends Model
+final class SessionFileRow extends Record
 {
     public $timestamps = false;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Copies;
 
 use App\Models\Brief\Job;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read Destination $automatic
  * @property-read Destination $byHand
  */
-final class SessionFolder extends Model
+final class SessionFolder extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Kit;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * A bag, pouch, hip or case of the owner.
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $places
  * @property int|null $limit_g
  */
-final class Bag extends Model
+final class Bag extends Record
 {
     public const KINDS = ['case', 'backpack', 'hip', 'pouch', 'harness'];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Kit;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $planned_mode
  * @property-read Item $item
  */
-final class Body extends Model
+final class Body extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Kit;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $folder
  * @property-read Item $item
  */
-final class Card extends Model
+final class Card extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Kit;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use NorthSatchel\Kit\Shelf\Ownership;
 
@@ -29,7 +29,7 @@ use NorthSatchel\Kit\Shelf\Ownership;
  * @property-read Body|null $body
  * @property-read Card|null $card
  */
-final class Item extends Model
+final class Item extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Kit;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * What a test of a thing found. Append-only.
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $note
  * @property \Illuminate\Support\Carbon $at
  */
-final class ItemTest extends Model
+final class ItemTest extends Record
 {
     protected $guarded = [];
 

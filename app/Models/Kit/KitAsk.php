@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Kit;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * Something that is asked of the kit by hand.
@@ -23,7 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $hours
  * @property array<string, float>|null $mounted  of a camera that stands alone: how, by the fields of its page
  */
-final class KitAsk extends Model
+final class KitAsk extends Record
 {
     protected $guarded = [];
 

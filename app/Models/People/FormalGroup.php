@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\People;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int|null $after_id  the group that must come before it
  * @property bool $is_pinned  keeps its place in any order
  */
-final class FormalGroup extends Model
+final class FormalGroup extends Record
 {
     use SoftDeletes;
 

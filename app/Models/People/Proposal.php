@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\People;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * A line that the couple proposes.
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $formal_group_id
  * @property string|null $answer  accepted or declined
  */
-final class Proposal extends Model
+final class Proposal extends Record
 {
     protected $guarded = [];
 }

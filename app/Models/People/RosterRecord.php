@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\People;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * Who may be in the pictures of a job, and what they say, as it was typed.
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $no_consent  who is not to be named
  * @property string|null $captions
  */
-final class RosterRecord extends Model
+final class RosterRecord extends Record
 {
     public $timestamps = false;
 

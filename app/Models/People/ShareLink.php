@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\People;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * A link for somebody without an account.
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property \Illuminate\Support\Carbon $expires_at
  * @property \Illuminate\Support\Carbon|null $revoked_at
  */
-final class ShareLink extends Model
+final class ShareLink extends Record
 {
     protected $guarded = [];
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models\Plan;
 
 use App\Models\Brief\Place;
+use App\Models\Record;
 use App\Models\Scout\Spot;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -25,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property-read Place $place
  * @property-read Spot|null $spot
  */
-final class AccessWindow extends Model
+final class AccessWindow extends Record
 {
     protected $guarded = [];
 

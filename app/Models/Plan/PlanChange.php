@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Plan;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * Something that was done to a plan, with the segments and shots as they were before.
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  *     places?: array<string, list<array<string, mixed>>>} $before
  * @property string|null $undone_at
  */
-final class PlanChange extends Model
+final class PlanChange extends Record
 {
     protected $guarded = [];
 

@@ -6,7 +6,7 @@ namespace App\Models\Plan;
 
 use App\Models\Brief\Job;
 use App\Models\Brief\Place;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -47,7 +47,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property-read Job $job
  * @property-read \Illuminate\Database\Eloquent\Collection<int, ShotLine> $shotLines
  */
-final class Segment extends Model
+final class Segment extends Record
 {
     use SoftDeletes;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Plan;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * What a job wants sent early, as it was typed.
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $hands  people who do it
  * @property int $spare_minutes  for trouble
  */
-final class SendingRecord extends Model
+final class SendingRecord extends Record
 {
     public $timestamps = false;
 

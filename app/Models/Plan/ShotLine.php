@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Plan;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
 
@@ -34,7 +34,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int|null $owed_group_id  the family group that it owes
  * @property-read Segment|null $segment
  */
-final class ShotLine extends Model
+final class ShotLine extends Record
 {
     use SoftDeletes;
 

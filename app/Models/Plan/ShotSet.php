@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Plan;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * Shots that were worth keeping for the next job of a kind.
@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property list<array<string, mixed>> $lines
  */
-final class ShotSet extends Model
+final class ShotSet extends Record
 {
     protected $guarded = [];
 

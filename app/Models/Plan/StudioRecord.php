@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Plan;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * What a studio job takes, as it was typed.
@@ -29,7 +29,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $board_key  what its number boards say beside their number; it goes along in the job's bundle
  * @property string|null $begins_clock  null: when the covered hours begin
  */
-final class StudioRecord extends Model
+final class StudioRecord extends Record
 {
     public $timestamps = false;
 

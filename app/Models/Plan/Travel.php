@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Plan;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * The way from one place to another.
@@ -16,7 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $parking_minutes
  * @property int $loading_minutes
  */
-final class Travel extends Model
+final class Travel extends Record
 {
     protected $guarded = [];
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Scout;
 
 use App\Models\Brief\Place;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use NorthSatchel\Scout\Ground\GroundKind;
 
@@ -24,7 +24,7 @@ use NorthSatchel\Scout\Ground\GroundKind;
  * @property string|null $outline  corners; null or empty: a rectangle
  * @property-read Place $place
  */
-final class GroundRecord extends Model
+final class GroundRecord extends Record
 {
     public $timestamps = false;
 

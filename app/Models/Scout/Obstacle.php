@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Scout;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * A thing that takes the sun from a spot.
@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $height_m
  * @property float $width_m
  */
-final class Obstacle extends Model
+final class Obstacle extends Record
 {
     protected $guarded = [];
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Scout;
 
 use App\Models\Brief\Place;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -37,7 +37,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Obstacle> $obstacles
  * @property-read \Illuminate\Database\Eloquent\Collection<int, TestPicture> $pictures
  */
-final class Spot extends Model
+final class Spot extends Record
 {
     protected $guarded = [];
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Scout;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -25,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $taken_at
  * @property-read Spot $spot
  */
-final class TestPicture extends Model
+final class TestPicture extends Record
 {
     protected $guarded = [];
 

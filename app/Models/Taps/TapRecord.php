@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Taps;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use NorthSatchel\Taps\TapKind;
 
 /**
@@ -16,7 +16,7 @@ use NorthSatchel\Taps\TapKind;
  * @property int|null $job_id  as the tap names it, kept by the database itself
  * @property \Illuminate\Support\Carbon $made_at
  */
-final class TapRecord extends Model
+final class TapRecord extends Record
 {
     protected $table = 'device_events';
 

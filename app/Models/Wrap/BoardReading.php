@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Wrap;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * The codes that were read in a frame; none where it shows none.
@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $frame_id
  * @property list<string>|null $codes  null where there is no picture to look through
  */
-final class BoardReading extends Model
+final class BoardReading extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Wrap;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * Somebody's word that from a frame on it is a product; the last one on a frame counts.
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $session_file_id
  * @property int $product  0: of none
  */
-final class BoardWord extends Model
+final class BoardWord extends Record
 {
     public $timestamps = false;
 

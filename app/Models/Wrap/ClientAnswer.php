@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Wrap;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * What the client said of a pick, through a link.
@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float|null $mark_y
  * @property int $at  Unix seconds
  */
-final class ClientAnswer extends Model
+final class ClientAnswer extends Record
 {
     public $timestamps = false;
 

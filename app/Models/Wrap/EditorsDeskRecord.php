@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Wrap;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * Where the pictures of a job go while it still goes on.
@@ -22,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $copyright
  * @property float|null $rate_mb_s  as last measured
  */
-final class EditorsDeskRecord extends Model
+final class EditorsDeskRecord extends Record
 {
     public const KINDS = ['folder', 'sftp'];
 

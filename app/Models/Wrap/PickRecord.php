@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Wrap;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * A frame that is shown to the client for a final picture: a file of the session folder, or a frame of the index.
@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $note  for the retoucher
  * @property int $added_at  Unix seconds
  */
-final class PickRecord extends Model
+final class PickRecord extends Record
 {
     public $timestamps = false;
 

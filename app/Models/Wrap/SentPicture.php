@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Wrap;
 
 use App\Models\Cards\Frame;
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -25,7 +25,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $sent_to  the desk that it went to, as that says where it is; null where nobody noted it
  * @property-read Frame $frame
  */
-final class SentPicture extends Model
+final class SentPicture extends Record
 {
     protected $guarded = [];
 

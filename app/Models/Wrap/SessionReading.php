@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Wrap;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Models\Record;
 
 /**
  * The codes that were read in a file of a session folder, as it was then.
@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $content  its hash
  * @property list<string>|null $codes  null where there is no picture to look through
  */
-final class SessionReading extends Model
+final class SessionReading extends Record
 {
     public $timestamps = false;
 
