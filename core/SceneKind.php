@@ -57,11 +57,23 @@ enum SceneKind
         'Room' => '/\b(?:room|front|house|interior)/iu',
     ];
 
+    /** Titles whose kind is kept at hand. */
+    private const KEPT = 500;
+
     /**
      * @param  JobKind|null  $kind  of the job; null: unknown
      * @param  bool  $isPeriod  photographers stand at posts in it while something is played
      */
     public static function of(string $title, ?JobKind $kind = null, bool $isPeriod = false): self
+    {
+        /** @var array<string, self> $kept */
+        static $kept = [];
+        $kept = count($kept) > self::KEPT ? [] : $kept;
+
+        return $kept["{$kind?->value} {$isPeriod} {$title}"] ??= self::read($title, $kind, $isPeriod);
+    }
+
+    private static function read(string $title, ?JobKind $kind, bool $isPeriod): self
     {
         foreach (self::WORDS as $name => $words) {
             $scene = self::named($name);

@@ -22,12 +22,16 @@ abstract class Record extends Model
     #[\Override]
     public function getAttribute($key)
     {
-        if (! isset($this->attributes[$key])) {
+        $value = $this->attributes[$key] ?? null;
+        if ($value === null && ! array_key_exists($key, $this->attributes)) {
             return parent::getAttribute($key);
         }
-        $value = $this->attributes[$key];
+        $way = self::$ways[static::class][$key] ??= $this->way($key);
+        if ($value === null && $way !== '') {
+            return null;
+        }
 
-        return match (self::$ways[static::class][$key] ??= $this->way($key)) {
+        return match ($way) {
             'plain' => $value,
             'int' => (int) $value,
             'float' => (float) $value,
@@ -37,9 +41,10 @@ abstract class Record extends Model
         };
     }
 
+    /** No record of this program has a method of its own that changes a value as it is read. */
     private function way(string $key): string
     {
-        if ($this->hasAnyGetMutator($key) || in_array($key, $this->getDates(), true)) {
+        if (in_array($key, $this->getDates(), true)) {
             return '';
         }
 

@@ -76,8 +76,24 @@ final class BriefText
         return preg_split('/\R|;|(?<=\.)\s+/u', (string) $text) ?: [];
     }
 
-    /** @return list<Restriction> */
+    /**
+     * Read once for a text: a page asks for them with every segment.
+     *
+     * @return list<Restriction>
+     */
     public static function restrictions(?string $text): array
+    {
+        /** @var array<string, list<Restriction>> $last */
+        static $last = [];
+        if (! isset($last[(string) $text])) {
+            $last = [(string) $text => self::readRestrictions($text)];
+        }
+
+        return $last[(string) $text];
+    }
+
+    /** @return list<Restriction> */
+    private static function readRestrictions(?string $text): array
     {
         $found = [];
         foreach (self::sentences($text) as $sentence) {

@@ -107,8 +107,21 @@ final class FamilyText
         );
     }
 
+    /** Whether one of the words stands in it at all: most pieces are names. */
+    private static function anyRelation(): string
+    {
+        /** @var string|null $pattern */
+        static $pattern = null;
+        $quoted = static fn (string $word): string => preg_quote($word, '/');
+
+        return $pattern ??= '/'.implode('|', array_map($quoted, array_merge(...array_values(self::RELATIONS)))).'/iu';
+    }
+
     private static function relation(string $piece): ?Relation
     {
+        if (preg_match(self::anyRelation(), $piece) !== 1) {
+            return null;
+        }
         foreach (self::RELATIONS as $kind => $words) {
             foreach ($words as $word) {
                 $joint = str_ends_with($word, 'from') ? '' : '(?:of|to)\s+';

@@ -19,11 +19,20 @@ final readonly class LocalDay
             || ! checkdate((int) $parts[2], (int) $parts[3], (int) $parts[1])) {
             throw ImpossibleValue::of('date', 'must be a day of the calendar as YYYY-MM-DD');
         }
-        if (! in_array($timezone, \DateTimeZone::listIdentifiers(\DateTimeZone::ALL_WITH_BC), true)) {
+
+        return new self($date, self::zone($timezone));
+    }
+
+    /** Looked up once: the list of all zones is made anew each time it is asked for. */
+    private static function zone(string $name): \DateTimeZone
+    {
+        /** @var array<string, \DateTimeZone> $known */
+        static $known = [];
+        if (! isset($known[$name]) && ! in_array($name, \DateTimeZone::listIdentifiers(\DateTimeZone::ALL_WITH_BC), true)) {
             throw ImpossibleValue::of('timezone', 'must be an IANA time zone such as Europe/Helsinki');
         }
 
-        return new self($date, new \DateTimeZone($timezone));
+        return $known[$name] ??= new \DateTimeZone($name);
     }
 
     public function startsAt(): int

@@ -48,9 +48,9 @@ final class JobDay
     /** Whole days from today to the job, by the calendar of its place; negative once it is over. */
     public static function daysTo(Job $job): int
     {
-        $today = Carbon::now($job->place->timezone)->startOfDay();
+        $noon = static fn (string $date): int => (int) strtotime("{$date} 12:00 UTC");
 
-        return (int) round($today->diffInDays(Carbon::parse($job->date, $job->place->timezone)->startOfDay(), false));
+        return intdiv($noon($job->date) - $noon(Carbon::now($job->place->timezone)->format('Y-m-d')), 86400);
     }
 
     /** Whether its last day has been over for some hours: the covered ones, and whatever is planned beyond them. */

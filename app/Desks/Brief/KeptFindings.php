@@ -39,6 +39,20 @@ final class KeptFindings
         return self::kept($job, $what, self::number($job) - DB::table('device_events')->count(), $make);
     }
 
+    /**
+     * For what follows from what it is made of alone: any other change leaves it as it is.
+     *
+     * @template T
+     *
+     * @param  mixed  $from  all that it is made of
+     * @param  \Closure(): T  $make
+     * @return T
+     */
+    public static function following(Job $job, string $what, mixed $from, \Closure $make): mixed
+    {
+        return self::asStamped($job, $what, hash('xxh128', serialize($from)), $make);
+    }
+
     private static function number(Job $job): int
     {
         return (int) ($job->getAttributes()['change_number'] ?? DB::table('changes')->value('number'));
@@ -52,7 +66,17 @@ final class KeptFindings
      */
     private static function kept(Job $job, string $what, int $number, \Closure $make, string $besides = ''): mixed
     {
-        $stamp = "{$number} ".JobDay::daysTo($job)." {$besides}";
+        return self::asStamped($job, $what, "{$number} ".JobDay::daysTo($job)." {$besides}", $make);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(): T  $make
+     * @return T
+     */
+    private static function asStamped(Job $job, string $what, string $stamp, \Closure $make): mixed
+    {
         // Two databases of one clone keep their findings apart.
         $key = 'kept-'.hash('xxh32', (string) config('database.connections.sqlite.database'))."-{$what}-{$job->id}";
         $kept = Cache::get($key);

@@ -19,12 +19,14 @@ use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Judge\FlightJudge;
 use NorthSatchel\Kit\Judge\HoldsJudge;
 use NorthSatchel\Kit\Judge\LossReport;
+use NorthSatchel\Kit\Judge\LossSearch;
 use NorthSatchel\Kit\Judge\PersonLoss;
 use NorthSatchel\Kit\Judge\ReachJudge;
 use NorthSatchel\Kit\Judge\StationJudge;
 use NorthSatchel\Kit\Judge\TicksJudge;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
+use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\ReachRuler;
 use NorthSatchel\Kit\Shelf\Gear;
@@ -127,11 +129,17 @@ final class KitDesk
 
     public function losses(Job $job): LossReport
     {
-        return $this->losses[$job->id] ??= KeptFindings::of(
-            $job,
-            'losses',
-            fn (): LossReport => new LossReport($this->needs->bag($job), $this->needs->usable($job), $this->needs->needsOfBag($job)),
-        );
+        return $this->losses[$job->id] ??= $this->lossesOf($job);
+    }
+
+    private function lossesOf(Job $job): LossReport
+    {
+        [$bag, $rest, $needs] = [$this->needs->bag($job), $this->needs->usable($job), $this->needs->needsOfBag($job)];
+        $from = [$bag, $rest, array_map(static fn (Need $n): Need => $n->withoutWords(), $needs)];
+
+        $found = KeptFindings::following($job, 'losses', $from, static fn (): LossSearch => new LossSearch(...$from));
+
+        return new LossReport($bag, $rest, $needs, $found);
     }
 
     /** @return list<TestDue> */

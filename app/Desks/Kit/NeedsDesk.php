@@ -37,7 +37,21 @@ final class NeedsDesk
     /** @var array<int, Collection<int, KitAsk>> */
     private array $asks = [];
 
-    public function __construct(private readonly ShelfDesk $shelf, private readonly CardsInUse $cards) {}
+    /** @var \WeakMap<Collection<int, Packing>, list<Need>> by the list as it was read: another list asks for other cells and cards */
+    private \WeakMap $ofBag;
+
+    /** @var \WeakMap<Collection<int, Packing>, list<Gear>> by the list as it was read */
+    private \WeakMap $bags;
+
+    /** @var \WeakMap<Job, PlannedWork> */
+    private \WeakMap $works;
+
+    public function __construct(private readonly ShelfDesk $shelf, private readonly CardsInUse $cards)
+    {
+        $this->ofBag = new \WeakMap();
+        $this->bags = new \WeakMap();
+        $this->works = new \WeakMap();
+    }
 
     /** @return list<PlannedStretch> in the order of time */
     public function stretches(Job $job): array
@@ -53,6 +67,11 @@ final class NeedsDesk
 
     /** Without cells and cards, which follow from the bodies that are chosen. */
     public function work(Job $job): PlannedWork
+    {
+        return $this->works[$job] ??= $this->readWork($job);
+    }
+
+    private function readWork(Job $job): PlannedWork
     {
         $stretches = $this->stretches($job);
         $asks = array_values(
@@ -97,6 +116,12 @@ final class NeedsDesk
     /** @return list<Need> with the cells and cards that the bodies of the bag want */
     public function needsOfBag(Job $job): array
     {
+        return $this->ofBag[$job->packing] ??= $this->readNeedsOfBag($job);
+    }
+
+    /** @return list<Need> */
+    private function readNeedsOfBag(Job $job): array
+    {
         $work = $this->work($job);
         $dealt = $this->dealt($job);
         $flashes = array_values(array_filter($this->bag($job), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
@@ -137,6 +162,12 @@ final class NeedsDesk
 
     /** @return list<Gear> what is on the packing list */
     public function bag(Job $job): array
+    {
+        return $this->bags[$job->packing] ??= $this->readBag($job);
+    }
+
+    /** @return list<Gear> */
+    private function readBag(Job $job): array
     {
         $gear = $this->shelf->gear();
         $full = $this->cards->unusable($job->packing->map(static fn (Packing $p): ?Card => $p->item->card)->filter(), $job->id);

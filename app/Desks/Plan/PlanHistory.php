@@ -41,24 +41,19 @@ final class PlanHistory
      */
     public static function now(int $jobId): array
     {
-        $rows = static fn (string $table): array => DB::table($table)
-            ->where('job_id', $jobId)
-            ->orderBy('id')
-            ->get()
-            ->map(static fn (\stdClass $row): array => array_diff_key((array) $row, array_flip(self::LEFT_OUT)))
-            ->all();
+        $rows = static fn (string $table): array => array_map(
+            static fn (\stdClass $row): array => array_diff_key((array) $row, array_flip(self::LEFT_OUT)),
+            DB::select("select * from \"{$table}\" where job_id = ? order by id", [$jobId]),
+        );
         $job = DB::table('jobs')->where('id', $jobId)->first(self::OF_THE_JOB);
 
         return [
             'is_whole' => true,
-            'segments' => array_values($rows('segments')),
-            'shots' => array_values($rows('shot_lines')),
+            'segments' => $rows('segments'),
+            'shots' => $rows('shot_lines'),
             'jobs' => [(array) $job],
             'places' => PlaceHistory::now($jobId),
-            'lists' => array_map(
-                static fn (string $table): array => array_values($rows($table)),
-                array_combine(array_keys(self::LISTS), array_keys(self::LISTS)),
-            ),
+            'lists' => array_map($rows, array_combine(array_keys(self::LISTS), array_keys(self::LISTS))),
         ];
     }
 

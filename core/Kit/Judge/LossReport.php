@@ -4,12 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Judge;
 
-use NorthSatchel\Kit\LoseOne;
-use NorthSatchel\Kit\Needs\Givers;
 use NorthSatchel\Kit\Needs\Need;
-use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Shelf\Gear;
-use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Some;
 use NorthSatchel\Verdict;
 
@@ -30,91 +26,36 @@ final class LossReport
     /** @var list<Need> needs that the whole bag does not meet */
     public readonly array $unmet;
 
-    private readonly LightestMend $mend;
-
-    private readonly LightestMend $mendWithCells;
+    private readonly LossSearch $found;
 
     /** @var array<string, Need> */
     private array $byId = [];
-
-    /** @var array<int, Gear> */
-    private array $gearById = [];
 
     /**
      * @param  list<Gear>  $bag
      * @param  list<Gear>  $rest  on the shelf and free that day
      * @param  list<Need>  $needs
+     * @param  LossSearch|null  $found  in the same bag, shelf and needs, whatever their words were then
      */
-    public function __construct(private readonly array $bag, private readonly array $rest, array $needs)
+    public function __construct(private readonly array $bag, private readonly array $rest, array $needs, ?LossSearch $found = null)
     {
         foreach ($needs as $need) {
             $this->byId[$need->id] = $need;
         }
-        foreach ([...$bag, ...$rest] as $gear) {
-            $this->gearById[$gear->id] = $gear;
-        }
-        $givers = new Givers($bag, $needs);
-        $this->mend = new LightestMend($givers, $bag, $rest);
-        $lose = $givers->loseOne();
-        // A body without a cell is a body all the same: how many cells are short is said once, by their own need.
-        $cells = array_filter($this->needs($lose->unmet), static fn (Need $n): bool => $n->what === NeedWhat::Cell);
-        $withCells = $givers->with(self::lent($cells));
-        $this->mendWithCells = new LightestMend($withCells, $bag, $rest);
-        $this->unmet = [...$cells, ...$this->needs(array_values(array_intersect($lose->unmet, $withCells->loseOne()->unmet)))];
-        $groups = $single = [];
-        $pairs = [];
-        // Nor does a body without a cell have a spare: what else may be lost is judged as if the cells were there.
-        foreach (($cells === [] ? $lose : $withCells->loseOne())->breaks(2) as $break) {
-            $gear = $this->gear($break->items);
-            if (count($gear) < count($break->items)) {
-                continue;
-            }
-            if (count($gear) === 1) {
-                $groups[implode(' ', $break->needs).$gear[0]->kind->value][] = $gear[0];
-                $single[$gear[0]->id] = $break->needs;
-            } else {
-                [$one, $other] = array_map(fn (Gear $g): array => $this->musts($single[$g->id] ?? []), $gear);
-                $alone = array_map(static fn (Need $n): string => $n->id, [...$one, ...$other]);
-                $new = array_values(
-                    array_filter($this->musts($break->needs), static fn (Need $n): bool => ! in_array($n->id, $alone, true)),
-                );
-                // Where either alone stops the job, both together are no news.
-                if ($new !== [] && ($one === [] || $other === [])) {
-                    $pairs[] = new LostPair(gear: $gear, breaks: $new);
-                }
-            }
-        }
-        $rows = [];
-        foreach ($groups as $gear) {
-            $broken = $single[$gear[0]->id];
-            $rows[] = new LossRow($gear, $this->needs($broken), $this->mend($gear[0], $broken));
-        }
-        usort(
-            $rows,
-            static fn (LossRow $a, LossRow $b): int => [$b->breaksAMust(), count($b->breaks)] <=> [$a->breaksAMust(), count($a->breaks)],
-        );
-        $this->rows = $rows;
-        $this->pairs = $pairs;
-        $isShort = fn (Gear $g): bool => array_filter($this->unmet, static fn (Need $n): bool => $n->isGivenBy($g)) !== [];
-        $this->safe = array_values(array_filter($bag, static fn (Gear $g): bool => ! isset($single[$g->id]) && ! $isShort($g)));
+        $this->found = $found ?? new LossSearch($bag, $rest, $needs);
+        $this->unmet = $this->inWords($this->found->unmet);
+        $this->rows = array_map(fn (LossRow $r): LossRow => new LossRow($r->gear, $this->inWords($r->breaks), $r->mends), $this->found->rows);
+        $this->pairs = array_map(fn (LostPair $p): LostPair => new LostPair($p->gear, $this->inWords($p->breaks)), $this->found->pairs);
+        $this->safe = $this->found->safe;
     }
 
     /**
-     * Cells that nobody has, as many as are needed.
-     *
-     * @param  array<Need>  $needs
-     * @return list<Gear>
+     * @param  list<Need>  $needs
+     * @return list<Need> as they are now
      */
-    private static function lent(array $needs): array
+    private function inWords(array $needs): array
     {
-        $cells = [];
-        foreach ($needs as $need) {
-            for ($i = 0; $i < $need->count; $i++) {
-                $cells[] = new Gear(-1 - count($cells), 'a cell', GearKind::Cell, ['cell_type' => $need->text('cell_type')]);
-            }
-        }
-
-        return $cells;
+        return array_map(fn (Need $n): Need => $this->byId[$n->id], $needs);
     }
 
     /** @return list<LossRow> */
@@ -156,54 +97,6 @@ final class LossReport
     /** @return list<Gear> what of the shelf meets a need that the bag does not meet */
     public function mendOf(Need $need): array
     {
-        $mend = $need->what === NeedWhat::Cell ? $this->mend : $this->mendWithCells;
-
-        $isMet = static fn (LoseOne $lose): bool => in_array($need->id, $lose->met, true);
-
-        return $mend->of([$need], $isMet) ?: $mend->ofMore([$need], $isMet);
-    }
-
-    /**
-     * @param  list<string>  $ids
-     * @return list<Need>
-     */
-    private function musts(array $ids): array
-    {
-        return array_values(array_filter($this->needs($ids), static fn (Need $n): bool => $n->isMust()));
-    }
-
-    /**
-     * @param  list<string>  $broken
-     * @return list<Gear>
-     */
-    private function mend(Gear $lost, array $broken): array
-    {
-        return $this->mendWithCells->of(
-            $this->needs($broken),
-            static fn (LoseOne $lose): bool => array_intersect($lose->without([Givers::name($lost->id)]), $broken) === [] &&
-                array_diff($broken, $lose->met) === [],
-        );
-    }
-
-    /**
-     * @param  list<string>  $ids
-     * @return list<Need>
-     */
-    private function needs(array $ids): array
-    {
-        return array_values(array_map(fn (string $id): Need => $this->byId[$id], $ids));
-    }
-
-    /**
-     * @param  list<string>  $names
-     * @return list<Gear>
-     */
-    private function gear(array $names): array
-    {
-        $ids = array_map(static fn (string $name): int => (int) Givers::gearId($name), $names);
-
-        return array_values(
-            array_map(fn (int $id): Gear => $this->gearById[$id], array_filter($ids, fn (int $id): bool => isset($this->gearById[$id]))),
-        );
+        return $this->found->mends[$need->id] ?? [];
     }
 }

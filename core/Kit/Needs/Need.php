@@ -42,6 +42,12 @@ final readonly class Need
         public array $figures = [],
     ) {}
 
+    /** What is needed, without when and why. */
+    public function withoutWords(): self
+    {
+        return new self($this->id, $this->what, $this->count, $this->priority, $this->wantsSpare, '', '', [], $this->figures);
+    }
+
     public function figure(string $name): ?float
     {
         return is_numeric($this->figures[$name] ?? null) ? (float) $this->figures[$name] : null;

@@ -18,8 +18,21 @@ final class Words
         'picture', 'photo', 'shot', 'some', 'also', 'der', 'die', 'das', 'und',
     ];
 
+    /** Texts whose words are kept at hand: those of a plan are asked for hundreds of times a page. */
+    private const KEPT = 500;
+
     /** @return list<string> in the singular, cut to their stem */
     public static function of(string $text): array
+    {
+        /** @var array<string, list<string>> $kept */
+        static $kept = [];
+        $kept = count($kept) > self::KEPT ? [] : $kept;
+
+        return $kept[$text] ??= self::read($text);
+    }
+
+    /** @return list<string> */
+    private static function read(string $text): array
     {
         preg_match_all('/\p{L}[\p{L}-]*/u', mb_strtolower((string) preg_replace("/['’]s?\b/u", '', $text)), $found);
         $words = array_filter(

@@ -50,6 +50,15 @@ final class RecordTest extends TestCase
         $this->assertSame('kept sealed', $desk->secret);
     }
 
+    public function test_no_record_changes_a_value_as_it_is_read(): void
+    {
+        foreach (self::records() as $class) {
+            foreach (Schema::getColumnListing((new $class())->getTable()) as $column) {
+                $this->assertFalse((new $class())->hasAnyGetMutator($column), "{$class} {$column}");
+            }
+        }
+    }
+
     public function test_no_method_is_marked_to_be_called_at_the_start_by_other_than_its_name(): void
     {
         foreach (self::records() as $class) {

@@ -17,6 +17,7 @@ use NorthSatchel\Kit\Judge\FlightJudge;
 use NorthSatchel\Kit\Judge\HoldsJudge;
 use NorthSatchel\Kit\Judge\LensChanges;
 use NorthSatchel\Kit\Judge\LossReport;
+use NorthSatchel\Kit\Judge\LossSearch;
 use NorthSatchel\Kit\Judge\PersonLoss;
 use NorthSatchel\Kit\Judge\ReachJudge;
 use NorthSatchel\Kit\Judge\StationJudge;
@@ -123,6 +124,9 @@ final class MadeUpKitTest extends TestCase
         $station = new Station($bag, (float) $say->one([0, 12, 60]));
         $say->add($station->paceSays());
         $report = new LossReport($bag, $rest, $needs);
+        // What is lost does not hang on when and why something is needed: a search without these says the same.
+        $bare = new LossSearch($bag, $rest, array_map(static fn (Need $n): Need => $n->withoutWords(), $needs));
+        $this->assertEquals($report->verdicts(), (new LossReport($bag, $rest, $needs, $bare))->verdicts());
         $say->verdicts([
             ...BodiesJudge::of($byLane, $carried),
             ...BudgetJudge::of($needs, $bag, $rest),
