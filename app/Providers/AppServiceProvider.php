@@ -31,6 +31,7 @@ use App\Desks\Copies\SessionFrames;
 use App\Desks\Day\RearrangeTaps;
 use App\Desks\Day\SlotsAtHand;
 use App\Desks\House\Readiness;
+use App\Desks\House\TriedDay;
 use App\Desks\Kit\CardsInUse;
 use App\Desks\Kit\CarryDesk;
 use App\Desks\Kit\KitDesk;
@@ -53,6 +54,7 @@ use App\Desks\Plan\JobsBeside;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\ReachAtHand;
 use App\Desks\Plan\SpotLightDesk;
+use App\Desks\Plan\WholeDay;
 use App\Desks\Scout\ScoutDesk;
 use App\Desks\Taps\TapDesk;
 use App\Desks\Taps\TapListener;
@@ -118,6 +120,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->tag([SlotTaps::class, RearrangeTaps::class], TapListener::class);
         $this->app->when(TapDesk::class)->needs('$listeners')->giveTagged(TapListener::class);
         // What an earlier phase asks of a later one.
+        $this->app->bind(WholeDay::class, TriedDay::class);
         $this->app->bind(LensesAtHand::class, LensesForGroups::class);
         $this->app->bind(ReachAtHand::class, ReachOfLanes::class);
         $this->app->bind(CamerasAlone::class, RemoteDesk::class);

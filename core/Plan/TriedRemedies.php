@@ -6,7 +6,6 @@ namespace NorthSatchel\Plan;
 
 use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
-use NorthSatchel\Severity;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -19,20 +18,31 @@ final readonly class TriedRemedies
 {
     private const MOVES = ['segment.later', 'segment.shorten'];
 
-    /** @param  \Closure(PlannedDay): Verdicts  $judge  all that is said of a day */
-    private function __construct(private PlannedDay $day, private \Closure $judge, private Verdicts $before) {}
+    /**
+     * @param  \Closure(PlannedDay): Verdicts  $judge
+     * @param  \Closure(PlannedDay): Verdicts  $elsewhere
+     */
+    private function __construct(
+        private PlannedDay $day,
+        private \Closure $judge,
+        private Verdicts $before,
+        private \Closure $elsewhere,
+        private Verdicts $beforeElsewhere,
+    ) {}
 
     /**
      * @param  Verdicts  $found  of that day, whose remedies are tried
-     * @param  \Closure(PlannedDay): Verdicts  $judge  all that is said of a day
+     * @param  \Closure(PlannedDay): Verdicts  $judge  what is said of a day, the findings with it
+     * @param  (\Closure(PlannedDay): Verdicts)|null  $elsewhere  what others say of it: asked only of what has passed the first
      */
-    public static function of(PlannedDay $day, Verdicts $found, \Closure $judge): Verdicts
+    public static function of(PlannedDay $day, Verdicts $found, \Closure $judge, ?\Closure $elsewhere = null): Verdicts
     {
         $wanted = array_filter(iterator_to_array($found), static fn (Verdict $v): bool => self::isMove($v));
         if ($wanted === []) {
             return $found;
         }
-        $tried = new self($day, $judge, $judge($day));
+        $elsewhere ??= static fn (PlannedDay $tried): Verdicts => new Verdicts();
+        $tried = new self($day, $judge, $judge($day), $elsewhere, $elsewhere($day));
 
         return new Verdicts(array_map(static fn (Verdict $v): Verdict => self::isMove($v) ? $tried->one($v) : $v, iterator_to_array($found)));
     }
@@ -160,26 +170,20 @@ final readonly class TriedRemedies
     private function cost(Verdict $verdict, int $id, PlannedDay $day): ?string
     {
         $title = array_column($this->day->segments, 'title', 'id')[$id] ?? '';
-        $known = array_map(self::shape(...), iterator_to_array($this->before));
-        $new = [];
-        foreach (($this->judge)($day) as $now) {
-            $isSame = $now->code === $verdict->code &&
-                (($now->remedy->on['segment'] ?? null) === $id || ($title !== '' && str_contains($now->finding, $title)));
-            $isNew = ! in_array(self::shape($now), $known, true);
-            if ($isSame || ($isNew && $now->severity === Severity::Stop)) {
+        $after = ($this->judge)($day);
+        foreach ($after as $now) {
+            $isOfIt = ($now->remedy->on['segment'] ?? null) === $id || ($title !== '' && str_contains($now->finding, $title));
+            if ($now->code === $verdict->code && $isOfIt) {
                 return null;
             }
-            if ($isNew && $now->severity === Severity::Fix) {
-                $new[] = rtrim($now->finding, '.');
-            }
         }
+        $here = new DaysCompared($this->before, $after);
+        $there = $here->isStopped() ? null : new DaysCompared($this->beforeElsewhere, ($this->elsewhere)($day));
+        if ($there === null || $there->isStopped()) {
+            return null;
+        }
+        $new = [...$here->fixes(), ...$there->fixes()];
 
         return $new === [] ? '' : ' It costs: '.lcfirst($new[0]).(count($new) > 1 ? ', and '.(count($new) - 1).' more' : '').'.';
-    }
-
-    /** The finding without its numbers. */
-    private static function shape(Verdict $verdict): string
-    {
-        return $verdict->code.preg_replace('/[\d:.,]+/', '', $verdict->finding);
     }
 }

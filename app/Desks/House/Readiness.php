@@ -17,16 +17,13 @@ use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\RoomsDesk;
 use App\Desks\Kit\ShotLensDesk;
 use App\Desks\People\CallSheetDesk;
-use App\Desks\People\PeopleDesk;
 use App\Desks\People\RosterDesk;
 use App\Desks\Plan\ArrivalDesk;
 use App\Desks\Plan\CoverDesk;
 use App\Desks\Plan\ElementsDesk;
 use App\Desks\Plan\LooksDesk;
-use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\SendingDesk;
 use App\Desks\Plan\SetupLightDesk;
-use App\Desks\Plan\SpotLightDesk;
 use App\Desks\Wrap\BoardsDesk;
 use App\Desks\Wrap\CaptionDesk;
 use App\Desks\Wrap\PicksDesk;
@@ -45,9 +42,7 @@ final class Readiness
 
     public function __construct(
         private readonly BriefDesk $brief,
-        private readonly SpotLightDesk $light,
-        private readonly PlanDesk $plan,
-        private readonly PeopleDesk $people,
+        private readonly TriedDay $tried,
         private readonly KitDesk $kit,
         private readonly ShotLensDesk $shotLenses,
         private readonly CoverDesk $cover,
@@ -112,15 +107,15 @@ final class Readiness
             'verdicts',
             fn (): array => [
                 'brief' => $this->brief->verdicts($job),
-                'scout' => $this->light->verdicts($job)->with($this->rooms->verdicts($job)),
-                'plan' => $this->plan->verdicts($job)->with($this->shotLenses->verdicts($job))
+                'scout' => $this->tried->ofLight($job)->with($this->rooms->verdicts($job)),
+                'plan' => $this->tried->ofPlan($job)->with($this->shotLenses->verdicts($job))
                     ->with($this->cover->verdicts($job))
                     ->with($this->sending->verdicts($job))
                     ->with($this->arrival->verdicts($job))
                     ->with($this->elementsOf($job, false))
                     ->with($this->setupLight->verdicts($job))
                     ->with($this->looks->verdicts($job)),
-                'people' => $this->people->verdicts($job)->with($this->rosters->verdicts($job))->with($this->callSheets->verdicts($job)),
+                'people' => $this->tried->ofPeople($job)->with($this->rosters->verdicts($job))->with($this->callSheets->verdicts($job)),
                 'kit' => $this->kit->verdicts($job),
             ],
         );

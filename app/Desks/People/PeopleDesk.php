@@ -25,6 +25,7 @@ use NorthSatchel\People\School;
 use NorthSatchel\People\StandTime;
 use NorthSatchel\People\TimingChoice;
 use NorthSatchel\People\WhoIsWhere;
+use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Site;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
@@ -57,8 +58,12 @@ final class PeopleDesk
         unset($this->groups[$job->id]);
     }
 
-    /** @throws ImpossibleValue when the lines do not make a family */
-    public function family(Job $job): Family
+    /**
+     * @param  FormalsSegment|null  $during  instead of the planned one
+     *
+     * @throws ImpossibleValue when the lines do not make a family
+     */
+    public function family(Job $job, ?FormalsSegment $during = null): Family
     {
         $job->loadMissing('people');
 
@@ -67,7 +72,7 @@ final class PeopleDesk
                 array_values($job->people->map(static fn (Person $p): FamilyLine => new FamilyLine($p->name, (string) $p->role))->all()),
             ),
         );
-        $segment = $this->segment($job);
+        $segment = $during ?? $this->segment($job);
         if ($segment === null) {
             return $family;
         }
@@ -110,6 +115,27 @@ final class PeopleDesk
             JobDay::of($job),
             $this->likely($job),
         );
+    }
+
+    /** Of the groups on a day that is planned otherwise, in the order they have: no other is searched for it. */
+    public function verdictsOn(Job $job, PlannedDay $day): Verdicts
+    {
+        $during = null;
+        foreach ($day->segments as $s) {
+            $during = $s->id === $job->formals_segment_id
+                ? new FormalsSegment(id: $s->id, title: $s->title, startsAt: $s->startsAt, minutes: $s->minutes, isAnchor: $s->isAnchor)
+                : $during;
+        }
+        if ($during === null || $this->groups($job)->isEmpty()) {
+            return new Verdicts();
+        }
+        try {
+            $family = $this->family($job, $during);
+
+            return FormalsJudge::of($family, new StandTime($this->order($job), $family, $job->formals_gathered), null, $during, $day->day);
+        } catch (ImpossibleValue) {
+            return new Verdicts();
+        }
     }
 
     private function likely(Job $job): ?FormalsSegment

@@ -12,6 +12,7 @@ use App\Models\Plan\Segment;
 use App\Models\Scout\GroundRecord;
 use Illuminate\Support\Collection;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Posts\CoverPage;
 use NorthSatchel\Plan\Posts\GroundCover;
 use NorthSatchel\Plan\Posts\PlayedPeriod;
@@ -79,13 +80,16 @@ final readonly class CoverDesk
         return array_values(array_diff($lanes->unique()->all(), array_map(static fn (Shooter $s): string => $s->id, $cover->shooters)));
     }
 
-    /** Of a job that has a ground and periods on it; else nothing. */
-    public function verdicts(Job $job): Verdicts
+    /** Of a job that has a ground and periods on it; else nothing. @param  PlannedDay|null  $otherwise  a day of it that is planned otherwise */
+    public function verdicts(Job $job, ?PlannedDay $otherwise = null): Verdicts
     {
         $ground = $job->segments->whereNotNull('cover')->isEmpty() ? null : $this->ground($job);
 
         try {
-            return $ground === null ? new Verdicts() : PostJudge::of($this->cover($job, $ground), $job->id);
+            $cover = $ground === null ? null : $this->cover($job, $ground);
+            $cover = $otherwise === null ? $cover : $cover?->on($otherwise);
+
+            return $cover === null ? new Verdicts() : PostJudge::of($cover, $job->id);
         } catch (ImpossibleValue) {
             // The ground says beside its field what cannot be read.
             return new Verdicts();

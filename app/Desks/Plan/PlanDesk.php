@@ -51,7 +51,8 @@ final class PlanDesk
         return $this->days["{$job->id} {$day}"] ??= $this->build($job, $day);
     }
 
-    public function verdicts(Job $job): Verdicts
+    /** @param  (\Closure(PlannedDay, int): Verdicts)|null  $elsewhere  what others say of a day that is planned otherwise */
+    public function verdicts(Job $job, ?\Closure $elsewhere = null): Verdicts
     {
         $count = JobDay::count($job);
         $days = array_map(fn (int $day): PlannedDay => $this->day($job, $day), range(0, $count - 1));
@@ -62,7 +63,8 @@ final class PlanDesk
             ->with($this->beside->verdicts($job));
         foreach ($days as $number => $day) {
             $judge = fn (PlannedDay $tried): Verdicts => $this->foundOn($job, $tried, $number);
-            $all = $all->with($headed(TriedRemedies::of($day, $judge($day), $judge), $number));
+            $others = $elsewhere === null ? null : static fn (PlannedDay $tried): Verdicts => $elsewhere($tried, $number);
+            $all = $all->with($headed(TriedRemedies::of($day, $judge($day), $judge, $others), $number));
         }
         // That it holds is said only where nothing on the page says otherwise.
         foreach ($all->open() === 0 ? $days : [] as $number => $day) {
@@ -185,10 +187,8 @@ final class PlanDesk
     /** @return list<Separation> those whose meeting is still planned, or that hold all day */
     private static function separations(Job $job): array
     {
-        $standing = array_filter(
-            $job->separations ?? [],
-            static fn (array $s): bool => $s['until'] === null || $job->segments->contains('id', $s['until']),
-        );
+        $isStanding = static fn (array $s): bool => $s['until'] === null || $job->segments->contains('id', $s['until']);
+        $standing = array_filter($job->separations ?? [], $isStanding);
 
         return array_values(
             array_map(static fn (array $s): Separation => new Separation($s['first'], $s['second'], $s['until']), $standing),

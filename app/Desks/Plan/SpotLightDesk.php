@@ -29,13 +29,19 @@ final class SpotLightDesk
 
     public function __construct(private readonly PlanDesk $plan, private readonly ScoutDesk $scout) {}
 
-    public function verdicts(Job $job): Verdicts
+    /** @param  (\Closure(PlannedDay, int): Verdicts)|null  $elsewhere  what others say of a day that is planned otherwise */
+    public function verdicts(Job $job, ?\Closure $elsewhere = null): Verdicts
     {
         $verdicts = new Verdicts();
         for ($day = 0; $day < JobDay::count($job); $day++) {
             $planned = $this->plan->day($job, $day);
             $judge = fn (PlannedDay $tried): Verdicts => $this->verdictsOn($job, $tried)->with($this->plan->verdictsOf($job, $tried, $day));
-            $verdicts = $verdicts->with(TriedRemedies::of($planned, $this->verdictsOn($job, $planned), $judge));
+            $verdicts = $verdicts->with(TriedRemedies::of(
+                $planned,
+                $this->verdictsOn($job, $planned),
+                $judge,
+                $elsewhere === null ? null : static fn (PlannedDay $tried): Verdicts => $elsewhere($tried, $day),
+            ));
         }
 
         $unmapped = $this->scout->places($job)->where('id', '!=', $job->place_id)->whereNull('latitude')->pluck('name');

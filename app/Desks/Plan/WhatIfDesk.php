@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Desks\Plan;
 
 use App\Desks\Brief\JobDay;
+use App\Desks\Brief\KeptFindings;
 use App\Models\Brief\Job;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Segment;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\DaysCompared;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Replan\How;
 use NorthSatchel\Plan\WhatIf\DayRehearsal;
@@ -27,12 +28,10 @@ final class WhatIfDesk
 {
     private const RUNS = 3000;
 
-    private const KEPT_S = 86400;
-
     private const SEED = 20;
 
     public function __construct(private readonly PlanDesk $plan, private readonly PlanWork $work, private readonly SpotLightDesk $light,
-        private readonly DelayedCover $cover) {}
+        private readonly DelayedCover $cover, private readonly WholeDay $whole) {}
 
     /** Null when no such segment is planned. */
     public function late(Job $job, int $segmentId, int $minutes, bool $isLeastChange = false): ?LateDay
@@ -80,18 +79,17 @@ final class WhatIfDesk
     /** One lane lived through; kept for as long as the plan stays the same. */
     public function rehearsal(Job $job, int $number, string $lane): LivedLane
     {
-        $day = $this->plan->day($job, $number);
-        $rules = [$job->covered_from, $job->covered_to, $job->separations, $job->accessWindows->toArray()];
-        $of = [$day->day->date, $lane, $day->segments, $day->travels, $day->points, $day->gates, $rules];
-        $key = 'lived-'.hash('xxh128', serialize($of));
-
-        return Cache::remember($key, self::KEPT_S, function () use ($job, $number, $day, $lane): LivedLane {
+        return KeptFindings::besideTaps($job, "lived-{$number}-{$lane}", function () use ($job, $number, $lane): LivedLane {
+            $day = $this->plan->day($job, $number);
             $rehearsal = new DayRehearsal($day, $lane, self::RUNS, self::SEED);
-            // Tried before it is offered: it may make nothing that has to be mended.
-            $wrong = fn (PlannedDay $of): int => $this->plan->verdictsOf($job, $of, $number)->open();
-            $now = $wrong($day);
+            // Tried before it is offered: it makes no stop, and nothing more that has to be mended, whoever judges it.
+            $now = $this->whole->verdictsOn($job, $day, $number);
 
-            return new LivedLane($rehearsal->rows(), $rehearsal->bestBuffer(static fn (PlannedDay $then): bool => $wrong($then) <= $now));
+            return new LivedLane($rehearsal->rows(), $rehearsal->bestBuffer(function (PlannedDay $tried) use ($job, $number, $now): bool {
+                $then = $this->whole->verdictsOn($job, $tried, $number);
+
+                return $then->open() <= $now->open() && ! (new DaysCompared($now, $then))->isStopped();
+            }));
         });
     }
 

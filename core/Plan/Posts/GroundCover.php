@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Posts;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Segment;
 use NorthSatchel\Scout\Ground\Ground;
 use NorthSatchel\Scout\Ground\GroundPost;
 
@@ -38,6 +40,23 @@ final class GroundCover
         usort($periods, static fn (PlayedPeriod $a, PlayedPeriod $b): int => $a->startsAt <=> $b->startsAt);
 
         return new self($this->ground, $periods, $this->shooters, $this->hand, $this->subjectM, $this->fill);
+    }
+
+    /** The same on a day that is planned otherwise; itself where no period of it is. */
+    public function on(PlannedDay $day): self
+    {
+        $segments = array_column(array_map(static fn (Segment $s): array => [$s->id, $s], $day->segments), 1, 0);
+        $periods = array_map(static function (PlayedPeriod $p) use ($segments): PlayedPeriod {
+            $segment = $segments[$p->segment] ?? null;
+            $by = $segment === null ? 0 : intdiv($segment->startsAt - $p->startsAt, 60);
+
+            return $segment === null || ($by === 0 && $segment->minutes === $p->minutes) ? $p : $p->later($by, $segment->minutes);
+        }, $this->periods);
+        usort($periods, static fn (PlayedPeriod $a, PlayedPeriod $b): int => $a->startsAt <=> $b->startsAt);
+
+        return $periods === $this->periods
+            ? $this
+            : new self($this->ground, $periods, $this->shooters, $this->hand, $this->subjectM, $this->fill);
     }
 
     /** Whether there is something to be worked out. */

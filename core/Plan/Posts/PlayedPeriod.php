@@ -27,15 +27,17 @@ final readonly class PlayedPeriod
         public int $day = 0,
     ) {}
 
-    /** The same so many minutes later. */
-    public function later(int $minutes): self
+    /** The same so many minutes later; of another length where one is given. */
+    public function later(int $minutes, ?int $length = null): self
     {
+        $length ??= $this->minutes;
+
         return new self(
             $this->segment,
             $this->title,
             $this->startsAt + 60 * $minutes,
-            $this->minutes,
-            $this->endMinutes + $minutes,
+            $length,
+            $this->endMinutes + $minutes + $length - $this->minutes,
             $this->worth,
             $this->lanes,
             $this->musts,

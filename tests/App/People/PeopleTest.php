@@ -16,6 +16,7 @@ use App\Models\Scout\Spot;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Optics\RowsFocus;
+use NorthSatchel\Time\ClockTime;
 use Tests\App\TestCase;
 use Tests\Support\WaitingForLooks;
 
@@ -62,6 +63,18 @@ final class PeopleTest extends TestCase
         preg_match('/name="minutes" value="(\d+)"/', (string) $this->page()->assertSee('has 12.')->getContent(), $needed);
         $this->post("/segments/{$segment->id}/length", ['minutes' => $needed[1]]);
         $this->page()->assertSee('The groups fit into');
+    }
+
+    public function test_more_minutes_for_the_groups_are_offered_only_where_nothing_is_run_into(): void
+    {
+        $segment = Segment::query()->where('title', 'Family groups')->firstOrFail();
+        $segment->update(['minutes' => 12]);
+        $this->page()->assertSee('has 12.')->assertSee("/segments/{$segment->id}/length");
+        $ends = ClockTime::of($segment->start_clock)->minutes + 12;
+        Segment::query()->create([...$segment->only(['job_id', 'place_id', 'day', 'lane', 'priority', 'light']),
+            'title' => 'Toast', 'start_clock' => ClockTime::ofMinutes($ends)->text(), 'minutes' => 20, 'is_anchor' => true,
+        ]);
+        $this->page()->assertSee('has 12.')->assertDontSee("/segments/{$segment->id}/length");
     }
 
     public function test_groups_are_added_changed_moved_and_removed(): void

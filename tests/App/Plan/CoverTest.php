@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\App\Plan;
 
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Brief\JobDay;
+use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\WholeDay;
 use App\Models\Brief\Job;
 use App\Models\Plan\PlanChange;
-use App\Models\Plan\Segment;
+use App\Models\Plan\Segment as StoredSegment;
 use App\Models\Scout\GroundRecord;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Segment;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdict;
 use Tests\App\TestCase;
 
 /** A ground is drawn, periods are marked, and who stands where is judged, on the demo's finals and from nothing. */
@@ -57,6 +64,29 @@ final class CoverTest extends TestCase
         $this->assertSame(14.5, $ground->refresh()->length_m, 'what is drawn is not laid out again');
     }
 
+    /** What mends something else may take somebody from a post: whoever judges a day is asked. */
+    public function test_a_day_planned_otherwise_is_judged_by_its_posts_too(): void
+    {
+        $url = "/jobs/{$this->finals->id}/cover";
+        $this->post("{$url}/take")->assertRedirect($url);
+        $job = BriefDesk::open($this->finals->id);
+        $day = app(PlanDesk::class)->day($job);
+        $periods = $job->segments->whereNotNull('cover')->sortBy('start_clock')->values();
+        $codes = static fn (PlannedDay $of): array => array_map(
+            static fn (Verdict $v): string => $v->code,
+            iterator_to_array(app(WholeDay::class)->verdictsOn($job, $of, 0)),
+        );
+        $this->assertNotContains('cover.walk', $codes($day));
+        $earlier = static fn (int $id): PlannedDay => $day->with(array_map(static function (Segment $s) use ($id, $periods, $job): Segment {
+            $before = $periods->takeUntil(static fn (StoredSegment $p): bool => $p->id === $id)->last();
+            $from = $before === null ? $s->startsAt : JobDay::of($job)->instantOf(ClockTime::of($before->start_clock));
+
+            return $s->id === $id ? $s->at($from + 60 * ($before->minutes ?? 0), $s->minutes) : $s;
+        }, $day->segments));
+        $found = array_merge(...$periods->slice(1)->map(static fn (StoredSegment $p): array => $codes($earlier($p->id)))->all());
+        $this->assertContains('cover.walk', $found, 'somebody who changes posts has no break to walk in');
+    }
+
     public function test_the_finals_are_covered_as_far_as_can_be_and_by_hand(): void
     {
         $url = "/jobs/{$this->finals->id}/cover";
@@ -64,7 +94,7 @@ final class CoverTest extends TestCase
             ->assertOk()
             ->assertSee('101 of 110 covered with 1 move; the most that is possible is 101, proven.')->assertSee('a converter for the lead (280 mm)');
         $this->get("/jobs/{$this->finals->id}/plan")->assertSee('4 sides stay open')->assertSee($url);
-        $first = Segment::query()->where('title', 'First third')->firstOrFail();
+        $first = StoredSegment::query()->where('title', 'First third')->firstOrFail();
         $hand = ['hand' => [$first->id => ['lead' => 'Gallery', 'second' => '']], 'worth' => [$first->id => [3, 9, 2, 4, 3, 2]]];
         $this->put($url, [...$hand, 'worth' => [$first->id => [101]]])->assertSessionHasErrors();
         $this->assertSame([], $first->refresh()->cover['hand'] ?? null);
@@ -95,11 +125,11 @@ final class CoverTest extends TestCase
     /** Posts that are cleared by then are chosen again, and what was chosen by hand is said not to be there any more. */
     public function test_a_delay_chooses_the_posts_again(): void
     {
-        Segment::query()->where('job_id', $this->finals->id)->update(['is_outdoor' => true]);
+        StoredSegment::query()->where('job_id', $this->finals->id)->update(['is_outdoor' => true]);
         $ground = GroundRecord::query()->where('place_id', $this->finals->place_id)->firstOrFail();
         $url = "/jobs/{$this->finals->id}/what-if?hours=4";
         $this->get($url)->assertOk()->assertSee('What it gives and takes')->assertDontSee('By then other posts cover more');
-        $first = Segment::query()->where('title', 'First third')->firstOrFail();
+        $first = StoredSegment::query()->where('title', 'First third')->firstOrFail();
         $until = ClockTime::of($first->start_clock)->plus(180)->text();
         $east = 'East corner, 42, -2, holds 2, seat';
         $ground->update(['posts' => str_replace($east, "{$east}, until {$until}", $ground->posts)]);
@@ -111,7 +141,7 @@ final class CoverTest extends TestCase
     public function test_two_periods_of_one_name_have_each_their_own_light(): void
     {
         foreach (['First third' => '12:00', 'Second third' => '20:30'] as $title => $from) {
-            Segment::query()->where('job_id', $this->finals->id)->where('title', $title)->update([
+            StoredSegment::query()->where('job_id', $this->finals->id)->where('title', $title)->update([
                 'title' => 'Heat', 'start_clock' => $from, 'is_outdoor' => true,
             ]);
         }
@@ -122,10 +152,11 @@ final class CoverTest extends TestCase
     public function test_periods_are_marked_and_a_delay_moves_them(): void
     {
         $url = "/jobs/{$this->finals->id}/cover";
-        $ids = Segment::query()->where('job_id', $this->finals->id)->whereIn('title', ['First third', 'Warming up'])->pluck('id')->all();
+        $ids = StoredSegment::query()->where('job_id', $this->finals->id)->whereIn('title', ['First third', 'Warming up'])->pluck('id')->all();
         $this->post("{$url}/periods", ['segments' => $ids])->assertRedirect($url);
-        $this->assertEqualsCanonicalizing($ids, Segment::query()->where('job_id', $this->finals->id)->whereNotNull('cover')->pluck('id')->all());
-        $first = Segment::query()->where('title', 'First third')->firstOrFail();
+        $this->assertEqualsCanonicalizing($ids, StoredSegment::query()->where('job_id', $this->finals->id)->whereNotNull('cover')
+            ->pluck('id')->all());
+        $first = StoredSegment::query()->where('title', 'First third')->firstOrFail();
         $this->assertSame(9, $first->cover['worth']['East goal'] ?? null, 'what stays a period keeps what was typed');
         $this->post("{$url}/periods", [])->assertRedirect($url);
         $this->get($url)->assertSee('No segment is marked as a period.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Posts\Backdrop;
 use NorthSatchel\Plan\Posts\CoverLanes;
 use NorthSatchel\Plan\Posts\CoverMap;
@@ -18,9 +19,13 @@ use NorthSatchel\Plan\Posts\PostJudge;
 use NorthSatchel\Plan\Posts\PostStop;
 use NorthSatchel\Plan\Posts\PostView;
 use NorthSatchel\Plan\Posts\Shooter;
+use NorthSatchel\Plan\Segment;
+use NorthSatchel\Plan\Travels;
 use NorthSatchel\Scout\Ground\Ground;
 use NorthSatchel\Scout\Ground\GroundKind;
 use NorthSatchel\Sky\SunPosition;
+use NorthSatchel\Time\LocalDay;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\TestCase;
 
@@ -146,6 +151,31 @@ final class PostJudgeTest extends TestCase
         $two = [new Shooter('lead', 300.0), new Shooter('second', 300.0)];
         $this->assertSame(['stop cover.cannot'], self::codes(self::cover(posts: 'West, 0, 0', shooters: $two)));
         $this->assertSame(['stop cover.cannot'], self::codes(self::cover(posts: 'West, 0, 0, until 18:30')));
+    }
+
+    /** A day that is planned otherwise takes its periods along; one on which none of them moves is the same. */
+    public function test_on_a_day_that_is_planned_otherwise(): void
+    {
+        $cover = self::cover();
+        $day = LocalDay::of('2027-05-08', 'Europe/Vienna');
+        $with = static fn (PlayedPeriod $p, int $later, int $minutes): PlannedDay => new PlannedDay(
+            $day,
+            [new Segment($p->segment, $p->title, 'lead', $p->startsAt + 60 * $later, $minutes, Priority::Must)],
+            new Travels([]),
+            [],
+            null,
+        );
+        $last = $cover->periods[count($cover->periods) - 1];
+        $this->assertSame($cover, $cover->on($with($last, 0, $last->minutes)));
+        $moved = $cover->on($with($last, -7, $last->minutes + 3))->periods;
+        $then = array_values(array_filter($moved, static fn (PlayedPeriod $p): bool => $p->segment === $last->segment))[0];
+        $this->assertSame(
+            [$last->startsAt - 420, $last->minutes + 3, $last->endMinutes - 4],
+            [$then->startsAt, $then->minutes, $then->endMinutes],
+        );
+        $this->assertCount(count($cover->periods), $moved);
+        $first = $cover->on($with($last, -24 * 60, $last->minutes))->periods[0];
+        $this->assertSame($last->segment, $first->segment, 'in the order of time');
     }
 
     public function test_somebody_is_on_the_reaction(): void

@@ -145,4 +145,30 @@ final class TriedRemediesTest extends TestCase
         );
         $this->assertNull(TriedRemedies::of($day, new Verdicts([$wrong]), $stops)->worst()?->remedy);
     }
+
+    public function test_those_who_judge_the_rest_of_the_job_are_asked_as_well_and_only_of_what_helps(): void
+    {
+        $day = self::day(self::segment(1, '12:00', 60));
+        $shorter = new Remedy('segment.shorten', 'Give it 30 min', ['segment' => 1, 'minutes' => 30]);
+        $wrong = Verdict::fix('x.y', 'S1 is late.', 'So.', remedy: $shorter);
+        $helps = static fn (PlannedDay $d): Verdicts => new Verdicts($d->segments[0]->minutes === 60 ? [$wrong] : []);
+        $useless = static fn (PlannedDay $d): Verdicts => new Verdicts([$wrong]);
+        $asked = 0;
+        $says = static function (Verdict ...$then) use (&$asked): \Closure {
+            return static function (PlannedDay $d) use (&$asked, $then): Verdicts {
+                $asked += $d->segments[0]->minutes === 30 ? 1 : 0;
+
+                return new Verdicts([Verdict::stop('a.a', 'It is so already.', ''), ...$d->segments[0]->minutes === 30 ? $then : []]);
+            };
+        };
+        $of = new Verdicts([$wrong]);
+        $tried = static fn (\Closure $judge, \Closure $elsewhere): ?Verdict => TriedRemedies::of($day, $of, $judge, $elsewhere)->worst();
+        $this->assertSame('So.', $tried($helps, $says())?->because);
+        $this->assertNotNull($tried($helps, $says())?->remedy, 'what is so already speaks against nothing');
+        $this->assertNull($tried($helps, $says(Verdict::stop('a.b', 'Nobody can be there.', '')))?->remedy);
+        $this->assertSame('So. It costs: the sun is gone.', $tried($helps, $says(Verdict::fix('a.b', 'The sun is gone.', '')))?->because);
+        $before = $asked;
+        $this->assertNull($tried($useless, $says())?->remedy);
+        $this->assertSame($before, $asked);
+    }
 }

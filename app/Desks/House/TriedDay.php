@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Desks\House;
+
+use App\Desks\People\PeopleDesk;
+use App\Desks\Plan\CoverDesk;
+use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\SpotLightDesk;
+use App\Desks\Plan\WholeDay;
+use App\Models\Brief\Job;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\TriedRemedies;
+use NorthSatchel\Verdicts;
+
+/** What one phase offers is tried on the others: a move that mends the plan may put people in the dark, or from their post. */
+final readonly class TriedDay implements WholeDay
+{
+    public function __construct(
+        private PlanDesk $plan,
+        private SpotLightDesk $light,
+        private CoverDesk $cover,
+        private PeopleDesk $people,
+    ) {}
+
+    public function verdictsOn(Job $job, PlannedDay $day, int $number): Verdicts
+    {
+        return $this->plan->verdictsOf($job, $day, $number)->with($this->light->verdictsOn($job, $day))->with($this->besides($job, $day));
+    }
+
+    public function ofPlan(Job $job): Verdicts
+    {
+        return $this->plan->verdicts(
+            $job,
+            fn (PlannedDay $tried, int $number): Verdicts => $this->light->verdictsOn($job, $tried)->with($this->besides($job, $tried)),
+        );
+    }
+
+    public function ofLight(Job $job): Verdicts
+    {
+        return $this->light->verdicts($job, fn (PlannedDay $tried, int $number): Verdicts => $this->besides($job, $tried));
+    }
+
+    /** The groups are called in one segment, on one day. */
+    public function ofPeople(Job $job): Verdicts
+    {
+        $number = (int) $job->segments->firstWhere('id', $job->formals_segment_id)?->day;
+
+        return TriedRemedies::of(
+            $this->plan->day($job, $number),
+            $this->people->verdicts($job),
+            fn (PlannedDay $tried): Verdicts => $this->people->verdictsOn($job, $tried),
+            fn (PlannedDay $tried): Verdicts => $this->plan->verdictsOf($job, $tried, $number)
+                ->with($this->light->verdictsOn($job, $tried))
+                ->with($this->cover->verdicts($job, $tried)),
+        );
+    }
+
+    /** The posts, and the groups. */
+    private function besides(Job $job, PlannedDay $tried): Verdicts
+    {
+        return $this->cover->verdicts($job, $tried)->with($this->people->verdictsOn($job, $tried));
+    }
+}
