@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
-/** A segment in the drawing of a day; its title broken to lines that fit, lying or upright. */
+use NorthSatchel\Drawing\FittedLines;
+
+/** A segment in the drawing of a day; its title whole, lying or upright. */
 final readonly class DaySlip
 {
     /**
-     * @param  list<string>  $lines
-     * @param  list<string>  $upright
+     * @param  FittedLines|null  $text  its title, across; upright with its time in front; null where it is too narrow for words
      */
     public function __construct(
         public int $id,
@@ -18,8 +19,8 @@ final readonly class DaySlip
         public float $width,
         public float $height,
         public string $title,
-        public array $lines,
-        public array $upright,
+        public ?FittedLines $text,
+        public bool $isUpright,
         public string $time,
         public string $priority,
         public bool $isOutdoor,

@@ -4,84 +4,56 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
-/** A title written on a slip: across where every word fits, else upright with its time in front. */
+use NorthSatchel\Drawing\FittedLines;
+
+/** A title written on a slip, whole: across below its time, or upright with its time in front; smaller where neither fits. */
 final readonly class SlipTitle
 {
-    /** Of the condensed type at the size of a slip. */
-    private const LETTER_WIDTH = 5.6;
+    /** Of the condensed type, in sizes of it. */
+    private const LETTER = 0.43;
 
-    private const LETTER_UPRIGHT = 5.4;
+    private const LETTER_UPRIGHT = 0.45;
 
-    private const LINE_HEIGHT = 14.0;
+    public const SIZE = 13.0;
+
+    public const SIZE_UPRIGHT = 12.0;
 
     /** What the time and the edges take of the height. */
-    private const HEAD = 30.0;
+    private const HEAD = 23.0;
 
     private const MARGIN = 9.0;
 
-    private const NARROWEST_UPRIGHT = 12.0;
+    /** A slip that is narrower bears no words; they stand in the list below it. */
+    private const NARROWEST = 12.0;
+
+    private const FEWEST_LETTERS = 5;
 
     private const MOST_LINES = 3;
 
-    public function __construct(private string $time, private string $title, private float $width, private float $height) {}
+    /** Null: nothing is written on it. */
+    public ?FittedLines $text;
 
+    public bool $isUpright;
+
+    public function __construct(string $time, string $title, float $width, float $height)
+    {
+        if ($width < self::NARROWEST) {
+            [$this->text, $this->isUpright] = [null, false];
+
+            return;
+        }
+        $across = new FittedLines($title, max(1.0, $width - self::MARGIN), max(1.0, $height - self::HEAD), self::SIZE, self::LETTER);
+        $upright = new FittedLines("{$time} {$title}", max(1.0, $height - self::MARGIN), $width - 1, self::SIZE_UPRIGHT, self::LETTER_UPRIGHT);
+        $this->isUpright = $across->size < self::SIZE && $upright->size > $across->size;
+        $this->text = $this->isUpright ? $upright : $across;
+    }
+
+    /** At its usual size, in few lines. */
     public static function fitsAcross(string $title, float $width): bool
     {
-        $letters = (int) floor(($width - self::MARGIN) / self::LETTER_WIDTH);
+        $letters = (int) floor(($width - self::MARGIN) / (self::LETTER * self::SIZE));
+        $lines = FittedLines::broken($title, $letters);
 
-        return $letters >= 5 &&
-            max(array_map(mb_strlen(...), explode(' ', $title))) <= $letters &&
-            count(self::lines($title, $letters)) <= self::MOST_LINES;
-    }
-
-    /** @return list<string> lines below the time; empty where it stands upright */
-    public function across(): array
-    {
-        if (! self::fitsAcross($this->title, $this->width)) {
-            return [];
-        }
-        $room = max(0, (int) floor(($this->height - self::HEAD) / self::LINE_HEIGHT) + 1);
-
-        return array_slice(self::lines($this->title, (int) floor(($this->width - self::MARGIN) / self::LETTER_WIDTH)), 0, $room);
-    }
-
-    /** @return list<string> lines from bottom to top, the first with the time; empty where it lies across, or nothing fits */
-    public function upright(): array
-    {
-        if ($this->width < self::NARROWEST_UPRIGHT || self::fitsAcross($this->title, $this->width)) {
-            return [];
-        }
-        $letters = (int) floor(($this->height - self::MARGIN) / self::LETTER_UPRIGHT);
-        $room = max(1, (int) floor($this->width / self::LINE_HEIGHT));
-        $text = $room > 1 ? "{$this->time} {$this->title}" : $this->title;
-        $lines = self::lines($text, $letters);
-        $shown = array_slice($lines, 0, $room);
-        $last = count($shown) - 1;
-        if (count($lines) > $room && mb_strlen($shown[$last]) < $letters) {
-            $shown[$last] .= '…';
-        }
-
-        return array_map(
-            static fn (string $line): string => mb_strlen($line) > $letters ? mb_substr($line, 0, max(1, $letters - 1)).'…' : $line,
-            $shown,
-        );
-    }
-
-    /** @return non-empty-list<string> broken between words alone */
-    public static function lines(string $text, int $letters): array
-    {
-        $words = explode(' ', $text);
-        $lines = [array_shift($words)];
-        foreach ($words as $word) {
-            $last = count($lines) - 1;
-            $joined = $lines[$last].' '.$word;
-            if (mb_strlen($joined) <= $letters) {
-                $lines[$last] = $joined;
-            } else {
-                $lines[] = $word;
-            }
-        }
-
-        return $lines;
+        return $letters >= self::FEWEST_LETTERS && max(array_map(mb_strlen(...), $lines)) <= $letters && count($lines) <= self::MOST_LINES;
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Setups;
 
+use NorthSatchel\Drawing\FittedLines;
+
 /** The compartment of an element, in units of the drawing. */
 final readonly class BoardCell
 {
     /**
      * @param  list<bool>  $beads  one for each alternative that is wanted, and each keeper more; whether it is in the can
-     * @param  list<string>  $lines  its name, broken to fit
      * @param  int|null  $turn  which it is in the order of work; null where it has no setup
      */
     public function __construct(
@@ -19,7 +20,7 @@ final readonly class BoardCell
         public float $width,
         public float $height,
         public array $beads,
-        public array $lines,
+        public FittedLines $name,
         public ?int $turn,
         public string $says,
     ) {}

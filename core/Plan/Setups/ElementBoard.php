@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Setups;
 
+use NorthSatchel\Drawing\FittedLines;
 use NorthSatchel\Drawing\Point;
 
 /** The element board: a tray for each picture, a compartment for each element, and the order of work as a thread through them. */
@@ -19,7 +20,12 @@ final class ElementBoard
 
     private const HEAD = 34.0;
 
-    private const LETTERS = 21;
+    /** What the turn and the edges take of a cell's width. */
+    private const TURN = 40.0;
+
+    private const NAME_HEIGHT = 36.0;
+
+    private const SIZE = 15.0;
 
     private const MOST_BEADS = 12;
 
@@ -45,8 +51,17 @@ final class ElementBoard
                 $x = self::GAP + ($i % self::PER_ROW) * ($width + self::GAP);
                 $top = $y + self::HEAD + intdiv($i, self::PER_ROW) * (self::CELL_HEIGHT + self::GAP);
                 $turn = $turns[$element->id] ?? null;
-                $cells[] = new BoardCell($element, $x, $top, $width, self::CELL_HEIGHT, self::beads($element, $count), self::broken($element->name),
-                    $turn === null ? null : $turn + 1, self::says($element, $count));
+                $cells[] = new BoardCell(
+                    $element,
+                    $x,
+                    $top,
+                    $width,
+                    self::CELL_HEIGHT,
+                    self::beads($element, $count),
+                    self::named($element->name, $width),
+                    $turn === null ? null : $turn + 1,
+                    self::says($element, $count),
+                );
                 if ($turn !== null) {
                     $at[$turn] = new Point($x + $width - 16, $top + 16);
                 }
@@ -76,11 +91,9 @@ final class ElementBoard
         return "{$count->keepers($element->id)} of {$element->wanted}".($tries > 0 ? ", {$tries} tried" : '');
     }
 
-    /** @return list<string> two lines at most */
-    private static function broken(string $name): array
+    /** Beside its turn, above its beads. */
+    private static function named(string $name, float $width): FittedLines
     {
-        $lines = explode("\n", wordwrap($name, self::LETTERS, "\n", true));
-
-        return count($lines) <= 2 ? $lines : [$lines[0], mb_strimwidth($lines[1], 0, self::LETTERS - 1).'…'];
+        return new FittedLines($name, $width - self::TURN, self::NAME_HEIGHT, self::SIZE);
     }
 }

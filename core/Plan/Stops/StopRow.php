@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Stops;
 
+use NorthSatchel\Drawing\FittedLines;
 use NorthSatchel\Drawing\Span;
-use NorthSatchel\Plan\SlipTitle;
 
 /** A job's line in the drawing of several: when it may start, where it is planned, where the best order puts it. */
 final readonly class StopRow
 {
-    private const LETTERS = 26;
+    /** Before the line, in units of the drawing. */
+    private const NAME_WIDTH = 176.0;
 
-    private const MOST_LINES = 3;
+    private const NAME_HEIGHT = 42.0;
+
+    private const SIZE = 13.0;
 
     public function __construct(
         public string $name,
@@ -21,9 +24,9 @@ final readonly class StopRow
         public ?PlannedSlip $best,
     ) {}
 
-    /** @return list<string> its name, as it fits before the line */
-    public function nameLines(): array
+    /** Its name, as it fits before the line. */
+    public function writtenName(): FittedLines
     {
-        return array_slice(SlipTitle::lines($this->name, self::LETTERS), 0, self::MOST_LINES);
+        return new FittedLines($this->name, self::NAME_WIDTH, self::NAME_HEIGHT, self::SIZE);
     }
 }

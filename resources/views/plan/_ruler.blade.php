@@ -55,17 +55,22 @@
                                 rx="2" />
                             <rect class="edge-{{ $slip->priority }}" x="1" y="1" width="{{ max(2, $slip->width - 2) }}"
                                 height="5" />
-                            @if ($slip->lines !== [])
+                            @if ($slip->text && !$slip->isUpright)
                                 <text class="when" x="6" y="20">{{ $slip->time }}</text>
-                                @foreach ($slip->lines as $i => $line)
-                                    <text x="6" y="{{ 34 + $i * 14 }}">{{ $line }}</text>
-                                @endforeach
+                                <text>
+                                    @foreach ($slip->text->lines as $line)
+                                        <tspan x="6" y="{{ 21 + $slip->text->size + $slip->text->dy($loop->index) }}"
+                                            font-size="{{ $slip->text->size }}">{{ $line }}</tspan>
+                                    @endforeach
+                                </text>
+                            @elseif ($slip->text)
+                                <text transform="translate({{ $slip->width / 2 }} {{ $slip->height - 5 }}) rotate(-90)">
+                                    @foreach ($slip->text->lines as $line)
+                                        <tspan x="0" y="{{ $slip->text->fromMiddle($loop->index) }}"
+                                            font-size="{{ $slip->text->size }}">{{ $line }}</tspan>
+                                    @endforeach
+                                </text>
                             @endif
-                            @foreach ($slip->upright as $i => $line)
-                                <text class="upright"
-                                    transform="translate({{ $slip->width / 2 + 4 + ($i - (count($slip->upright) - 1) / 2) * 13 }} {{
-                                        $slip->height - 5 }}) rotate(-90)">{{ $line }}</text>
-                            @endforeach
                         </svg>
                         @if ($slip->isAnchor)
                             <circle class="nail" cx="{{ $slip->x + $slip->width / 2 }}" cy="{{ $y + 14 + $slip->y }}" r="5" />

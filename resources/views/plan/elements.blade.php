@@ -22,9 +22,12 @@
                                 <title>{{ $cell->element->title() }}: {{ $cell->says }}</title>
                                 <rect class="{{ in_array(false, $cell->beads, true) ? 'cell' : 'cell is-full' }}" x="{{ $cell->x }}"
                                     y="{{ $cell->y }}" width="{{ $cell->width }}" height="{{ $cell->height }}" rx="4" />
-                                @foreach ($cell->lines as $i => $line)
-                                    <text x="{{ $cell->x + 8 }}" y="{{ $cell->y + 20 + 18 * $i }}" font-size="15">{{ $line }}</text>
-                                @endforeach
+                                <text>
+                                    @foreach ($cell->name->lines as $line)
+                                        <tspan x="{{ $cell->x + 8 }}" y="{{ $cell->y + 5 + $cell->name->size + $cell->name->dy($loop->index) }}"
+                                            font-size="{{ $cell->name->size }}">{{ $line }}</tspan>
+                                    @endforeach
+                                </text>
                                 @foreach ($cell->beads as $i => $isIn)
                                     <circle class="{{ $isIn ? 'bead' : 'dent' }}" cx="{{ $cell->x + 15 + 14.5 * $i }}"
                                         cy="{{ $cell->y + 56 }}" r="5.5" />

@@ -32,9 +32,10 @@
                 @endforeach
                 @foreach ($rows as $row)
                     @php $y = $loop->index * 46 + 4; @endphp
-                    <text font-size="13">
-                        @foreach ($row->nameLines() as $line)
-                            <tspan x="0" y="{{ $y + 12 + 14 * $loop->index }}">{{ $line }}</tspan>
+                    @php $name = $row->writtenName(); @endphp
+                    <text>
+                        @foreach ($name->lines as $line)
+                            <tspan x="0" y="{{ $y + 12 + $name->dy($loop->index) }}" font-size="{{ $name->size }}">{{ $line }}</tspan>
                         @endforeach
                     </text>
                     @if ($row->window)

@@ -150,17 +150,17 @@ final class DayRulerTest extends TestCase
             $this->at('23:00'),
         );
         $slips = array_column($ruler->slips()['lead'], null, 'id');
-        $this->assertSame(['Speeches and', 'toasts'], $slips[1]->lines);
-        $this->assertSame([], $slips[1]->upright);
-        $this->assertSame([], $slips[2]->lines);
-        $this->assertStringStartsWith('Grand', $slips[2]->upright[0]);
+        $this->assertSame([['Speeches and', 'toasts'], false], [$slips[1]->text?->lines, $slips[1]->isUpright]);
+        $this->assertTrue($slips[2]->isUpright);
         foreach ($slips as $slip) {
-            foreach ($slip->lines as $line) {
-                $this->assertLessThanOrEqual($slip->width, mb_strlen($line) * 5.6 + 9);
+            $text = $slip->text ?? $this->fail("{$slip->title} has no words.");
+            $whole = $slip->isUpright ? "{$slip->time} {$slip->title}" : $slip->title;
+            $this->assertSame($whole, implode(' ', $text->lines), 'never cut off');
+            foreach ($text->lines as $line) {
+                $across = 0.43 * $text->size * mb_strlen($line);
+                $this->assertLessThanOrEqual($slip->isUpright ? $slip->height : $slip->width, $across + 9);
             }
-            foreach ($slip->upright as $line) {
-                $this->assertLessThanOrEqual($slip->height, mb_strlen($line) * 5.4 + 9);
-            }
+            $this->assertLessThanOrEqual($slip->isUpright ? $slip->width : $slip->height - 23, $text->height());
         }
         $this->assertSame($ruler->slipHeight(), (int) $slips[1]->height);
         $this->assertLessThan($ruler->slipHeight() / 2, $slips[2]->height);

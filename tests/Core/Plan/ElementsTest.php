@@ -292,6 +292,10 @@ final class ElementsTest extends TestCase
         $this->assertSame([6, 2], array_map(static fn ($t): int => $t->lacks, $board->trays));
         $clean = $board->trays[0]->cells[0];
         $this->assertSame([[true, false], '1 of 2, 2 tried'], [$clean->beads, $clean->says]);
+        $name = 'Clean jar with a linen lid and a hand-lettered paper label tied twice with jute';
+        $long = ElementList::read("Honey jar\n    Dark ground\n        {$name} x2", '', 10);
+        $cell = (new ElementBoard($long, self::counted(), new ElementDay($long, $long->order(), new DayFrame(540, 900))))->trays[0]->cells[0];
+        $this->assertSame($name, implode(' ', $cell->name->lines), 'never cut off');
         $this->assertCount(5, $board->thread);
         $turns = array_map(static fn ($c): ?int => $c->turn, [...$board->trays[0]->cells, ...$board->trays[1]->cells]);
         sort($turns);
