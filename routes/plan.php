@@ -43,6 +43,7 @@ Route::post('/jobs/{job}/meal', [SegmentController::class, 'meal']);
 Route::post('/jobs/{job}/segments/move', [SegmentController::class, 'move']);
 Route::put('/segments/{segment}', [SegmentController::class, 'update']);
 Route::post('/segments/{segment}/shift', [SegmentController::class, 'shift']);
+Route::post('/segments/{segment}/light', [SegmentController::class, 'light']);
 Route::post('/segments/{segment}/spot', [SegmentController::class, 'spot']);
 Route::post('/segments/{segment}/length', [SegmentController::class, 'length']);
 Route::delete('/segments/{segment}', [SegmentController::class, 'destroy']);

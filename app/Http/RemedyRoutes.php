@@ -24,6 +24,7 @@ final class RemedyRoutes
 
         return match ($remedy->action) {
             'segment.later' => new RemedyRoute("/segments/{$on['segment']}/shift", ['minutes' => $on['minutes']]),
+            'segment.light' => new RemedyRoute("/segments/{$on['segment']}/light", ['light' => $on['light']]),
             'segment.meal' => new RemedyRoute("/jobs/{$id}/meal", $on),
             'segments.move' => new RemedyRoute("/jobs/{$id}/segments/move", $on),
             'segment.shorten' => new RemedyRoute("/segments/{$on['segment']}/length", ['minutes' => $on['minutes']]),

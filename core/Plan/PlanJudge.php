@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plan\Judge\DaylightJudge;
 use NorthSatchel\Plan\Judge\WayJudge;
 use NorthSatchel\Remedy;
-use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
@@ -26,7 +26,7 @@ final class PlanJudge
         }
         array_push($verdicts, ...WayJudge::of($day));
         foreach ($day->segments as $segment) {
-            $verdicts[] = self::daylight($day, $segment);
+            $verdicts[] = DaylightJudge::of($day, $segment);
             $verdicts[] = self::shots($segment);
         }
         if ($day->segments === []) {
@@ -136,64 +136,6 @@ final class PlanJudge
                 'segment' => $h->before->id,
                 'minutes' => $left,
             ]);
-    }
-
-    private static function daylight(PlannedDay $day, Segment $segment): ?Verdict
-    {
-        if (! $segment->setting->isOutdoor) {
-            return null;
-        }
-        if ($day->sun === null) {
-            return Verdict::mind(
-                'plan.no-coordinates',
-                "The light at {$segment->title} cannot be judged.",
-                'Its place has no coordinates.',
-            );
-        }
-        $sunset = $day->sun->sunset();
-        $sunrise = $day->sun->sunrise();
-        if ($sunset === null || $sunrise === null) {
-            return null;
-        }
-        if (
-            $segment->endsAt() > $sunset &&
-            ! in_array($segment->wants->light, [LightWanted::Dark, LightWanted::Golden, LightWanted::BeforeSunset], true)
-        ) {
-            $dark = (int) ceil(($segment->endsAt() - $sunset) / 60);
-
-            return Verdict::fix(
-                'plan.after-sunset',
-                "The sun is down before {$segment->title} ends.",
-                "Sunset is at {$day->day->face($sunset)}, {$segment->title} runs until {$day->day->face(
-                    $segment->endsAt(),
-                )}: ".Span::hours($dark).' too late for daylight.',
-                ['minutes_after_sunset' => $dark],
-                $segment->isAnchor
-                    ? null
-                    : new Remedy('segment.later', 'Start it at '.$day->day->face($segment->startsAt - $dark * 60), [
-                        'segment' => $segment->id,
-                        'minutes' => -$dark,
-                    ]),
-            );
-        }
-        if ($segment->startsAt < $sunrise) {
-            $dark = (int) ceil(($sunrise - $segment->startsAt) / 60);
-
-            return Verdict::fix(
-                'plan.before-sunrise',
-                "{$segment->title} starts before the sun is up.",
-                "Sunrise is at {$day->day->face($sunrise)}, ".Span::hours($dark).' after its start.',
-                ['minutes_before_sunrise' => $dark],
-                $segment->isAnchor
-                    ? null
-                    : new Remedy('segment.later', 'Start it at '.$day->day->face($segment->startsAt + $dark * 60), [
-                        'segment' => $segment->id,
-                        'minutes' => $dark,
-                    ]),
-            );
-        }
-
-        return null;
     }
 
     private static function shots(Segment $segment): ?Verdict

@@ -42,6 +42,18 @@ final class WhatIfTest extends TestCase
         $this->assertSame('11:25', $first->refresh()->start_clock);
     }
 
+    public function test_what_is_meant_for_the_dark_is_said_so_with_one_press(): void
+    {
+        $late = $this->segment('Surprise: lanterns on the water');
+        $late->update(['light' => 'any', 'title' => 'Rowers return', 'is_outdoor' => true]);
+        $this->get("/jobs/{$this->job->id}/plan")->assertSee('Rowers return is outdoors in the dark.')->assertSee('It is meant for the dark');
+        $this->post("/segments/{$late->id}/light", ['light' => 'moon'])->assertSessionHasErrors('light');
+        $this->assertSame('any', $late->refresh()->light);
+        $this->post("/segments/{$late->id}/light", ['light' => 'dark'])->assertSessionHasNoErrors();
+        $this->assertSame('dark', $late->refresh()->light);
+        $this->get("/jobs/{$this->job->id}/plan")->assertDontSee('Rowers return is outdoors');
+    }
+
     public function test_the_groups_move_into_the_dinner_and_back(): void
     {
         $groups = $this->segment('Family groups');
@@ -106,7 +118,8 @@ final class WhatIfTest extends TestCase
         $ceremony = $this->segment('Ceremony');
         $this->get("/jobs/{$this->job->id}/what-if?hours=12")
             ->assertOk()
-            ->assertSee('The sun is down before First look on the jetty ends.')
+            ->assertSee('First look on the jetty is outdoors in the dark.')
+            ->assertDontSee('It is meant for the dark')
             ->assertSee('The delay gives the lead photographer')
             ->assertSee('Nobody drives home tired');
         $this->assertSame('11:15', $first->refresh()->start_clock, 'only shown');

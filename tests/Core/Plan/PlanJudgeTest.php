@@ -241,7 +241,32 @@ final class PlanJudgeTest extends TestCase
 
     public function test_before_sunrise_is_found_as_well(): void
     {
-        $this->assertTrue($this->judge([self::segment(1, '04:00', 30, isOutdoor: true)])->has('plan.before-sunrise'));
+        $sunrise = (int) $this->sun()->sunrise();
+        $this->assertTrue($this->judge([self::segment(1, self::local()->face($sunrise - 900), 30, isOutdoor: true)])->has('plan.before-sunrise'));
+        $rest = new Segment(1, 'Tea', 'lead', $sunrise - 7200, 30, Priority::Should, new Setting(1, 'House', true), isBreak: true);
+        $this->assertFalse($this->judge([$rest])->has('plan.before-sunrise'), 'nobody photographs in a rest');
+    }
+
+    /** Sparklers are not lit by daylight, and what begins after the last light is not late for it. */
+    public function test_what_is_meant_for_the_dark_is_not_too_late_for_daylight(): void
+    {
+        $dusk = (int) $this->sun()->evening(-6);
+        $face = self::local()->face(...);
+        $dark = $this->judge([self::segment(1, $face($dusk + 120), 30, isOutdoor: true)]);
+        $this->assertFalse($dark->has('plan.after-sunset'));
+        $meant = self::only($dark, 'plan.in-the-dark')->remedy;
+        $this->assertSame(['segment.light', ['segment' => 1, 'light' => 'dark']], [$meant?->action, $meant?->on]);
+        $blue = self::segment(1, $face($dusk - 600), 30, isOutdoor: true);
+        $this->assertTrue($this->judge([$blue])->has('plan.after-sunset'), 'it begins in the last light');
+        foreach (['Blue hour on the pier', 'Sparkler exit', 'Fireworks'] as $title) {
+            $named = new Segment(1, $title, 'lead', $blue->startsAt, 30, Priority::Should, new Setting(1, 'House', true));
+            $found = $this->judge([$named]);
+            $this->assertFalse($found->has('plan.after-sunset'), $title);
+            $this->assertNull(self::only($found, 'plan.in-the-dark')->remedy, 'the dark begins only after it');
+        }
+        $sunrise = (int) $this->sun()->sunrise();
+        $early = new Segment(1, 'Sunrise over the bay', 'lead', $sunrise - 900, 30, Priority::Should, new Setting(1, 'House', true));
+        $this->assertFalse($this->judge([$early])->has('plan.before-sunrise'));
     }
 
     public function test_without_coordinates_the_light_verdict_says_what_is_missing(): void

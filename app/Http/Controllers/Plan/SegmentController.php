@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Plan\PlanWork;
 use App\Desks\Plan\SpotChoiceDesk;
 use App\Http\Requests\Plan\LengthRequest;
+use App\Http\Requests\Plan\LightRequest;
 use App\Http\Requests\Plan\MealRequest;
 use App\Http\Requests\Plan\MoveSegmentsRequest;
 use App\Http\Requests\Plan\SegmentRequest;
@@ -106,6 +107,13 @@ final class SegmentController
         $segment->update($request->validated());
 
         return redirect(self::planOf($segment));
+    }
+
+    public function light(LightRequest $request, Segment $segment): RedirectResponse
+    {
+        $segment->update($request->validated());
+
+        return redirect(self::planOf($segment))->with('said', "{$segment->title} is planned for this light: {$segment->light}.");
     }
 
     public function destroy(Segment $segment): RedirectResponse
