@@ -28,6 +28,7 @@ Route::post('/jobs/{job}/people/add', [PeopleController::class, 'add']);
 Route::post('/jobs/{job}/people/{person}/same/{gone}', [PeopleController::class, 'same']);
 Route::post('/jobs/{job}/people/gone/{gone}', [PeopleController::class, 'another']);
 Route::post('/jobs/{job}/people/beside', [PeopleController::class, 'beside']);
+Route::post('/jobs/{job}/people/apart', [PeopleController::class, 'apart']);
 Route::post('/jobs/{job}/people/rules', [PeopleController::class, 'rules']);
 Route::post('/jobs/{job}/people/order', [PeopleController::class, 'order']);
 Route::post('/jobs/{job}/people/settings', [PeopleController::class, 'settings']);

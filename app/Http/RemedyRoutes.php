@@ -39,6 +39,7 @@ final class RemedyRoutes
             'people.during' => new RemedyRoute("/jobs/{$id}/people/settings", [...$on, 'formals_gathered' => (int) $job->formals_gathered]),
             'people.add' => new RemedyRoute("/jobs/{$id}/people/add", $on),
             'people.beside' => new RemedyRoute("/jobs/{$id}/people/beside", $on),
+            'people.apart' => new RemedyRoute("/jobs/{$id}/people/apart", $on),
             'people.order' => new RemedyRoute("/jobs/{$id}/people/order", $on),
             'shots.must' => new RemedyRoute("/jobs/{$id}/shots/must", $on),
             'brief.hours' => new RemedyRoute("/jobs/{$id}/hours", $on),

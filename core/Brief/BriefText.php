@@ -29,6 +29,11 @@ final class BriefText
 
     private const ROW_M = 0.9;
 
+    /** That two do not get on, by the words that people use. */
+    private const APART = '/\b(?:divorced|separated|estranged|kept? apart|never (?:be |stand |sit )?(?:next to|beside|together|near|in one|side by side)|'.
+        'not (?:be |stand |sit )?(?:next to|beside|together|near|side by side|in one)|'.
+        '(?:do(?:n[\'’]t| not)|no longer) (?:speak|talk|get on|get along)|not on speaking terms)\b/iu';
+
     /** Whose people, or which: the words of a line that names nobody. */
     private const HEADING = '/^(?:the )?(?:[\p{L} ]{2,30}[’\'`]?s?[’\'`]? )?'.
         '(?:side|famil(?:y|ies)|relatives|guests?|friends|parents|(?:wedding|bridal) party|attendants)(?: of (?:the )?[\p{L} ]{2,30})?$/iu';
@@ -68,6 +73,14 @@ final class BriefText
         $sentences = array_map(static fn (string $s): string => trim($s, " \t."), self::sentences($text));
 
         return array_values(array_filter($sentences, static fn (string $s): bool => $s !== '' && self::restrictions($s) === []));
+    }
+
+    /** @return list<string> sentences that say of people that they do not get on; whom they mean, the family's list knows */
+    public static function apart(?string $text): array
+    {
+        $sentences = array_map(static fn (string $s): string => trim($s, " \t."), self::sentences($text));
+
+        return array_values(array_filter($sentences, static fn (string $s): bool => preg_match(self::APART, $s) === 1));
     }
 
     /** @return list<string> */

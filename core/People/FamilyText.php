@@ -74,11 +74,12 @@ final class FamilyText
         foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $p): bool => $p !== '') as $piece) {
             $found = [];
             $low = (string) preg_replace('/^(?:the|a|an) /u', '', mb_strtolower($piece));
-            $relation = self::relation($piece);
+            $relation = self::relation(self::joined($piece));
             match (true) {
                 in_array($low, self::COUPLE, true) => ([$isCouple, $role] = [true, $low]),
                 in_array($low, self::NEEDS, true) => ($needs[] = $low),
-                $low === 'baby' => ($needs[] = 'infant'),
+                in_array($low, ['baby', 'newborn'], true) => ($needs[] = 'infant'),
+                preg_match('/^(?:baby|infant|newborn)(?: (?:boy|girl|son|daughter))? of (.+)$/iu', $piece, $found) === 1 => ([$needs[], $relations[]] = ['infant', new Relation(kind: 'child', of: trim($found[1]))]),
                 $low === 'told' => ($isTold = true),
                 in_array($low, ['ceremony only', 'for the ceremony only'], true) => ($isForCeremonyOnly = true),
                 preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => ($height = (int) $found[1]),
@@ -105,6 +106,27 @@ final class FamilyText
             $isForCeremonyOnly,
             $role,
         );
+    }
+
+    /** The relation that a name or a line names without saying whose: "uncle Jo", "stepmother"; null where none. */
+    public static function bareRelation(string $name, string $knownBy): ?string
+    {
+        foreach (array_diff_key(self::RELATIONS, ['attendant' => 0, 'former' => 0]) as $words) {
+            foreach ($words as $word) {
+                $quoted = preg_quote($word, '/');
+                if (preg_match("/(?:^|, )(?:the |an? )?{$quoted}(?:,|$)/iu", self::joined($knownBy)) === 1 || preg_match("/^{$quoted}\\s/iu", $name) === 1) {
+                    return $word;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** "step mother" and "grand-father" in one word. */
+    private static function joined(string $text): string
+    {
+        return (string) preg_replace('/\b(step|grand)[ -](?=(?:mother|father|parent|sister|brother|son|daughter|ma|pa|dad|mum)\b)/iu', '$1', $text);
     }
 
     /** Whether one of the words stands in it at all: most pieces are names. */

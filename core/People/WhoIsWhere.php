@@ -31,6 +31,29 @@ final class WhoIsWhere
         );
     }
 
+    /** @return list<Verdict> of whom it is known what they are, and not whose: no group of a side holds them by rule */
+    public static function whose(Family $family): array
+    {
+        $bare = [];
+        foreach ($family->people() as $person) {
+            $word = $person->relations === [] && ! $person->isOfTheCouple ? FamilyText::bareRelation($person->name, $person->knownBy) : null;
+            if ($word !== null) {
+                $bare[] = "{$person->name} ({$word})";
+            }
+        }
+        $couple = $family->couple();
+
+        return $bare === [] || $couple === [] ? [] : [
+            Verdict::mind(
+                'people.whose',
+                count($bare) === 1 ? 'Of one nobody knows whose family it is.' : 'Of '.count($bare).' people nobody knows whose family they are.',
+                Some::of($bare, 6).': write the name behind it, such as “of '.$couple[0].'”; until then no group of a side holds '.
+                    (count($bare) === 1 ? 'that one.' : 'them.'),
+                ['people' => count($bare)],
+            ),
+        ];
+    }
+
     /** @return list<Verdict> of several pairs that are kept apart: how far? It costs groups */
     public static function howFarApart(Family $family): array
     {

@@ -82,6 +82,15 @@ final class IdentityDesk
         return (string) preg_replace_callback('/(?<![\pL-])'.preg_quote($from, '/').'(?![\pL-])/u', static fn (): string => $to, $text);
     }
 
+    /** @param  string  $how  apart: never in one frame; beside: never side by side */
+    public function keepApart(Job $job, string $one, string $other, string $how, bool $isFormer): void
+    {
+        foreach ($job->people()->where('name', $one)->get() as $person) {
+            $pieces = [(string) $person->role, $isFormer ? "former partner of {$other}" : '', ($how === 'apart' ? 'apart from ' : 'not beside ').$other];
+            $person->update(['role' => implode(', ', array_filter($pieces))]);
+        }
+    }
+
     /** Who was never to be in one frame may be, with others between. */
     public function onlyNotBeside(Job $job, string $one, string $other): void
     {

@@ -11,6 +11,7 @@ use App\Models\Brief\Person;
 use App\Models\People\FormalGroup;
 use App\Models\Plan\Segment;
 use Illuminate\Support\Collection;
+use NorthSatchel\Brief\BriefText;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\CallSolution;
 use NorthSatchel\People\Family;
@@ -21,6 +22,7 @@ use NorthSatchel\People\FormalsJudge;
 use NorthSatchel\People\FormalsSegment;
 use NorthSatchel\People\FormalsTiming;
 use NorthSatchel\People\Leaving;
+use NorthSatchel\People\SaidApart;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandTime;
 use NorthSatchel\People\TimingChoice;
@@ -104,17 +106,20 @@ final class PeopleDesk
         if (! $job->kind->hasFamily() && $family->couple() === [] && $this->groups($job)->isEmpty()) {
             return new Verdicts(WhoIsWhere::unclear($family));
         }
+        // Before any list of groups is made by them.
+        $apart = SaidApart::of($family, [...BriefText::apart($job->restrictions), ...BriefText::apart($job->must_haves)]);
+        $asked = new Verdicts([...$apart, ...WhoIsWhere::whose($family)]);
         $order = $this->order($job);
         $best = $order === [] ? null : $this->stand($job, $family, School::LeastWaiting);
 
-        return FormalsJudge::of(
+        return $asked->with(FormalsJudge::of(
             $family,
             new StandTime($order, $family, $job->formals_gathered),
             $best,
             $this->segment($job),
             JobDay::of($job),
             $this->likely($job),
-        );
+        ));
     }
 
     /** Of the groups on a day that is planned otherwise, in the order they have: no other is searched for it. */

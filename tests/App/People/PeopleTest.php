@@ -65,6 +65,21 @@ final class PeopleTest extends TestCase
         $this->page()->assertSee('The groups fit into');
     }
 
+    public function test_what_the_brief_says_of_two_is_kept_with_one_press_and_goes_back(): void
+    {
+        [$one, $other] = Person::query()->where('job_id', $this->job->id)->where('role', 'like', '%other of%')->orderBy('id')->limit(2)->get()->all();
+        $this->job->update(['restrictions' => "{$one->name} and {$other->name} never next to each other."]);
+        $this->page()->assertSee("{$one->name} and {$other->name} do not get on, says the brief.")->assertSee('Never side by side');
+        $to = "/jobs/{$this->job->id}/people/apart";
+        $pair = ['one' => $one->name, 'other' => $other->name];
+        $this->post($to, [...$pair, 'how' => 'far'])->assertSessionHasErrors('how');
+        $undo = $this->post($to, [...$pair, 'how' => 'beside', 'former' => 0])->assertSessionHasNoErrors()->getSession()->get('undo');
+        $this->assertSame("{$one->role}, not beside {$other->name}", $one->fresh()?->role);
+        $this->page()->assertDontSee('do not get on, says the brief');
+        $this->post($undo);
+        $this->assertSame($one->role, $one->fresh()?->role);
+    }
+
     public function test_more_minutes_for_the_groups_are_offered_only_where_nothing_is_run_into(): void
     {
         $segment = Segment::query()->where('title', 'Family groups')->firstOrFail();

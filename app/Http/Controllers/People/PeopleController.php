@@ -14,6 +14,7 @@ use App\Desks\People\IdentityDesk;
 use App\Desks\People\PeopleDesk;
 use App\Desks\People\ProposalDesk;
 use App\Http\Requests\People\AddPersonRequest;
+use App\Http\Requests\People\ApartRequest;
 use App\Http\Requests\People\BesideRequest;
 use App\Http\Requests\People\FamilyFileRequest;
 use App\Http\Requests\People\FamilyRequest;
@@ -144,6 +145,19 @@ final class PeopleController
         $desk->onlyNotBeside(BriefDesk::open($job)->loadMissing('people'), (string) $given['one'], (string) $given['other']);
 
         return redirect("/jobs/{$job}/people")->with('said', "{$given['one']} and {$given['other']} may be in one frame, not side by side.");
+    }
+
+    /** Two of whom the brief says that they do not get on. */
+    public function apart(ApartRequest $request, int $job, IdentityDesk $desk): RedirectResponse
+    {
+        $given = $request->validated();
+        [$one, $other] = [(string) $given['one'], (string) $given['other']];
+        $desk->keepApart(BriefDesk::open($job), $one, $other, (string) $given['how'], (bool) ($given['former'] ?? false));
+
+        return redirect("/jobs/{$job}/people")->with(
+            'said',
+            "{$one} and {$other} are never ".($given['how'] === 'apart' ? 'in one frame.' : 'side by side.'),
+        );
     }
 
     /** Who came is who went. */
