@@ -30,7 +30,8 @@ final class BriefText
     private const ROW_M = 0.9;
 
     /** That two do not get on, by the words that people use. */
-    private const APART = '/\b(?:divorced|separated|estranged|kept? apart|never (?:be |stand |sit )?(?:next to|beside|together|near|in one|side by side)|'.
+    private const APART = '/\b(?:divorced|separated|estranged|kept? apart|'.
+        'never (?:be |stand |sit )?(?:next to|beside|together|near|in one|side by side)|'.
         'not (?:be |stand |sit )?(?:next to|beside|together|near|side by side|in one)|'.
         '(?:do(?:n[\'’]t| not)|no longer) (?:speak|talk|get on|get along)|not on speaking terms)\b/iu';
 

@@ -41,6 +41,8 @@ final class FamilyText
 
     private const LEAVES = '/^(?:leaves|has to leave|must leave|gone) (?:at |by )?(\d{1,2})[:.](\d\d)$/';
 
+    private const BABY_OF = '/^(?:baby|infant|newborn)(?: (?:boy|girl|son|daughter))? of (.+)$/iu';
+
     private const COUPLE = ['bride', 'groom', 'couple'];
 
     /**
@@ -79,7 +81,7 @@ final class FamilyText
                 in_array($low, self::COUPLE, true) => ([$isCouple, $role] = [true, $low]),
                 in_array($low, self::NEEDS, true) => ($needs[] = $low),
                 in_array($low, ['baby', 'newborn'], true) => ($needs[] = 'infant'),
-                preg_match('/^(?:baby|infant|newborn)(?: (?:boy|girl|son|daughter))? of (.+)$/iu', $piece, $found) === 1 => ([$needs[], $relations[]] = ['infant', new Relation(kind: 'child', of: trim($found[1]))]),
+                preg_match(self::BABY_OF, $piece, $found) === 1 => ([$needs[], $relations[]] = ['infant', new Relation(kind: 'child', of: trim($found[1]))]),
                 $low === 'told' => ($isTold = true),
                 in_array($low, ['ceremony only', 'for the ceremony only'], true) => ($isForCeremonyOnly = true),
                 preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => ($height = (int) $found[1]),
@@ -114,7 +116,8 @@ final class FamilyText
         foreach (array_diff_key(self::RELATIONS, ['attendant' => 0, 'former' => 0]) as $words) {
             foreach ($words as $word) {
                 $quoted = preg_quote($word, '/');
-                if (preg_match("/(?:^|, )(?:the |an? )?{$quoted}(?:,|$)/iu", self::joined($knownBy)) === 1 || preg_match("/^{$quoted}\\s/iu", $name) === 1) {
+                $isKnownBy = preg_match("/(?:^|, )(?:the |an? )?{$quoted}(?:,|$)/iu", self::joined($knownBy)) === 1;
+                if ($isKnownBy || preg_match("/^{$quoted}\\s/iu", $name) === 1) {
                     return $word;
                 }
             }

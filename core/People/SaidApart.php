@@ -17,7 +17,8 @@ final class SaidApart
     /** Words that are said of people alone. */
     private const SURE = '/\b(?:divorced|estranged|speak|talk|speaking terms)\b/iu';
 
-    private const PARENTS = '/\b(?:(?:the )?(bride|groom|\p{Lu}[\p{L}-]+)[\'’]s? (?:own )?parents|(?i:parents of (?:the )?)(bride|groom|\p{Lu}[\p{L}-]+))/u';
+    private const PARENTS = '/\b(?:(?:the )?(bride|groom|\p{Lu}[\p{L}-]+)[\'’]s? (?:own )?parents|'.
+        '(?i:parents of (?:the )?)(bride|groom|\p{Lu}[\p{L}-]+))/u';
 
     /**
      * @param  list<string>  $sentences  of the brief

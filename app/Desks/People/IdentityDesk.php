@@ -86,7 +86,8 @@ final class IdentityDesk
     public function keepApart(Job $job, string $one, string $other, string $how, bool $isFormer): void
     {
         foreach ($job->people()->where('name', $one)->get() as $person) {
-            $pieces = [(string) $person->role, $isFormer ? "former partner of {$other}" : '', ($how === 'apart' ? 'apart from ' : 'not beside ').$other];
+            $kept = ($how === 'apart' ? 'apart from ' : 'not beside ').$other;
+            $pieces = [(string) $person->role, $isFormer ? "former partner of {$other}" : '', $kept];
             $person->update(['role' => implode(', ', array_filter($pieces))]);
         }
     }

@@ -20,7 +20,8 @@ final class DaylightJudge
     private const TWILIGHT_DEG = -6.0;
 
     /** What is done in the dark, by the words that people use (common practice, no source). */
-    private const NIGHTLY = '/\b(?:blue hour|dusk|dawn|twilight|sunrise|nights?|stars?|sparklers?|lanterns?|fireworks?|torch(?:es)?|bonfires?|campfires?)\b/iu';
+    private const NIGHTLY = '/\b(?:blue hour|dusk|dawn|twilight|sunrise|nights?|stars?|sparklers?|lanterns?|fireworks?|'.
+        'torch(?:es)?|bonfires?|campfires?)\b/iu';
 
     public static function of(PlannedDay $day, Segment $segment): ?Verdict
     {
