@@ -77,11 +77,12 @@ final class FamilyText
             $found = [];
             $low = (string) preg_replace('/^(?:the|a|an) /u', '', mb_strtolower($piece));
             $relation = self::relation(self::joined($piece));
+            $baby = preg_match(self::BABY_OF, $piece, $found) === 1 ? new Relation(kind: 'child', of: trim($found[1])) : null;
             match (true) {
                 in_array($low, self::COUPLE, true) => ([$isCouple, $role] = [true, $low]),
                 in_array($low, self::NEEDS, true) => ($needs[] = $low),
                 in_array($low, ['baby', 'newborn'], true) => ($needs[] = 'infant'),
-                preg_match(self::BABY_OF, $piece, $found) === 1 => ([$needs[], $relations[]] = ['infant', new Relation(kind: 'child', of: trim($found[1]))]),
+                $baby !== null => ([$needs[], $relations[]] = ['infant', $baby]),
                 $low === 'told' => ($isTold = true),
                 in_array($low, ['ceremony only', 'for the ceremony only'], true) => ($isForCeremonyOnly = true),
                 preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => ($height = (int) $found[1]),
