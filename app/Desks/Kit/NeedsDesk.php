@@ -218,6 +218,6 @@ final class NeedsDesk
 
     public static function hours(Job $job): float
     {
-        return round(JobDay::coveredMinutes($job) / 60, 1);
+        return JobDay::coveredMinutes($job) / 60;
     }
 }

@@ -12,9 +12,9 @@ use NorthSatchel\Time\Priority;
 final class PlanNeeds
 {
     /** People who move a little, by what light there is (common practice, no source). */
-    private const SHUTTER_S = 1 / 160;
+    public const SHUTTER_S = 1 / 160;
 
-    private const HIGHEST_ISO = 6400;
+    public const HIGHEST_ISO = 6400;
 
     /** Two focal lengths further apart than this in one segment leave no time to change lenses. */
     private const APART = 2.5;
@@ -131,14 +131,13 @@ final class PlanNeeds
     {
         /** @var array<int, list<NeededAt>> $uses */
         $uses = [];
-        $stops = [];
+        $lights = [];
         foreach ($stretches as $stretch) {
             foreach ($stretch->shots as $shot) {
                 if ($shot->focalMm === null) {
                     continue;
                 }
-                $stop = self::stopFor($stretch->ev100);
-                $stops[$shot->focalMm] = min($stops[$shot->focalMm] ?? INF, $stop ?? INF);
+                $lights[$shot->focalMm] = min($lights[$shot->focalMm] ?? INF, $stretch->ev100 ?? INF);
                 foreach ($stretch->hands() as $lane) {
                     $uses[$shot->focalMm][] = $stretch->at($lane, $shot->priority, "“{$shot->what}” at {$stretch->clock}, {$lane}");
                 }
@@ -147,7 +146,7 @@ final class PlanNeeds
             $lane = $stretch->photographers()[0] ?? null;
             // One of them has it; what is near is the others'.
             if ($far !== null && $lane !== null && $stretch->frames() > 0) {
-                $stops[$far] = min($stops[$far] ?? INF, self::stopFor($stretch->ev100) ?? INF);
+                $lights[$far] = min($lights[$far] ?? INF, $stretch->ev100 ?? INF);
                 $uses[$far][] = $stretch->at($lane, $stretch->priority, "“{$stretch->title}” at {$stretch->clock}, {$lane}, from the back");
             }
         }
@@ -155,7 +154,8 @@ final class PlanNeeds
         $needs = [];
         foreach ($uses as $focal => $at) {
             $priority = NeedsTogether::highest($at);
-            $stop = is_infinite($stops[$focal]) ? null : $stops[$focal];
+            $open = is_infinite($lights[$focal]) ? new OpenStop(null, '') : OpenStop::of($focal, $lights[$focal]);
+            $stop = $open->fNumber;
             $count = NeedsTogether::atOnce($at, $priority);
             $needs[] = new Need(
                 "reach-{$focal}",
@@ -164,8 +164,7 @@ final class PlanNeeds
                 $priority,
                 $priority === Priority::Must,
                 "{$focal} mm".($stop === null ? '' : " at f/{$stop}").($count > 1 ? " in {$count} hands at once" : ''),
-                NeedsTogether::why($at).
-                    ($stop === null ? '.' : ": f/{$stop} or wider at 1/160 s and ISO 6400 in that light."),
+                NeedsTogether::why($at).($stop === null ? '.' : ": {$open->why}"),
                 $at,
                 ['focal_mm' => (float) $focal, ...$stop === null ? [] : ['f_number' => $stop]],
             );

@@ -83,10 +83,11 @@ final class SceneLights
      */
     private static function dark(array $stretches, array $asks): array
     {
-        $at = [];
+        $at = $isInRows = [];
         $iso = 0;
         foreach ($stretches as $stretch) {
             if (self::isUnasked($stretch, $asks) && self::isDark($stretch)) {
+                $isInRows[] = $stretch->scene() === SceneKind::Groups;
                 $iso = max($iso, SceneExposure::of($stretch->title, (float) $stretch->ev100, scene: $stretch->scene())->settings->iso);
                 foreach ($stretch->photographers() as $lane) {
                     $at[] = $stretch->at($lane, Priority::Should, "“{$stretch->title}” at {$stretch->clock}, {$lane}");
@@ -107,10 +108,20 @@ final class SceneLights
                 false,
                 Plural::of($count, 'a flash', "{$count} flashes"),
                 NeedsTogether::why($at).
-                    ": by the light that is forecast it takes ISO {$iso}. A flash off the ceiling, or a lens of f/1.4, keeps the grain down.",
+                    ': by the light that is forecast it takes '.(count($isInRows) > 1 ? 'up to ' : '')."ISO {$iso}. ".self::lessGrain($isInRows),
                 $at,
             ),
         ];
+    }
+
+    /** @param  list<bool>  $isInRows  of each dark scene: people in rows want depth, which an open lens does not give */
+    private static function lessGrain(array $isInRows): string
+    {
+        return 'A flash, off the ceiling where there is one, keeps the grain down'.match (true) {
+            ! in_array(true, $isInRows, true) => '; so does a lens of f/1.4.',
+            in_array(false, $isInRows, true) => '; so does a lens of f/1.4 where nobody stands in rows.',
+            default => '.',
+        };
     }
 
     /** Whether more than a calm ISO is planned for it without a flash, and none is forbidden or out of place. */
