@@ -64,7 +64,7 @@ final class PersonLoss
                     ' ',
                     array_filter([
                         $lost === [] ? '' : 'Somebody else is busy with a must during '.self::listed($lost).'.',
-                        $taken === [] ? '' : 'Free for it: '.self::listed($taken).'.',
+                        $taken === [] ? '' : 'Nobody else has a must during '.self::listed($taken).': what is less gives way.',
                     ]),
                 ),
                 ['lost' => count($lost)],

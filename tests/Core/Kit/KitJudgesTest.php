@@ -495,7 +495,7 @@ final class KitJudgesTest extends TestCase
             self::stretch(4, 'Both', 19, 20, [['c', 'must', 10, 35]], ['lead', 'second']),
         ]);
         $this->assertSame('If the second falls ill, 1 of 2 musts have nobody.', $found[1]->finding);
-        $this->assertStringContainsString('Free for it: “Room” at 17:00', $found[1]->because);
+        $this->assertStringContainsString('Nobody else has a must during “Room” at 17:00', $found[1]->because);
         $helped = [$lead, self::stretch(2, 'Build the set', 10, 120, [], ['lead', 'assistant'])];
         $this->assertSame('Nobody stands in for you.', PersonLoss::of($helped)[0]->finding, 'an assistant is no photographer');
     }

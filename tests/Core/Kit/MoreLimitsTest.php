@@ -68,8 +68,8 @@ final class MoreLimitsTest extends TestCase
         $found = static fn (int $from): string => PersonLoss::of([
             self::stretch(1, 0, 3600, ['lead']), self::stretch(2, $from, 9000, ['second']),
         ])[0]->because;
-        $this->assertStringContainsString('Free for it: “Part 1”', $found(3600));
-        $this->assertStringNotContainsString('Free for it: “Part 1”', $found(3599));
+        $this->assertStringContainsString('Nobody else has a must during “Part 1”', $found(3600));
+        $this->assertStringNotContainsString('Nobody else has a must during “Part 1”', $found(3599));
     }
 
     /** Common practice, no source: full at 20 °C, four fifths at 0, half at −20, straight between. */
