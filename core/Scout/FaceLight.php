@@ -79,7 +79,11 @@ final readonly class FaceLight
         if ($sun->elevationDeg <= 0) {
             return new self(
                 $ev,
-                $height === 0 ? 'the sun at the horizon' : 'the sun '.abs($height).'° below the horizon',
+                match (true) {
+                    $height === 0 => 'the sun at the horizon',
+                    $ev > AmbientForecast::NIGHT_EV => 'the sun '.abs($height).'° below the horizon',
+                    default => 'the sun '.abs($height).'° below the horizon, with lamps or candles near',
+                },
                 $ev > AmbientForecast::NIGHT_EV,
             );
         }

@@ -44,6 +44,14 @@ final class DelayJudge
 
     private const TELE_MM = 200.0;
 
+    /** Of people who are photographed from near. */
+    private const NEAR_M = 3.0;
+
+    private const SHORT_MM = 50.0;
+
+    /** Whoever stands is sharp from so fast on, in parts of a second (common practice, no source). */
+    private const STANDING = 60;
+
     private const PIXEL_UM = 4.4;
 
     /** @param  PlannedDay  $after  the same day, moved */
@@ -161,7 +169,9 @@ final class DelayJudge
             "At {$day->day->face($at($after))}, {$light->why}: start at {$planned->says()}".
                 ($planned->stopsUnder > 0 ? ", {$planned->stopsUnder} stops under" : '').'. '.
                 ($slow < $sharp->shutter ? self::choice($after, $sharp, $iso, $slow, $calm) : 'Neither blur nor grain has to be chosen.').
-                (Sun::at($place, $at($after))->elevationDeg > 0 ? '' : ' Under floodlights it is about EV 9: meter them when they are on.'),
+                (self::isPlayed($after) && Sun::at($place, $at($after))->elevationDeg <= 0
+                    ? ' Under floodlights it is about EV 9: meter them when they are on.'
+                    : ''),
             ['ev100' => round($is, 1), 'ev100_before' => round($was, 1), 'stops_under' => $planned->stopsUnder],
         );
     }
@@ -169,13 +179,23 @@ final class DelayJudge
     /** Blur or grain, each with its price. */
     private static function choice(Segment $segment, Settings $sharp, int $iso, int $slow, int $calm): string
     {
-        $scene = $segment->setting->scene ?? SceneKind::of($segment->title);
-        $speed = $scene === SceneKind::Action ? self::RUN_M_S : self::WALK_M_S;
-        $pixels = round(MotionBlur::of($speed, self::AWAY_M, self::TELE_MM, 1 / $slow, self::PIXEL_UM)->pixels);
+        [$speed, $away, $focal] = self::isPlayed($segment)
+            ? [self::RUN_M_S, self::AWAY_M, self::TELE_MM]
+            : [self::WALK_M_S, self::NEAR_M, self::SHORT_MM];
+        $pixels = round(MotionBlur::of($speed, $away, $focal, 1 / $slow, self::PIXEL_UM)->pixels);
+        $still = match (true) {
+            self::isPlayed($segment) => 'followed, the ground does',
+            $slow >= self::STANDING => 'who stands is sharp',
+            default => 'who stands wants a support for the camera, and holds still',
+        };
 
         return "Grain: 1/{$sharp->shutter} s wants ISO {$iso}. Blur: ISO {$calm} wants 1/{$slow} s, and who goes across at {$speed} m/s, ".
-            self::AWAY_M.' m off with '.self::TELE_MM." mm, streaks over {$pixels} pixels; followed, the ground does. A lens of f/1.4 takes ".
-            'two stops of either.';
+            "{$away} m off with {$focal} mm, streaks over {$pixels} pixels; {$still}. A lens of f/1.4 takes two stops of either.";
+    }
+
+    private static function isPlayed(Segment $segment): bool
+    {
+        return ($segment->setting->scene ?? SceneKind::of($segment->title)) === SceneKind::Action;
     }
 
     /** One came for the day as it was planned: from then on the hours count. */
