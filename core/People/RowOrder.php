@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 /**
- * The order within a row: the two in the middle, couples together, the taller inwards; and nobody beside whom they are not to be,
- * as long as there is somebody to put between.
+ * The order within a row: the two in the middle, each beside their own, couples together, the taller inwards; and nobody beside whom they
+ * are not to be, as long as there is somebody to put between.
  */
 final class RowOrder
 {
+    /** How many more may stand on one side of the two, before somebody goes over to the other. */
+    private const UNEVEN = 2;
+
     /**
      * @param  list<Relative>  $row
      * @return list<Relative> from the left
@@ -20,8 +23,10 @@ final class RowOrder
         $middle = array_shift($units) ?? [];
         $left = $right = [];
         foreach ($units as $unit) {
-            // On the side where fewer stand, so that the first stay in the middle.
-            if (count($right) <= count($left)) {
+            // Beside their own of the two; else on the side where fewer stand, so that the first stay in the middle.
+            $side = self::side($unit, $middle);
+            $more = count($right) - count($left) + $side * count($unit);
+            if ($side === 0 || abs($more) > self::UNEVEN ? count($right) <= count($left) : $side > 0) {
                 $right = [...$right, ...$unit];
             } else {
                 $left = [...array_reverse($unit), ...$left];
@@ -29,6 +34,24 @@ final class RowOrder
         }
 
         return self::mended([...$left, ...$middle, ...$right]);
+    }
+
+    /**
+     * @param  list<Relative>  $unit
+     * @param  list<Relative>  $middle
+     * @return int -1 where they belong to the one on the left of the two, 1 to the one on the right, 0 to both or neither
+     */
+    private static function side(array $unit, array $middle): int
+    {
+        if (count($middle) !== 2) {
+            return 0;
+        }
+        $are = static fn (string $name): bool => array_filter(
+            $unit,
+            static fn (Relative $r): bool => array_filter($r->relations, static fn (Relation $of): bool => $of->of === $name) !== [],
+        ) !== [];
+
+        return ($are($middle[1]->name) ? 1 : 0) - ($are($middle[0]->name) ? 1 : 0);
     }
 
     /** Whether either is not to stand beside the other. */

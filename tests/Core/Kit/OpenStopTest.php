@@ -22,7 +22,10 @@ final class OpenStopTest extends TestCase
         // At EV 2 f is 1.26: of 200 mm f/2 is made, 1.3 stops less light.
         $open = OpenStop::of(200, 2.0);
         $this->assertSame(2.0, $open->fNumber);
-        $this->assertSame('f/2, about the widest that is made, is 1.3 stops short at 1/160 s and ISO 6400 in that light, which raw bears to be lifted.', $open->why);
+        $this->assertSame(
+            'f/2, about the widest that is made, is 1.3 stops short at 1/160 s and ISO 6400 in that light, which raw bears to be lifted.',
+            $open->why,
+        );
         $this->assertSame(1.4, OpenStop::of(50, 2.0)->fNumber);
         $this->assertStringEndsWith('is 2.3 stops short at 1/160 s and ISO 6400 in that light: bring light, or a support for what stands still.',
             OpenStop::of(200, 1.0)->why);

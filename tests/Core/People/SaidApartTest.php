@@ -8,6 +8,7 @@ use NorthSatchel\Brief\BriefText;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
+use NorthSatchel\People\RowOrder;
 use NorthSatchel\People\SaidApart;
 use NorthSatchel\People\WhoIsWhere;
 use NorthSatchel\Verdict;
@@ -78,6 +79,18 @@ final class SaidApartTest extends TestCase
         $this->assertCount(1, $found);
         $this->assertStringStartsWith('uncle Jens (uncle), Berit (stepmother): write the name behind it, such as “of Rika Moen”', $found[0]->because);
         $this->assertSame([], WhoIsWhere::whose(self::family([...self::LINES, 'Kaj' => 'best man', 'Ida' => 'a colleague of my brother'])));
+    }
+
+    public function test_each_stands_beside_their_own_of_the_two_and_neither_side_grows_long(): void
+    {
+        $family = self::family([...self::LINES, 'Tom' => 'brother of Rika', 'Una' => 'sister of Rika', 'Vera' => 'cousin of Rika']);
+        $row = array_column(RowOrder::of($family->people()), 'name');
+        [$rika, $aksel] = [(int) array_search('Rika Moen', $row, true), (int) array_search('Aksel Lund', $row, true)];
+        $this->assertSame(1, abs($rika - $aksel));
+        $isHers = static fn (string $name): bool => ((int) array_search($name, $row, true) < $aksel) === ($rika < $aksel);
+        $this->assertTrue($isHers('Siv Moen') && $isHers('Per Moen'));
+        $this->assertFalse($isHers('Ulla Lund'));
+        $this->assertLessThanOrEqual(2, abs(min($rika, $aksel) - (count($row) - 1 - max($rika, $aksel))), 'the two stay in the middle');
     }
 
     public function test_words_apart_and_babies(): void
