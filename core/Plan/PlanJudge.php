@@ -25,10 +25,7 @@ final class PlanJudge
             $verdicts[] = self::handover($day, $handover);
         }
         array_push($verdicts, ...WayJudge::of($day));
-        foreach ($day->segments as $segment) {
-            $verdicts[] = DaylightJudge::of($day, $segment);
-            $verdicts[] = self::shots($segment);
-        }
+        array_push($verdicts, ...DaylightJudge::of($day), ...array_map(self::shots(...), $day->segments));
         if ($day->segments === []) {
             $verdicts[] = Verdict::mind('plan.empty', 'The day has no segments yet.', 'Nothing is planned, so nothing can be judged.');
         }

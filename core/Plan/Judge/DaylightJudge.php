@@ -8,8 +8,10 @@ use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Remedy;
 use NorthSatchel\SceneKind;
+use NorthSatchel\Severity;
 use NorthSatchel\Sky\LightWanted;
 use NorthSatchel\Sky\SunDay;
+use NorthSatchel\Some;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 
@@ -19,11 +21,31 @@ final class DaylightJudge
     /** Civil twilight: without lamps hardly a face is seen beyond it. */
     private const TWILIGHT_DEG = -6.0;
 
-    /** What is done in the dark, by the words that people use (common practice, no source). */
+    /** What is done in the dark, and what follows a match, by the words that people use (common practice, no source). */
     private const NIGHTLY = '/\b(?:blue hour|dusk|dawn|twilight|sunrise|nights?|stars?|sparklers?|lanterns?|fireworks?|'.
-        'torch(?:es)?|bonfires?|campfires?)\b/iu';
+        'torch(?:es)?|bonfires?|campfires?|celebrations?|trophy|podium|medals?|prizes?)\b/iu';
 
-    public static function of(PlannedDay $day, Segment $segment): ?Verdict
+    /** @return list<Verdict> of a whole day; what is meant for the dark by its words is said once */
+    public static function of(PlannedDay $day): array
+    {
+        $found = array_values(array_filter(array_map(static fn (Segment $s): ?Verdict => self::one($day, $s), $day->segments)));
+        $isMeant = static fn (Verdict $v): bool => $v->code === 'plan.in-the-dark' && $v->severity === Severity::Mind;
+        $meant = array_values(array_filter($found, $isMeant));
+        if (count($meant) < 2) {
+            return $found;
+        }
+        $titles = array_map(static fn (Verdict $v): string => (string) $v->figures['title'], $meant);
+        [$sunrise, $sunset] = [(int) $day->sun?->sunrise(), (int) $day->sun?->sunset()];
+
+        return [...array_values(array_filter($found, static fn (Verdict $v): bool => ! $isMeant($v))), Verdict::mind(
+            'plan.in-the-dark',
+            Some::of($titles, 4).' are outdoors without daylight.',
+            "The sun is up from {$day->day->face($sunrise)} to {$day->day->face($sunset)}. Meter the lamps when they are on: nobody can forecast them.",
+            ['segments' => count($titles)],
+        )];
+    }
+
+    private static function one(PlannedDay $day, Segment $segment): ?Verdict
     {
         if (! $segment->setting->isOutdoor || $segment->isBreak) {
             return null;
@@ -60,6 +82,7 @@ final class DaylightJudge
                 "Sunset is at {$face($sunset)}".($dusk === null ? '' : ", and the last light goes at {$face($dusk)}").
                     "; it runs from {$face($segment->startsAt)} to {$face($segment->endsAt())}.".
                     ($isDark ? ' If that is meant, say so, and it is planned for the dark; else start it earlier.' : ''),
+                ['title' => $segment->title],
                 remedy: $isDark
                     ? new Remedy('segment.light', 'It is meant for the dark', ['segment' => $segment->id, 'light' => LightWanted::Dark->value])
                     : null,
@@ -87,6 +110,7 @@ final class DaylightJudge
                 "{$segment->title} is outdoors before sunrise.",
                 "Sunrise is at {$face($sunrise)}".($dawn === null ? '' : ", and the first light comes at {$face($dawn)}").
                     "; it runs from {$face($segment->startsAt)} to {$face($segment->endsAt())}.",
+                ['title' => $segment->title],
             );
         }
         $dark = (int) ceil(($sunrise - $segment->startsAt) / 60);

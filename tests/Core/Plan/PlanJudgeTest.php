@@ -12,6 +12,7 @@ use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Severity;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\SunDay;
@@ -264,6 +265,18 @@ final class PlanJudgeTest extends TestCase
             $this->assertFalse($found->has('plan.after-sunset'), $title);
             $this->assertNull(self::only($found, 'plan.in-the-dark')->remedy, 'the dark begins only after it');
         }
+        $at = static fn (int $id, string $title, int $start): Segment => new Segment($id, $title, 'lead', $start, 30, Priority::Should,
+            new Setting(1, 'House', true, scene: SceneKind::of($title)),
+        );
+        $match = $this->judge([$at(1, 'First half', $dusk + 60), $at(2, 'Second half', $dusk + 3600), $at(3, 'Portraits', $dusk + 7200)]);
+        $codes = array_map(static fn (Verdict $v): string => "{$v->severity->value} {$v->code}", iterator_to_array($match));
+        $this->assertSame(['fix plan.in-the-dark', 'mind plan.in-the-dark'], array_values(array_filter(
+            $codes,
+            static fn (string $c): bool => str_ends_with($c, 'in-the-dark'),
+        )));
+        $once = array_values(array_filter(iterator_to_array($match), static fn (Verdict $v): bool => $v->severity === Severity::Mind &&
+            $v->code === 'plan.in-the-dark'))[0];
+        $this->assertSame('First half, Second half are outdoors without daylight.', $once->finding);
         $sunrise = (int) $this->sun()->sunrise();
         $early = new Segment(1, 'Sunrise over the bay', 'lead', $sunrise - 900, 30, Priority::Should, new Setting(1, 'House', true));
         $this->assertFalse($this->judge([$early])->has('plan.before-sunrise'));
