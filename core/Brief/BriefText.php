@@ -19,6 +19,11 @@ final class BriefText
     private const NO_PLACE = 'from|behind|before|after|until|till|during|while|when|without|with|by|is|are|was|no|not|never|only|please|'.
         'unless|except|one|you|we|photographers?|pictures|photos|flash|stands?|tripods?|at all|as';
 
+    /** Beside, before or behind something, which is no segment's own place. */
+    private const AROUND = '/\b(?:behind|beside|near|next to|close to|in front of|around|between|within|along|above|below|beneath|under|'.
+        'past|beyond|outside)'.
+        ' (?:of )?(?:the )?(\p{L}[\p{L} ’\'-]{2,40})/iu';
+
     private const ORDINALS = [
         'first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9,
         'tenth' => 10, 'last' => 12,
@@ -115,10 +120,10 @@ final class BriefText
             $during = preg_match('/\bduring (?:the )?([\p{L} ]{3,30})/iu', $sentence, $when) === 1 ? trim($when[1]) : null;
             foreach (preg_split('/,|\band\b/u', $sentence) ?: [] as $piece) {
                 foreach (self::KINDS as $kind => $pattern) {
-                    if (preg_match($pattern, $piece) === 1) {
+                    if (preg_match($pattern, $piece) === 1 && ! self::isForATime($piece, $where ?? self::place($piece, $kind), $during)) {
                         $found[] = new Restriction(
                             RestrictionKind::from($kind),
-                            $where ?? self::place($piece),
+                            $where ?? self::place($piece, $kind),
                             trim($sentence, " \t."),
                             $during,
                             self::distance($piece, $sentence),
@@ -144,9 +149,18 @@ final class BriefText
         return $row < 1 ? null : self::FIRST_ROW_M + $row * self::ROW_M;
     }
 
-    /** "no flash in the chapel" */
-    private static function place(string $piece): ?string
+    /** "no pictures until the blessing is over" holds for a time that only its words know, and is kept by whoever reads them. */
+    private static function isForATime(string $piece, ?string $where, ?string $during): bool
     {
+        return $where === null && $during === null && preg_match('/\b(?:before|after|until|till|unless|except|while|when|once)\b/iu', $piece) === 1;
+    }
+
+    /** "no flash in the chapel", "no photographers behind the goals": of who stays at the back the words behind it are his own place */
+    private static function place(string $piece, string $kind): ?string
+    {
+        if ($kind !== RestrictionKind::FromTheBack->value && preg_match(self::AROUND, $piece, $found) === 1) {
+            return trim((preg_split('/\s+(?:in|at|on|of|'.self::NO_PLACE.')\b/iu', $found[1], 2) ?: [''])[0]) ?: null;
+        }
         if (preg_match('/\b(?:in|inside|at|on|of) (?:the )?((?!back\b)\p{L}[\p{L} ’\'-]{2,40})/iu', $piece, $found) !== 1) {
             return null;
         }

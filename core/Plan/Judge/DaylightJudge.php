@@ -40,7 +40,8 @@ final class DaylightJudge
         return [...array_values(array_filter($found, static fn (Verdict $v): bool => ! $isMeant($v))), Verdict::mind(
             'plan.in-the-dark',
             Some::of($titles, 4).' are outdoors without daylight.',
-            "The sun is up from {$day->day->face($sunrise)} to {$day->day->face($sunset)}. Meter the lamps when they are on: nobody can forecast them.",
+            "The sun is up from {$day->day->face($sunrise)} to {$day->day->face($sunset)}. Meter the lamps when they are on: nobody can forecast ".
+                'them.',
             ['segments' => count($titles)],
         )];
     }

@@ -179,6 +179,11 @@ final class BriefedJudgeTest extends TestCase
             $codes('no flash in the chapel', $scene('Dinner', 'Barn', $lit)),
             'elsewhere: and then it is held against nothing, which is said',
         );
+        $where = static fn (string $text): array => array_map(static fn (Restriction $r): ?string => $r->where, BriefText::restrictions($text));
+        $this->assertSame(['in-goal areas'], $where('No photographers behind the in-goal areas.'), 'not everywhere');
+        $this->assertSame(['goals'], $where('No cameras near the goals in the hall'));
+        $this->assertSame([], $where('No pictures until the blessing is over'), 'for whoever reads it');
+        $this->assertSame(['No pictures until the blessing is over'], BriefText::unheld('No pictures until the blessing is over'));
         $this->assertSame([], RestrictionJudge::restrictions(BriefText::restrictions('no flash in the chapel'), []), 'of no plan nothing is said');
         $this->assertSame([], $codes('no flash in the chapel', $scene('Ceremony', 'Old Chapel', $plain)));
         $this->assertSame(['stop plan.no-pictures'], $codes('no photos during the prayer', $scene('Prayer', null, $plain)));
