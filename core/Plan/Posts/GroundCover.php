@@ -101,6 +101,12 @@ final class GroundCover
             foreach ($post->unseen as $zone) {
                 $blocked[$post->name][$zone] = true;
             }
+            foreach ($this->ground->zones as $zone) {
+                // Who stands in it covers nothing of it.
+                if (hypot($post->xM - $zone->xM, $post->yM - $zone->yM) < PostView::NEAR_M) {
+                    $blocked[$post->name][$zone->name] = true;
+                }
+            }
             foreach ($this->ground->posts as $to) {
                 $walks[$post->name][$to->name] = $this->ground->walkMinutes($post, $to);
             }

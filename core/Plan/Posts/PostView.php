@@ -28,7 +28,7 @@ final readonly class PostView
     private const TIGHT = 0.9;
 
     /** Nearer than this one stands in it, and no lens shows it whole. */
-    private const NEAR_M = 2.0;
+    public const NEAR_M = 2.0;
 
     /** @param  string|null  $light  from where the sun comes in each period; null where nobody knows, or indoors */
     private function __construct(

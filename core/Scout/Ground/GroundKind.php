@@ -154,7 +154,7 @@ enum GroundKind: string
             default => [
                 $at('Near left corner', -3, -3, 'holds 2, seat'), $at('Near right corner', $l + 3, -3, 'holds 2, seat'),
                 $at('Far left corner', -3, $w + 3, 'seat'), $at('Far right corner', $l + 3, $w + 3, 'seat'),
-                $at('Near touchline', $l / 2, -4, 'knees'), $at('High', $l / 2, $w + 20, 'up 15 m, stairs 5 min, power'),
+                $at('Near touchline', round(0.3 * $l, 1), -4, 'knees'), $at('High', $l / 2, $w + 20, 'up 15 m, stairs 5 min, power'),
             ],
         });
     }

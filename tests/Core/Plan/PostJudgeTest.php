@@ -178,6 +178,13 @@ final class PostJudgeTest extends TestCase
         $this->assertSame($last->segment, $first->segment, 'in the order of time');
     }
 
+    /** At arm's length no lens shows a bench. */
+    public function test_who_stands_in_a_zone_does_not_cover_it(): void
+    {
+        $this->assertSame(1, self::cover(posts: 'In it, 1.9, 0', zones: "Bench, 0, 0, bench, 2\nGoal, 40, 0, main, 1")->best()->worth / 2);
+        $this->assertSame(3, self::cover(posts: 'In it, 2, 0', zones: "Bench, 0, 0, bench, 2\nGoal, 40, 0, main, 1")->best()->worth / 2);
+    }
+
     public function test_somebody_is_on_the_reaction(): void
     {
         $this->assertContains('mind cover.no-reaction', self::codes(self::cover(zones: "Left, 0, 0\nRight, 100, 0")));
