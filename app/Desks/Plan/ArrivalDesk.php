@@ -60,7 +60,7 @@ final readonly class ArrivalDesk
             ? StudioRecord::query()->where('job_id', $job->id)->value('begins_clock')
             : null;
 
-        return $record->doors_clock ?? $studio ?? $job->covered_from;
+        return $record->doors_clock ?? $studio ?? ($job->kind->hasElements() ? ElementsDesk::usualBegin($job) : $job->covered_from);
     }
 
     /** Tasks to begin with in a studio, from the light of the setup that comes first; empty where that is not written. */

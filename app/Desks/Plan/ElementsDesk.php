@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\JobDay;
 use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
+use App\Models\Plan\Segment;
 use App\Models\Plan\StudioRecord;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
@@ -18,6 +19,7 @@ use NorthSatchel\Plan\Setups\ElementDay;
 use NorthSatchel\Plan\Setups\ElementJudge;
 use NorthSatchel\Plan\Setups\ElementList;
 use NorthSatchel\Plan\Setups\WantedElement;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Taps\TapKind;
 use NorthSatchel\Taps\TapLog;
 use NorthSatchel\Time\ClockTime;
@@ -68,6 +70,18 @@ final class ElementsDesk
         return new ElementDay($list, $list->order($missing, $stands?->setup), new DayFrame($from, $frame->to, $frame->breaks), $stands?->setup);
     }
 
+    /** Where nobody typed it: as planned, when the first that is no setting up begins; else with the covered hours. */
+    public static function usualBegin(Job $job): string
+    {
+        $beside = [SceneKind::Rest, SceneKind::Travel, SceneKind::Handling, SceneKind::Prelight];
+        $first = $job->segments
+            ->filter(static fn (Segment $s): bool => $s->day === 0 && ! $s->is_break && ! in_array(SegmentReader::scene($s, $job->kind), $beside, true))
+            ->sortBy('start_clock')
+            ->first();
+
+        return $first->start_clock ?? $job->covered_from;
+    }
+
     public static function frame(Job $job, ?string $begins): DayFrame
     {
         $breaks = [];
@@ -82,7 +96,7 @@ final class ElementsDesk
             }
         }
 
-        return new DayFrame(ClockTime::of($begins ?? $job->covered_from)->minutes, ClockTime::of($job->covered_to)->minutes, $breaks);
+        return new DayFrame(ClockTime::of($begins ?? self::usualBegin($job))->minutes, ClockTime::of($job->covered_to)->minutes, $breaks);
     }
 
     /**

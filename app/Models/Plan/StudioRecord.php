@@ -27,7 +27,7 @@ use App\Models\Record;
  * @property int $look_hands  people for hair and make-up
  * @property string|null $rooms  of a house
  * @property int|null $board_key  what its number boards say beside their number; it goes along in the job's bundle
- * @property string|null $begins_clock  null: when the covered hours begin
+ * @property string|null $begins_clock  null: as the plan begins to photograph, else with the covered hours
  */
 final class StudioRecord extends Record
 {

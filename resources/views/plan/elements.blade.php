@@ -143,7 +143,7 @@
             hint="Dark ground to Tank, 25 min: both ways, unless the other is listed too." />
         <div class="grid gap-3 sm:grid-cols-2">
             <x-field name="change_minutes" label="Minutes for any other change" :value="$record->change_minutes" inputmode="numeric" />
-            <x-field name="begins_clock" label="The first picture" :value="$record->begins_clock ?? $job->covered_from" />
+            <x-field name="begins_clock" label="The first picture" :value="$record->begins_clock ?? $begins" />
         </div>
         <div><button class="button main">Keep and work it out</button></div>
     </form>

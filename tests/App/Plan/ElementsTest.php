@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App\Plan;
 
+use App\Desks\Brief\BriefDesk;
+use App\Desks\Plan\ElementsDesk;
 use App\Models\Brief\Job;
 use App\Models\Plan\PlanChange;
+use App\Models\Plan\Segment;
 use App\Models\Plan\StudioRecord;
 use App\Models\Taps\TapRecord;
 use Illuminate\Http\UploadedFile;
@@ -41,6 +44,19 @@ final class ElementsTest extends TestCase
     private function tap(string $kind, string $picture, string $name): void
     {
         $this->post('/events', ['kind' => $kind, 'job' => $this->syrup->id, 'element' => WantedElement::number($picture, $name)]);
+    }
+
+    public function test_the_first_picture_is_when_the_plan_begins_to_photograph(): void
+    {
+        $this->syrup->update(['covered_from' => '07:00']);
+        Segment::query()->where('job_id', $this->syrup->id)->delete();
+        $this->assertSame('07:00', ElementsDesk::usualBegin(BriefDesk::open($this->syrup->id)));
+        foreach (['Set up and test frames' => '07:30', 'First setup' => '09:20', 'Second setup' => '11:00'] as $title => $at) {
+            Segment::query()->create(['job_id' => $this->syrup->id, 'title' => $title, 'lane' => 'lead', 'start_clock' => $at, 'minutes' => 30,
+                'priority' => 'must',
+            ]);
+        }
+        $this->assertSame('09:20', ElementsDesk::usualBegin(BriefDesk::open($this->syrup->id)));
     }
 
     public function test_the_syrup_fits_and_its_plan_says_so(): void

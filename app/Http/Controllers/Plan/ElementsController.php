@@ -40,6 +40,7 @@ final class ElementsController
         return view('plan.elements', [
             'job' => $opened,
             'record' => $record,
+            'begins' => ElementsDesk::usualBegin($opened),
             'list' => $list,
             'day' => $day,
             'count' => $count,
