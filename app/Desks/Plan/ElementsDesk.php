@@ -74,10 +74,8 @@ final class ElementsDesk
     public static function usualBegin(Job $job): string
     {
         $beside = [SceneKind::Rest, SceneKind::Travel, SceneKind::Handling, SceneKind::Prelight];
-        $first = $job->segments
-            ->filter(static fn (Segment $s): bool => $s->day === 0 && ! $s->is_break && ! in_array(SegmentReader::scene($s, $job->kind), $beside, true))
-            ->sortBy('start_clock')
-            ->first();
+        $isPhotographed = static fn (Segment $s): bool => ! $s->is_break && ! in_array(SegmentReader::scene($s, $job->kind), $beside, true);
+        $first = $job->segments->where('day', 0)->filter($isPhotographed)->sortBy('start_clock')->first();
 
         return $first->start_clock ?? $job->covered_from;
     }
