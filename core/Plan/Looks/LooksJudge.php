@@ -60,7 +60,13 @@ final readonly class LooksJudge
         $minutes = $this->box->minutes($best);
         $poses = array_sum(array_map(static fn (Look $l): int => count($l->poses), $this->looks));
         $posed = Plural::of($poses, '1 pose', "{$poses} poses");
-        $why = "{$looked->words} with {$posed}".', the next made while one is shot: '.Span::hours($minutes).' of '.Span::hours($this->minutes);
+        $models = array_unique(array_map(static fn (Look $l): string => (string) $l->model, $this->looks));
+        $how = match (true) {
+            count($this->looks) === 1 => '',
+            count($models) === 1 && $models !== [''] => ", one after the other, for {$models[0]} wears them all",
+            default => ', the next made while one is shot where somebody else wears it',
+        };
+        $why = "{$looked->words} with {$posed}{$how}: ".Span::hours($minutes).' of '.Span::hours($this->minutes);
         if ($minutes > $this->minutes) {
             $out = $this->box->leftOut($best, $this->minutes);
 

@@ -116,7 +116,7 @@ final readonly class ElementJudge
         return $typed === null || $more <= 0 || $this->count->counted() !== [] ? null : Verdict::mind(
             'elements.order',
             'In the order in which they are typed they take '.Span::hours($more).' more.',
-            Span::hours($typed).' against '.Span::hours($this->day->order->minutes).': the order of work below changes setups less.',
+            Span::hours($typed).' against '.Span::hours($this->day->order->minutes).': the order of work changes setups less.',
             ['more_minutes' => $more],
         );
     }
