@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http;
 
 /** A QR code (ISO/IEC 18004) as one SVG path, a unit a module. */
-final class QrDrawing
+final readonly class QrDrawing
 {
-    /**
-     * @param  string  $level  of error correction: L, M, Q or H
-     * @return array{path: string, size: int}
-     */
-    public static function path(string $text, string $level = 'M'): array
+    /** @param  int  $size  modules along a side */
+    private function __construct(public string $path, public int $size) {}
+
+    /** @param  string  $level  of error correction: L, M, Q or H */
+    public static function of(string $text, string $level = 'M'): self
     {
         $code = (new \TCPDF2DBarcode($text, "QRCODE,{$level}"))->getBarcodeArray();
         $path = '';
@@ -21,6 +21,6 @@ final class QrDrawing
             }
         }
 
-        return ['path' => $path, 'size' => (int) $code['num_cols']];
+        return new self($path, (int) $code['num_cols']);
     }
 }

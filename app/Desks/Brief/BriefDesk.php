@@ -213,19 +213,16 @@ final class BriefDesk
     /**
      * People as they are typed; what heads a list names nobody.
      *
-     * @return list<array{name: string, role: string|null}>
+     * @return list<NamedLine>
      */
     public static function people(string $text): array
     {
-        $people = array_map(
-            static fn (NamedLine $line): array => ['name' => $line->name, 'role' => $line->role],
-            PeopleText::read($text)->people,
-        );
+        $people = PeopleText::read($text)->people;
         foreach ($people as $index => $person) {
             foreach (array_slice($people, 0, $index) as $other) {
-                if (SamePerson::isSame($person['name'], $other['name'])) {
+                if (SamePerson::isSame($person->name, $other->name)) {
                     throw ValidationException::withMessages([
-                        'people' => "{$person['name']} is named twice: write what tells them apart, as the surname.",
+                        'people' => "{$person->name} is named twice: write what tells them apart, as the surname.",
                     ]);
                 }
             }

@@ -8,13 +8,14 @@ use App\Models\Brief\Job;
 use App\Models\Brief\Person;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use NorthSatchel\Brief\NamedLine;
 use NorthSatchel\Brief\SamePerson;
 
 /** The people of a job, typed anew: whoever is named as before stays who they are, with all that was tapped and said of them. */
 final class PeopleKeeper
 {
     /**
-     * @param  list<array{name: string, role: string|null}>  $rows
+     * @param  list<NamedLine>  $rows
      * @return list<int> ids of those who went
      */
     public static function keep(Job $job, array $rows): array
@@ -29,10 +30,10 @@ final class PeopleKeeper
             $stays = [];
             foreach ($rows as $position => $row) {
                 $person = $known->first(
-                    static fn (Person $p): bool => ! isset($stays[$p->id]) && SamePerson::isSame($p->name, $row['name']),
+                    static fn (Person $p): bool => ! isset($stays[$p->id]) && SamePerson::isSame($p->name, $row->name),
                 );
                 $person ??= new Person(['job_id' => $job->id]);
-                $person->fill([...$row, 'position' => $position, 'deleted_at' => null, 'is_gone_for_good' => false])->save();
+                $person->fill(['name' => $row->name, 'role' => $row->role, 'position' => $position, 'deleted_at' => null, 'is_gone_for_good' => false])->save();
                 $stays[$person->id] = true;
             }
             $gone = $known->filter(static fn (Person $p): bool => ! $p->trashed() && ! isset($stays[$p->id]));
@@ -59,19 +60,19 @@ final class PeopleKeeper
     /**
      * Who came may be who went, under another name.
      *
-     * @return Collection<int, array{gone: Person, come: Person}>
+     * @return Collection<int, AskedPerson>
      */
     public static function questions(Job $job): Collection
     {
         $gone = Person::onlyTrashed()->where('job_id', $job->id)->where('is_gone_for_good', false)->orderBy('id')->get();
 
         return $gone
-            ->map(static function (Person $left) use ($job): ?array {
+            ->map(static function (Person $left) use ($job): ?AskedPerson {
                 $come = $job->people->filter(
                     static fn (Person $p): bool => $p->id > $left->id && SamePerson::isLikely($left->name, $left->role, $p->name, $p->role),
                 );
 
-                return $come->count() === 1 ? ['gone' => $left, 'come' => $come->firstOrFail()] : null;
+                return $come->count() === 1 ? new AskedPerson($left, $come->firstOrFail()) : null;
             })
             ->filter()
             ->values();

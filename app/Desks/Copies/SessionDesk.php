@@ -86,40 +86,38 @@ final readonly class SessionDesk
     }
 
     /**
-     * @param  array{folder: string, automatic_id: int, by_hand_id: int, allowed_minutes: int, is_watched: bool}  $fields
+     * Keeps a folder as it was typed.
      *
      * @throws ValidationException naming the field
      */
-    public function keep(Job $job, array $fields): void
+    public function keep(SessionFolder $record): void
     {
         try {
-            $fields['folder'] = AllowedRoots::now()->folder($fields['folder']);
+            $record->folder = AllowedRoots::now()->folder($record->folder);
         } catch (FolderNotAllowed $e) {
             throw ValidationException::withMessages(['folder' => $e->getMessage()]);
         }
-        foreach (['automatic_id', 'by_hand_id'] as $field) {
-            $drive = Destination::query()->find($fields[$field]);
+        foreach ([$record->automatic_id, $record->by_hand_id] as $id) {
+            $drive = Destination::query()->find($id);
             $real = $drive === null ? false : realpath($drive->folder);
-            if ($real !== false && self::overlap($real, $fields['folder'])) {
+            if ($real !== false && self::overlap($real, $record->folder)) {
                 throw ValidationException::withMessages([
                     'folder' => "It and the drive {$drive?->name} lie one in the other: a copy there is no copy.",
                 ]);
             }
         }
-        $had = $this->of($job);
-        if ($had !== null && $had->folder !== $fields['folder'] && SessionFileRow::query()->where('session_folder_id', $had->id)->exists()) {
+        $known = SessionFileRow::query()->where('session_folder_id', $record->exists ? $record->id : 0);
+        if ($record->isDirty('folder') && $known->exists()) {
             throw ValidationException::withMessages([
-                'folder' => "Files of {$had->folder} are known: one job has one session folder, with folders in it.",
+                'folder' => "Files of {$record->getOriginal('folder')} are known: one job has one session folder, with folders in it.",
             ]);
         }
-        if ($had !== null && ($had->automatic_id !== $fields['automatic_id'] || $had->by_hand_id !== $fields['by_hand_id'])) {
-            // Of another drive nothing was seen yet.
-            SessionFileRow::query()->where('session_folder_id', $had->id)->update([
-                ...$had->automatic_id === $fields['automatic_id'] ? [] : ['automatic_at' => null],
-                ...$had->by_hand_id === $fields['by_hand_id'] ? [] : ['by_hand_at' => null],
-            ]);
+        // Of another drive nothing was seen yet.
+        $unseen = array_filter(['automatic_at' => 'automatic_id', 'by_hand_at' => 'by_hand_id'], $record->isDirty(...));
+        if ($record->exists && $unseen !== []) {
+            $known->update(array_map(static fn (): null => null, $unseen));
         }
-        SessionFolder::query()->updateOrCreate(['job_id' => $job->id], $fields);
+        $record->save();
     }
 
     private static function overlap(string $a, string $b): bool

@@ -131,7 +131,6 @@ final class Readiness
      * What each hole of the strap shows.
      *
      * @return list<Hole>
-     * halves: the cards hole fills in two, ready before the day and safe after it
      */
     public function holes(Job $job): array
     {
@@ -141,19 +140,24 @@ final class Readiness
             $of = $verdicts[$phase] ?? null;
             // Of a plan that nobody can change any more a full hole would say nothing.
             $isReady = $of !== null && $of->open() === 0 && ! $of->has('brief.over');
-            $halves = match ($phase) {
-                'cards' => [$isReady, $this->isSafe($job)],
-                'copies' => [$this->isSafe($job), $this->isSafe($job)],
-                'day' => [JobDay::daysTo($job) <= 0 && $isReady, JobDay::daysTo($job) < 0 && $isReady],
+            $isFull = match ($phase) {
+                'cards' => $isReady,
+                'copies' => $this->isSafe($job),
+                'day' => JobDay::daysTo($job) <= 0 && $isReady,
                 // Where nothing was captioned nothing is ready.
-                'wrap' => [$isReady && count($of) > 0, $isReady && count($of) > 0],
-                'plan' => [$isReady && $job->segments->isNotEmpty(), $isReady && $job->segments->isNotEmpty()],
-                default => [$isReady, $isReady],
+                'wrap' => $isReady && count($of) > 0,
+                'plan' => $isReady && $job->segments->isNotEmpty(),
+                default => $isReady,
             };
             $holes[] = new Hole(
                 phase: $phase,
                 open: $of?->open(),
-                halves: $halves,
+                isReady: $isFull,
+                isSafe: match ($phase) {
+                    'cards' => $this->isSafe($job),
+                    'day' => JobDay::daysTo($job) < 0 && $isReady,
+                    default => $isFull,
+                },
                 isThere: $of !== null,
                 left: $phase === 'kit' ? $this->kit->unpacked($job) : 0,
             );

@@ -113,13 +113,12 @@ final readonly class CallSheetDesk
     }
 
     /**
-     * @param  array{crew: string, hospital: string, parking: string, call_note: string, floor: string}  $fields
+     * Keeps a record as it was typed.
      *
      * @throws ImpossibleValue naming the line
      */
-    public function keep(Job $job, array $fields): void
+    public function keep(StudioRecord $record): void
     {
-        $record = $this->of($job)->fill($fields);
         self::members($record);
         self::floor($record);
         $record->save();

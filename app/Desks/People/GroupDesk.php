@@ -10,6 +10,7 @@ use App\Models\Brief\Job;
 use App\Models\People\FormalGroup;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Brief\NamedLine;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
@@ -35,7 +36,7 @@ final class GroupDesk
         $people = BriefDesk::people($text);
         try {
             new Family(
-                FamilyText::read(array_map(static fn (array $p): FamilyLine => new FamilyLine($p['name'], (string) $p['role']), $people)),
+                FamilyText::read(array_map(static fn (NamedLine $p): FamilyLine => new FamilyLine($p->name, (string) $p->role), $people)),
             );
         } catch (ImpossibleValue $e) {
             throw ValidationException::withMessages(['people' => ucfirst("people {$e->must}.")]);

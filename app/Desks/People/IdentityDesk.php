@@ -11,6 +11,7 @@ use App\Models\People\FormalGroup;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
+use NorthSatchel\Brief\NamedLine;
 
 /** Who came into the list is who went from it, under another name, or is not. */
 final class IdentityDesk
@@ -38,8 +39,8 @@ final class IdentityDesk
     /** Somebody who is named and not in the list yet. */
     public function add(Job $job, string $name): void
     {
-        $rows = $job->people->map(static fn (Person $p): array => ['name' => $p->name, 'role' => $p->role])->all();
-        PeopleKeeper::keep($job, [...array_values($rows), ['name' => $name, 'role' => null]]);
+        $rows = $job->people->map(static fn (Person $p): NamedLine => new NamedLine($p->name, $p->role))->all();
+        PeopleKeeper::keep($job, [...array_values($rows), new NamedLine($name, null)]);
     }
 
     /** Wherever somebody is named by the name that the list had. */

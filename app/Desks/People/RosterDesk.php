@@ -27,14 +27,14 @@ final class RosterDesk
     }
 
     /**
-     * @param  array{players: string, line_up: string, codes: string, no_consent: string}  $fields
+     * Keeps a record as it was typed.
      *
      * @throws ImpossibleValue naming the field, and the line of it
      */
-    public function keep(Job $job, array $fields): void
+    public function keep(RosterRecord $record): void
     {
-        Roster::read($fields['players'], $fields['line_up'], $fields['codes'], $fields['no_consent']);
-        $this->of($job)->fill($fields)->save();
+        self::read($record);
+        $record->save();
     }
 
     /** Of a job that has a roster; else nothing. */

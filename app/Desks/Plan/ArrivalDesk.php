@@ -83,13 +83,12 @@ final readonly class ArrivalDesk
     }
 
     /**
-     * @param  array{tasks: string, doors_clock: string, hands: int, spare_minutes: int}  $fields
+     * Keeps a record as it was typed.
      *
      * @throws ImpossibleValue naming the field, and the line of it
      */
-    public function keep(Job $job, array $fields): void
+    public function keep(Job $job, SendingRecord $record): void
     {
-        $record = $this->of($job)->fill($fields);
         self::arrival($job, $record);
         $record->save();
     }

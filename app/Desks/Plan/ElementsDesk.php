@@ -98,13 +98,12 @@ final class ElementsDesk
     }
 
     /**
-     * @param  array{elements: string, changes: string, change_minutes: int, begins_clock: string|null}  $fields
+     * Keeps a record as it was typed.
      *
      * @throws ImpossibleValue naming the field, and the line of it
      */
-    public function keep(Job $job, array $fields): void
+    public function keep(StudioRecord $record): void
     {
-        $record = $this->of($job)->fill($fields);
         self::list($record);
         $record->save();
     }

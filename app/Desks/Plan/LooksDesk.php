@@ -43,14 +43,14 @@ final readonly class LooksDesk
     }
 
     /**
-     * @param  array{looks: string, look_minutes: int, look_hands: int}  $fields
+     * Keeps a record as it was typed.
      *
      * @throws ImpossibleValue naming the line
      */
-    public function keep(Job $job, array $fields): void
+    public function keep(StudioRecord $record): void
     {
-        LooksText::read($fields['looks']);
-        $this->of($job)->fill($fields)->save();
+        LooksText::read((string) $record->looks);
+        $record->save();
     }
 
     /** Of a job with looks; else nothing. */

@@ -8,7 +8,6 @@ use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
 use App\Models\Plan\AccessWindow;
 use App\Models\Plan\Segment;
-use App\Models\Plan\Travel;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
@@ -48,12 +47,6 @@ final class PlanWork
         }
         $this->refuseSkippedTime($job, $segment->day, $clock, 'start_clock');
         $segment->update(['start_clock' => $clock]);
-    }
-
-    /** @param  array{minutes: int, walk_minutes?: int, parking_minutes?: int, loading_minutes?: int}  $parts */
-    public function setTravel(int $from, int $to, array $parts): void
-    {
-        Travel::query()->updateOrCreate(['from_place_id' => $from, 'to_place_id' => $to], $parts);
     }
 
     /**

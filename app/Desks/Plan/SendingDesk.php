@@ -87,13 +87,12 @@ final readonly class SendingDesk
     }
 
     /**
-     * @param  array{lane: string, rate_mb_s: float, overhead_s: float, pictures: string, gaps: string}  $fields
+     * Keeps a record as it was typed.
      *
      * @throws ImpossibleValue naming the field, and the line of it
      */
-    public function keep(Job $job, array $fields): void
+    public function keep(Job $job, SendingRecord $record): void
     {
-        $record = $this->of($job)->fill($fields);
         $sending = $this->sending($job, $record);
         if ($sending->gaps !== []) {
             $sending->plan();

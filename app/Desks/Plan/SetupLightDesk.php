@@ -40,13 +40,12 @@ final readonly class SetupLightDesk
     }
 
     /**
-     * @param  array{lights: string, measured: string}  $fields
+     * Keeps a record as it was typed.
      *
      * @throws ImpossibleValue naming the field, and the line of it
      */
-    public function keep(Job $job, array $fields): void
+    public function keep(StudioRecord $record): void
     {
-        $record = $this->of($job)->fill($fields);
         self::judge($record);
         $record->save();
     }

@@ -59,22 +59,13 @@ final class GroundDesk
     }
 
     /**
-     * @param  array{length_m: float, width_m: float, bearing_deg: float, zones: string, posts: string, ways: string, outline: string}  $fields
+     * Keeps a record as it was typed.
      *
      * @throws ImpossibleValue naming the field, and the line of it
      */
-    public function keep(GroundRecord $record, array $fields): void
+    public function keep(GroundRecord $record): void
     {
-        Ground::read(
-            $record->kind,
-            $fields['length_m'],
-            $fields['width_m'],
-            $fields['bearing_deg'],
-            $fields['zones'],
-            $fields['posts'],
-            $fields['ways'],
-            $fields['outline'],
-        );
-        $record->update($fields);
+        self::read($record);
+        $record->save();
     }
 }

@@ -137,15 +137,7 @@ final class TestPictureDesk
         $at = $ground->seenFrom($from, $this->bearing($measured), $measured->distanceM);
         $line = str_replace([',', ';', "\n"], ' ', $name).', '.round($at->x, 1).', '.round($at->y, 1);
         try {
-            $this->grounds->keep($record, [
-                'length_m' => $record->length_m,
-                'width_m' => $record->width_m,
-                'bearing_deg' => $record->bearing_deg,
-                'zones' => trim("{$record->zones}\n{$line}"),
-                'posts' => (string) $record->posts,
-                'ways' => (string) $record->ways,
-                'outline' => (string) $record->outline,
-            ]);
+            $this->grounds->keep($record->fill(['zones' => trim("{$record->zones}\n{$line}")]));
         } catch (ImpossibleValue $e) {
             throw ValidationException::withMessages(['name' => ucfirst("the {$e->field} {$e->must}.")]);
         }

@@ -25,7 +25,7 @@
                 <div class="flex gap-1" aria-hidden="true">
                     @foreach ($entry['holes'] as $hole)
                         @if ($hole->isThere)
-                            <span class="text-canvas" title="{{ $hole->phase }}"><x-hole :halves="$hole->halves" /></span>
+                            <span class="text-canvas" title="{{ $hole->phase }}"><x-hole :ready="$hole->isReady" :safe="$hole->isSafe" /></span>
                         @endif
                     @endforeach
                 </div>

@@ -27,7 +27,7 @@
                                 @if ($hole->isThere)
                                     <a href="/jobs/{{ $job->id }}/{{ $hole->phase }}" data-key="{{ $index + 1 }}"
                                         @if ($hole->phase === $phase) aria-current="page" @endif>
-                                        <x-hole :halves="$hole->halves" />
+                                        <x-hole :ready="$hole->isReady" :safe="$hole->isSafe" />
                                         <span>{{ ucfirst($hole->phase) }}@if ($hole->left > 0)
                                                 <span class="figures"
                                                     title="{{ $hole->left }} items not packed">{{ $hole->left }}<span
@@ -41,7 +41,7 @@
                                     </a>
                                 @else
                                     <span class="later" title="This phase is not part of this version yet"><x-hole
-                                            :halves="[false, false]" /><span>{{ ucfirst($hole->phase) }}</span></span>
+                                            :ready="false" :safe="false" /><span>{{ ucfirst($hole->phase) }}</span></span>
                                 @endif
                             </li>
                         @endforeach

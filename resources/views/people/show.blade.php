@@ -84,12 +84,12 @@
     @endif @enderror
     @foreach ($questions as $one)
         <div class="note mb-3 flex flex-wrap items-center gap-2">
-            <p class="flex-1 basis-64">“{{ $one['gone']->name }}” went from the list and “{{ $one['come']->name }}” came: is it the same
+            <p class="flex-1 basis-64">“{{ $one->gone->name }}” went from the list and “{{ $one->come->name }}” came: is it the same
                 person?</p>
-            @post('/jobs/' . $job->id . '/people/' . $one['come']->id . '/same/' . $one['gone']->id)
+            @post('/jobs/' . $job->id . '/people/' . $one->come->id . '/same/' . $one->gone->id)
                 <button class="button small">The same</button>
             @endpost
-            @post('/jobs/' . $job->id . '/people/gone/' . $one['gone']->id)
+            @post('/jobs/' . $job->id . '/people/gone/' . $one->gone->id)
                 <button class="button quiet small">Somebody else</button>
             @endpost
         </div>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\House;
 
 use App\Desks\Brief\BriefDesk;
+use App\Desks\House\Hole;
 use App\Desks\House\Readiness;
 use App\Models\Brief\Job;
 use App\Models\Kit\Item;
@@ -45,8 +46,9 @@ final class AfterwardsTest extends TestCase
         }
         $this->assertEqualsCanonicalizing(['kit.due', 'brief.over'], $codes['kit'], 'what is lent goes back');
         $this->assertContains('day.over', $codes['day']);
-        $halves = array_column(app(Readiness::class)->holes(BriefDesk::open($job->id)), 'halves', 'phase');
-        $this->assertSame([[false, false], [false, false]], [$halves['plan'], $halves['people']], 'no hole is full of what was not looked at');
+        $holes = array_column(app(Readiness::class)->holes(BriefDesk::open($job->id)), null, 'phase');
+        $full = array_map(static fn (Hole $h): array => [$h->isReady, $h->isSafe], [$holes['plan'], $holes['people']]);
+        $this->assertSame([[false, false], [false, false]], $full, 'no hole is full of what was not looked at');
         $this->get("/jobs/{$job->id}/plan")
             ->assertSee('The day is over: what was planned for it is judged no more.')
             ->assertDontSee('min later</button>', false);

@@ -10,6 +10,7 @@ use App\Desks\Copies\SessionWatch;
 use App\Desks\Copies\StandInSession;
 use App\Http\Requests\Copies\SessionRequest;
 use App\Models\Copies\Destination;
+use App\Models\Copies\SessionFolder;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use NorthSatchel\Copies\Session\SessionFile;
@@ -53,7 +54,8 @@ final class SessionController
 
     public function update(SessionRequest $request, int $job, SessionDesk $desk): RedirectResponse
     {
-        $desk->keep(BriefDesk::open($job), $request->fields());
+        $opened = BriefDesk::open($job);
+        $desk->keep($request->into($desk->of($opened) ?? new SessionFolder(['job_id' => $opened->id])));
 
         return redirect("/jobs/{$job}/session")->with('said', 'The session folder is kept.');
     }

@@ -120,7 +120,7 @@ final class ShelfController
                         'label' => $i->label,
                         'kind' => $i->kind,
                         'code' => Label::of($i->id),
-                        'svg' => QrDrawing::path(Label::of($i->id)),
+                        'svg' => QrDrawing::of(Label::of($i->id)),
                     ],
                 )
                 ->all(),

@@ -56,7 +56,7 @@ final class CallSheetController
     public function update(CrewRequest $request, int $job, CallSheetDesk $desk): RedirectResponse
     {
         try {
-            $desk->keep(BriefDesk::open($job), $request->fields());
+            $desk->keep($request->into($desk->of(BriefDesk::open($job))));
         } catch (ImpossibleValue $e) {
             return back()->withInput()->withErrors([$e->field => 'This '.$e->must.'.']);
         }

@@ -40,30 +40,16 @@ final class GroupController
 
     public function store(GroupRequest $request, int $job, GroupDesk $desk): RedirectResponse
     {
-        $given = $request->group();
-        $desk->add(
-            BriefDesk::open($job),
-            $given['title'],
-            SegmentRequest::names($given['people']),
-            $given['priority'],
-            null,
-            $given['after'],
-        );
+        $typed = $request->group();
+        $desk->add(BriefDesk::open($job), $typed->title, $typed->people, $typed->priority, null, $typed->after);
 
         return redirect("/jobs/{$job}/people");
     }
 
     public function update(GroupRequest $request, FormalGroup $group, GroupDesk $desk): RedirectResponse
     {
-        $given = $request->group();
-        $desk->add(
-            BriefDesk::open($group->job_id),
-            $given['title'],
-            SegmentRequest::names($given['people']),
-            $given['priority'],
-            $group,
-            $given['after'],
-        );
+        $typed = $request->group();
+        $desk->add(BriefDesk::open($group->job_id), $typed->title, $typed->people, $typed->priority, $group, $typed->after);
 
         return redirect("/jobs/{$group->job_id}/people");
     }

@@ -44,7 +44,7 @@ final class RosterController
     public function update(RosterRequest $request, int $job, RosterDesk $desk): RedirectResponse
     {
         try {
-            $desk->keep(BriefDesk::open($job), $request->roster());
+            $desk->keep($request->into($desk->of(BriefDesk::open($job))));
         } catch (ImpossibleValue $e) {
             return back()->withInput()->withErrors([$e->field => 'This '.$e->must.'.']);
         }

@@ -53,7 +53,8 @@ final class ArrivalController
     public function update(ArrivalRequest $request, int $job, ArrivalDesk $desk): RedirectResponse
     {
         try {
-            $desk->keep(BriefDesk::open($job), $request->arrival());
+            $opened = BriefDesk::open($job);
+            $desk->keep($opened, $request->into($desk->of($opened)));
         } catch (ImpossibleValue $e) {
             return back()->withInput()->withErrors([$e->field => 'This '.$e->must.'.']);
         }

@@ -58,7 +58,7 @@ final class ElementsController
     public function update(ElementsRequest $request, int $job, ElementsDesk $desk): RedirectResponse
     {
         try {
-            $desk->keep(BriefDesk::open($job), $request->elements());
+            $desk->keep($request->into($desk->of(BriefDesk::open($job))));
         } catch (ImpossibleValue $e) {
             return back()->withInput()->withErrors([$e->field => 'This '.$e->must.'.']);
         }

@@ -47,7 +47,7 @@ final class LooksController
     public function update(LooksRequest $request, int $job, LooksDesk $desk): RedirectResponse
     {
         try {
-            $desk->keep(BriefDesk::open($job), $request->fields());
+            $desk->keep($request->into($desk->of(BriefDesk::open($job))));
         } catch (ImpossibleValue $e) {
             return back()->withInput()->withErrors([$e->field => 'These '.$e->must.'.']);
         }

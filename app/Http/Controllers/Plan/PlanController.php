@@ -102,15 +102,9 @@ final class PlanController
         return redirect("/jobs/{$job}/plan")->with('said', $count === 1 ? 'One segment is added.' : "{$count} segments are added.");
     }
 
-    public function travel(TravelRequest $request, Job $job, PlanWork $desk): RedirectResponse
+    public function travel(TravelRequest $request, Job $job): RedirectResponse
     {
-        $way = $request->validated();
-        $desk->setTravel((int) $way['from'], (int) $way['to'], [
-            'minutes' => (int) $way['minutes'],
-            'walk_minutes' => (int) ($way['walk_minutes'] ?? 0),
-            'parking_minutes' => (int) ($way['parking_minutes'] ?? 0),
-            'loading_minutes' => (int) ($way['loading_minutes'] ?? 0),
-        ]);
+        $request->way()->save();
 
         return back()->with('said', 'The way is planned; the other way takes as long until you say otherwise.');
     }

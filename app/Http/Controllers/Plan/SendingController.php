@@ -45,7 +45,8 @@ final class SendingController
     public function update(SendingRequest $request, int $job, SendingDesk $desk): RedirectResponse
     {
         try {
-            $desk->keep(BriefDesk::open($job), $request->sending());
+            $opened = BriefDesk::open($job);
+            $desk->keep($opened, $request->into($desk->of($opened)));
         } catch (ImpossibleValue $e) {
             return back()->withInput()->withErrors([$e->field => 'This '.$e->must.'.']);
         }

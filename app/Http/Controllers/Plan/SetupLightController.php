@@ -55,7 +55,7 @@ final class SetupLightController
     public function update(SetupLightRequest $request, int $job, SetupLightDesk $desk): RedirectResponse
     {
         try {
-            $desk->keep(BriefDesk::open($job), $request->lights());
+            $desk->keep($request->into($desk->of(BriefDesk::open($job))));
         } catch (ImpossibleValue $e) {
             return back()->withInput()->withErrors([$e->field => 'This '.$e->must.'.']);
         }

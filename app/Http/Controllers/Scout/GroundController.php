@@ -54,7 +54,7 @@ final class GroundController
     {
         $record = $desk->of(BriefDesk::open($job)->place_id) ?? abort(404);
         try {
-            $desk->keep($record, $request->ground());
+            $desk->keep($request->into($record));
         } catch (ImpossibleValue $e) {
             return back()->withInput()->withErrors([$e->field => 'This '.$e->must.'.']);
         }

@@ -100,7 +100,7 @@ final class BoardsController
             'boards' => array_map(
                 static fn (Product $p): array => [
                     'product' => $p,
-                    'svg' => QrDrawing::path(BoardCode::of($record->boardKey(), $p->number), 'H'),
+                    'svg' => QrDrawing::of(BoardCode::of($record->boardKey(), $p->number), 'H'),
                 ],
                 $products,
             ),

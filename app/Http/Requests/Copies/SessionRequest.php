@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Copies;
 
+use App\Models\Copies\SessionFolder;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The folder that a capture program writes into, and the two drives. */
@@ -38,17 +39,17 @@ final class SessionRequest extends FormRequest
         ];
     }
 
-    /** @return array{folder: string, automatic_id: int, by_hand_id: int, allowed_minutes: int, is_watched: bool} */
-    public function fields(): array
+    /** The folder as it was typed; not kept yet. */
+    public function into(SessionFolder $record): SessionFolder
     {
         $given = $this->validated();
 
-        return [
+        return $record->fill([
             'folder' => (string) $given['folder'],
             'automatic_id' => (int) $given['automatic_id'],
             'by_hand_id' => (int) $given['by_hand_id'],
             'allowed_minutes' => (int) $given['allowed_minutes'],
             'is_watched' => (bool) ($given['is_watched'] ?? false),
-        ];
+        ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\People;
 
+use App\Models\Plan\StudioRecord;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Who is called, and what stands on the sheet beside them. */
@@ -32,18 +33,18 @@ final class CrewRequest extends FormRequest
         return ['max' => 'This is too long.'];
     }
 
-    /** @return array{crew: string, hospital: string, parking: string, call_note: string, floor: string} */
-    public function fields(): array
+    /** The record with what was typed; nothing is kept yet. */
+    public function into(StudioRecord $record): StudioRecord
     {
         $given = $this->validated();
         $text = static fn (string $name): string => trim((string) ($given[$name] ?? ''));
 
-        return [
+        return $record->fill([
             'crew' => (string) ($given['crew'] ?? ''),
             'hospital' => $text('hospital'),
             'parking' => $text('parking'),
             'call_note' => $text('call_note'),
             'floor' => (string) ($given['floor'] ?? ''),
-        ];
+        ]);
     }
 }

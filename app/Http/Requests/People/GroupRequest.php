@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\People;
 
+use App\Desks\People\TypedGroup;
+use App\Http\Requests\Plan\SegmentRequest;
 use App\Models\People\FormalGroup;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -32,16 +34,15 @@ final class GroupRequest extends FormRequest
         return ['required' => 'This is needed.'];
     }
 
-    /** @return array{title: string, people: string, priority: string, after: int|null} */
-    public function group(): array
+    public function group(): TypedGroup
     {
         $given = $this->validated();
 
-        return [
-            'title' => (string) $given['title'],
-            'people' => (string) $given['people'],
-            'priority' => (string) $given['priority'],
-            'after' => isset($given['after']) ? (int) $given['after'] : null,
-        ];
+        return new TypedGroup(
+            (string) $given['title'],
+            SegmentRequest::names((string) $given['people']),
+            (string) $given['priority'],
+            isset($given['after']) ? (int) $given['after'] : null,
+        );
     }
 }

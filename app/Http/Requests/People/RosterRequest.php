@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\People;
 
+use App\Models\People\RosterRecord;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A roster as it was pasted, today's line-up, and the letters of the codes. */
@@ -25,16 +26,16 @@ final class RosterRequest extends FormRequest
         ];
     }
 
-    /** @return array{players: string, line_up: string, codes: string, no_consent: string} */
-    public function roster(): array
+    /** The record with what was typed; nothing is kept yet. */
+    public function into(RosterRecord $record): RosterRecord
     {
         $given = $this->validated();
 
-        return [
+        return $record->fill([
             'players' => (string) ($given['players'] ?? ''),
             'line_up' => (string) ($given['line_up'] ?? ''),
             'codes' => (string) ($given['codes'] ?? ''),
             'no_consent' => (string) ($given['no_consent'] ?? ''),
-        ];
+        ]);
     }
 }

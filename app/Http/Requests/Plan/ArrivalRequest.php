@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
+use App\Models\Plan\SendingRecord;
 use Illuminate\Foundation\Http\FormRequest;
 use NorthSatchel\Time\ClockTime;
 
@@ -46,16 +47,16 @@ final class ArrivalRequest extends FormRequest
         ];
     }
 
-    /** @return array{tasks: string, doors_clock: string, hands: int, spare_minutes: int} */
-    public function arrival(): array
+    /** The record with what was typed; nothing is kept yet. */
+    public function into(SendingRecord $record): SendingRecord
     {
         $given = $this->validated();
 
-        return [
+        return $record->fill([
             'tasks' => (string) ($given['tasks'] ?? ''),
             'doors_clock' => (string) $given['doors_clock'],
             'hands' => (int) $given['hands'],
             'spare_minutes' => (int) $given['spare_minutes'],
-        ];
+        ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
+use App\Models\Plan\StudioRecord;
 use Illuminate\Foundation\Http\FormRequest;
 use NorthSatchel\Time\ClockTime;
 
@@ -46,16 +47,16 @@ final class ElementsRequest extends FormRequest
         ];
     }
 
-    /** @return array{elements: string, changes: string, change_minutes: int, begins_clock: string|null} */
-    public function elements(): array
+    /** The record with what was typed; nothing is kept yet. */
+    public function into(StudioRecord $record): StudioRecord
     {
         $given = $this->validated();
 
-        return [
+        return $record->fill([
             'elements' => (string) ($given['elements'] ?? ''),
             'changes' => (string) ($given['changes'] ?? ''),
             'change_minutes' => (int) $given['change_minutes'],
             'begins_clock' => (string) $given['begins_clock'],
-        ];
+        ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
+use App\Models\Plan\StudioRecord;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Looks, and the box of time that they have. */
@@ -36,15 +37,15 @@ final class LooksRequest extends FormRequest
         ];
     }
 
-    /** @return array{looks: string, look_minutes: int, look_hands: int} */
-    public function fields(): array
+    /** The record with what was typed; nothing is kept yet. */
+    public function into(StudioRecord $record): StudioRecord
     {
         $given = $this->validated();
 
-        return [
+        return $record->fill([
             'looks' => (string) ($given['looks'] ?? ''),
             'look_minutes' => (int) $given['look_minutes'],
             'look_hands' => (int) $given['look_hands'],
-        ];
+        ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
+use App\Models\Plan\SendingRecord;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use NorthSatchel\Time\Lane;
@@ -49,17 +50,17 @@ final class SendingRequest extends FormRequest
         ];
     }
 
-    /** @return array{lane: string, rate_mb_s: float, overhead_s: float, pictures: string, gaps: string} */
-    public function sending(): array
+    /** The record with what was typed; nothing is kept yet. */
+    public function into(SendingRecord $record): SendingRecord
     {
         $given = $this->validated();
 
-        return [
+        return $record->fill([
             'lane' => (string) $given['lane'],
             'rate_mb_s' => (float) $given['rate_mb_s'],
             'overhead_s' => (float) $given['overhead_s'],
             'pictures' => (string) ($given['pictures'] ?? ''),
             'gaps' => (string) ($given['gaps'] ?? ''),
-        ];
+        ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
+use App\Models\Plan\StudioRecord;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What stands where around the subject of each setup. */
@@ -26,11 +27,11 @@ final class SetupLightRequest extends FormRequest
         return ['max' => 'This is too long.'];
     }
 
-    /** @return array{lights: string, measured: string} */
-    public function lights(): array
+    /** The record with what was typed; nothing is kept yet. */
+    public function into(StudioRecord $record): StudioRecord
     {
         $given = $this->validated();
 
-        return ['lights' => (string) ($given['lights'] ?? ''), 'measured' => (string) ($given['measured'] ?? '')];
+        return $record->fill(['lights' => (string) ($given['lights'] ?? ''), 'measured' => (string) ($given['measured'] ?? '')]);
     }
 }

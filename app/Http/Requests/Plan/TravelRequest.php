@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
+use App\Models\Plan\Travel;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** The way between two places, in its parts. */
@@ -33,5 +34,19 @@ final class TravelRequest extends FormRequest
             'between' => 'From 0 to 1440 minutes.',
             'required' => 'This is needed.',
         ];
+    }
+
+    /** As it was typed; not kept yet. */
+    public function way(): Travel
+    {
+        $given = $this->validated();
+        $way = Travel::query()->firstOrNew(['from_place_id' => (int) $given['from'], 'to_place_id' => (int) $given['to']]);
+
+        return $way->fill([
+            'minutes' => (int) $given['minutes'],
+            'walk_minutes' => (int) ($given['walk_minutes'] ?? 0),
+            'parking_minutes' => (int) ($given['parking_minutes'] ?? 0),
+            'loading_minutes' => (int) ($given['loading_minutes'] ?? 0),
+        ]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Scout;
 
+use App\Models\Scout\GroundRecord;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A ground as it is typed. */
@@ -50,12 +51,12 @@ final class GroundRequest extends FormRequest
         ];
     }
 
-    /** @return array{length_m: float, width_m: float, bearing_deg: float, zones: string, posts: string, ways: string, outline: string} */
-    public function ground(): array
+    /** The record with what was typed; nothing is kept yet. */
+    public function into(GroundRecord $record): GroundRecord
     {
         $given = $this->validated();
 
-        return [
+        return $record->fill([
             'length_m' => (float) $given['length_m'],
             'width_m' => (float) $given['width_m'],
             'bearing_deg' => (float) $given['bearing_deg'],
@@ -63,6 +64,6 @@ final class GroundRequest extends FormRequest
             'posts' => (string) ($given['posts'] ?? ''),
             'ways' => (string) ($given['ways'] ?? ''),
             'outline' => (string) ($given['outline'] ?? ''),
-        ];
+        ]);
     }
 }
