@@ -119,10 +119,10 @@ final class ShelfKindsTest extends TestCase
     /** ISO/IEC 18004: three finder patterns of seven modules, dark all around. */
     public function test_the_codes_have_their_finder_patterns(): void
     {
-        $code = QrDrawing::path('NSATCHEL-42-69');
-        $isDark = static fn (int $x, int $y): bool => str_contains($code['path'], "M{$x} {$y}h1");
-        $last = $code['size'] - 1;
-        $this->assertSame(1, $code['size'] % 4, 'its versions have 17 + 4n modules');
+        $code = QrDrawing::of('NSATCHEL-42-69');
+        $isDark = static fn (int $x, int $y): bool => str_contains($code->path, "M{$x} {$y}h1");
+        $last = $code->size - 1;
+        $this->assertSame(1, $code->size % 4, 'its versions have 17 + 4n modules');
         foreach ([[0, 0], [$last - 6, 0], [0, $last - 6]] as [$left, $top]) {
             for ($i = 0; $i < 7; $i++) {
                 $this->assertTrue(
