@@ -23,6 +23,9 @@ final readonly class SlipTitle
 
     private const MARGIN = 9.0;
 
+    /** To both sides of what stands upright. */
+    private const EDGES = 4.0;
+
     /** A slip that is narrower bears no words; they stand in the list below it. */
     private const NARROWEST = 12.0;
 
@@ -43,7 +46,13 @@ final readonly class SlipTitle
             return;
         }
         $across = new FittedLines($title, max(1.0, $width - self::MARGIN), max(1.0, $height - self::HEAD), self::SIZE, self::LETTER);
-        $upright = new FittedLines("{$time} {$title}", max(1.0, $height - self::MARGIN), $width - 1, self::SIZE_UPRIGHT, self::LETTER_UPRIGHT);
+        $upright = new FittedLines(
+            "{$time} {$title}",
+            max(1.0, $height - self::MARGIN),
+            $width - self::EDGES,
+            self::SIZE_UPRIGHT,
+            self::LETTER_UPRIGHT,
+        );
         $this->isUpright = $across->size < self::SIZE && $upright->size > $across->size;
         $this->text = $this->isUpright ? $upright : $across;
     }
