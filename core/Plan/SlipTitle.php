@@ -29,6 +29,9 @@ final readonly class SlipTitle
     /** A slip that is narrower bears no words; they stand in the list below it. */
     private const NARROWEST = 12.0;
 
+    /** For the time above it. */
+    private const NARROWEST_ACROSS = 42.0;
+
     private const FEWEST_LETTERS = 5;
 
     private const MOST_LINES = 3;
@@ -53,7 +56,7 @@ final readonly class SlipTitle
             self::SIZE_UPRIGHT,
             self::LETTER_UPRIGHT,
         );
-        $this->isUpright = $across->size < self::SIZE && $upright->size > $across->size;
+        $this->isUpright = $width < self::NARROWEST_ACROSS || ($across->size < self::SIZE && $upright->size > $across->size);
         $this->text = $this->isUpright ? $upright : $across;
     }
 

@@ -33,7 +33,13 @@ final class PeopleKeeper
                     static fn (Person $p): bool => ! isset($stays[$p->id]) && SamePerson::isSame($p->name, $row->name),
                 );
                 $person ??= new Person(['job_id' => $job->id]);
-                $person->fill(['name' => $row->name, 'role' => $row->role, 'position' => $position, 'deleted_at' => null, 'is_gone_for_good' => false])->save();
+                $person->fill([
+                    'name' => $row->name,
+                    'role' => $row->role,
+                    'position' => $position,
+                    'deleted_at' => null,
+                    'is_gone_for_good' => false,
+                ])->save();
                 $stays[$person->id] = true;
             }
             $gone = $known->filter(static fn (Person $p): bool => ! $p->trashed() && ! isset($stays[$p->id]));

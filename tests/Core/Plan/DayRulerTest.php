@@ -156,6 +156,7 @@ final class DayRulerTest extends TestCase
             $text = $slip->text ?? $this->fail("{$slip->title} has no words.");
             $whole = $slip->isUpright ? "{$slip->time} {$slip->title}" : $slip->title;
             $this->assertSame($whole, implode(' ', $text->lines), 'never cut off');
+            $this->assertTrue($slip->isUpright || $slip->width >= 42, 'nor is the time above it');
             foreach ($text->lines as $line) {
                 $across = 0.43 * $text->size * mb_strlen($line);
                 $this->assertLessThanOrEqual($slip->isUpright ? $slip->height : $slip->width, $across + 9);
