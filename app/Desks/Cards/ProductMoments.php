@@ -19,7 +19,7 @@ final class ProductMoments
 
     private const BETWEEN_S = 150;
 
-    /** @return list<array{int, string, string|null}> true time, what is shot, and the code of the board in it; none where no products are listed */
+    /** @return list<ShotMoment> none where no products are listed */
     public static function of(Job $job): array
     {
         try {
@@ -34,9 +34,9 @@ final class ProductMoments
         $at = JobDay::of($job)->instantOf(ClockTime::of($job->covered_from));
         $moments = [];
         foreach ($products as $product) {
-            $moments[] = [$at, "Board {$product->number}", BoardCode::of($record->boardKey(), $product->number)];
+            $moments[] = new ShotMoment($at, "Board {$product->number}", BoardCode::of($record->boardKey(), $product->number));
             for ($i = 0; $i < $product->wanted; $i++) {
-                $moments[] = [$at += self::APART_S, $product->name, null];
+                $moments[] = new ShotMoment($at += self::APART_S, $product->name);
             }
             $at += self::BETWEEN_S;
         }

@@ -71,7 +71,7 @@ final class StandInDesk
             if ($moments === []) {
                 continue;
             }
-            $exposures = array_map(fn (array $m): Exposure => $this->exposure($job, $body, $m[0], $m[1], $m[2] ?? null), $moments);
+            $exposures = array_map(fn (ShotMoment $m): Exposure => $this->exposure($job, $body, $m->at, $m->shown, $m->board), $moments);
             $struck = [];
             foreach ($faults as $index => [$label, $fault]) {
                 foreach ([1, 2] as $slot) {
@@ -107,9 +107,9 @@ final class StandInDesk
         foreach ($last < $now ? $this->loadedBodies($job) : [] as [$body, $folders]) {
             $moments = array_filter(
                 $this->moments($job, $this->laneOf($job, $body), self::FRAMES_ALONG, $body->id),
-                static fn (array $m): bool => $m[0] >= $last && $m[0] < $now,
+                static fn (ShotMoment $m): bool => $m->at >= $last && $m->at < $now,
             );
-            $exposures = array_map(fn (array $m): Exposure => $this->exposure($job, $body, $m[0], $m[1]), array_values($moments));
+            $exposures = array_map(fn (ShotMoment $m): Exposure => $this->exposure($job, $body, $m->at, $m->shown), array_values($moments));
             $taken += $exposures === [] ? 0 : Devices::camera($body)->shoot($folders, $exposures);
         }
 
@@ -177,7 +177,7 @@ final class StandInDesk
         return $job->packing->firstWhere('item_id', $body->item_id)->lane ?? 'lead';
     }
 
-    /** @return list<array{int, string}> true time and what is shot, in order */
+    /** @return list<ShotMoment> in order */
     private function moments(Job $job, string $lane, int $count, int $seed): array
     {
         $day = JobDay::of($job);
@@ -193,7 +193,7 @@ final class StandInDesk
             $start = $day->instantOf(ClockTime::of($segment->start_clock));
             $step = ($segment->minutes * 60) / $frames;
             for ($i = 0; $i < $frames; $i++) {
-                $moments[] = [(int) ($start + $i * $step + mt_rand(0, max(0, (int) $step - 1))), $segment->title];
+                $moments[] = new ShotMoment((int) ($start + $i * $step + mt_rand(0, max(0, (int) $step - 1))), $segment->title);
             }
         }
 

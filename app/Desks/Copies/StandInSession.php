@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Copies;
 
 use App\Desks\Cards\ProductMoments;
+use App\Desks\Cards\ShotMoment;
 use App\Devices\AllowedRoots;
 use App\Devices\FolderNotAllowed;
 use App\Devices\StandIn\Exposure;
@@ -43,7 +44,7 @@ final readonly class StandInSession
         $maker = new FrameMaker(self::MODEL, "T{$job->id}", 100);
         $number = count(scandir($into) ?: []);
         // Of a catalogue one product after another, each behind its board.
-        $codes = array_column(ProductMoments::of($job), 2);
+        $codes = array_map(static fn (ShotMoment $m): ?string => $m->board, ProductMoments::of($job));
         $first = count(glob("{$into}/*.jpg") ?: []);
         for ($i = 0; $i < $frames; $i++) {
             $board = $codes === [] ? null : $codes[($first + $i) % count($codes)];

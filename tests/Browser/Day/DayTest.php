@@ -270,12 +270,15 @@ final class DayTest extends BrowserTestCase
     public function test_3_a_link_that_is_revoked_opens_nothing_and_what_was_tapped_stays(): void
     {
         self::$browser->size(1280, 800);
+        // Without a net meanwhile: it would hear that the real clock goes again, and nothing of that plan runs at this hour.
+        self::$second->script('window.goesOut = window.fetch; window.fetch = () => Promise.reject(new TypeError("no net"))');
         $this->visit('/jobs/1/day/phones');
         $this->press('Back to the real clock');
         $this->see('The real clock goes again.');
         $this->press('Revoke the link for the second photographer');
         $this->see('That link opens nothing any more.');
         self::$second->press('Done: Emrik gets ready');
+        self::$second->script('window.fetch = window.goesOut');
         self::$second->see('This link opens nothing any more. What was tapped stays on this phone.');
         // The plan is no longer theirs to open; the tap stays where it was made.
         self::$second->driver->navigate()->refresh();

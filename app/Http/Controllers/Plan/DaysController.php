@@ -25,7 +25,7 @@ final class DaysController
     {
         $jobs = $desk->jobs($date);
         $first = $jobs->first() ?? abort(404);
-        [$now, $home] = $request->setOut();
+        [$now, $home] = [$request->setsOutAt(), $request->home()];
         $round = $desk->round($jobs, $now, $home);
         $day = LocalDay::of($date, $first->place->timezone);
         $kit = $shared->kit($jobs);
@@ -55,7 +55,7 @@ final class DaysController
 
     public function order(SeveralJobsRequest $request, string $date, DaysDesk $desk): RedirectResponse
     {
-        [$now, $home] = $request->setOut();
+        [$now, $home] = [$request->setsOutAt(), $request->home()];
         $round = $desk->round($desk->jobs($date), $now, $home);
         if ($round === null || $round->order === []) {
             return back()->withErrors(['refused' => 'No order keeps every appointment; nothing was changed.']);
@@ -69,7 +69,7 @@ final class DaysController
 
     public function restack(SeveralJobsRequest $request, string $date, DaysDesk $desk): RedirectResponse
     {
-        [$now, $home] = $request->setOut();
+        [$now, $home] = [$request->setsOutAt(), $request->home()];
         $found = $desk->restack(array_map(intval(...), (array) $request->input('jobs')), $request->dates(), $now, $home);
         $starts = [];
         foreach ($found->rounds as $round) {

@@ -48,13 +48,16 @@ final class SeveralJobsRequest extends FormRequest
         ];
     }
 
-    /** @return array{int, int|null} minutes since midnight, place */
-    public function setOut(): array
+    /** In minutes since midnight. */
+    public function setsOutAt(): int
     {
-        return [
-            ClockTime::of($this->filled('from') ? (string) $this->input('from') : self::SET_OUT)->minutes,
-            $this->filled('home') ? $this->integer('home') : null,
-        ];
+        return ClockTime::of($this->filled('from') ? (string) $this->input('from') : self::SET_OUT)->minutes;
+    }
+
+    /** The place from where one sets out. */
+    public function home(): ?int
+    {
+        return $this->filled('home') ? $this->integer('home') : null;
     }
 
     /** @return list<string> */
