@@ -13,13 +13,21 @@ final readonly class PeopleText
     /** What somebody may be, before a colon; whose they are may stand before it or behind. */
     private const ROLE = '(?:best man|maid of honou?r|bridesmaids?|groomsm[ae]n|attendants?|witness(?:es)?|ushers?|flower girls?|page boys?|'.
         'ring bearers?|bride|groom|mother|father|parents?|mum|dad|sisters?|brothers?|siblings?|grand(?:mother|father|parents?|ma|pa)s?|aunts?|'.
-        'uncles?|cousins?|nieces?|nephews?|sons?|daughters?|child(?:ren)?|friends?|witness)';
+        'uncles?|cousins?|nieces?|nephews?|sons?|daughters?|child(?:ren)?|friends?|witness|mc|dj|hosts?|celebrant|officiant|registrar|vicar|priest|'.
+        'planner|coordinator|florist|caterer|referee|captain|coach)';
+
+    /** What is written before a name and is no part of it, as "Uncle" is. */
+    private const BEFORE_A_NAME = '(?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|flower girl|page boy|ring bearer|mc|dj|host|'.
+        'celebrant|officiant|registrar|planner|coordinator|referee|captain)';
+
+    private const COUNT = '(?:(?:\d{1,2}|two|three|four|five|six) )?';
 
     /** Several of one kind, and one of them. */
     private const ONE_OF = [
         'children' => 'child', 'groomsmen' => 'groomsman', 'witnesses' => 'witness',
         'parents' => 'parent', 'grandparents' => 'grandparent', 'brothers' => 'brother', 'sisters' => 'sister', 'siblings' => 'sibling',
         'cousins' => 'cousin', 'aunts' => 'aunt', 'uncles' => 'uncle', 'nieces' => 'niece', 'nephews' => 'nephew', 'sons' => 'son',
+        'jury' => 'jury', 'judges' => 'judge', 'hosts' => 'host', 'speakers' => 'speaker', 'captains' => 'captain', 'referees' => 'referee',
         'daughters' => 'daughter', 'bridesmaids' => 'bridesmaid', 'attendants' => 'attendant', 'grandmothers' => 'grandmother',
         'grandfathers' => 'grandfather', 'friends' => 'friend', 'neighbours' => 'neighbour', 'twins' => 'twin',
     ];
@@ -45,7 +53,7 @@ final readonly class PeopleText
 
                 continue;
             }
-            $line = BriefText::withoutBullet($line);
+            $line = self::withColon(BriefText::withoutBullet($line));
             [$name, $role] = self::parts($line);
             $names = self::several($line) ?? self::names($name);
             foreach ($names as $one) {
@@ -57,12 +65,24 @@ final readonly class PeopleText
         return new self($people, $headings, $together);
     }
 
+    /** "Brother of the groom - Tiago" and "Best man Vasco" as "…: Tiago". */
+    private static function withColon(string $line): string
+    {
+        $whose = '(?:(?:the )?[\p{L}’\'`]+ )?';
+        $line = (string) preg_replace('/^('.$whose.self::ROLE.'(?: of [^:,]{2,40})?)\s+[-–—]\s+(?=\p{Lu})/iu', '$1: ', $line);
+
+        // "Anna Holm - bride"
+        $line = (string) preg_replace('/^(\p{Lu}[^:,]{1,50}?)\s+[-–—]\s+(?=(?i:(?:the )?(?:[\p{L}’\'`]+ )?'.self::ROLE.'\b))/u', '$1, ', $line);
+
+        return (string) preg_replace('/^((?i:'.self::BEFORE_A_NAME.'))\s+(?=\p{Lu})/u', '$1: ', $line);
+    }
+
     /** @return list<string>|null names behind what several are: "Bridesmaids: Anna, Beth and Cleo"; null where a line does not begin so */
     private static function several(string $line): ?array
     {
         $are = implode('|', array_keys(self::ONE_OF));
 
-        return preg_match("/^(?:[\p{L}’'`]+ )?(?:{$are})(?: of [^:,]{2,40})?\s*:\s*(.+)$/iu", $line, $found) === 1
+        return preg_match('/^'.self::COUNT."(?:the )?(?:[\p{L}’'`]+ )?(?:{$are})(?: of [^:,]{2,40})?\s*:\s*(.+)$/iu", $line, $found) === 1
             ? array_merge(...array_map(self::names(...), explode(',', $found[1])))
             : null;
     }
@@ -71,7 +91,8 @@ final readonly class PeopleText
     private static function parts(string $line): array
     {
         $found = [];
-        if (preg_match('/^((?:[\p{L}’\'`]+ )?(?:'.implode('|', array_keys(self::ONE_OF)).')(?: of [^:,]{2,40})?)\s*:/iu', $line, $found) === 1) {
+        $several = '(?:the )?(?:[\p{L}’\'`]+ )?(?:'.implode('|', array_keys(self::ONE_OF)).')(?: of [^:,]{2,40})?';
+        if (preg_match('/^'.self::COUNT."({$several})\s*:/iu", $line, $found) === 1) {
             return ['', trim($found[1])];
         }
         if (preg_match('/^((?:[\p{L}’\'`]+ )?'.self::ROLE.'(?: of [^:,]{2,40})?)\s*:\s*([^,]+)(?:,(.*))?$/iu', $line, $found) === 1) {

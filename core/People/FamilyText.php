@@ -95,6 +95,12 @@ final class FamilyText
             };
         }
 
+        // "Grandma Ada, bride's side"
+        $word = $relations === [] ? self::bareRelation($name, implode(', ', $known)) : null;
+        if ($word !== null && preg_match('/(?:^|, )(?:the )?([\p{L} ]+?)[’\']s side(?:,|$)/iu', implode(', ', $known), $side) === 1) {
+            $relations[] = new Relation(kind: self::kindOf($word), of: trim($side[1]));
+        }
+
         return new Relative(
             $name,
             $isCouple,
@@ -125,6 +131,11 @@ final class FamilyText
         }
 
         return null;
+    }
+
+    private static function kindOf(string $word): string
+    {
+        return (string) array_key_first(array_filter(self::RELATIONS, static fn (array $words): bool => in_array($word, $words, true)));
     }
 
     /** "step mother" and "grand-father" in one word. */

@@ -50,4 +50,27 @@ final class PeopleTextTest extends TestCase
         $read = PeopleText::read("Bride's side\nLia & Tom\n\nOlga");
         $this->assertSame([["Bride's side"], ['Lia', 'Tom'], 3], [$read->headings, $read->together, count($read->people)]);
     }
+
+    /** Roles before names, with a colon, a dash or nothing between, and how many of a kind there are. */
+    public function test_a_role_may_stand_before_its_names(): void
+    {
+        $read = static fn (string $line): array => array_map(
+            static fn (NamedLine $l): array => [$l->name, $l->role],
+            PeopleText::read($line)->people,
+        );
+        foreach ([
+            "the bride's parents: Teresa and Paulo Prado" => [['Teresa', "the bride's parent"], ['Paulo Prado', "the bride's parent"]],
+            '2 aunts of Rui: Clara, Dora' => [['Clara', 'aunt of Rui'], ['Dora', 'aunt of Rui']],
+            'Brother of the groom - Tiago' => [['Tiago', 'Brother of the groom']],
+            'Best man Vasco' => [['Vasco', 'Best man']],
+            'flower girl Nini, 5 years' => [['Nini', 'flower girl, 5 years']],
+            'MC: Zé' => [['Zé', 'MC']],
+            'Jury: Kim Ost, Leo Wahl' => [['Kim Ost', 'jury'], ['Leo Wahl', 'jury']],
+            'Uncle Veikko' => [['Uncle Veikko', null]],
+            'Anna-Lena Holm - bride' => [['Anna-Lena Holm', 'bride']],
+            'Per Lund – Rika’s uncle' => [['Per Lund', 'Rika’s uncle']],
+        ] as $line => $people) {
+            $this->assertSame($people, $read($line), $line);
+        }
+    }
 }

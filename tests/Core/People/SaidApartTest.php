@@ -93,6 +93,14 @@ final class SaidApartTest extends TestCase
         $this->assertLessThanOrEqual(2, abs(min($rika, $aksel) - (count($row) - 1 - max($rika, $aksel))), 'the two stay in the middle');
     }
 
+    public function test_a_side_tells_whose_they_are(): void
+    {
+        $family = self::family([...self::LINES, 'Grandma Ada' => "wheelchair, bride's side", 'Odd' => "uncle, Aksel's side"]);
+        $this->assertSame(['Grandma Ada'], $family->grandparentsOf('Rika Moen'));
+        $this->assertContains('Odd', $family->wideOf('Aksel Lund'));
+        $this->assertSame([], WhoIsWhere::whose($family));
+    }
+
     public function test_words_apart_and_babies(): void
     {
         $family = self::family([...self::LINES, 'Berit' => 'step-mother of Aksel', 'Nils' => 'baby of Ulla Falk', 'Odd' => 'grand father of Rika']);
