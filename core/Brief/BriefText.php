@@ -10,7 +10,8 @@ final class BriefText
     /** What is forbidden, by the words that people use. */
     private const KINDS = [
         'no-flash' => '/\b(?:no|without|never|not? allowed:?) (?:any )?flash|flash (?:is |photography )?(?:not allowed|forbidden|prohibited)/iu',
-        'from-the-back' => '/\b(?:from|at|in) the (?:very )?back\b|\bback (?:row|of the) |\bbehind the [\p{L}\d]+ (?:pew|row)|\bstay behind/iu',
+        'from-the-back' => '/\b(?:from|at|in) the (?:very )?back\b|\bback (?:row|of the) '.
+            '|\bbehind the [\p{L}\d]+ (?:pew|row)|\bbehind (?:the )?row \d|\bstay behind/iu',
         'no-pictures' => '/\bno (?:pictures|photos|photography|photographs|photographers?|cameras?)\b/iu',
         'no-stands' => '/\bno (?:light )?(?:stands?|tripods?)\b/iu',
     ];
@@ -117,7 +118,9 @@ final class BriefText
         $found = [];
         foreach (self::sentences($text) as $sentence) {
             $where = preg_match('/^\s*([^:,]{2,40}):/u', $sentence, $head) === 1 ? trim($head[1]) : null;
-            $during = preg_match('/\bduring (?:the )?([\p{L} ]{3,30})/iu', $sentence, $when) === 1 ? trim($when[1]) : null;
+            $during = preg_match('/\bduring (?:the )?((?:(?!(?:'.self::NO_PLACE.'|and|or)\b)\p{L}+ ?){1,5})/iu', $sentence, $when) === 1
+                ? (trim($when[1]) ?: null)
+                : null;
             foreach (preg_split('/,|\band\b/u', $sentence) ?: [] as $piece) {
                 foreach (self::KINDS as $kind => $pattern) {
                     if (preg_match($pattern, $piece) === 1 && ! self::isForATime($piece, $where ?? self::place($piece, $kind), $during)) {
@@ -142,7 +145,8 @@ final class BriefText
         if (preg_match('/(?<![\d.,])(\d{1,3}(?:[.,]\d{1,2})?)\s?(?:m|met(?:re|er)s?)\b/iu', $sentence, $metres) === 1) {
             return max(1.0, (float) str_replace(',', '.', $metres[1]));
         }
-        $row = preg_match('/behind the (\p{L}+|\d{1,2})(?:st|nd|rd|th)? (?:pew|row)/iu', $piece, $found) === 1
+        $row = preg_match('/behind the (\p{L}+|\d{1,2})(?:st|nd|rd|th)? (?:pew|row)/iu', $piece, $found) === 1 ||
+            preg_match('/behind (?:the )?row (\d{1,2})\b/iu', $piece, $found) === 1
             ? (self::ORDINALS[mb_strtolower($found[1])] ?? (int) $found[1])
             : 0;
 

@@ -145,9 +145,11 @@ final class PeopleDesk
 
     private function likely(Job $job): ?FormalsSegment
     {
-        $segment = $job->segments->first(
-            static fn (Segment $s): bool => ! $s->is_break && preg_match('/\b(?:group|famil|formal)/iu', $s->title) === 1,
+        $named = static fn (string $words): ?Segment => $job->segments->first(
+            static fn (Segment $s): bool => ! $s->is_break && preg_match("/\\b(?:{$words})/iu", $s->title) === 1,
         );
+        // “Closest family” before the day is less than “Family groups” in it.
+        $segment = $named('group|formal') ?? $named('famil');
 
         return $segment === null ? null : self::asFormals($segment, $job);
     }

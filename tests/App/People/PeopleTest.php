@@ -65,6 +65,16 @@ final class PeopleTest extends TestCase
         $this->page()->assertSee('The groups fit into');
     }
 
+    public function test_the_groups_are_offered_the_segment_of_groups_before_that_of_the_family(): void
+    {
+        $groups = Segment::query()->where('job_id', $this->job->id)->where('title', 'Family groups')->firstOrFail();
+        Segment::query()->create([...$groups->only(['job_id', 'place_id', 'day', 'lane', 'priority', 'light']),
+            'title' => 'Closest family', 'start_clock' => '09:10', 'minutes' => 10,
+        ]);
+        $this->job->update(['formals_segment_id' => null]);
+        $this->page()->assertSee('Call them during Family groups')->assertDontSee('Call them during Closest family');
+    }
+
     public function test_what_the_brief_says_of_two_is_kept_with_one_press_and_goes_back(): void
     {
         [$one, $other] = Person::query()->where('job_id', $this->job->id)->where('role', 'like', '%other of%')->orderBy('id')->limit(2)->get()->all();

@@ -179,6 +179,10 @@ final class BriefedJudgeTest extends TestCase
             $codes('no flash in the chapel', $scene('Dinner', 'Barn', $lit)),
             'elsewhere: and then it is held against nothing, which is said',
         );
+        $song = BriefText::restrictions('During songs no shutter noise and no flash; from behind row 6 only');
+        $this->assertSame(['songs', null], array_map(static fn (Restriction $r): ?string => $r->during, $song));
+        $this->assertEqualsWithDelta(3 + 6 * 0.9, $song[1]->fromM, 0.01, 'the first row is 3 m away, and six rows are of 0.9 m');
+        $this->assertSame('first dance', BriefText::restrictions('no flash during the first dance')[0]->during);
         $where = static fn (string $text): array => array_map(static fn (Restriction $r): ?string => $r->where, BriefText::restrictions($text));
         $this->assertSame(['in-goal areas'], $where('No photographers behind the in-goal areas.'), 'not everywhere');
         $this->assertSame(['goals'], $where('No cameras near the goals in the hall'));
