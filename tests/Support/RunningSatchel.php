@@ -41,7 +41,9 @@ final class RunningSatchel
     /** Told once by all who run side by side; each gets it with the names of its own folder in it, which are as long. */
     private function loadDemo(): void
     {
-        $kept = sys_get_temp_dir().'/satchel-told-'.substr(hash('xxh128', self::root().date('Y-m-d')), 0, 10);
+        // The demo counts its days where its jobs are: another midnight tells another demo.
+        $today = (new \DateTimeImmutable('now', new \DateTimeZone('Europe/Stockholm')))->format('Y-m-d');
+        $kept = sys_get_temp_dir().'/satchel-told-'.substr(hash('xxh128', self::root().$today), 0, 10);
         $lock = fopen("{$kept}.lock", 'c');
         if ($lock === false || ! flock($lock, LOCK_EX)) {
             throw new \RuntimeException("{$kept}.lock cannot be locked.");
