@@ -103,7 +103,7 @@ final class GroundCover
             }
             foreach ($this->ground->zones as $zone) {
                 // Who stands in it covers nothing of it.
-                if (hypot($post->xM - $zone->xM, $post->yM - $zone->yM) < PostView::NEAR_M) {
+                if ($this->ground->distanceM($post, $zone) < PostView::NEAR_M) {
                     $blocked[$post->name][$zone->name] = true;
                 }
             }

@@ -182,6 +182,7 @@ final class PostJudgeTest extends TestCase
     public function test_who_stands_in_a_zone_does_not_cover_it(): void
     {
         $this->assertSame(1, self::cover(posts: 'In it, 1.9, 0', zones: "Bench, 0, 0, bench, 2\nGoal, 40, 0, main, 1")->best()->worth / 2);
+        $this->assertSame(3, self::cover(posts: 'Gallery, 1, 0, up 8 m', zones: "Bench, 0, 0, bench, 2\nGoal, 40, 0, main, 1")->best()->worth / 2);
         $this->assertSame(3, self::cover(posts: 'In it, 2, 0', zones: "Bench, 0, 0, bench, 2\nGoal, 40, 0, main, 1")->best()->worth / 2);
     }
 
