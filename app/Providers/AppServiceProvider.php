@@ -34,6 +34,7 @@ use App\Desks\House\Readiness;
 use App\Desks\House\TriedDay;
 use App\Desks\Kit\CardsInUse;
 use App\Desks\Kit\CarryDesk;
+use App\Desks\Kit\KitAgainstPlan;
 use App\Desks\Kit\KitDesk;
 use App\Desks\Kit\LensesForGroups;
 use App\Desks\Kit\NeedsDesk;
@@ -54,6 +55,7 @@ use App\Desks\Plan\JobsBeside;
 use App\Desks\Plan\PlanDesk;
 use App\Desks\Plan\ReachAtHand;
 use App\Desks\Plan\SpotLightDesk;
+use App\Desks\Plan\WaysDesk;
 use App\Desks\Plan\WholeDay;
 use App\Desks\Scout\ScoutDesk;
 use App\Desks\Taps\TapDesk;
@@ -76,6 +78,7 @@ final class AppServiceProvider extends ServiceProvider
         BriefDesk::class,
         TapDesk::class,
         PlanDesk::class,
+        WaysDesk::class,
         ElementsDesk::class,
         ScoutDesk::class,
         SpotLightDesk::class,
@@ -89,6 +92,7 @@ final class AppServiceProvider extends ServiceProvider
         PackDesk::class,
         HomeDesk::class,
         KitDesk::class,
+        KitAgainstPlan::class,
         PeopleDesk::class,
         CardLog::class,
         HandoverLog::class,
@@ -118,7 +122,8 @@ final class AppServiceProvider extends ServiceProvider
             $this->app->scoped($desk);
         }
         $this->app->tag([SlotTaps::class, RearrangeTaps::class], TapListener::class);
-        $this->app->when(TapDesk::class)->needs('$listeners')->giveTagged(TapListener::class);
+        // Made when a tap is told to them: what they know of the plan asks in its turn for what was tapped.
+        $this->app->when(TapDesk::class)->needs('$listeners')->give(fn (): iterable => $this->app->tagged(TapListener::class));
         // What an earlier phase asks of a later one.
         $this->app->bind(WholeDay::class, TriedDay::class);
         $this->app->bind(LensesAtHand::class, LensesForGroups::class);

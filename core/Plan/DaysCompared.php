@@ -41,6 +41,6 @@ final readonly class DaysCompared
 
     private static function shape(Verdict $verdict): string
     {
-        return $verdict->code.preg_replace('/[\d:.,]+/', '', $verdict->finding);
+        return $verdict->code.preg_replace('/ at f\/[\d.]+|[\d:.,]+/', '', $verdict->finding);
     }
 }

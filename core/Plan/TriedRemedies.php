@@ -6,17 +6,28 @@ namespace NorthSatchel\Plan;
 
 use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
+use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /**
  * A remedy is tried on a copy of the day before it is offered: it takes its finding away and makes no new stop. Where a segment cannot
- * move alone, it is tried together with those that touch it; what else a remedy costs is said.
+ * move alone, it is tried together with those that touch it; a segment that is offered is tried in its place; what else a remedy costs
+ * is said.
  */
 final readonly class TriedRemedies
 {
     private const MOVES = ['segment.later', 'segment.shorten'];
+
+    /** A segment that is not there yet. */
+    private const ADDS = ['segment.meal', 'shots.segment'];
+
+    private const NEW_ID = 0;
+
+    /** What it costs, by name. */
+    private const NAMED = 2;
 
     /**
      * @param  \Closure(PlannedDay): Verdicts  $judge
@@ -28,33 +39,37 @@ final readonly class TriedRemedies
         private Verdicts $before,
         private \Closure $elsewhere,
         private Verdicts $beforeElsewhere,
+        private ?Setting $where,
     ) {}
 
     /**
      * @param  Verdicts  $found  of that day, whose remedies are tried
      * @param  \Closure(PlannedDay): Verdicts  $judge  what is said of a day, the findings with it
      * @param  (\Closure(PlannedDay): Verdicts)|null  $elsewhere  what others say of it: asked only of what has passed the first
+     * @param  Setting|null  $where  a new segment is as long as nobody says where; a rest is wherever one is then
      */
-    public static function of(PlannedDay $day, Verdicts $found, \Closure $judge, ?\Closure $elsewhere = null): Verdicts
+    public static function of(PlannedDay $day, Verdicts $found, \Closure $judge, ?\Closure $elsewhere = null, ?Setting $where = null): Verdicts
     {
-        $wanted = array_filter(iterator_to_array($found), static fn (Verdict $v): bool => self::isMove($v));
+        $isTried = static fn (Verdict $v): bool => in_array($v->remedy?->action, [...self::MOVES, ...self::ADDS], true)
+            && ($v->remedy->on['date'] ?? $day->day->date) === $day->day->date;
+        $wanted = array_filter(iterator_to_array($found), $isTried);
         if ($wanted === []) {
             return $found;
         }
         $elsewhere ??= static fn (PlannedDay $tried): Verdicts => new Verdicts();
-        $tried = new self($day, $judge, $judge($day), $elsewhere, $elsewhere($day));
+        $tried = new self($day, $judge, $judge($day), $elsewhere, $elsewhere($day), $where);
 
-        return new Verdicts(array_map(static fn (Verdict $v): Verdict => self::isMove($v) ? $tried->one($v) : $v, iterator_to_array($found)));
-    }
-
-    private static function isMove(Verdict $verdict): bool
-    {
-        return in_array($verdict->remedy?->action, self::MOVES, true);
+        return new Verdicts(array_map(static fn (Verdict $v): Verdict => $isTried($v) ? $tried->one($v) : $v, iterator_to_array($found)));
     }
 
     private function one(Verdict $verdict): Verdict
     {
         $on = $verdict->remedy->on ?? [];
+        if (in_array($verdict->remedy?->action, self::ADDS, true)) {
+            $cost = $this->cost($verdict, self::NEW_ID, $this->day->with([...$this->day->segments, $this->added($verdict->remedy)]));
+
+            return $cost === null ? $verdict->with(null) : $verdict->with($verdict->remedy, $cost);
+        }
         $id = (int) ($on['segment'] ?? 0);
         $minutes = (int) ($on['minutes'] ?? 0);
         $isShorter = $verdict->remedy?->action === 'segment.shorten';
@@ -98,6 +113,22 @@ final readonly class TriedRemedies
                 : [new Remedy('segment.later', "Start {$segment->title} at {$at}", ['segment' => $id, 'minutes' => -$by]), $alone],
             $this->chain($id, -$by),
         ]));
+    }
+
+    private function added(Remedy $remedy): Segment
+    {
+        $isMeal = $remedy->action === 'segment.meal';
+
+        return new Segment(
+            self::NEW_ID,
+            $isMeal ? 'Meal' : 'Musts of the list',
+            (string) $remedy->on['lane'],
+            $this->day->day->instantOf(ClockTime::of((string) $remedy->on['start_clock'])),
+            (int) $remedy->on['minutes'],
+            $isMeal ? Priority::Should : Priority::Must,
+            $isMeal ? new Setting() : $this->where ?? new Setting(),
+            isBreak: $isMeal,
+        );
     }
 
     /** @param  list<int>  $ids */
@@ -172,7 +203,8 @@ final readonly class TriedRemedies
         $title = array_column($this->day->segments, 'title', 'id')[$id] ?? '';
         $after = ($this->judge)($day);
         foreach ($after as $now) {
-            $isOfIt = ($now->remedy->on['segment'] ?? null) === $id || ($title !== '' && str_contains($now->finding, $title));
+            $isOfIt = ($now->remedy->on['segment'] ?? null) === $id || ($title !== '' && str_contains($now->finding, $title))
+                || ($id === self::NEW_ID && $now->finding === $verdict->finding);
             if ($now->code === $verdict->code && $isOfIt) {
                 return null;
             }
@@ -184,6 +216,8 @@ final readonly class TriedRemedies
         }
         $new = [...$here->fixes(), ...$there->fixes()];
 
-        return $new === [] ? '' : ' It costs: '.lcfirst($new[0]).(count($new) > 1 ? ', and '.(count($new) - 1).' more' : '').'.';
+        $named = implode('; ', array_map(lcfirst(...), array_slice($new, 0, self::NAMED)));
+
+        return $new === [] ? '' : " It costs: {$named}".(count($new) > self::NAMED ? ', and '.(count($new) - self::NAMED).' more' : '').'.';
     }
 }

@@ -46,11 +46,12 @@ final class KeptFindings
      *
      * @param  mixed  $from  all that it is made of
      * @param  \Closure(): T  $make
+     * @param  bool  $isTried  of what is only tried nothing is kept, but what is kept is taken where it is the same
      * @return T
      */
-    public static function following(Job $job, string $what, mixed $from, \Closure $make): mixed
+    public static function following(Job $job, string $what, mixed $from, \Closure $make, bool $isTried = false): mixed
     {
-        return self::asStamped($job, $what, hash('xxh128', serialize($from)), $make);
+        return self::asStamped($job, $what, hash('xxh128', serialize($from)), $make, $isTried);
     }
 
     private static function number(Job $job): int
@@ -75,7 +76,7 @@ final class KeptFindings
      * @param  \Closure(): T  $make
      * @return T
      */
-    private static function asStamped(Job $job, string $what, string $stamp, \Closure $make): mixed
+    private static function asStamped(Job $job, string $what, string $stamp, \Closure $make, bool $isTried = false): mixed
     {
         // Two databases of one clone keep their findings apart.
         $key = 'kept-'.hash('xxh32', (string) config('database.connections.sqlite.database'))."-{$what}-{$job->id}";
@@ -84,7 +85,9 @@ final class KeptFindings
             return $kept['value'];
         }
         $value = $make();
-        Cache::put($key, ['stamp' => $stamp, 'value' => $value], self::KEPT_S);
+        if (! $isTried) {
+            Cache::put($key, ['stamp' => $stamp, 'value' => $value], self::KEPT_S);
+        }
 
         return $value;
     }

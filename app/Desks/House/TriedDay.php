@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Desks\House;
 
+use App\Desks\Kit\KitAgainstPlan;
 use App\Desks\People\PeopleDesk;
 use App\Desks\Plan\CoverDesk;
+use App\Desks\Plan\ElementsDesk;
 use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\SendingDesk;
 use App\Desks\Plan\SpotLightDesk;
 use App\Desks\Plan\WholeDay;
 use App\Models\Brief\Job;
@@ -22,24 +25,27 @@ final readonly class TriedDay implements WholeDay
         private SpotLightDesk $light,
         private CoverDesk $cover,
         private PeopleDesk $people,
+        private KitAgainstPlan $kit,
+        private SendingDesk $sending,
+        private ElementsDesk $elements,
     ) {}
 
     public function verdictsOn(Job $job, PlannedDay $day, int $number): Verdicts
     {
-        return $this->plan->verdictsOf($job, $day, $number)->with($this->light->verdictsOn($job, $day))->with($this->besides($job, $day));
+        return $this->plan->verdictsOf($job, $day, $number)->with($this->light->verdictsOn($job, $day))->with($this->besides($job, $day, $number));
     }
 
     public function ofPlan(Job $job): Verdicts
     {
         return $this->plan->verdicts(
             $job,
-            fn (PlannedDay $tried, int $number): Verdicts => $this->light->verdictsOn($job, $tried)->with($this->besides($job, $tried)),
+            fn (PlannedDay $tried, int $number): Verdicts => $this->light->verdictsOn($job, $tried)->with($this->besides($job, $tried, $number)),
         );
     }
 
     public function ofLight(Job $job): Verdicts
     {
-        return $this->light->verdicts($job, fn (PlannedDay $tried, int $number): Verdicts => $this->besides($job, $tried));
+        return $this->light->verdicts($job, fn (PlannedDay $tried, int $number): Verdicts => $this->besides($job, $tried, $number));
     }
 
     /** The groups are called in one segment, on one day. */
@@ -53,13 +59,22 @@ final readonly class TriedDay implements WholeDay
             fn (PlannedDay $tried): Verdicts => $this->people->verdictsOn($job, $tried),
             fn (PlannedDay $tried): Verdicts => $this->plan->verdictsOf($job, $tried, $number)
                 ->with($this->light->verdictsOn($job, $tried))
-                ->with($this->cover->verdicts($job, $tried)),
+                ->with($this->cover->verdicts($job, $tried))
+                ->with($this->stored($job, $tried, $number)),
         );
     }
 
-    /** The posts, and the groups. */
-    private function besides(Job $job, PlannedDay $tried): Verdicts
+    /** The posts, the groups, and those who read the plan as it is stored. */
+    private function besides(Job $job, PlannedDay $tried, int $number): Verdicts
     {
-        return $this->cover->verdicts($job, $tried)->with($this->people->verdictsOn($job, $tried));
+        return $this->cover->verdicts($job, $tried)->with($this->people->verdictsOn($job, $tried))->with($this->stored($job, $tried, $number));
+    }
+
+    /** The kit, what is sent between two segments, and the elements that are laid around the rests. */
+    private function stored(Job $job, PlannedDay $day, int $number): Verdicts
+    {
+        $tried = TriedJob::of($job, $day, $number);
+
+        return $this->kit->verdictsOn($tried)->with($this->sending->verdicts($tried))->with($this->elements->verdicts($tried));
     }
 }

@@ -12,22 +12,14 @@ use App\Models\Kit\Item;
 use App\Models\Kit\Packing;
 use Illuminate\Support\Collection;
 use NorthSatchel\Kit\CarriedLenses;
-use NorthSatchel\Kit\Judge\BodiesJudge;
-use NorthSatchel\Kit\Judge\BudgetJudge;
 use NorthSatchel\Kit\Judge\DriveJudge;
 use NorthSatchel\Kit\Judge\DueJudge;
 use NorthSatchel\Kit\Judge\FlightJudge;
-use NorthSatchel\Kit\Judge\HoldsJudge;
 use NorthSatchel\Kit\Judge\LossReport;
-use NorthSatchel\Kit\Judge\LossSearch;
-use NorthSatchel\Kit\Judge\PersonLoss;
-use NorthSatchel\Kit\Judge\ReachJudge;
 use NorthSatchel\Kit\Judge\StationJudge;
 use NorthSatchel\Kit\Judge\TicksJudge;
 use NorthSatchel\Kit\KitProposal;
 use NorthSatchel\Kit\KitSchool;
-use NorthSatchel\Kit\Needs\Need;
-use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\ReachRuler;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Station\Station;
@@ -41,10 +33,8 @@ final class KitDesk
 {
     private const PROPOSAL_S = 3.0;
 
-    /** @var array<int, LossReport> by job, for this request */
-    private array $losses = [];
-
     public function __construct(
+        private readonly KitAgainstPlan $plan,
         private readonly NeedsDesk $needs,
         private readonly ShelfDesk $items,
         private readonly PackDesk $packing,
@@ -55,17 +45,9 @@ final class KitDesk
 
     public function verdicts(Job $job): Verdicts
     {
-        $carried = $this->carry->carried($job);
-        $stretches = $this->needs->stretches($job);
         $unpacked = $job->packing->reject(fn (Packing $entry): bool => $this->isPacked($job, $entry->item_id));
-        $reach = ReachJudge::of(new CarriedLenses($carried), $stretches, $this->needs->rest($job));
         $bag = [
-            // Of an empty bag one thing is said.
-            ...($job->packing->isEmpty() ? [] : [
-                ...BodiesJudge::of($this->needs->work($job)->framesByLane, $carried),
-                ...BudgetJudge::of($this->needs->needsOfBag($job), $this->needs->bag($job), $this->needs->usable($job)),
-            ]),
-            ...$reach,
+            ...$this->plan->met($job),
             TicksJudge::of(
                 array_values($unpacked->map(static fn (Packing $entry): string => $entry->item->label)->all()),
                 $job->packing->count(),
@@ -73,24 +55,18 @@ final class KitDesk
             ),
         ];
 
-        return new Verdicts($job->packing->isEmpty() ? $bag : [...$bag, ...$this->ofTheList($job, $reach)]);
+        return new Verdicts($job->packing->isEmpty() ? $bag : [...$bag, ...$this->ofTheList($job)]);
     }
 
-    /**
-     * @param  list<Verdict>  $reach  what is said of the lenses already
-     * @return list<Verdict>
-     */
-    private function ofTheList(Job $job, array $reach): array
+    /** @return list<Verdict> */
+    private function ofTheList(Job $job): array
     {
         $gear = $this->needs->bag($job);
-        $stretches = $this->needs->stretches($job);
         $today = now($job->place->timezone)->format('Y-m-d');
         $station = $this->station($job);
 
         return [
-            ...array_filter($this->losses($job)->verdicts(), static fn (Verdict $v): bool => ! self::isSaid($v, $reach)),
-            ...HoldsJudge::of($this->carry->carried($job), $this->needs->needsOfBag($job), $stretches),
-            ...PersonLoss::of($stretches),
+            ...$this->plan->survived($job),
             ...TestDays::verdicts($this->tests($job)),
             ...StationJudge::of($gear, $station->frameMb),
             ...$station->verdicts(),
@@ -101,21 +77,6 @@ final class KitDesk
             // How much is in, the ticks' own judge says.
             ...array_filter($this->packing->verdicts($job), static fn (Verdict $v): bool => ! in_array($v->code, ['pack.open', 'pack.done'], true)),
         ];
-    }
-
-    /**
-     * Cards, cells and missing reaches have their own findings, with how many are short.
-     *
-     * @param  list<Verdict>  $reach
-     */
-    private static function isSaid(Verdict $verdict, array $reach): bool
-    {
-        $what = $verdict->code === 'kit.unmet' ? NeedWhat::tryFrom((string) $verdict->figures['what']) : null;
-        $gaps = array_filter($reach, static fn (Verdict $v): bool => $v->code === 'kit.reach-gap');
-        $focals = array_map(static fn (Verdict $v): float => (float) $v->figures['focal_mm'], $gaps);
-
-        return in_array($what, [NeedWhat::Card, NeedWhat::Cell], true) ||
-            ($what === NeedWhat::Reach && in_array((float) $verdict->figures['focal_mm'], $focals, true));
     }
 
     /** The capture station as it is in the bag. */
@@ -129,17 +90,7 @@ final class KitDesk
 
     public function losses(Job $job): LossReport
     {
-        return $this->losses[$job->id] ??= $this->lossesOf($job);
-    }
-
-    private function lossesOf(Job $job): LossReport
-    {
-        [$bag, $rest, $needs] = [$this->needs->bag($job), $this->needs->usable($job), $this->needs->needsOfBag($job)];
-        $from = [$bag, $rest, array_map(static fn (Need $n): Need => $n->withoutWords(), $needs)];
-
-        $found = KeptFindings::following($job, 'losses', $from, static fn (): LossSearch => new LossSearch(...$from));
-
-        return new LossReport($bag, $rest, $needs, $found);
+        return $this->plan->losses($job);
     }
 
     /** @return list<TestDue> */

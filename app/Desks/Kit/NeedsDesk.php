@@ -28,8 +28,8 @@ use NorthSatchel\Time\Priority;
 /** What the plan of a job asks of the kit. */
 final class NeedsDesk
 {
-    /** @var array<int, list<PlannedStretch>> by job, for this request */
-    private array $stretches = [];
+    /** @var \WeakMap<Job, list<PlannedStretch>> of a job as it was opened, or as it is tried */
+    private \WeakMap $stretches;
 
     /** @var array<string, list<int>>|null items on a list by the date of the job, for this request */
     private ?array $taken = null;
@@ -48,6 +48,7 @@ final class NeedsDesk
 
     public function __construct(private readonly ShelfDesk $shelf, private readonly CardsInUse $cards)
     {
+        $this->stretches = new \WeakMap();
         $this->ofBag = new \WeakMap();
         $this->bags = new \WeakMap();
         $this->works = new \WeakMap();
@@ -56,7 +57,7 @@ final class NeedsDesk
     /** @return list<PlannedStretch> in the order of time */
     public function stretches(Job $job): array
     {
-        return $this->stretches[$job->id] ??= StretchReader::of($job);
+        return $this->stretches[$job] ??= StretchReader::of($job);
     }
 
     /** @return Collection<int, KitAsk> */

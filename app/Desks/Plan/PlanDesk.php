@@ -6,11 +6,8 @@ namespace App\Desks\Plan;
 
 use App\Desks\Brief\JobDay;
 use App\Models\Brief\Job;
-use App\Models\Brief\Place;
 use App\Models\Plan\AccessWindow;
 use App\Models\Plan\Segment as StoredSegment;
-use App\Models\Plan\Travel;
-use Illuminate\Support\Collection;
 use NorthSatchel\Plan\Audience;
 use NorthSatchel\Plan\DayPasses;
 use NorthSatchel\Plan\DayRuler;
@@ -25,7 +22,7 @@ use NorthSatchel\Plan\Judge\WantsJudge;
 use NorthSatchel\Plan\PlanJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
-use NorthSatchel\Plan\Travels;
+use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\TriedRemedies;
 use NorthSatchel\Plan\Welfare;
 use NorthSatchel\Sky\SunDay;
@@ -36,19 +33,19 @@ use NorthSatchel\Verdicts;
 /** Plan: the timed day, or several. */
 final class PlanDesk
 {
-    private ?Travels $travels = null;
+    /** @var \WeakMap<Job, array<int, PlannedDay>> of a job as it was opened, or as it is tried */
+    private \WeakMap $days;
 
-    /** @var Collection<int, Travel>|null */
-    private ?Collection $known = null;
-
-    /** @var array<string, PlannedDay> by job id and day, for this request */
-    private array $days = [];
-
-    public function __construct(private readonly ShotJudgement $shots, private readonly JobsBeside $beside) {}
+    public function __construct(private readonly ShotJudgement $shots, private readonly JobsBeside $beside, private readonly WaysDesk $ways)
+    {
+        $this->days = new \WeakMap();
+    }
 
     public function day(Job $job, int $day = 0): PlannedDay
     {
-        return $this->days["{$job->id} {$day}"] ??= $this->build($job, $day);
+        $this->days[$job] ??= [];
+
+        return $this->days[$job][$day] ??= $this->build($job, $day);
     }
 
     /** @param  (\Closure(PlannedDay, int): Verdicts)|null  $elsewhere  what others say of a day that is planned otherwise */
@@ -58,7 +55,7 @@ final class PlanDesk
         $days = array_map(fn (int $day): PlannedDay => $this->day($job, $day), range(0, $count - 1));
         $headed = static fn (Verdicts $of, int $day): Verdicts => $count === 1 ? $of : $of->headed('Day '.($day + 1).': ');
         $all = NightJudge::of($days)
-            ->with($this->shots->verdicts($job, $days))
+            ->with($this->triedShots($job, $days, $elsewhere))
             ->with(BriefedPlan::verdicts($job))
             ->with($this->beside->verdicts($job));
         foreach ($days as $number => $day) {
@@ -72,6 +69,28 @@ final class PlanDesk
         }
 
         return $all;
+    }
+
+    /**
+     * What is offered for a shot is tried like the rest.
+     *
+     * @param  list<PlannedDay>  $days
+     * @param  (\Closure(PlannedDay, int): Verdicts)|null  $elsewhere
+     */
+    private function triedShots(Job $job, array $days, ?\Closure $elsewhere): Verdicts
+    {
+        $found = $this->shots->verdicts($job, $days);
+        foreach ($days as $number => $day) {
+            $found = TriedRemedies::of(
+                $day,
+                $found,
+                fn (PlannedDay $tried): Verdicts => $this->foundOn($job, $tried, $number),
+                $elsewhere === null ? null : static fn (PlannedDay $tried): Verdicts => $elsewhere($tried, $number),
+                new Setting($job->place_id, $job->place->name),
+            );
+        }
+
+        return $found;
     }
 
     /** All that is to be said of one day, as planned or otherwise. */
@@ -149,41 +168,6 @@ final class PlanDesk
         );
     }
 
-    /**
-     * The ways between the places of a job, both directions where they differ.
-     *
-     * @return list<PlaceWay>
-     */
-    public function ways(Job $job): array
-    {
-        $places = $job->segments
-            ->map(static fn (StoredSegment $s): ?Place => $s->place)
-            ->push($job->place)
-            ->filter()
-            ->unique('id')
-            ->sortBy('name')
-            ->values();
-        $known = $this->known()->keyBy(static fn (Travel $t): string => "{$t->from_place_id} {$t->to_place_id}");
-        $ways = [];
-        foreach ($places as $i => $a) {
-            foreach ($places as $j => $b) {
-                $way = $known->get("{$a->id} {$b->id}");
-                if ($i !== $j && ($way !== null || ($i < $j && ! $known->has("{$b->id} {$a->id}")))) {
-                    [$from, $to] = [JobDay::pointOf($a), JobDay::pointOf($b)];
-                    $ways[] = new PlaceWay(
-                        from: $a,
-                        to: $b,
-                        way: $way,
-                        minutes: $this->travels()->minutes($a->id, $b->id),
-                        estimate: $from === null || $to === null ? null : Travels::estimate($from, $to),
-                    );
-                }
-            }
-        }
-
-        return $ways;
-    }
-
     /** @return list<Separation> those whose meeting is still planned, or that hold all day */
     private static function separations(Job $job): array
     {
@@ -222,29 +206,6 @@ final class PlanDesk
 
         $sun = $point === null ? null : SunDay::of($point, $day);
 
-        return new PlannedDay($day, $segments, $this->travels(), $points, $sun, new Gates($gates, $upTo));
-    }
-
-    private function travels(): Travels
-    {
-        if ($this->travels === null) {
-            $minutes = $walks = [];
-            foreach ($this->known() as $way) {
-                if ($way->walk_minutes > 0) {
-                    $walks[$way->from_place_id][$way->to_place_id] = $way->walk_minutes;
-                }
-                $minutes[$way->from_place_id][$way->to_place_id] =
-                    $way->minutes + $way->walk_minutes + $way->parking_minutes + $way->loading_minutes;
-            }
-            $this->travels = new Travels($minutes, $walks);
-        }
-
-        return $this->travels;
-    }
-
-    /** @return Collection<int, Travel> */
-    private function known(): Collection
-    {
-        return $this->known ??= Travel::query()->get();
+        return new PlannedDay($day, $segments, $this->ways->travels(), $points, $sun, new Gates($gates, $upTo));
     }
 }

@@ -136,10 +136,18 @@ final class LeastWalking
                 for ($from = 0; $from + $size <= $this->count; $from++) {
                     $rest = $order;
                     $stretch = array_splice($rest, $from, $size);
+                    $without = $cost - $this->between($order[$from - 1] ?? null, $stretch[0])
+                        - $this->between($stretch[$size - 1], $order[$from + $size] ?? null)
+                        + $this->between($order[$from - 1] ?? null, $order[$from + $size] ?? null);
                     for ($to = 0; $to <= count($rest); $to++) {
+                        [$one, $other] = [$rest[$to - 1] ?? null, $rest[$to] ?? null];
+                        $now = $without - $this->between($one, $other)
+                            + $this->between($one, $stretch[0]) + $this->between($stretch[$size - 1], $other);
+                        if ($now >= $cost) {
+                            continue;
+                        }
                         $try = [...array_slice($rest, 0, $to), ...$stretch, ...array_slice($rest, $to)];
-                        $now = $this->cost($try);
-                        if ($now < $cost && $this->earlier->isKept($try)) {
+                        if ($this->earlier->isKept($try)) {
                             [$order, $cost, $isBetter] = [$try, $now, true];
 
                             continue 3;
@@ -150,6 +158,12 @@ final class LeastWalking
         } while ($isBetter);
 
         return $order;
+    }
+
+    /** Before the first and after the last nobody walks. */
+    private function between(?int $one, ?int $other): int
+    {
+        return $one === null || $other === null ? 0 : $this->walks[$one][$other];
     }
 
     /** @param  list<int>  $order */

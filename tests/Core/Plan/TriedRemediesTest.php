@@ -10,6 +10,7 @@ use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\Plan\TriedRemedies;
+use NorthSatchel\Plan\Welfare;
 use NorthSatchel\Remedy;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\SunDay;
@@ -136,10 +137,12 @@ final class TriedRemediesTest extends TestCase
         $shorter = new Remedy('segment.shorten', 'Give it 30 min', ['segment' => 1, 'minutes' => 30]);
         $wrong = Verdict::fix('x.y', 'S1 is late.', 'So.', remedy: $shorter);
         $judge = static fn (PlannedDay $d): Verdicts => new Verdicts(
-            $d->segments[0]->minutes === 60 ? [$wrong] : [Verdict::fix('a.b', 'The cake is cold.', ''), Verdict::fix('a.c', 'No ice.', '')],
+            $d->segments[0]->minutes === 60 ? [$wrong] : [Verdict::fix('a.b', 'The cake is cold.', ''), ...array_map(
+                static fn (string $no): Verdict => Verdict::fix('a.c', "No {$no}.", ''), ['ice', 'milk', 'tea'],
+            )],
         );
         $tried = TriedRemedies::of($day, new Verdicts([$wrong]), $judge)->worst();
-        $this->assertSame(['segment.shorten', 'So. It costs: the cake is cold, and 1 more.'], [$tried?->remedy?->action, $tried?->because]);
+        $this->assertSame(['segment.shorten', 'So. It costs: the cake is cold; no ice, and 2 more.'], [$tried?->remedy?->action, $tried?->because]);
         $stops = static fn (PlannedDay $d): Verdicts => new Verdicts(
             $d->segments[0]->minutes === 60 ? [$wrong] : [Verdict::stop('a.b', 'Nobody can get in.', '')],
         );
@@ -170,5 +173,47 @@ final class TriedRemediesTest extends TestCase
         $before = $asked;
         $this->assertNull($tried($useless, $says())?->remedy);
         $this->assertSame($before, $asked);
+    }
+
+    public function test_a_meal_is_tried_in_its_place(): void
+    {
+        $day = self::day(self::segment(1, '08:00', 180), self::segment(2, '11:40', 230));
+        $found = Welfare::of($day);
+        $this->assertSame('A meal at 11:15', $found->worst()?->remedy?->label);
+        $eats = static fn (PlannedDay $d): bool => array_filter($d->segments, static fn (Segment $s): bool => $s->isBreak) !== [];
+        $with = static fn (Verdict ...$then): \Closure => static fn (PlannedDay $d): Verdicts => Welfare::of($d)
+            ->with(new Verdicts($eats($d) ? $then : []));
+        $tried = static fn (\Closure $judge, ?\Closure $elsewhere = null): ?Verdict => TriedRemedies::of($day, $found, $judge, $elsewhere)->worst();
+        $this->assertSame($found->worst()->remedy, $tried(Welfare::of(...))?->remedy);
+        $this->assertNull($tried($with(Verdict::stop('a.b', 'The gate shuts.', '')))?->remedy);
+        $this->assertNull($tried(Welfare::of(...), $with(Verdict::stop('a.b', 'The gate shuts.', '')))?->remedy, 'whoever says so');
+        $this->assertStringEndsWith(' It costs: the sun is gone.', (string) $tried($with(Verdict::fix('a.b', 'The sun is gone.', '')))?->because);
+        $this->assertNull($tried(static fn (PlannedDay $d): Verdicts => $found)?->remedy, 'nobody has eaten for it');
+        $other = LocalDay::of('2027-11-07', 'Europe/Stockholm');
+        $tomorrow = new PlannedDay($other, [], new Travels([]), [], null);
+        $this->assertSame($found, TriedRemedies::of($tomorrow, $found, static fn (PlannedDay $d): Verdicts => $found), 'it is of another day');
+    }
+
+    public function test_time_for_a_shot_is_offered_only_where_one_can_be_there(): void
+    {
+        $far = static fn (int $id, string $clock): Segment => new Segment(
+            $id, "S{$id}", 'lead', self::at($clock), 60, Priority::Must, new Setting(2, 'The mill'),
+        );
+        $ways = static fn (int $minutes): PlannedDay => new PlannedDay(
+            LocalDay::of('2027-11-06', 'Europe/Stockholm'),
+            [$far(1, '10:00'), $far(2, '12:00')],
+            new Travels([1 => [2 => $minutes], 2 => [1 => $minutes]]),
+            [],
+            null,
+        );
+        $time = new Remedy('shots.segment', 'Plan 20 min for it at 11:20', [
+            'lane' => 'lead', 'start_clock' => '11:20', 'minutes' => 20, 'date' => '2027-11-06',
+        ]);
+        $found = new Verdicts([Verdict::fix('plan.must-without-time', 'The gate has no time in the day.', 'So.', remedy: $time)]);
+        $at = static fn (PlannedDay $day): ?Remedy => TriedRemedies::of(
+            $day, $found, PlanJudge::of(...), null, new Setting(1, 'The church'),
+        )->worst()?->remedy;
+        $this->assertSame($time, $at($ways(15)));
+        $this->assertNull($at($ways(30)), 'it would be at the church, half an hour from where one is before and after');
     }
 }

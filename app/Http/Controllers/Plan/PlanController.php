@@ -13,6 +13,7 @@ use App\Desks\Plan\PlanImport;
 use App\Desks\Plan\PlanRow;
 use App\Desks\Plan\PlanWork;
 use App\Desks\Plan\ShotSetDesk;
+use App\Desks\Plan\WaysDesk;
 use App\Desks\Scout\ScoutDesk;
 use App\Http\Requests\Plan\AccessRequest;
 use App\Http\Requests\Plan\PlanFileRequest;
@@ -31,7 +32,7 @@ use NorthSatchel\Plan\Template\DayTemplate;
 
 final class PlanController
 {
-    public function show(Request $request, int $job, PlanDesk $desk, ShotSetDesk $shots, ScoutDesk $scout, Readiness $strap): View
+    public function show(Request $request, int $job, PlanDesk $desk, ShotSetDesk $shots, ScoutDesk $scout, Readiness $strap, WaysDesk $ways): View
     {
         $opened = BriefDesk::open($job);
         $days = JobDay::count($opened);
@@ -49,7 +50,7 @@ final class PlanController
                 range(0, $days - 1),
             ),
             'rules' => $rules,
-            'ways' => $rules ? $desk->ways($opened) : [],
+            'ways' => $rules ? $ways->ways($opened) : [],
             'sets' => $shots->sets($opened),
             'ruler' => $desk->ruler($opened, $day),
             'rulerText' => implode(

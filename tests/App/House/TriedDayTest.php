@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\House;
+
+use App\Desks\Brief\BriefDesk;
+use App\Desks\House\Readiness;
+use App\Desks\House\TriedJob;
+use App\Desks\Kit\KitAgainstPlan;
+use App\Desks\Plan\ElementsDesk;
+use App\Desks\Plan\PlanDesk;
+use App\Desks\Plan\SendingDesk;
+use App\Models\Brief\Job;
+use App\Models\Kit\Item;
+use App\Models\Kit\Packing;
+use App\Models\Plan\Segment;
+use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Segment as PlannedSegment;
+use NorthSatchel\Verdict;
+use Tests\App\TestCase;
+
+/** What mends the plan is tried on those who read it as it is stored, too. */
+final class TriedDayTest extends TestCase
+{
+    /** @return list<string> */
+    private function saidOf(Job $job): array
+    {
+        return array_map(
+            static fn (Verdict $v): string => "{$v->code} {$v->finding} {$v->because}",
+            [
+                ...$this->app->make(KitAgainstPlan::class)->verdictsOn($job),
+                ...$this->app->make(SendingDesk::class)->verdicts($job),
+                ...$this->app->make(ElementsDesk::class)->verdicts($job),
+            ],
+        );
+    }
+
+    private static function later(PlannedDay $day, int $id, int $minutes): PlannedDay
+    {
+        return $day->with(array_map(
+            static fn (PlannedSegment $s): PlannedSegment => $s->id === $id ? $s->at($s->startsAt + 60 * $minutes, $s->minutes + $minutes) : $s,
+            $day->segments,
+        ));
+    }
+
+    /** A tried day is told apart from the one that is planned, and says what will be said once it is kept. */
+    public function test_what_is_said_of_a_tried_day_is_said_of_it_once_it_is_planned(): void
+    {
+        $this->demo();
+        $changed = 0;
+        foreach (Segment::query()->whereIn('job_id', [1, 3, 7])->get() as $segment) {
+            $this->app->forgetScopedInstances();
+            $job = BriefDesk::open($segment->job_id);
+            $now = $this->saidOf($job);
+            $day = $this->app->make(PlanDesk::class)->day($job, $segment->day);
+            $tried = $this->saidOf(TriedJob::of($job, self::later($day, $segment->id, 45), $segment->day));
+            $this->assertSame($now, $this->saidOf($job), 'the plan is as it was');
+            $before = $segment->only(['start_clock', 'minutes']);
+            $segment->forceFill([
+                'start_clock' => $day->day->clockOf(array_column($day->segments, 'startsAt', 'id')[$segment->id] + 45 * 60)->text(),
+                'minutes' => $segment->minutes + 45,
+            ])->save();
+            $this->app->forgetScopedInstances();
+            $this->assertSame($this->saidOf(BriefDesk::open($segment->job_id)), $tried, $segment->title);
+            $changed += $tried === $now ? 0 : 1;
+            $segment->forceFill($before)->save();
+        }
+        $this->assertGreaterThan(10, $changed);
+    }
+
+    public function test_what_it_costs_the_kit_is_said(): void
+    {
+        $this->signIn();
+        $this->post('/jobs', self::brief());
+        $job = Job::query()->firstOrFail();
+        $job->segments()->create(['title' => 'Choir on the ledge', 'lane' => 'lead', 'start_clock' => '17:00', 'minutes' => 150, 'priority' => 'must']);
+        $speech = $job->segments()->create([
+            'title' => 'Speech by the fire', 'lane' => 'lead', 'start_clock' => '18:20', 'minutes' => 20, 'priority' => 'must', 'is_outdoor' => true,
+        ]);
+        $speech->shotLines()->create(['what' => 'Who speaks', 'priority' => 'must', 'position' => 1, 'focal_mm' => 200, 'minutes' => 5, 'frames' => 20]);
+        $lens = Item::query()->create([
+            'kind' => 'lens', 'label' => 'Long zoom', 'focal_min_mm' => 70, 'focal_max_mm' => 200, 'specs' => ['widest_stop' => 5.6],
+        ]);
+        Packing::query()->create(['job_id' => $job->id, 'item_id' => $lens->id, 'lane' => 'lead']);
+        $body = Item::query()->create(['kind' => 'body', 'label' => 'Body one', 'specs' => ['raw_mb' => 30, 'frames_per_charge' => 400]]);
+        Packing::query()->create(['job_id' => $job->id, 'item_id' => $body->id, 'lane' => 'lead']);
+        // By then it is dark, and the zoom lets too little in.
+        $cost = ' It costs: the sun is down before Speech by the fire ends';
+        $this->assertStringEndsWith("{$cost}; the bag does not give 200 mm at f/2.8.", $this->overlap($job, $speech));
+        $lens->forceFill(['specs' => []])->save();
+        $this->assertStringEndsWith("{$cost}.", $this->overlap($job, $speech), 'that its loss would take a wider stop then is the same loss');
+    }
+
+    private function overlap(Job $job, Segment $moved): string
+    {
+        $this->app->forgetScopedInstances();
+        foreach ($this->app->make(Readiness::class)->verdicts(BriefDesk::open($job->id))['plan'] as $verdict) {
+            if ($verdict->code === 'plan.overlap') {
+                $this->assertSame(['segment' => $moved->id, 'minutes' => 70], $verdict->remedy?->on);
+
+                return $verdict->because;
+            }
+        }
+        $this->fail('Nothing overlaps.');
+    }
+}
