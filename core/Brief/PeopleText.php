@@ -150,6 +150,9 @@ final readonly class PeopleText
 
     private static function ofOne(?string $role): ?string
     {
+        // Two who are the twins of somebody are their children; one who is the twin of somebody is a brother or a sister.
+        $role = $role === null ? null : preg_replace(['/\btwins (?=(?:of|to) )/iu', '/(?<=[’\'`]s )twins\b/iu'], ['children ', 'children'], $role);
+
         return $role === null ? null : (string) preg_replace_callback(
             '/\b('.implode('|', array_keys(self::ONE_OF)).')\b/iu',
             static fn (array $found): string => self::ONE_OF[mb_strtolower($found[1])],

@@ -38,12 +38,12 @@ final class Family
             $this->refuseCircle($person->name);
         }
         foreach ($this->couple() as $one) {
-            $two = CoParents::of($this, $one);
-            foreach ($two as $i => $parent) {
-                $this->people[mb_strtolower($parent->name)] = $parent->withPartner($two[1 - $i]->name);
-            }
-            if ($two !== []) {
-                $this->link('partner', $two[0]->name, $two[1]->name);
+            $two = array_map(static fn (Relative $r): string => $r->name, CoParents::of($this, $one));
+            foreach ([...$two === [] ? [] : [$two], ...StepParents::of($this, $one)] as $pair) {
+                foreach ($pair as $i => $name) {
+                    $this->people[mb_strtolower($name)] = $this->people[mb_strtolower($name)]->withPartner($pair[1 - $i]);
+                }
+                $this->link('partner', ...$pair);
             }
         }
     }

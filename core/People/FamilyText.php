@@ -31,7 +31,10 @@ final class FamilyText
         'former' => [
             'former partner', 'former wife', 'former husband', 'divorced from', 'ex-wife', 'ex-husband', 'ex wife', 'ex husband', 'ex-partner', 'ex',
         ],
-        'wide' => ['aunt', 'uncle', 'cousin', 'niece', 'nephew', 'great-aunt', 'great-uncle'],
+        'wide' => [
+            'aunt', 'uncle', 'cousin', 'niece', 'nephew', 'great-aunt', 'great-uncle', 'godmother', 'godfather', 'godparent', 'godson',
+            'goddaughter', 'godchild', 'sister-in-law', 'brother-in-law', 'sister in law', 'brother in law',
+        ],
         'attendant' => ['attendant', 'best man', 'maid of honour', 'bridesmaid', 'groomsman', 'maid of honor', 'witness', 'usher', 'flower girl',
             'page boy', 'ring bearer',
         ],
@@ -163,11 +166,12 @@ final class FamilyText
             foreach ($words as $word) {
                 $joint = str_ends_with($word, 'from') ? '' : '(?:of|to)\s+';
                 if (preg_match('/^(?:the |an? )?'.preg_quote($word, '/').'\s+'.$joint.'(.+)$/iu', $piece, $found) === 1) {
-                    return new Relation(kind: $kind, of: trim($found[1]));
+                    return new Relation(kind: $kind, of: trim($found[1]), word: $word);
                 }
-                // "Emrik's brother"
-                if (preg_match("/^(.+?)['’]s?\s+".preg_quote($word, '/').'$/iu', $piece, $found) === 1) {
-                    return new Relation(kind: $kind, of: trim($found[1]));
+                // "Emrik's brother"; "son of Emrik's brother" is a son.
+                $whose = "/^((?:(?!\s(?:of|to)\s).)+)['’]s?\s+".preg_quote($word, '/').'$/iu';
+                if (preg_match($whose, $piece, $found) === 1) {
+                    return new Relation(kind: $kind, of: trim($found[1]), word: $word);
                 }
                 if ($kind === 'attendant' && mb_strtolower($piece) === $word) {
                     return new Relation(kind: $kind, of: '');

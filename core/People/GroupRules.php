@@ -40,8 +40,7 @@ final class GroupRules
     {
         $family = $this->family;
         $parents = $family->parentsOf($one);
-        $areApart =
-            count($parents) > 1 && ($family->wereTogether($parents[0], $parents[1]) || $this->isKeptApart($parents[0], $parents[1]));
+        $areApart = $this->areApart($parents);
         foreach ($areApart ? array_map(static fn (string $p): array => [$p], $parents) : [$parents] as $set) {
             $with = $areApart ? $this->withPartners($set) : $set;
             $this->add('The two with '.self::names($with), [...$couple, ...$with], Priority::Must, $set);
@@ -143,6 +142,25 @@ final class GroupRules
         }
 
         return $sides;
+    }
+
+    /**
+     * Parents who were together, must not meet, or one of whom has somebody new.
+     *
+     * @param  list<string>  $parents
+     */
+    private function areApart(array $parents): bool
+    {
+        foreach ($parents as $one) {
+            foreach ($parents as $other) {
+                if ($one !== $other && ($this->family->wereTogether($one, $other) || $this->isKeptApart($one, $other))) {
+                    return true;
+                }
+            }
+        }
+        $partners = array_filter(array_map($this->family->partnerOf(...), $parents));
+
+        return count($parents) > 2 && $partners !== [];
     }
 
     private function isKeptApart(string $one, string $other): bool

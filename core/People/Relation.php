@@ -10,5 +10,7 @@ final readonly class Relation
     public function __construct(
         public string $kind,
         public string $of,
+        /** As it was said: "stepmother"; nothing where it follows. */
+        public string $word = '',
     ) {}
 }

@@ -34,12 +34,40 @@ final readonly class ResolvedNames
             }
         }
         $names = new Names(array_map(static fn (Relative $r): string => $r->name, $people), $roles);
+        $names = new Names(array_map(static fn (Relative $r): string => $r->name, $people), [...$roles, ...self::ofOthers($people, $names)]);
         $unclear = $resolved = [];
         foreach ($people as $person) {
             $resolved[mb_strtolower($person->name)] = self::one($person, $names, $unclear);
         }
 
         return new self($names, self::bothWays($resolved), $unclear);
+    }
+
+    /**
+     * "The bride's aunt" is whoever the list has as one, under each name of the bride.
+     *
+     * @param  list<Relative>  $people
+     * @return array<string, list<string>> names by what they are to others
+     */
+    private static function ofOthers(array $people, Names $names): array
+    {
+        $byName = array_column($people, null, 'name');
+        $found = [];
+        foreach ($people as $person) {
+            foreach ($person->relations as $relation) {
+                $meant = $relation->word === '' || $relation->of === '' ? [] : $names->meant($relation->of);
+                $first = explode(' ', $meant[0] ?? '')[0];
+                $called = count($meant) === 1 ? [$relation->of, $meant[0], $byName[$meant[0]]->role] : [];
+                foreach (array_filter([...$called, $names->meant($first) === $meant ? $first : null]) as $of) {
+                    $of = (string) preg_replace('/^the /u', '', mb_strtolower($of));
+                    foreach (["{$of}'s {$relation->word}", "{$of}’s {$relation->word}", "{$relation->word} of {$of}"] as $said) {
+                        $found[$said] = array_values(array_unique([...$found[$said] ?? [], $person->name]));
+                    }
+                }
+            }
+        }
+
+        return $found;
     }
 
     /**
@@ -60,7 +88,7 @@ final readonly class ResolvedNames
         $relations = $apart = $notBeside = [];
         foreach ($person->relations as $relation) {
             foreach ($relation->of === '' ? [''] : $whom($relation->of, self::words($relation->kind)) as $of) {
-                $relations[] = new Relation($relation->kind, $of);
+                $relations[] = new Relation($relation->kind, $of, $relation->word);
             }
         }
         foreach ($person->apart as $said) {

@@ -201,11 +201,12 @@ final class BriefDesk
         return $place;
     }
 
-    /** How many people the brief names; a client who stands among them counts once. */
+    /** How many people the brief names; a client who stands among them, with or without a surname, counts once. */
     private static function named(Job $job): int
     {
         $client = trim((string) $job->client);
-        $isAmong = $job->people->contains(static fn (Person $p): bool => SamePerson::isSame($p->name, $client));
+        $isAmong = $job->people->contains(static fn (Person $p): bool => SamePerson::isSame($p->name, $client)
+            || SamePerson::isSame($p->name, explode(' ', $client)[0]) || SamePerson::isSame(explode(' ', $p->name)[0], $client));
 
         return $job->people->count() + ($client === '' || $isAmong ? 0 : 1);
     }

@@ -11,6 +11,7 @@ use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\GroupRules;
 use NorthSatchel\People\Names;
+use NorthSatchel\People\Relation;
 use NorthSatchel\People\ResolvedNames;
 use NorthSatchel\People\Unclear;
 use NorthSatchel\People\WhoIsWhere;
@@ -130,5 +131,45 @@ final class NamesTest extends TestCase
         $this->assertFalse(SamePerson::isLikely('Ulf', '', 'Rolf', ''));
         $this->assertTrue(SamePerson::isLikely('Best man: Pekka', null, 'Pekka', 'best man'), 'the one within the other');
         $this->assertFalse(SamePerson::isLikely('Annabel Holt', null, 'Bel', null), 'part of a word is no name');
+    }
+
+    /** Those who belong to somebody who belongs to the two: "son of groom's sister". */
+    #[TestWith(["son of groom's sister", 'child'])]
+    #[TestWith(['child of the groom’s sister', 'child'])]
+    #[TestWith(['husband of sister of Jon Aune', 'partner'])]
+    #[TestWith(["Jon's sister's husband", 'partner'])]
+    public function test_whose_somebody_is_may_be_said_round_a_corner(string $text, string $kind): void
+    {
+        $family = self::family(['Mirja Holt' => 'bride', 'Jon Aune' => 'groom', 'Dagny' => "groom's sister", 'Falk' => $text]);
+        $this->assertSame([], $family->unclear);
+        $this->assertSame(
+            [[$kind, 'Dagny']],
+            array_map(static fn (Relation $r): array => [$r->kind, $r->of], $family->person('Falk')->relations ?? []),
+        );
+        $two = self::family(['Mirja Holt' => 'bride', 'Jon Aune' => 'groom', 'Dagny' => "groom's sister", 'Eir' => 'sister of Jon', 'Falk' => $text]);
+        $this->assertSame(['Dagny', 'Eir'], $two->unclear[0]->mayBe, 'he has two: one asks');
+    }
+
+    /** A stepmother stands with the father, and with nobody where one cannot tell. */
+    public function test_a_step_parent_is_with_the_other_parent(): void
+    {
+        $lines = ['Mirja' => 'bride', 'Jon' => 'groom', 'Olga' => 'mother of bride', 'Kurt' => 'father of bride', 'Gerd' => 'stepmother of bride'];
+        $family = self::family($lines);
+        $this->assertSame(['Kurt', 'Gerd', null], array_map($family->partnerOf(...), ['Gerd', 'Kurt', 'Olga']));
+        $titles = array_map(static fn (FamilyGroup $g): array => $g->people, GroupRules::of($family));
+        $this->assertContains(['Mirja', 'Jon', 'Kurt', 'Gerd'], $titles);
+        $this->assertContains(['Mirja', 'Jon', 'Olga'], $titles);
+        $apart = GroupRules::of(self::family([...$lines, 'Olga' => 'mother of bride, apart from Kurt']));
+        foreach ($apart as $group) {
+            $this->assertSame(
+                in_array('Kurt', $group->people, true),
+                in_array('Gerd', $group->people, true),
+                "{$group->title}: she is where he is",
+            );
+        }
+        foreach (['Ebba' => 'partner of Kurt', 'Stig' => 'father of bride'] as $name => $text) {
+            $this->assertNotSame('Kurt', self::family([...$lines, $name => $text])->partnerOf('Gerd'), $name);
+        }
+        $this->assertNull(self::family([...$lines, 'Gerd' => 'stepmother of bride, partner of Olga'])->partnerOf('Kurt'));
     }
 }

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+/** A stepmother is with the father and a stepfather with the mother, as long as nothing was said to the contrary. */
+final class StepParents
+{
+    private const WITH = [
+        'stepmother' => ['father', 'dad', 'daddy', 'papa'],
+        'stepfather' => ['mother', 'mum', 'mom', 'mummy', 'mama'],
+    ];
+
+    /** @return list<array{string, string}> each with the parent whose partner they are */
+    public static function of(Family $family, string $child): array
+    {
+        $words = [];
+        foreach ($family->parentsOf($child) as $name) {
+            foreach ($family->person($name)->relations ?? [] as $relation) {
+                if ($relation->kind === 'parent' && $relation->of === $child) {
+                    $words[$name] = $relation->word;
+                }
+            }
+        }
+        $pairs = [];
+        foreach ($words as $name => $word) {
+            $with = array_keys(array_intersect($words, self::WITH[$word] ?? []));
+            $alike = array_keys($words, $word, true);
+            if (count($with) === 1 && count($alike) === 1 && $family->partnerOf($name) === null && $family->partnerOf((string) $with[0]) === null) {
+                $pairs[] = [(string) $name, (string) $with[0]];
+            }
+        }
+
+        return $pairs;
+    }
+}
