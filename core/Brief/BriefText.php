@@ -36,7 +36,7 @@ final class BriefText
     private const ROW_M = 0.9;
 
     /** That two do not get on, by the words that people use. */
-    private const APART = '/\b(?:divorced|separated|estranged|kept? apart|'.
+    private const APART = '/\b(?:divorced|separated|estranged|ke(?:ep|pt) apart|keep [^;.]{2,60} apart|'.
         'never (?:be |stand |sit )?(?:next to|beside|together|near|in one|side by side)|'.
         'not (?:be |stand |sit )?(?:next to|beside|together|near|side by side|in one)|'.
         '(?:do(?:n[\'’]t| not)|no longer) (?:speak|talk|get on|get along)|not on speaking terms)\b/iu';
@@ -61,7 +61,11 @@ final class BriefText
         return trim((string) preg_replace('/^\s*(?:[-*•–]|\d{1,3}[.)])\s+/u', '', $line));
     }
 
-    /** @return list<string> a line each; where there is one line, what stands between its semicolons */
+    /**
+     * Without what is said of people who are to be kept apart: that is no picture, and is asked with the groups.
+     *
+     * @return list<string> a line each; where there is one line, what stands between its semicolons
+     */
     public static function mustHaves(?string $text): array
     {
         $lines = preg_split('/\R|;/u', (string) $text) ?: [];
@@ -69,17 +73,29 @@ final class BriefText
         return array_values(
             array_filter(
                 array_map(static fn (string $l): string => trim(self::withoutBullet($l), " \t."), $lines),
-                static fn (string $l): bool => $l !== '',
+                static fn (string $l): bool => $l !== '' && ! self::isOfPeopleAlone($l),
             ),
         );
     }
 
-    /** @return list<string> sentences of the restrictions that no plan can be held against; they stand on the sheets as they were written */
+    /** "Olle and Siv not in one picture", and no wish before it: "group of all, Olle and Siv not side by side". */
+    private static function isOfPeopleAlone(string $line): bool
+    {
+        return preg_match(self::APART, $line, $found, PREG_OFFSET_CAPTURE) === 1
+            && preg_match('/\b(?:not|never|no longer|don[\'’]t|ke(?:ep|pt))\b/iu', $found[0][0]) === 1
+            && preg_match('/\b(?:photo|photograph|picture|portrait|shot|frame|group|families)s?\b/iu', substr($line, 0, $found[0][1])) !== 1;
+    }
+
+    /** @return list<string> sentences of the restrictions that no plan can be held against; they stand on the sheets as they were written. Who must
+     * not be near whom is asked with the groups. */
     public static function unheld(?string $text): array
     {
         $sentences = array_map(static fn (string $s): string => trim($s, " \t."), self::sentences($text));
 
-        return array_values(array_filter($sentences, static fn (string $s): bool => $s !== '' && self::restrictions($s) === []));
+        return array_values(array_filter(
+            $sentences,
+            static fn (string $s): bool => $s !== '' && self::restrictions($s) === [] && ! self::isOfPeopleAlone($s),
+        ));
     }
 
     /** @return list<string> sentences that say of people that they do not get on; whom they mean, the family's list knows */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan;
 
+use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plural;
 use NorthSatchel\Remedy;
 use NorthSatchel\Time\ClockTime;
@@ -135,7 +136,7 @@ final readonly class TriedRemedies
     private function moved(array $ids, int $minutes): ?PlannedDay
     {
         foreach ($this->day->segments as $segment) {
-            if (in_array($segment->id, $ids, true) && $segment->isAnchor) {
+            if (in_array($segment->id, $ids, true) && ($segment->isAnchor || ! $this->isOnTheClock($segment->startsAt + 60 * $minutes))) {
                 return null;
             }
         }
@@ -146,6 +147,18 @@ final readonly class TriedRemedies
                 $this->day->segments,
             ),
         );
+    }
+
+    /** A plan reaches from the first midnight to the third. */
+    private function isOnTheClock(int $startsAt): bool
+    {
+        try {
+            $this->day->day->clockOf($startsAt);
+        } catch (ImpossibleValue) {
+            return false;
+        }
+
+        return true;
     }
 
     private function resized(int $id, int $minutes): ?PlannedDay

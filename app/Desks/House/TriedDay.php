@@ -20,6 +20,9 @@ use NorthSatchel\Verdicts;
 /** What one phase offers is tried on the others: a move that mends the plan may put people in the dark, or from their post. */
 final readonly class TriedDay implements WholeDay
 {
+    /** @var \WeakMap<PlannedDay, Verdicts> of a day as it is planned, which is asked for each phase */
+    private \WeakMap $stored;
+
     public function __construct(
         private PlanDesk $plan,
         private SpotLightDesk $light,
@@ -28,7 +31,9 @@ final readonly class TriedDay implements WholeDay
         private KitAgainstPlan $kit,
         private SendingDesk $sending,
         private ElementsDesk $elements,
-    ) {}
+    ) {
+        $this->stored = new \WeakMap();
+    }
 
     public function verdictsOn(Job $job, PlannedDay $day, int $number): Verdicts
     {
@@ -70,11 +75,16 @@ final readonly class TriedDay implements WholeDay
         return $this->cover->verdicts($job, $tried)->with($this->people->verdictsOn($job, $tried))->with($this->stored($job, $tried, $number));
     }
 
-    /** The kit, what is sent between two segments, and the elements that are laid around the rests. */
+    /** The brief, the shots, the kit, what is sent between two segments, and the elements that are laid around the rests. */
     private function stored(Job $job, PlannedDay $day, int $number): Verdicts
+    {
+        return $this->stored[$day] ??= $this->storedOf($job, $day, $number);
+    }
+
+    private function storedOf(Job $job, PlannedDay $day, int $number): Verdicts
     {
         $tried = TriedJob::of($job, $day, $number);
 
-        return $this->kit->verdictsOn($tried)->with($this->sending->verdicts($tried))->with($this->elements->verdicts($tried));
+        return $this->plan->asked($tried)->with($this->plan->ofShots($tried))->with($this->kit->verdictsOn($tried))->with($this->sending->verdicts($tried))->with($this->elements->verdicts($tried));
     }
 }

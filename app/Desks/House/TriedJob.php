@@ -7,12 +7,16 @@ namespace App\Desks\House;
 use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use Illuminate\Support\Collection;
+use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment as PlannedSegment;
 
 /** A job as it would be with one of its days planned otherwise: for those who read a plan as it is stored. Never saved. */
 final class TriedJob
 {
+    /** What a segment is as long as nobody says otherwise. */
+    private const UNSAID = ['is_anchor' => false, 'may_move' => false, 'takes_in_minutes' => 0, 'setup_minutes' => 0, 'light' => 'any'];
+
     public static function of(Job $job, PlannedDay $day, int $number): Job
     {
         $planned = array_column($day->segments, null, 'id');
@@ -31,7 +35,11 @@ final class TriedJob
 
     private static function moved(Segment $segment, PlannedSegment $to, PlannedDay $day): Segment
     {
-        $clock = $day->day->clockOf($to->startsAt)->text();
+        try {
+            $clock = $day->day->clockOf($to->startsAt)->text();
+        } catch (ImpossibleValue) {
+            return $segment; // no plan holds it then
+        }
 
         return $clock === $segment->start_clock && $to->minutes === $segment->minutes
             ? $segment
@@ -51,6 +59,7 @@ final class TriedJob
             'priority' => $new->priority->value,
             'is_break' => $new->isBreak,
             'is_outdoor' => $new->setting->isOutdoor,
+            ...self::UNSAID,
         ]);
 
         return $segment->setRelation('place', $job->place)->setRelation('job', $job)->setRelation('shotLines', new Collection());

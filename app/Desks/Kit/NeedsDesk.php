@@ -10,6 +10,7 @@ use App\Models\Kit\Card;
 use App\Models\Kit\Item;
 use App\Models\Kit\KitAsk;
 use App\Models\Kit\Packing;
+use App\Models\Plan\Segment;
 use Illuminate\Support\Collection;
 use NorthSatchel\Kit\Needs\Ask;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
@@ -31,6 +32,9 @@ final class NeedsDesk
     /** @var \WeakMap<Job, list<PlannedStretch>> of a job as it was opened, or as it is tried */
     private \WeakMap $stretches;
 
+    /** @var \WeakMap<Segment, PlannedStretch> as it was read: a job that is tried shares what is not moved */
+    private \WeakMap $ofSegments;
+
     /** @var array<string, list<int>>|null items on a list by the date of the job, for this request */
     private ?array $taken = null;
 
@@ -49,6 +53,7 @@ final class NeedsDesk
     public function __construct(private readonly ShelfDesk $shelf, private readonly CardsInUse $cards)
     {
         $this->stretches = new \WeakMap();
+        $this->ofSegments = new \WeakMap();
         $this->ofBag = new \WeakMap();
         $this->bags = new \WeakMap();
         $this->works = new \WeakMap();
@@ -57,7 +62,8 @@ final class NeedsDesk
     /** @return list<PlannedStretch> in the order of time */
     public function stretches(Job $job): array
     {
-        return $this->stretches[$job] ??= StretchReader::of($job);
+        return $this->stretches[$job] ??= array_values($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']])
+            ->map(fn (Segment $s): PlannedStretch => $this->ofSegments[$s] ??= StretchReader::of($job, $s))->all());
     }
 
     /** @return Collection<int, KitAsk> */

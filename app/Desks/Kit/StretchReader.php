@@ -20,59 +20,54 @@ use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 
-/** The segments of a job as the kit sees them: with the light that is forecast, and the frames that such scenes usually take. */
+/** A segment of a job as the kit sees it: with the light that is forecast, and the frames that such scenes usually take. */
 final class StretchReader
 {
-    /** @return list<PlannedStretch> in the order of time */
-    public static function of(Job $job): array
+    public static function of(Job $job, Segment $segment): PlannedStretch
     {
-        $list = [];
-        foreach ($job->segments->sortBy([['day', 'asc'], ['start_clock', 'asc']]) as $segment) {
-            $from = JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
-            $shots = array_values(
-                $segment->shotLines
-                    ->map(
-                        static fn (ShotLine $s): PlannedShot => new PlannedShot(
-                            $s->what,
-                            Priority::from($s->priority),
-                            $s->frames,
-                            $s->focal_mm,
-                            light: $s->light,
-                        ),
-                    )
-                    ->all(),
-            );
-            $more = SegmentReader::usualFrames($segment, $job->kind);
-            $list[] = new PlannedStretch(
-                $segment->id,
-                $segment->title,
-                $segment->lanes(),
-                $from,
-                $from + 60 * $segment->minutes,
-                ClockTime::shown($segment->start_clock),
-                $segment->place_id,
-                Priority::from($segment->priority),
-                self::at(
-                    static fn (?CoreSpot $spot, bool $isOutdoor, ?GeoPoint $place, int $at): FaceLight => FaceLight::at(
-                        $spot,
-                        $isOutdoor,
-                        $place,
-                        $at,
-                        SegmentReader::scene($segment, $job->kind),
+        $from = JobDay::of($job, $segment->day)->instantOf(ClockTime::of($segment->start_clock));
+        $shots = array_values(
+            $segment->shotLines
+                ->map(
+                    static fn (ShotLine $s): PlannedShot => new PlannedShot(
+                        $s->what,
+                        Priority::from($s->priority),
+                        $s->frames,
+                        $s->focal_mm,
+                        light: $s->light,
                     ),
-                    $segment,
-                    $from,
-                )->ev100,
-                [...$shots, ...$more === 0 ? [] : [PlannedShot::usual($more)]],
-                $segment->shotLines->contains('light', 'flash'),
-                BriefedPlan::forbidsFlash($job, $segment),
-                self::at(FaceLight::fill(...), $segment, $from),
-                SegmentReader::scene($segment, $job->kind),
-                BriefedPlan::reachFromTheBack($job, $segment),
-            );
-        }
+                )
+                ->all(),
+        );
+        $more = SegmentReader::usualFrames($segment, $job->kind);
 
-        return $list;
+        return new PlannedStretch(
+            $segment->id,
+            $segment->title,
+            $segment->lanes(),
+            $from,
+            $from + 60 * $segment->minutes,
+            ClockTime::shown($segment->start_clock),
+            $segment->place_id,
+            Priority::from($segment->priority),
+            self::at(
+                static fn (?CoreSpot $spot, bool $isOutdoor, ?GeoPoint $place, int $at): FaceLight => FaceLight::at(
+                    $spot,
+                    $isOutdoor,
+                    $place,
+                    $at,
+                    SegmentReader::scene($segment, $job->kind),
+                ),
+                $segment,
+                $from,
+            )->ev100,
+            [...$shots, ...$more === 0 ? [] : [PlannedShot::usual($more)]],
+            $segment->shotLines->contains('light', 'flash'),
+            BriefedPlan::forbidsFlash($job, $segment),
+            self::at(FaceLight::fill(...), $segment, $from),
+            SegmentReader::scene($segment, $job->kind),
+            BriefedPlan::reachFromTheBack($job, $segment),
+        );
     }
 
     private static function spotOf(Segment $segment): ?Spot

@@ -56,8 +56,7 @@ final class PlanDesk
         $headed = static fn (Verdicts $of, int $day): Verdicts => $count === 1 ? $of : $of->headed('Day '.($day + 1).': ');
         $all = NightJudge::of($days)
             ->with($this->triedShots($job, $days, $elsewhere))
-            ->with(BriefedPlan::verdicts($job))
-            ->with($this->beside->verdicts($job));
+            ->with($this->asked($job));
         foreach ($days as $number => $day) {
             $judge = fn (PlannedDay $tried): Verdicts => $this->foundOn($job, $tried, $number);
             $others = $elsewhere === null ? null : static fn (PlannedDay $tried): Verdicts => $elsewhere($tried, $number);
@@ -91,6 +90,20 @@ final class PlanDesk
         }
 
         return $found;
+    }
+
+    /** What the brief and the other jobs of those days ask of the plan as it is stored, all its days together. */
+    public function asked(Job $job): Verdicts
+    {
+        return BriefedPlan::verdicts($job)->with($this->beside->verdicts($job));
+    }
+
+    /** What is said of the shots of a plan as it is stored, and of its nights. */
+    public function ofShots(Job $job): Verdicts
+    {
+        $days = array_map(fn (int $day): PlannedDay => $this->day($job, $day), range(0, JobDay::count($job) - 1));
+
+        return NightJudge::of($days)->with($this->shots->verdicts($job, $days));
     }
 
     /** All that is to be said of one day, as planned or otherwise. */

@@ -27,7 +27,8 @@
                 @endforeach
             </ul>
             <p class="text-sm text-faint">Understood are: no flash, no pictures, no stands, from the back or behind a row; where, and during what.
-                Hours of passes and gates belong under Plan, <a href="/jobs/{{ $job->id }}/plan?rules=1">Ways, passes, and who must not
+                Who must not stand with whom is asked under <a href="/jobs/{{ $job->id }}/people">People</a>;
+                hours of passes and gates belong under Plan, <a href="/jobs/{{ $job->id }}/plan?rules=1">Ways, passes, and who must not
                     meet</a>.</p>
         </section>
     @endif

@@ -29,6 +29,8 @@ final class TriedDayTest extends TestCase
         return array_map(
             static fn (Verdict $v): string => "{$v->code} {$v->finding} {$v->because}",
             [
+                ...$this->app->make(PlanDesk::class)->asked($job),
+                ...$this->app->make(PlanDesk::class)->ofShots($job),
                 ...$this->app->make(KitAgainstPlan::class)->verdictsOn($job),
                 ...$this->app->make(SendingDesk::class)->verdicts($job),
                 ...$this->app->make(ElementsDesk::class)->verdicts($job),
@@ -92,12 +94,28 @@ final class TriedDayTest extends TestCase
         $this->assertStringEndsWith("{$cost}.", $this->overlap($job, $speech), 'that its loss would take a wider stop then is the same loss');
     }
 
-    private function overlap(Job $job, Segment $moved): string
+    public function test_an_hour_that_the_brief_names_is_a_cost(): void
+    {
+        $this->signIn();
+        $this->post('/jobs', self::brief(['must_haves' => 'Fireworks at 19:00']));
+        $job = Job::query()->firstOrFail();
+        $make = static fn (string $title, string $clock, int $minutes): Segment => $job->segments()->create([
+            'title' => $title, 'lane' => 'lead', 'start_clock' => $clock, 'minutes' => $minutes, 'priority' => 'must',
+        ]);
+        $make('Choir on the ledge', '17:00', 150);
+        $fireworks = $make('Fireworks', '18:50', 30);
+        $this->assertStringEndsWith(
+            ' It costs: “Fireworks at 19:00” is planned from 19:30 to 20:00.',
+            $this->overlap($job, $fireworks, 40),
+        );
+    }
+
+    private function overlap(Job $job, Segment $moved, int $minutes = 70): string
     {
         $this->app->forgetScopedInstances();
         foreach ($this->app->make(Readiness::class)->verdicts(BriefDesk::open($job->id))['plan'] as $verdict) {
             if ($verdict->code === 'plan.overlap') {
-                $this->assertSame(['segment' => $moved->id, 'minutes' => 70], $verdict->remedy?->on);
+                $this->assertSame(['segment' => $moved->id, 'minutes' => $minutes], $verdict->remedy?->on);
 
                 return $verdict->because;
             }

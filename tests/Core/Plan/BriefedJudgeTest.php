@@ -122,6 +122,9 @@ final class BriefedJudgeTest extends TestCase
         $this->assertSame(['Yard: cars until 12:00 only'], BriefText::unheld($text));
         $this->assertSame([], BriefText::unheld("no flash\n \n"));
         $this->assertSame([], BriefText::unheld(null));
+        $this->assertSame(['No drones'], BriefText::unheld("No drones\nOlle and Siv must not stand next to each other"));
+        $wishes = ['Siv with her divorced parents', 'Group of all, Olle and Siv not side by side', 'Cake'];
+        $this->assertSame($wishes, BriefText::mustHaves(implode("\n", [...$wishes, 'Olle and Siv not in one picture', 'keep apart Olle and Siv'])));
     }
 
     /** @param  list<string>  $codes */

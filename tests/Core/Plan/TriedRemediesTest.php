@@ -127,6 +127,9 @@ final class TriedRemediesTest extends TestCase
         $this->assertNotNull(TriedRemedies::of($day, $wrong, $judge)->worst()?->remedy);
         $anchor = self::day(self::segment(1, '12:00', 60, isAnchor: true));
         $this->assertNull(TriedRemedies::of($anchor, $wrong, $judge)->worst()?->remedy);
+        $last = self::day(self::segment(1, '47:20', 20));
+        $gone = static fn (PlannedDay $d): Verdicts => $d->segments[0]->startsAt === self::at('47:20') ? $wrong : new Verdicts();
+        $this->assertNull(TriedRemedies::of($last, $wrong, $gone)->worst()?->remedy, 'no plan holds it 45 minutes later');
         $useless = static fn (PlannedDay $d): Verdicts => $wrong;
         $this->assertNull(TriedRemedies::of($day, $wrong, $useless)->worst()?->remedy, 'it does not take its finding away');
     }
