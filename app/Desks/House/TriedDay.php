@@ -85,6 +85,10 @@ final readonly class TriedDay implements WholeDay
     {
         $tried = TriedJob::of($job, $day, $number);
 
-        return $this->plan->asked($tried)->with($this->plan->ofShots($tried))->with($this->kit->verdictsOn($tried))->with($this->sending->verdicts($tried))->with($this->elements->verdicts($tried));
+        return $this->plan->asked($tried)
+            ->with($this->plan->ofShots($tried))
+            ->with($this->kit->verdictsOn($tried))
+            ->with($this->sending->verdicts($tried))
+            ->with($this->elements->verdicts($tried));
     }
 }

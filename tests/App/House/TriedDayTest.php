@@ -76,11 +76,15 @@ final class TriedDayTest extends TestCase
         $this->signIn();
         $this->post('/jobs', self::brief());
         $job = Job::query()->firstOrFail();
-        $job->segments()->create(['title' => 'Choir on the ledge', 'lane' => 'lead', 'start_clock' => '17:00', 'minutes' => 150, 'priority' => 'must']);
+        $job->segments()->create([
+            'title' => 'Choir on the ledge', 'lane' => 'lead', 'start_clock' => '17:00', 'minutes' => 150, 'priority' => 'must',
+        ]);
         $speech = $job->segments()->create([
             'title' => 'Speech by the fire', 'lane' => 'lead', 'start_clock' => '18:20', 'minutes' => 20, 'priority' => 'must', 'is_outdoor' => true,
         ]);
-        $speech->shotLines()->create(['what' => 'Who speaks', 'priority' => 'must', 'position' => 1, 'focal_mm' => 200, 'minutes' => 5, 'frames' => 20]);
+        $speech->shotLines()->create([
+            'what' => 'Who speaks', 'priority' => 'must', 'position' => 1, 'focal_mm' => 200, 'minutes' => 5, 'frames' => 20,
+        ]);
         $lens = Item::query()->create([
             'kind' => 'lens', 'label' => 'Long zoom', 'focal_min_mm' => 70, 'focal_max_mm' => 200, 'specs' => ['widest_stop' => 5.6],
         ]);
