@@ -38,12 +38,13 @@ final class Family
             $this->refuseCircle($person->name);
         }
         foreach ($this->couple() as $one) {
-            $two = array_map(static fn (Relative $r): string => $r->name, CoParents::of($this, $one));
-            foreach ([...$two === [] ? [] : [$two], ...StepParents::of($this, $one)] as $pair) {
-                foreach ($pair as $i => $name) {
-                    $this->people[mb_strtolower($name)] = $this->people[mb_strtolower($name)]->withPartner($pair[1 - $i]);
+            $two = CoParents::of($this, $one);
+            foreach ([...$two === [] ? [] : [new NamePair($two[0]->name, $two[1]->name)], ...StepParents::of($this, $one)] as $pair) {
+                foreach ([$pair->one => $pair->other, $pair->other => $pair->one] as $name => $partner) {
+                    $key = mb_strtolower((string) $name);
+                    $this->people[$key] = $this->people[$key]->withPartner($partner);
                 }
-                $this->link('partner', ...$pair);
+                $this->link('partner', $pair->one, $pair->other);
             }
         }
     }

@@ -12,7 +12,7 @@ final class StepParents
         'stepfather' => ['mother', 'mum', 'mom', 'mummy', 'mama'],
     ];
 
-    /** @return list<array{string, string}> each with the parent whose partner they are */
+    /** @return list<NamePair> each with the parent whose partner they are */
     public static function of(Family $family, string $child): array
     {
         $words = [];
@@ -28,7 +28,7 @@ final class StepParents
             $with = array_keys(array_intersect($words, self::WITH[$word] ?? []));
             $alike = array_keys($words, $word, true);
             if (count($with) === 1 && count($alike) === 1 && $family->partnerOf($name) === null && $family->partnerOf((string) $with[0]) === null) {
-                $pairs[] = [(string) $name, (string) $with[0]];
+                $pairs[] = new NamePair((string) $name, (string) $with[0]);
             }
         }
 
