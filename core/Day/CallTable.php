@@ -7,7 +7,7 @@ namespace NorthSatchel\Day;
 use NorthSatchel\People\Calling;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
-use NorthSatchel\People\Pace;
+use NorthSatchel\People\StandTime;
 
 /**
  * The calling list as a phone takes it along: the groups, and for each person an order for as long as they are missing: the others first,
@@ -28,13 +28,16 @@ final readonly class CallTable implements \JsonSerializable
      * @param  array<string, list<FamilyGroup>>  $orders  by who is missing, of the groups without them; where none was worked out yet they
      *                                                    stay as they are called
      * @param  array<string, int>  $ids  of people, by name
+     * @param  bool  $isGathered  everybody stands by from the start
      */
-    public static function of(array $groups, Family $family, array $orders, array $ids): self
+    public static function of(array $groups, Family $family, array $orders, array $ids, bool $isGathered): self
     {
         $lines = $around = [];
-        foreach ($groups as $id => $group) {
+        $turns = (new StandTime(array_values($groups), $family, $isGathered))->groups;
+        foreach (array_keys($groups) as $i => $id) {
+            $group = $groups[$id];
             $people = array_values(array_filter(array_map(static fn (string $name): ?int => $ids[$name] ?? null, $group->people)));
-            $lines[] = new CallLine($id, $group->title, $people, (int) ceil(Pace::minutes(count($group->people))));
+            $lines[] = new CallLine($id, $group->title, $people, round($turns[$i]->to - ($i === 0 ? 0.0 : $turns[$i - 1]->to), 1));
         }
         $in = array_merge(...array_map(static fn (FamilyGroup $g): array => $g->people, array_values($groups)) ?: [[]]);
         $in = array_intersect_key($ids, array_flip($in));

@@ -35,6 +35,7 @@ final readonly class PocketPeople
                 $family,
                 $this->orders->around($job, $groups, $family),
                 $job->people->mapWithKeys(static fn (Person $p): array => [$p->name => $p->id])->all(),
+                $job->formals_gathered,
             );
         } catch (ImpossibleValue) {
             return null;

@@ -446,7 +446,7 @@ const groupsCard = ({ pocket }) => {
   }, `${called.found.has(id) ? '✓ ' : ''}${calling.names[id]}`);
   return el('details', { class: 'slab', id: 'day-groups' },
     el('summary', { class: 'min-h-11 content-center font-bold' }, first
-      ? `Groups: ${left.length} left, ${minutes(total)}` : 'Groups: every one is shot'),
+      ? `Groups: ${left.length} left, ${minutes(Math.ceil(Math.round(total * 10) / 10))}` : 'Groups: every one is shot'),
     first ? el('div', { class: 'day-way' },
       el('h3', {}, first.title),
       el('div', { class: 'flex flex-wrap gap-2 mb-2' }, first.people.filter((id) => id in calling.around).map(person)),

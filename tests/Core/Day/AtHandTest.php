@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Day;
 
+use NorthSatchel\Day\CallLine;
 use NorthSatchel\Day\CallTable;
 use NorthSatchel\Day\CellTaps;
 use NorthSatchel\Day\LightRow;
@@ -16,6 +17,7 @@ use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
+use NorthSatchel\People\StandTime;
 use NorthSatchel\Scout\Skyline;
 use NorthSatchel\Scout\Spot;
 use NorthSatchel\Sky\GeoPoint;
@@ -73,11 +75,16 @@ final class AtHandTest extends TestCase
             12 => $group('Dag', 'Ada', 'Bo', 'Dag'),
             13 => $group('The two', 'Ada', 'Bo'),
         ];
-        $table = CallTable::of($groups, $family, ['Cleo' => [$groups[13], $groups[12]]], ['Ada' => 1, 'Bo' => 2, 'Cleo' => 3, 'Dag' => 4]);
+        $table = CallTable::of($groups, $family, ['Cleo' => [$groups[13], $groups[12]]], ['Ada' => 1, 'Bo' => 2, 'Cleo' => 3, 'Dag' => 4], true);
         $this->assertSame([3 => [13, 12, 10, 11], 4 => [11, 13, 10, 12]], $table->around, 'as worked out; else as they are called');
         $this->assertSame([1, 2, 3], $table->lines[1]->people);
         $this->assertSame([1 => 'Ada', 2 => 'Bo', 3 => 'Cleo', 4 => 'Dag'], $table->names);
-        $empty = json_encode(CallTable::of([], $family, [], []));
+        $empty = json_encode(CallTable::of([], $family, [], [], true));
+        foreach ([true, false] as $isGathered) {
+            $minutes = array_map(static fn (CallLine $l): float => $l->minutes, CallTable::of($groups, $family, [], [], $isGathered)->lines);
+            $whole = (new StandTime(array_values($groups), $family, $isGathered))->totalMinutes;
+            $this->assertEqualsWithDelta($whole, array_sum($minutes), 1e-9, 'the minutes of the page of the groups');
+        }
         $this->assertSame('{"lines":[],"names":{},"around":{},"inNone":["Cleo","Dag"]}', $empty, 'a list would lose the ids');
     }
 
