@@ -9,6 +9,7 @@ use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\RunDesk;
 use App\Desks\Cards\SealDesk;
 use App\Desks\Cards\StandInDesk;
+use App\Desks\Cards\StruckCard;
 use App\Desks\Copies\CopiesDesk;
 use App\Devices\Devices;
 use App\Devices\StandIn\Fault;
@@ -96,11 +97,11 @@ final class Simulate extends Command
         $faults = [];
         foreach ((array) $this->option('fault') as $given) {
             [$card, $fault] = [...explode(':', (string) $given, 2), ''];
-            $faults[] = [
+            $faults[] = new StruckCard(
                 $card,
                 Fault::tryFrom($fault) ??
                 throw new \InvalidArgumentException("--fault must be CARD:missing, CARD:cut-short or CARD:flipped-byte, not {$given}"),
-            ];
+            );
         }
         try {
             $this->line($desk->shootDay($job, (int) $this->option('frames'), (int) $this->option('seed'), $faults).' frames are taken.');

@@ -39,7 +39,8 @@ final class BodyCheckDesk
         foreach ($this->cards->bodies($job) as $body) {
             $row = ['body' => $body->id];
             foreach ([1, 2] as $slot) {
-                $row["slot{$slot}"] = isset($slots[$body->id][$slot]) ? $this->reader->read($job, $slots[$body->id][$slot]) : null;
+                $card = $slots[$body->id][$slot] ?? null;
+                $row["slot{$slot}"] = SlotReader::row($card === null ? null : $this->reader->read($job, $card));
             }
             $read[] = $row;
         }

@@ -25,8 +25,7 @@ final class SlotReader
 
     public function __construct(private readonly CardLog $log) {}
 
-    /** @return array{card: string, frames: list<array<string, mixed>>, loaded_at: int|null, problem: string|null} */
-    public function read(Job $job, Card $card): array
+    public function read(Job $job, Card $card): SlotRead
     {
         $loaded = $this->log->lifeOf($card)->loadedAt;
         $loadedAt = $loaded === null ? null : (int) $loaded;
@@ -44,19 +43,19 @@ final class SlotReader
             $frames = [];
             foreach ($found as $path => $kind) {
                 $exif = PictureInspector::exif($volume, (string) $path);
-                $frames[] = (new FrameSeen(
+                $frames[] = new FrameSeen(
                     (string) $path,
                     $kind,
                     $exif?->clock,
                     $exif->offsetS ?? $zone->getOffset(now()),
                     $exif?->bodySerial,
                     $isHashed ? self::hash($volume, (string) $path) : null,
-                ))->row();
+                );
             }
 
-            return ['card' => $card->item->label, 'frames' => $frames, 'loaded_at' => $loadedAt, 'problem' => null];
+            return new SlotRead($card->item->label, $frames, $loadedAt);
         } catch (FolderNotAllowed|UnableToRead $e) {
-            return ['card' => $card->item->label, 'frames' => [], 'loaded_at' => $loadedAt, 'problem' => $e->getMessage()];
+            return new SlotRead($card->item->label, [], $loadedAt, $e->getMessage());
         }
     }
 
@@ -72,14 +71,26 @@ final class SlotReader
         return $digest->hex();
     }
 
-    /**
-     * @param  array{card: string, frames: list<array{path: string, kind: string, clock: int|null, zone: int,
-     *     serial: string|null, hash: string|null}>, loaded_at: int|null, problem: string|null}|null  $row
-     */
+    /** @return array<string, mixed>|null as it is stored */
+    public static function row(?SlotRead $read): ?array
+    {
+        return $read === null ? null : [
+            'card' => $read->card,
+            'frames' => array_map(static fn (FrameSeen $f): array => $f->row(), $read->frames),
+            'loaded_at' => $read->loadedAt,
+            'problem' => $read->problem,
+        ];
+    }
+
+    /** @param  array<string, mixed>|null  $row  as it is stored */
     public static function ofRow(?array $row): ?SlotRead
     {
-        return $row === null
-            ? null
-            : new SlotRead($row['card'], array_map(FrameSeen::ofRow(...), $row['frames']), $row['loaded_at'], $row['problem']);
+        if ($row === null) {
+            return null;
+        }
+        /** @var list<array{path: string, kind: string, clock: int|null, zone: int, serial: string|null, hash: string|null}> $frames */
+        $frames = $row['frames'];
+
+        return new SlotRead((string) $row['card'], array_map(FrameSeen::ofRow(...), $frames), $row['loaded_at'], $row['problem']);
     }
 }

@@ -7,7 +7,6 @@ namespace App\Desks\Cards;
 use App\Desks\Brief\JobDay;
 use App\Devices\Devices;
 use App\Devices\StandIn\Exposure;
-use App\Devices\StandIn\Fault;
 use App\Models\Brief\Job;
 use App\Models\Kit\Body;
 use App\Models\Kit\Card;
@@ -59,7 +58,7 @@ final class StandInDesk
      * Shoots the planned day: each body takes so many frames, spread over the segments of its lane in
      * the share of their planned frames. Of a catalogue: each product behind its board.
      *
-     * @param  list<array{string, Fault}>  $faults  card label and fault; each strikes another frame
+     * @param  list<StruckCard>  $faults  each strikes another frame
      * @return int frames taken
      */
     public function shootDay(Job $job, int $framesABody, int $seed = 1, array $faults = []): int
@@ -73,10 +72,10 @@ final class StandInDesk
             }
             $exposures = array_map(fn (ShotMoment $m): Exposure => $this->exposure($job, $body, $m->at, $m->shown, $m->board), $moments);
             $struck = [];
-            foreach ($faults as $index => [$label, $fault]) {
+            foreach ($faults as $index => $one) {
                 foreach ([1, 2] as $slot) {
-                    if ($cards[$slot]->item->label === $label) {
-                        $struck[intdiv(count($exposures) * ($index + 1), count($faults) + 1)] = [$slot, $fault];
+                    if ($cards[$slot]->item->label === $one->label) {
+                        $struck[intdiv(count($exposures) * ($index + 1), count($faults) + 1)] = [$slot, $one->fault];
                     }
                 }
             }

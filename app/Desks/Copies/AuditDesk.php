@@ -8,6 +8,7 @@ use App\Desks\Cards\OwnerRules;
 use App\Devices\Devices;
 use App\Models\Brief\Job;
 use App\Models\Cards\AuditRuleRecord;
+use App\Models\Cards\CardLoad;
 use App\Models\Cards\Frame;
 use App\Models\Copies\CopyEvent;
 use App\Models\Copies\Destination;
@@ -49,7 +50,7 @@ final class AuditDesk
         foreach (
             $grid === []
                 ? []
-                : Frame::ofLoads(array_map(static fn (GridRow $row): array => [$row->card->id, $row->fill], $grid))
+                : Frame::ofLoads(array_map(static fn (GridRow $row): CardLoad => new CardLoad($row->card->id, $row->fill), $grid))
                     ->groupBy('card_id', 'fill')
                     ->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')
                     ->toBase()

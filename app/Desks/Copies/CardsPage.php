@@ -9,6 +9,7 @@ use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\RunDesk;
 use App\Devices\Devices;
 use App\Models\Brief\Job;
+use App\Models\Cards\CardLoad;
 use App\Models\Cards\Frame;
 use App\Models\Kit\Body;
 use App\Models\Kit\Card;
@@ -107,7 +108,7 @@ final class CardsPage
     private function entries(Job $job, array $lives, ?int $asked): array
     {
         $files = Frame::ofLoads(
-            array_map(static fn (int $id, CardLife $life): array => [$id, $life->fill], array_keys($lives), array_values($lives)),
+            array_map(static fn (int $id, CardLife $life): CardLoad => new CardLoad($id, $life->fill), array_keys($lives), array_values($lives)),
         )
             ->groupBy('card_id', 'fill')
             ->selectRaw('card_id, fill, count(*) as files, sum(bytes) as bytes')

@@ -9,6 +9,7 @@ use App\Desks\Cards\CardLog;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\LoadOfCard;
 use App\Models\Brief\Job;
+use App\Models\Cards\CardLoad;
 use App\Models\Copies\CopyState;
 use App\Models\Copies\Destination;
 use App\Models\Kit\Card;
@@ -107,11 +108,11 @@ final class CopiesDesk
                 $job,
                 'coverage',
                 fn (): array => $this->coverage->prepared(
-                    array_map(fn (LoadOfCard $l): array => [$l->card->id, $l->fill, $this->givenUp($l->card, $l->fill)], $loads),
+                    array_map(fn (LoadOfCard $l): CardLoad => new CardLoad($l->card->id, $l->fill, $this->givenUp($l->card, $l->fill)), $loads),
                 ),
             ),
         );
-        $this->ledger->prepare(array_map(static fn (LoadOfCard $l): array => [$l->card->id, $l->fill], $loads));
+        $this->ledger->prepare(array_map(static fn (LoadOfCard $l): CardLoad => new CardLoad($l->card->id, $l->fill), $loads));
         $rows = [];
         foreach ($loads as $load) {
             $life = $this->log->lifeOf($load->card);

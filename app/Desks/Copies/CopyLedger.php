@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Copies;
 
 use App\Desks\Cards\OwnerRules;
+use App\Models\Cards\CardLoad;
 use App\Models\Cards\Frame;
 use App\Models\Copies\CopyEvent;
 use App\Models\Copies\CopyState;
@@ -99,24 +100,24 @@ final class CopyLedger
     public function lastEvents(int $cardId, int $fill): array
     {
         if (! isset($this->last["{$cardId} {$fill}"])) {
-            $this->prepare([[$cardId, $fill]]);
+            $this->prepare([new CardLoad($cardId, $fill)]);
         }
 
         return $this->last["{$cardId} {$fill}"];
     }
 
-    /** @param  list<array{int, int}>  $loads  card and fill, that are about to be asked for */
+    /** @param  list<CardLoad>  $loads  that are about to be asked for */
     public function prepare(array $loads): void
     {
-        $loads = array_values(array_filter($loads, fn (array $load): bool => ! isset($this->last["{$load[0]} {$load[1]}"])));
-        foreach ($loads as [$card, $fill]) {
-            $this->last["{$card} {$fill}"] = [];
+        $loads = array_values(array_filter($loads, fn (CardLoad $load): bool => ! isset($this->last[$load->key()])));
+        foreach ($loads as $load) {
+            $this->last[$load->key()] = [];
         }
         foreach (array_chunk($loads, self::ROWS_A_QUERY) as $some) {
             $last = DB::table('copy_events')
                 ->where(static function (Builder $any) use ($some): void {
-                    foreach ($some as [$card, $fill]) {
-                        $any->orWhere(static fn (Builder $of) => $of->where('card_id', $card)->where('fill', $fill));
+                    foreach ($some as $load) {
+                        $any->orWhere(static fn (Builder $of) => $of->where('card_id', $load->card)->where('fill', $load->fill));
                     }
                 })
                 ->groupBy('card_id', 'fill', 'destination_id')
@@ -169,7 +170,7 @@ final class CopyLedger
      * The readings in which any of these contents were found.
      *
      * @param  list<string>  $hashes
-     * @return list<array{CopyEvent, array<string, true>}> each with the contents it holds, by their keys
+     * @return list<HeldContents>
      */
     public function holding(array $hashes): array
     {
@@ -182,7 +183,7 @@ final class CopyLedger
         $events = [];
         foreach (array_chunk(array_keys($found), self::ROWS_A_QUERY) as $ids) {
             foreach (CopyEvent::query()->whereIn('id', $ids)->orderBy('id')->get() as $event) {
-                $events[] = [$event, $found[$event->id]];
+                $events[] = new HeldContents($event, $found[$event->id]);
             }
         }
 
@@ -199,9 +200,9 @@ final class CopyLedger
     {
         $keys = array_map(self::key(...), $hashes);
         $media = [];
-        foreach ($this->holding(array_values($keys)) as [$event, $contents]) {
-            $medium = $this->places->medium($event);
-            foreach ($this->counts($event) ? array_keys($contents) : [] as $key) {
+        foreach ($this->holding(array_values($keys)) as $held) {
+            $medium = $this->places->medium($held->event);
+            foreach ($this->counts($held->event) ? array_keys($held->contents) : [] as $key) {
                 $media[$key][] = $medium;
             }
         }
@@ -219,9 +220,9 @@ final class CopyLedger
     private function devicesWith(string $hash): int
     {
         $media = [];
-        foreach ($this->holding([$hash]) as [$event]) {
-            if ($this->counts($event)) {
-                $media[] = $this->places->medium($event);
+        foreach ($this->holding([$hash]) as $held) {
+            if ($this->counts($held->event)) {
+                $media[] = $this->places->medium($held->event);
             }
         }
 

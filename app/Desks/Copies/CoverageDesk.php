@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Desks\Copies;
 
+use App\Models\Cards\CardLoad;
 use App\Models\Cards\Frame;
 use App\Models\Copies\CopyEvent;
 use Illuminate\Database\Query\Builder;
@@ -23,7 +24,7 @@ final class CoverageDesk
     public function __construct(private readonly CopyLedger $ledger, private readonly Places $places) {}
 
     /**
-     * @param  list<array{int, int, list<string>}>  $loads
+     * @param  list<CardLoad>  $loads
      * @return array<string, Coverage> by "card fill"
      */
     public function prepared(array $loads): array
@@ -40,12 +41,11 @@ final class CoverageDesk
     }
 
     /**
-     * @param  list<array{int, int, list<string>}>  $loads  card, fill, and names of files that were given up in writing and are not asked
-     * for
+     * @param  list<CardLoad>  $loads
      */
     public function prepare(array $loads): void
     {
-        $loads = array_values(array_filter($loads, fn (array $load): bool => ! isset($this->known["{$load[0]} {$load[1]}"])));
+        $loads = array_values(array_filter($loads, fn (CardLoad $load): bool => ! isset($this->known[$load->key()])));
         foreach (array_chunk($loads, self::LOADS_A_QUERY) as $some) {
             $this->read($some);
         }
@@ -54,20 +54,20 @@ final class CoverageDesk
     /** @param  list<string>  $givenUp */
     public function of(int $cardId, int $fill, array $givenUp = []): Coverage
     {
-        $this->prepare([[$cardId, $fill, $givenUp]]);
+        $load = new CardLoad($cardId, $fill, $givenUp);
+        $this->prepare([$load]);
 
-        return $this->known["{$cardId} {$fill}"];
+        return $this->known[$load->key()];
     }
 
     /**
      * Files that lie in the same bags are counted together: a load of thousands has few such groups.
      *
-     * @param  list<array{int, int, list<string>}>  $loads
+     * @param  list<CardLoad>  $loads
      */
     private function read(array $loads): void
     {
-        $pairs = array_map(static fn (array $load): array => [$load[0], $load[1]], $loads);
-        $seals = Frame::ofLoads($pairs)->groupBy('card_id', 'fill')->selectRaw('card_id as c, fill as f, max(seal) as s')->toBase();
+        $seals = Frame::ofLoads($loads)->groupBy('card_id', 'fill')->selectRaw('card_id as c, fill as f, max(seal) as s')->toBase();
         $each = DB::table('frames')
             ->joinSub(
                 $seals,
@@ -78,11 +78,12 @@ final class CoverageDesk
             ->groupBy('frames.id')
             ->selectRaw('frames.id as id, frames.card_id, frames.fill, group_concat(copies.copy_event_id) as events')
             ->orderBy('copies.copy_event_id');
-        foreach ($loads as [$card, $fill, $givenUp]) {
-            if ($givenUp !== []) {
-                $each->whereNot(
-                    static fn (Builder $of) => $of->where('frames.card_id', $card)->where('frames.fill', $fill)->whereIn('path', $givenUp),
-                );
+        foreach ($loads as $load) {
+            if ($load->givenUp !== []) {
+                $each->whereNot(static fn (Builder $of) => $of
+                    ->where('frames.card_id', $load->card)
+                    ->where('frames.fill', $load->fill)
+                    ->whereIn('path', $load->givenUp));
             }
         }
         $groups = DB::query()
@@ -90,10 +91,10 @@ final class CoverageDesk
             ->groupBy('card_id', 'fill', 'events')
             ->selectRaw('card_id, fill, events, count(*) as files')
             ->get();
-        $events = $this->events($groups->pluck('events')->filter()->all(), $pairs);
+        $events = $this->events($groups->pluck('events')->filter()->all(), $loads);
         $byLoad = $groups->groupBy(static fn (\stdClass $g): string => "{$g->card_id} {$g->fill}");
-        foreach ($pairs as [$card, $fill]) {
-            $this->known["{$card} {$fill}"] = $this->coverage(($byLoad["{$card} {$fill}"] ?? new Collection())->all(), $events);
+        foreach ($loads as $load) {
+            $this->known[$load->key()] = $this->coverage(($byLoad[$load->key()] ?? new Collection())->all(), $events);
         }
     }
 
@@ -123,15 +124,15 @@ final class CoverageDesk
 
     /**
      * @param  array<array-key, mixed>  $lists  of ids, with commas between them
-     * @param  list<array{int, int}>  $loads  whose own events are at hand
+     * @param  list<CardLoad>  $loads  whose own events are at hand
      * @return array<int, CopyEvent> by id
      */
     private function events(array $lists, array $loads): array
     {
         $this->ledger->prepare($loads);
         $known = [];
-        foreach ($loads as [$card, $fill]) {
-            foreach ($this->ledger->lastEvents($card, $fill) as $event) {
+        foreach ($loads as $load) {
+            foreach ($this->ledger->lastEvents($load->card, $load->fill) as $event) {
                 $known[$event->id] = $event;
             }
         }

@@ -175,8 +175,8 @@ final class PermitDesk
                     ' among them: format it in its camera, put it back into the reader, and say so again.',
             ]);
         }
-        [$proof, $fallen] = $this->proofs->proof($card->id, $life);
-        $loss = LossAtFormat::of($card->item->label, $proof, $fallen, $life->releasedAt !== null);
+        $found = $this->proofs->proof($card->id, $life);
+        $loss = LossAtFormat::of($card->item->label, $found->proof, $found->fallen, $life->releasedAt !== null);
         $this->log->note($job, $card, CardEventKind::Formatted, ['stand_in' => $isStandIn]);
         if ($loss !== null) {
             $this->log->note($job, $card, CardEventKind::Incident, ['words' => $loss->finding.' '.$loss->because, 'is_fault' => false]);

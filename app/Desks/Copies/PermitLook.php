@@ -113,8 +113,8 @@ final class PermitLook
             }
         }
         $hashes = $this->frames->framesOn($card->id, $life->fill, $life->seals)->pluck('hash')->filter()->values()->all();
-        foreach ($this->ledger->holding($hashes) as [$event]) {
-            $bags[$event->id] = $event;
+        foreach ($this->ledger->holding($hashes) as $held) {
+            $bags[$held->event->id] = $held->event;
         }
 
         return array_values(array_filter($bags, static fn (CopyEvent $e): bool => ($e->data['told'] ?? false) !== true));

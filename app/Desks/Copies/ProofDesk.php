@@ -50,8 +50,8 @@ final class ProofDesk
     public function answer(Card $card, ?string $readAgain = null): FormatPermit
     {
         $life = $this->log->lifeOf($card);
-        [$proof, $fallen, $frames] = $this->proof($card->id, $life);
-        [$changed, $unreadable] = $this->changes($card, $life, $frames);
+        $found = $this->proof($card->id, $life);
+        [$changed, $unreadable] = $this->changes($card, $life, $found->frames);
 
         return FormatPermit::of(
             new PermitQuestion(
@@ -59,12 +59,12 @@ final class ProofDesk
                 card: $card->item->label,
                 isSealed: $life->isSealed,
                 isTwinChecked: $life->twinCheck !== null,
-                proof: $proof,
-                notWhole: self::notWhole($life, $frames),
+                proof: $found->proof,
+                notWhole: self::notWhole($life, $found->frames),
                 changed: $life->isSealed ? $changed : [],
                 differing: $life->differing,
                 unreadable: $unreadable,
-                fallen: $fallen,
+                fallen: $found->fallen,
                 isAlone: $life->isAlone(),
                 look: $life->look,
                 asksForLook: $this->rules->record()->looks_first,
@@ -79,12 +79,8 @@ final class ProofDesk
         return $this->answer($card)->isGranted;
     }
 
-    /**
-     * What of a card's present load lies where, with the card itself out of the question: it may be in its camera, or empty.
-     *
-     * @return array{Proof, list<string>, Collection<int, Frame>} the proof, what counts no more, the files by the last seal
-     */
-    public function proof(int $cardId, CardLife $life): array
+    /** What of a card's present load lies where, with the card itself out of the question: it may be in its camera, or empty. */
+    public function proof(int $cardId, CardLife $life): FoundProof
     {
         $frames = $life->isSealed ? $this->frames->framesOn($cardId, $life->fill, $life->seals) : new Collection();
         $note = $life->twinCheck;
@@ -107,11 +103,11 @@ final class ProofDesk
         );
         $rule = $this->rules->record();
 
-        return [
+        return new FoundProof(
             Proof::of($files, $bags, $rule->permit_copies + ($life->isAlone() ? $rule->more_without_twin : 0), $rule->waits_for_elsewhere),
             $fallen,
             $frames,
-        ];
+        );
     }
 
     /**
@@ -123,7 +119,8 @@ final class ProofDesk
     private function bags(array $contents): array
     {
         $bags = $fallen = [];
-        foreach ($this->ledger->holding($contents) as [$event, $holds]) {
+        foreach ($this->ledger->holding($contents) as $held) {
+            [$event, $holds] = [$held->event, $held->contents];
             $place = $this->places->get($event->destination_id);
             $why = $this->whyNot($event);
             if ($why !== null) {

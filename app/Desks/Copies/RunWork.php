@@ -13,6 +13,7 @@ use App\Desks\Cards\TwinWork;
 use App\Devices\Devices;
 use App\Devices\FolderNotAllowed;
 use App\Models\Brief\Job;
+use App\Models\Cards\CardLoad;
 use App\Models\Cards\Frame;
 use App\Models\Cards\Run;
 use App\Models\Cards\RunKind;
@@ -52,7 +53,7 @@ final class RunWork
         $cards = $this->cards->cards($job)->whereIn('id', $run->card_ids);
         $destinations = Destination::query()->whereIn('id', $run->destination_ids)->orderBy('id')->get()->all();
         $total =
-            (int) Frame::ofLoads(array_values($cards->map(fn (Card $c): array => [$c->id, $this->log->lifeOf($c)->fill])->all()))->sum(
+            (int) Frame::ofLoads(array_values($cards->map(fn (Card $c): CardLoad => new CardLoad($c->id, $this->log->lifeOf($c)->fill))->all()))->sum(
                 'bytes',
             ) * ($run->kind === RunKind::Copy ? 1 + count($destinations) : max(1, count($destinations)));
         $run->update(['state' => RunState::Running, 'started_at' => microtime(true), 'told_at' => microtime(true), 'bytes_total' => $total]);

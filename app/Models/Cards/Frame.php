@@ -35,7 +35,7 @@ final class Frame extends Record
     /**
      * Of these card loads only; a card that serves for years has many.
      *
-     * @param  list<array{int, int}>  $loads  card and fill
+     * @param  list<CardLoad>  $loads
      * @return Builder<Frame>
      */
     public static function ofLoads(array $loads): Builder
@@ -43,8 +43,8 @@ final class Frame extends Record
         return self::query()->where(static function (Builder $any) use ($loads): void {
             // A condition on no column would keep the database from using its index.
             $loads === [] ? $any->whereRaw('0 = 1') : null;
-            foreach ($loads as [$card, $fill]) {
-                $any->orWhere(static fn (Builder $of) => $of->where('card_id', $card)->where('fill', $fill));
+            foreach ($loads as $load) {
+                $any->orWhere(static fn (Builder $of) => $of->where('card_id', $load->card)->where('fill', $load->fill));
             }
         });
     }

@@ -7,6 +7,7 @@ namespace Tests\App\Cards;
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\CardLog;
 use App\Desks\Cards\StandInDesk;
+use App\Desks\Cards\StruckCard;
 use App\Devices\StandIn\Fault;
 use App\Devices\StandIn\StandInDrive;
 use App\Models\Brief\Job;
@@ -48,7 +49,7 @@ final class CardsToFormatTest extends TestCase
         return (new CardLog())->lifeOf($this->card($label))->state;
     }
 
-    /** @param  list<array{string, Fault}>  $faults */
+    /** @param  list<StruckCard>  $faults */
     private function shoot(array $faults = [], int $frames = 6): void
     {
         $this->app->forgetScopedInstances();
@@ -146,7 +147,7 @@ final class CardsToFormatTest extends TestCase
 
     public function test_a_frame_cut_short_is_healed_from_its_twin(): void
     {
-        $this->shoot([['S02', Fault::CutShort]]);
+        $this->shoot([new StruckCard('S02', Fault::CutShort)]);
         $this->sealAndCompare();
         $this->get($this->cards)->assertSee('damaged on the second')->assertSee('twin of S02: repairable');
         $this->copyAll();
@@ -157,7 +158,7 @@ final class CardsToFormatTest extends TestCase
 
     public function test_a_twin_formatted_first_still_heals(): void
     {
-        $this->shoot([['S02', Fault::CutShort]]);
+        $this->shoot([new StruckCard('S02', Fault::CutShort)]);
         $this->sealAndCompare();
         $this->copyAll();
         $this->ask('S01');
@@ -181,7 +182,7 @@ final class CardsToFormatTest extends TestCase
 
     public function test_a_frame_damaged_on_both_is_refused_until_given_up_in_writing(): void
     {
-        $this->shoot([['S01', Fault::Missing], ['S02', Fault::Missing]]);
+        $this->shoot([new StruckCard('S01', Fault::Missing), new StruckCard('S02', Fault::Missing)]);
         $broken = null;
         foreach (['S01', 'S02'] as $label) {
             $files = glob($this->card($label)->folder.'/DCIM/*/*.JPG') ?: [];

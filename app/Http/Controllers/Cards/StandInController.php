@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\BodyCheckDesk;
 use App\Desks\Cards\CardsDesk;
 use App\Desks\Cards\StandInDesk;
+use App\Desks\Cards\StruckCard;
 use App\Devices\StandIn\Fault;
 use App\Http\Requests\Cards\ShootRequest;
 use App\Models\Brief\Job;
@@ -45,7 +46,7 @@ final class StandInController
         $frames = $request->validated()['frames'];
         $opened = BriefDesk::open($job);
         $struck = collect($this->cards->slots($opened))->map(static fn (array $slots) => $slots[2] ?? null)->filter()->first();
-        $taken = $this->desk->shootDay($opened, (int) $frames, faults: $struck === null ? [] : [[$struck->item->label, Fault::CutShort]]);
+        $taken = $this->desk->shootDay($opened, (int) $frames, faults: $struck === null ? [] : [new StruckCard($struck->item->label, Fault::CutShort)]);
 
         return redirect("/jobs/{$job}/cards")->with('said', "{$taken} frames are taken.");
     }
