@@ -46,7 +46,8 @@ final class StandInController
         $frames = $request->validated()['frames'];
         $opened = BriefDesk::open($job);
         $struck = collect($this->cards->slots($opened))->map(static fn (array $slots) => $slots[2] ?? null)->filter()->first();
-        $taken = $this->desk->shootDay($opened, (int) $frames, faults: $struck === null ? [] : [new StruckCard($struck->item->label, Fault::CutShort)]);
+        $faults = $struck === null ? [] : [new StruckCard($struck->item->label, Fault::CutShort)];
+        $taken = $this->desk->shootDay($opened, (int) $frames, faults: $faults);
 
         return redirect("/jobs/{$job}/cards")->with('said', "{$taken} frames are taken.");
     }
