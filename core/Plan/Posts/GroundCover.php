@@ -36,10 +36,7 @@ final class GroundCover
     /** The same, with some of the periods so many minutes later. @param  callable(PlayedPeriod): bool  $isMoved */
     public function later(callable $isMoved, int $minutes): self
     {
-        $periods = array_map(static fn (PlayedPeriod $p): PlayedPeriod => $isMoved($p) ? $p->later($minutes) : $p, $this->periods);
-        usort($periods, static fn (PlayedPeriod $a, PlayedPeriod $b): int => $a->startsAt <=> $b->startsAt);
-
-        return new self($this->ground, $periods, $this->shooters, $this->hand, $this->subjectM, $this->fill);
+        return $this->with(array_map(static fn (PlayedPeriod $p): PlayedPeriod => $isMoved($p) ? $p->later($minutes) : $p, $this->periods));
     }
 
     /** The same on a day that is planned otherwise; itself where no period of it is. */
@@ -52,11 +49,16 @@ final class GroundCover
 
             return $segment === null || ($by === 0 && $segment->minutes === $p->minutes) ? $p : $p->later($by, $segment->minutes);
         }, $this->periods);
+
+        return $periods === $this->periods ? $this : $this->with($periods);
+    }
+
+    /** @param  list<PlayedPeriod>  $periods */
+    private function with(array $periods): self
+    {
         usort($periods, static fn (PlayedPeriod $a, PlayedPeriod $b): int => $a->startsAt <=> $b->startsAt);
 
-        return $periods === $this->periods
-            ? $this
-            : new self($this->ground, $periods, $this->shooters, $this->hand, $this->subjectM, $this->fill);
+        return new self($this->ground, $periods, $this->shooters, $this->hand, $this->subjectM, $this->fill);
     }
 
     /** Whether there is something to be worked out. */
