@@ -62,18 +62,35 @@ final class BriefText
     }
 
     /**
-     * Without what is said of people who are to be kept apart: that is no picture, and is asked with the groups.
+     * Without what is said of people who are to be kept apart, which is asked with the groups, and what must not be: neither is a picture.
      *
      * @return list<string> a line each; where there is one line, what stands between its semicolons
      */
     public static function mustHaves(?string $text): array
+    {
+        return array_values(array_filter(self::lines($text), static fn (string $l): bool => ! self::isOfPeopleAlone($l) && ! self::isNot($l)));
+    }
+
+    /** @return list<string> of the must-haves what must not be: "no fingerprints" */
+    public static function mustNots(?string $text): array
+    {
+        return array_values(array_filter(self::lines($text), static fn (string $l): bool => self::isNot($l) && ! self::isOfPeopleAlone($l)));
+    }
+
+    private static function isNot(string $line): bool
+    {
+        return preg_match('/^(?:please )?(?:no(?!\.?\s*\d)|not|never|do not|don[\'’]t)\b/iu', $line) === 1;
+    }
+
+    /** @return list<string> */
+    private static function lines(?string $text): array
     {
         $lines = preg_split('/\R|;/u', (string) $text) ?: [];
 
         return array_values(
             array_filter(
                 array_map(static fn (string $l): string => trim(self::withoutBullet($l), " \t."), $lines),
-                static fn (string $l): bool => $l !== '' && ! self::isOfPeopleAlone($l),
+                static fn (string $l): bool => $l !== '',
             ),
         );
     }

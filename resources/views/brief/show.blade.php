@@ -18,9 +18,9 @@
         <div><button class="button main">Keep the brief</button></div>
     </x-form>
     @if ($unheld !== [])
-        <section class="slab mt-4" aria-label="Restrictions that the plan is held against none of">
+        <section class="slab mt-4" aria-label="Lines of the brief that no plan is held against">
             <p class="font-bold">For you to keep: no plan is held against
-                {{ count($unheld) === 1 ? 'this line' : 'these lines' }} of the restrictions.</p>
+                {{ count($unheld) === 1 ? 'this line' : 'these lines' }} of the brief.</p>
             <ul class="list-disc pl-5">
                 @foreach ($unheld as $line)
                     <li>{{ $line }}</li>

@@ -123,7 +123,9 @@ final class BriefedJudgeTest extends TestCase
         $this->assertSame([], BriefText::unheld("no flash\n \n"));
         $this->assertSame([], BriefText::unheld(null));
         $this->assertSame(['No drones'], BriefText::unheld("No drones\nOlle and Siv must not stand next to each other"));
-        $wishes = ['Siv with her divorced parents', 'Group of all, Olle and Siv not side by side', 'Cake'];
+        $wishes = ['Siv with her divorced parents', 'Group of all, Olle and Siv not side by side', 'No. 7 with the cup', 'Notes on the piano'];
+        $this->assertSame(['no fingerprints', 'please don’t crop'], BriefText::mustNots("Cake\nno fingerprints; please don’t crop\nNo 7 alone"));
+        $this->assertSame(['Cake'], BriefText::mustHaves("Cake\nno fingerprints"));
         $this->assertSame($wishes, BriefText::mustHaves(implode("\n", [...$wishes, 'Olle and Siv not in one picture', 'keep apart Olle and Siv'])));
     }
 

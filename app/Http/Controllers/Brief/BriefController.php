@@ -30,7 +30,7 @@ final class BriefController
         return view('brief.show', [
             'job' => $opened,
             'verdicts' => $strap->of($opened, 'brief'),
-            'unheld' => BriefText::unheld($opened->restrictions),
+            'unheld' => [...BriefText::unheld($opened->restrictions), ...BriefText::mustNots($opened->must_haves)],
             'date' => Carbon::parse($opened->date)->format('l j F Y'),
             'hours' => intdiv($minutes, 60).' h'.($minutes % 60 > 0 ? ' '.sprintf('%02d', $minutes % 60) : ''),
             'light' => $day->sun === null ? 'no coordinates' : ($rise === null || $set === null
