@@ -32,7 +32,9 @@ final class TypedLines
                 $hasNumbers && str_contains($words, ';') => ';',
                 default => ',',
             };
-            $parts = array_values(array_filter(array_map(trim(...), explode($between, $words)), static fn (string $p): bool => $p !== ''));
+            // "20 min: nice"
+            $apart = (string) preg_replace('/:\s*(must|should|nice)$/iu', "{$between} $1", $words);
+            $parts = array_values(array_filter(array_map(trim(...), explode($between, $apart)), static fn (string $p): bool => $p !== ''));
             $depth = mb_strlen(str_replace("\t", str_repeat(' ', self::TAB), $found[1] ?? ''));
             $lines[] = new TypedLine($field, $at + 1, $depth, $words, $parts === [] ? [$words] : $parts);
         }

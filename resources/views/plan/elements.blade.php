@@ -138,7 +138,7 @@
         <x-field name="elements" label="Final pictures, their setups, their elements: each further in" type="textarea" rows="14" class="mono"
             :value="$text"
             hint="An element: Splash left ×3, 20 min, after Clean pack, with Ida, throws Bo, catches Ida, keeps dry Cia. What may be left out
-             ends in: nice." />
+             ends in “, nice”." />
         <x-field name="changes" label="From setup to setup, a line each" type="textarea" rows="3" :value="$record->changes"
             hint="Dark ground to Tank, 25 min: both ways, unless the other is listed too." />
         <div class="grid gap-3 sm:grid-cols-2">

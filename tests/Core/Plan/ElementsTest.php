@@ -38,7 +38,7 @@ final class ElementsTest extends TestCase
     Jam jar
         dark ground:
             Clean jar, 20 min, before Lid
-            Lid, 5 min, nice
+            Lid, 5 min: nice
     TEXT;
 
     private static function id(string $picture, string $name): int
