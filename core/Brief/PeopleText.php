@@ -14,6 +14,10 @@ final readonly class PeopleText
     private const ROLE = '(?:best man|maid of honou?r|bridesmaids?|groomsm[ae]n|attendants?|witness(?:es)?|ushers?|flower girls?|page boys?|'.
         'ring bearers?|bride|groom|mother|father|parents?|mum|dad|sisters?|brothers?|siblings?|grand(?:mother|father|parents?|ma|pa)s?|aunts?|'.
         'uncles?|cousins?|nieces?|nephews?|sons?|daughters?|child(?:ren)?|friends?|witness|mc|dj|hosts?|celebrant|officiant|registrar|vicar|priest|'.
+        'step-?(?:mother|father|mum|mom|dad|sister|brother)s?|half-?(?:sister|brother)s?|god(?:mother|father|parent|son|daughter|child)s?|mom|'.
+        'gran(?:ny|dma|dpa|ddad)?|nana?|oma|opa|great-?(?:grandmother|grandfather|aunt|uncle)s?|twins?|'.
+        '(?:sister|brother|mother|father)s?[ -]in[ -]law|'.
+        '(?:(?:ex|former|new|second)[ -])?(?:wife|husband|partner)|girlfriend|boyfriend|'.
         'planner|coordinator|florist|caterer|referee|captain|coach)';
 
     /** What is written before a name and is no part of it, as "Uncle" is. */

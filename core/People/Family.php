@@ -128,10 +128,16 @@ final class Family
         return $this->linked('child', $name);
     }
 
-    /** @return list<string> */
+    /** @return list<string> those named so, and the brothers, sisters and wider family of the parents */
     public function wideOf(string $name): array
     {
-        return $this->linked('wide', $name);
+        $found = $this->linked('wide', $name);
+        $parents = $this->parentsOf($name);
+        foreach ($parents as $parent) {
+            $found = [...$found, ...$this->siblingsOf($parent), ...$this->linked('wide', $parent)];
+        }
+
+        return array_values(array_diff(array_unique($found), $parents));
     }
 
     public function partnerOf(string $name): ?string

@@ -15,12 +15,16 @@ final class FamilyText
     public const MOST_PEOPLE = 200;
 
     private const RELATIONS = [
-        'parent' => ['mother', 'father', 'parent', 'stepmother', 'stepfather', 'mum', 'mom', 'mummy', 'mama', 'dad', 'daddy', 'papa'],
+        'parent' => [
+            'mother', 'father', 'parent', 'stepmother', 'stepfather', 'stepmum', 'stepmom', 'stepdad', 'mum', 'mom', 'mummy', 'mama', 'dad',
+            'daddy', 'papa',
+        ],
         'grandparent' => ['grandmother', 'grandfather', 'grandparent', 'grandma', 'grandpa', 'granny', 'granddad', 'grandad', 'nan',
-            'great-grandmother', 'great-grandfather',
+            'great-grandmother', 'great-grandfather', 'gran', 'nana', 'gramps', 'oma', 'opa',
         ],
         'sibling' => [
-            'sister', 'brother', 'sibling', 'half-sister', 'half-brother', 'half sister', 'half brother', 'stepsister', 'stepbrother', 'twin',
+            'sister', 'brother', 'sibling', 'half-sister', 'half-brother', 'half sister', 'half brother', 'halfsister',
+            'halfbrother', 'stepsister', 'stepbrother', 'twin',
             'twin sister', 'twin brother',
         ],
         'child' => ['son', 'daughter', 'child', 'stepson', 'stepdaughter'],
@@ -35,6 +39,7 @@ final class FamilyText
             'aunt', 'uncle', 'cousin', 'niece', 'nephew', 'great-aunt', 'great-uncle', 'godmother', 'godfather', 'godparent', 'godson',
             'goddaughter', 'godchild', 'sister-in-law', 'brother-in-law', 'sister in law', 'brother in law',
         ],
+        'in-law' => ['mother-in-law', 'father-in-law', 'parent-in-law', 'mother in law', 'father in law'],
         'attendant' => ['attendant', 'best man', 'maid of honour', 'bridesmaid', 'groomsman', 'maid of honor', 'witness', 'usher', 'flower girl',
             'page boy', 'ring bearer',
         ],
@@ -44,7 +49,11 @@ final class FamilyText
 
     private const LEAVES = '/^(?:leaves|has to leave|must leave|gone) (?:at |by )?(\d{1,2})[:.](\d\d)$/';
 
-    private const BABY_OF = '/^(?:baby|infant|newborn)(?: (?:boy|girl|son|daughter))? of (.+)$/iu';
+    private const BABY_OF = '/^(?|(?:baby|infant|newborn)(?: (?:boy|girl|son|daughter))? of (.+)|(.+?)[’\']s? (?:baby|infant|newborn))$/iu';
+
+    /** "Best man & brother of the groom" is both. */
+    private const AND_MORE = '/(?:^|(?<=,))\s*((?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|attendant))\s*(?:&|\+|and)\s+|'.
+        '\s+(?:&|\+|and)\s+(?=(?:the )?(?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|attendant)\s*(?:,|$))/iu';
 
     private const COUPLE = ['bride', 'groom', 'couple'];
 
@@ -76,6 +85,7 @@ final class FamilyText
         $relations = $needs = $apart = $notBeside = $known = [];
         $height = $leaves = $role = null;
         $isCouple = $isTold = $isForCeremonyOnly = false;
+        $text = (string) preg_replace(self::AND_MORE, '$1, ', $text);
         foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $p): bool => $p !== '') as $piece) {
             $found = [];
             $low = (string) preg_replace('/^(?:the|a|an) /u', '', mb_strtolower($piece));

@@ -153,14 +153,14 @@ final class GroupRules
     {
         foreach ($parents as $one) {
             foreach ($parents as $other) {
-                if ($one !== $other && ($this->family->wereTogether($one, $other) || $this->isKeptApart($one, $other))) {
+                $isElsewhere = ! in_array($this->family->partnerOf($one), [null, $other], true);
+                if ($one !== $other && ($isElsewhere || $this->family->wereTogether($one, $other) || $this->isKeptApart($one, $other))) {
                     return true;
                 }
             }
         }
-        $partners = array_filter(array_map($this->family->partnerOf(...), $parents));
 
-        return count($parents) > 2 && $partners !== [];
+        return false;
     }
 
     private function isKeptApart(string $one, string $other): bool

@@ -13,6 +13,14 @@ final readonly class ResolvedNames
         'grandparent' => ['grandma', 'granny', 'gran', 'nan', 'grandmother', 'grandpa', 'granddad', 'grandad', 'gramps', 'grandfather'],
     ];
 
+    /** Words for one and the same. */
+    public const SAME = [
+        'mum' => 'mother', 'mom' => 'mother', 'mummy' => 'mother', 'mama' => 'mother', 'dad' => 'father', 'daddy' => 'father', 'papa' => 'father',
+        'stepmum' => 'stepmother', 'stepmom' => 'stepmother', 'stepdad' => 'stepfather', 'grandma' => 'grandmother', 'granny' => 'grandmother',
+        'gran' => 'grandmother', 'nan' => 'grandmother', 'nana' => 'grandmother', 'oma' => 'grandmother', 'grandpa' => 'grandfather',
+        'granddad' => 'grandfather', 'grandad' => 'grandfather', 'gramps' => 'grandfather', 'opa' => 'grandfather',
+    ];
+
     /**
      * @param  array<string, Relative>  $people  by name in lower case
      * @param  list<Unclear>  $unclear
@@ -37,7 +45,9 @@ final readonly class ResolvedNames
         $names = new Names(array_map(static fn (Relative $r): string => $r->name, $people), [...$roles, ...self::ofOthers($people, $names)]);
         $unclear = $resolved = [];
         foreach ($people as $person) {
-            $resolved[mb_strtolower($person->name)] = self::one($person, $names, $unclear);
+            $one = self::one($person, $names, $unclear);
+            $relations = array_map(static fn (Relation $r): Relation => $r->kind === 'in-law' ? self::inLaw($r, $people) : $r, $one->relations);
+            $resolved[mb_strtolower($person->name)] = $one->with($relations, $one->apart, $one->notBeside);
         }
 
         return new self($names, self::bothWays($resolved), $unclear);
@@ -60,14 +70,42 @@ final readonly class ResolvedNames
                 $called = count($meant) === 1 ? [$relation->of, $meant[0], $byName[$meant[0]]->role] : [];
                 foreach (array_filter([...$called, $names->meant($first) === $meant ? $first : null]) as $of) {
                     $of = (string) preg_replace('/^the /u', '', mb_strtolower($of));
-                    foreach (["{$of}'s {$relation->word}", "{$of}’s {$relation->word}", "{$relation->word} of {$of}"] as $said) {
-                        $found[$said] = array_values(array_unique([...$found[$said] ?? [], $person->name]));
+                    foreach (self::alike($relation->word) as $word) {
+                        foreach (["{$of}'s {$word}", "{$of}’s {$word}", "{$word} of {$of}", "{$word} of the {$of}"] as $said) {
+                            $found[$said] = array_values(array_unique([...$found[$said] ?? [], $person->name]));
+                        }
                     }
                 }
             }
         }
 
         return $found;
+    }
+
+    /** @return non-empty-list<string> */
+    private static function alike(string $word): array
+    {
+        $same = self::SAME[$word] ?? $word;
+
+        return [$same, ...array_map(strval(...), array_keys(self::SAME, $same, true))];
+    }
+
+    /**
+     * The bride's mother-in-law is the groom's mother; who is one of anybody else is of their wider family.
+     *
+     * @param  list<Relative>  $people
+     */
+    private static function inLaw(Relation $relation, array $people): Relation
+    {
+        $couple = array_values(array_map(
+            static fn (Relative $r): string => $r->name,
+            array_filter($people, static fn (Relative $r): bool => $r->isOfTheCouple),
+        ));
+        $others = array_values(array_diff($couple, [$relation->of]));
+
+        return count($couple) === 2 && count($others) === 1
+            ? new Relation('parent', $others[0], explode('-', strtr($relation->word, ' ', '-'))[0])
+            : new Relation('wide', $relation->of, $relation->word);
     }
 
     /**
@@ -127,6 +165,7 @@ final readonly class ResolvedNames
     {
         return match ($kind) {
             'wide' => 'of the wider family of',
+            'in-law' => 'a parent-in-law of',
             'former' => 'a former partner of',
             'attendant' => 'an attendant of',
             default => "a {$kind} of",

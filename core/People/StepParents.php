@@ -8,8 +8,8 @@ namespace NorthSatchel\People;
 final class StepParents
 {
     private const WITH = [
-        'stepmother' => ['father', 'dad', 'daddy', 'papa'],
-        'stepfather' => ['mother', 'mum', 'mom', 'mummy', 'mama'],
+        'stepmother' => 'father',
+        'stepfather' => 'mother',
     ];
 
     /** @return list<NamePair> each with the parent whose partner they are */
@@ -19,13 +19,13 @@ final class StepParents
         foreach ($family->parentsOf($child) as $name) {
             foreach ($family->person($name)->relations ?? [] as $relation) {
                 if ($relation->kind === 'parent' && $relation->of === $child) {
-                    $words[$name] = $relation->word;
+                    $words[$name] = ResolvedNames::SAME[$relation->word] ?? $relation->word;
                 }
             }
         }
         $pairs = [];
         foreach ($words as $name => $word) {
-            $with = array_keys(array_intersect($words, self::WITH[$word] ?? []));
+            $with = array_keys($words, self::WITH[$word] ?? null, true);
             $alike = array_keys($words, $word, true);
             if (count($with) === 1 && count($alike) === 1 && $family->partnerOf($name) === null && $family->partnerOf((string) $with[0]) === null) {
                 $pairs[] = new NamePair((string) $name, (string) $with[0]);

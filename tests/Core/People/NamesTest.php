@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\People;
 
+use NorthSatchel\Brief\NamedLine;
+use NorthSatchel\Brief\PeopleText;
 use NorthSatchel\Brief\SamePerson;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
@@ -12,6 +14,7 @@ use NorthSatchel\People\FamilyText;
 use NorthSatchel\People\GroupRules;
 use NorthSatchel\People\Names;
 use NorthSatchel\People\Relation;
+use NorthSatchel\People\Relative;
 use NorthSatchel\People\ResolvedNames;
 use NorthSatchel\People\Unclear;
 use NorthSatchel\People\WhoIsWhere;
@@ -171,5 +174,50 @@ final class NamesTest extends TestCase
             $this->assertNotSame('Kurt', self::family([...$lines, $name => $text])->partnerOf('Gerd'), $name);
         }
         $this->assertNull(self::family([...$lines, 'Gerd' => 'stepmother of bride, partner of Olga'])->partnerOf('Kurt'));
+    }
+
+    /** A list as people write it. */
+    public function test_a_whole_family_is_read_as_it_is_written(): void
+    {
+        $text = <<<'TEXT'
+            Mirja Holt, bride
+            Jon Aune, groom
+            Liv, mother of the bride
+            Kurt, bride's dad
+            Gerd, Kurt's wife
+            Ex-wife of Kurt: Uta
+            Harald, brother of bride's father
+            Great-aunt Lotta, Liv's aunt
+            Tilda - godmother of the bride
+            Ilse, mother in law of bride
+            Berit, father-in-law of Mirja
+            Stepdad of groom, Olaf
+            Halfbrother of groom: Nils
+            Dagny, groom's sister
+            Baby Mia, Dagny's newborn
+            Jesper, best man & brother of groom
+            Ada, cousin of groom and bridesmaid
+            Oma Gerda, groom's gran
+            TEXT;
+        $lines = array_map(static fn (NamedLine $p): FamilyLine => new FamilyLine($p->name, (string) $p->role), PeopleText::read($text)->people);
+        $family = new Family(FamilyText::read($lines));
+        $this->assertSame([], $family->unclear);
+        $said = static fn (Relative $r): string => implode(
+            ', ',
+            array_map(static fn (Relation $r): string => trim("{$r->kind} {$r->of}"), $r->relations),
+        );
+        $this->assertSame([
+            'Mirja Holt' => '', 'Jon Aune' => '', 'Liv' => 'parent Mirja Holt', 'Kurt' => 'parent Mirja Holt', 'Gerd' => 'partner Kurt',
+            'Uta' => 'former Kurt', 'Harald' => 'sibling Kurt', 'Great-aunt Lotta' => 'wide Liv', 'Tilda' => 'wide Mirja Holt',
+            'Ilse' => 'parent Jon Aune, partner Olaf', 'Berit' => 'parent Jon Aune', 'Olaf' => 'parent Jon Aune, partner Ilse',
+            'Nils' => 'sibling Jon Aune', 'Dagny' => 'sibling Jon Aune', 'Baby Mia' => 'child Dagny', 'Jesper' => 'attendant, sibling Jon Aune',
+            'Ada' => 'wide Jon Aune, attendant', 'Oma Gerda' => 'grandparent Jon Aune',
+        ], array_combine(array_map(static fn (Relative $r): string => $r->name, $family->people()), array_map($said, $family->people())));
+        $this->assertEqualsCanonicalizing(['Tilda', 'Great-aunt Lotta', 'Harald'], $family->wideOf('Mirja Holt'));
+        $groups = array_map(static fn (FamilyGroup $g): array => $g->people, GroupRules::of($family));
+        $this->assertContains(['Mirja Holt', 'Jon Aune', 'Kurt', 'Gerd'], $groups, 'who has a wife is with her');
+        $this->assertContains(['Mirja Holt', 'Jon Aune', 'Liv'], $groups);
+        $other = self::family(['Ann' => 'bride', 'Bo' => 'groom', 'Siv' => 'sister of Bo', 'Per' => 'father-in-law of Siv']);
+        $this->assertSame(['wide', 'Siv'], [$other->person('Per')?->relations[0]->kind, $other->person('Per')?->relations[0]->of]);
     }
 }
