@@ -132,6 +132,8 @@ final class CardLifeTest extends TestCase
         );
         $this->assertSame('cards.not-sealed', $code());
         $this->assertSame('cards.no-twin-check', $code($sealed));
+        $unchecked = CardsAfter::of([new CardAfter(1, 'S01', CardLife::of([...array_slice(self::shot(), 0, 3), $sealed]))]);
+        $this->assertSame(['card.twin', ['card' => 1]], [$unchecked->worst()?->remedy?->action, $unchecked->worst()->remedy->on]);
         $this->assertSame('cards.twin-trouble', $code($sealed, $checked(TwinVerdict::Loss)));
         $this->assertSame('cards.waits', $code($sealed, $checked(TwinVerdict::Twins)));
         $permitted = CardLife::of([
@@ -148,6 +150,15 @@ final class CardLifeTest extends TestCase
             'what was given yesterday is worth what it is worth today',
         );
         $this->assertSame('cards.waits', $now(null), 'nothing is claimed that nobody looked at');
+    }
+
+    /** Without its twin a card is one copy less, until it is formatted. */
+    public function test_a_card_whose_twin_is_lost_is_alone(): void
+    {
+        $this->assertFalse(CardLife::of(self::shot())->isAlone());
+        $lost = [...self::shot(), self::event(CardEventKind::TwinLost, 8)];
+        $this->assertTrue(CardLife::of($lost)->isAlone());
+        $this->assertFalse(CardLife::of([...$lost, self::event(CardEventKind::Formatted, 9)])->isAlone());
     }
 
     public function test_looking_is_for_one_fill_and_one_seal(): void

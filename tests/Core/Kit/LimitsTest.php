@@ -6,6 +6,7 @@ namespace Tests\Core\Kit;
 
 use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\Judge\LossReport;
+use NorthSatchel\Kit\Judge\OneGone;
 use NorthSatchel\Kit\Judge\Swap;
 use NorthSatchel\Kit\Judge\SwapTimes;
 use NorthSatchel\Kit\Judge\TicksJudge;
@@ -18,6 +19,7 @@ use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\Needs\SceneLights;
 use NorthSatchel\Kit\Pack\CardsSeen;
 use NorthSatchel\Kit\Pack\ListLine;
 use NorthSatchel\Kit\Pack\NightList;
@@ -94,6 +96,31 @@ final class LimitsTest extends TestCase
     public function test_a_light_is_measured_to_the_centimetre(): void
     {
         $this->assertSame('1.24 m, 31° left', (new SetPiece('Key', SetKind::Light, 1.236, -30.6))->whereSays());
+    }
+
+    public function test_the_power_of_a_light_is_said(): void
+    {
+        $says = static fn (?float $power): string => (new SetPiece('Key', SetKind::Light, 1.0, power: $power))->lightSays(1.0);
+        $this->assertSame(['full power', '1/2 power', ''], array_map($says, [1.0, 0.5, null]));
+    }
+
+    public function test_what_it_comes_to_when_one_thing_is_gone(): void
+    {
+        $need = new Need('x', NeedWhat::Reach, 1, Priority::Must, false, 'a lens', 'x.', [], ['focal_mm' => 50.0]);
+        $lens = static fn (int $id): Gear => new Gear($id, "Lens {$id}", GearKind::Lens, ['focal_min_mm' => 50, 'focal_max_mm' => 50]);
+        $more = [new Gear(4, 'Body 4', GearKind::Body), new Gear(5, 'Body 5', GearKind::Body)];
+        $two = new LossReport([$lens(1), $lens(2), ...$more], [], [$need]);
+        $this->assertStringStartsWith('What it gave something else in the bag gives too', OneGone::says($two, 1));
+        $this->assertStringStartsWith('Of its kind something was missing before, or nothing was asked', OneGone::says($two, 9));
+        $this->assertSame('Missing without it: a lens.', OneGone::says(new LossReport([$lens(1), ...$more], [], [$need]), 1));
+    }
+
+    public function test_one_frame_with_flash_is_lit_and_none_is_not(): void
+    {
+        $stretch = static fn (int $frames): PlannedStretch => new PlannedStretch(
+            1, 'Speeches', ['lead'], 0, 3600, '15:00', 1, Priority::Must, 5.0, [new PlannedShot('x', Priority::Must, $frames)], isFlash: true,
+        );
+        $this->assertSame([true, false], [SceneLights::isLit($stretch(1), []), SceneLights::isLit($stretch(0), [])]);
     }
 
     /** Two bodies of which one is enough, and both may go: a pair is no pair where there is one thing. */
