@@ -102,6 +102,8 @@ final class PasteDesk
             'distance' => $shot->distance,
             'empty_percent' => $shot->emptyPercent,
             'light' => $shot->light,
+            'height' => $shot->height,
+            'side' => $shot->side,
         ];
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Shots;
 
-use NorthSatchel\Time\Priority;
-
 /**
  * A pasted shot list, as it is handed over at the gate. A line a shot: "Rings close, 5 min, 12 frames,
  * 85 mm, must" or only "Rings close"; bullets and numbers in front are dropped, a line that ends with a
@@ -17,23 +15,12 @@ final class ShotText
 
     private const LONGEST = 160;
 
-    private const A_THIRD = 33;
-
-    private const BULLET = '/^\s*(?:[-*•–]|\d{1,3}[.)]|\[[ x]?\])\s+/u';
+    private const BULLET = '/^\s*(?:[-*•–·▪‣☐☑☒□✓✔]|\d{1,3}[.)]|\[[ x]?\])\s+/u';
 
     /** A comma between two digits is that of a number. */
     private const BETWEEN = '/[;\t]|,(?!\d)|(?<!\d),/u';
 
-    private const MINUTES = '(\d{1,3}(?:[.,]\d)?)\s*min(?:\.|utes?)?';
-
     private const MOST_WORDS_OF_A_HEADING = 6;
-
-    /** What people write of how near: as the plan has it. */
-    private const DISTANCES = [
-        'close up' => 'tight', 'close-up' => 'tight', 'closeup' => 'tight', 'close' => 'tight', 'tight' => 'tight', 'detail' => 'tight',
-        'wide' => 'wide', 'wide shot' => 'wide', 'overall' => 'wide', 'full length' => 'wide', 'medium' => 'middle', 'middle' => 'middle',
-        'half length' => 'middle',
-    ];
 
     /** Words of a light, as the plan has it; "no flash" asks for none. */
     private const LIGHTS = [
@@ -110,67 +97,26 @@ final class ShotText
     /** @param  array<string>  $pieces */
     private static function line(array $pieces, string $whole, ?string $under, ?string $what = null): ReadShot
     {
-        $priority = Priority::Should->value;
-        [$minutes, $frames, $focalMm, $distance, $empty, $words] = [3, 10, null, null, null, []];
+        $read = new ShotPieces();
         foreach ($pieces as $piece) {
-            $piece = trim($piece);
-            $found = [];
-            // "must: the rings", "the rings (must)", "the rings 200 mm", "the rings close up"
-            if (preg_match('/^(must|should|nice)\s*[:–-]\s*(.+)$/iu', $piece, $found) === 1) {
-                [$priority, $piece] = [mb_strtolower($found[1]), $found[2]];
-            }
-            if (preg_match('/^(.*?)\s*\((must|should|nice)(?: have)?\)\s*(.*)$/iu', $piece, $found) === 1) {
-                [$priority, $piece] = [mb_strtolower($found[2]), trim("{$found[1]} {$found[3]}")];
-            }
-            if (preg_match('/^(.+?)\s+\(?'.self::MINUTES.'\)?$/iu', $piece, $found) === 1) {
-                [$minutes, $piece] = [self::whole($found[2]), $found[1]];
-            }
-            if (preg_match('/^(.+?)\s+\(?(\d{1,4})\s*mm\)?(\s+f\/\d+(?:[.,]\d)?)?$/iu', $piece, $found) === 1 && self::isFocal((int) $found[2])) {
-                [$focalMm, $piece] = [(int) $found[2], $found[1].($found[3] ?? '')];
-            }
-            if (preg_match('/^(.+?)\s+\(?(close[ -]?up|wide shot|full length|half length)\)?$/iu', $piece, $found) === 1) {
-                [$distance, $piece] = [self::DISTANCES[mb_strtolower($found[2])], $found[1]];
-            }
-            if (preg_match('/^(.+?)\s+\(?burst(?: of)? (\d{1,3})\)?$/iu', $piece, $found) === 1) {
-                [$frames, $piece] = [(int) $found[2], $found[1]];
-            }
-            if (preg_match('/^(?:'.self::MINUTES.'|(\d{1,3})\s*m)$/iu', $piece, $found) === 1) {
-                $minutes = self::whole($found[1] === '' ? $found[2] : $found[1]);
-            } elseif (preg_match('/^(\d{1,4})\s*(?:frames?|pictures?|x)$/iu', $piece, $found) === 1) {
-                $frames = (int) $found[1];
-            } elseif (preg_match('/^burst(?: of)? (\d{1,3})$/iu', $piece, $found) === 1) {
-                $frames = (int) $found[1];
-            } elseif (preg_match('/^(\d{1,4})\s*mm$/iu', $piece, $found) === 1 && self::isFocal((int) $found[1])) {
-                $focalMm = (int) $found[1];
-            } elseif (self::emptyPercent($piece) !== null && $words !== []) {
-                $empty = self::emptyPercent($piece);
-            } elseif (Priority::tryFrom(mb_strtolower($piece)) !== null) {
-                $priority = mb_strtolower($piece);
-            } elseif (isset(self::DISTANCES[mb_strtolower($piece)]) && $words !== []) {
-                $distance = self::DISTANCES[mb_strtolower($piece)];
-            } elseif ($piece !== '') {
-                $words[] = $piece;
-            }
+            $read->take(trim($piece));
         }
-        $what ??= $words === [] ? $whole : implode(', ', $words);
-
+        $what ??= $read->words() ?? $whole;
         $what = mb_substr($what, 0, self::LONGEST);
 
-        return new ReadShot($what, $priority, $minutes, $frames, $focalMm, $under, $distance, self::light($what), $empty);
-    }
-
-    /** "a third empty", "40 % empty", "room for a headline": percent of the frame; null where a piece says something else. */
-    private static function emptyPercent(string $piece): ?int
-    {
-        if (preg_match('/^(?:room|space) (?:for|left for) (?:a |the )?(?:headlines?|words|title)$/iu', $piece) === 1) {
-            return self::A_THIRD;
-        }
-        if (preg_match('/^(?:an? )?(quarter|third|half|\d{1,2}\s*%)(?: of the frame)? (?:left )?empty$/iu', $piece, $found) !== 1) {
-            return null;
-        }
-        $percent = ['quarter' => 25, 'third' => self::A_THIRD, 'half' => 50][mb_strtolower($found[1])] ?? (int) $found[1];
-
-        return $percent >= 1 && $percent <= 90 ? $percent : null;
+        return new ReadShot(
+            $what,
+            $read->priority,
+            $read->minutes,
+            $read->frames,
+            $read->focalMm,
+            $under,
+            $read->distance,
+            self::light($what),
+            $read->empty,
+            $read->height,
+            $read->side,
+        );
     }
 
     /** The light that its words ask for; null where they name none. */
@@ -183,17 +129,6 @@ final class ShotText
         }
 
         return null;
-    }
-
-    /** Begun minutes count. */
-    private static function whole(string $minutes): int
-    {
-        return (int) ceil((float) str_replace(',', '.', $minutes));
-    }
-
-    private static function isFocal(int $mm): bool
-    {
-        return $mm >= 4 && $mm <= 2000;
     }
 
     /**

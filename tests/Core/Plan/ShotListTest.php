@@ -39,7 +39,11 @@ final class ShotListTest extends TestCase
             int $frames = 10,
             ?int $focal = null,
             ?int $empty = null,
-        ): ReadShot => new ReadShot($what, $priority, $minutes, $frames, $focal, null, emptyPercent: $empty);
+            ?string $distance = null,
+            ?string $light = null,
+            ?string $height = null,
+            ?string $side = null,
+        ): ReadShot => new ReadShot($what, $priority, $minutes, $frames, $focal, null, $distance, $light, $empty, $height, $side);
 
         return [
             'only words' => ['Rings close', $shot('Rings close')],
@@ -60,6 +64,21 @@ final class ShotListTest extends TestCase
             'for a headline' => ['Bell tower, room for a headline', $shot('Bell tower', empty: 33)],
             'empty is its name' => ['Half empty', $shot('Half empty')],
             'more than a frame' => ['Bell tower, 99 % empty', $shot('Bell tower, 99 % empty')],
+            'a loud must' => ['Gate (must!), 85mm', $shot('Gate', 'must', focal: 85)],
+            'must have' => ['must have - dancing elders, low angle, from behind, 35 mm f1.4', $shot(
+                'dancing elders, f/1.4', 'must', focal: 35, height: 'low', side: 'behind',
+            )],
+            'nice to have' => ['Group of 27, f/8, 10 mins, nice to have', $shot('Group of 27, f/8', 'nice', 10)],
+            'a lens with its stop between commas' => ['Hands, close up, 100mm f/4', $shot('Hands, f/4', focal: 100, distance: 'tight')],
+            'behind a dash' => ['Waltz - 35mm, 5 mins, 30 shots, flash', $shot('Waltz, flash', minutes: 5, frames: 30, focal: 35, light: 'flash')],
+            'a dash at the end' => ['Wide of the church - 24 mm, 3 pics', $shot('Wide of the church', frames: 3, focal: 24)],
+            'so many times' => ['Walking in x5', $shot('Walking in', frames: 5)],
+            'times before it' => ['Walking in, ×12', $shot('Walking in', frames: 12)],
+            'a box to tick' => ['☐ Cake (3 minutes)', $shot('Cake')],
+            'from where' => ['Cake; overhead; in profile', $shot('Cake', height: 'high', side: 'profile')],
+            'in quotation marks' => ['“Toast”, 50 mm', $shot('Toast', focal: 50)],
+            'a number of people' => ['Group x2 rows, eye level', $shot('Group x2 rows', height: 'eye')],
+            'a date of a picture' => ['Room 5 - the blue one', $shot('Room 5 - the blue one')],
             'nothing but a length' => ['5 min', $shot('5 min', minutes: 5)],
         ];
     }
