@@ -42,7 +42,7 @@ final class GroupRules
         $parents = $family->parentsOf($one);
         $areApart = $this->areApart($parents);
         foreach ($areApart ? array_map(static fn (string $p): array => [$p], $parents) : [$parents] as $set) {
-            $with = $areApart ? $this->withPartners($set) : $set;
+            $with = count($set) === 1 ? $this->withPartners($set) : $set;
             $this->add('The two with '.self::names($with), [...$couple, ...$with], Priority::Must, $set);
         }
         $siblings = $family->siblingsOf($one);

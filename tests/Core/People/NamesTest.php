@@ -217,6 +217,8 @@ final class NamesTest extends TestCase
         $groups = array_map(static fn (FamilyGroup $g): array => $g->people, GroupRules::of($family));
         $this->assertContains(['Mirja Holt', 'Jon Aune', 'Kurt', 'Gerd'], $groups, 'who has a wife is with her');
         $this->assertContains(['Mirja Holt', 'Jon Aune', 'Liv'], $groups);
+        $alone = GroupRules::of(self::family(['Ann' => 'bride', 'Bo' => 'groom', 'Eva' => 'mother of Ann', 'Pål' => 'partner of Eva']));
+        $this->assertSame(['Ann', 'Bo', 'Eva', 'Pål'], $alone[0]->people, 'one parent is named, and who is with her');
         $other = self::family(['Ann' => 'bride', 'Bo' => 'groom', 'Siv' => 'sister of Bo', 'Per' => 'father-in-law of Siv']);
         $this->assertSame(['wide', 'Siv'], [$other->person('Per')?->relations[0]->kind, $other->person('Per')?->relations[0]->of]);
     }
