@@ -8,17 +8,28 @@ namespace NorthSatchel\Brief;
 final class BriefText
 {
     /** What is forbidden, by the words that people use. */
+    private const FORBIDDEN = '(?:not allowed|not permitted|forbidden|prohibited|banned)';
+
+    private const DO_NOT = '\b(?:do not|don[\'’]t|must not|may not|cannot|can[\'’]t|never)';
+
+    /** What holds but for somewhere or sometimes is for the reader to keep. */
+    private const BUT_FOR = '/\b(?:except|unless|other than|apart from|but only)\b/iu';
+
     private const KINDS = [
-        'no-flash' => '/\b(?:no|without|never|not? allowed:?) (?:any )?flash|flash (?:is |photography )?(?:not allowed|forbidden|prohibited)/iu',
+        'no-flash' => '/\b(?:no|without|never|not? allowed:?) (?:any )?flash|flash (?:is |photography (?:is )?)?'.self::FORBIDDEN.
+            '|'.self::DO_NOT.' use (?:any |your |the |a )?flash/iu',
         'from-the-back' => '/\b(?:from|at|in) the (?:very )?back\b|\bback (?:row|of the) '.
             '|\bbehind the [\p{L}\d]+ (?:pew|row)|\bbehind (?:the )?row \d|\bstay behind/iu',
-        'no-pictures' => '/\bno (?:pictures|photos|photography|photographs|photographers?|cameras?)\b/iu',
-        'no-stands' => '/\bno (?:light )?(?:stands?|tripods?)\b/iu',
+        'no-pictures' => '/\bno (?:pictures|photos|photography|photographs|photographers?|cameras?)\b'.
+            '|(?<!flash )\b(?:pictures|photos|photography|photographs|photographers|cameras) (?:is |are )?'.self::FORBIDDEN.
+            '|'.self::DO_NOT.' (?:photograph|take (?:any )?(?:pictures|photos|photographs)) (?:in|inside|at|on|during)\b/iu',
+        'no-stands' => '/\bno (?:light )?(?:stands?|tripods?|monopods?)\b|\b(?:stands?|tripods?|monopods?) (?:is |are )?'.self::FORBIDDEN.
+            '|'.self::DO_NOT.' (?:use|set up|put up) (?:any |your |a )?(?:light )?(?:stands?|tripods?)/iu',
     ];
 
     /** Where the words of a place end. */
     private const NO_PLACE = 'from|behind|before|after|until|till|during|while|when|without|with|by|is|are|was|no|not|never|only|please|'.
-        'unless|except|one|you|we|photographers?|pictures|photos|flash|stands?|tripods?|at all|as';
+        'unless|except|must|may|should|one|you|we|photographers?|pictures|photos|flash|stands?|tripods?|at all|as';
 
     /** Beside, before or behind something, which is no segment's own place. */
     private const AROUND = '/\b(?:behind|beside|near|next to|close to|in front of|around|between|within|along|above|below|beneath|under|'.
@@ -155,7 +166,7 @@ final class BriefText
                 ? (trim($when[1]) ?: null)
                 : null;
             foreach (preg_split('/,|\band\b/u', $sentence) ?: [] as $piece) {
-                foreach (self::KINDS as $kind => $pattern) {
+                foreach (preg_match(self::BUT_FOR, $piece) === 1 ? [] : self::KINDS as $kind => $pattern) {
                     if (preg_match($pattern, $piece) === 1 && ! self::isForATime($piece, $where ?? self::place($piece, $kind), $during)) {
                         $found[] = new Restriction(
                             RestrictionKind::from($kind),

@@ -265,4 +265,21 @@ final class BriefedJudgeTest extends TestCase
         $this->assertSame([], $pew(180));
         $this->assertSame([170, 'mind'], [$pew(85)[0]->figures['focal_mm'], $pew(85)[0]->severity->value]);
     }
+
+    /** As a venue writes them. */
+    #[TestWith(['Please do not use flash in the chapel', 'no-flash', 'chapel'])]
+    #[TestWith(['Flash photography is prohibited in the crypt', 'no-flash', 'crypt'])]
+    #[TestWith(['Photography is not allowed in the crypt', 'no-pictures', 'crypt'])]
+    #[TestWith(['You may not take pictures in the sacristy', 'no-pictures', 'sacristy'])]
+    #[TestWith(['Tripods and monopods prohibited on the stairs', 'no-stands', 'stairs'])]
+    #[TestWith(['Don’t set up stands on the parquet', 'no-stands', 'parquet'])]
+    #[TestWith(['You may not photograph the choir', null, null])]
+    #[TestWith(['Flash is not allowed except at the party', null, null])]
+    #[TestWith(['Flash is fine at the party', null, null])]
+    public function test_a_restriction_is_read_or_left_to_the_reader(string $line, ?string $kind, ?string $where): void
+    {
+        $found = array_map(static fn (Restriction $r): array => [$r->kind->value, $r->where], BriefText::restrictions($line));
+        $this->assertSame($kind === null ? [] : [[$kind, $where]], $found);
+        $this->assertSame($kind === null ? [$line] : [], BriefText::unheld($line));
+    }
 }
