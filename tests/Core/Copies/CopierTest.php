@@ -209,6 +209,17 @@ final class CopierTest extends TestCase
         $this->assertWhole('fir');
     }
 
+    public function test_a_byte_that_turns_as_a_frame_is_added_to_a_finished_bag_is_written_anew(): void
+    {
+        $this->copy();
+        $this->file('card/DCIM/101OSTVK/OSTV0007.DNG', 'a new frame');
+        $faulty = new FaultyVolume($this->temp.'/fir');
+        $faulty->flips = '0007.DNG';
+        $this->assertFalse($this->copy(fir: $faulty)->destinations[0]->verified);
+        $this->assertTrue($this->copy()->isWhole());
+        $this->assertSame('a new frame', file_get_contents($this->temp.'/fir/load/data/DCIM/101OSTVK/OSTV0007.DNG'));
+    }
+
     public function test_what_rots_in_a_finished_bag_is_named_and_never_replaced(): void
     {
         $this->copy();
