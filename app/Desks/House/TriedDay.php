@@ -85,8 +85,7 @@ final readonly class TriedDay implements WholeDay
     {
         $tried = TriedJob::of($job, $day, $number);
 
-        return $this->plan->asked($tried)
-            ->with($this->plan->ofShots($tried))
+        return $this->plan->aroundOn($tried, $day, $number)
             ->with($this->kit->verdictsOn($tried))
             ->with($this->sending->verdicts($tried))
             ->with($this->elements->verdicts($tried));

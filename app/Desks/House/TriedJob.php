@@ -26,11 +26,10 @@ final class TriedJob
         foreach (array_diff_key($planned, $job->segments->keyBy('id')->all()) as $new) {
             $segments->push(self::added($job, $new, $day, $number));
         }
+        $isSame = $segments->count() === $job->segments->count()
+            && $segments->every(static fn (Segment $s, int $at): bool => $s === $job->segments[$at]);
 
-        return (clone $job)
-            ->setRelation('segments', $segments)
-            // What the packing list asks for follows from the plan.
-            ->setRelation('packing', new Collection($job->packing->all()));
+        return $isSame ? $job : (clone $job)->setRelation('segments', $segments);
     }
 
     private static function moved(Segment $segment, PlannedSegment $to, PlannedDay $day): Segment

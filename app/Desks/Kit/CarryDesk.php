@@ -7,6 +7,7 @@ namespace App\Desks\Kit;
 use App\Desks\Brief\KeptFindings;
 use App\Models\Brief\Job;
 use App\Models\Kit\Packing;
+use Illuminate\Support\Collection;
 use NorthSatchel\Kit\BodyCharge;
 use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\Carried;
@@ -28,10 +29,22 @@ final class CarryDesk
     /** @var array<int, array<string, LaneChanges>> by job, for this request */
     private array $changes = [];
 
-    public function __construct(private readonly NeedsDesk $needs, private readonly ShelfDesk $items) {}
+    /** @var \WeakMap<Collection<int, Packing>, list<Carried>> by the list as it was read */
+    private \WeakMap $carried;
+
+    public function __construct(private readonly NeedsDesk $needs, private readonly ShelfDesk $items)
+    {
+        $this->carried = new \WeakMap();
+    }
 
     /** @return list<Carried> */
     public function carried(Job $job): array
+    {
+        return $this->carried[$job->packing] ??= $this->readCarried($job);
+    }
+
+    /** @return list<Carried> */
+    private function readCarried(Job $job): array
     {
         $gear = $this->items->gear();
         $carried = [];

@@ -25,13 +25,44 @@ final readonly class KitAgainstPlan
     /** @var \WeakMap<Job, LossReport> of a job as it was opened */
     private \WeakMap $losses;
 
+    /** @var \WeakMap<Job, list<Verdict>> */
+    private \WeakMap $reaches;
+
+    /** @var \ArrayObject<string, Verdicts> by what is asked of the kit */
+    private \ArrayObject $tried;
+
     public function __construct(private NeedsDesk $needs, private CarryDesk $carry, private RemoteDesk $remotes)
     {
         $this->losses = new \WeakMap();
+        $this->reaches = new \WeakMap();
+        /** @var \ArrayObject<string, Verdicts> $none */
+        $none = new \ArrayObject();
+        $this->tried = $none;
     }
 
-    /** Of a job as it would be: nothing of it is kept for later. */
+    /** Of a job as it would be: nothing of it is kept for later. What is asked of the kit as before is answered as before. */
     public function verdictsOn(Job $tried): Verdicts
+    {
+        return $this->tried[$this->asked($tried)] ??= $this->judged($tried);
+    }
+
+    /** What follows from the plan for the kit: the light, the frames and the order of its stretches, and which of them meet. */
+    private function asked(Job $job): string
+    {
+        $stretches = $this->needs->stretches($job);
+        $said = [];
+        foreach ($stretches as $i => $one) {
+            $meets = [];
+            foreach ($stretches as $j => $other) {
+                $meets[] = $i !== $j && $one->from < $other->to && $other->from < $one->to;
+            }
+            $said[] = [$one->id, $one->to - $one->from, $one->lanes, $one->ev100, $one->shots, $one->fill, $meets];
+        }
+
+        return "{$job->id} ".hash('xxh128', serialize($said));
+    }
+
+    private function judged(Job $tried): Verdicts
     {
         return new Verdicts([
             ...$this->met($tried),
@@ -82,7 +113,7 @@ final readonly class KitAgainstPlan
     {
         [$bag, $rest, $needs] = [$this->needs->bag($job), $this->needs->usable($job), $this->needs->needsOfBag($job)];
         $from = [$bag, $rest, array_map(static fn (Need $n): Need => $n->withoutWords(), $needs)];
-        $found = KeptFindings::following($job, 'losses', $from, static fn (): LossSearch => new LossSearch(...$from), $isTried);
+        $found = KeptFindings::following($job, 'losses', $from, static fn (): LossSearch => new LossSearch(...$from, isMended: ! $isTried), $isTried);
 
         return new LossReport($bag, $rest, $needs, $found);
     }
@@ -90,7 +121,11 @@ final readonly class KitAgainstPlan
     /** @return list<Verdict> */
     private function reach(Job $job): array
     {
-        return ReachJudge::of(new CarriedLenses($this->carry->carried($job)), $this->needs->stretches($job), $this->needs->rest($job));
+        return $this->reaches[$job] ??= ReachJudge::of(
+            new CarriedLenses($this->carry->carried($job)),
+            $this->needs->stretches($job),
+            $this->needs->rest($job),
+        );
     }
 
     /**

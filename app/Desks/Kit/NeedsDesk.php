@@ -41,7 +41,7 @@ final class NeedsDesk
     /** @var array<int, Collection<int, KitAsk>> */
     private array $asks = [];
 
-    /** @var \WeakMap<Collection<int, Packing>, list<Need>> by the list as it was read: another list asks for other cells and cards */
+    /** @var \WeakMap<Job, \WeakMap<Collection<int, Packing>, list<Need>>> by the list as it was read: another asks for other cells and cards */
     private \WeakMap $ofBag;
 
     /** @var \WeakMap<Collection<int, Packing>, list<Gear>> by the list as it was read */
@@ -123,7 +123,13 @@ final class NeedsDesk
     /** @return list<Need> with the cells and cards that the bodies of the bag want */
     public function needsOfBag(Job $job): array
     {
-        return $this->ofBag[$job->packing] ??= $this->readNeedsOfBag($job);
+        if (! isset($this->ofBag[$job])) {
+            /** @var \WeakMap<Collection<int, Packing>, list<Need>> $none */
+            $none = new \WeakMap();
+            $this->ofBag[$job] = $none;
+        }
+
+        return $this->ofBag[$job][$job->packing] ??= $this->readNeedsOfBag($job);
     }
 
     /** @return list<Need> */

@@ -40,6 +40,9 @@ final class PeopleDesk
     /** @var array<int, Collection<int, FormalGroup>> by job, for this request */
     private array $groups = [];
 
+    /** @var array<string, Family> by the lines that it was read from, for this request */
+    private array $families = [];
+
     public function __construct(
         private readonly PlanDesk $plan,
         private readonly CallOrderDesk $orders,
@@ -69,11 +72,8 @@ final class PeopleDesk
     {
         $job->loadMissing('people');
 
-        $family = new Family(
-            FamilyText::read(
-                array_values($job->people->map(static fn (Person $p): FamilyLine => new FamilyLine($p->name, (string) $p->role))->all()),
-            ),
-        );
+        $lines = array_values($job->people->map(static fn (Person $p): FamilyLine => new FamilyLine($p->name, (string) $p->role))->all());
+        $family = $this->families[serialize($lines)] ??= new Family(FamilyText::read($lines));
         $segment = $during ?? $this->segment($job);
         if ($segment === null) {
             return $family;

@@ -9,6 +9,7 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use App\Models\Plan\StudioRecord;
 use NorthSatchel\Brief\BriefText;
+use NorthSatchel\Brief\NamedHour;
 use NorthSatchel\Brief\Restriction;
 use NorthSatchel\Brief\RestrictionKind;
 use NorthSatchel\ImpossibleValue;
@@ -37,14 +38,26 @@ final class BriefedPlan
                 $scenes,
                 [...array_values($job->freeShots->map(static fn (ShotLine $l): string => $l->what)->all()), ...self::listed($job)],
             ),
-            ...MustHaveJudge::atTheirHours(
-                BriefText::mustHaves($job->must_haves),
-                $scenes,
-                ClockTime::of($job->covered_from)->minutes,
-                ClockTime::of($job->covered_to)->minutes,
-            ),
+            ...self::namedHours($job, $scenes),
             ...RestrictionJudge::restrictions(BriefText::restrictions($job->restrictions), $scenes),
         ]);
+    }
+
+    /**
+     * What of it changes where a segment is moved.
+     *
+     * @param  list<Scene>|null  $scenes
+     * @return list<Verdict>
+     */
+    public static function namedHours(Job $job, ?array $scenes = null): array
+    {
+        [$from, $to] = [ClockTime::of($job->covered_from)->minutes, ClockTime::of($job->covered_to)->minutes];
+        $lines = array_values(array_filter(
+            BriefText::mustHaves($job->must_haves),
+            static fn (string $line): bool => NamedHour::in($line, $from, $to) !== null,
+        ));
+
+        return $lines === [] ? [] : MustHaveJudge::atTheirHours($lines, $scenes ?? self::scenes($job), $from, $to);
     }
 
     /** @return list<string> what a studio job lists elsewhere than in shots: its pictures and elements, looks, rooms, a line each */

@@ -56,7 +56,8 @@ final class PlanDesk
         $headed = static fn (Verdicts $of, int $day): Verdicts => $count === 1 ? $of : $of->headed('Day '.($day + 1).': ');
         $all = NightJudge::of($days)
             ->with($this->triedShots($job, $days, $elsewhere))
-            ->with($this->asked($job));
+            ->with(BriefedPlan::verdicts($job))
+            ->with($this->beside->verdicts($job));
         foreach ($days as $number => $day) {
             $judge = fn (PlannedDay $tried): Verdicts => $this->foundOn($job, $tried, $number);
             $others = $elsewhere === null ? null : static fn (PlannedDay $tried): Verdicts => $elsewhere($tried, $number);
@@ -92,18 +93,16 @@ final class PlanDesk
         return $found;
     }
 
-    /** What the brief and the other jobs of those days ask of the plan as it is stored, all its days together. */
-    public function asked(Job $job): Verdicts
+    /** What the brief, the shots, the nights and the other jobs of those days say of a job with that day in it. */
+    public function aroundOn(Job $tried, PlannedDay $day, int $number): Verdicts
     {
-        return BriefedPlan::verdicts($job)->with($this->beside->verdicts($job));
-    }
+        $this->days[$tried] = [$number => $day];
+        $days = array_map(fn (int $n): PlannedDay => $this->day($tried, $n), range(0, JobDay::count($tried) - 1));
 
-    /** What is said of the shots of a plan as it is stored, and of its nights. */
-    public function ofShots(Job $job): Verdicts
-    {
-        $days = array_map(fn (int $day): PlannedDay => $this->day($job, $day), range(0, JobDay::count($job) - 1));
-
-        return NightJudge::of($days)->with($this->shots->verdicts($job, $days));
+        return NightJudge::of($days)
+            ->with($this->shots->verdicts($tried, $days))
+            ->with(new Verdicts(BriefedPlan::namedHours($tried)))
+            ->with($this->beside->verdicts($tried));
     }
 
     /** All that is to be said of one day, as planned or otherwise. */

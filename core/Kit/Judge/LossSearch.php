@@ -36,8 +36,9 @@ final class LossSearch
      * @param  list<Gear>  $bag
      * @param  list<Gear>  $rest  on the shelf and free that day
      * @param  list<Need>  $needs
+     * @param  bool  $isMended  whether what mends each is looked for, which takes the longest
      */
-    public function __construct(array $bag, array $rest, array $needs)
+    public function __construct(array $bag, array $rest, array $needs, bool $isMended = true)
     {
         $byId = array_column(array_map(static fn (Need $n): array => [$n->id, $n], $needs), 1, 0);
         $gearById = array_column(array_map(static fn (Gear $g): array => [$g->id, $g], [...$bag, ...$rest]), 1, 0);
@@ -76,9 +77,9 @@ final class LossSearch
         $rows = [];
         foreach ($groups as $gear) {
             $broken = $single[$gear[0]->id];
-            $isMended = static fn (LoseOne $lose): bool => array_intersect($lose->without([Givers::name($gear[0]->id)]), $broken) === [] &&
+            $holds = static fn (LoseOne $lose): bool => array_intersect($lose->without([Givers::name($gear[0]->id)]), $broken) === [] &&
                 array_diff($broken, $lose->met) === [];
-            $rows[] = new LossRow($gear, self::needs($broken, $byId), $mend->of(self::needs($broken, $byId), $isMended));
+            $rows[] = new LossRow($gear, self::needs($broken, $byId), $isMended ? $mend->of(self::needs($broken, $byId), $holds) : []);
         }
         usort(
             $rows,
@@ -87,7 +88,7 @@ final class LossSearch
         $this->rows = $rows;
         $mends = [];
         $bare = new LightestMend($givers, $bag, $rest);
-        foreach ($this->unmet as $need) {
+        foreach ($isMended ? $this->unmet : [] as $need) {
             $mends[$need->id] = self::mendOf($need, $need->what === NeedWhat::Cell ? $bare : $mend);
         }
         $this->mends = $mends;
