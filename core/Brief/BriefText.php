@@ -12,7 +12,7 @@ final class BriefText
 
     private const DO_NOT = '\b(?:do not|don[\'’]t|must not|may not|cannot|can[\'’]t|never)';
 
-    /** What holds but for somewhere or sometimes is for the reader to keep. */
+    /** What holds everywhere but for somewhere is for the reader to keep; what holds somewhere but for a while is held there. */
     private const BUT_FOR = '/\b(?:except|unless|other than|apart from|but only)\b/iu';
 
     private const KINDS = [
@@ -162,15 +162,19 @@ final class BriefText
         $found = [];
         foreach (self::sentences($text) as $sentence) {
             $where = preg_match('/^\s*([^:,]{2,40}):/u', $sentence, $head) === 1 ? trim($head[1]) : null;
-            $during = preg_match('/\bduring (?:the )?((?:(?!(?:'.self::NO_PLACE.'|and|or)\b)\p{L}+ ?){1,5})/iu', $sentence, $when) === 1
+            $rule = (preg_split(self::BUT_FOR, $sentence) ?: [''])[0];
+            $during = preg_match('/\bduring (?:the )?((?:(?!(?:'.self::NO_PLACE.'|and|or)\b)\p{L}+ ?){1,5})/iu', $rule, $when) === 1
                 ? (trim($when[1]) ?: null)
                 : null;
             foreach (preg_split('/,|\band\b/u', $sentence) ?: [] as $piece) {
-                foreach (preg_match(self::BUT_FOR, $piece) === 1 ? [] : self::KINDS as $kind => $pattern) {
-                    if (preg_match($pattern, $piece) === 1 && ! self::isForATime($piece, $where ?? self::place($piece, $kind), $during)) {
+                $piece = (preg_split(self::BUT_FOR, $piece) ?: [''])[0];
+                foreach (self::KINDS as $kind => $pattern) {
+                    $place = $where ?? self::place($piece, $kind);
+                    $isButFor = $place === null && $during === null && $rule !== $sentence;
+                    if (preg_match($pattern, $piece) === 1 && ! $isButFor && ! self::isForATime($piece, $place, $during)) {
                         $found[] = new Restriction(
                             RestrictionKind::from($kind),
-                            $where ?? self::place($piece, $kind),
+                            $place,
                             trim($sentence, " \t."),
                             $during,
                             self::distance($piece, $sentence),

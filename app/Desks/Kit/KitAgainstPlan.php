@@ -20,7 +20,7 @@ use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** What is packed, held against the plan: this is what changes where a segment is moved. */
-final readonly class KitAgainstPlan
+final class KitAgainstPlan
 {
     /** @var \WeakMap<Job, LossReport> of a job as it was opened */
     private \WeakMap $losses;
@@ -28,16 +28,13 @@ final readonly class KitAgainstPlan
     /** @var \WeakMap<Job, list<Verdict>> */
     private \WeakMap $reaches;
 
-    /** @var \ArrayObject<string, Verdicts> by what is asked of the kit */
-    private \ArrayObject $tried;
+    /** @var array<string, Verdicts> by what is asked of the kit */
+    private array $tried = [];
 
-    public function __construct(private NeedsDesk $needs, private CarryDesk $carry, private RemoteDesk $remotes)
+    public function __construct(private readonly NeedsDesk $needs, private readonly CarryDesk $carry, private readonly RemoteDesk $remotes)
     {
         $this->losses = new \WeakMap();
         $this->reaches = new \WeakMap();
-        /** @var \ArrayObject<string, Verdicts> $none */
-        $none = new \ArrayObject();
-        $this->tried = $none;
     }
 
     /** Of a job as it would be: nothing of it is kept for later. What is asked of the kit as before is answered as before. */

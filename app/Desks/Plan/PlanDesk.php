@@ -96,8 +96,10 @@ final class PlanDesk
     /** What the brief, the shots, the nights and the other jobs of those days say of a job with that day in it. */
     public function aroundOn(Job $tried, PlannedDay $day, int $number): Verdicts
     {
-        $this->days[$tried] = [$number => $day];
-        $days = array_map(fn (int $n): PlannedDay => $this->day($tried, $n), range(0, JobDay::count($tried) - 1));
+        $days = array_map(
+            fn (int $n): PlannedDay => $n === $number ? $day : $this->day($tried, $n),
+            range(0, JobDay::count($tried) - 1),
+        );
 
         return NightJudge::of($days)
             ->with($this->shots->verdicts($tried, $days))

@@ -274,7 +274,12 @@ final class BriefedJudgeTest extends TestCase
     #[TestWith(['Tripods and monopods prohibited on the stairs', 'no-stands', 'stairs'])]
     #[TestWith(['Don’t set up stands on the parquet', 'no-stands', 'parquet'])]
     #[TestWith(['You may not photograph the choir', null, null])]
+    #[TestWith(['No flash in the chapel except during the exit', 'no-flash', 'chapel'])]
+    #[TestWith(['Chapel: no flash, unless the vicar nods', 'no-flash', 'Chapel'])]
     #[TestWith(['Flash is not allowed except at the party', null, null])]
+    #[TestWith(['No flash, except at the party', null, null])]
+    #[TestWith(['No flash except during the party', null, null])]
+    #[TestWith(['No flash during the vows, except from the gallery', 'no-flash', null])]
     #[TestWith(['Flash is fine at the party', null, null])]
     public function test_a_restriction_is_read_or_left_to_the_reader(string $line, ?string $kind, ?string $where): void
     {
