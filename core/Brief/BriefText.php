@@ -48,8 +48,8 @@ final class BriefText
 
     /** That two do not get on, by the words that people use. */
     private const APART = '/\b(?:divorced|separated|estranged|ke(?:ep|pt) apart|keep [^;.]{2,60} apart|'.
-        'never (?:be |stand |sit )?(?:next to|beside|together|near|in one|side by side)|'.
-        'not (?:be |stand |sit )?(?:next to|beside|together|near|side by side|in one)|'.
+        '(?:never|not|\p{L}+n[\'’]t) (?:(?:to|be|stand|sit|seated?|placed?|put|photographed|pictured|shown|standing|sitting) )*'.
+        '(?:next to|beside|together|near|side by side|in one|at one table|at the same table|in the same)|'.
         '(?:do(?:n[\'’]t| not)|no longer) (?:speak|talk|get on|get along)|not on speaking terms)\b/iu';
 
     /** Whose people, or which: the words of a line that names nobody. */
@@ -110,7 +110,7 @@ final class BriefText
     private static function isOfPeopleAlone(string $line): bool
     {
         return preg_match(self::APART, $line, $found, PREG_OFFSET_CAPTURE) === 1
-            && preg_match('/\b(?:not|never|no longer|don[\'’]t|ke(?:ep|pt))\b/iu', $found[0][0]) === 1
+            && preg_match('/\b(?:not|never|no longer|\p{L}+n[\'’]t|ke(?:ep|pt))\b/iu', $found[0][0]) === 1
             && preg_match('/\b(?:photo|photograph|picture|portrait|shot|frame|group|families)s?\b/iu', substr($line, 0, $found[0][1])) !== 1;
     }
 

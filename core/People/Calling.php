@@ -119,7 +119,7 @@ final readonly class Calling
     public function inNone(): array
     {
         $in = array_merge(...array_map(static fn (FamilyGroup $g): array => $g->people, array_values($this->groups)) ?: [[]]);
-        $all = array_map(static fn (Relative $r): string => $r->name, $this->family->people());
+        $all = array_map(static fn (Relative $r): string => $r->name, $this->family->guests());
 
         return array_values(array_diff($all, $in, $this->family->couple()));
     }

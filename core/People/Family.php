@@ -12,8 +12,7 @@ final class Family
     /** @var array<string, Relative> by name in lower case */
     private array $people = [];
 
-    /** @var array<string, array<string, list<string>>> kind, then name in lower case: names it holds for */
-    private array $links = [];
+    private Links $links;
 
     /** @var list<Unclear> names in the lines of which nobody can tell whom they mean; nothing is made of them */
     public readonly array $unclear;
@@ -29,9 +28,10 @@ final class Family
     {
         $read = ResolvedNames::of($people);
         [$this->names, $this->unclear, $this->people] = [$read->names, $read->unclear, $read->people];
+        $this->links = new Links;
         foreach ($this->people as $person) {
             foreach ($person->relations as $relation) {
-                $this->link($relation->kind, $person->name, $relation->of === '' ? null : $relation->of);
+                $this->links->add($relation->kind, $person->name, $relation->of);
             }
         }
         foreach ($people as $person) {
@@ -44,7 +44,7 @@ final class Family
                     $key = mb_strtolower((string) $name);
                     $this->people[$key] = $this->people[$key]->withPartner($partner);
                 }
-                $this->link('partner', $pair->one, $pair->other);
+                $this->links->add('partner', $pair->one, $pair->other);
             }
         }
     }
@@ -77,6 +77,20 @@ final class Family
         return array_values($this->people);
     }
 
+    /** @return list<Relative> who can be called: without who does not come, and who is there for the work */
+    public function guests(): array
+    {
+        return array_values(array_filter($this->people, static fn (Relative $r): bool => $r->attendance === Attendance::Comes));
+    }
+
+    /** @return list<string> names of the list of whom that is so */
+    public function named(Attendance $attendance): array
+    {
+        $are = array_filter($this->people, static fn (Relative $r): bool => $r->attendance === $attendance);
+
+        return array_values(array_map(static fn (Relative $r): string => $r->name, $are));
+    }
+
     /** By the name as the list has it. */
     public function person(string $name): ?Relative
     {
@@ -97,65 +111,64 @@ final class Family
     /** @return list<string> */
     public function parentsOf(string $name): array
     {
-        return $this->linked('parent', $name);
+        return $this->present($this->links->of('parent', $name));
     }
 
     /** @return list<string> theirs, and the parents of their parents */
     public function grandparentsOf(string $name): array
     {
-        $found = $this->linked('grandparent', $name);
-        foreach ($this->parentsOf($name) as $parent) {
-            $found = [...$found, ...$this->parentsOf($parent)];
+        $found = $this->links->of('grandparent', $name);
+        foreach ($this->links->of('parent', $name) as $parent) {
+            $found = [...$found, ...$this->links->of('parent', $parent)];
         }
 
-        return array_values(array_unique($found));
+        return $this->present(array_values(array_unique($found)));
     }
 
     /** @return list<string> those named so, and who has a parent in common */
     public function siblingsOf(string $name): array
     {
-        $found = $this->linked('sibling', $name);
-        foreach ($this->parentsOf($name) as $parent) {
+        $found = $this->links->of('sibling', $name);
+        foreach ($this->links->of('parent', $name) as $parent) {
             $found = [...$found, ...$this->childrenOf($parent)];
         }
+        $others = array_filter(array_unique($found), static fn (string $n): bool => mb_strtolower($n) !== mb_strtolower($name));
 
-        return array_values(array_filter(array_unique($found), static fn (string $n): bool => mb_strtolower($n) !== mb_strtolower($name)));
+        return $this->present(array_values($others));
     }
 
     /** @return list<string> */
     public function childrenOf(string $name): array
     {
-        return $this->linked('child', $name);
+        return $this->present($this->links->of('child', $name));
     }
 
     /** @return list<string> those named so, and the brothers, sisters and wider family of the parents */
     public function wideOf(string $name): array
     {
-        $found = $this->linked('wide', $name);
-        $parents = $this->parentsOf($name);
+        $found = $this->links->of('wide', $name);
+        $parents = $this->links->of('parent', $name);
         foreach ($parents as $parent) {
-            $found = [...$found, ...$this->siblingsOf($parent), ...$this->linked('wide', $parent)];
+            $found = [...$found, ...$this->siblingsOf($parent), ...$this->links->of('wide', $parent)];
         }
 
-        return array_values(array_diff(array_unique($found), $parents));
+        return $this->present(array_values(array_diff(array_unique($found), $parents)));
     }
 
     public function partnerOf(string $name): ?string
     {
-        return $this->linked('partner', $name)[0] ?? null;
+        return $this->present($this->links->of('partner', $name))[0] ?? null;
     }
 
     public function wereTogether(string $one, string $other): bool
     {
-        return in_array($other, $this->linked('former', $one), true);
+        return in_array($other, $this->links->of('former', $one), true);
     }
 
     /** @return list<string> of one of the two; of both for the empty name */
     public function attendantsOf(string $name): array
     {
-        return $name === ''
-            ? array_values(array_unique(array_merge(...array_values($this->links['attendant'] ?? []) ?: [[]])))
-            : $this->linked('attendant', $name);
+        return $this->present($name === '' ? $this->links->all('attendant') : $this->links->of('attendant', $name));
     }
 
     /**
@@ -197,30 +210,20 @@ final class Family
         return array_values(array_unique($all));
     }
 
-    private function link(string $kind, string $who, ?string $of): void
+    /**
+     * @param  list<string>  $names
+     * @return list<string> without who has died or does not come
+     */
+    private function present(array $names): array
     {
-        $this->links[$kind][mb_strtolower((string) $of)][] = $who;
-        if ($of === null) {
-            return;
-        }
-        $back =
-            ['parent' => 'child', 'child' => 'parent', 'sibling' => 'sibling', 'partner' => 'partner', 'former' => 'former'][$kind] ?? null;
-        if ($back !== null) {
-            $this->links[$back][mb_strtolower($who)][] = $of;
-        }
-    }
-
-    /** @return list<string> */
-    private function linked(string $kind, string $name): array
-    {
-        return array_values(array_unique($this->links[$kind][mb_strtolower($name)] ?? []));
+        return array_values(array_filter($names, fn (string $name): bool => $this->person($name)?->attendance !== Attendance::Absent));
     }
 
     /** @throws ImpossibleValue */
     private function refuseCircle(string $name): void
     {
         $seen = [];
-        $above = $this->parentsOf($name);
+        $above = $this->links->of('parent', $name);
         while ($above !== []) {
             $next = [];
             foreach ($above as $parent) {
@@ -229,7 +232,7 @@ final class Family
                 }
                 if (! isset($seen[$parent])) {
                     $seen[$parent] = true;
-                    $next = [...$next, ...$this->parentsOf($parent)];
+                    $next = [...$next, ...$this->links->of('parent', $parent)];
                 }
             }
             $above = $next;

@@ -45,7 +45,24 @@ final class FamilyText
         ],
     ];
 
-    private const NEEDS = ['seated', 'wheelchair', 'infant', 'elderly'];
+    /** What somebody needs, by the words that people use. */
+    private const NEEDS = [
+        'wheelchair' => '/\bwheel-?chair\b/u',
+        'seated' => '/^(?:is |to be )?(?:seated|sits|sitting|must sit|has to sit|needs (?:a chair|a seat|to sit)|can(?:not|[\'’]t) stand(?: long)?|'.
+            '(?:on |walks with |uses )?crutches)$/u',
+        'infant' => '/^(?:an? )?(?:infant|baby|newborn|\d{1,2} (?:months?|weeks?)(?: old)?)$/u',
+        'elderly' => '/^(?:very |quite |rather )?(?:elderly|old|frail)$|^(?:is |aged? )?(?:7[5-9]|[89]\d|1[01]\d)(?: years?(?: old)?| y\/?o)?$|'.
+            '^(?:walks|gets about|moves) (?:slowly|badly|with (?:an? )?(?:stick|cane|frame|rollator|walker))$|'.
+            '^(?:with |uses |has )?(?:an? )?(?:walking (?:stick|frame)|rollator|zimmer frame|bad (?:knees?|hips?|back))$/u',
+    ];
+
+    private const APART = '/^(?:is |must be |to be )?(?:(?:keep |kept |stays? |must stay )?(?:apart|away) from|estranged from|'.
+        '(?:does not|doesn[\'’]t|will not|won[\'’]t) (?:talk|speak) (?:to|with)|not on speaking terms with|'.
+        '(?:never|not) (?:to be )?(?:in one (?:picture|frame|photo) )?with) (.+)$/iu';
+
+    private const NOT_BESIDE = '/^(?:is |must )?(?:not|never) (?:to )?(?:be |stand |sit )?(?:beside|next to|near) (.+)$/iu';
+
+    private const NAMED_BABY = '/^(?:baby|infant|newborn) \p{Lu}/iu';
 
     private const LEAVES = '/^(?:leaves|has to leave|must leave|gone) (?:at |by )?(\d{1,2})[:.](\d\d)$/';
 
@@ -54,6 +71,9 @@ final class FamilyText
     /** "Best man & brother of the groom" is both. */
     private const AND_MORE = '/(?:^|(?<=,))\s*((?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|attendant))\s*(?:&|\+|and)\s+|'.
         '\s+(?:&|\+|and)\s+(?=(?:the )?(?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|attendant)\s*(?:,|$))/iu';
+
+    /** "The groom's late father" has died, and is the groom's father. */
+    private const LATE = '/\b(?:late|deceased) (?=\p{L})/iu';
 
     private const COUPLE = ['bride', 'groom', 'couple'];
 
@@ -82,27 +102,31 @@ final class FamilyText
 
     private static function person(string $name, string $text): Relative
     {
-        $relations = $needs = $apart = $notBeside = $known = [];
+        $relations = $apart = $notBeside = $known = [];
+        $needs = preg_match(self::NAMED_BABY, $name) === 1 ? ['infant'] : [];
         $height = $leaves = $role = null;
         $isCouple = $isTold = $isForCeremonyOnly = false;
         $text = (string) preg_replace(self::AND_MORE, '$1, ', $text);
         foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $p): bool => $p !== '') as $piece) {
             $found = [];
             $low = (string) preg_replace('/^(?:the|a|an) /u', '', mb_strtolower($piece));
-            $relation = self::relation(self::joined($piece));
+            $need = array_key_first(array_filter(self::NEEDS, static fn (string $pattern): bool => preg_match($pattern, $low) === 1));
+            $relation = self::relation(self::joined((string) preg_replace(self::LATE, '', $piece)));
+            if ($relation !== null && preg_match(self::LATE, $piece) === 1) {
+                $known[] = 'late';
+            }
             $baby = preg_match(self::BABY_OF, $piece, $found) === 1 ? new Relation(kind: 'child', of: trim($found[1])) : null;
             match (true) {
                 in_array($low, self::COUPLE, true) => ([$isCouple, $role] = [true, $low]),
-                in_array($low, self::NEEDS, true) => ($needs[] = $low),
-                in_array($low, ['baby', 'newborn'], true) => ($needs[] = 'infant'),
+                $need !== null => ($needs[] = $need),
                 $baby !== null => ([$needs[], $relations[]] = ['infant', $baby]),
                 $low === 'told' => ($isTold = true),
                 in_array($low, ['ceremony only', 'for the ceremony only'], true) => ($isForCeremonyOnly = true),
                 preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => ($height = (int) $found[1]),
                 preg_match('/^([12])[.,](\d\d)\s*m$/', $low, $found) === 1 => ($height = 100 * (int) $found[1] + (int) $found[2]),
                 preg_match(self::LEAVES, $low, $found) === 1 => ($leaves = sprintf('%02d:%s', (int) $found[1], $found[2])),
-                preg_match('/^(?:apart|kept apart) from (.+)$/iu', $piece, $found) === 1 => ($apart[] = trim($found[1])),
-                preg_match('/^not beside (.+)$/iu', $piece, $found) === 1 => ($notBeside[] = trim($found[1])),
+                preg_match(self::APART, $piece, $found) === 1 => ($apart[] = trim($found[1])),
+                preg_match(self::NOT_BESIDE, $piece, $found) === 1 => ($notBeside[] = trim($found[1])),
                 $relation !== null => ($relations[] = $relation),
                 default => ($known[] = $piece),
             };
@@ -127,6 +151,7 @@ final class FamilyText
             implode(', ', $known),
             $isForCeremonyOnly,
             $role,
+            Attendance::of($name, $known, $relations !== [] || $isCouple),
         );
     }
 

@@ -56,7 +56,7 @@ final class FormalsJudge
                 Verdict::fix(
                     'people.no-groups',
                     'There is no list of groups yet.',
-                    count($family->people()).' people are named, and a family like this one has groups by rule.',
+                    count($family->guests()).' people can be called, and a family like this one has groups by rule.',
                     [],
                     new Remedy('people.rules', 'Make the list by rule'),
                 ),
@@ -68,6 +68,7 @@ final class FormalsJudge
             ...WhoIsWhere::howFarApart($family),
             ...WhoIsWhere::apart($family, $now),
             ...WhoIsWhere::strangers($family, $now),
+            ...WhoComes::absent($family, $now),
             ...WhoIsWhere::forgotten($family, $now),
             ...WhoIsWhere::everybody($family, $now),
             ...self::fit($now, $segment, $day, $looked, $likely),
@@ -197,7 +198,7 @@ final class FormalsJudge
     /** @return list<Verdict> */
     private static function told(Family $family): array
     {
-        $not = array_filter($family->people(), static fn (Relative $r): bool => ! $r->isTold && ! $r->isOfTheCouple);
+        $not = array_filter($family->guests(), static fn (Relative $r): bool => ! $r->isTold && ! $r->isOfTheCouple);
 
         return $not === []
             ? []

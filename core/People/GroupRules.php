@@ -75,7 +75,7 @@ final class GroupRules
         $this->add('All grandparents', $grandparents, Priority::Should, count($grandparents) > 1 ? $grandparents : []);
         $attendants = $family->attendantsOf('');
         $this->add('The two with '.self::called($attendants, 'all attendants'), [...$couple, ...$attendants], Priority::Must, $attendants);
-        $everybody = array_map(static fn (Relative $r): string => $r->name, $family->people());
+        $everybody = array_map(static fn (Relative $r): string => $r->name, $family->guests());
         $this->add('Everybody', $everybody, Priority::Should, $everybody);
     }
 

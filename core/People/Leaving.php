@@ -42,7 +42,7 @@ final class Leaving
     public static function early(Family $family, FormalsSegment $segment, LocalDay $day, float $minutes): array
     {
         $over = $segment->startsAt + (int) ceil(60 * $minutes);
-        $early = array_filter($family->people(), static fn (Relative $r): bool => ($at = self::at($r, $segment, $day)) !== null && $at < $over);
+        $early = array_filter($family->guests(), static fn (Relative $r): bool => ($at = self::at($r, $segment, $day)) !== null && $at < $over);
 
         return array_values(array_map(static fn (Relative $r): string => $r->name, $early));
     }
@@ -67,7 +67,7 @@ final class Leaving
             return [];
         }
         $verdicts = [];
-        foreach ($family->people() as $person) {
+        foreach ($family->guests() as $person) {
             $free = $now->people[$person->name]['free'] ?? null;
             $leaves = self::at($person, $segment, $day);
             if ($leaves === null || $free === null) {

@@ -31,6 +31,7 @@ final readonly class Relative
         public bool $isForCeremonyOnly = false,
         /** bride, groom or couple; null for everybody else. */
         public ?string $role = null,
+        public Attendance $attendance = Attendance::Comes,
     ) {}
 
     public function withPartner(string $name): self
@@ -60,6 +61,7 @@ final readonly class Relative
             $this->knownBy,
             $this->isForCeremonyOnly,
             $this->role,
+            $this->attendance,
         );
     }
 

@@ -145,7 +145,7 @@ final class WhoIsWhere
      */
     public static function everybody(Family $family, StandTime $now): array
     {
-        $all = array_map(static fn (Relative $r): string => $r->name, $family->people());
+        $all = array_map(static fn (Relative $r): string => $r->name, $family->guests());
         foreach ($now->order as $group) {
             $missing = array_values(array_diff($all, $group->people));
             if (mb_strtolower(trim($group->title)) !== 'everybody' || $missing === []) {
@@ -175,11 +175,11 @@ final class WhoIsWhere
     {
         $none = array_values(
             array_filter(
-                array_map(static fn (Relative $r): string => $r->name, $family->people()),
+                array_map(static fn (Relative $r): string => $r->name, $family->guests()),
                 static fn (string $name): bool => ! isset($now->people[$name]),
             ),
         );
-        $looked = Looked::at(count($family->people()), 'person', 'people');
+        $looked = Looked::at(count($family->guests()), 'person', 'people');
         if ($looked === null) {
             return [];
         }
@@ -188,7 +188,7 @@ final class WhoIsWhere
                 Verdict::fine(
                     'people.all-in',
                     'Everybody is in a group.',
-                    "{$looked->words}, ".count($now->order).Plural::of(count($now->order), ' group.', ' groups.'),
+                    "{$looked->words}, ".count($now->order).Plural::of(count($now->order), ' group.', ' groups.').WhoComes::atWork($family, $now),
                     $looked,
                 ),
             ];

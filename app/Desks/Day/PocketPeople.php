@@ -57,7 +57,7 @@ final readonly class PocketPeople
             $family = null;
         }
         $groups = $family === null ? [] : $this->people->named($job);
-        foreach ($family === null || $formals === null ? [] : $family->people() as $person) {
+        foreach ($family === null || $formals === null ? [] : $family->guests() as $person) {
             $at = Leaving::at($person, $formals, $day->day);
             $musts = count(array_filter(
                 $groups,

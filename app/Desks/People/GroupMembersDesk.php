@@ -7,6 +7,7 @@ namespace App\Desks\People;
 use App\Models\Brief\Job;
 use App\Models\People\FormalGroup;
 use Illuminate\Support\Facades\DB;
+use NorthSatchel\People\Attendance;
 use NorthSatchel\People\Relative;
 
 /** Who stands in the groups, after the list has changed. */
@@ -14,12 +15,18 @@ final class GroupMembersDesk
 {
     public function __construct(private readonly PeopleDesk $people) {}
 
-    /** Names that are on no list go out of the groups; a group that is then nobody but the two, or nobody, goes too. */
+    /**
+     * Names that are on no list, or of somebody who does not come, go out of the groups; a group that is then nobody but the two, or nobody,
+     * goes too.
+     */
     public function strike(Job $job): void
     {
         $family = $this->people->family($job);
         $this->regroup($job, static function (FormalGroup $group) use ($family): ?array {
-            $left = array_values(array_filter($group->people, static fn (string $name): bool => $family->person($name) !== null));
+            $left = array_values(array_filter(
+                $group->people,
+                static fn (string $name): bool => ! in_array($family->person($name)?->attendance, [null, Attendance::Absent], true),
+            ));
 
             return $left === $group->people || array_diff($left, $family->couple()) !== [] ? $left : null;
         });
@@ -28,7 +35,7 @@ final class GroupMembersDesk
     /** Who is on the list stands in “Everybody”. */
     public function fillEverybody(Job $job): void
     {
-        $names = array_map(static fn (Relative $r): string => $r->name, $this->people->family($job)->people());
+        $names = array_map(static fn (Relative $r): string => $r->name, $this->people->family($job)->guests());
         $this->regroup(
             $job,
             static fn (FormalGroup $g): array => mb_strtolower(trim($g->title)) === 'everybody'

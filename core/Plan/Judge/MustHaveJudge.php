@@ -37,8 +37,9 @@ final class MustHaveJudge
             if (array_filter([...$texts, ...$freeShots], static fn (string $text): bool => self::isIn($line, $text)) === []) {
                 $verdicts[] = Verdict::fix(
                     'plan.must-have',
-                    "“{$line}” is in no segment and in no shot.",
-                    'The brief says that it must not be missed: give it a line, so that minutes are kept for it.',
+                    "“{$line}” is among the words of no segment and no shot.",
+                    'The brief says that it must not be missed: give it a line, so that minutes are kept for it.'.
+                        self::near($line, $scenes, $freeShots),
                     [],
                     new Remedy('shots.must', 'Add it as a must', ['what' => $line]),
                 );
@@ -46,6 +47,30 @@ final class MustHaveJudge
         }
 
         return $verdicts;
+    }
+
+    /**
+     * What shares the most words with it: the reader knows whether that is meant.
+     *
+     * @param  list<Scene>  $scenes
+     * @param  list<string>  $freeShots
+     */
+    private static function near(string $line, array $scenes, array $freeShots): string
+    {
+        $near = [];
+        foreach ($scenes as $scene) {
+            $near["“{$scene->title}”"] = $scene->title;
+            foreach ($scene->shots as $shot) {
+                $near["“{$shot->what}” in {$scene->title}"] = $shot->what;
+            }
+        }
+        foreach ($freeShots as $shot) {
+            $near["“{$shot}”"] = $shot;
+        }
+        $shared = array_map(static fn (string $words): int => count(array_intersect(Words::of($line), Words::of($words))), $near);
+        arsort($shared);
+
+        return reset($shared) > 0 ? ' '.array_key_first($shared).' is near: where that is meant, say it with the same words.' : '';
     }
 
     /**

@@ -15,8 +15,11 @@ final class Words
     private const COMMON = [
         'the', 'and', 'with', 'from', 'their', 'they', 'them', 'that', 'this', 'into', 'over', 'before', 'after', 'both', 'each', 'for', 'her',
         'his', 'all', 'are', 'one', 'two', 'our', 'not', 'but', 'has', 'have', 'had', 'who', 'when', 'during', 'together', 'must', 'please',
-        'picture', 'photo', 'shot', 'some', 'also', 'der', 'die', 'das', 'und',
+        'picture', 'photo', 'shot', 'some', 'also', 'exchange', 'exchanging', 'exchanged', 'der', 'die', 'das', 'und',
     ];
+
+    /** What happens once is the first too. */
+    private const FIRST_OF_ONE = '/\bfirst (?=kiss)/iu';
 
     /** Texts whose words are kept at hand: those of a plan are asked for hundreds of times a page. */
     private const KEPT = 500;
@@ -34,7 +37,8 @@ final class Words
     /** @return list<string> */
     private static function read(string $text): array
     {
-        preg_match_all('/\p{L}[\p{L}-]*/u', mb_strtolower((string) preg_replace("/['’]s?\b/u", '', $text)), $found);
+        $plain = preg_replace(["/['’]s?\b/u", self::FIRST_OF_ONE], '', $text);
+        preg_match_all('/\p{L}[\p{L}-]*/u', mb_strtolower((string) $plain), $found);
         $words = array_filter(
             $found[0],
             static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST && ! in_array($w, self::COMMON, true),

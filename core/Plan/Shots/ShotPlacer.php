@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Plan\Shots;
 
+use NorthSatchel\Plan\Judge\Words;
+
 /**
  * Which segment does a shot belong to? By its heading, else by the hour that it names, else by the words it shares with a segment and
  * the shots in it, else by the moments the trade knows by their words (common practice, no source).
@@ -22,19 +24,34 @@ final class ShotPlacer
 
     private const COMMON = [
         'with', 'from', 'their', 'they', 'them', 'that', 'this', 'into', 'over', 'before', 'after', 'both', 'each',
-        'wide', 'tight', 'close', 'back', 'door', 'light',
+        'wide', 'tight', 'close', 'back', 'door', 'light', 'first', 'last', 'second', 'next', 'whole', 'full', 'good', 'nice', 'best', 'more',
+        'when', 'while', 'during', 'until', 'there', 'other', 'some', 'every', 'must',
     ];
 
     /** Words of a moment, and words in the title of a segment where it happens. */
     private const MOMENTS = [
-        [['ring', 'vow', 'kiss', 'aisle', 'veil', 'petal', 'confetti', 'altar', 'officiant'], ['ceremony', 'vow', 'church', 'chapel']],
-        [['macro', 'flat lay', 'still life'], ['detail']],
-        [['silhouette', 'the two', 'couple', 'newlyweds'], ['portrait', 'couple', 'the two']],
-        [['dress', 'shoe', 'letter', 'makeup', 'hair', 'perfume', 'cufflink', 'robe', 'bouquet'], ['ready', 'detail', 'preparation']],
+        [
+            [
+                'ring', 'vow', 'kiss', 'aisle', 'veil', 'petal', 'confetti', 'altar', 'officiant', 'celebrant', 'registrar', 'register',
+                'reading', 'procession', 'giving away', 'giving the bride', 'giving her away',
+            ],
+            ['ceremony', 'vow', 'church', 'chapel'],
+        ],
+        [['hug', 'receiving line', 'congratulat'], ['congratulat', 'receiving']],
+        [['macro', 'flat lay', 'still life', 'invitation', 'stationery'], ['detail']],
+        [['silhouette', 'the two', 'couple', 'newlyweds', 'sunset', 'golden hour'], ['portrait', 'couple', 'the two']],
+        [['at sunset', 'golden hour'], ['portrait', 'couple', 'the two', 'sunset']],
+        [
+            ['dress', 'shoe', 'letter', 'makeup', 'make-up', 'hair', 'perfume', 'cufflink', 'robe', 'bouquet', 'necktie'],
+            ['ready', 'detail', 'preparation'],
+        ],
+        [['tying', 'button', 'helping', 'getting into'], ['ready', 'preparation']],
+        [['toss', 'garter'], ['dance', 'party', 'floor']],
+        [['bouquet toss'], ['dance', 'party', 'floor']],
         [['speech', 'toast', 'cake', 'menu', 'glass'], ['dinner', 'speech', 'reception', 'meal']],
         [['dance', 'band', 'floor'], ['dance', 'party', 'floor']],
         [
-            ['parent', 'grandmother', 'grandfather', 'grandparent', 'sibling', 'cousin', 'aunt', 'uncle', 'famil'],
+            ['parent', 'grandm', 'grandf', 'grandp', 'grandc', 'grann', 'nan', 'sibling', 'cousin', 'aunt', 'uncle', 'nephew', 'niece', 'famil'],
             ['group', 'famil', 'formal'],
         ],
         [['table', 'place card', 'centrepiece'], ['room', 'table', 'empty']],
@@ -105,14 +122,9 @@ final class ShotPlacer
     /** @return list<string> without the common ones, in the singular */
     private static function words(string $text): array
     {
-        preg_match_all('/\p{L}[\p{L}\'’-]*/u', mb_strtolower($text), $found);
-        $long = array_filter(
-            $found[0],
+        return array_values(array_filter(
+            Words::of($text),
             static fn (string $w): bool => mb_strlen($w) >= self::SHORTEST_WORD && ! in_array($w, self::COMMON, true),
-        );
-
-        return array_values(
-            array_unique(array_map(static fn (string $w): string => rtrim((string) preg_replace('/ies$/u', 'y', $w), 's'), $long)),
-        );
+        ));
     }
 }

@@ -249,7 +249,8 @@
             <x-field name="people" type="textarea" label="Name, then after commas who it is" :value="$lines" rows="12"
                 :hint="($job->kind->hasFamily() ? 'bride · mother of Tuva · partner of … · former partner of … · sister of … · ' .
                     'grandmother of … · aunt of … · attendant of … · son of …; ceremony only; ' : '') . 'seated, wheelchair, ' .
-                    'infant, elderly; 158 cm; apart from …; leaves 17:30; told. Anything else is what you know them by.'" />
+                    'infant, elderly; 158 cm; apart from …; leaves 17:30; told; passed away; cannot come; ' .
+                    'a trade such as florist. Anything else is what you know them by.'" />
             @if ($errors->has('people') && old('_form') === null && blank(old('people')) && $lines !== '')
                 <label class="tick"><input type="checkbox" name="empty" value="1"> Take everybody off the list</label>
             @endif

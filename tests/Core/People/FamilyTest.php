@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\People;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\Attendance;
 use NorthSatchel\People\CallOrders;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
@@ -19,6 +20,7 @@ use NorthSatchel\People\RowOrder;
 use NorthSatchel\People\School;
 use NorthSatchel\People\StandChart;
 use NorthSatchel\People\StandTime;
+use NorthSatchel\People\WhoComes;
 use NorthSatchel\People\WhoIsWhere;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
@@ -26,6 +28,7 @@ use NorthSatchel\Time\Looks;
 use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A made-up family: his parents are divorced with new partners and must not meet; a baby, grandparents, attendants. */
@@ -61,6 +64,89 @@ final class FamilyTest extends TestCase
                 ),
             ),
         );
+    }
+
+    #[TestWith(['has passed away'])]
+    #[TestWith(['† 2019'])]
+    #[TestWith(['in loving memory'])]
+    #[TestWith(['cannot come'])]
+    #[TestWith(['not coming, in hospital'])]
+    #[TestWith(['is not attending'])]
+    public function test_who_has_died_or_does_not_come_is_in_no_group(string $said): void
+    {
+        $family = self::family(['Olof' => "father of Sunniva, {$said}", 'Ebba' => 'mother of Olof'] + self::LINES);
+        $groups = GroupRules::of($family);
+        $people = array_merge(...array_map(static fn (FamilyGroup $g): array => [...$g->people, $g->title], $groups));
+        $this->assertNotContains('Olof', $people);
+        $this->assertNotContains('The two with Britt and Olof', $people);
+        $this->assertContains('The two with Britt', $people);
+        $this->assertContains('Ebba', $family->grandparentsOf('Sunniva'), 'the tree goes through him');
+        $now = new StandTime($groups, $family, false);
+        $found = WhoComes::absent($family, $now)[0];
+        $this->assertSame(['people.absent', 'Nobody calls for Olof.'], [$found->code, $found->finding]);
+        $this->assertSame('people.all-in', WhoIsWhere::forgotten($family, $now)[0]->code);
+        $this->assertSame([], WhoIsWhere::everybody($family, $now));
+        $told = array_filter(
+            iterator_to_array(FormalsJudge::of($family, $now, null, null, LocalDay::of('2027-05-08', 'Europe/Stockholm'))),
+            static fn (Verdict $v): bool => $v->code === 'people.not-told',
+        );
+        $this->assertSame(12, reset($told)->figures['people'] ?? null, 'all but the two, one who was told, and one who does not come');
+
+        $called = new StandTime([new FamilyGroup('Fathers', ['Sunniva', 'Olof'], Priority::Must)], $family, false);
+        $found = WhoComes::absent($family, $called)[0];
+        $this->assertSame(['people.absent-called', 'people.strike'], [$found->code, $found->remedy?->action]);
+    }
+
+    #[TestWith(['The late Olof', 'father of Sunniva'])]
+    #[TestWith(['Olof †', 'father of Sunniva'])]
+    #[TestWith(['Olof', "Sunniva's late father"])]
+    #[TestWith(['Olof', 'late father of Sunniva'])]
+    public function test_a_late_father_is_said_in_more_ways_than_one(string $name, string $text): void
+    {
+        $family = self::family([$name => $text] + array_diff_key(self::LINES, ['Olof' => 0]));
+        $this->assertSame(Attendance::Absent, $family->person($name)?->attendance);
+        $this->assertSame(['parent', 'Sunniva'], [$family->person($name)->relations[0]->kind, $family->person($name)->relations[0]->of]);
+        $this->assertSame(['Britt'], $family->parentsOf('Sunniva'));
+    }
+
+    public function test_who_is_there_for_the_work_is_in_no_picture_by_rule(): void
+    {
+        $lines = ['Fenn' => 'celebrant', 'Sal' => 'wedding planner 070-1', 'Kim' => 'DJ, friend of the groom', 'Lo' => 'aunt of Aron, florist'];
+        $family = self::family($lines + self::LINES);
+        $this->assertSame(['Fenn', 'Sal'], $family->named(Attendance::Works));
+        $groups = GroupRules::of($family);
+        $in = array_unique(array_merge(...array_map(static fn (FamilyGroup $g): array => $g->people, $groups)));
+        $this->assertSame([], array_intersect(['Fenn', 'Sal'], $in));
+        $this->assertEqualsCanonicalizing(['Kim', 'Lo'], array_intersect(['Kim', 'Lo'], $in));
+        $fine = WhoIsWhere::forgotten($family, new StandTime($groups, $family, false))[0];
+        $this->assertSame('people.all-in', $fine->code);
+        $this->assertStringContainsString('Fenn, Sal are there for the work', $fine->because);
+        $groups[] = new FamilyGroup('With Fenn', ['Sunniva', 'Aron', 'Fenn'], Priority::Nice);
+        $this->assertStringContainsString(' Sal is there', WhoIsWhere::forgotten($family, new StandTime($groups, $family, false))[0]->because);
+    }
+
+    /** @param  list<string>  $needs */
+    #[TestWith(['Tekla', 'in a wheelchair', ['wheelchair']])]
+    #[TestWith(['Tekla', '84 years old, walks with a stick', ['elderly']])]
+    #[TestWith(['Tekla', "can't stand long", ['seated']])]
+    #[TestWith(['Tekla', 'on crutches', ['seated']])]
+    #[TestWith(['Tekla', '5 months old', ['infant']])]
+    #[TestWith(['Baby Ned', 'son of Rune', ['infant']])]
+    #[TestWith(['Babette', '34', []])]
+    public function test_what_somebody_needs_is_read_in_the_words_of_people(string $name, string $text, array $needs): void
+    {
+        $this->assertSame($needs, FamilyText::read([new FamilyLine($name, $text)])[0]->needs);
+    }
+
+    #[TestWith(['estranged from Britt', ['Britt'], []])]
+    #[TestWith(["doesn't speak to Britt", ['Britt'], []])]
+    #[TestWith(['stays away from Britt', ['Britt'], []])]
+    #[TestWith(['never in one picture with Britt', ['Britt'], []])]
+    #[TestWith(['not next to Britt', [], ['Britt']])]
+    public function test_who_is_to_be_kept_apart_is_read_from_a_line(string $text, array $apart, array $notBeside): void
+    {
+        $one = FamilyText::read([new FamilyLine('Olof', $text)])[0];
+        $this->assertSame([$apart, $notBeside], [$one->apart, $one->notBeside]);
     }
 
     /** Somebody was taken off the list, and stands in a group all the same. */

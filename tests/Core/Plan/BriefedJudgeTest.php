@@ -129,6 +129,43 @@ final class BriefedJudgeTest extends TestCase
         $this->assertSame($wishes, BriefText::mustHaves(implode("\n", [...$wishes, 'Olle and Siv not in one picture', 'keep apart Olle and Siv'])));
     }
 
+    #[TestWith(['Olle and Siv must not be seated together'])]
+    #[TestWith(['Olle should never be photographed beside Siv'])]
+    #[TestWith(['Olle and Siv are not to be put at one table'])]
+    #[TestWith(["Olle and Siv shouldn't stand next to each other"])]
+    public function test_who_is_to_be_kept_apart_is_no_picture(string $line): void
+    {
+        $this->assertSame([], BriefText::mustHaves($line));
+        $this->assertSame([], BriefText::unheld($line));
+        $this->assertSame([$line], BriefText::apart($line));
+    }
+
+    #[TestWith(['first kiss', true])]
+    #[TestWith(['exchange of vows', true])]
+    #[TestWith(['first song', false])]
+    #[TestWith(['kiss under the arch', false])]
+    public function test_a_moment_has_more_than_one_name(string $line, bool $isMet): void
+    {
+        $scenes = [
+            new Scene(1, 'Ceremony', null, null, [new SceneShot('Kiss', Priority::Must), new SceneShot('Vows', Priority::Must)]),
+            new Scene(2, 'First lap', null, null, []),
+        ];
+        $this->assertSame($isMet, MustHaveJudge::planned([$line], $scenes, []) === []);
+    }
+
+    public function test_a_must_have_that_is_not_found_says_what_is_near(): void
+    {
+        $scenes = [
+            new Scene(1, 'Ceremony', null, null, [new SceneShot('Petals', Priority::Must), new SceneShot('Kiss', Priority::Must)]),
+            new Scene(2, 'Boat trip', null, null, []),
+        ];
+        $reason = static fn (string $line): string => MustHaveJudge::planned([$line], $scenes, ['Oars'])[0]->because;
+        $this->assertStringContainsString('“Kiss” in Ceremony', $reason('Kiss under the arch'));
+        $this->assertStringContainsString('“Boat trip” is', $reason('Captain of the boat'));
+        $this->assertStringContainsString('“Oars”', $reason('Oars and a net'));
+        $this->assertStringNotContainsString('near', $reason('Lighthouse'));
+    }
+
     /** @param  list<string>  $codes */
     #[TestWith(['cake at 21:00', [['Dinner', 1140, 1200, 'Cake']], ['plan.must-at-another-hour']])]
     #[TestWith(['cake at 21:00', [['Dinner', 1140, 1200, 'Cake'], ['Party', 1230, 1290, 'The cake is cut']], []])]

@@ -121,6 +121,13 @@ final class ShotListTest extends TestCase
             'a moment of the trade' => ['Rings close', null, 2],
             'the plural' => ['Grandparents together', null, 3],
             'a shot that is there already' => ['Lantern by the gate', null, 4],
+            'first of what' => ['First kiss', null, 2],
+            'how the rite is led' => ['The celebrant giving the bride away', null, 2],
+            'a speech among speeches' => ["The aunt's speech", null, 7],
+            'a moment of the evening, thrown' => ['Bouquet toss', null, 6],
+            'a light that names its scene' => ['Kiss at sunset', null, 5],
+            'getting dressed' => ['Buttoning the waistcoat', null, 1],
+            'children of children' => ['Nan and her grandchildren', null, 3],
             'nothing speaks for any' => ['Blue sky', null, null],
             'only common words' => ['Both from the back', null, null],
         ];
@@ -135,6 +142,8 @@ final class ShotListTest extends TestCase
             3 => new SegmentShots(title: 'Family groups', shots: []),
             4 => new SegmentShots(title: 'Dinner', shots: ['Lanterns on the tables']),
             5 => new SegmentShots(title: 'Harbour portraits', shots: []),
+            6 => new SegmentShots(title: 'First dance', shots: []),
+            7 => new SegmentShots(title: 'Speeches', shots: []),
         ];
         $this->assertSame($segment, ShotPlacer::place($what, $under, $segments));
     }

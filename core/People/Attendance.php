@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\People;
+
+/** Whether somebody of the list can be called into a picture, by what is written of them. */
+enum Attendance
+{
+    case Comes;
+
+    /** Has died, or does not come: nobody calls for them. */
+    case Absent;
+
+    /** Is there for the work: in a group only where somebody puts them in. */
+    case Works;
+
+    private const NAMED_ABSENT = '/†|^(?:[Tt]he )?[Ll]ate (?=\p{Lu})|\bR\.?I\.?P\b/u';
+
+    private const ABSENT = '/^(?:†.*|(?:sadly |recently )?(?:has |have |had )?(?:passed away|passed on|died|deceased|departed|declined)\b.*|'.
+        'late|dead|r\.?i\.?p\.?|in (?:loving )?memor(?:y|iam)\b.*|remembered|no longer with us|'.
+        '(?:is |will |does )?not (?:be )?(?:coming?|come|attend(?:ing)?|there|invited|present)\b.*|can(?:not|[\'’]t) (?:come|attend|be there)\b.*|'.
+        '(?:isn|won|doesn)[\'’]t (?:be )?(?:coming?|come|attend(?:ing)?|there|invited)\b.*|absent|stays? (?:at home|away))$/iu';
+
+    /** What people do at a wedding or an event who are no guests (common practice, no source). */
+    private const WORK = '/^(?:the |our |an? )?(?:\p{L}+[ -])?(?:planner|coordinator|co-ordinator|florist|cater(?:er|ing)|cook|chef|'.
+        'waiters?|waitress|bartender|bar staff|dj|band|musicians?|singer|organist|pianist|harpist|cellist|violinist|driver|chauffeur|'.
+        'videographer|filmer|photographer|second shooter|assistant|make-?up(?: artist)?|hairdresser|hair(?: stylist)?|stylist|celebrant|officiant|registrar|vicar|priest|pastor|'.
+        'minister|rabbi|imam|verger|toastmaster|venue manager|manager|technician|security|steward|nanny|babysitter|housekeeper|caretaker)\b/iu';
+
+    /** Who is also this is a guest. */
+    private const GUEST = '/\b(?:friends?|guests?|neighbours?|colleagues?|famil(?:y|ies)|relatives?|grandp\w+)\b/iu';
+
+    /**
+     * @param  string  $name  as it was typed
+     * @param  list<string>  $known  what is written of them and is no relation
+     */
+    public static function of(string $name, array $known, bool $isRelated): self
+    {
+        $is = static fn (string $pattern): bool => array_filter($known, static fn (string $k): bool => preg_match($pattern, $k) === 1) !== [];
+
+        return match (true) {
+            preg_match(self::NAMED_ABSENT, $name) === 1, $is(self::ABSENT) => self::Absent,
+            ! $isRelated && $is(self::WORK) && ! $is(self::GUEST) => self::Works,
+            default => self::Comes,
+        };
+    }
+}
