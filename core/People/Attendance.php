@@ -19,14 +19,15 @@ enum Attendance
 
     private const ABSENT = '/^(?:†.*|(?:sadly |recently )?(?:has |have |had )?(?:passed away|passed on|died|deceased|departed|declined)\b.*|'.
         'late|dead|r\.?i\.?p\.?|in (?:loving )?memor(?:y|iam)\b.*|remembered|no longer with us|'.
-        '(?:is |will |does )?not (?:be )?(?:coming?|come|attend(?:ing)?|there|invited|present)\b.*|can(?:not|[\'’]t) (?:come|attend|be there)\b.*|'.
-        '(?:isn|won|doesn)[\'’]t (?:be )?(?:coming?|come|attend(?:ing)?|there|invited)\b.*|absent|stays? (?:at home|away))$/iu';
+        '(?:is |will |does )?not (?:be )?(?:coming?|come|attend(?:ing)?|there|invited|present)\b.*|'.
+        'can(?:not|[\'’]t) (?:come|attend|be there)\b.*|(?:isn|won|doesn)[\'’]t (?:be )?(?:coming?|come|attend(?:ing)?|there|invited)\b.*|absent|stays? (?:at home|away))$/iu';
 
     /** What people do at a wedding or an event who are no guests (common practice, no source). */
-    private const WORK = '/^(?:the |our |an? )?(?:\p{L}+[ -])?(?:planner|coordinator|co-ordinator|florist|cater(?:er|ing)|cook|chef|'.
-        'waiters?|waitress|bartender|bar staff|dj|band|musicians?|singer|organist|pianist|harpist|cellist|violinist|driver|chauffeur|'.
-        'videographer|filmer|photographer|second shooter|assistant|make-?up(?: artist)?|hairdresser|hair(?: stylist)?|stylist|celebrant|officiant|registrar|vicar|priest|pastor|'.
-        'minister|rabbi|imam|verger|toastmaster|venue manager|manager|technician|security|steward|nanny|babysitter|housekeeper|caretaker)\b/iu';
+    private const WORK = '/^(?:the |our |an? )?(?:\p{L}+[ -])?(?:planner|co-?ordinator|florist|cater(?:er|ing)|cook|chef|waiters?|waitress|'.
+        'bartender|bar staff|dj|band|musicians?|singer|organist|pianist|harpist|cellist|violinist|driver|chauffeur|videographer|filmer|'.
+        'photographer|second shooter|assistant|make-?up(?: artist)?|hairdresser|hair(?: stylist)?|stylist|celebrant|officiant|registrar|'.
+        'vicar|priest|pastor|minister|rabbi|imam|verger|toastmaster|venue manager|manager|technician|security|steward|nanny|babysitter|'.
+        'housekeeper|caretaker)\b/iu';
 
     /** Who is also this is a guest. */
     private const GUEST = '/\b(?:friends?|guests?|neighbours?|colleagues?|famil(?:y|ies)|relatives?|grandp\w+)\b/iu';

@@ -77,10 +77,12 @@ final class Family
         return array_values($this->people);
     }
 
-    /** @return list<Relative> who can be called: without who does not come, and who is there for the work */
+    /** @return list<Relative> who can be called: without who does not come and, where two marry, who is there for the work */
     public function guests(): array
     {
-        return array_values(array_filter($this->people, static fn (Relative $r): bool => $r->attendance === Attendance::Comes));
+        $out = $this->couple() === [] ? [Attendance::Absent] : [Attendance::Absent, Attendance::Works];
+
+        return array_values(array_filter($this->people, static fn (Relative $r): bool => ! in_array($r->attendance, $out, true)));
     }
 
     /** @return list<string> names of the list of whom that is so */

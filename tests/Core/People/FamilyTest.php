@@ -121,6 +121,7 @@ final class FamilyTest extends TestCase
         $fine = WhoIsWhere::forgotten($family, new StandTime($groups, $family, false))[0];
         $this->assertSame('people.all-in', $fine->code);
         $this->assertStringContainsString('Fenn, Sal are there for the work', $fine->because);
+        $this->assertCount(1, self::family(['Ida' => 'chef', 'Oda' => 'cannot come'])->guests(), 'who works is there to be taken where nobody marries');
         $groups[] = new FamilyGroup('With Fenn', ['Sunniva', 'Aron', 'Fenn'], Priority::Nice);
         $this->assertStringContainsString(' Sal is there', WhoIsWhere::forgotten($family, new StandTime($groups, $family, false))[0]->because);
     }
