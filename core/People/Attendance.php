@@ -17,15 +17,15 @@ enum Attendance
 
     private const NAMED_ABSENT = '/†|^(?:[Tt]he )?[Ll]ate (?=\p{Lu})|\bR\.?I\.?P\b/u';
 
-    private const ABSENT = '/^(?:†.*|(?:sadly |recently )?(?:has |have |had )?(?:passed away|passed on|died|deceased|departed|declined)\b.*|'.
-        'late|dead|r\.?i\.?p\.?|in (?:loving )?memor(?:y|iam)\b.*|remembered|no longer with us|'.
-        '(?:is |will |does )?not (?:be )?(?:coming?|come|attend(?:ing)?|there|invited|present)\b.*|'.
-        'can(?:not|[\'’]t) (?:come|attend|be there)\b.*|(?:isn|won|doesn)[\'’]t (?:be )?(?:coming?|come|attend(?:ing)?|there|invited)\b.*|absent|stays? (?:at home|away))$/iu';
+    private const ABSENT = '/^(?:†.*|(?:sadly |recently )?(?:has |have |had )?(?:passed (?:away|on)|died|deceased|departed|declined)\b.*|'.
+        'late|dead|r\.?i\.?p\.?|in (?:loving )?memor(?:y|iam)\b.*|remembered|no longer with us|absent|stays? (?:at home|away)|'.
+        '(?:(?:is |will |does )?not|(?:isn|won|doesn)[\'’]t) (?:be )?(?:com(?:e|ing)|attend(?:ing)?|there|invited|present)\b.*|'.
+        'can(?:not|[\'’]t) (?:come|attend|be there)\b.*)$/iu';
 
     /** What people do at a wedding or an event who are no guests (common practice, no source). */
     private const WORK = '/^(?:the |our |an? )?(?:\p{L}+[ -])?(?:planner|co-?ordinator|florist|cater(?:er|ing)|cook|chef|waiters?|waitress|'.
-        'bartender|bar staff|dj|band|musicians?|singer|organist|pianist|harpist|cellist|violinist|driver|chauffeur|videographer|filmer|'.
-        'photographer|second shooter|assistant|make-?up(?: artist)?|hairdresser|hair(?: stylist)?|stylist|celebrant|officiant|registrar|'.
+        'bartender|bar staff|dj|band|musicians?|singer|organist|pianist|harpist|cellist|violinist|driver|chauffeur|videographer|'.
+        'filmer|photographer|second shooter|assistant|make-?up(?: artist)?|hairdresser|hair(?: stylist)?|stylist|celebrant|officiant|registrar|'.
         'vicar|priest|pastor|minister|rabbi|imam|verger|toastmaster|venue manager|manager|technician|security|steward|nanny|babysitter|'.
         'housekeeper|caretaker)\b/iu';
 
