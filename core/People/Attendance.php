@@ -23,11 +23,11 @@ enum Attendance
         'can(?:not|[\'’]t) (?:come|attend|be there)\b.*)$/iu';
 
     /** What people do at a wedding or an event who are no guests (common practice, no source). */
-    private const WORK = '/^(?:the |our |an? )?(?:\p{L}+[ -])?(?:planner|co-?ordinator|florist|cater(?:er|ing)|cook|chef|waiters?|waitress|'.
-        'bartender|bar staff|dj|band|musicians?|singer|organist|pianist|harpist|cellist|violinist|driver|chauffeur|videographer|'.
-        'filmer|photographer|second shooter|assistant|make-?up(?: artist)?|hairdresser|hair(?: stylist)?|stylist|celebrant|officiant|registrar|'.
-        'vicar|priest|pastor|minister|rabbi|imam|verger|toastmaster|venue manager|manager|technician|security|steward|nanny|babysitter|'.
-        'housekeeper|caretaker)\b/iu';
+    private const WORK = '/^(?:the |our |an? )?(?:\p{L}+[ -])?(?:planner|co-?ordinator|florist|cater(?:er|ing)|cook|chef|waiters?|'.
+        'waitress|bartender|bar staff|dj|band|musicians?|singer|organist|pianist|harpist|cellist|violinist|driver|chauffeur|'.
+        'videographer|filmer|photographer|second shooter|assistant|make-?up(?: artist)?|hairdresser|hair(?: stylist)?|stylist|'.
+        'celebrant|officiant|registrar|vicar|priest|pastor|minister|rabbi|imam|verger|toastmaster|venue manager|manager|technician|'.
+        'security|steward|nanny|babysitter|housekeeper|caretaker)\b/iu';
 
     /** Who is also this is a guest. */
     private const GUEST = '/\b(?:friends?|guests?|neighbours?|colleagues?|famil(?:y|ies)|relatives?|grandp\w+)\b/iu';
@@ -38,7 +38,7 @@ enum Attendance
      */
     public static function of(string $name, array $known, bool $isRelated): self
     {
-        $is = static fn (string $pattern): bool => array_filter($known, static fn (string $k): bool => preg_match($pattern, $k) === 1) !== [];
+        $is = static fn (string $pattern): bool => preg_grep($pattern, $known) !== [];
 
         return match (true) {
             preg_match(self::NAMED_ABSENT, $name) === 1, $is(self::ABSENT) => self::Absent,

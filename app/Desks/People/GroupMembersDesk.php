@@ -8,6 +8,7 @@ use App\Models\Brief\Job;
 use App\Models\People\FormalGroup;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\People\Attendance;
+use NorthSatchel\People\GroupTitle;
 use NorthSatchel\People\Relative;
 
 /** Who stands in the groups, after the list has changed. */
@@ -51,10 +52,16 @@ final class GroupMembersDesk
             foreach ($this->people->groups($job) as $group) {
                 $now = $who($group);
                 if ($now !== $group->people) {
-                    $now === null ? $group->delete() : $group->update(['people' => $now]);
+                    $now === null ? $group->delete() : $group->update(['people' => $now, 'title' => self::title($group, $now)]);
                 }
             }
         });
         $this->people->forget($job);
+    }
+
+    /** @param  list<string>  $now */
+    private static function title(FormalGroup $group, array $now): string
+    {
+        return array_reduce(array_values(array_diff($group->people, $now)), GroupTitle::without(...), $group->title);
     }
 }

@@ -175,6 +175,21 @@ final class IdentityTest extends TestCase
         $this->assertSame($before, $all());
     }
 
+    public function test_who_has_died_since_goes_out_of_groups_and_titles(): void
+    {
+        $couple = Person::query()->where('job_id', 1)->whereIn('role', ['bride', 'groom'])->pluck('name')->all();
+        $others = Person::query()->where('job_id', 1)->whereNotIn('name', $couple)->orderBy('position')->limit(2)->pluck('name')->all();
+        $group = FormalGroup::query()->create(['job_id' => 1, 'title' => "The two with {$others[0]} and {$others[1]}", 'position' => 99,
+            'priority' => 'must', 'people' => [...$couple, ...$others]]);
+        $died = static fn (string $l): string => str_starts_with($l, $others[0]) ? "{$l}, passed away" : $l;
+        $this->post('/jobs/1/people/family', ['people' => implode("\n", array_map($died, explode("\n", $this->lines())))])->assertSessionHasNoErrors();
+        $this->get('/jobs/1/people')->assertSee("{$others[0]} is called, and will not be there.")->assertSee('Take the name out of the groups');
+        $this->post('/jobs/1/people/groups/strike');
+        $this->assertSame([...$couple, $others[1]], $group->refresh()->people);
+        $this->assertSame("The two with {$others[1]}", $group->title);
+        $this->get('/jobs/1/people')->assertSee("Nobody calls for {$others[0]}.");
+    }
+
     public function test_who_came_late_is_put_into_everybody_in_one_press(): void
     {
         $names = Person::query()->where('job_id', 1)->orderBy('position')->pluck('name')->all();

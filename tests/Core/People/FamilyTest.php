@@ -15,6 +15,7 @@ use NorthSatchel\People\FormalsJudge;
 use NorthSatchel\People\FormalsSegment;
 use NorthSatchel\People\FormalsTiming;
 use NorthSatchel\People\GroupRules;
+use NorthSatchel\People\GroupTitle;
 use NorthSatchel\People\Pace;
 use NorthSatchel\People\RowOrder;
 use NorthSatchel\People\School;
@@ -107,6 +108,18 @@ final class FamilyTest extends TestCase
         $this->assertSame(Attendance::Absent, $family->person($name)?->attendance);
         $this->assertSame(['parent', 'Sunniva'], [$family->person($name)->relations[0]->kind, $family->person($name)->relations[0]->of]);
         $this->assertSame(['Britt'], $family->parentsOf('Sunniva'));
+    }
+
+    #[TestWith(['The two with Olof and Britt', 'The two with Britt'])]
+    #[TestWith(['The two with Britt and Olof', 'The two with Britt'])]
+    #[TestWith(['The two with Ada, Olof and Britt', 'The two with Ada and Britt'])]
+    #[TestWith(['The two with Ada, Britt and Olof', 'The two with Ada, Britt'])]
+    #[TestWith(['The two with Olof, Ada and Britt', 'The two with Ada and Britt'])]
+    #[TestWith(['Olofsson and Britt', 'Olofsson and Britt'])]
+    #[TestWith(['Olof', 'Olof'])]
+    public function test_a_title_names_nobody_who_is_gone(string $title, string $left): void
+    {
+        $this->assertSame($left, GroupTitle::without($title, 'Olof'));
     }
 
     public function test_who_is_there_for_the_work_is_in_no_picture_by_rule(): void
