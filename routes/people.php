@@ -34,6 +34,7 @@ Route::post('/jobs/{job}/people/order', [PeopleController::class, 'order']);
 Route::post('/jobs/{job}/people/settings', [PeopleController::class, 'settings']);
 Route::post('/jobs/{job}/people/groups', [GroupController::class, 'store']);
 Route::post('/jobs/{job}/people/groups/strike', [GroupController::class, 'strike']);
+Route::post('/jobs/{job}/people/groups/part', [GroupController::class, 'part']);
 Route::post('/jobs/{job}/people/groups/everybody', [GroupController::class, 'everybody']);
 Route::get('/groups/{group}/stand', [StandController::class, 'show']);
 Route::put('/groups/{group}', [GroupController::class, 'update']);

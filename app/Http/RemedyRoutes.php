@@ -34,6 +34,7 @@ final class RemedyRoutes
             'travel.set' => new RemedyRoute("/jobs/{$id}/travels", $on),
             'people.rules' => new RemedyRoute("/jobs/{$id}/people/rules"),
             'people.strike' => new RemedyRoute("/jobs/{$id}/people/groups/strike"),
+            'people.part' => new RemedyRoute("/jobs/{$id}/people/groups/part", $on),
             'people.everybody' => new RemedyRoute("/jobs/{$id}/people/groups/everybody"),
             'stand.as' => new RemedyRoute("/groups/{$on['group']}/stand?rows={$on['rows']}&steps={$on['steps']}", isLink: true),
             'people.during' => new RemedyRoute("/jobs/{$id}/people/settings", [...$on, 'formals_gathered' => (int) $job->formals_gathered]),

@@ -125,7 +125,7 @@ final class FamilyText
                 preg_match('/^(\d{2,3})\s*cm$/', $low, $found) === 1 => ($height = (int) $found[1]),
                 preg_match('/^([12])[.,](\d\d)\s*m$/', $low, $found) === 1 => ($height = 100 * (int) $found[1] + (int) $found[2]),
                 preg_match(self::LEAVES, $low, $found) === 1 => ($leaves = sprintf('%02d:%s', (int) $found[1], $found[2])),
-                preg_match(self::APART, $piece, $found) === 1 => ($apart[] = trim($found[1])),
+                self::apartFrom($piece) !== null => ($apart[] = (string) self::apartFrom($piece)),
                 preg_match(self::NOT_BESIDE, $piece, $found) === 1 => ($notBeside[] = trim($found[1])),
                 $relation !== null => ($relations[] = $relation),
                 default => ($known[] = $piece),
@@ -153,6 +153,12 @@ final class FamilyText
             $role,
             Attendance::of($name, $known, $relations !== [] || $isCouple),
         );
+    }
+
+    /** From whom a piece of a line keeps somebody apart, as it was typed; null where it speaks of something else. */
+    public static function apartFrom(string $piece): ?string
+    {
+        return preg_match(self::APART, trim($piece), $found) === 1 ? trim($found[1]) : null;
     }
 
     /** The relation that a name or a line names without saying whose: "uncle Jo", "stepmother"; null where none. */

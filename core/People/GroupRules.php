@@ -35,6 +35,26 @@ final class GroupRules
         return array_values($rules->groups);
     }
 
+    /**
+     * A group that holds two who are never to be in one frame, once without the one and once without the other, each with their partners; where
+     * one of them is of the couple, without the other alone.
+     *
+     * @return list<FamilyGroup> of two or more people each
+     */
+    public static function apart(Family $family, FamilyGroup $group, string $one, string $other): array
+    {
+        $rules = new self($family);
+        $couple = $family->couple();
+        $groups = [];
+        foreach (array_diff([$one, $other], $couple) ?: [$other] as $gone) {
+            $without = array_values(array_diff($group->people, array_diff($rules->withPartners([$gone]), $couple)));
+            $title = GroupTitle::without($group->title, $gone);
+            $groups[] = new FamilyGroup($title === $group->title ? "{$title}, without {$gone}" : $title, $without, $group->priority, $group->after);
+        }
+
+        return array_values(array_filter($groups, static fn (FamilyGroup $g): bool => count($g->people) > 1));
+    }
+
     /** @param  list<string>  $couple */
     private function side(string $one, array $couple): void
     {

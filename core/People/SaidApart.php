@@ -10,7 +10,7 @@ use NorthSatchel\Verdict;
 /** What a brief says of people who do not get on, held against the family's lines, in which it may not stand yet. */
 final class SaidApart
 {
-    private const SIDE_BY_SIDE = '/\b(?:next to|beside|side by side|near)\b/iu';
+    private const SIDE_BY_SIDE = '/\b(?:next to|beside|side by side|near|seated|sit|sitting|table)\b/iu';
 
     private const DIVORCED = '/\b(?:divorced|separated)\b/iu';
 
@@ -55,7 +55,8 @@ final class SaidApart
         if ($isKnown($one, $other) || $isKnown($other, $one)) {
             return null;
         }
-        $isBeside = preg_match(self::SIDE_BY_SIDE, $sentence) === 1;
+        // There is no group without one of the couple.
+        $isBeside = preg_match(self::SIDE_BY_SIDE, $sentence) === 1 || array_intersect([$one, $other], $family->couple()) !== [];
 
         return Verdict::fix(
             'people.said-apart',

@@ -88,6 +88,8 @@ final class WhoIsWhere
                         'people.together',
                         "{$one} and {$other} are both in “{$group->title}”.",
                         'They are never to be in one frame: take one of them out, or split the group.',
+                        [],
+                        new Remedy('people.part', self::parting($family, $one, $other), ['one' => $one, 'other' => $other]),
                     );
                 } elseif (
                     $before !== null &&
@@ -111,6 +113,13 @@ final class WhoIsWhere
         }
 
         return $verdicts;
+    }
+
+    private static function parting(Family $family, string $one, string $other): string
+    {
+        $gone = array_values(array_diff([$one, $other], $family->couple()));
+
+        return count($gone) === 1 ? "Without {$gone[0]}" : 'Two groups, one without each';
     }
 
     /** @return list<Verdict> names that stand in groups, and not, or no more, in the list */

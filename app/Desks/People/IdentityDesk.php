@@ -12,6 +12,7 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Brief\NamedLine;
+use NorthSatchel\People\FamilyText;
 
 /** Who came into the list is who went from it, under another name, or is not. */
 final class IdentityDesk
@@ -100,10 +101,11 @@ final class IdentityDesk
         foreach ($job->people()->whereIn('name', [$one, $other])->get() as $person) {
             $pieces = array_map(trim(...), explode(',', (string) $person->role));
             $role = array_map(
-                static fn (string $piece): string => preg_match('/^(?:kept )?apart from (.+)$/iu', $piece, $found) === 1 &&
-                    array_intersect($names->meant($found[1]), [$one, $other]) !== []
-                    ? "not beside {$found[1]}"
-                    : $piece,
+                static function (string $piece) use ($names, $one, $other): string {
+                    $from = FamilyText::apartFrom($piece);
+
+                    return $from !== null && array_intersect($names->meant($from), [$one, $other]) !== [] ? "not beside {$from}" : $piece;
+                },
                 $pieces,
             );
             $person->update(['role' => implode(', ', $role)]);

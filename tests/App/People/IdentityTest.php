@@ -8,6 +8,7 @@ use App\Models\Brief\Job;
 use App\Models\Brief\Person;
 use App\Models\People\FormalGroup;
 use App\Models\People\Proposal;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Str;
 use Tests\App\TestCase;
 
@@ -177,7 +178,7 @@ final class IdentityTest extends TestCase
 
     public function test_who_has_died_since_goes_out_of_groups_and_titles(): void
     {
-        $couple = Person::query()->where('job_id', 1)->whereIn('role', ['bride', 'groom'])->pluck('name')->all();
+        $couple = ['Tuva', 'Emrik'];
         $others = Person::query()->where('job_id', 1)->whereNotIn('name', $couple)->orderBy('position')->limit(2)->pluck('name')->all();
         $group = FormalGroup::query()->create(['job_id' => 1, 'title' => "The two with {$others[0]} and {$others[1]}", 'position' => 99,
             'priority' => 'must', 'people' => [...$couple, ...$others]]);
@@ -188,6 +189,34 @@ final class IdentityTest extends TestCase
         $this->assertSame([...$couple, $others[1]], $group->refresh()->people);
         $this->assertSame("The two with {$others[1]}", $group->title);
         $this->get('/jobs/1/people')->assertSee("Nobody calls for {$others[0]}.");
+    }
+
+    public function test_a_group_with_two_who_must_not_meet_becomes_two_in_one_press(): void
+    {
+        $names = Person::query()->where('job_id', 1)->whereNotIn('name', ['Tuva', 'Emrik'])->where(
+            static fn (Builder $q) => $q->whereNull('role')->orWhere('role', 'not like', '%partner%')->where('role', 'not like', '%apart%'),
+        )->orderByDesc('position')->limit(3)->pluck('name')->all();
+        [$one, $other] = $names;
+        $pair = [$one, $other];
+        $group = FormalGroup::query()->create(['job_id' => 1, 'title' => 'All of us', 'position' => 98, 'priority' => 'must',
+            'people' => ['Tuva', 'Emrik', ...$names]]);
+        $last = FormalGroup::query()->create(['job_id' => 1, 'title' => 'Last', 'position' => 99, 'priority' => 'must', 'people' => ['Tuva', 'Emrik']]);
+        $this->post('/jobs/1/people/apart', ['one' => $one, 'other' => $other, 'how' => 'apart', 'former' => 0]);
+        $this->get('/jobs/1/people')->assertSee('are both in “All of us”')->assertSee('Two groups, one without each');
+        $undo = $this->post('/jobs/1/people/groups/part', ['one' => $one, 'other' => $other])->assertSessionHas('undo')->getSession()->get('undo');
+        $both = static fn (): int => FormalGroup::query()->where('job_id', 1)->get()
+            ->filter(static fn (FormalGroup $g): bool => array_diff($pair, $g->people) === [])->count();
+        $this->assertSame(0, $both());
+        $titles = FormalGroup::query()->where('job_id', 1)->orderBy('position')->pluck('title')->all();
+        $this->assertSame(["All of us, without {$one}", "All of us, without {$other}", 'Last'], array_slice($titles, -3));
+        $this->assertSame($titles, FormalGroup::query()->where('job_id', 1)->orderBy('position')->orderByDesc('id')->pluck('title')->all());
+        $this->get('/jobs/1/people')->assertDontSee('are both in “All of us”');
+        $this->post($undo);
+        $this->assertSame([98, 99], [$group->refresh()->position, $last->refresh()->position]);
+        $this->post('/jobs/1/people/groups/part', ['one' => $one, 'other' => 'Emrik']);
+        $this->assertNotContains($one, $group->refresh()->people);
+        $this->assertContains('Emrik', $group->people);
+        $this->assertSame('All of us, without '.$one, $group->title);
     }
 
     public function test_who_came_late_is_put_into_everybody_in_one_press(): void

@@ -110,6 +110,25 @@ final class FamilyTest extends TestCase
         $this->assertSame(['Britt'], $family->parentsOf('Sunniva'));
     }
 
+    public function test_a_group_of_two_who_must_not_meet_is_two_groups(): void
+    {
+        $family = self::family();
+        $all = static fn (string $one, string $other): array => array_map(
+            static fn (FamilyGroup $g): array => [$g->title, $g->people],
+            GroupRules::apart(
+                $family,
+                new FamilyGroup('Parents', ['Sunniva', 'Aron', 'Viveka', 'Sten', 'Göte', 'Lisen'], Priority::Must),
+                $one,
+                $other,
+            ),
+        );
+        $this->assertSame([
+            ['Parents, without Viveka', ['Sunniva', 'Aron', 'Göte', 'Lisen']],
+            ['Parents, without Göte', ['Sunniva', 'Aron', 'Viveka', 'Sten']],
+        ], $all('Viveka', 'Göte'), 'each with who came with them');
+        $this->assertSame([['Parents, without Göte', ['Sunniva', 'Aron', 'Viveka', 'Sten']]], $all('Göte', 'Aron'), 'no group lacks one of the couple');
+    }
+
     #[TestWith(['The two with Olof and Britt', 'The two with Britt'])]
     #[TestWith(['The two with Britt and Olof', 'The two with Britt'])]
     #[TestWith(['The two with Ada, Olof and Britt', 'The two with Ada and Britt'])]

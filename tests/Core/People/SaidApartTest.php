@@ -52,6 +52,9 @@ final class SaidApartTest extends TestCase
         $this->assertSame([['fix', 'Siv Moen and Per Moen do not get on, says the brief.', 'Never in one frame']],
             self::said("The bride's parents are divorced"));
         $this->assertSame([$beside], self::said('Parents of Rika never side by side; no confetti'));
+        $this->assertSame([$beside], self::said('Siv and Per must not be seated together'));
+        $this->assertSame([['fix', 'Rika Moen and Siv Moen do not get on, says the brief.', 'Never side by side']],
+            self::said('Rika and Siv never in one picture'), 'no group lacks the bride');
         $on = SaidApart::of(self::family(), BriefText::apart('Siv and Per are divorced'))[0]->remedy?->on;
         $this->assertSame(['one' => 'Siv Moen', 'other' => 'Per Moen', 'how' => 'apart', 'former' => 1], $on);
     }

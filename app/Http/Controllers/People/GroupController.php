@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\People\GroupDesk;
 use App\Desks\People\GroupMembersDesk;
 use App\Desks\People\IdentityDesk;
+use App\Http\Requests\People\BesideRequest;
 use App\Http\Requests\People\CallNowRequest;
 use App\Http\Requests\People\GroupRequest;
 use App\Http\Requests\People\MoveGroupRequest;
@@ -126,6 +127,15 @@ final class GroupController
         $desk->strike(BriefDesk::open($job));
 
         return redirect("/jobs/{$job}/people")->with('said', 'No group names anybody who is not on the list.');
+    }
+
+    /** Two who are never to be in one frame. */
+    public function part(BesideRequest $request, int $job, GroupMembersDesk $desk): RedirectResponse
+    {
+        ['one' => $one, 'other' => $other] = $request->validated();
+        $desk->part(BriefDesk::open($job), $one, $other);
+
+        return redirect("/jobs/{$job}/people")->with('said', "No group holds both {$one} and {$other}.");
     }
 
     /** Whoever is on the list stands in the group of that name. */
