@@ -183,7 +183,8 @@ final class IdentityTest extends TestCase
         $group = FormalGroup::query()->create(['job_id' => 1, 'title' => "The two with {$others[0]} and {$others[1]}", 'position' => 99,
             'priority' => 'must', 'people' => [...$couple, ...$others]]);
         $died = static fn (string $l): string => str_starts_with($l, $others[0]) ? "{$l}, passed away" : $l;
-        $this->post('/jobs/1/people/family', ['people' => implode("\n", array_map($died, explode("\n", $this->lines())))])->assertSessionHasNoErrors();
+        $lines = implode("\n", array_map($died, explode("\n", $this->lines())));
+        $this->post('/jobs/1/people/family', ['people' => $lines])->assertSessionHasNoErrors();
         $this->get('/jobs/1/people')->assertSee("{$others[0]} is called, and will not be there.")->assertSee('Take the name out of the groups');
         $this->post('/jobs/1/people/groups/strike');
         $this->assertSame([...$couple, $others[1]], $group->refresh()->people);
@@ -200,7 +201,8 @@ final class IdentityTest extends TestCase
         $pair = [$one, $other];
         $group = FormalGroup::query()->create(['job_id' => 1, 'title' => 'All of us', 'position' => 98, 'priority' => 'must',
             'people' => ['Tuva', 'Emrik', ...$names]]);
-        $last = FormalGroup::query()->create(['job_id' => 1, 'title' => 'Last', 'position' => 99, 'priority' => 'must', 'people' => ['Tuva', 'Emrik']]);
+        $last = FormalGroup::query()->create(['job_id' => 1, 'title' => 'Last', 'position' => 99, 'priority' => 'must',
+            'people' => ['Tuva', 'Emrik']]);
         $this->post('/jobs/1/people/apart', ['one' => $one, 'other' => $other, 'how' => 'apart', 'former' => 0]);
         $this->get('/jobs/1/people')->assertSee('are both in “All of us”')->assertSee('Two groups, one without each');
         $undo = $this->post('/jobs/1/people/groups/part', ['one' => $one, 'other' => $other])->assertSessionHas('undo')->getSession()->get('undo');
