@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel;
 
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\Span;
 
 /** A line of a list as it was typed: its words between commas, and how far it stands in. */
 final readonly class TypedLine
@@ -26,6 +27,30 @@ final readonly class TypedLine
     public static function said(string $part, string $pattern): ?string
     {
         return preg_match($pattern, $part, $found) === 1 ? trim($found[1]) : null;
+    }
+
+    /** A number as it is said: “two”, “14”; null where it is none. */
+    public static function count(string $said): ?int
+    {
+        $words = ['one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10];
+
+        return $words[mb_strtolower(trim($said))] ?? (preg_match('/^\d{1,4}$/', trim($said)) === 1 ? (int) trim($said) : null);
+    }
+
+    /** Minutes where a part says nothing but how long: “25 min”, “about 1 h 30”, “half an hour”; a number alone says none. */
+    public static function minutes(string $part): ?int
+    {
+        $length = (string) preg_replace('/^(?:for|takes?|lasts?|about|approx\.?|ca\.?|~)\s*/iu', '', trim($part));
+        $words = ['a quarter of an hour' => 15, 'half an hour' => 30, 'an hour' => 60];
+        $length = rtrim((string) preg_replace('/(?<=\d)(\s*)(?:minutes?|mins?\b)/iu', '$1min', $length), '.');
+        if (isset($words[mb_strtolower($length)]) || preg_match('/^\d[\d.,]*\s*(?:min|h|hours?)\b|^\d+h\d/iu', $length) !== 1) {
+            return $words[mb_strtolower($length)] ?? null;
+        }
+        try {
+            return Span::ofHours($length);
+        } catch (ImpossibleValue) {
+            return null;
+        }
     }
 
     /** @return list<string> who is named: “Mira and Runa”, “Odd & Ida” */

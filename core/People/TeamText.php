@@ -28,18 +28,18 @@ final class TeamText
             if (trim($line) === '') {
                 continue;
             }
-            $pieces = array_map(trim(...), explode(',', $line));
+            $pieces = array_map(trim(...), preg_split('/(?<!\d),|,(?!\d)/u', (string) preg_replace('/^([^,:]+):\s+/u', '$1, ', $line)) ?: []);
             $name = (string) array_shift($pieces);
             $players = null;
             $heights = [];
             [$minutes, $seconds] = [self::USUAL_TEAM_MINUTES, self::USUAL_PLAYER_S];
             foreach ($pieces as $piece) {
                 $found = [];
-                if (preg_match('/^(\d{1,3})(?:\s*players?)?$/i', $piece, $found) === 1) {
+                if (preg_match('/^(\d{1,3})(?:\s*(?:players?|people|girls|boys|children|kids|athletes|members))?$/i', $piece, $found) === 1) {
                     $players = (int) $found[1];
-                } elseif (preg_match('/^(\d{1,3}(?:\.\d+)?)\s*min$/i', $piece, $found) === 1) {
-                    $minutes = (float) $found[1];
-                } elseif (preg_match('/^(\d{1,4})\s*s$/i', $piece, $found) === 1) {
+                } elseif (preg_match('/^(\d{1,3}(?:[.,]\d+)?)\s*min(?:ute)?s?$/i', $piece, $found) === 1) {
+                    $minutes = (float) str_replace(',', '.', $found[1]);
+                } elseif (preg_match('/^(\d{1,4})\s*s(?:ec(?:ond)?s?)?(?: each)?$/i', $piece, $found) === 1) {
                     $seconds = (float) $found[1];
                 } elseif (preg_match('/^heights?((?:\s+[12]?\d{2})+)$/i', $piece, $found) === 1) {
                     $heights = array_map(intval(...), preg_split('/\s+/', trim($found[1])) ?: []);

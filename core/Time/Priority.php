@@ -11,6 +11,12 @@ enum Priority: string
     case Should = 'should';
     case Nice = 'nice';
 
+    /** As it is typed: “must”, “must have”, “nice to have”; null where it is none. */
+    public static function said(string $typed): ?self
+    {
+        return self::tryFrom((string) preg_replace('/[ -](?:to )?have$/u', '', mb_strtolower(trim($typed))));
+    }
+
     /** What a segment counts when something must give (common practice, no source): a must outweighs three of the next. */
     public function value(): int
     {

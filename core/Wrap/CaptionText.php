@@ -24,8 +24,8 @@ final class CaptionText
         $read = $known = [];
         foreach (TypedLines::of($text, 'captions', self::MOST_LINES) as $line) {
             $found = [];
-            if (preg_match('/^(\d{1,2}[:.]\d\d)(?:[:.](\d\d))?\s*[:,;–-]?\s+(\S.*)$/u', $line->text, $found) === 1) {
-                $read[] = new CaptionLine($found[3], null, 60 * $line->clock($found[1])->minutes + min(59, (int) $found[2]));
+            if (preg_match('/^(\d{1,2}[:.]\d\d)(?:[:.](\d\d))?(\s?[ap]\.?m\.?)?\s*[:,;–-]?\s+(\S.*)$/iu', $line->text, $found) === 1) {
+                $read[] = new CaptionLine($found[4], null, 60 * $line->clock($found[1].$found[3])->minutes + min(59, (int) $found[2]));
             } elseif (preg_match('/^(?=\w*\d{4})([A-Z0-9_]{4,12})(?:\.\w{3,4})?\s*[:,;–-]?\s+(\S.*)$/u', $line->text, $found) === 1) {
                 $read[] = new CaptionLine($found[2], $found[1], null);
             } else {

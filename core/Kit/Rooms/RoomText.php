@@ -13,6 +13,14 @@ final class RoomText
 {
     private const MOST_LINES = 60;
 
+    private const EV = [
+        '/^(?<where>window|room)\s*:?\s+EV\s*(?<ev>-?\d{1,2}(?:\.\d+)?)$/iu',
+        '/^(?<where>window|room)\s*:?\s+(?<ev>-?\d{1,2}(?:\.\d+)?)\s*EV$/iu',
+        '/^EV\s*(?<ev>-?\d{1,2}(?:\.\d+)?)\s+(?:in|at|outside) the (?<where>window|room)$/iu',
+    ];
+
+    private const SIDES = ['north' => 'n', 'east' => 'e', 'south' => 's', 'west' => 'w', '-' => '', ' ' => ''];
+
     private const NAMES = ['n' => 0, 'ne' => 45, 'e' => 90, 'se' => 135, 's' => 180, 'sw' => 225, 'w' => 270, 'nw' => 315];
 
     /**
@@ -59,25 +67,32 @@ final class RoomText
      */
     private static function said(TypedLine $line, string $part): array
     {
-        if (preg_match('/^(\d{1,2}(?:\.\d+)?)\s*(?:m\s*)?[×x]\s*(\d{1,2}(?:\.\d+)?)\s*m$/u', $part, $found) === 1) {
+        if (preg_match('/^(\d{1,2}(?:\.\d+)?)\s*(?:m\s*)?(?:[×x]|by)\s*(\d{1,2}(?:\.\d+)?)\s*m(?:et(?:er|re)s)?$/iu', $part, $found) === 1) {
             return (float) $found[1] >= 0.8 && (float) $found[2] >= 0.8
                 ? ['width' => (float) $found[1], 'length' => (float) $found[2]]
                 : $line->refuse("“{$part}” is too small for a camera");
         }
-        if (preg_match('/^(window|room)\s+EV\s*(-?\d{1,2}(?:\.\d+)?)$/iu', $part, $found) === 1) {
-            return [mb_strtolower($found[1]) => (float) $found[2]];
+        foreach (self::EV as $pattern) {
+            if (preg_match($pattern, $part, $found) === 1) {
+                return [mb_strtolower($found['where']) => (float) $found['ev']];
+            }
         }
-        if (preg_match('/^faces\s+(\d{1,3})\s*°?$/iu', $part, $found) === 1 && (int) $found[1] <= 360) {
+        if (preg_match('/^(?:faces|facing)\s+(\d{1,3})\s*(?:°|degrees)?$/iu', $part, $found) === 1 && (int) $found[1] <= 360) {
             return ['faces' => (float) $found[1]];
         }
-        if (preg_match('/^faces\s+([nesw]{1,2})$/iu', $part, $found) === 1 && isset(self::NAMES[mb_strtolower($found[1])])) {
-            return ['faces' => (float) self::NAMES[mb_strtolower($found[1])]];
+        $side = TypedLine::said($part, '/^(?:faces|facing)\s+(?:to the )?(\p{L}+(?:[ -]\p{L}+)?)$/iu')
+            ?? TypedLine::said($part, '/^(\p{L}+(?:-(?:east|west))?)[ -]facing$/iu');
+        $faces = $side === null ? null : self::NAMES[strtr(mb_strtolower($side), self::SIDES)] ?? null;
+        if ($faces !== null) {
+            return ['faces' => (float) $faces];
         }
-        if (preg_match('/^lamps$/iu', $part) === 1) {
+        if (preg_match('/^(?:with )?(?:the )?(?:lamps|lights)(?: on)?$/iu', $part) === 1) {
             return ['lamps' => 1.0];
         }
-        $pictures = TypedLine::said($part, '/^[×x]\s*([1-9]\d?)$/u');
-        $minutes = TypedLine::said($part, '/^([1-9]\d{0,2})\s*min(?:utes)?$/i');
+        $count = TypedLine::said($part, '/^[×x]\s*(\d{1,2})$/u') ?? TypedLine::said($part, '/^(\w+)\s*(?:pictures?|photos?|views?|frames?|×|x)$/iu');
+        $pictures = $count === null ? null : TypedLine::count($count);
+        $pictures = $pictures !== null && $pictures >= 1 && $pictures <= 99 ? $pictures : null;
+        $minutes = TypedLine::minutes($part) ?: null;
 
         return match (true) {
             $pictures !== null => ['pictures' => (float) $pictures],

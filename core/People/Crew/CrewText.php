@@ -18,6 +18,12 @@ final class CrewText
 {
     private const MOST_LINES = 150;
 
+    private const CALLED = '/^(?:call(?:ed)?\s+)?(?:at\s+|from\s+)?(\d{1,2}(?:[:.]\d\d(?:\s?[ap]m)?|\s?[ap]m))$/iu';
+
+    private const AGE = '/^(\d{1,3})\s*(?:years?(?:\s+old)?|y\/?o|yrs?)$/iu';
+
+    private const AT_MOST = '/^(?:at most|max\.?|up to|no more than)\s+(.+)$/iu';
+
     private const HOURS = '/^(?:from\s+)?(\S+(?:\s?[ap]m)?)\s*(?:to|–|-|until)\s*(\S+(?:\s?[ap]m)?)$/iu';
 
     /**
@@ -63,13 +69,13 @@ final class CrewText
         foreach ($line->rest() as $part) {
             if (preg_match(self::HOURS, $part, $found) === 1 && self::clock($found[1]) !== null) {
                 [$from, $to] = [self::clock($found[1]), self::clock($found[2]) ?? $line->refuse("“{$found[2]}” is no time")];
-            } elseif (self::clock($part) !== null && preg_match('/[:.]/', $part) === 1) {
-                $from = self::clock($part);
-            } elseif (($said = TypedLine::said($part, '/^(\d{1,3})\s*years?(?:\s+old)?$/i')) !== null) {
+            } elseif (($said = TypedLine::said($part, self::CALLED)) !== null && self::clock($said) !== null) {
+                $from = self::clock($said);
+            } elseif (($said = TypedLine::said($part, self::AGE) ?? TypedLine::said($part, '/^aged?\s+(\d{1,3})$/iu')) !== null) {
                 $age = (int) $said;
-            } elseif (($said = TypedLine::said($part, '/^guardian\s*:?\s+(.+)$/iu')) !== null) {
+            } elseif (($said = TypedLine::said($part, '/^(?:with )?guardian\s*:?\s+(.+)$/iu')) !== null) {
                 $guardian = $said;
-            } elseif (($said = TypedLine::said($part, '/^(?:at most\s+)?(.+?)(?:\s+at most)?$/iu')) !== null && stripos($part, 'at most') !== false) {
+            } elseif (($said = TypedLine::said($part, self::AT_MOST) ?? TypedLine::said($part, '/^(.+?)\s+(?:at most|max\.?)$/iu')) !== null) {
                 $most = self::minutes($line, $said);
             } elseif (preg_match('/^\+?[\d\s()\/.-]{5,}$/', $part) === 1 || str_contains($part, '@')) {
                 $contact = $part;

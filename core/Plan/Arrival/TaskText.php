@@ -15,6 +15,12 @@ final class TaskText
 
     private const MOST_PEOPLE = 8;
 
+    private const HANDS = '/^(\w+)\s*(?:people|persons?|hands|of us|helpers?)$/iu';
+
+    private const NEEDS = '/^(?:needs|with)\s+(\w+)(?:\s+(?:people|persons?|hands|of us))?$/iu';
+
+    private const AFTER = '/^(?:after|once|when)\s+(?:the\s+)?(.+?)(?:\s+(?:is|are)\s+(?:done|up|there|in place))?$/iu';
+
     /**
      * @return list<Task> in their order
      *
@@ -34,14 +40,15 @@ final class TaskText
             $after = [];
             foreach ($line->rest() as $part) {
                 $is = static fn (string $pattern): ?string => TypedLine::said($part, $pattern);
-                if (($said = $is('/^(\d{1,3})\s*min(?:utes)?$/i')) !== null) {
-                    $minutes = (int) $said;
-                } elseif (($said = $is('/^(\d)\s*(?:people|persons|hands)$/i')) !== null && (int) $said >= 1 && (int) $said <= self::MOST_PEOPLE) {
-                    $people = (int) $said;
+                $hands = TypedLine::count((string) ($is(self::HANDS) ?? $is(self::NEEDS)));
+                if (TypedLine::minutes($part) !== null) {
+                    $minutes = TypedLine::minutes($part);
+                } elseif ($hands !== null && $hands >= 1 && $hands <= self::MOST_PEOPLE) {
+                    $people = $hands;
                 } elseif (($said = $is('/^by\s+(.+)$/iu')) !== null) {
                     $by = $said;
-                } elseif (($said = $is('/^after\s+(.+)$/iu')) !== null) {
-                    $after[] = $named[mb_strtolower($said)] ?? $line->refuse("“{$said}” does not stand above it");
+                } elseif (($said = $is(self::AFTER)) !== null) {
+                    $after = [...$after, ...self::above($line, $said, $named)];
                 } else {
                     $line->refuse("“{$part}” is not understood: 25 min, 2 people, by Odd, after Wire");
                 }
@@ -54,5 +61,31 @@ final class TaskText
         }
 
         return $tasks;
+    }
+
+    /**
+     * One task or several; a name may have an “and” of its own.
+     *
+     * @param  array<string, string>  $named  by how it is written small
+     * @return list<string>
+     *
+     * @throws ImpossibleValue naming the line
+     */
+    private static function above(TypedLine $line, string $said, array $named): array
+    {
+        $whole = $named[mb_strtolower($said)] ?? null;
+        if ($whole !== null) {
+            return [$whole];
+        }
+        if (preg_match('/\s+(?:and|&)\s+/iu', $said, $found, PREG_OFFSET_CAPTURE) !== 1) {
+            $line->refuse("“{$said}” does not stand above it");
+        }
+        $first = substr($said, 0, $found[0][1]);
+        $rest = substr($said, $found[0][1] + strlen($found[0][0]));
+
+        return [
+            $named[mb_strtolower(trim($first))] ?? $line->refuse("“{$said}” does not stand above it"),
+            ...self::above($line, trim($rest), $named),
+        ];
     }
 }

@@ -19,6 +19,15 @@ final class PieceParts
     private const MODIFIER = '/^(?:bare(?: bulb)?|(?:with )?(?:an? )?'.
         '(?:soft ?box|umbrella|dish|beauty dish|octa|strip|grid|snoot|barn ?doors|diffusion))$/iu';
 
+    private const FROM_SUBJECT = '/\s+(?:from|to) (?:the )?(?:subject|product|model|face|person|set)$/iu';
+
+    private const SIDE_FIRST = '/^(?:camera )?(left|right)\s+(\d{1,3}(?:\.\d+)?)\s*(?:°|deg(?:ree)?s?\.?)$/iu';
+
+    private const ANGLE = '/^(?:(\d{1,3}(?:\.\d+)?)\s*(?:°|deg(?:ree)?s?\.?)\s*(?:camera |to the )?(left|right)|'.
+        '(0|180)\s*(?:°|deg(?:ree)?s?))$/iu';
+
+    private const SIZE_FIRST = '/^(\d{1,3}(?:\s*[x×]\s*\d{1,3})?)\s*cm\s+(\p{L}[\p{L} -]*)$/iu';
+
     private ?float $distanceM = null;
 
     private ?float $angleDeg = null;
@@ -86,6 +95,8 @@ final class PieceParts
 
     private function isPlace(string $part): bool
     {
+        $high = ['/^height:?\s+(.+)$/iu', '/^(.+)\s+up$/iu'];
+        $part = (string) preg_replace(['/^at (?=\d)/iu', self::FROM_SUBJECT, ...$high], ['', ' away', '$1 high', '$1 high'], $part);
         if (preg_match('/^(\d+(?:\.\d+)?)\s*(m|cm)(?:\s+(away|behind|in front|high))?$/iu', $part, $found) === 1) {
             $metres = (float) $found[1] / (mb_strtolower($found[2]) === 'cm' ? 100 : 1);
             if ($metres > self::MOST_M) {
@@ -99,7 +110,8 @@ final class PieceParts
             return true;
         }
         // Straight from the camera, and straight from behind, have no side.
-        if (preg_match('/^(?:(\d{1,3}(?:\.\d+)?)\s*(?:°|degrees?)\s*(left|right)|(0|180)\s*(?:°|degrees?))$/iu', $part, $found) === 1
+        $part = (string) preg_replace(self::SIDE_FIRST, '$2° $1', $part);
+        if (preg_match(self::ANGLE, $part, $found) === 1
             && (float) $found[1] <= 180) {
             $this->angleDeg = isset($found[3]) ? (float) $found[3] : (mb_strtolower($found[2]) === 'left' ? -1 : 1) * (float) $found[1];
 
@@ -111,6 +123,9 @@ final class PieceParts
 
     private function isLight(string $part): bool
     {
+        $part = strtr(mb_strtolower($part), ['half power' => '1/2 power', 'quarter power' => '1/4 power']);
+        $bare = ['/^power:?\s+(\d.*|full)$/u', '/^(\d{1,2}\s*\/\s*\d{1,3})$/'];
+        $part = (string) preg_replace(['/^at (?=full|\d)/u', ...$bare], ['', '$1 power', '$1 power'], $part);
         if (preg_match('/^(?:full|(\d{1,2})\s*\/\s*(\d{1,3}))\s*power$/iu', $part, $found) === 1) {
             $this->power = isset($found[1], $found[2]) ? (int) $found[1] / max(1, (int) $found[2]) : 1.0;
 
@@ -130,6 +145,7 @@ final class PieceParts
         $isBoom = preg_match('/^(?:on\s+an?\s+)?boom$/iu', $part) === 1;
         $this->focalMm = $focal === null ? $this->focalMm : (float) $focal;
         $this->isBoom = $this->isBoom || $isBoom;
+        $part = (string) preg_replace(self::SIZE_FIRST, '$2 $1 cm', $part);
         // Of an oblong one the side of a square as large.
         if (preg_match('/^(\D.*?)\s+([1-9]\d{0,2})(?:\s*[x×]\s*([1-9]\d{0,2}))?\s*cm$/iu', $part, $found) === 1) {
             $this->modifier = $found[1];

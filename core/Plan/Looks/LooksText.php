@@ -16,6 +16,16 @@ final class LooksText
 
     private const MOST_MINUTES = 240;
 
+    private const STANCES = [
+        'supported' => '/^(?:supported|seated|sitting|leaning|(?:on|against) (?:an? |the )?(?:chair|stool|wall|table|sofa|bench|rail|box))$/iu',
+        'floor' => '/^(?:(?:on the |on a )?floor|lying(?: down)?|kneeling)$/iu',
+        'free' => '/^(?:free|standing(?: free)?|walking)$/iu',
+    ];
+
+    private const THROWS = ['/^(?:throws?|thrown)\s+(\w+)(?:\s*(?:times|×))?$/iu', '/^(\w+)\s+throws$/iu'];
+
+    private const HELPERS = ['/^helpers?\s+(\w+)$/iu', '/^(\w+)\s+(?:helpers?|assistants?)$/iu'];
+
     /**
      * @return list<Look>
      *
@@ -48,14 +58,15 @@ final class LooksText
         $change = $hair = 0;
         $priority = Priority::Must;
         foreach ($line->rest() as $part) {
-            if (($said = TypedLine::said($part, '/^(?:with|on)\s+(.+)$/iu')) !== null) {
-                $model = $said;
-            } elseif (($said = TypedLine::said($part, '/^change\s+(\d{1,3})\s*min(?:utes)?$/i')) !== null) {
-                $change = self::minutes($line, $said);
-            } elseif (($said = TypedLine::said($part, '/^(?:hair|make-?up|hair and make-?up)\s+(\d{1,3})\s*min(?:utes)?$/i')) !== null) {
-                $hair += self::minutes($line, $said);
-            } elseif (Priority::tryFrom(mb_strtolower($part)) !== null) {
-                $priority = Priority::from(mb_strtolower($part));
+            $wears = TypedLine::said($part, '/^(?:with|on|worn by)\s+(.+)$/iu') ?? TypedLine::said($part, '/^(.+?)\s+wears(?: it)?$/iu');
+            if ($wears !== null) {
+                $model = $wears;
+            } elseif (($took = self::takes($part, 'chang(?:e|ing)')) !== null) {
+                $change = self::minutes($line, $took);
+            } elseif (($took = self::takes($part, '(?:hair(?:\s*(?:and|&|\+)\s*make-?up)?|make-?up(?:\s*(?:and|&|\+)\s*hair)?)')) !== null) {
+                $hair += self::minutes($line, $took);
+            } elseif (Priority::said($part) !== null) {
+                $priority = Priority::said($part);
             } else {
                 $line->refuse("“{$part}” is not understood: with Mira, change 10 min, hair 15 min, nice");
             }
@@ -72,16 +83,18 @@ final class LooksText
         $throws = $helpers = 0;
         $priority = Priority::Must;
         foreach ($line->rest() as $part) {
-            if (($said = TypedLine::said($part, '/^(\d{1,3})\s*min(?:utes)?$/i')) !== null) {
-                $minutes = max(1, self::minutes($line, $said));
-            } elseif (in_array(mb_strtolower($part), ['supported', 'floor', 'free'], true)) {
-                $stance = mb_strtolower($part);
-            } elseif (($said = TypedLine::said($part, '/^throws\s+(\d{1,3})$/i')) !== null) {
-                $throws = (int) $said;
-            } elseif (($said = TypedLine::said($part, '/^helpers\s+(\d)$/i')) !== null) {
-                $helpers = (int) $said;
-            } elseif (Priority::tryFrom(mb_strtolower($part)) !== null) {
-                $priority = Priority::from(mb_strtolower($part));
+            $thrown = self::times($part, self::THROWS);
+            $helps = self::times($part, self::HELPERS);
+            if (($took = TypedLine::minutes($part)) !== null) {
+                $minutes = max(1, self::minutes($line, $took));
+            } elseif (($how = array_key_first(array_filter(self::STANCES, static fn (string $p): bool => preg_match($p, $part) === 1))) !== null) {
+                $stance = $how;
+            } elseif ($thrown !== null) {
+                $throws = $thrown;
+            } elseif ($helps !== null && $helps < 10) {
+                $helpers = $helps;
+            } elseif (Priority::said($part) !== null) {
+                $priority = Priority::said($part);
             } else {
                 $line->refuse("“{$part}” is not understood: 3 min, supported (or floor, free), throws 6, helpers 2, nice");
             }
@@ -91,8 +104,29 @@ final class LooksText
     }
 
     /** @throws ImpossibleValue */
-    private static function minutes(TypedLine $line, string $said): int
+    private static function minutes(TypedLine $line, int $said): int
     {
-        return (int) $said <= self::MOST_MINUTES ? (int) $said : $line->refuse('from 0 to '.self::MOST_MINUTES.' minutes can be');
+        return $said <= self::MOST_MINUTES ? $said : $line->refuse('from 0 to '.self::MOST_MINUTES.' minutes can be');
+    }
+
+    /** Minutes that stand before or behind a word: “change 10 min”, “10 min change”. */
+    private static function takes(string $part, string $word): ?int
+    {
+        $length = TypedLine::said($part, "/^{$word}:?\s+(.+)$/iu") ?? TypedLine::said($part, "/^(.+?)(?:\s+(?:for|of|to))?\s+{$word}$/iu");
+
+        return $length === null ? null : TypedLine::minutes($length);
+    }
+
+    /** @param  list<string>  $patterns  with how often in their bracket */
+    private static function times(string $part, array $patterns): ?int
+    {
+        foreach ($patterns as $pattern) {
+            $said = TypedLine::said($part, $pattern);
+            if ($said !== null) {
+                return TypedLine::count($said);
+            }
+        }
+
+        return null;
     }
 }

@@ -20,6 +20,9 @@ final class SendText
 
     private const MOST_MB = 2000.0;
 
+    private const GAP = '/^(.+?)(?:[,;]\s*|:\s+|\t|\s+(?=from\s+\d|\d{1,2}[:.]\d\d))(?:from\s+)?(\S+(?:\s[ap]m)?)\s*'.
+        '(?:to|until|–|-|[,;])\s*(\S+(?:\s[ap]m)?)$/iu';
+
     /**
      * @return list<WantedPicture>
      *
@@ -34,14 +37,17 @@ final class SendText
             $worth = 1;
             foreach ($line->rest() as $part) {
                 $is = static fn (string $pattern): ?string => TypedLine::said($part, $pattern);
-                if (($said = $is('/^(?:by|due)\s+(.+)$/iu')) !== null) {
+                if (($said = $is('/^(?:by|before|due(?: (?:at|by))?)\s+(.+)$/iu')) !== null) {
                     $due = $line->clock($said);
-                } elseif (($said = $is('/^(?:from|ready)\s+(.+)$/iu')) !== null) {
+                } elseif (($said = $is('/^(?:from|after|ready(?: (?:at|from))?)\s+(.+)$/iu')) !== null) {
                     $ready = $line->clock($said);
-                } elseif (($said = $is('/^(\d+(?:[.,]\d+)?)\s*mb$/i')) !== null) {
-                    $mb = (float) str_replace(',', '.', $said);
-                } elseif (($said = $is('/^worth\s+(\d{1,3})$/i')) !== null) {
+                } elseif (($said = $is('/^(\d+(?:\.\d+)?)\s*mb(?: each)?$/i')) !== null) {
+                    $mb = (float) $said;
+                } elseif (($said = $is('/^(?:worth|value)\s+(\d{1,3})$/i')) !== null) {
                     $worth = (int) $said;
+                } elseif (($said = $is('/^(\w+)\s+(?:pictures?|photos?|frames?)$/iu') ?? $is('/^[×x]\s*(\d+)$/u')) !== null
+                    && ($many = TypedLine::count($said)) !== null) {
+                    $count = max(1, $many);
                 } else {
                     $line->refuse("“{$part}” is not understood: by 19:05, from 18:50, 6 MB, worth 5");
                 }
@@ -72,7 +78,7 @@ final class SendText
         $gaps = [];
         foreach (TypedLines::of($text, 'gaps', self::MOST_LINES) as $line) {
             $found = [];
-            if (preg_match('/^(.+?)(?:[,;]\s*|:\s+|\t)(?:from\s+)?(\S+)\s*(?:to|until|–|-|[,;])\s*(\S+)$/iu', $line->text, $found) !== 1) {
+            if (preg_match(self::GAP, $line->text, $found) !== 1) {
                 $line->refuse("“{$line->text}” is no gap: Half time, 18:25 to 18:35");
             }
             $gap = new WantedGap(trim($found[1]), $line->clock($found[2]), $line->clock($found[3]));

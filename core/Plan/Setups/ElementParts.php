@@ -76,8 +76,8 @@ final class ElementParts
     private function isNumber(string $part): bool
     {
         $times = TypedLine::said($part, '/^[×x]\s*(\d{1,3})$/u') ?? TypedLine::said($part, '/^(\d{1,3})\s*(?:alternatives?|times)$/i');
-        $minutes = TypedLine::said($part, '/^(\d{1,3})\s*min(?:utes)?$/i');
-        $priority = Priority::tryFrom(mb_strtolower($part));
+        $minutes = TypedLine::minutes($part);
+        $priority = Priority::said($part);
         $this->priority = $priority ?? $this->priority;
         $this->wanted = (int) ($times ?? $this->wanted);
         $this->minutes = (int) ($minutes ?? $this->minutes);
@@ -87,7 +87,7 @@ final class ElementParts
 
     private function isOrder(string $part): bool
     {
-        $after = TypedLine::said($part, '/^after\s+(.+)$/iu');
+        $after = TypedLine::said($part, '/^(?:then )?after\s+(.+)$/iu');
         $before = TypedLine::said($part, '/^before\s+(.+)$/iu');
         $this->after = [...$this->after, ...$after === null ? [] : [$after]];
         $this->before = [...$this->before, ...$before === null ? [] : [$before]];
@@ -97,7 +97,7 @@ final class ElementParts
 
     private function isPeople(string $part): bool
     {
-        $with = TypedLine::said($part, '/^with\s+(.+)$/iu');
+        $with = TypedLine::said($part, '/^with\s+(.+)$/iu') ?? TypedLine::said($part, '/^(.+?)\s+needed$/iu');
         $this->with = [...$this->with, ...$with === null ? [] : TypedLine::names($with)];
         $isThrown = preg_match('/^thrown$/iu', $part) === 1;
         $this->isThrown = $this->isThrown || $isThrown;

@@ -17,6 +17,12 @@ final class GroundText
 {
     private const MOST_CORNERS = 60;
 
+    private const HOLDS = '/^(?:holds|for|room for)\s+(\w+)(?:\s+(?:people|photographers?))?$/iu';
+
+    private const METRES = '(\d{1,3}(?:\.\d+)?)\s*m';
+
+    private const UNSEEN = '/^(?:not|no view of|no sight of|(?:cannot|can[\'’]t|does not|doesn[\'’]t) see)\s+(?:the\s+)?(.+)$/iu';
+
     private const MOST_LINES = 60;
 
     private const MOST_WAYS = 400;
@@ -80,15 +86,16 @@ final class GroundText
                     continue;
                 }
                 $is = static fn (string $pattern): ?string => TypedLine::said($part, $pattern);
-                if (($said = $is('/^holds\s+(\d{1,2})$/i')) !== null) {
-                    $holds = max(1, (int) $said);
-                } elseif (($said = $is('/^(?:up|high)\s+(\d{1,3}(?:[.,]\d+)?)\s*m$/i')) !== null) {
-                    $up = (float) str_replace(',', '.', $said);
-                } elseif (($said = $is('/^stairs\s+(\d{1,2})(?:\s*min)?$/i')) !== null) {
+                $holding = $is(self::HOLDS);
+                if ($holding !== null && TypedLine::count($holding) !== null) {
+                    $holds = max(1, min(99, TypedLine::count($holding)));
+                } elseif (($said = $is('/^(?:up|high)\s+'.self::METRES.'$/i') ?? $is('/^'.self::METRES.'\s*(?:up|high|above)$/i')) !== null) {
+                    $up = (float) $said;
+                } elseif (($said = $is('/^stairs\s+(\d{1,2})(?:\s*min)?$/i') ?? $is('/^(\d{1,2})\s*min(?:utes?)? (?:of )?stairs$/i')) !== null) {
                     $stairs = (int) $said;
-                } elseif (($said = $is('/^until\s+(.+)$/i')) !== null) {
+                } elseif (($said = $is('/^(?:until|till|closes(?: at)?|open until)\s+(.+)$/i')) !== null) {
                     $until = $line->clock($said);
-                } elseif (($said = $is('/^not\s+(.+)$/i')) !== null) {
+                } elseif (($said = $is(self::UNSEEN)) !== null) {
                     $unseen[] = $named[mb_strtolower($said)] ?? $line->refuse("there is no zone “{$said}” that could be hidden");
                 } elseif (preg_match('/^pass\b/i', $part) === 1) {
                     $pass = $part;
@@ -141,7 +148,7 @@ final class GroundText
         $ways = [];
         foreach (TypedLines::of($text, 'ways', self::MOST_WAYS) as $line) {
             $found = [];
-            if (preg_match('/^(.+?)\s+to\s+(.+?)\s*[,;]\s*(\d{1,3})(?:\s*min)?$/iu', $line->text, $found) !== 1) {
+            if (preg_match('/^(.+?)\s+(?:to|→|->|–|—)\s+(.+?)(?:\s*[,;:]\s*|\s+)(\d{1,3})(?:\s*min(?:ute)?s?)?$/iu', $line->text, $found) !== 1) {
                 $line->refuse("“{$line->text}” is no way: From to To, 6 min");
             }
             [$from, $to] = array_map(
@@ -168,7 +175,10 @@ final class GroundText
             if (trim($corner) === '') {
                 continue;
             }
-            if (preg_match('/^\s*(-?\d{1,5}(?:\.\d+)?)\s*,\s*(-?\d{1,5}(?:\.\d+)?)\s*$/', $corner, $found) !== 1) {
+            // "60,5 40": parted by the space alone.
+            $isSpaced = preg_match('/^\s*-?\d+(?:[.,]\d+)?\s+-?\d+(?:[.,]\d+)?\s*$/', $corner) === 1;
+            $corner = $isSpaced ? str_replace(',', '.', $corner) : $corner;
+            if (preg_match('/^\s*(-?\d{1,5}(?:\.\d+)?)(?:\s*,\s*|\s+)(-?\d{1,5}(?:\.\d+)?)\s*$/', $corner, $found) !== 1) {
                 throw ImpossibleValue::of('outline', 'must be corners in metres, “'.trim($corner).'” is none: 0, 0; 60, 0; 72, 40');
             }
             $corners[] = new Point((float) $found[1], (float) $found[2]);
@@ -187,7 +197,7 @@ final class GroundText
      */
     private static function lines(string $field, string $text): array
     {
-        $lines = TypedLines::of($text, $field, self::MOST_LINES, true);
+        $lines = TypedLines::of($text, $field, self::MOST_LINES, true, isDense: true);
         $names = [];
         foreach ($lines as $line) {
             if (isset($names[mb_strtolower($line->parts[0])])) {
