@@ -73,6 +73,12 @@ enum SceneKind
         return $kept["{$kind?->value} {$isPeriod} {$title}"] ??= self::read($title, $kind, $isPeriod);
     }
 
+    /** Whether a sport is played in it, and not got ready for. */
+    public static function isPlayed(string $title, JobKind $kind): bool
+    {
+        return self::of($title, $kind) === self::Action && preg_match('/\bwarm/iu', $title) !== 1;
+    }
+
     private static function read(string $title, ?JobKind $kind, bool $isPeriod): self
     {
         foreach (self::WORDS as $name => $words) {

@@ -13,6 +13,7 @@ use NorthSatchel\Plan\Shots\LitLine;
 use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\SunOrder;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 
@@ -155,6 +156,7 @@ final class ShotDesk
                 array_values($segment->shotLines->map(static fn (ShotLine $l): string => $l->what)->all()),
                 $from = ClockTime::of($segment->start_clock)->minutes,
                 $from + $segment->minutes,
+                SceneKind::isPlayed($segment->title, $job->kind),
             );
         }
 

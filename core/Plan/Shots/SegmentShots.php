@@ -16,6 +16,8 @@ final readonly class SegmentShots
         public array $shots,
         public ?int $from = null,
         public ?int $to = null,
+        /** A sport is played in it. */
+        public bool $isPlay = false,
     ) {}
 
     /** Whether it runs at that minute; a segment whose hours are not known may. */

@@ -8,7 +8,7 @@ use NorthSatchel\Plan\Judge\Words;
 
 /**
  * Which segment does a shot belong to? By its heading, else by the hour that it names, else by the words it shares with a segment and
- * the shots in it, else by the moments the trade knows by their words (common practice, no source).
+ * the shots in it, else by the moments the trade knows by their words (common practice, no source); in a sport by the minute of the play.
  */
 final class ShotPlacer
 {
@@ -70,11 +70,17 @@ final class ShotPlacer
             $segments = array_filter($segments, static fn (SegmentShots $s): bool => $s->runsAt($at));
             uasort($segments, static fn (SegmentShots $a, SegmentShots $b): int => $b->from <=> $a->from);
         }
+        $minute = $at === null && $under === null ? PlayMinute::in($what) : null;
+        $played = $minute === null ? null : PlayMinute::segment($minute, $segments);
+        if ($played !== null) {
+            return $played;
+        }
+        $last = PlayMinute::isLate($what) ? PlayMinute::last($segments) : null;
         // Of those that run at that hour the one that began last, where no words tell which.
         $best = $at !== null && $under === null ? array_key_first($segments) : null;
         $bestScore = 0;
         foreach ($segments as $id => $segment) {
-            $score = self::score($what, $under, $segment);
+            $score = self::score($what, $under, $segment) + ($id === $last ? 1 : 0);
             if ($score > $bestScore) {
                 [$best, $bestScore] = [$id, $score];
             }
@@ -97,6 +103,7 @@ final class ShotPlacer
                     ? 2
                     : min(1, count(array_intersect(self::words($under), $title))));
         }
+        $score += $segment->isPlay && PlayMinute::isMoment($what) ? self::MOMENT : 0;
         foreach (self::MOMENTS as [$of, $where]) {
             if (self::holds($what, $of) && self::holds($segment->title, $where)) {
                 $score += self::MOMENT;

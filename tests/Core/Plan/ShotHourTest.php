@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plan;
 
+use NorthSatchel\Brief\NamedHour;
+use NorthSatchel\JobKind;
 use NorthSatchel\Plan\Judge\ShotHourJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
@@ -13,6 +15,7 @@ use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\ShotText;
 use NorthSatchel\Plan\Travels;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\SunDay;
 use NorthSatchel\Time\ClockTime;
@@ -66,6 +69,33 @@ final class ShotHourTest extends TestCase
         $found = ShotHourJudge::of(self::day([$segment], GeoPoint::of(47.2, 9.6)), $segment, [new LitLine(7, null, $what)]);
         $this->assertSame($isFine ? [] : ['plan.shot-hour'], array_map(static fn ($v): string => $v->code, $found));
         $this->assertNull(($found[0] ?? null)?->remedy, 'there is no other segment to put it into');
+    }
+
+    #[TestWith(['Winger cuts in at minute 10', 2])]
+    #[TestWith(['The captain in the 70th minute', 4])]
+    #[TestWith(["Fan with a drum 46'", 4])]
+    #[TestWith(['The 200th minute', null])]
+    #[TestWith(['Five minutes of calm', null])]
+    #[TestWith(['The winning goal', 4])]
+    #[TestWith(['A save', 2])]
+    #[TestWith(['Trophy lift', 5])]
+    #[TestWith(['Warm-up drill', 1])]
+    #[TestWith(['Goal nets at rest, 14:40', 1])]
+    public function test_a_minute_of_the_play_goes_where_it_is_played(string $what, ?int $segment): void
+    {
+        $segments = [
+            1 => new SegmentShots('Warm-up', [], 870, 890),
+            2 => new SegmentShots('First half', [], 900, 945, true),
+            3 => new SegmentShots('First half from the stand', [], 900, 945, true),
+            4 => new SegmentShots('Second half', [], 960, 1005, true),
+            5 => new SegmentShots('Celebrations', [], 1015, 1035),
+        ];
+        $at = NamedHour::in($what, 840, 1080);
+        $this->assertSame($segment, ShotPlacer::place($what, null, $segments, $at));
+        $this->assertSame([true, false, false], array_map(
+            static fn (string $t): bool => SceneKind::isPlayed($t, JobKind::Event),
+            ['Second half', 'Warm-up', 'Half-time show'],
+        ));
     }
 
     public function test_it_is_put_where_that_hour_is(): void
