@@ -75,7 +75,7 @@ final class ElementsTest extends TestCase
         $this->syrup->update(['must_haves' => "Jar from above\nMittens on snow\nThe attic"]);
         $plan = "/jobs/{$this->syrup->id}/plan";
         $open = fn (): array => array_map(
-            fn (string $what): bool => str_contains((string) $this->get($plan)->getContent(), "“{$what}” is in no segment"),
+            fn (string $what): bool => str_contains((string) $this->get($plan)->getContent(), "“{$what}” is among the words of no segment"),
             ['Jar from above', 'Mittens on snow', 'The attic'],
         );
         $this->assertSame([true, true, true], $open());

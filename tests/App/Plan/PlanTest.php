@@ -160,7 +160,7 @@ final class PlanTest extends TestCase
         $this->get('/jobs/1/plan')
             ->assertDontSee('has ended.')
             ->assertDontSee('The day holds as planned.')
-            ->assertSee('is in no segment and in no shot');
+            ->assertSee('is among the words of no segment and no shot');
         Job::query()->whereKey(1)->update(['must_haves' => null]);
         $this->get('/jobs/1/plan')->assertSee('The day holds as planned.');
     }
