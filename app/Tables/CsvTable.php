@@ -6,7 +6,8 @@ namespace App\Tables;
 
 /**
  * A table of comma-separated values (RFC 4180), in and out. What a spreadsheet would take for a formula goes out as a text, and
- * comes in again as it was. Names of columns are read without regard to case.
+ * comes in again as it was. Names of columns are read without regard to case. What parts the cells is told by the first line: comma,
+ * semicolon or tab, as programs for tables write it in one country or another.
  */
 final readonly class CsvTable
 {
@@ -16,19 +17,35 @@ final readonly class CsvTable
      */
     private function __construct(public array $columns, public array $lines) {}
 
-    public static function read(string $text): self
+    /** @param  array<string, string>  $also  other names of columns, in small letters, and what they are here */
+    public static function read(string $text, array $also = []): self
     {
+        $text = ltrim($text, "\xEF\xBB\xBF");
+        $mark = self::mark($text);
         $handle = self::memory();
-        fwrite($handle, ltrim($text, "\xEF\xBB\xBF"));
+        fwrite($handle, $text);
         rewind($handle);
-        $head = fgetcsv($handle, escape: '');
-        $columns = array_map(static fn (?string $name): string => mb_strtolower(trim((string) $name)), $head === false ? [] : $head);
+        $head = fgetcsv($handle, separator: $mark, escape: '');
+        $columns = array_map(static function (?string $name) use ($also): string {
+            $name = mb_strtolower(trim((string) $name));
+
+            return $also[$name] ?? $name;
+        }, $head === false ? [] : $head);
         $lines = [];
-        for ($number = 2; ($cells = fgetcsv($handle, escape: '')) !== false; $number++) {
+        for ($number = 2; ($cells = fgetcsv($handle, separator: $mark, escape: '')) !== false; $number++) {
             $lines[$number] = array_map(static fn (?string $cell): string => CsvCell::read(trim((string) $cell)), $cells);
         }
 
         return new self($columns, $lines);
+    }
+
+    private static function mark(string $text): string
+    {
+        $first = (string) preg_replace('/"[^"]*"/', '', (string) strtok($text, "\r\n"));
+        $counts = array_map(static fn (string $mark): int => substr_count($first, $mark), [',' => ',', ';' => ';', "\t" => "\t"]);
+        arsort($counts);
+
+        return (string) array_key_first($counts);
     }
 
     /**

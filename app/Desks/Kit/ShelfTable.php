@@ -114,13 +114,33 @@ final class ShelfTable
         return ['kind', 'label', ...ShelfDesk::COMMON, ...array_keys(GearKind::allFields())];
     }
 
+    /** @return array<string, string> what the form calls a field, and its column; what means two things is neither */
+    private static function also(): array
+    {
+        $also = ['name' => 'label', 'weight, g' => 'weight_g', 'weight' => 'weight_g', 'another takes, days' => 'lead_days', 'whose' => 'ownership',
+            'due back' => 'due_on', 'from whom' => 'from_whom', 'bought' => 'bought_on', 'serial number' => 'serial',
+        ];
+        $fields = [];
+        foreach (GearKind::cases() as $kind) {
+            foreach ($kind->fields() as $field) {
+                $label = mb_strtolower($field->label);
+                $fields[$label][$field->name] = $fields[str_replace(',', '', $label)][$field->name] = true;
+            }
+        }
+        foreach ($fields as $label => $names) {
+            $also += count($names) === 1 && ! in_array($label, self::columns(), true) ? [$label => (string) array_key_first($names)] : [];
+        }
+
+        return $also;
+    }
+
     /** @return array<int, array<string, string>> by line number, cells by column */
     private static function lines(string $text): array
     {
         if (preg_match('//u', $text) !== 1) {
             self::refuse('it must be text in UTF-8');
         }
-        $table = CsvTable::read($text);
+        $table = CsvTable::read($text, self::also());
         $head = $table->columns;
         $unknown = array_diff($head, self::columns());
         if ($unknown !== []) {

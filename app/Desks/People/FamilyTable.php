@@ -12,6 +12,11 @@ use Illuminate\Validation\ValidationException;
 /** The family as a table for spreadsheets, out and in: all of it or nothing. */
 final class FamilyTable
 {
+    private const ALSO = [
+        'guest' => 'name', 'full name' => 'name', 'person' => 'name',
+        'role' => 'who', 'relation' => 'who', 'relationship' => 'who', 'who it is' => 'who', 'who is it' => 'who',
+    ];
+
     public function __construct(private readonly GroupDesk $people) {}
 
     public function out(Job $job): string
@@ -29,7 +34,7 @@ final class FamilyTable
         if (preg_match('//u', $text) !== 1) {
             throw ValidationException::withMessages(['file' => 'It must be text in UTF-8. Nothing was changed.']);
         }
-        $table = CsvTable::read($text);
+        $table = CsvTable::read($text, self::ALSO);
         if (! $table->has('name')) {
             throw ValidationException::withMessages([
                 'file' => 'Its first line must name the column name, and who it is in the column who. Nothing was changed.',

@@ -14,6 +14,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Lane;
 use NorthSatchel\Time\LocalDay;
+use NorthSatchel\TypedLine;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\InvalidDataException;
@@ -25,6 +26,15 @@ use Sabre\VObject\TimeZoneUtil;
 /** A day from elsewhere: an iCalendar file (RFC 5545) or a CSV table becomes segments, all of it or nothing. */
 final class PlanImport
 {
+    /** Names that other tables have for a column. */
+    private const ALSO = [
+        'begin' => 'start', 'begins' => 'start', 'from' => 'start', 'time' => 'start', 'start time' => 'start',
+        'to' => 'end', 'until' => 'end', 'ends' => 'end', 'end time' => 'end',
+        'min' => 'minutes', 'duration' => 'minutes', 'length' => 'minutes', 'duration (min)' => 'minutes',
+        'what' => 'segment', 'title' => 'segment', 'event' => 'segment', 'activity' => 'segment', 'subject' => 'segment',
+        'where' => 'place', 'location' => 'place', 'who' => 'photographer', 'lane' => 'photographer',
+    ];
+
     private const MOST = 300;
 
     private const LONGEST_MINUTES = 1440;
@@ -148,9 +158,9 @@ final class PlanImport
     /** @return list<array{day: int, title: string, start: string, minutes: int, place: string, lane: string}> */
     private function table(string $text, LocalDay $day): array
     {
-        $table = CsvTable::read($text);
+        $table = CsvTable::read($text, self::ALSO);
         foreach (['start', 'minutes', 'segment'] as $needed) {
-            if (! $table->has($needed)) {
+            if (! $table->has($needed) && ! ($needed === 'minutes' && $table->has('end'))) {
                 throw $this->refusal("Its first line must name the columns start, minutes and segment: {$needed} is missing.");
             }
         }
@@ -165,10 +175,10 @@ final class PlanImport
                 $this->row(
                     "line {$line}",
                     $named['segment'],
-                    $named['start'],
-                    ctype_digit($named['minutes']) ? (int) $named['minutes'] : 0,
+                    $start = ClockTime::asTyped($named['start']),
+                    $this->minutes($named['minutes'] ?? '', $start, $named['end'] ?? ''),
                     $named['place'] ?? '',
-                    Lane::tryFrom($named['photographer'] ?? '')->value ?? Lane::Lead->value,
+                    $this->lane("line {$line}", $named['photographer'] ?? ''),
                     LocalDay::of(
                         (new \DateTimeImmutable($day->date))->modify("+{$number} days")->format('Y-m-d'),
                         $day->timezone->getName(),
@@ -177,6 +187,29 @@ final class PlanImport
         }
 
         return $rows;
+    }
+
+    /** How long it takes: said, or told by when it ends; 0 where neither can be read. */
+    private function minutes(string $said, string $start, string $end): int
+    {
+        if ($said !== '') {
+            return ctype_digit($said) ? (int) $said : TypedLine::minutes($said) ?? 0;
+        }
+        try {
+            $minutes = ClockTime::of(ClockTime::asTyped($end))->minutes - ClockTime::of($start)->minutes;
+        } catch (ImpossibleValue) {
+            return 0;
+        }
+
+        return $minutes < 0 ? $minutes + 1440 : $minutes;
+    }
+
+    private function lane(string $where, string $said): string
+    {
+        $word = (string) preg_replace('/ photographer$/u', '', mb_strtolower(trim($said)));
+        $lane = $word === '' ? Lane::Lead : Lane::tryFrom(['first' => 'lead', '1' => 'lead', '2nd' => 'second', '2' => 'second'][$word] ?? $word);
+
+        return $lane?->value ?? throw $this->refusal("{$where}: the photographer must be lead, second or assistant, and “{$said}” is none.");
     }
 
     /** Which day of the job a date is; none given is the first. */

@@ -382,6 +382,19 @@ final class KitWorkTest extends TestCase
         $this->get("/jobs/1/light?{$asked}&walk=-2")->assertOk()->assertSee('Walk must be between 0 and 600 minutes.');
     }
 
+    public function test_a_table_of_the_shelf_may_have_the_words_of_the_form(): void
+    {
+        $csv = "Kind;Label;From, mm;To mm;Widest stop at the short end, f/;At the long end, f/;Weight, g;Whose\r\n".
+            "lens;Long one;100;400;4,5;5,6;1400;hired\r\n";
+        $this->post('/shelf/import', ['file' => UploadedFile::fake()->createWithContent('shelf.csv', $csv)])->assertSessionHasNoErrors();
+        $lens = Item::query()->where('label', 'Long one')->sole();
+        $this->assertSame(['hired', 1400], [$lens->ownership->value, $lens->weight_g]);
+        $this->assertEquals([100, 400, 4.5, 5.6], array_map(
+            static fn (string $name): float => (float) ($lens->specs[$name] ?? 0),
+            ['focal_min_mm', 'focal_max_mm', 'widest_stop', 'widest_stop_long'],
+        ));
+    }
+
     public function test_the_shelf_as_a_table_out_and_in(): void
     {
         $csv = (string) $this->get('/shelf/table')->assertOk()->getContent();

@@ -131,6 +131,9 @@ final class GroupWorkTest extends TestCase
             $before,
             Person::query()->where('job_id', 1)->orderBy('id')->get()->map(static fn (Person $p): array => [$p->name, $p->role])->all(),
         );
+        $import("Guest;Relation\nTuva;bride\nEmrik;groom\nOla;father of Tuva, seated\n")->assertSessionHasNoErrors();
+        $this->assertSame('father of Tuva, seated', Person::query()->where('job_id', 1)->where('name', 'Ola')->sole()->role);
+        $import($table);
         foreach (
             [
                 "who\nbride\n" => 'must name the column',

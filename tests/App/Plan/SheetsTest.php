@@ -9,6 +9,7 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use NorthSatchel\Time\LocalDay;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Node;
 use Sabre\VObject\Reader;
@@ -231,6 +232,19 @@ final class SheetsTest extends TestCase
         $this->import(self::event($start, 'DURATION:PT1H15M', 'STATUS:CANCELLED'))->assertSessionHasErrors('file');
     }
 
+    #[TestWith(["Start;Ends;What;Where;Photographer\n9.30;10.15;Keys, and a coat;Yard;Second\n"])]
+    #[TestWith(["from\tduration\tactivity\tlocation\twho\n9:30 am\t45 min\tKeys, and a coat\tYard\t2nd\n"])]
+    #[TestWith(["start,minutes,segment,place,photographer\n09:30,45,\"Keys, and a coat\",Yard,second photographer\n"])]
+    public function test_a_table_is_read_as_another_program_wrote_it(string $text): void
+    {
+        $this->import($text, 'plan.csv')->assertSessionHasNoErrors();
+        $segment = Segment::query()->where('job_id', 2)->with('place')->sole();
+        $this->assertSame(
+            ['09:30', 45, 'Keys, and a coat', 'Yard', 'second'],
+            [$segment->start_clock, $segment->minutes, $segment->title, $segment->place?->name, $segment->lane],
+        );
+    }
+
     public function test_an_apostrophe_that_belongs_to_a_name_stays(): void
     {
         $this->import("start,minutes,segment,place\n10:00,20,'t Veer,'t Hof\n11:00,20,'=1+1,'-x\n")->assertSessionHasNoErrors();
@@ -250,8 +264,9 @@ final class SheetsTest extends TestCase
                 'Nothing in it belongs to this day',
             ],
             'no columns' => ["Vows,15:00\n", 'start is missing'],
-            'a time that is none' => ["start,minutes,segment\n10:00,20,Good\n25h,20,Bad\n", 'Line 3: the start must be a time'],
+            'a time that is none' => ["start,minutes,segment\n10:00,20,Good\n25x,20,Bad\n", 'Line 3: the start must be a time'],
             'no length' => ["start,minutes,segment\n10:00,20,Good\n11:00,-5,Bad\n", 'Line 3: its length'],
+            'a photographer who is none' => ["start,minutes,segment,photographer\n10:00,20,Good,Bert\n", 'Line 2: the photographer must be'],
             'no name' => ["start,minutes,segment\n10:00,20,\n", 'Line 2: it has no name'],
             'odd bytes' => ["start,minutes,segment\n10:00,20,\xFF\n", 'UTF-8'],
             'a time that cannot be read' => [self::event('DTSTART:2026banana'), 'its time or its time zone cannot be read'],
