@@ -209,7 +209,7 @@ final class PlanImport
         $word = (string) preg_replace('/ photographer$/u', '', mb_strtolower(trim($said)));
         $lane = $word === '' ? Lane::Lead : Lane::tryFrom(['first' => 'lead', '1' => 'lead', '2nd' => 'second', '2' => 'second'][$word] ?? $word);
 
-        return $lane?->value ?? throw $this->refusal("{$where}: the photographer must be lead, second or assistant, and “{$said}” is none.");
+        return $lane->value ?? throw $this->refusal("{$where}: the photographer must be lead, second or assistant, and “{$said}” is none.");
     }
 
     /** Which day of the job a date is; none given is the first. */
