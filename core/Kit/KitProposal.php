@@ -24,6 +24,7 @@ final readonly class KitProposal
      * @param  list<array{need: Need, missing: int}>  $short  what nothing on the shelf gives often enough
      * @param  list<Need>  $leftOut  for the weight
      * @param  list<Need>  $needs  all of them, cells and cards too
+     * @param  list<Verdict>  $lonely  lenses that go on no body
      */
     private function __construct(
         public array $chosen,
@@ -33,6 +34,7 @@ final readonly class KitProposal
         public array $leftOut,
         public array $needs,
         public ?int $overG,
+        private array $lonely = [],
     ) {}
 
     /**
@@ -130,6 +132,7 @@ final readonly class KitProposal
 
         return [
             ...$verdicts,
+            ...$this->lonely,
             match (true) {
                 $looked === null => Verdict::mind(
                     'kit.proposal-none',
@@ -189,6 +192,7 @@ final readonly class KitProposal
             $leftOut,
             $best->needs,
             $limitG !== null && $best->grams > $limitG ? $best->grams - $limitG : null,
+            LensesWithoutBody::of($shelf),
         );
     }
 }

@@ -11,6 +11,7 @@ use NorthSatchel\Kit\Judge\Swap;
 use NorthSatchel\Kit\Judge\SwapTimes;
 use NorthSatchel\Kit\Judge\TicksJudge;
 use NorthSatchel\Kit\KitProposal;
+use NorthSatchel\Kit\LensesWithoutBody;
 use NorthSatchel\Kit\Needs\AlwaysNeeds;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\FlashWork;
@@ -91,6 +92,20 @@ final class LimitsTest extends TestCase
         $grams = KitProposal::of($shelf, $work)->grams;
         $this->assertNull(KitProposal::of($shelf, $work, limitG: $grams)->overG);
         $this->assertSame(1, KitProposal::of($shelf, $work, limitG: $grams - 1)->overG);
+    }
+
+    public function test_a_lens_that_goes_on_no_body_is_named(): void
+    {
+        $gear = static fn (int $id, GearKind $kind, string $label, string $mount): Gear => new Gear($id, $label, $kind, ['mount' => $mount]);
+        $shelf = [$gear(1, GearKind::Body, 'Body', 'A'), $gear(2, GearKind::Lens, 'Fits', 'A'), $gear(3, GearKind::Lens, 'Any', '')];
+        $this->assertSame([], LensesWithoutBody::of($shelf));
+        $this->assertSame([], LensesWithoutBody::of([$gear(4, GearKind::Lens, 'Alone', 'N')]), 'of bodies nothing is known');
+        $found = LensesWithoutBody::of([...$shelf, $gear(4, GearKind::Lens, 'Tele', 'N')])[0];
+        $this->assertSame('Tele goes on no body of the shelf.', $found->finding);
+        $this->assertStringStartsWith('Mount N, and the bodies have A: ', $found->because);
+        $work = new PlannedWork(AlwaysNeeds::always(2.0, 1), [], new FlashWork(), 2.0, 20.0);
+        $codes = array_map(static fn (Verdict $v): string => $v->code, KitProposal::of([...$shelf, $gear(4, GearKind::Lens, 'T', 'N')], $work)->verdicts());
+        $this->assertContains('kit.no-body-for-lens', $codes);
     }
 
     public function test_a_light_is_measured_to_the_centimetre(): void
