@@ -29,18 +29,22 @@ final class LensesWithoutBody
             return [];
         }
         $count = count($lenses);
-        $mounts = static fn (array $gear): string => implode(', ', array_unique(array_map(static fn (Gear $g): string => $g->mount(), $gear)));
-
         return [
             Verdict::mind(
                 'kit.no-body-for-lens',
                 Some::of(array_map(static fn (Gear $g): string => $g->label, $lenses), 4).
                     Plural::of($count, ' goes on no body of the shelf.', ' go on no body of the shelf.'),
-                'Mount '.$mounts($lenses).', and the bodies have '.$mounts(array_values($bodies)).
+                'Mount '.self::mounts($lenses).', and the bodies have '.self::mounts(array_values($bodies)).
                     ': write them alike where they are, or the mount of the body that is missing. Until then '.
                     Plural::of($count, 'it counts for nothing.', 'they count for nothing.'),
                 ['lenses' => $count],
             ),
         ];
+    }
+
+    /** @param  list<Gear>  $gear */
+    private static function mounts(array $gear): string
+    {
+        return implode(', ', array_unique(array_map(static fn (Gear $g): string => $g->mount(), $gear)));
     }
 }

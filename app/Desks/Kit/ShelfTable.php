@@ -131,6 +131,10 @@ final class ShelfTable
             $also += count($names) === 1 && ! in_array($label, self::columns(), true) ? [$label => (string) array_key_first($names)] : [];
         }
 
+        foreach (self::columns() as $name) {
+            $also += [str_replace('_', ' ', $name) => $name];
+        }
+
         return $also;
     }
 
