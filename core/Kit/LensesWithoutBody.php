@@ -29,6 +29,7 @@ final class LensesWithoutBody
             return [];
         }
         $count = count($lenses);
+
         return [
             Verdict::mind(
                 'kit.no-body-for-lens',
