@@ -6,10 +6,10 @@ namespace NorthSatchel\Kit;
 
 use NorthSatchel\Kit\Cover\Cover;
 use NorthSatchel\Kit\Cover\CoverSearch;
-use NorthSatchel\Kit\Needs\BodyWork;
 use NorthSatchel\Kit\Needs\BudgetNeeds;
 use NorthSatchel\Kit\Needs\DealtBodies;
 use NorthSatchel\Kit\Needs\Givers;
+use NorthSatchel\Kit\Needs\LaneBodies;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
@@ -45,9 +45,10 @@ final readonly class KitChoice
         $ids = self::gearIds($first);
         $chosen = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->id, $ids, true)));
         $of = static fn (GearKind $kind): array => array_values(array_filter($chosen, static fn (Gear $g): bool => $g->kind === $kind));
-        $shared = DealtBodies::shared($of(GearKind::Body), $work->framesByLane, $work->bodiesByLane($needs), count($work->remotes));
-        $alone = DealtBodies::alone($of(GearKind::Body), array_map(static fn (BodyWork $s): int => $s->body->id, $shared), $work->remotes);
-        $budgets = BudgetNeeds::of($shared, $of(GearKind::Flash), $work->hours, $work->temperatureC, $work->flash, $shelf, $alone, $work->usual);
+        $dealt = DealtBodies::dealt(LaneBodies::of($of(GearKind::Body), $work->bodiesByLane($needs)), $work->framesByLane, $work->remotes);
+        $flashes = $of(GearKind::Flash);
+        $budgets =
+            BudgetNeeds::of($dealt->shared, $flashes, $work->hours, $work->temperatureC, $work->flash, $shelf, $dealt->alone, $work->usual);
         $small = array_values(array_filter($shelf, static fn (Gear $g): bool => in_array($g->kind, [GearKind::Card, GearKind::Cell], true)));
         $second = self::cover($small, $budgets, $school, $patience);
         // Cells that the first choice took for its bodies are among those of the second.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit;
 
+use NorthSatchel\Kit\Needs\LaneBodies;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeededAt;
 use NorthSatchel\Kit\Needs\NeedWhat;
@@ -19,9 +20,10 @@ final class KitLanes
     /**
      * @param  list<Gear>  $gear
      * @param  list<PlannedStretch>  $stretches
+     * @param  array<string, int>|null  $wanted  bodies by lane; null: one each
      * @return array<int, string> lane by gear
      */
-    public static function of(array $gear, array $stretches): array
+    public static function of(array $gear, array $stretches, ?array $wanted = null): array
     {
         $frames = [];
         foreach ($stretches as $stretch) {
@@ -38,11 +40,9 @@ final class KitLanes
         $others = array_values(array_diff(array_keys(array_filter($frames)), [Lane::Lead->value]));
         $lanes = [];
         $bodies = array_values(array_filter($gear, static fn (Gear $g): bool => $g->kind === GearKind::Body));
-        foreach ($others as $i => $lane) {
-            // The last ones, so that the lead keeps the first of the shelf.
-            $at = count($bodies) - 1 - $i;
-            if ($at >= 1) {
-                $lanes[$bodies[$at]->id] = $lane;
+        foreach (LaneBodies::of($bodies, $wanted ?? array_map(static fn (): int => 1, array_filter($frames))) as $lane => $theirs) {
+            foreach ($lane === Lane::Lead->value ? [] : $theirs as $body) {
+                $lanes[$body->id] = $lane;
             }
         }
         foreach ($others as $lane) {

@@ -68,7 +68,8 @@ final class TypedListsTest extends TestCase
 
     public function test_a_task_waits_for_several(): void
     {
-        $this->assertSame(['Wire', 'Nuts and bolts'], TaskText::read("Wire, 5 min\nNuts and bolts, 5 min\nNet, 5 min, after Wire and nuts and bolts")[2]->after);
+        $tasks = TaskText::read("Wire, 5 min\nNuts and bolts, 5 min\nNet, 5 min, after Wire and nuts and bolts");
+        $this->assertSame(['Wire', 'Nuts and bolts'], $tasks[2]->after);
         $this->expectException(ImpossibleValue::class);
         TaskText::read("Wire, 5 min\nNet, 5 min, after Wire and Glue");
     }

@@ -29,7 +29,8 @@ final class KitWork
      */
     public function takeAll(Job $job, KitProposal $proposal): int
     {
-        $lanes = KitLanes::of(array_map(static fn (array $c): Gear => $c['gear'], $proposal->chosen), $this->needs->stretches($job));
+        $gear = array_map(static fn (array $c): Gear => $c['gear'], $proposal->chosen);
+        $lanes = KitLanes::of($gear, $this->needs->stretches($job), $this->needs->work($job)->bodiesByLane($proposal->needs));
         $before = $job->packing->pluck('item_id')->all();
         foreach ($proposal->ids() as $id) {
             $this->add($job, $id, $lanes[$id] ?? 'lead');

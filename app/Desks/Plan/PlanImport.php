@@ -14,7 +14,6 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Lane;
 use NorthSatchel\Time\LocalDay;
-use NorthSatchel\TypedLine;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\InvalidDataException;
@@ -26,15 +25,6 @@ use Sabre\VObject\TimeZoneUtil;
 /** A day from elsewhere: an iCalendar file (RFC 5545) or a CSV table becomes segments, all of it or nothing. */
 final class PlanImport
 {
-    /** Names that other tables have for a column. */
-    private const ALSO = [
-        'begin' => 'start', 'begins' => 'start', 'from' => 'start', 'time' => 'start', 'start time' => 'start',
-        'to' => 'end', 'until' => 'end', 'ends' => 'end', 'end time' => 'end',
-        'min' => 'minutes', 'duration' => 'minutes', 'length' => 'minutes', 'duration (min)' => 'minutes',
-        'what' => 'segment', 'title' => 'segment', 'event' => 'segment', 'activity' => 'segment', 'subject' => 'segment',
-        'where' => 'place', 'location' => 'place', 'who' => 'photographer', 'lane' => 'photographer',
-    ];
-
     private const MOST = 300;
 
     private const LONGEST_MINUTES = 1440;
@@ -158,7 +148,7 @@ final class PlanImport
     /** @return list<array{day: int, title: string, start: string, minutes: int, place: string, lane: string}> */
     private function table(string $text, LocalDay $day): array
     {
-        $table = CsvTable::read($text, self::ALSO);
+        $table = CsvTable::read($text, PlanColumns::ALSO);
         foreach (['start', 'minutes', 'segment'] as $needed) {
             if (! $table->has($needed) && ! ($needed === 'minutes' && $table->has('end'))) {
                 throw $this->refusal("Its first line must name the columns start, minutes and segment: {$needed} is missing.");
@@ -176,9 +166,10 @@ final class PlanImport
                     "line {$line}",
                     $named['segment'],
                     $start = ClockTime::asTyped($named['start']),
-                    $this->minutes($named['minutes'] ?? '', $start, $named['end'] ?? ''),
+                    PlanColumns::minutes($named['minutes'] ?? '', $start, $named['end'] ?? ''),
                     $named['place'] ?? '',
-                    $this->lane("line {$line}", $named['photographer'] ?? ''),
+                    PlanColumns::lane($named['photographer'] ?? '')
+                        ?? throw $this->refusal("line {$line}: the photographer must be lead, second or assistant."),
                     LocalDay::of(
                         (new \DateTimeImmutable($day->date))->modify("+{$number} days")->format('Y-m-d'),
                         $day->timezone->getName(),
@@ -187,29 +178,6 @@ final class PlanImport
         }
 
         return $rows;
-    }
-
-    /** How long it takes: said, or told by when it ends; 0 where neither can be read. */
-    private function minutes(string $said, string $start, string $end): int
-    {
-        if ($said !== '') {
-            return ctype_digit($said) ? (int) $said : TypedLine::minutes($said) ?? 0;
-        }
-        try {
-            $minutes = ClockTime::of(ClockTime::asTyped($end))->minutes - ClockTime::of($start)->minutes;
-        } catch (ImpossibleValue) {
-            return 0;
-        }
-
-        return $minutes < 0 ? $minutes + 1440 : $minutes;
-    }
-
-    private function lane(string $where, string $said): string
-    {
-        $word = (string) preg_replace('/ photographer$/u', '', mb_strtolower(trim($said)));
-        $lane = $word === '' ? Lane::Lead : Lane::tryFrom(['first' => 'lead', '1' => 'lead', '2nd' => 'second', '2' => 'second'][$word] ?? $word);
-
-        return $lane->value ?? throw $this->refusal("{$where}: the photographer must be lead, second or assistant, and “{$said}” is none.");
     }
 
     /** Which day of the job a date is; none given is the first. */

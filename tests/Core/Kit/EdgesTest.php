@@ -6,11 +6,11 @@ namespace Tests\Core\Kit;
 
 use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\Needs\DealtBodies;
+use NorthSatchel\Kit\Needs\LaneBodies;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Pack\CardsSeen;
 use NorthSatchel\Kit\Pack\NightList;
-use NorthSatchel\Kit\RemoteWork;
 use NorthSatchel\Kit\SaveMode;
 use NorthSatchel\Kit\Shelf\GearKind;
 use NorthSatchel\Kit\Test\TestDays;
@@ -68,14 +68,15 @@ final class EdgesTest extends TestCase
         $bodies = [self::body(1, 'A'), self::body(2, 'B'), self::body(3, 'C')];
         $dealt = static fn (int $have, array $wanted): array => array_map(
             static fn ($w): string => "{$w->body->label} {$w->frames}",
-            DealtBodies::shared(array_slice($bodies, 0, $have), ['lead' => 301, 'second' => 100], $wanted),
+            DealtBodies::dealt(LaneBodies::of(array_slice($bodies, 0, $have), $wanted), ['lead' => 301, 'second' => 100], [])->shared,
         );
         $this->assertSame(['A 301'], $dealt(1, ['lead' => 2, 'second' => 1]), 'one body: the first has it');
         $this->assertSame(['A 301', 'B 100'], $dealt(2, ['lead' => 2, 'second' => 1]));
-        $this->assertSame(['A 151', 'B 100', 'C 151'], $dealt(3, ['lead' => 2, 'second' => 1]));
-        $this->assertSame(['A 151', 'B 100', 'C 151'], $dealt(3, ['lead' => 1, 'second' => 1]), 'the spare has cards of its own');
+        $this->assertSame(['A 151', 'B 151', 'C 100'], $dealt(3, ['lead' => 2, 'second' => 1]), 'the others have the last of the shelf');
+        $this->assertSame(['A 151', 'B 151', 'C 100'], $dealt(3, ['lead' => 1, 'second' => 1]), 'the spare has cards of its own');
+        $this->assertSame(['A 301', 'B 50', 'C 50'], $dealt(3, ['second' => 2, 'lead' => 1]), 'the second may want two');
+        $this->assertSame(['A 50', 'B 50'], $dealt(2, ['second' => 1]), 'where there is no lead, all are theirs');
         $this->assertSame([], $dealt(3, []), 'nobody shoots');
-        $this->assertSame([], DealtBodies::alone([], [], [new RemoteWork(1, 1.0)]));
     }
 
     public function test_the_list_of_the_night_names_six_cards_and_five_things(): void

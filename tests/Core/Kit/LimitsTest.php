@@ -104,7 +104,8 @@ final class LimitsTest extends TestCase
         $this->assertSame('Tele goes on no body of the shelf.', $found->finding);
         $this->assertStringStartsWith('Mount N, and the bodies have A: ', $found->because);
         $work = new PlannedWork(AlwaysNeeds::always(2.0, 1), [], new FlashWork(), 2.0, 20.0);
-        $codes = array_map(static fn (Verdict $v): string => $v->code, KitProposal::of([...$shelf, $gear(4, GearKind::Lens, 'T', 'N')], $work)->verdicts());
+        $told = KitProposal::of([...$shelf, $gear(4, GearKind::Lens, 'T', 'N')], $work)->verdicts();
+        $codes = array_map(static fn (Verdict $v): string => $v->code, $told);
         $this->assertContains('kit.no-body-for-lens', $codes);
     }
 

@@ -284,7 +284,7 @@ final class NeedsTest extends TestCase
      */
     public function test_cells_and_cards_follow_from_the_bodies(): void
     {
-        $bodies = DealtBodies::shared([self::body(1, 'A'), self::body(2, 'B')], ['lead' => 3800], ['lead' => 2]);
+        $bodies = DealtBodies::dealt(['lead' => [self::body(1, 'A'), self::body(2, 'B')]], ['lead' => 3800], [])->shared;
         $this->assertSame([1900, 1900], array_column($bodies, 'frames'));
         $needs = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, new FlashWork(), self::cards(50, 8)));
         $this->assertSame(4, $needs['card']->count);
@@ -327,16 +327,6 @@ final class NeedsTest extends TestCase
         $small = self::byId(BudgetNeeds::of($bodies, [], 10.0, 20.0, new FlashWork(), [...self::cards(50, 2), ...self::cards(60, 12, 64.0)]));
         $this->assertSame(64.0, $small['card']->figure('card_gb'), 'of the large ones there are too few');
         $this->assertSame(8, $small['card']->count);
-        $split = DealtBodies::shared(
-            [self::body(1, 'A'), self::body(2, 'B'), self::body(3, 'C')],
-            ['lead' => 900, 'second' => 300],
-            ['lead' => 2, 'second' => 1],
-        );
-        $this->assertSame(
-            [['A', 450], ['B', 300], ['C', 450]],
-            array_map(static fn (BodyWork $x): array => [$x->body->label, $x->frames], $split),
-            'one each, then the second of the lead',
-        );
     }
 
     /** What stands alone gets fresh cells for its hours and cards for the frames that it fires with the main camera. */
@@ -374,10 +364,8 @@ final class NeedsTest extends TestCase
             'what is in a hand does not stand alone as well',
         );
         $this->assertEquals(new DealtWork([], []), DealtBodies::dealt([], [], [$remote]));
-        $this->assertSame(
-            ['B', 'a further body'],
-            array_map(static fn (LoneWork $s): string => $s->body->label, DealtBodies::alone([$a, $b], [1], [$remote, $remote])),
-        );
+        $twice = DealtBodies::dealt(['lead' => [$a, $b]], ['lead' => 1000], [$remote, $remote]);
+        $this->assertSame(['B', 'a further body'], array_map(static fn (LoneWork $s): string => $s->body->label, $twice->alone));
         $with = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, new FlashWork(), self::cards(50, 8), $dealt->alone));
         $without = self::byId(BudgetNeeds::of($dealt->shared, [], 4.0, 20.0, new FlashWork(), self::cards(50, 8)));
         $charges = BatteryBudget::of(
