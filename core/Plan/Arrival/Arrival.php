@@ -8,6 +8,7 @@ use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Looked;
 use NorthSatchel\Plural;
 use NorthSatchel\Some;
+use NorthSatchel\Remedy;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
@@ -125,6 +126,7 @@ final readonly class Arrival
                     "Be there at {$this->at->text()}: that is before the covered hours begin.",
                     $why.' Agree on it, or take something off the list.',
                     ['minutes' => $coversFrom - $this->at->minutes],
+                    new Remedy('brief.hours', "Cover from {$this->at->text()}", ['covered_from' => $this->at->text()]),
                 ),
             ]))->with($more);
         }

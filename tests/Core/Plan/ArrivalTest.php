@@ -47,6 +47,7 @@ final class ArrivalTest extends TestCase
         );
         $this->assertSame(['fine arrive.at'], $codes($two, 16 * 60 + 20));
         $this->assertSame(['fix arrive.before-hours'], $codes($two, 16 * 60 + 21));
+        $this->assertSame(['covered_from' => '16:20'], iterator_to_array($two->verdicts(16 * 60 + 21))[0]->remedy?->on);
         $this->assertSame(['mind arrive.nothing'], $codes(self::arrival(1, tasks: ''), null), 'of nothing no hour is claimed');
         $because = iterator_to_array($two->verdicts(null))[0]->because;
         $this->assertStringContainsString('The school of two hours comes 20 min earlier, that of six 4 h 20 earlier.', $because);

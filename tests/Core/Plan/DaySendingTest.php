@@ -115,13 +115,13 @@ final class DaySendingTest extends TestCase
         $sending = self::sending("Result, by 18:02, 120 MB, worth 5\nRoom ×2, by 19:30, 60 MB, from 18:00", "A, 18:00 to 18:02\nA, 19:00 to 19:02");
         $this->assertEquals([new MissedGap('A', 1, 5.0), new MissedGap('A', 2, 2.0)], $sending->missed($sending->plan()));
         $said = iterator_to_array(SendJudge::of($sending))[0];
-        $this->assertSame('Next A (2): send what is due first whenever there is a minute.', $said->because);
+        $this->assertSame('Next dearest to miss: A (2): send what is due first whenever there is a minute.', $said->because);
         // Both gaps together take the dear one; either alone takes no more than a cheap one: as many as before.
         $dear = self::sending("Result, by 20:00, 180 MB, worth 5\nRoom, by 20:00, 60 MB", "A, 18:00 to 18:02\nB, 19:00 to 19:01");
         $this->assertEquals([new MissedGap('A', 0, 4.0), new MissedGap('B', 0, 4.0)], $dear->missed($dear->plan()));
         $said = iterator_to_array(SendJudge::of($dear))[1];
         $this->assertSame('If the gap “A” is missed, something is late that is worth more than what is then sent.', $said->finding);
-        $this->assertStringStartsWith('Next B (what is worth more): ', $said->because);
+        $this->assertStringStartsWith('Next dearest to miss: B (what is worth more): ', $said->because);
     }
 
     public function test_what_is_late_is_said_by_worth_where_worths_differ_and_rows_of_one_name_count_each_their_own(): void
