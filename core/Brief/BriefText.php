@@ -82,6 +82,12 @@ final class BriefText
         return array_values(array_filter(self::lines($text), static fn (string $l): bool => ! self::isOfPeopleAlone($l) && ! self::isNot($l)));
     }
 
+    /** @return list<string> of the must-haves what is no picture: what must not be, and who is to be kept apart */
+    public static function noPictures(?string $text): array
+    {
+        return array_values(array_diff(self::lines($text), self::mustHaves($text)));
+    }
+
     /** @return list<string> of the must-haves what must not be: "no fingerprints" */
     public static function mustNots(?string $text): array
     {

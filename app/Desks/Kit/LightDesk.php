@@ -98,6 +98,7 @@ final class LightDesk
         $stretches = $this->needs->stretches($job);
         $segment =
             array_values(array_filter($stretches, static fn (PlannedStretch $s): bool => $s->id === (int) ($query['segment'] ?? 0)))[0] ??
+            array_values(array_filter($stretches, static fn (PlannedStretch $s): bool => $s->frames() > 0))[0] ??
             ($stretches[0] ?? null);
         $flashes = array_values(array_filter($this->shelf->gear(), static fn (Gear $g): bool => $g->kind === GearKind::Flash));
         $gun =

@@ -148,11 +148,10 @@ final class PlanDesk
         $rows = [];
         foreach ($job->segments->where('day', $number)->sortBy([['start_clock', 'asc'], ['lane', 'asc'], ['id', 'asc']]) as $segment) {
             $start = $day->instantOf(ClockTime::of($segment->start_clock));
-            $at = $start;
             $shots = [];
-            foreach ($segment->shotLines as $line) {
-                $shots[] = new PlannedLine($line, $day->face($at), in_array($line->id, $done, true));
-                $at += in_array($line->id, $done, true) ? 0 : $line->minutes * 60;
+            $times = ShotDesk::times($job, $segment, $day, $done);
+            foreach ($segment->shotLines->values() as $i => $line) {
+                $shots[] = new PlannedLine($line, $times[$i], in_array($line->id, $done, true));
             }
             $rows[] = new PlanRow(
                 segment: $segment,

@@ -34,11 +34,11 @@ final class SheetDesk
         foreach ($job->segments as $segment) {
             $day = JobDay::of($job, $segment->day);
             $start = $day->instantOf(ClockTime::of($segment->start_clock));
-            $at = $start;
             $shots = [];
-            foreach ($segment->shotLines as $line) {
+            $times = ShotDesk::times($job, $segment, $day, $done);
+            foreach ($segment->shotLines->values() as $i => $line) {
                 $shots[] = new SheetShot(
-                    $day->face($at),
+                    $times[$i],
                     $line->what,
                     $line->priority,
                     $line->minutes,
@@ -47,7 +47,6 @@ final class SheetDesk
                     $line->prompt,
                     in_array($line->id, $done, true),
                 );
-                $at += in_array($line->id, $done, true) ? 0 : $line->minutes * 60;
             }
             $rows[] = new SheetRow(
                 id: $segment->id,

@@ -9,12 +9,16 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Brief\NamedHour;
+use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Plan\Shots\LitLine;
 use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
+use NorthSatchel\Plan\Shots\ShotTimes;
 use NorthSatchel\Plan\Shots\SunOrder;
+use NorthSatchel\Plan\Shots\TimedShot;
 use NorthSatchel\SceneKind;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Time\Priority;
 
 /** What is done to a shot list: lines under segments and free ones, placed and moved. */
@@ -144,6 +148,34 @@ final class ShotDesk
     public static function hourOf(Job $job, string $what): ?int
     {
         return NamedHour::in($what, ClockTime::of($job->covered_from)->minutes, ClockTime::of($job->covered_to)->minutes);
+    }
+
+    /**
+     * When each shot of a segment comes, on the clock; empty where nobody knows.
+     *
+     * @param  list<int>  $done  ids of shots that take no more time
+     * @return list<string>
+     */
+    public static function times(Job $job, Segment $segment, LocalDay $day, array $done): array
+    {
+        $from = $day->instantOf(ClockTime::of($segment->start_clock));
+        $shots = array_values($segment->shotLines->map(static fn (ShotLine $l): TimedShot => new TimedShot(
+            in_array($l->id, $done, true) ? 0 : $l->minutes * 60,
+            self::named($day, self::hourOf($job, $l->what)),
+        ))->all());
+        $times = ShotTimes::of($from, $from + $segment->minutes * 60, $shots, SceneKind::isPlayed($segment->title, $job->kind));
+
+        return array_map(static fn (?int $at): string => $at === null ? '' : $day->face($at), $times);
+    }
+
+    private static function named(LocalDay $day, ?int $minutes): ?int
+    {
+        try {
+            return $minutes === null ? null : $day->instantOf(ClockTime::ofMinutes($minutes));
+        } catch (ImpossibleValue) {
+            // The clock skips it on that day.
+            return null;
+        }
     }
 
     /** @return array<int, SegmentShots> by id, in the order of time */

@@ -82,7 +82,8 @@ final class SendJudge
             match (true) {
                 count($sending->gaps) === 1 => 'There is no other.',
                 count($missed) === 1 => 'The other gaps can be missed one at a time.',
-                default => 'Next dearest to miss: '.Some::of(array_map(static fn (MissedGap $m): string => $m->says(), array_slice($missed, 1)), self::MOST_NAMED).
+                default => 'Next dearest to miss: '.
+                    Some::of(array_map(static fn (MissedGap $m): string => $m->says(), array_slice($missed, 1)), self::MOST_NAMED).
                     ': send what is due first whenever there is a minute.',
             },
             ['pictures' => $first->pictures],

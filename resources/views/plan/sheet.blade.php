@@ -16,8 +16,11 @@
                         : $sheet->audience->value }}
             </p>
             @if ($mayReadBrief && $sheet->audience->isPhotographer())
-                @if ($job->must_haves)
-                    <p><b>Must not be missed:</b> {{ str_replace(["\r\n", "\n"], ' / ', $job->must_haves) }}</p>
+                @if ($musts !== [])
+                    <p><b>Must not be missed:</b> {{ implode(' / ', $musts) }}</p>
+                @endif
+                @if ($minds !== [])
+                    <p><b>Mind:</b> {{ implode(' / ', $minds) }}</p>
                 @endif
                 @if ($job->restrictions)
                     <p><b>Restrictions:</b> {{ str_replace(["\r\n", "\n"], ' / ', $job->restrictions) }}</p>

@@ -126,6 +126,7 @@ final class BriefedJudgeTest extends TestCase
         $wishes = ['Siv with her divorced parents', 'Group of all, Olle and Siv not side by side', 'No. 7 with the cup', 'Notes on the piano'];
         $this->assertSame(['no fingerprints', 'please don’t crop'], BriefText::mustNots("Cake\nno fingerprints; please don’t crop\nNo 7 alone"));
         $this->assertSame(['Cake'], BriefText::mustHaves("Cake\nno fingerprints"));
+        $this->assertSame(['no fingerprints', 'keep Olle and Siv apart'], BriefText::noPictures("Cake\nno fingerprints\nkeep Olle and Siv apart"));
         $this->assertSame($wishes, BriefText::mustHaves(implode("\n", [...$wishes, 'Olle and Siv not in one picture', 'keep apart Olle and Siv'])));
     }
 

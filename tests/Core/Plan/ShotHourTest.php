@@ -14,6 +14,8 @@ use NorthSatchel\Plan\Shots\LitLine;
 use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\ShotText;
+use NorthSatchel\Plan\Shots\ShotTimes;
+use NorthSatchel\Plan\Shots\TimedShot;
 use NorthSatchel\Plan\Travels;
 use NorthSatchel\SceneKind;
 use NorthSatchel\Sky\GeoPoint;
@@ -96,6 +98,25 @@ final class ShotHourTest extends TestCase
             static fn (string $t): bool => SceneKind::isPlayed($t, JobKind::Event),
             ['Second half', 'Warm-up', 'Half-time show'],
         ));
+    }
+
+    /**
+     * @param  list<array{int, int|null}>  $shots  minutes, and the minute of the day that is named
+     * @param  list<int|null>  $times
+     */
+    #[TestWith([[[5, null], [3, null]], false, [60, 65]])]
+    #[TestWith([[[5, null], [3, 80], [10, null]], false, [60, 80, 65]], 'there is room before it')]
+    #[TestWith([[[5, null], [3, 70], [10, null], [2, null]], false, [60, 70, 73, 83]], 'and here is none')]
+    #[TestWith([[[5, null], [3, 62]], false, [65, 62]], 'it would not be over before the named one')]
+    #[TestWith([[[5, null], [3, 55], [3, 90], [2, null]], false, [60, 65, 68, 71]], 'an hour outside the segment is none')]
+    #[TestWith([[[5, null], [3, 80]], true, [null, 80]], 'what is played brings it when it happens')]
+    public function test_a_shot_comes_when_its_words_say(array $shots, bool $isPlayed, array $times): void
+    {
+        $timed = array_map(static fn (array $s): TimedShot => new TimedShot($s[0] * 60, $s[1] === null ? null : $s[1] * 60), $shots);
+        $this->assertSame(
+            $times,
+            array_map(static fn (?int $at): ?int => $at === null ? null : intdiv($at, 60), ShotTimes::of(3600, 5400, $timed, $isPlayed)),
+        );
     }
 
     public function test_it_is_put_where_that_hour_is(): void

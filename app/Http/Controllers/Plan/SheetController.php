@@ -15,6 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use NorthSatchel\Brief\BriefText;
 use NorthSatchel\Plan\Audience;
 
 /** Sheets, calendar and table of the plan, each for one audience, and who may not read what. */
@@ -38,6 +39,8 @@ final class SheetController
                 ->all(),
             'paper' => $request->query('paper') === 'letter' ? 'letter' : 'a4',
             'mayReadBrief' => SheetDesk::mayReadBrief($opened, $for),
+            'musts' => BriefText::mustHaves($opened->must_haves),
+            'minds' => BriefText::noPictures($opened->must_haves),
         ]);
     }
 
