@@ -13,6 +13,7 @@ use NorthSatchel\Plan\Arrival\TaskText;
 use NorthSatchel\Plan\Lights\LightsText;
 use NorthSatchel\Plan\Looks\LooksText;
 use NorthSatchel\Plan\Sending\SendText;
+use NorthSatchel\Plan\Setups\ChangeText;
 use NorthSatchel\Plan\Setups\ElementText;
 use NorthSatchel\Scout\Ground\GroundText;
 use NorthSatchel\TypedLine;
@@ -220,6 +221,13 @@ final class TypedListsTest extends TestCase
         $pictures = ElementText::read("Poster\n  Clean pack\n  {$line}");
         $one = $pictures[0]->elements[1];
         $this->assertSame(['Label', 3, 15, 'nice', ['Ida']], [$one->name, $one->wanted, $one->minutes, $one->priority->value, $one->people]);
+    }
+
+    #[TestWith(['Tank to Table, 25 min'])]
+    #[TestWith(['Tank → Table: 25 mins'])]
+    public function test_a_change_of_setups(string $line): void
+    {
+        $this->assertSame(['Tank' => ['Table' => 25]], ChangeText::read($line, ['Tank', 'Table']));
     }
 
     #[TestWith(['18:42 k7 scores'])]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Plan\Setups;
 
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\TypedLine;
 use NorthSatchel\TypedLines;
 
 /** What it takes from one setup to another, a line each: "Dark tank to White table, 25 min"; both ways unless the other is listed too. */
@@ -26,7 +27,8 @@ final class ChangeText
         $listed = [];
         foreach (TypedLines::of($text, 'changes', self::MOST_LINES) as $line) {
             // A setup may have commas in its name, and the word between the two.
-            if (preg_match('/^(.+),\s*(\d{1,3})\s*min(?:utes)?$/iu', $line->text, $found) !== 1 || (int) $found[2] > self::MOST_MINUTES) {
+            $minutes = preg_match('/^(.+)[,:]\s*([^,:]+)$/u', $line->text, $found) === 1 ? TypedLine::minutes($found[2]) : null;
+            if ($minutes === null || $minutes > self::MOST_MINUTES) {
                 $line->refuse('no number of minutes stands at its end: Dark tank to White table, 25 min');
             }
             $pair = null;
@@ -43,7 +45,7 @@ final class ChangeText
             if ($from === $to || isset($listed[$from][$to])) {
                 $line->refuse($from === $to ? 'both are one setup' : 'it is there already');
             }
-            $listed[$from][$to] = (int) $found[2];
+            $listed[$from][$to] = $minutes;
         }
 
         return $listed;
