@@ -67,7 +67,7 @@ final class ElementsDesk
         $now = now($job->place->timezone);
         $from = max($frame->from, 60 * $now->hour + $now->minute);
 
-        return new ElementDay($list, $list->order($missing, $stands?->setup), new DayFrame($from, $frame->to, $frame->breaks), $stands?->setup);
+        return new ElementDay($list, $list->order($missing, $stands?->setup), new DayFrame($from, $frame->to, $frame->breaks, $frame->before), $stands?->setup);
     }
 
     /** Where nobody typed it: as planned, when the first that is no setting up begins; else with the covered hours. */
@@ -94,7 +94,30 @@ final class ElementsDesk
             }
         }
 
-        return new DayFrame(ClockTime::of($begins ?? self::usualBegin($job))->minutes, ClockTime::of($job->covered_to)->minutes, $breaks);
+        $last = self::handedOver($job);
+        $to = ClockTime::of($job->covered_to)->minutes;
+        $until = $last === null ? $to : min($to, ClockTime::of($last->start_clock)->minutes);
+
+        return new DayFrame(
+            ClockTime::of($begins ?? self::usualBegin($job))->minutes,
+            $until,
+            $breaks,
+            $until < $to ? $last?->title : null,
+        );
+    }
+
+    /** With what the day ends, once nothing more is photographed: sign-off, copies, taking down; null where it ends with pictures. */
+    private static function handedOver(Job $job): ?Segment
+    {
+        $last = null;
+        foreach ($job->segments->where('day', 0)->sortBy([['start_clock', 'desc'], ['id', 'desc']]) as $segment) {
+            if (SegmentReader::scene($segment, $job->kind) !== SceneKind::Handling) {
+                break;
+            }
+            $last = $segment;
+        }
+
+        return $last;
     }
 
     /**

@@ -89,7 +89,9 @@ final readonly class ElementJudge
 
             return Verdict::fix(
                 'elements.late',
-                "The last element is taken at {$ends}: ".Span::hours($late).' after the hours are over.',
+                "The last element is taken at {$ends}: ".Span::hours($late).($this->day->frame->before === null
+                    ? ' after the hours are over.'
+                    : " after “{$this->day->frame->before}” begins."),
                 "{$why}. ".match (true) {
                     $gives === null => 'Nothing that may give is enough: mark what is only nice, begin earlier, or agree on more hours.',
                     default => 'What gives, keeping most: '.Some::of($gives, self::NAMED, ' ').' Or agree on more hours.',
@@ -97,12 +99,14 @@ final readonly class ElementJudge
                 ['late_minutes' => $late],
             );
         }
-        $spare = $this->day->frame->to - $this->day->ends;
+        $frame = $this->day->frame;
+        $spare = $frame->free($this->day->ends);
+        $left = Span::hours($spare).($frame->before === null ? ' are left.' : " are left until “{$frame->before}”.");
 
         return ! $isAll ? null : Verdict::fine(
             'elements.fit',
             "The last element is taken at {$ends}: all fit into the hours.",
-            $looked->words.($looked->count < count($this->list->elements()) ? ' left' : '').". {$why}; ".Span::hours($spare).' are left.',
+            $looked->words.($looked->count < count($this->list->elements()) ? ' left' : '').". {$why}; {$left}",
             $looked,
             ['spare_minutes' => $spare],
         );

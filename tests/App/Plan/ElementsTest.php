@@ -59,6 +59,19 @@ final class ElementsTest extends TestCase
         $this->assertSame('09:20', ElementsDesk::usualBegin(BriefDesk::open($this->syrup->id)));
     }
 
+    public function test_pictures_are_taken_until_the_day_is_handed_over(): void
+    {
+        $this->get($url = "/jobs/{$this->syrup->id}/elements")->assertOk()->assertSee(' are left')->assertDontSee('are left until');
+        $add = fn (string $title, string $at): Segment => Segment::query()->create(['job_id' => $this->syrup->id, 'title' => $title,
+            'lane' => 'lead', 'start_clock' => $at, 'minutes' => 10, 'priority' => 'must']);
+        $add('Sign-off and copies', '17:05');
+        $add('Take down the set', '17:15');
+        $this->get($url)->assertSee('left until “Sign-off and copies”');
+        Segment::query()->where('title', 'Sign-off and copies')->update(['start_clock' => '14:00']);
+        $add('Look at the wall', '16:00');
+        $this->get($url)->assertSee('left until “Take down the set”');
+    }
+
     public function test_the_syrup_fits_and_its_plan_says_so(): void
     {
         $url = "/jobs/{$this->syrup->id}/elements";

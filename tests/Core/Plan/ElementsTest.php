@@ -164,6 +164,12 @@ final class ElementsTest extends TestCase
             '5 elements. From 09:00: 2 h 25 with 1 change of setup, no order takes less; 35 min are left.',
             $fits['elements.fit']->because,
         );
+        $signed = self::judged($list, self::counted(), new DayFrame(540, 780, [new DayBreak(750, 770)], 'Sign-off'));
+        $this->assertStringContainsString(' are left until “Sign-off”.', $signed['elements.fit']->because);
+        $this->assertSame(20, self::judged($list, self::counted(), new DayFrame(540, 780))['elements.fit']->figures['spare_minutes']
+            - $signed['elements.fit']->figures['spare_minutes'], 'a break is no time for pictures');
+        $over = self::judged($list, self::counted(), new DayFrame(540, 600, [], 'Sign-off'))['elements.late']->finding;
+        $this->assertStringEndsWith(' after “Sign-off” begins.', $over);
         $meal = self::judged($list, self::counted(), new DayFrame(540, 780, [new DayBreak(600, 630)]));
         $this->assertStringContainsString('taken at 12:05', $meal['elements.fit']->finding);
         $this->assertStringContainsString(
