@@ -67,7 +67,9 @@ final class ElementsDesk
         $now = now($job->place->timezone);
         $from = max($frame->from, 60 * $now->hour + $now->minute);
 
-        return new ElementDay($list, $list->order($missing, $stands?->setup), new DayFrame($from, $frame->to, $frame->breaks, $frame->before), $stands?->setup);
+        $rest = new DayFrame($from, $frame->to, $frame->breaks, $frame->before);
+
+        return new ElementDay($list, $list->order($missing, $stands?->setup), $rest, $stands?->setup);
     }
 
     /** Where nobody typed it: as planned, when the first that is no setting up begins; else with the covered hours. */
