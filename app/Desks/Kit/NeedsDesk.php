@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Desks\Brief\JobDay;
+use App\Desks\Plan\SetupLightDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;
 use App\Models\Kit\Item;
@@ -50,8 +51,11 @@ final class NeedsDesk
     /** @var \WeakMap<Job, PlannedWork> */
     private \WeakMap $works;
 
-    public function __construct(private readonly ShelfDesk $shelf, private readonly CardsInUse $cards)
-    {
+    public function __construct(
+        private readonly ShelfDesk $shelf,
+        private readonly CardsInUse $cards,
+        private readonly SetupLightDesk $setups,
+    ) {
         $this->stretches = new \WeakMap();
         $this->ofSegments = new \WeakMap();
         $this->ofBag = new \WeakMap();
@@ -110,7 +114,7 @@ final class NeedsDesk
         $hours = self::hours($job);
 
         return new PlannedWork(
-            PlanNeeds::of($stretches, $asks, $hours, JobDay::count($job)),
+            PlanNeeds::of($stretches, $asks, $hours, JobDay::count($job), $this->setups->written($job)),
             $byLane,
             FlashWork::of($stretches, $asks),
             $hours,

@@ -113,7 +113,7 @@ final class ElementsDesk
     {
         $last = null;
         foreach ($job->segments->where('day', 0)->sortBy([['start_clock', 'desc'], ['id', 'desc']]) as $segment) {
-            if (SegmentReader::scene($segment, $job->kind) !== SceneKind::Handling) {
+            if (! in_array(SegmentReader::scene($segment, $job->kind), [SceneKind::Handling, SceneKind::Rest, SceneKind::Travel], true)) {
                 break;
             }
             $last = $segment;

@@ -33,6 +33,16 @@ final readonly class SetupLightDesk
         return LightsText::read((string) $record->lights);
     }
 
+    /** @return list<SetupLight> of a job in which the light of a setup is written and can be read; else none */
+    public function written(Job $job): array
+    {
+        try {
+            return BriefDesk::has($job, 'lights') ? self::lights($this->of($job)) : [];
+        } catch (ImpossibleValue) {
+            return [];
+        }
+    }
+
     /** @throws ImpossibleValue naming the field, and the line of it */
     public static function judge(StudioRecord $record): LightsJudge
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Kit\Needs;
 
+use NorthSatchel\Plan\Lights\SetupLight;
 use NorthSatchel\Plural;
 use NorthSatchel\Time\Lane;
 use NorthSatchel\Time\Priority;
@@ -25,15 +26,19 @@ final class PlanNeeds
     /**
      * @param  list<PlannedStretch>  $stretches
      * @param  list<Ask>  $asks
+     * @param  list<SetupLight>  $setups  of a studio, with what stands in each
      * @return list<Need>
      */
-    public static function of(array $stretches, array $asks, float $hours, int $days = 1): array
+    public static function of(array $stretches, array $asks, float $hours, int $days = 1, array $setups = []): array
     {
+        $ofSetups = SetupNeeds::of($setups, $stretches);
+
         return [
             ...self::bodies($stretches, $asks),
             ...self::reaches($stretches),
             ...SceneReach::needs($stretches),
-            ...SceneLights::needs($stretches, $asks),
+            ...SceneLights::needs($stretches, $asks, $ofSetups !== []),
+            ...$ofSetups,
             ...self::apart($stretches),
             ...FillNeeds::of($stretches, $asks),
             ...AskedNeeds::asked($stretches, $asks),

@@ -24,11 +24,13 @@ final class SceneLights
     /**
      * @param  list<PlannedStretch>  $stretches
      * @param  list<Ask>  $asks
+     * @param  bool  $isSetupWritten  what stands in the setups of a studio is written, and asked for there
      * @return list<Need>
      */
-    public static function needs(array $stretches, array $asks): array
+    public static function needs(array $stretches, array $asks, bool $isSetupWritten = false): array
     {
-        $lit = self::lit($stretches, $asks);
+        $unwritten = static fn (PlannedStretch $s): bool => ! $isSetupWritten || ! SceneKind::isLitByUs($s->title, $s->scene());
+        $lit = self::lit(array_values(array_filter($stretches, $unwritten)), $asks);
         $dark = self::dark($stretches, $asks);
 
         // The flash of the lit scenes serves in the dark ones too.

@@ -61,7 +61,9 @@ final class ElementsTest extends TestCase
 
     public function test_pictures_are_taken_until_the_day_is_handed_over(): void
     {
-        $this->get($url = "/jobs/{$this->syrup->id}/elements")->assertOk()->assertSee(' are left')->assertDontSee('are left until');
+        $this->get($url = "/jobs/{$this->syrup->id}/elements")->assertOk()->assertSee('are left until “Strike and pack”');
+        Segment::query()->where('title', 'Strike and pack')->delete();
+        $this->get($url)->assertSee(' are left.')->assertDontSee('are left until');
         $add = fn (string $title, string $at): Segment => Segment::query()->create(['job_id' => $this->syrup->id, 'title' => $title,
             'lane' => 'lead', 'start_clock' => $at, 'minutes' => 10, 'priority' => 'must']);
         $add('Sign-off and copies', '17:05');
@@ -153,10 +155,10 @@ final class ElementsTest extends TestCase
         $this->get($url)->assertSee('all fit into the hours')->assertSee('13 elements left');
         $this->get("/jobs/{$this->syrup->id}/plan")->assertSee('all fit into the hours');
         Carbon::setTestNow(Carbon::parse($this->syrup->date.' 16:00', $this->syrup->place->timezone));
-        $this->get($url)->assertSee('after the hours are over')->assertDontSee('all fit into the hours');
-        $this->get("/jobs/{$this->syrup->id}/plan")->assertSee('after the hours are over')->assertDontSee('all fit into the hours');
+        $this->get($url)->assertSee('after “Strike and pack” begins')->assertDontSee('all fit into the hours');
+        $this->get("/jobs/{$this->syrup->id}/plan")->assertSee('after “Strike and pack” begins')->assertDontSee('all fit into the hours');
         Carbon::setTestNow(Carbon::parse($this->syrup->date.' 16:00', $this->syrup->place->timezone)->addDays(2));
-        $this->get($url)->assertDontSee('after the hours are over')->assertSee('13 elements lack alternatives.');
+        $this->get($url)->assertDontSee('after “Strike and pack” begins')->assertSee('13 elements lack alternatives.');
         Carbon::setTestNow();
     }
 

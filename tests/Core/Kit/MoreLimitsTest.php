@@ -17,6 +17,8 @@ use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
+use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\Needs\SetupNeeds;
 use NorthSatchel\Kit\Remote\RemoteBody;
 use NorthSatchel\Kit\Remote\RemotePlan;
 use NorthSatchel\Kit\Remote\RemoteRounds;
@@ -197,5 +199,32 @@ final class MoreLimitsTest extends TestCase
             ['lead' => [$body(1), $body(2)], 'second' => [$body(3), $body(4)]], ['lead' => 10, 'second' => 10], [new RemoteWork(100, 4.0)],
         );
         $this->assertSame(['Body 2'], array_map(static fn (LoneWork $w): string => $w->body->label, $dealt->alone));
+    }
+
+    public function test_what_stands_in_the_setups_is_asked_of_the_kit(): void
+    {
+        $setups = LightsText::read(implode("\n", [
+            'Jug', '  Key, 1 m, 45° left, softbox 60 cm, boom', '  Rim, 2 m, 150° right, grid', '  Flag, 50 cm, 90° left, flag',
+            'Cup', '  Key, 1 m, 30° left, bare', '  Card, 60 cm, 60° right, card', '  Black, 60 cm, 60° left, black',
+        ]));
+        $needs = array_column(SetupNeeds::of($setups, []), null, 'id');
+        $this->assertSame(
+            ['light-setups' => 2, 'trigger-setups' => 1, 'stand-setups' => 2, 'modifier-setups' => 2, 'clamp-setups' => 2],
+            array_map(static fn (Need $n): int => $n->count, $needs),
+        );
+        $this->assertSame('“Jug” is lit by Key (softbox 60 cm), Rim (grid).', $needs['light-setups']->because);
+        $this->assertStringEndsWith(' on stands, one of them a boom with its weight.', $needs['stand-setups']->because);
+        $this->assertSame('“Cup” wants Card, Black held in place.', $needs['clamp-setups']->because);
+        $this->assertSame([], SetupNeeds::of(LightsText::read('Jug'), []), 'a name alone asks for nothing');
+
+        $day = [new PlannedStretch(
+            1, 'First setup', ['lead'], 0, 3600, '10:00', 1, Priority::Must, null, [new PlannedShot('Jug', Priority::Must, 30, 85)],
+        )];
+        $ids = static fn (array $setups): array => array_values(array_filter(
+            array_map(static fn (Need $n): string => $n->id, PlanNeeds::of($day, [], 4.0, 1, $setups)),
+            static fn (string $id): bool => str_starts_with($id, 'light'),
+        ));
+        $this->assertSame(['light-scene'], $ids([]));
+        $this->assertSame(['light-setups'], $ids($setups), 'with what it is lit is said there');
     }
 }
