@@ -16,6 +16,7 @@ use NorthSatchel\Kit\Rooms\RoomsJudge;
 use NorthSatchel\Kit\Rooms\RoomText;
 use NorthSatchel\Kit\Rooms\RoomTurn;
 use NorthSatchel\Time\ClockTime;
+use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** The rooms and fronts of a house, with the lenses that go along and the sun of that day. */
@@ -63,10 +64,30 @@ final readonly class RoomsDesk
             return new Verdicts();
         }
         try {
-            return self::judged($job, $this->turns($job, $this->of($job)))->with($this->houses->verdicts($job));
+            $turns = $this->turns($job, $this->of($job));
+            $same = new Verdicts(array_filter([$this->sameHours($job, $turns)]));
+
+            return $same->with(self::judged($job, $turns))->with($this->houses->verdicts($job));
         } catch (ImpossibleValue) {
             // The page says beside the field what cannot be read.
             return new Verdicts();
         }
+    }
+
+    /**
+     * @param  list<RoomTurn>  $turns
+     *
+     * @throws ImpossibleValue for elements that cannot be read
+     */
+    private function sameHours(Job $job, array $turns): ?Verdict
+    {
+        if (! BriefDesk::has($job, 'elements')) {
+            return null;
+        }
+        $record = $this->of($job);
+        $list = ElementsDesk::list($record);
+        $day = ElementsDesk::day($job, $record, $list);
+
+        return $list->elements() === [] ? null : RoomsJudge::sameHours($turns, $day->frame->from, $day->ends);
     }
 }

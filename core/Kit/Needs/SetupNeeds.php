@@ -105,8 +105,6 @@ final class SetupNeeds
     /** "Key (softbox 60 cm)" */
     private static function says(SetPiece $piece): string
     {
-        $size = $piece->sizeCm === null ? '' : ' '.round($piece->sizeCm).' cm';
-
-        return self::isShaped($piece) ? "{$piece->name} ({$piece->modifier}{$size})" : $piece->name;
+        return self::isShaped($piece) ? "{$piece->name} (".trim("{$piece->modifier} {$piece->size}").')' : $piece->name;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace NorthSatchel\Kit\Rooms;
 
 use NorthSatchel\Looked;
+use NorthSatchel\Plural;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Span;
 use NorthSatchel\Verdict;
@@ -15,6 +16,29 @@ final class RoomsJudge
 {
     /** Less is a strip of wall (common practice, no source). */
     private const MUCH_DEG = 5.0;
+
+    /**
+     * Whether something else of the job is laid into the same hours.
+     *
+     * @param  list<RoomTurn>  $turns  in their order
+     * @param  int  $from  of the elements, minutes of the clock
+     */
+    public static function sameHours(array $turns, int $from, int $to): ?Verdict
+    {
+        $at = array_values(array_filter($turns, static fn (RoomTurn $t): bool => $t->from < $to && $t->to > $from));
+        if ($at === []) {
+            return null;
+        }
+        $name = $at[0]->shot->room->name;
+
+        return Verdict::fix(
+            'rooms.same-hours',
+            Plural::of(count($at), "{$name} is taken while elements are.", count($at).' rooms and fronts are taken while elements are.'),
+            'The elements run from '.ClockTime::face($from).' to '.ClockTime::face($to).", {$name} from {$at[0]->hours()}: ".
+                'begin the elements at another hour, or take the rooms on another day.',
+            ['rooms' => count($at)],
+        );
+    }
 
     /** @param  list<RoomTurn>  $turns  in their order */
     public static function of(array $turns, int $endsAt): Verdicts

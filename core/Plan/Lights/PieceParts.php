@@ -40,6 +40,8 @@ final class PieceParts
 
     private ?float $sizeCm = null;
 
+    private string $size = '';
+
     private float $lossStops = 0.0;
 
     private bool $isBoom = false;
@@ -90,6 +92,7 @@ final class PieceParts
             $this->modifier,
             $this->focalMm,
             $this->isSeen,
+            $this->size,
         );
     }
 
@@ -149,6 +152,7 @@ final class PieceParts
         // Of an oblong one the side of a square as large.
         if (preg_match('/^(\D.*?)\s+([1-9]\d{0,2})(?:\s*[x×]\s*([1-9]\d{0,2}))?\s*cm$/iu', $part, $found) === 1) {
             $this->modifier = $found[1];
+            $this->size = $found[2].(isset($found[3]) ? " × {$found[3]}" : '').' cm';
             $this->sizeCm = sqrt((float) $found[2] * (float) ($found[3] ?? $found[2]));
 
             return true;

@@ -32,6 +32,8 @@ final readonly class SetPiece
         public ?float $focalMm = null,
         /** It is meant to stand in the picture. */
         public bool $isSeen = false,
+        /** The size as it was typed: “60 × 90 cm”. */
+        public string $size = '',
     ) {}
 
     public function whereSays(): string

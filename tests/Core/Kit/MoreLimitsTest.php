@@ -204,7 +204,7 @@ final class MoreLimitsTest extends TestCase
     public function test_what_stands_in_the_setups_is_asked_of_the_kit(): void
     {
         $setups = LightsText::read(implode("\n", [
-            'Jug', '  Key, 1 m, 45° left, softbox 60 cm, boom', '  Rim, 2 m, 150° right, grid', '  Flag, 50 cm, 90° left, flag',
+            'Jug', '  Key, 1 m, 45° left, 60 x 90 cm softbox, boom', '  Rim, 2 m, 150° right, grid', '  Flag, 50 cm, 90° left, flag',
             'Cup', '  Key, 1 m, 30° left, bare', '  Card, 60 cm, 60° right, card', '  Black, 60 cm, 60° left, black',
         ]));
         $needs = array_column(SetupNeeds::of($setups, []), null, 'id');
@@ -212,7 +212,7 @@ final class MoreLimitsTest extends TestCase
             ['light-setups' => 2, 'trigger-setups' => 1, 'stand-setups' => 2, 'modifier-setups' => 2, 'clamp-setups' => 2],
             array_map(static fn (Need $n): int => $n->count, $needs),
         );
-        $this->assertSame('“Jug” is lit by Key (softbox 60 cm), Rim (grid).', $needs['light-setups']->because);
+        $this->assertSame('“Jug” is lit by Key (softbox 60 × 90 cm), Rim (grid).', $needs['light-setups']->because);
         $this->assertStringEndsWith(' on stands, one of them a boom with its weight.', $needs['stand-setups']->because);
         $this->assertSame('“Cup” wants Card, Black held in place.', $needs['clamp-setups']->because);
         $this->assertSame([], SetupNeeds::of(LightsText::read('Jug'), []), 'a name alone asks for nothing');

@@ -110,6 +110,18 @@ final class RoomsTest extends TestCase
         $this->assertSame('Front 09:00–09:10 A 09:10–09:40 B 09:40–10:10', $names(HouseOrder::of($shots, [null, null, null], 540)));
     }
 
+    public function test_rooms_and_elements_share_no_hours(): void
+    {
+        $shots = array_map(static fn (Room $r): RoomShot => new RoomShot($r, 15.0), RoomText::read("A, 4 × 4 m, 10 min\nB, 4 × 4 m, 20 min"));
+        $turns = HouseOrder::of($shots, [null, null], 540);
+        $said = static fn (int $from, int $to): ?string => RoomsJudge::sameHours($turns, $from, $to)?->finding;
+        $this->assertNull($said(570, 600), 'one after the other');
+        $this->assertNull($said(500, 540));
+        $this->assertSame('B is taken while elements are.', $said(550, 560));
+        $this->assertSame('2 rooms and fronts are taken while elements are.', $said(549, 551));
+        $this->assertNull(RoomsJudge::sameHours([], 0, 1000));
+    }
+
     public function test_it_fits_or_it_says_where_not(): void
     {
         $codes = static function (string $text, ?SunTime $sun, int $ends = 700, ?float $widest = 15): array {
