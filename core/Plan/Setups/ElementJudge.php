@@ -48,7 +48,7 @@ final readonly class ElementJudge
 
         return new Verdicts(array_values(array_filter([
             $this->withoutSetup(),
-            ...$this->isOver ? [] : [$this->hours(), Welfare::ofElements($this->day), $this->typedOrder()],
+            ...$this->isOver ? [] : [$this->hours(), Welfare::ofElements($this->day), $this->typedOrder(), $this->shorterChange()],
             ...$this->missing($looked),
             ...$this->struck(),
             ...$this->thrown(),
@@ -122,6 +122,22 @@ final readonly class ElementJudge
             'In the order in which they are typed they take '.Span::hours($more).' more.',
             Span::hours($typed).' against '.Span::hours($this->day->order->minutes).': the order of work changes setups less.',
             ['more_minutes' => $more],
+        );
+    }
+
+    /** A change that was typed longer than it counts. */
+    private function shorterChange(): ?Verdict
+    {
+        $shorter = $this->list->changes()->shorter();
+        $first = $shorter[0] ?? null;
+
+        return $first === null ? null : Verdict::mind(
+            'elements.change-through',
+            "From “{$first->from}” to “{$first->to}” {$first->typed} min are typed, and {$first->counted} count.",
+            "By way of “{$first->by}” it takes no more than {$first->counted}".
+                (count($shorter) > 1 ? ', and '.(count($shorter) - 1).' more such' : '').
+                '. Where that is no way, type more for the changes to and from it.',
+            ['changes' => count($shorter)],
         );
     }
 

@@ -17,7 +17,7 @@ final readonly class SetupChanges
      * @param  list<string>  $setups  all that are named anywhere
      * @param  array<string, array<string, int>>  $listed  by from and to; both ways unless the other way is listed
      */
-    public function __construct(array $setups, array $listed, int $usual = self::USUAL_MINUTES)
+    public function __construct(array $setups, private array $listed, int $usual = self::USUAL_MINUTES)
     {
         $minutes = [];
         foreach ($setups as $from) {
@@ -33,6 +33,28 @@ final readonly class SetupChanges
             }
         }
         $this->minutes = $minutes;
+    }
+
+    /** @return list<ShorterChange> those that were typed and count less, by way of another setup */
+    public function shorter(): array
+    {
+        $shorter = [];
+        foreach ($this->listed as $from => $typed) {
+            foreach ($typed as $to => $minutes) {
+                $counted = $this->between((string) $from, (string) $to);
+                $by = array_key_first(array_filter(
+                    $this->minutes,
+                    fn (string $by): bool => $by !== (string) $from && $by !== (string) $to &&
+                        $this->between((string) $from, $by) + $this->between($by, (string) $to) === $counted,
+                    ARRAY_FILTER_USE_KEY,
+                ));
+                if ($counted < $minutes && $by !== null) {
+                    $shorter[] = new ShorterChange((string) $from, (string) $to, (string) $by, $minutes, $counted);
+                }
+            }
+        }
+
+        return $shorter;
     }
 
     public function between(string $from, string $to): int

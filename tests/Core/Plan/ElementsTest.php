@@ -164,6 +164,12 @@ final class ElementsTest extends TestCase
             '5 elements. From 09:00: 2 h 25 with 1 change of setup, no order takes less; 35 min are left.',
             $fits['elements.fit']->because,
         );
+        $three = "A\n  One\n    a\n  Two\n    b\n  Three\n    c";
+        $over = ElementList::read($three, "One to Two, 30 min\nOne to Three, 10 min\nThree to Two, 15 min", 10);
+        $said = self::judged($over, self::counted(), new DayFrame(540, 780))['elements.change-through']->finding;
+        $this->assertSame('From “One” to “Two” 30 min are typed, and 25 count.', $said);
+        $even = ElementList::read($three, "One to Two, 20 min\nOne to Three, 10 min", 10);
+        $this->assertArrayNotHasKey('elements.change-through', self::judged($even, self::counted(), new DayFrame(540, 780)));
         $signed = self::judged($list, self::counted(), new DayFrame(540, 780, [new DayBreak(750, 770)], 'Sign-off'));
         $this->assertStringContainsString(' are left until “Sign-off”.', $signed['elements.fit']->because);
         $this->assertSame(20, self::judged($list, self::counted(), new DayFrame(540, 780))['elements.fit']->figures['spare_minutes']
