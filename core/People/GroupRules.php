@@ -112,6 +112,18 @@ final class GroupRules
         $pairs = array_values(
             array_filter($this->family->apart(), static fn (array $pair): bool => array_diff($pair, $people) === []),
         );
+        // No group lacks one of the couple.
+        $couple = $this->family->couple();
+        $theirs = array_values(array_unique(array_merge(...array_map(
+            static fn (array $pair): array => array_intersect($pair, $couple) === [] ? [] : array_values(array_diff($pair, $couple)),
+            $pairs,
+        ) ?: [[]])));
+        if ($theirs !== []) {
+            $without = array_values(array_diff($people, array_diff($this->withPartners($theirs), $couple)));
+            $this->add("{$title}, without ".self::names($theirs), $without, $priority, array_intersect($needed, $without));
+
+            return;
+        }
         if ($pairs !== []) {
             foreach (self::sides($pairs) as $gone) {
                 $without = array_values(array_diff($people, $this->withPartners($gone)));

@@ -130,6 +130,18 @@ final class FamilyTest extends TestCase
         $this->assertSame($theirs, $all('Göte', 'Aron'), 'no group lacks one of the couple');
     }
 
+    public function test_by_rule_no_group_lacks_one_of_the_couple(): void
+    {
+        $family = self::family(['Hedda' => 'aunt of Aron, apart from Sunniva'] + self::LINES);
+        $groups = GroupRules::of($family);
+        $with = array_filter($groups, static fn (FamilyGroup $g): bool => in_array('Hedda', $g->people, true));
+        $this->assertSame([], $with, 'the two stand in each that would hold her');
+        foreach ($groups as $group) {
+            $this->assertStringNotContainsString('without Sunniva', $group->title);
+        }
+        $this->assertNotSame([], array_filter($groups, static fn (FamilyGroup $g): bool => str_contains($g->title, 'without Hedda')));
+    }
+
     #[TestWith(['The two with Olof and Britt', 'The two with Britt'])]
     #[TestWith(['The two with Britt and Olof', 'The two with Britt'])]
     #[TestWith(['The two with Ada, Olof and Britt', 'The two with Ada and Britt'])]
