@@ -22,15 +22,16 @@ enum Attendance
         '(?:(?:is |will |does )?not|(?:isn|won|doesn)[\'’]t) (?:be )?(?:com(?:e|ing)|attend(?:ing)?|there|invited|present)\b.*|'.
         'can(?:not|[\'’]t) (?:come|attend|be there)\b.*)$/iu';
 
-    /** What people do at a wedding or an event who are no guests (common practice, no source). */
-    private const WORK = '/^(?:the |our |an? )?(?:\p{L}+[ -])?(?:planner|co-?ordinator|florist|cater(?:er|ing)|cook|chef|waiters?|'.
-        'waitress|bartender|bar staff|dj|band|musicians?|singer|organist|pianist|harpist|cellist|violinist|driver|chauffeur|'.
-        'videographer|filmer|photographer|second shooter|assistant|make-?up(?: artist)?|hairdresser|hair(?: stylist)?|stylist|'.
-        'celebrant|officiant|registrar|vicar|priest|pastor|minister|rabbi|imam|verger|toastmaster|venue manager|manager|technician|'.
-        'security|steward|nanny|babysitter|housekeeper|caretaker)\b/iu';
+    /**
+     * What somebody is at a wedding who is no guest (common practice, no source); what a guest may live from as well is none of it.
+     */
+    private const WORK = '/^(?:the |our |an? )?(?:(?:wedding|event|lead|second|live|jazz|string) )?(?:planner|co-?ordinator|florist|cater(?:er|ing)|'.
+        'waiters?|bartenders?|bar staff|dj|band|quartet|trio|organist|chauffeur|videographers?|photographers?|second shooter|'.
+        'make-?up(?: artist)?|hairdresser|hair(?: and make-?up)?(?: stylist)?|celebrant|officiant|registrar|vicar|priest|pastor|minister|'.
+        'rabbi|imam|verger|toastmaster|(?:venue|hotel|banquet|event|stage) (?:manager|owner|staff)|sound(?: engineer)?|security)\b/iu';
 
     /** Who is also this is a guest. */
-    private const GUEST = '/\b(?:friends?|guests?|neighbours?|colleagues?|famil(?:y|ies)|relatives?|grandp\w+)\b/iu';
+    private const GUEST = '/\b(?:friends?|guests?|neighbours?|colleagues?|famil(?:y|ies)|relatives?|grandp\w+|retired|former|works as)\b/iu';
 
     /**
      * @param  string  $name  as it was typed

@@ -151,7 +151,7 @@ final class FamilyText
             implode(', ', $known),
             $isForCeremonyOnly,
             $role,
-            Attendance::of($name, $known, $relations !== [] || $isCouple),
+            Attendance::of($name, $known, $relations !== [] || $isCouple || self::bareRelation($name, '') !== null),
         );
     }
 

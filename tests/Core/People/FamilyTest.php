@@ -172,6 +172,19 @@ final class FamilyTest extends TestCase
         $this->assertStringContainsString(' Sal is there', WhoIsWhere::forgotten($family, new StandTime($groups, $family, false))[0]->because);
     }
 
+    #[TestWith(['Tom', 'musician', Attendance::Comes])]
+    #[TestWith(['Aunt May', 'florist', Attendance::Comes])]
+    #[TestWith(['May', 'retired vicar', Attendance::Comes])]
+    #[TestWith(['Kim', 'guest and DJ', Attendance::Comes])]
+    #[TestWith(['Kim', 'sound', Attendance::Works])]
+    #[TestWith(['Fenn', 'the wedding coordinator', Attendance::Works])]
+    #[TestWith(['Sal', 'hotel manager, 070-1', Attendance::Works])]
+    #[TestWith(['Four Strings', 'string quartet', Attendance::Works])]
+    public function test_what_somebody_lives_from_makes_them_no_stranger(string $name, string $text, Attendance $is): void
+    {
+        $this->assertSame($is, FamilyText::read([new FamilyLine($name, $text)])[0]->attendance);
+    }
+
     /** @param  list<string>  $needs */
     #[TestWith(['Tekla', 'in a wheelchair', ['wheelchair']])]
     #[TestWith(['Tekla', '84 years old, walks with a stick', ['elderly']])]
