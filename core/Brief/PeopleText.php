@@ -11,18 +11,18 @@ namespace NorthSatchel\Brief;
 final readonly class PeopleText
 {
     /** What somebody may be, before a colon; whose they are may stand before it or behind. */
-    private const ROLE = '(?:best man|maid of honou?r|bridesmaids?|groomsm[ae]n|attendants?|witness(?:es)?|ushers?|flower girls?|page boys?|'.
+    public const ROLE = '(?:best man|maid of honou?r|bridesmaids?|groomsm[ae]n|attendants?|witness(?:es)?|ushers?|flower girls?|page boys?|'.
         'ring bearers?|bride|groom|mother|father|parents?|mum|dad|sisters?|brothers?|siblings?|grand(?:mother|father|parents?|ma|pa)s?|aunts?|'.
         'uncles?|cousins?|nieces?|nephews?|sons?|daughters?|child(?:ren)?|friends?|witness|mc|dj|hosts?|celebrant|officiant|registrar|vicar|priest|'.
         'step-?(?:mother|father|mum|mom|dad|sister|brother)s?|half-?(?:sister|brother)s?|god(?:mother|father|parent|son|daughter|child)s?|mom|'.
         'gran(?:ny|dma|dpa|ddad)?|nana?|oma|opa|great-?(?:grandmother|grandfather|aunt|uncle)s?|twins?|'.
         '(?:sister|brother|mother|father)s?[ -]in[ -]law|'.
         '(?:(?:ex|former|new|second)[ -])?(?:wife|husband|partner)|girlfriend|boyfriend|'.
-        'planner|coordinator|florist|caterer|referee|captain|coach)';
+        'planner|coordinator|florist|caterer|videographer|photographer|band|make-?up(?: artist)?|hair(?:dresser| stylist)?|organist|driver|'.
+        'venue(?: manager)?|referee|captain|coach)';
 
-    /** What is written before a name and is no part of it, as "Uncle" is. */
-    private const BEFORE_A_NAME = '(?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|flower girl|page boy|ring bearer|mc|dj|host|'.
-        'celebrant|officiant|registrar|planner|coordinator|referee|captain)';
+    private const PARTY = '(?:best man|maid of honou?r|matron of honou?r|bridesmaid|groomsman|attendant|witness|usher|flower girl|page boy|'.
+        'ring bearer|mc|reader|speaker)';
 
     private const COUNT = '(?:(?:\d{1,2}|two|three|four|five|six) )?';
 
@@ -33,7 +33,9 @@ final readonly class PeopleText
         'cousins' => 'cousin', 'aunts' => 'aunt', 'uncles' => 'uncle', 'nieces' => 'niece', 'nephews' => 'nephew', 'sons' => 'son',
         'jury' => 'jury', 'judges' => 'judge', 'hosts' => 'host', 'speakers' => 'speaker', 'captains' => 'captain', 'referees' => 'referee',
         'daughters' => 'daughter', 'bridesmaids' => 'bridesmaid', 'attendants' => 'attendant', 'grandmothers' => 'grandmother',
-        'grandfathers' => 'grandfather', 'friends' => 'friend', 'neighbours' => 'neighbour', 'twins' => 'twin',
+        'grandfathers' => 'grandfather', 'godparents' => 'godparent', 'flower girls' => 'flower girl', 'page boys' => 'page boy',
+        'ring bearers' => 'ring bearer', 'ushers' => 'usher', 'grandmas' => 'grandma', 'grandpas' => 'grandpa',
+        'friends' => 'friend', 'neighbours' => 'neighbour', 'twins' => 'twin',
     ];
 
     private const NO_NAME = '/^(?:the|his|her|their|family|kids|children|partners?|husband|wife|guests?|plus|sons?|daughters?|brothers?|sisters?|co|'.
@@ -51,34 +53,91 @@ final readonly class PeopleText
     public static function read(string $text): self
     {
         $people = $headings = $together = [];
+        $side = null;
         foreach (preg_split('/\R/u', $text) ?: [] as $line) {
             if (BriefText::isHeading($line)) {
+                $headings[] = trim($line);
+                $side = SideOfFamily::of($line);
+
+                continue;
+            }
+            if (PeopleLine::isOfNobody(BriefText::withoutBullet($line))) {
                 $headings[] = trim($line);
 
                 continue;
             }
-            $line = self::withColon(BriefText::withoutBullet($line));
-            [$name, $role] = self::parts($line);
-            $names = self::several($line) ?? self::names($name);
-            foreach ($names as $one) {
-                $people[] = new NamedLine($one, count($names) > 1 ? self::ofOne($role) : $role);
+            foreach (PeopleLine::plain($line) as $plain) {
+                [$read, $names] = self::line($plain, $side);
+                array_push($people, ...$read);
+                array_push($together, ...count($names) > 1 ? $names : []);
             }
-            array_push($together, ...count($names) > 1 ? $names : []);
         }
 
-        return new self($people, $headings, $together);
+        return new self(self::merged($people), $headings, $together);
     }
 
-    /** "Brother of the groom - Tiago" and "Best man Vasco" as "…: Tiago". */
-    private static function withColon(string $line): string
+    /** @return array{list<NamedLine>, list<string>} who is named on a line, and which names stand in its first place */
+    private static function line(string $line, ?SideOfFamily $side): array
     {
-        $whose = '(?:(?:the )?[\p{L}’\'`]+ )?';
-        $line = (string) preg_replace('/^('.$whose.self::ROLE.'(?: of [^:,]{2,40})?)\s+[-–—]\s+(?=\p{Lu})/iu', '$1: ', $line);
+        [$name, $role] = self::parts($line);
+        [$left, $with] = Companions::of('*', $name);
+        [$name, $with] = $left === null ? [$name, []] : [$left, $with];
+        $names = self::several($line) ?? self::names($name);
+        $last = count($names) - 1;
+        $several = implode('|', array_keys(self::ONE_OF));
+        if ($last > 0 && preg_match("/^(.+?)\\s*\\(([^()]*\\b(?:{$several})\\b[^()]*)\\)$/iu", $names[$last], $all) === 1) {
+            [$names[$last], $role] = [$all[1], implode(', ', array_filter([(string) $role, $all[2]]))];
+        }
+        $read = [];
+        foreach ($names as $i => $said) {
+            $is = count($names) > 1 ? self::ofOne($role) : $role;
+            if (preg_match('/^(.{2,60}?)\s*\(([^()]{2,80})\)$/u', $said, $own) === 1) {
+                [$said, $is] = [$own[1], implode(', ', array_filter([$own[2], (string) $is]))];
+            }
+            $called = Companions::named($said);
+            $one = $called->name ?? $said;
+            $names[$i] = $one;
+            [$is, $came] = count($names) > 1 ? [$is, []] : Companions::of($one, $is);
+            $is = $called === null ? $is : implode(', ', array_filter([$called->role, $is]));
+            $read[] = new NamedLine($one, $side === null ? $is : $side->role($one, $is));
+            $with = [...$with, ...$came];
+        }
+        foreach ($with as $one) {
+            $read[] = new NamedLine($one->name, str_replace('*', $names[0] ?? '', (string) $one->role));
+        }
 
-        // "Anna Holm - bride"
-        $line = (string) preg_replace('/^(\p{Lu}[^:,]{1,50}?)\s+[-–—]\s+(?=(?i:(?:the )?(?:[\p{L}’\'`]+ )?'.self::ROLE.'\b))/u', '$1, ', $line);
+        return [$read, $names];
+    }
 
-        return (string) preg_replace('/^((?i:'.self::BEFORE_A_NAME.'))\s+(?=\p{Lu})/u', '$1: ', $line);
+    /**
+     * Somebody of the family may stand among the attendants once more.
+     *
+     * @param  list<NamedLine>  $people
+     * @return list<NamedLine>
+     */
+    private static function merged(array $people): array
+    {
+        $kept = [];
+        foreach ($people as $at => $one) {
+            $key = mb_strtolower($one->name);
+            $other = $kept[$key] ?? null;
+            if ($other === null || ! (self::isPartyAlone($one->role) || self::isPartyAlone($other->role))) {
+                $kept[$other === null ? $key : "{$key} {$at}"] = $one;
+
+                continue;
+            }
+            $roles = array_unique(array_filter([(string) $other->role, (string) $one->role]));
+            $kept[$key] = new NamedLine($other->name, $roles === [] ? null : implode(', ', $roles));
+        }
+
+        return array_values($kept);
+    }
+
+    private static function isPartyAlone(?string $role): bool
+    {
+        $pieces = array_filter(array_map(trim(...), explode(',', (string) $role)), static fn (string $p): bool => $p !== '');
+
+        return $pieces !== [] && preg_grep('/^(?:the )?'.self::PARTY.'(?: of .+)?$/iu', $pieces, PREG_GREP_INVERT) === [];
     }
 
     /** @return list<string>|null names behind what several are: "Bridesmaids: Anna, Beth and Cleo"; null where a line does not begin so */
@@ -101,8 +160,12 @@ final readonly class PeopleText
         }
         if (preg_match('/^((?:[\p{L}’\'`]+ )?'.self::ROLE.'(?: of [^:,]{2,40})?)\s*:\s*([^,]+)(?:,(.*))?$/iu', $line, $found) === 1) {
             $more = trim($found[3] ?? '');
+            $named = trim($found[2]);
+            if (preg_match('/^(.{2,60}?)\s*\(([^()]{2,80})\)$/u', $named, $in) === 1) {
+                [$named, $more] = [$in[1], trim("{$in[2]}, {$more}", ' ,')];
+            }
 
-            return [trim($found[2]), trim($found[1]).($more === '' ? '' : ", {$more}")];
+            return [$named, trim($found[1]).($more === '' ? '' : ", {$more}")];
         }
         // "Hanna: mother of Noor"
         if (preg_match('/^([^:,(]{2,60}):\s*(\p{L}.*)$/u', $line, $found) === 1) {
@@ -120,8 +183,10 @@ final readonly class PeopleText
     private static function roleFirst(string $first, string $rest): ?array
     {
         [$name, $more] = [...explode(',', $rest, 2), ''];
-        $isName = preg_match('/^\p{Lu}[\p{L}’\'.-]*(?: \p{L}[\p{L}’\'.-]*){0,4}$/u', trim($name)) === 1 &&
-            preg_match('/\b'.self::ROLE.'\b|[’\']s\b/iu', $name) !== 1;
+        // "Nana Ama" is a name.
+        $called = (string) preg_replace('/^'.SideOfFamily::RELATIVE.' (?=\p{Lu})/iu', '', trim($name));
+        $isName = preg_match('/^\p{Lu}[\p{L}’\'.-]*(?: \p{L}[\p{L}’\'.-]*){0,4}$/u', $called) === 1 &&
+            preg_match('/\b'.self::ROLE.'\b|[’\']s\b/iu', $called) !== 1;
 
         $whose = '(?:(?:the )?\p{L}+[’\'`]s? |(?:the|maternal|paternal|great|step)[ -])?';
 

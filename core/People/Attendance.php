@@ -28,7 +28,8 @@ enum Attendance
     private const WORK = '/^(?:the |our |an? )?(?:(?:wedding|event|lead|second|live|jazz|string) )?(?:planner|co-?ordinator|florist|cater(?:er|ing)|'.
         'waiters?|bartenders?|bar staff|dj|band|quartet|trio|organist|chauffeur|videographers?|photographers?|second shooter|'.
         'make-?up(?: artist)?|hairdresser|hair(?: and make-?up)?(?: stylist)?|celebrant|officiant|registrar|vicar|priest|pastor|minister|'.
-        'rabbi|imam|verger|toastmaster|(?:venue|hotel|banquet|event|stage) (?:manager|owner|staff)|sound(?: engineer)?|security)\b/iu';
+        'rabbi|imam|verger|toastmaster|(?:venue|hotel|banquet|event|stage) (?:manager|owner|staff)|'.
+        'sound(?: engineer)?|security|suppliers?|vendors?)\b/iu';
 
     /** Who is also this is a guest. */
     private const GUEST = '/\b(?:friends?|guests?|neighbours?|colleagues?|famil(?:y|ies)|relatives?|grandp\w+|retired|former|works as)\b/iu';
@@ -39,6 +40,7 @@ enum Attendance
      */
     public static function of(string $name, array $known, bool $isRelated): self
     {
+        $known = array_merge(...array_map(static fn (string $k): array => preg_split('/\s+[-–—]\s+|\s*;\s*/u', $k) ?: [], $known) ?: [[]]);
         $is = static fn (string $pattern): bool => preg_grep($pattern, $known) !== [];
 
         return match (true) {

@@ -203,7 +203,7 @@ final class Family
             $partner = $this->partnerOf($name);
             $all = [...$all, ...$partner === null ? [] : [$partner]];
         }
-        foreach ($names as $name) {
+        foreach ($all as $name) {
             foreach ($this->childrenOf($name) as $child) {
                 $all[] = $child;
             }

@@ -57,7 +57,7 @@ final class FamilyText
     ];
 
     private const APART = '/^(?:is |must be |to be )?(?:(?:keep |kept |stays? |must stay )?(?:apart|away) from|estranged from|'.
-        '(?:does not|doesn[\'’]t|will not|won[\'’]t) (?:talk|speak) (?:to|with)|not on speaking terms with|'.
+        '(?:does not|doesn[\'’]t|will not|won[\'’]t) (?:talk|speak) (?:to|with)|not (?:on speaking terms with|speaking (?:to|with))|'.
         '(?:never|not) (?:to be )?(?:in one (?:picture|frame|photo) )?with) (.+)$/iu';
 
     private const NOT_BESIDE = '/^(?:is |must )?(?:not|never) (?:to )?(?:be |stand |sit )?(?:beside|next to|near) (.+)$/iu';
@@ -71,6 +71,10 @@ final class FamilyText
     /** "Best man & brother of the groom" is both. */
     private const AND_MORE = '/(?:^|(?<=,))\s*((?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|attendant))\s*(?:&|\+|and)\s+|'.
         '\s+(?:&|\+|and)\s+(?=(?:the )?(?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|attendant)\s*(?:,|$))/iu';
+
+    /** Which brother or which grandmother it is makes no difference to a group. */
+    private const ADJECTIVE = '/\b(?:younger|older|elder|eldest|oldest|youngest|big|little|maternal|paternal|only) '.
+        '(?=(?:great-?)?(?:step|half|grand|mother|father|mum|mom|dad|sister|brother|sibling|son|daughter|child|aunt|uncle|cousin|gran|nan|oma|opa))/iu';
 
     /** "The groom's late father" has died, and is the groom's father. */
     private const LATE = '/\b(?:late|deceased) (?=\p{L})/iu';
@@ -185,6 +189,8 @@ final class FamilyText
     /** "step mother" and "grand-father" in one word. */
     private static function joined(string $text): string
     {
+        $text = (string) preg_replace(self::ADJECTIVE, '', $text);
+
         return (string) preg_replace('/\b(step|grand)[ -](?=(?:mother|father|parent|sister|brother|son|daughter|ma|pa|dad|mum)\b)/iu', '$1', $text);
     }
 

@@ -13,6 +13,7 @@
             <x-field name="client" label="Client" :value="$job?->client" maxlength="120" />
         </div>
         <x-field name="people" label="People, one a line, the role after a comma" type="textarea" rows="5"
+            hint="A heading such as “Bride’s family” or “Suppliers” says whose the lines below it are."
             :value="$job?->people->map(fn($p) => $p->name . ($p->role ? ', ' . $p->role : ''))->implode(PHP_EOL)" />
         <x-field name="must_haves" label="Must-haves, one a line" type="textarea" rows="4" :value="$job?->must_haves" />
         <x-field name="restrictions" label="Restrictions of the venue" type="textarea" rows="3" :value="$job?->restrictions"

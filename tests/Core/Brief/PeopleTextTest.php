@@ -76,4 +76,59 @@ final class PeopleTextTest extends TestCase
             $this->assertSame($people, $read($line), $line);
         }
     }
+
+    /** @return array<string, string|null> roles by name */
+    private static function roles(string $text): array
+    {
+        $roles = [];
+        foreach (PeopleText::read($text)->people as $one) {
+            $roles[$one->name] = $one->role;
+        }
+
+        return $roles;
+    }
+
+    /** @param  array<string, string|null>  $roles */
+    #[TestWith(["BRIDE'S FAMILY\nMum - Elin\nDad: Stig (remarried)", ['Elin' => 'Mum of bride', 'Stig' => 'Dad of bride, remarried']])]
+    #[TestWith(["Jonas' side:\nOma Hilde (wheelchair)\nKuno, younger brother", [
+        'Oma Hilde' => 'wheelchair, oma of Jonas', 'Kuno' => 'younger brother of Jonas']])]
+    #[TestWith(["Family of the groom\nDad's wife Ines\nRolf, dad's brother", ['Ines' => "groom's dad's wife", 'Rolf' => "groom's dad's brother"]])]
+    #[TestWith(["Bride's side\nFriends\nMum Tova", ['Tova' => 'mum']], 'another heading ends it')]
+    #[TestWith(["VENDORS\nDJ Marco 0171 234567\nVideographer: Lumen", ['Marco' => 'DJ, 0171 234567, supplier', 'Lumen' => 'Videographer, supplier']])]
+    public function test_whose_people_they_are_stands_above_them(string $text, array $roles): void
+    {
+        $this->assertSame($roles, self::roles($text));
+    }
+
+    /** @param  array<string, string|null>  $roles */
+    #[TestWith(['Brother Arne + fiancée Mei', ['Arne' => 'brother', 'Mei' => 'fiancée of Arne']])]
+    #[TestWith(['Frida - sister of the bride, with husband Gorm and their kids Ida (6) and Finn (3 months)', [
+        'Frida' => 'sister of the bride', 'Gorm' => 'husband of Frida', 'Ida' => 'child of Frida, 6', 'Finn' => 'child of Frida, 3 months']])]
+    #[TestWith(['Ana, aunt of the groom, with partner Luca and baby Mia', [
+        'Ana' => 'aunt of the groom', 'Luca' => 'partner of Ana', 'Mia' => 'child of Ana, infant']])]
+    #[TestWith(["Tim's girlfriend Lea", ['Lea' => 'girlfriend of Tim']])]
+    #[TestWith(["Bilal's wife Sara & their twins Adam and Noor", ['Sara' => 'wife of Bilal', 'Adam' => 'child of Sara', 'Noor' => 'child of Sara']])]
+    #[TestWith(["Esther's mum and dad (Nadia and Karim)", ['Nadia' => "Esther's mum", 'Karim' => "Esther's dad"]])]
+    #[TestWith(["Esther's 3 brothers: Bo, Ham, Yrjö", ['Bo' => "Esther's brother", 'Ham' => "Esther's brother", 'Yrjö' => "Esther's brother"]])]
+    #[TestWith(["Flower girls: Emma & Lotte (Max's daughters)", [
+        'Emma' => "flower girl, Max's daughter", 'Lotte' => "flower girl, Max's daughter"]])]
+    #[TestWith(["Best man: Rory (groom's cousin)", ['Rory' => "Best man, groom's cousin"]])]
+    #[TestWith(["Daniel's grandma, Nana Ama", ['Nana Ama' => "Daniel's grandma"]])]
+    #[TestWith(['Joe - passed away in March', ['Joe' => 'passed away in March']])]
+    #[TestWith(["Late grandpa Hamish\n† Radu, father of bride", ['Hamish' => 'grandpa, late', 'Radu' => 'late, father of bride']])]
+    #[TestWith(['Ring bearer: little Kobby, 4', ['Kobby' => 'Ring bearer, 4']])]
+    #[TestWith(["Aunt Grace?\nTBC\nPlus ones: 3\n+2", ['Aunt Grace' => 'perhaps']])]
+    #[TestWith(["Arne, brother of bride\nGroomsmen: Arne, Bo", ['Arne' => 'brother of bride, groomsman', 'Bo' => 'groomsman']])]
+    #[TestWith(['Baby Ned, son of Hamish', ['Baby Ned' => 'son of Hamish']])]
+    #[TestWith(['Hamish, 41, brought up by Anna and Per', ['Hamish' => '41, brought up by Anna and Per']])]
+    public function test_who_else_stands_on_a_line_is_somebody_too(string $text, array $roles): void
+    {
+        $this->assertSame($roles, self::roles($text));
+    }
+
+    public function test_two_of_one_name_in_the_family_are_not_made_one(): void
+    {
+        $names = array_map(static fn (NamedLine $l): string => $l->name, PeopleText::read("Anna, mother of Tuva\nAnna, aunt of Emrik")->people);
+        $this->assertSame(['Anna', 'Anna'], $names);
+    }
 }

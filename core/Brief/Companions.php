@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Brief;
+
+/**
+ * Who is named on somebody's line: "Fiona, sister, with husband Greg and their kids Isla (6) and Finn", "Brother Arjun + fiancée Mei", "Dad's
+ * wife Anjali".
+ */
+final class Companions
+{
+    private const PARTNER = '(?i:husband|wife|partner|spouse|fianc[ée]e?|boyfriend|girlfriend)';
+
+    private const THEIR = '(?i:her |his |their |the )?';
+
+    private const NAME = '\p{Lu}[\p{L}’\'-]+(?: \p{Lu}[\p{L}’\'-]+)?';
+
+    private const OLD = '(?: ?\(([^()]*)\))?';
+
+    /** Who is called by it is called by the name alone. */
+    private const BEFORE = '(?i:brother|sister|mother|father|mum|mom|dad|son|daughter|niece|nephew|step-?(?:mum|mom|mother|dad|father|brother|sister))';
+
+    /**
+     * @return array{string|null, list<NamedLine>} what is left of the role, and who came with it
+     */
+    public static function of(string $name, ?string $role): array
+    {
+        $with = [];
+        $left = (string) preg_replace_callback(
+            '/(?<![’\'`]s )(?:\b(?i:with|and) |[+&] ?)?'.self::THEIR.'\b('.self::PARTNER.') ('.self::NAME.')'.self::OLD.'/u',
+            static function (array $found) use ($name, &$with): string {
+                $with[] = new NamedLine($found[2], implode(', ', array_filter([mb_strtolower($found[1])." of {$name}", trim($found[3] ?? '')])));
+
+                return '';
+            },
+            (string) $role,
+        );
+        $one = self::NAME.'(?: ?\([^()]*\))?';
+        $left = (string) preg_replace_callback(
+            '/(?:\b(?i:with|and) |[+&] ?)?'.self::THEIR.'((?i:kids?|children|child|sons?|daughters?|twins|baby)) ('.$one.'(?:(?:, | and | & )'.$one.')*)/u',
+            static function (array $found) use ($name, &$with): string {
+                preg_match_all('/('.self::NAME.')'.self::OLD.'/u', $found[2], $each, PREG_SET_ORDER);
+                $is = preg_match('/^(?:son|daughter)s?$/iu', $found[1]) === 1 ? rtrim(mb_strtolower($found[1]), 's') : 'child';
+                foreach ($each as $child) {
+                    $needs = mb_strtolower($found[1]) === 'baby' ? 'infant' : '';
+                    $with[] = new NamedLine($child[1], implode(', ', array_filter(["{$is} of {$name}", $needs, trim($child[2] ?? '')])));
+                }
+
+                return '';
+            },
+            $left,
+        );
+        $left = trim((string) preg_replace(['/\b(?:with|and)\s*(?=,|$)/iu', '/(?:\s*,\s*)+/u'], ['', ', '], $left), ' ,+&');
+
+        return $with === [] ? [$role, []] : [$left === '' ? null : $left, $with];
+    }
+
+    /**
+     * A name with what somebody is before it: "Brother Arjun", "Dad's wife Anjali", "the late Hamish".
+     *
+     * @return NamedLine|null null where it is a name alone
+     */
+    public static function named(string $said): ?NamedLine
+    {
+        $relative = '(?i:'.SideOfFamily::RELATIVE.')';
+        $is = '((?i:'.self::PARTNER.'|'.SideOfFamily::RELATIVE.'))';
+        if (preg_match('/^'.self::THEIR.'('.$relative.'[’\'`]s) '.$is.' ('.self::NAME.')$/u', $said, $found) === 1) {
+            return new NamedLine($found[3], mb_strtolower("{$found[1]} {$found[2]}"));
+        }
+        if (preg_match('/^((?i:the )?(?:bride|groom)|'.self::NAME.')[’\'`]s? '.$is.' ('.self::NAME.')$/u', $said, $found) === 1) {
+            return new NamedLine($found[3], mb_strtolower($found[2])." of {$found[1]}");
+        }
+        if (preg_match('/^(?i:the )?(?i:late) (?:('.$relative.') )?('.self::NAME.')$/u', $said, $found) === 1) {
+            return new NamedLine($found[2], implode(', ', array_filter([mb_strtolower($found[1]), 'late'])));
+        }
+        if (preg_match('/^(?:† ?('.self::NAME.')|('.self::NAME.') ?†(?: ?\d{4})?)$/u', $said, $found) === 1) {
+            return new NamedLine($found[1] !== '' ? $found[1] : $found[2], 'late');
+        }
+        if (preg_match('/^(?i:little|baby) ('.self::NAME.')$/u', $said, $found) === 1) {
+            return new NamedLine(preg_match('/^little/iu', $said) === 1 ? $found[1] : $said, null);
+        }
+
+        return preg_match('/^'.self::THEIR.'('.self::BEFORE.') ('.self::NAME.')$/u', $said, $found) === 1
+            ? new NamedLine($found[2], mb_strtolower($found[1]))
+            : null;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace NorthSatchel\Brief;
+
+/** A line of people as it was typed, put into the words that are read: the name first, or what somebody is and a colon. */
+final class PeopleLine
+{
+    /** What is written before a name and is no part of it, as "Uncle" is. */
+    private const BEFORE_A_NAME = '(?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|flower girl|page boy|ring bearer|mc|dj|host|'.
+        'celebrant|officiant|registrar|planner|coordinator|referee|captain)';
+
+    private const WHOSE = '(?:(?:the )?[\p{L}-]+[’\'`]s? )?';
+
+    private const COUNT = '/^('.self::WHOSE.')(?:\d{1,2}|two|three|four|five|six) (?=\p{L}+(?: of [^:,]{2,40})?\s*[:(–-])/iu';
+
+    private const NOBODY = '/^(?:tb[acd]|n\/?a|none|nobody|etc\.?|and so on|\?+|\+ ?\d+|plus[ -]ones?(?:\s*:.*)?|others?|\.{2,}|…)$/iu';
+
+    private const PHONE = '/^(\p{L}.*?)[\s,]+(\+?\d[\d\s()\/.-]{5,}\d)$/u';
+
+    private const PARENT = '(?:mum|mom|mother|dad|father|grand(?:ma|pa|mother|father)|gran|nan)';
+
+    /** Whether nobody is named on it: "TBC", "Plus ones: 3". */
+    public static function isOfNobody(string $line): bool
+    {
+        return preg_match(self::NOBODY, trim($line)) === 1;
+    }
+
+    /** @return list<string> mostly one; two where two are said in one breath: "Aisha's mum and dad (Nadia and Karim)" */
+    public static function plain(string $line): array
+    {
+        $line = trim(BriefText::withoutBullet($line));
+        $both = '/^('.self::WHOSE.')('.self::PARENT.') (?:and|&) ('.self::PARENT.')\s*[:(–-]\s*([^,&]+?) (?:and|&) ([^,&()]+?)\)?$/iu';
+        if (preg_match($both, $line, $found) === 1) {
+            return ["{$found[1]}{$found[2]}: {$found[4]}", "{$found[1]}{$found[3]}: {$found[5]}"];
+        }
+        $line = (string) preg_replace(self::COUNT, '$1', $line);
+        // "Parents of the groom (Karin and Uwe)"
+        $line = (string) preg_replace('/^('.self::WHOSE.PeopleText::ROLE.'(?: of [^:,(]{2,40})?)\s*\(([^()]+(?: and | & |, )[^()]+)\)$/iu', '$1: $2', $line);
+        $line = (string) preg_replace('/^(\p{L}.*?)\s*\?$/u', '$1, perhaps', $line);
+        $line = (string) preg_replace(self::PHONE, '$1, $2', $line);
+
+        return [self::withColon($line)];
+    }
+
+    /** "Brother of the groom - Tiago" and "Best man Vasco" as "…: Tiago". */
+    private static function withColon(string $line): string
+    {
+        $whose = '(?:(?:the )?[\p{L}’\'`]+ )?';
+        $line = (string) preg_replace('/^('.$whose.PeopleText::ROLE.'(?: of [^:,]{2,40})?)\s+[-–—]\s+(?=\p{Lu})/iu', '$1: ', $line);
+
+        // "Anna Holm - bride", "Joe - passed away"
+        $isRole = '(?i:(?:the )?(?:[\p{L}’\'`]+ )?'.PeopleText::ROLE.'\b)|\p{Ll}';
+        $line = (string) preg_replace('/^(\p{Lu}[^:,]{1,50}?)\s+[-–—]\s+(?='.$isRole.')/u', '$1, ', $line);
+
+        return (string) preg_replace('/^((?i:'.self::BEFORE_A_NAME.'))\s+(?=\p{Lu})/u', '$1: ', $line);
+    }
+}
