@@ -74,7 +74,8 @@ final class FamilyText
 
     /** Which brother or which grandmother it is makes no difference to a group. */
     private const ADJECTIVE = '/\b(?:younger|older|elder|eldest|oldest|youngest|big|little|maternal|paternal|only) '.
-        '(?=(?:great-?)?(?:step|half|grand|mother|father|mum|mom|dad|sister|brother|sibling|son|daughter|child|aunt|uncle|cousin|gran|nan|oma|opa))/iu';
+        '(?=(?:great-?)?(?:step|half|grand|mother|father|mum|'.
+        'mom|dad|sister|brother|sibling|son|daughter|child|aunt|uncle|cousin|gran|nan|oma|opa))/iu';
 
     /** "The groom's late father" has died, and is the groom's father. */
     private const LATE = '/\b(?:late|deceased) (?=\p{L})/iu';
