@@ -12,6 +12,8 @@ final class Companions
 {
     private const PARTNER = '(?i:husband|wife|partner|spouse|fianc[ée]e?|boyfriend|girlfriend)';
 
+    private const CHILDREN = '(?i:kids?|children|child|sons?|daughters?|twins|baby)';
+
     private const THEIR = '(?i:her |his |their |the )?';
 
     private const NAME = '\p{Lu}[\p{L}’\'-]+(?: \p{Lu}[\p{L}’\'-]+)?';
@@ -19,7 +21,8 @@ final class Companions
     private const OLD = '(?: ?\(([^()]*)\))?';
 
     /** Who is called by it is called by the name alone. */
-    private const BEFORE = '(?i:brother|sister|mother|father|mum|mom|dad|son|daughter|niece|nephew|step-?(?:mum|mom|mother|dad|father|brother|sister))';
+    private const BEFORE = '(?i:brother|sister|mother|father|mum|mom|dad|son|daughter|niece|nephew|'.
+        'step-?(?:mum|mom|mother|dad|father|brother|sister))';
 
     /**
      * @return array{string|null, list<NamedLine>} what is left of the role, and who came with it
@@ -38,7 +41,7 @@ final class Companions
         );
         $one = self::NAME.'(?: ?\([^()]*\))?';
         $left = (string) preg_replace_callback(
-            '/(?:\b(?i:with|and) |[+&] ?)?'.self::THEIR.'((?i:kids?|children|child|sons?|daughters?|twins|baby)) ('.$one.'(?:(?:, | and | & )'.$one.')*)/u',
+            '/(?:\b(?i:with|and) |[+&] ?)?'.self::THEIR.'('.self::CHILDREN.') ('.$one.'(?:(?:, | and | & )'.$one.')*)/u',
             static function (array $found) use ($name, &$with): string {
                 preg_match_all('/('.self::NAME.')'.self::OLD.'/u', $found[2], $each, PREG_SET_ORDER);
                 $is = preg_match('/^(?:son|daughter)s?$/iu', $found[1]) === 1 ? rtrim(mb_strtolower($found[1]), 's') : 'child';

@@ -37,7 +37,8 @@ final class PeopleLine
         }
         $line = (string) preg_replace(self::COUNT, '$1', $line);
         // "Parents of the groom (Karin and Uwe)"
-        $line = (string) preg_replace('/^('.self::WHOSE.PeopleText::ROLE.'(?: of [^:,(]{2,40})?)\s*\(([^()]+(?: and | & |, )[^()]+)\)$/iu', '$1: $2', $line);
+        $are = self::WHOSE.PeopleText::ROLE.'(?: of [^:,(]{2,40})?';
+        $line = (string) preg_replace('/^('.$are.')\s*\(([^()]+(?: and | & |, )[^()]+)\)$/iu', '$1: $2', $line);
         $line = (string) preg_replace('/^(\p{L}.*?)\s*\?$/u', '$1, perhaps', $line);
         $line = (string) preg_replace(self::PHONE, '$1, $2', $line);
 
