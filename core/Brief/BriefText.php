@@ -54,7 +54,8 @@ final class BriefText
 
     /** Whose people, or which: the words of a line that names nobody. */
     private const HEADING = '/^(?:the )?(?:[\p{L} ]{2,30}[’\'`]?s?[’\'`]? )?'.
-        '(?:side|famil(?:y|ies)|relatives|guests?|friends|parents|(?:wedding|bridal) party|attendants|vendors?|suppliers?)'.
+        '(?:side|famil(?:y|ies)|relatives|guests?|friends|parents|(?:the )?(?:happy )?couple|'.
+        '(?:wedding |bridal )?party|attendants|vendors?|suppliers?)'.
         '(?: of (?:the )?[\p{L} ]{2,30})?$/iu';
 
     /** Whether a line of a list of people heads those below it, and names nobody: "Bride's side", "Guests:", "# Friends". */

@@ -39,6 +39,16 @@ final class Companions
             },
             (string) $role,
         );
+        // "Helen's partner is Rob"
+        $left = (string) preg_replace_callback(
+            '/('.self::NAME.')[’\'`]s (?:new )?('.self::PARTNER.')(?: is|:) ('.self::NAME.')/u',
+            static function (array $found) use (&$with): string {
+                $with[] = new NamedLine($found[3], mb_strtolower($found[2])." of {$found[1]}");
+
+                return '';
+            },
+            $left,
+        );
         $one = self::NAME.'(?: ?\([^()]*\))?';
         $left = (string) preg_replace_callback(
             '/(?:\b(?i:with|and) |[+&] ?)?'.self::THEIR.'('.self::CHILDREN.') ('.$one.'(?:(?:, | and | & )'.$one.')*)/u',

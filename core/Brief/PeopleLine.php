@@ -19,7 +19,7 @@ final class PeopleLine
 
     private const PHONE = '/^(\p{L}.*?)[\s,]+(\+?\d[\d\s()\/.-]{5,}\d)$/u';
 
-    private const PARENT = '(?:mum|mom|mother|dad|father|grand(?:ma|pa|mother|father)|gran|nan)';
+    private const PARENT = '(?:(?:step-?)?(?:mum|mom|mother|dad|father)|grand(?:ma|pa|mother|father)|gran|nan)';
 
     /** Whether nobody is named on it: "TBC", "Plus ones: 3". */
     public static function isOfNobody(string $line): bool
@@ -32,6 +32,10 @@ final class PeopleLine
     {
         $line = trim(BriefText::withoutBullet($line));
         $both = '/^('.self::WHOSE.')('.self::PARENT.') (?:and|&) ('.self::PARENT.')\s*[:(–-]\s*([^,&]+?) (?:and|&) ([^,&()]+?)\)?$/iu';
+        $each = '/^('.self::WHOSE.')('.self::PARENT.') \(([^(),]+)\) (?:and|&) ('.self::PARENT.') \(([^(),]+)\)$/iu';
+        if (preg_match($each, $line, $found) === 1) {
+            return ["{$found[1]}{$found[2]}: {$found[3]}", "{$found[1]}{$found[4]}: {$found[5]}"];
+        }
         if (preg_match($both, $line, $found) === 1) {
             return ["{$found[1]}{$found[2]}: {$found[4]}", "{$found[1]}{$found[3]}: {$found[5]}"];
         }
@@ -39,6 +43,10 @@ final class PeopleLine
         // "Parents of the groom (Karin and Uwe)"
         $are = self::WHOSE.PeopleText::ROLE.'(?: of [^:,(]{2,40})?';
         $line = (string) preg_replace('/^('.$are.')\s*\(([^()]+(?: and | & |, )[^()]+)\)$/iu', '$1: $2', $line);
+        $line = (string) preg_replace('/^('.$are.')\s*=\s*/iu', '$1: ', $line);
+        // "Mum (Grace)", and "Joan (nearly 90, needs a seat)"
+        $line = (string) preg_replace('/^('.$are.')\s*\((\p{Lu}[^(),]+)\)$/iu', '$1: $2', $line);
+        $line = (string) preg_replace('/^((?:[^():,]+:\s*)?(?:(?! and | & )[^():,])+?)\s*\(([^()]*,[^()]*)\)$/u', '$1, $2', $line);
         $line = (string) preg_replace('/^(\p{L}.*?)\s*\?$/u', '$1, perhaps', $line);
         $line = (string) preg_replace(self::PHONE, '$1, $2', $line);
 

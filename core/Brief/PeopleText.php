@@ -76,18 +76,20 @@ final readonly class PeopleText
         return new self(self::merged($people), $headings, $together);
     }
 
+    private const TO_ALL = 'divorced|separated|both|all';
+
     /** @return array{list<NamedLine>, list<string>} who is named on a line, and which names stand in its first place */
     private static function line(string $line, ?SideOfFamily $side): array
     {
         [$name, $role] = self::parts($line);
         [$left, $with] = Companions::of('*', $name);
         [$name, $with] = $left === null ? [$name, []] : [$left, $with];
-        $names = self::several($line) ?? self::names($name);
-        $last = count($names) - 1;
-        $several = implode('|', array_keys(self::ONE_OF));
-        if ($last > 0 && preg_match("/^(.+?)\\s*\\(([^()]*\\b(?:{$several})\\b[^()]*)\\)$/iu", $names[$last], $all) === 1) {
-            [$names[$last], $role] = [$all[1], implode(', ', array_filter([(string) $role, $all[2]]))];
+        $several = implode('|', array_keys(self::ONE_OF)).'|'.self::TO_ALL;
+        if (preg_match("/^(.+?)\\s*\\(([^()]*\\b(?:{$several})\\b[^()]*)\\)$/iu", $line, $all) === 1 && count(self::several($all[1]) ?? []) > 1) {
+            [$rest, $came] = Companions::of('*', $all[2]);
+            [$line, $role, $with] = [$all[1], implode(', ', array_filter([(string) $role, (string) $rest])), [...$with, ...$came]];
         }
+        $names = self::several($line) ?? self::names($name);
         $read = [];
         foreach ($names as $i => $said) {
             $is = count($names) > 1 ? self::ofOne($role) : $role;
@@ -99,6 +101,7 @@ final readonly class PeopleText
             $names[$i] = $one;
             [$is, $came] = count($names) > 1 ? [$is, []] : Companions::of($one, $is);
             $is = $called === null ? $is : implode(', ', array_filter([$called->role, $is]));
+            $is = count($names) === 2 ? self::apartFrom($names[1 - $i], $is) : $is;
             $read[] = new NamedLine($one, $side === null ? $is : $side->role($one, $is));
             $with = [...$with, ...$came];
         }
@@ -133,11 +136,19 @@ final readonly class PeopleText
         return array_values($kept);
     }
 
+    /** Two who stand on one line, divorced. */
+    private static function apartFrom(string $other, ?string $role): ?string
+    {
+        $divorced = '/(^|, )(?:now )?(?:divorced|separated)(?=,|$)/iu';
+
+        return $role === null ? null : (string) preg_replace($divorced, "$1former partner of {$other}", $role);
+    }
+
     private static function isPartyAlone(?string $role): bool
     {
         $pieces = array_filter(array_map(trim(...), explode(',', (string) $role)), static fn (string $p): bool => $p !== '');
 
-        return $pieces !== [] && preg_grep('/^(?:the )?'.self::PARTY.'(?: of .+)?$/iu', $pieces, PREG_GREP_INVERT) === [];
+        return $pieces !== [] && preg_grep('/^(?:the )?(?:junior |chief |head )?'.self::PARTY.'(?: of .+)?$/iu', $pieces, PREG_GREP_INVERT) === [];
     }
 
     /** @return list<string>|null names behind what several are: "Bridesmaids: Anna, Beth and Cleo"; null where a line does not begin so */

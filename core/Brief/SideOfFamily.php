@@ -8,7 +8,8 @@ namespace NorthSatchel\Brief;
 final readonly class SideOfFamily
 {
     public const RELATIVE = '(?:(?:step|half|god|grand|great-?grand|great-?)?[ -]?(?:mother|father|mum|mom|dad|parent|sister|brother|sibling|'.
-        'son|daughter|child|aunt|uncle|niece|nephew)|auntie|cousin|gran(?:ny|dma|dpa|ddad|dad)?|nana?|oma|opa|(?:sister|brother|mother|father)[ -]in[ -]law)';
+        'son|daughter|child|aunt|uncle|niece|nephew)|auntie|cousin|gran(?:ny|dma|dpa|ddad|dad)?|nana?|oma|opa|'.
+        '(?:sister|brother|mother|father)[ -]in[ -]law)';
 
     private const SAID = '/\b'.self::RELATIVE.'s? (?:of|to) \p{L}|[’\'`]s? (?:\p{L}+ )?'.self::RELATIVE.'\b/iu';
 

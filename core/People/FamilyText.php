@@ -51,7 +51,8 @@ final class FamilyText
         'seated' => '/^(?:is |to be )?(?:seated|sits|sitting|must sit|has to sit|needs (?:a chair|a seat|to sit)|can(?:not|[\'’]t) stand(?: long)?|'.
             '(?:on |walks with |uses )?crutches)$/u',
         'infant' => '/^(?:an? )?(?:infant|baby|newborn|\d{1,2} (?:months?|weeks?)(?: old)?)$/u',
-        'elderly' => '/^(?:very |quite |rather )?(?:elderly|old|frail)$|^(?:is |aged? )?(?:7[5-9]|[89]\d|1[01]\d)(?: years?(?: old)?| y\/?o)?$|'.
+        'elderly' => '/^(?:very |quite |rather )?(?:elderly|old|frail)$|'.
+            '^(?:is |aged? )?(?:nearly |almost |over |about )?(?:7[5-9]|[89]\d|1[01]\d)(?: years?(?: old)?| y\/?o)?$|'.
             '^(?:walks|gets about|moves) (?:slowly|badly|with (?:an? )?(?:stick|cane|frame|rollator|walker))$|'.
             '^(?:with |uses |has )?(?:an? )?(?:walking (?:stick|frame)|rollator|zimmer frame|bad (?:knees?|hips?|back))$/u',
     ];
@@ -60,7 +61,8 @@ final class FamilyText
         '(?:does not|doesn[\'’]t|will not|won[\'’]t) (?:talk|speak) (?:to|with)|not (?:on speaking terms with|speaking (?:to|with))|'.
         '(?:never|not) (?:to be )?(?:in one (?:picture|frame|photo) )?with) (.+)$/iu';
 
-    private const NOT_BESIDE = '/^(?:is |must )?(?:not|never) (?:to )?(?:be |stand |sit )?(?:beside|next to|near) (.+)$/iu';
+    private const NOT_BESIDE = '/^(?:is |must |please )*(?:do not|don[\'’]t|not|never) (?:to )?'.
+        '(?:(?:be|stand|sit|put|place|seat)(?: him| her| them)? )?(?:beside|next to|near) (.+)$/iu';
 
     private const NAMED_BABY = '/^(?:baby|infant|newborn) \p{Lu}/iu';
 
@@ -73,9 +75,9 @@ final class FamilyText
         '\s+(?:&|\+|and)\s+(?=(?:the )?(?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|attendant)\s*(?:,|$))/iu';
 
     /** Which brother or which grandmother it is makes no difference to a group. */
-    private const ADJECTIVE = '/\b(?:younger|older|elder|eldest|oldest|youngest|big|little|maternal|paternal|only) '.
+    private const ADJECTIVE = '/\b(?:junior|chief|head|younger|older|elder|eldest|oldest|youngest|big|little|maternal|paternal|only) '.
         '(?=(?:great-?)?(?:step|half|grand|mother|father|mum|'.
-        'mom|dad|sister|brother|sibling|son|daughter|child|aunt|uncle|cousin|gran|nan|oma|opa))/iu';
+        'mom|dad|sister|brother|sibling|son|daughter|child|aunt|uncle|cousin|gran|nan|oma|opa|bridesmaid|groomsman|usher|maid))/iu';
 
     /** "The groom's late father" has died, and is the groom's father. */
     private const LATE = '/\b(?:late|deceased) (?=\p{L})/iu';

@@ -120,6 +120,14 @@ final class PeopleTextTest extends TestCase
     #[TestWith(["Aunt Grace?\nTBC\nPlus ones: 3\n+2", ['Aunt Grace' => 'perhaps']])]
     #[TestWith(["Arne, brother of bride\nGroomsmen: Arne, Bo", ['Arne' => 'brother of bride, groomsman', 'Bo' => 'groomsman']])]
     #[TestWith(['Baby Ned, son of Hamish', ['Baby Ned' => 'son of Hamish']])]
+    #[TestWith(["Parents: Helen Finn and Gus Finn (divorced, Helen's partner is Rob)", [
+        'Helen Finn' => 'parent, former partner of Gus Finn', 'Gus Finn' => 'parent, former partner of Helen Finn', 'Rob' => 'partner of Helen']])]
+    #[TestWith(['Mum (Grace) and step-dad (Edo)', ['Grace' => 'Mum', 'Edo' => 'step-dad']])]
+    #[TestWith(["Dad = Mikael\nMum (Tova)", ['Mikael' => 'Dad', 'Tova' => 'Mum']])]
+    #[TestWith(['Grandmother - Joan (nearly 90, needs a seat)', ['Joan' => 'Grandmother, nearly 90, needs a seat']])]
+    #[TestWith(['Siblings: Tolu (sister), Femi (half brother)', ['Tolu' => 'sister, sibling', 'Femi' => 'half brother, sibling']])]
+    #[TestWith(["The happy couple\nJunior bridesmaid: Wren\nSeb, uncle of bride, his wife Kate, their daughter Wren", [
+        'Wren' => 'Junior bridesmaid, daughter of Seb', 'Seb' => 'uncle of bride', 'Kate' => 'wife of Seb']])]
     #[TestWith(['Hamish, 41, brought up by Anna and Per', ['Hamish' => '41, brought up by Anna and Per']])]
     public function test_who_else_stands_on_a_line_is_somebody_too(string $text, array $roles): void
     {

@@ -190,6 +190,7 @@ final class FamilyTest extends TestCase
     #[TestWith(['Tekla', '84 years old, walks with a stick', ['elderly']])]
     #[TestWith(['Tekla', "can't stand long", ['seated']])]
     #[TestWith(['Tekla', 'on crutches', ['seated']])]
+    #[TestWith(['Tekla', 'nearly 90', ['elderly']])]
     #[TestWith(['Tekla', '5 months old', ['infant']])]
     #[TestWith(['Baby Ned', 'son of Rune', ['infant']])]
     #[TestWith(['Babette', '34', []])]
@@ -203,6 +204,8 @@ final class FamilyTest extends TestCase
     #[TestWith(['stays away from Britt', ['Britt'], []])]
     #[TestWith(['never in one picture with Britt', ['Britt'], []])]
     #[TestWith(['not next to Britt', [], ['Britt']])]
+    #[TestWith(['please do not put her next to Britt', [], ['Britt']])]
+    #[TestWith(['not speaking to Britt', ['Britt'], []])]
     public function test_who_is_to_be_kept_apart_is_read_from_a_line(string $text, array $apart, array $notBeside): void
     {
         $one = FamilyText::read([new FamilyLine('Olof', $text)])[0];
