@@ -8,7 +8,7 @@ namespace NorthSatchel\Brief;
  * Who is named on somebody's line: "Fiona, sister, with husband Greg and their kids Isla (6) and Finn", "Brother Arjun + fiancée Mei", "Dad's
  * wife Anjali".
  */
-final class Companions
+final readonly class Companions
 {
     private const PARTNER = '(?i:husband|wife|partner|spouse|fianc[ée]e?|boyfriend|girlfriend)';
 
@@ -25,9 +25,13 @@ final class Companions
         'step-?(?:mum|mom|mother|dad|father|brother|sister))';
 
     /**
-     * @return array{string|null, list<NamedLine>} what is left of the role, and who came with it
+     * @param  string|null  $left  of what was read, without them
+     * @param  list<NamedLine>  $with  who came with somebody
      */
-    public static function of(string $name, ?string $role): array
+    private function __construct(public ?string $left, public array $with) {}
+
+    /** @param  string|null  $role  what is written of that one */
+    public static function of(string $name, ?string $role): self
     {
         $with = [];
         $left = (string) preg_replace_callback(
@@ -66,7 +70,7 @@ final class Companions
         );
         $left = trim((string) preg_replace(['/\b(?:with|and)\s*(?=,|$)/iu', '/(?:\s*,\s*)+/u'], ['', ', '], $left), ' ,+&');
 
-        return $with === [] ? [$role, []] : [$left === '' ? null : $left, $with];
+        return $with === [] ? new self($role, []) : new self($left === '' ? null : $left, $with);
     }
 
     /**

@@ -82,12 +82,12 @@ final readonly class PeopleText
     private static function line(string $line, ?SideOfFamily $side): array
     {
         [$name, $role] = self::parts($line);
-        [$left, $with] = Companions::of('*', $name);
-        [$name, $with] = $left === null ? [$name, []] : [$left, $with];
+        $came = Companions::of('*', $name);
+        [$name, $with] = $came->left === null ? [$name, []] : [$came->left, $came->with];
         $several = implode('|', array_keys(self::ONE_OF)).'|'.self::TO_ALL;
         if (preg_match("/^(.+?)\\s*\\(([^()]*\\b(?:{$several})\\b[^()]*)\\)$/iu", $line, $all) === 1 && count(self::several($all[1]) ?? []) > 1) {
-            [$rest, $came] = Companions::of('*', $all[2]);
-            [$line, $role, $with] = [$all[1], implode(', ', array_filter([(string) $role, (string) $rest])), [...$with, ...$came]];
+            $came = Companions::of('*', $all[2]);
+            [$line, $role, $with] = [$all[1], implode(', ', array_filter([(string) $role, (string) $came->left])), [...$with, ...$came->with]];
         }
         $names = self::several($line) ?? self::names($name);
         $read = [];
@@ -99,11 +99,12 @@ final readonly class PeopleText
             $called = Companions::named($said);
             $one = $called->name ?? $said;
             $names[$i] = $one;
-            [$is, $came] = count($names) > 1 ? [$is, []] : Companions::of($one, $is);
+            $came = Companions::of($one, count($names) > 1 ? null : $is);
+            $is = count($names) > 1 ? $is : $came->left;
             $is = $called === null ? $is : implode(', ', array_filter([$called->role, $is]));
             $is = count($names) === 2 ? self::apartFrom($names[1 - $i], $is) : $is;
             $read[] = new NamedLine($one, $side === null ? $is : $side->role($one, $is));
-            $with = [...$with, ...$came];
+            $with = [...$with, ...$came->with];
         }
         foreach ($with as $one) {
             $read[] = new NamedLine($one->name, str_replace('*', $names[0] ?? '', (string) $one->role));
