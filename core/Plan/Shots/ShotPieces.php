@@ -19,6 +19,11 @@ final class ShotPieces
 
     private const PRIORITY = '(must|should|nice)(?:[ -](?:to[ -])?haves?)?!*';
 
+    /** Before the words of a shot or behind them. */
+    private const MUSTS = '(?:essential|important|vital|high priority|key shot|(?-i:MUST))';
+
+    private const NICES = '(?:optional|low priority|bonus|if possible|if (?:there(?:[’\']s| is) )?time(?: (?:allows|permits))?)';
+
     /** What people write of how near: as the plan has it. */
     private const DISTANCES = [
         'close up' => 'tight', 'close-up' => 'tight', 'closeup' => 'tight', 'close' => 'tight', 'tight' => 'tight', 'detail' => 'tight',
@@ -77,6 +82,19 @@ final class ShotPieces
         if (preg_match('/^(.*?)\s*\('.self::PRIORITY.'\)\s*(.*)$/iu', $piece, $found) === 1) {
             [$this->priority, $piece] = [mb_strtolower($found[2]), trim("{$found[1]} {$found[3]}")];
         }
+        foreach ([Priority::Must->value => self::MUSTS, Priority::Nice->value => self::NICES] as $priority => $words) {
+            $pattern = '/^'.$words.'\s*[:–-]\s*(.+)$|^(.+?)\s*[\s(–-]\s*'.$words.'\)?!*$/iu';
+            if (preg_match($pattern, $piece, $found) === 1) {
+                [$this->priority, $piece] = [$priority, $found[1] !== '' ? $found[1] : $found[2]];
+            }
+        }
+        if (preg_match('/^(?:do not|don[’\']t) forget:?\s+(.+)$/iu', $piece, $found) === 1) {
+            [$this->priority, $piece] = [Priority::Must->value, $found[1]];
+        }
+        // "Tables (8 tables x 2 min)"
+        if (preg_match('/^(.+?)\s*\(?\b(\d{1,2})\s*(?:\p{L}+\s*)?[x×]\s*'.self::MINUTES.'\)?$/iu', $piece, $found) === 1) {
+            [$this->minutes, $piece] = [min(600, (int) $found[2] * self::whole($found[3])), $found[1]];
+        }
         if (preg_match('/^(.+?)\s+\(?'.self::MINUTES.'\)?$/iu', $piece, $found) === 1) {
             [$this->minutes, $piece] = [self::whole($found[2]), $found[1]];
         }
@@ -86,7 +104,8 @@ final class ShotPieces
         if (preg_match('/^(.+?)\s+\(?(close[ -]?up|wide shot|full length|half length)\)?$/iu', $piece, $found) === 1) {
             [$this->distance, $piece] = [self::DISTANCES[mb_strtolower($found[2])], $found[1]];
         }
-        if (preg_match('/^(.+?)\s+\(?(?:burst(?: of)? |[x×])(\d{1,3})\)?$/iu', $piece, $found) === 1) {
+        $many = '(?:burst(?: of)? |[x×]\s?)(\d{1,3})(?:\s*'.self::FRAMES.')?|(\d{1,3})\s*(?:frames|pictures|pics|photos|exposures)';
+        if (preg_match('/^(.+?)\s+\(?(?|'.$many.')\)?$/iu', $piece, $found) === 1) {
             [$this->frames, $piece] = [(int) $found[2], $found[1]];
         }
 
@@ -120,6 +139,13 @@ final class ShotPieces
             $this->priority = mb_strtolower($found[1]);
 
             return true;
+        }
+        foreach ([Priority::Must->value => self::MUSTS, Priority::Nice->value => self::NICES] as $priority => $words) {
+            if (preg_match('/^'.$words.'$/iu', $piece) === 1) {
+                $this->priority = $priority;
+
+                return true;
+            }
         }
         // Alone in a line it is the name of the shot.
         if ($this->words === []) {

@@ -16,6 +16,8 @@ final class ShotPlacer
 
     private const HEADING = 100;
 
+    private const PART = 50;
+
     private const TITLE = 10;
 
     private const MOMENT = 4;
@@ -26,6 +28,17 @@ final class ShotPlacer
         'with', 'from', 'their', 'they', 'them', 'that', 'this', 'into', 'over', 'before', 'after', 'both', 'each',
         'wide', 'tight', 'close', 'back', 'door', 'light', 'first', 'last', 'second', 'next', 'whole', 'full', 'good', 'nice', 'best', 'more',
         'when', 'while', 'during', 'until', 'there', 'other', 'some', 'every', 'must',
+    ];
+
+    /** What a part of a day is called, and words in the titles that it may have in the plan (common practice, no source). */
+    private const PARTS = [
+        [['reception', 'evening', 'party', 'dinner', 'breakfast'], ['dinner', 'reception', 'speech', 'dance', 'party', 'floor', 'meal']],
+        [['couple', 'portrait', 'session', 'newlywed', 'bridal'], ['portrait', 'couple', 'the two']],
+        [['formal', 'group', 'famil'], ['group', 'famil', 'formal']],
+        [['ready', 'prep', 'morning', 'bridal suite'], ['ready', 'detail', 'prepar']],
+        [['ceremony', 'church', 'chapel', 'vow', 'service'], ['ceremony', 'church', 'chapel', 'vow', 'service']],
+        [['cocktail', 'drinks', 'canap', 'mingl'], ['congratulat', 'guest', 'drinks', 'mingl']],
+        [['match', 'game', 'play', 'action'], ['half', 'quarter', 'period', 'match', 'game', 'race']],
     ];
 
     /** Words of a moment, and words in the title of a segment where it happens. */
@@ -96,13 +109,7 @@ final class ShotPlacer
         $score =
             self::TITLE * count(array_intersect($words, $title)) +
             self::SHOT * count(array_intersect($words, self::words(implode(' ', $segment->shots))));
-        if ($under !== null) {
-            $score +=
-                self::HEADING *
-                (mb_strtolower($under) === mb_strtolower($segment->title)
-                    ? 2
-                    : min(1, count(array_intersect(self::words($under), $title))));
-        }
+        $score += $under === null ? 0 : self::underScore($under, $segment->title);
         $score += $segment->isPlay && PlayMinute::isMoment($what) ? self::MOMENT : 0;
         foreach (self::MOMENTS as [$of, $where]) {
             if (self::holds($what, $of) && self::holds($segment->title, $where)) {
@@ -111,6 +118,24 @@ final class ShotPlacer
         }
 
         return $score;
+    }
+
+    /** How well a heading names a segment: the same, in part, or by what the trade calls that part of a day. */
+    private static function underScore(string $under, string $title): int
+    {
+        if (mb_strtolower($under) === mb_strtolower($title)) {
+            return 2 * self::HEADING;
+        }
+        if (array_intersect(self::words($under), self::words($title)) !== []) {
+            return self::HEADING;
+        }
+        foreach (self::PARTS as [$of, $where]) {
+            if (self::holds($under, $of) && self::holds($title, $where)) {
+                return self::PART;
+            }
+        }
+
+        return 0;
     }
 
     /** @param  list<string>  $any */

@@ -20,6 +20,14 @@ final class ShotText
     /** A comma between two digits is that of a number. */
     private const BETWEEN = '/[;\t]|,(?!\d)|(?<!\d),/u';
 
+    /** What stands between asterisks. */
+    private const STRESS = '/(?<![*\p{L}])\*{1,2}([^*\s](?:[^*]*[^*\s])?)\*{1,2}(?![*\p{L}])/u';
+
+    /** Parts of a day that are no pictures (common practice, no source). */
+    private const PARTS = '/^(?:(?:the )?(?:ceremony|church|(?:drinks |evening )?reception|cocktail hour|getting ready|prep(?:aration)?s?|speeches|'.
+        'toasts|(?:family |group |couple(?:[’\']?s)? |bridal )?(?:formals|portraits?|session|photos)|family groups|dinner|wedding breakfast|'.
+        'party|evening|arrivals?))$/iu';
+
     private const MOST_WORDS_OF_A_HEADING = 6;
 
     /** Words of a light, as the plan has it; "no flash" asks for none. */
@@ -44,7 +52,7 @@ final class ShotText
         $under = null;
         foreach ($rows as $index => $line) {
             $heading = self::heading($line, trim($rows[$index - 1] ?? ''), $rows[$index + 1] ?? '');
-            $line = trim((string) preg_replace(self::BULLET, '', $line));
+            $line = trim((string) preg_replace([self::BULLET, self::STRESS], ['', '$1'], $line));
             if ($heading !== null) {
                 $under = mb_substr($heading, 0, self::LONGEST);
             } elseif ($line !== '') {
@@ -146,9 +154,11 @@ final class ShotText
             return $found[1];
         }
         $isShort = $plain !== '' && preg_match('/[,;\t]/u', $plain) !== 1 && count(explode(' ', $plain)) <= self::MOST_WORDS_OF_A_HEADING;
-        $isCapitals = preg_match('/\p{Lu}{3}/u', $plain) === 1 && preg_match('/\p{Ll}/u', $plain) !== 1;
+        $words = trim((string) preg_replace('/\s*[~(–-].*$/u', '', $plain));
+        $isCapitals = preg_match('/\p{Lu}{3}/u', $words) === 1 && preg_match('/\p{Ll}/u', $words) !== 1;
+        $isPart = preg_match(self::PARTS, $words) === 1 && trim($after) !== '' && preg_match(self::PARTS, trim($after)) !== 1;
         $isAboveAList = ! $isBullet($line) && $isBullet($after) && ($before === '' || $isBullet($before));
 
-        return $isShort && ! $isBullet($line) && ($isCapitals || $isAboveAList) ? $plain : null;
+        return $isShort && ! $isBullet($line) && ($isCapitals || $isAboveAList || $isPart) ? $plain : null;
     }
 }

@@ -89,6 +89,36 @@ final class ShotListTest extends TestCase
         $this->assertEquals([$shot], ShotText::read("\n  \n{$line}\r\n"));
     }
 
+    /** @param  array{string, string, int, int}  $shot  what, priority, minutes, frames */
+    #[TestWith(['- Mum doing up dress *MUST*', ['Mum doing up dress', 'must', 3, 10]])]
+    #[TestWith(['Guests – candid, low priority', ['Guests – candid', 'nice', 3, 10]])]
+    #[TestWith(['Optional: band portrait', ['band portrait', 'nice', 3, 10]])]
+    #[TestWith(['If time: band portrait', ['band portrait', 'nice', 3, 10]])]
+    #[TestWith(['Band portrait (if possible)', ['Band portrait', 'nice', 3, 10]])]
+    #[TestWith(['Essential: the ring', ['the ring', 'must', 3, 10]])]
+    #[TestWith(["Don't forget the aunts' dance", ["the aunts' dance", 'must', 3, 10]])]
+    #[TestWith(['Must have been a long day', ['Must have been a long day', 'should', 3, 10]])]
+    #[TestWith(['Veil toss x 12 frames', ['Veil toss', 'should', 3, 12]])]
+    #[TestWith(['Veil toss 12 frames', ['Veil toss', 'should', 3, 12]])]
+    #[TestWith(['Table shots (8 tables x 2 min)', ['Table shots', 'should', 16, 10]])]
+    #[TestWith(['A *star* in the sky', ['A star in the sky', 'should', 3, 10]])]
+    public function test_how_much_it_matters_is_said_in_many_ways(string $line, array $shot): void
+    {
+        $read = ShotText::read($line)[0];
+        $this->assertSame($shot, [$read->what, $read->priority, $read->minutes, $read->frames]);
+    }
+
+    public function test_a_part_of_the_day_heads_what_stands_below(): void
+    {
+        $under = static fn (string $text): array => array_map(static fn (ReadShot $s): string => "{$s->under}: {$s->what}", ShotText::read($text));
+        $this->assertSame(
+            ['Ceremony: Rings', 'COUPLE SESSION ~ 30 mins: Walking', 'Reception: Cake', 'Reception: Toast'],
+            $under("Ceremony\n- Rings\nCOUPLE SESSION ~ 30 mins\n- Walking\nReception\nCake\nToast"),
+        );
+        $this->assertSame([': Ceremony', ': Speeches', ': Party'], $under("Ceremony\nSpeeches\nParty"), 'nothing stands below them');
+        $this->assertSame([': First dance', ': Cake'], $under("First dance\nCake"));
+    }
+
     public function test_headings_and_tables_name_the_segment(): void
     {
         $shots = ShotText::read("Ceremony:\n- Rings\n- Kiss, must\nParty:\nCake");
@@ -118,6 +148,9 @@ final class ShotListTest extends TestCase
             'its heading' => ['Cake', 'Ceremony', 2],
             'part of a heading' => ['Anything', 'the ceremony itself', 2],
             'a word of the title' => ['Boats at the harbour', null, 5],
+            'a part of the day, by its name in the trade' => ['Walking', 'COUPLE SESSION', 5],
+            'a part of the day that is several segments' => ['The aunt speaks', 'Reception', 4],
+            'and by the words of the shot' => ["The aunt's speech", 'Evening reception', 7],
             'a moment of the trade' => ['Rings close', null, 2],
             'the plural' => ['Grandparents together', null, 3],
             'a shot that is there already' => ['Lantern by the gate', null, 4],
