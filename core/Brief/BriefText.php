@@ -8,21 +8,26 @@ namespace NorthSatchel\Brief;
 final class BriefText
 {
     /** What is forbidden, by the words that people use. */
-    private const FORBIDDEN = '(?:not allowed|not permitted|forbidden|prohibited|banned)';
+    private const FORBIDDEN = '(?:strictly |absolutely |completely )?(?:not allowed|not permitted|forbidden|prohibited|banned|off)';
 
-    private const DO_NOT = '\b(?:do not|don[\'’]t|must not|may not|cannot|can[\'’]t|never)';
+    private const DO_NOT = '\b(?:do not|don[\'’]t|must not|may not|shall not|cannot|can[\'’]t|never|refrain from|not allowed to)';
+
+    /** "Flash is fine except during the vows" forbids it then. */
+    private const FINE_BUT = '/\b(flash|photography|photographs|photos|pictures) (?:photography )?(?:is |are )?'.
+        '(?:ok|okay|allowed|fine|permitted|welcome)\b[^,]*?\b(?:except|but not|other than|apart from) ((?:in|inside|at|on|during|while)\b.+)$/iu';
 
     /** What holds everywhere but for somewhere is for the reader to keep; what holds somewhere but for a while is held there. */
     private const BUT_FOR = '/\b(?:except|unless|other than|apart from|but only)\b/iu';
 
     private const KINDS = [
         'no-flash' => '/\b(?:no|without|never|not? allowed:?) (?:any )?flash|flash (?:is |photography (?:is )?)?'.self::FORBIDDEN.
-            '|'.self::DO_NOT.' use (?:any |your |the |a )?flash/iu',
-        'from-the-back' => '/\b(?:from|at|in) the (?:very )?back\b|\bback (?:row|of the) '.
+            '|'.self::DO_NOT.' (?:us(?:e|ing) )?(?:any |your |the |a )?flash|flash (?:may|must|can) not be used/iu',
+        'from-the-back' => '/\b(?:from|at|in) the (?:very )?(?:back|rear)\b|\bback (?:row|of the) |\brear of '.
             '|\bbehind the [\p{L}\d]+ (?:pew|row)|\bbehind (?:the )?row \d|\bstay behind/iu',
-        'no-pictures' => '/\bno (?:pictures|photos|photography|photographs|photographers?|cameras?)\b'.
+        'no-pictures' => '/\bno (?:pictures|photos|photography|photographs|photographers?|cameras?)\b(?! of\b)'.
             '|(?<!flash )\b(?:pictures|photos|photography|photographs|photographers|cameras) (?:is |are )?'.self::FORBIDDEN.
-            '|'.self::DO_NOT.' (?:photograph|take (?:any )?(?:pictures|photos|photographs)) (?:in|inside|at|on|during)\b/iu',
+            '|'.self::DO_NOT.' (?:photograph|take (?:any )?(?:pictures|photos|photographs)) (?:in|inside|at|on|during)\b'.
+            '|\b(?:pictures|photos|photographs) (?:may|must|can) not be taken (?:in|inside|at|on|during)\b/iu',
         'no-stands' => '/\bno (?:light )?(?:stands?|tripods?|monopods?)\b|\b(?:stands?|tripods?|monopods?) (?:is |are )?'.self::FORBIDDEN.
             '|'.self::DO_NOT.' (?:use|set up|put up) (?:any |your |a )?(?:light )?(?:stands?|tripods?)/iu',
     ];
@@ -30,6 +35,9 @@ final class BriefText
     /** Where the words of a place end. */
     private const NO_PLACE = 'from|behind|before|after|until|till|during|while|when|without|with|by|is|are|was|no|not|never|only|please|'.
         'unless|except|must|may|should|one|you|we|photographers?|pictures|photos|flash|stands?|tripods?|at all|as';
+
+    /** Of a place or of its seats. */
+    private const NO_OWN_PLACE = '(?:very back|back|rear|chairs?|seats?|pews?|benches|rows?)\b';
 
     /** Beside, before or behind something, which is no segment's own place. */
     private const AROUND = '/\b(?:behind|beside|near|next to|close to|in front of|around|between|within|along|above|below|beneath|under|'.
@@ -169,6 +177,8 @@ final class BriefText
     {
         $found = [];
         foreach (self::sentences($text) as $sentence) {
+            $written = $sentence;
+            $sentence = (string) preg_replace(self::FINE_BUT, 'no $1 $2', $sentence);
             $where = preg_match('/^\s*([^:,]{2,40}):/u', $sentence, $head) === 1 ? trim($head[1]) : null;
             $rule = (preg_split(self::BUT_FOR, $sentence) ?: [''])[0];
             $during = preg_match('/\bduring (?:the )?((?:(?!(?:'.self::NO_PLACE.'|and|or)\b)\p{L}+ ?){1,5})/iu', $rule, $when) === 1
@@ -183,7 +193,7 @@ final class BriefText
                         $found[] = new Restriction(
                             RestrictionKind::from($kind),
                             $place,
-                            trim($sentence, " \t."),
+                            trim($written, " \t."),
                             $during,
                             self::distance($piece, $sentence),
                         );
@@ -221,7 +231,7 @@ final class BriefText
         if ($kind !== RestrictionKind::FromTheBack->value && preg_match(self::AROUND, $piece, $found) === 1) {
             return trim((preg_split('/\s+(?:in|at|on|of|'.self::NO_PLACE.')\b/iu', $found[1], 2) ?: [''])[0]) ?: null;
         }
-        if (preg_match('/\b(?:in|inside|at|on|of) (?:the )?((?!back\b)\p{L}[\p{L} ’\'-]{2,40})/iu', $piece, $found) !== 1) {
+        if (preg_match('/\b(?:in|inside|at|on|of) (?:the )?+((?!'.self::NO_OWN_PLACE.')\p{L}[\p{L} ’\'-]{2,40})/iu', $piece, $found) !== 1) {
             return null;
         }
         $words = preg_split('/\s+(?:'.self::NO_PLACE.')\b/iu', $found[1], 2) ?: [];

@@ -7,6 +7,7 @@ namespace NorthSatchel\Plan\Judge;
 use NorthSatchel\Brief\Restriction;
 use NorthSatchel\Brief\RestrictionKind;
 use NorthSatchel\Plural;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Verdict;
 
 /** Does the plan keep to what the venue does not allow? */
@@ -19,6 +20,12 @@ final class RestrictionJudge
     private const SHOWN_M = 1.4;
 
     private const SENSOR_MM = 36.0;
+
+    /** What is taken near those whom one photographs (common practice, no source). */
+    private const FACE_TO_FACE = [
+        SceneKind::Groups, SceneKind::Portraits, SceneKind::Couple, SceneKind::Ready, SceneKind::Dance, SceneKind::Table, SceneKind::Setup,
+        SceneKind::Room, SceneKind::Rest, SceneKind::Travel, SceneKind::Handling,
+    ];
 
     /** A lens that is a tenth shorter will do. */
     private const AS_LONG = 0.9;
@@ -35,7 +42,7 @@ final class RestrictionJudge
             $meant = array_values(
                 array_filter(
                     $scenes,
-                    static fn (Scene $s): bool => $s->shots !== [] && $s->isAt($restriction->where) && $s->has($restriction->during),
+                    static fn (Scene $s): bool => $s->shots !== [] && self::isMeant($restriction, $s),
                 ),
             );
             $found = array_map(
@@ -84,7 +91,7 @@ final class RestrictionJudge
     {
         return array_filter(
             $restrictions,
-            static fn (Restriction $r): bool => $r->kind === RestrictionKind::NoFlash && $scene->isAt($r->where) && $scene->has($r->during),
+            static fn (Restriction $r): bool => $r->kind === RestrictionKind::NoFlash && self::isMeant($r, $scene),
         ) !== [];
     }
 
@@ -199,7 +206,11 @@ final class RestrictionJudge
 
     private static function isMeant(Restriction $restriction, Scene $scene): bool
     {
-        return $scene->isAt($restriction->where) && $scene->has($restriction->during);
+        // Who is to stay at the back, and nobody says where, stays there while people sit and look on.
+        $isNear = $restriction->kind === RestrictionKind::FromTheBack && $restriction->where === null && $restriction->during === null &&
+            in_array($scene->kind, self::FACE_TO_FACE, true);
+
+        return ! $isNear && $scene->isAt($restriction->where) && $scene->has($restriction->during);
     }
 
     private static function none(Restriction $restriction, Scene $scene): Verdict

@@ -107,6 +107,15 @@ final class BriefedJudgeTest extends TestCase
     #[TestWith(['Flash is not allowed; no tripods', ['no-flash ', 'no-stands ']])]
     #[TestWith(['No photography during the prayer', ['no-pictures ']])]
     #[TestWith(['Flash is welcome everywhere', []])]
+    #[TestWith(['Flash photography is strictly prohibited in the nave', ['no-flash nave']])]
+    #[TestWith(['Please refrain from using flash in the nave', ['no-flash nave']])]
+    #[TestWith(['Flash OK except in the nave', ['no-flash nave']])]
+    #[TestWith(['Photography is allowed but not in the crypt', ['no-pictures crypt']])]
+    #[TestWith(['Photographs may not be taken in the crypt', ['no-pictures crypt']])]
+    #[TestWith(['Remain at the rear of the church', ['from-the-back church']])]
+    #[TestWith(['Stay at the back during the vows', ['from-the-back ']])]
+    #[TestWith(['Photographers stay behind the last row of chairs', ['from-the-back ']])]
+    #[TestWith(['No photos of the children of family Berg', []])]
     #[TestWith(['Shoes off at the door', []])]
     public function test_restrictions_are_understood_where_their_words_are_known(string $text, array $kinds): void
     {
@@ -114,6 +123,16 @@ final class BriefedJudgeTest extends TestCase
             $kinds,
             array_map(static fn (Restriction $r): string => "{$r->kind->value} {$r->where}", BriefText::restrictions($text)),
         );
+    }
+
+    public function test_from_the_back_holds_where_people_sit_and_look_on(): void
+    {
+        $scene = static fn (SceneKind $kind): Scene => new Scene(1, 'Part', null, null, [new SceneShot('A', Priority::Must)], [], null, $kind);
+        $keeps = static fn (string $text, SceneKind $kind): bool => RestrictionJudge::keepsBack(BriefText::restrictions($text), $scene($kind));
+        $this->assertTrue($keeps('stay behind the last row of chairs', SceneKind::Ceremony));
+        $this->assertTrue($keeps('stay behind the last row of chairs', SceneKind::Stage));
+        $this->assertFalse($keeps('stay behind the last row of chairs', SceneKind::Groups));
+        $this->assertTrue($keeps('in this part from the back only', SceneKind::Groups), 'where somebody says where it holds there');
     }
 
     public function test_what_no_plan_is_held_against_is_known(): void
