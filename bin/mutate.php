@@ -31,6 +31,15 @@ const LONGEST_S = 120.0;
 const MOST_TESTS = 700;
 const ONE_MORE_BELOW = 100;
 
+const OPTIONS = ['count', 'seed', 'in', 'map', 'newer', 'keep-map', 'jobs', 'again'];
+
+foreach (preg_grep('/^-/', array_slice($argv, 1)) ?: [] as $given) {
+    if (! in_array(ltrim($given, '-'), OPTIONS, true)) {
+        fwrite(STDERR, "{$given} is not known; known are --".implode(', --', OPTIONS).".\n");
+        exit(2);
+    }
+}
+
 $option = static function (string $name, string $default) use ($argv): string {
     $at = array_search("--{$name}", $argv, true);
 
