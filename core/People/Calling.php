@@ -124,6 +124,16 @@ final readonly class Calling
         return array_values(array_diff($all, $in, $this->family->couple()));
     }
 
+    /** @return list<string> who of the list is in no group, and need not be: does not come, or is there for the work */
+    public function unasked(): array
+    {
+        $in = array_merge(...array_map(static fn (FamilyGroup $g): array => $g->people, array_values($this->groups)) ?: [[]]);
+        $name = static fn (Relative $r): string => $r->name;
+        $guests = array_map($name, $this->family->guests());
+
+        return array_values(array_diff(array_map($name, $this->family->people()), $guests, $in, $this->family->couple()));
+    }
+
     /** @return list<string> who has been in all of their groups */
     public function canGo(): array
     {

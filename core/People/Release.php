@@ -20,6 +20,7 @@ final readonly class Release
      * @param  list<string>  $inNone  names of people in no group
      * @param  array<string, list<string>>  $leftOut  by name, titles of the groups that were shot without them
      * @param  list<string>  $unticked  titles of the groups that were shot while nobody in them was ticked as found
+     * @param  list<string>  $unasked  names of the list that no group asks for: who does not come, or is there for the work
      */
     private function __construct(
         public array $shot,
@@ -27,6 +28,7 @@ final readonly class Release
         public array $inNone,
         public array $leftOut,
         public array $unticked,
+        public array $unasked,
     ) {}
 
     /** @param  bool  $isShared  whether it stands on a page for others: of a child only the first name is told there */
@@ -51,6 +53,7 @@ final readonly class Release
             array_map($say, $calling->inNone()),
             $leftOut,
             self::titles($calling, $unticked),
+            array_map($say, $calling->unasked()),
         );
     }
 
@@ -81,7 +84,8 @@ final readonly class Release
                     Verdict::fine(
                         'call.all-go',
                         'Everybody can go. Thank you.',
-                        "{$looked->words} shot, nobody of the list was in none, and all were ticked as there when theirs was taken.",
+                        "{$looked->words} shot, nobody who was to be taken was in none, and all were ticked as there when theirs was taken.".
+                            ($this->unasked === [] ? '' : ' Not asked for: '.Some::of($this->unasked, self::NAMED).'.'),
                         $looked,
                     ),
                 ]

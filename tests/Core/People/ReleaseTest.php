@@ -20,13 +20,13 @@ final class ReleaseTest extends TestCase
     /**
      * @param  list<int>  $shot
      * @param  array<int, list<string>>  $there
-     * @param  list<string>  $more  people in no group
+     * @param  array<int|string, string>  $more  people in no group: names, or what they are by name
      */
     private static function calling(array $shot, array $there, array $more = []): Calling
     {
         $lines = ['Wilma' => 'bride', 'Ture' => 'groom', 'Ester' => 'mother of Wilma', 'Lo Sandgren' => 'daughter of Wilma, 104 cm'];
-        foreach ($more as $name) {
-            $lines[$name] = 'aunt of Ture';
+        foreach ($more as $name => $is) {
+            $lines[is_int($name) ? $is : $name] = is_int($name) ? 'aunt of Ture' : $is;
         }
 
         return new Calling(
@@ -58,6 +58,11 @@ final class ReleaseTest extends TestCase
     {
         $all = [7 => ['Ester'], 9 => ['Ester', 'Lo Sandgren']];
         $this->assertSame('call.all-go', self::codes(self::calling([7, 9], $all)));
+        $others = self::calling([7, 9], $all, ['Rolf' => 'father of Ture, passed away', 'Fenn' => 'vicar']);
+        $said = iterator_to_array(Release::of($others)->verdicts())[0];
+        $this->assertSame('call.all-go', $said->code);
+        $this->assertStringEndsWith(' nobody who was to be taken was in none, and all were ticked as there when theirs was taken. Not asked for: '.
+            'Rolf, Fenn.', $said->because);
         $this->assertSame('call.owed', self::codes(self::calling([7], $all)));
         $this->assertSame('call.none-yet', self::codes(self::calling([], [])));
     }
