@@ -10,8 +10,6 @@ namespace NorthSatchel\Brief;
  */
 final readonly class Companions
 {
-    private const PARTNER = '(?i:husband|wife|partner|spouse|fianc[ée]e?|boyfriend|girlfriend)';
-
     private const CHILDREN = '(?i:kids?|children|child|sons?|daughters?|twins|baby)';
 
     private const THEIR = '(?i:her |his |their |the )?';
@@ -19,10 +17,6 @@ final readonly class Companions
     private const NAME = '\p{Lu}[\p{L}’\'-]+(?: \p{Lu}[\p{L}’\'-]+)?';
 
     private const OLD = '(?: ?\(([^()]*)\))?';
-
-    /** Who is called by it is called by the name alone. */
-    private const BEFORE = '(?i:brother|sister|mother|father|mum|mom|dad|son|daughter|niece|nephew|'.
-        'step-?(?:mum|mom|mother|dad|father|brother|sister))';
 
     /**
      * @param  string|null  $left  of what was read, without them
@@ -34,8 +28,9 @@ final readonly class Companions
     public static function of(string $name, ?string $role): self
     {
         $with = [];
+        $partner = '(?i:'.RelationWords::any('partner').')';
         $left = (string) preg_replace_callback(
-            '/(?<![’\'`]s )(?:\b(?i:with|and) |[+&] ?)?'.self::THEIR.'\b('.self::PARTNER.') ('.self::NAME.')'.self::OLD.'/u',
+            '/(?<![’\'`]s )(?:\b(?i:with|and) |[+&] ?)?'.self::THEIR.'\b('.$partner.') ('.self::NAME.')'.self::OLD.'/u',
             static function (array $found) use ($name, &$with): string {
                 $with[] = new NamedLine($found[2], implode(', ', array_filter([mb_strtolower($found[1])." of {$name}", trim($found[3] ?? '')])));
 
@@ -45,7 +40,7 @@ final readonly class Companions
         );
         // "Helen's partner is Rob"
         $left = (string) preg_replace_callback(
-            '/('.self::NAME.')[’\'`]s (?:new )?('.self::PARTNER.')(?: is|:) ('.self::NAME.')/u',
+            '/('.self::NAME.')[’\'`]s (?:new )?('.$partner.')(?: is|:) ('.self::NAME.')/u',
             static function (array $found) use (&$with): string {
                 $with[] = new NamedLine($found[3], mb_strtolower($found[2])." of {$found[1]}");
 
@@ -80,8 +75,8 @@ final readonly class Companions
      */
     public static function named(string $said): ?NamedLine
     {
-        $relative = '(?i:'.SideOfFamily::RELATIVE.')';
-        $is = '((?i:'.self::PARTNER.'|'.SideOfFamily::RELATIVE.'))';
+        $relative = '(?i:'.RelationWords::family().')';
+        $is = '((?i:'.RelationWords::any('partner').'|'.RelationWords::family().'))';
         if (preg_match('/^'.self::THEIR.'('.$relative.'[’\'`]s) '.$is.' ('.self::NAME.')$/u', $said, $found) === 1) {
             return new NamedLine($found[3], mb_strtolower("{$found[1]} {$found[2]}"));
         }
@@ -98,7 +93,10 @@ final readonly class Companions
             return new NamedLine(preg_match('/^little/iu', $said) === 1 ? $found[1] : $said, null);
         }
 
-        return preg_match('/^'.self::THEIR.'('.self::BEFORE.') ('.self::NAME.')$/u', $said, $found) === 1
+        // An uncle is called so, a brother by his name.
+        $before = '(?i:'.RelationWords::any('parent', 'sibling', 'child').'|niece|nephew)';
+
+        return preg_match('/^'.self::THEIR.'('.$before.') ('.self::NAME.')$/u', $said, $found) === 1
             ? new NamedLine($found[2], mb_strtolower($found[1]))
             : null;
     }

@@ -7,9 +7,8 @@ namespace NorthSatchel\Brief;
 /** A line of people as it was typed, put into the words that are read: the name first, or what somebody is and a colon. */
 final class PeopleLine
 {
-    /** What is written before a name and is no part of it, as "Uncle" is. */
-    private const BEFORE_A_NAME = '(?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|flower girl|page boy|ring bearer|mc|dj|host|'.
-        'celebrant|officiant|registrar|planner|coordinator|referee|captain)';
+    /** What is written before a name and is no part of it, as "Uncle" is; attendants too. */
+    private const BEFORE_A_NAME = 'mc|dj|host|celebrant|officiant|registrar|planner|coordinator|referee|captain';
 
     private const WHOSE = '(?:(?:the )?[\p{L}-]+[’\'`]s? )?';
 
@@ -18,8 +17,6 @@ final class PeopleLine
     private const NOBODY = '/^(?:tb[acd]|n\/?a|none|nobody|etc\.?|and so on|\?+|\+ ?\d+|plus[ -]ones?(?:\s*:.*)?|others?|\.{2,}|…)$/iu';
 
     private const PHONE = '/^(\p{L}.*?)[\s,]+(\+?\d[\d\s()\/.-]{5,}\d)$/u';
-
-    private const PARENT = '(?:(?:step-?)?(?:mum|mom|mother|dad|father)|grand(?:ma|pa|mother|father)|gran|nan)';
 
     /** Whether nobody is named on it: "TBC", "Plus ones: 3". */
     public static function isOfNobody(string $line): bool
@@ -31,8 +28,9 @@ final class PeopleLine
     public static function plain(string $line): array
     {
         $line = trim(BriefText::withoutBullet($line));
-        $both = '/^('.self::WHOSE.')('.self::PARENT.') (?:and|&) ('.self::PARENT.')\s*[:(–-]\s*([^,&]+?) (?:and|&) ([^,&()]+?)\)?$/iu';
-        $each = '/^('.self::WHOSE.')('.self::PARENT.') \(([^(),]+)\) (?:and|&) ('.self::PARENT.') \(([^(),]+)\)$/iu';
+        $parent = RelationWords::any('parent', 'grandparent');
+        $both = '/^('.self::WHOSE.')('.$parent.') (?:and|&) ('.$parent.')\s*[:(–-]\s*([^,&]+?) (?:and|&) ([^,&()]+?)\)?$/iu';
+        $each = '/^('.self::WHOSE.')('.$parent.') \(([^(),]+)\) (?:and|&) ('.$parent.') \(([^(),]+)\)$/iu';
         if (preg_match($each, $line, $found) === 1) {
             return ["{$found[1]}{$found[2]}: {$found[3]}", "{$found[1]}{$found[4]}: {$found[5]}"];
         }
@@ -41,7 +39,7 @@ final class PeopleLine
         }
         $line = (string) preg_replace(self::COUNT, '$1', $line);
         // "Parents of the groom (Karin and Uwe)"
-        $are = self::WHOSE.PeopleText::ROLE.'(?: of [^:,(]{2,40})?';
+        $are = self::WHOSE.PeopleText::role().'(?: of [^:,(]{2,40})?';
         $line = (string) preg_replace('/^('.$are.')\s*\(([^()]+(?: and | & |, )[^()]+)\)$/iu', '$1: $2', $line);
         $line = (string) preg_replace('/^('.$are.')\s*=\s*/iu', '$1: ', $line);
         // "Mum (Grace)", and "Joan (nearly 90, needs a seat)"
@@ -57,12 +55,12 @@ final class PeopleLine
     private static function withColon(string $line): string
     {
         $whose = '(?:(?:the )?[\p{L}’\'`]+ )?';
-        $line = (string) preg_replace('/^('.$whose.PeopleText::ROLE.'(?: of [^:,]{2,40})?)\s+[-–—]\s+(?=\p{Lu})/iu', '$1: ', $line);
+        $line = (string) preg_replace('/^('.$whose.PeopleText::role().'(?: of [^:,]{2,40})?)\s+[-–—]\s+(?=\p{Lu})/iu', '$1: ', $line);
 
         // "Anna Holm - bride", "Joe - passed away"
-        $isRole = '(?i:(?:the )?(?:[\p{L}’\'`]+ )?'.PeopleText::ROLE.'\b)|\p{Ll}';
+        $isRole = '(?i:(?:the )?(?:[\p{L}’\'`]+ )?'.PeopleText::role().'\b)|\p{Ll}';
         $line = (string) preg_replace('/^(\p{Lu}[^:,]{1,50}?)\s+[-–—]\s+(?='.$isRole.')/u', '$1, ', $line);
 
-        return (string) preg_replace('/^((?i:'.self::BEFORE_A_NAME.'))\s+(?=\p{Lu})/u', '$1: ', $line);
+        return (string) preg_replace('/^((?i:'.RelationWords::any('attendant').'|'.self::BEFORE_A_NAME.'))\s+(?=\p{Lu})/u', '$1: ', $line);
     }
 }

@@ -10,38 +10,25 @@ namespace NorthSatchel\Brief;
  */
 final readonly class PeopleText
 {
-    /** What somebody may be, before a colon; whose they are may stand before it or behind. */
-    public const ROLE = '(?:best man|maid of honou?r|bridesmaids?|groomsm[ae]n|attendants?|witness(?:es)?|ushers?|flower girls?|page boys?|'.
-        'ring bearers?|bride|groom|mother|father|parents?|mum|dad|sisters?|brothers?|siblings?|grand(?:mother|father|parents?|ma|pa)s?|aunts?|'.
-        'uncles?|cousins?|nieces?|nephews?|sons?|daughters?|child(?:ren)?|friends?|witness|mc|dj|hosts?|celebrant|officiant|registrar|vicar|priest|'.
-        'step-?(?:mother|father|mum|mom|dad|sister|brother)s?|half-?(?:sister|brother)s?|god(?:mother|father|parent|son|daughter|child)s?|mom|'.
-        'gran(?:ny|dma|dpa|ddad)?|nana?|oma|opa|great-?(?:grandmother|grandfather|aunt|uncle)s?|twins?|'.
-        '(?:sister|brother|mother|father)s?[ -]in[ -]law|'.
-        '(?:(?:ex|former|new|second)[ -])?(?:wife|husband|partner)|girlfriend|boyfriend|'.
-        'planner|coordinator|florist|caterer|videographer|photographer|band|make-?up(?: artist)?|hair(?:dresser| stylist)?|organist|driver|'.
-        'venue(?: manager)?|referee|captain|coach)';
-
-    private const PARTY = '(?:best man|maid of honou?r|matron of honou?r|bridesmaid|groomsman|attendant|witness|usher|flower girl|page boy|'.
-        'ring bearer|mc|reader|speaker)';
+    /** What else somebody may be, before a colon; whose they are may stand before it or behind. */
+    private const OTHERS = 'bride|groom|friends?|mc|dj|hosts?|celebrant|officiant|registrar|vicar|priest|planner|coordinator|florist|caterer|'.
+        'videographer|photographer|band|make-?up(?: artist)?|hair(?:dresser| stylist)?|organist|driver|venue(?: manager)?|referee|captain|coach';
 
     private const COUNT = '(?:(?:\d{1,2}|two|three|four|five|six) )?';
 
-    /** Several of one kind, and one of them. */
+    /** Several of one kind, and one of them, beside those of a family. */
     private const ONE_OF = [
-        'children' => 'child', 'groomsmen' => 'groomsman', 'witnesses' => 'witness',
-        'parents' => 'parent', 'grandparents' => 'grandparent', 'brothers' => 'brother', 'sisters' => 'sister', 'siblings' => 'sibling',
-        'cousins' => 'cousin', 'aunts' => 'aunt', 'uncles' => 'uncle', 'nieces' => 'niece', 'nephews' => 'nephew', 'sons' => 'son',
         'jury' => 'jury', 'judges' => 'judge', 'hosts' => 'host', 'speakers' => 'speaker', 'captains' => 'captain', 'referees' => 'referee',
-        'daughters' => 'daughter', 'bridesmaids' => 'bridesmaid', 'attendants' => 'attendant', 'grandmothers' => 'grandmother',
-        'grandfathers' => 'grandfather', 'godparents' => 'godparent', 'flower girls' => 'flower girl', 'page boys' => 'page boy',
-        'ring bearers' => 'ring bearer', 'ushers' => 'usher', 'grandmas' => 'grandma', 'grandpas' => 'grandpa',
-        'friends' => 'friend', 'neighbours' => 'neighbour', 'twins' => 'twin',
+        'friends' => 'friend', 'neighbours' => 'neighbour',
     ];
 
     private const NO_NAME = '/^(?:the|his|her|their|family|kids|children|partners?|husband|wife|guests?|plus|sons?|daughters?|brothers?|sisters?|co|'.
         'company|associates|team|crew|staff|\d+)\b/iu';
 
     private const TITLES = ['mr', 'mrs', 'ms', 'mx', 'dr', 'herr', 'frau'];
+
+    /** What is said of all who stand on a line. */
+    private const TO_ALL = 'divorced|separated|both|all';
 
     /**
      * @param  list<NamedLine>  $people
@@ -76,7 +63,19 @@ final readonly class PeopleText
         return new self(self::merged($people), $headings, $together);
     }
 
-    private const TO_ALL = 'divorced|separated|both|all';
+    /** What somebody may be, as a group of a pattern. */
+    public static function role(): string
+    {
+        $partner = '(?:(?:ex|former|new|second)[ -])?'.RelationWords::any('partner');
+
+        return '(?:'.RelationWords::any('attendant').'|'.RelationWords::family()."|{$partner}|".self::OTHERS.')';
+    }
+
+    /** @return array<string, string> */
+    private static function oneOf(): array
+    {
+        return RelationWords::one() + self::ONE_OF;
+    }
 
     /** @return array{list<NamedLine>, list<string>} who is named on a line, and which names stand in its first place */
     private static function line(string $line, ?SideOfFamily $side): array
@@ -84,7 +83,7 @@ final readonly class PeopleText
         [$name, $role] = self::parts($line);
         $came = Companions::of('*', $name);
         [$name, $with] = $came->left === null ? [$name, []] : [$came->left, $came->with];
-        $several = implode('|', array_keys(self::ONE_OF)).'|'.self::TO_ALL;
+        $several = implode('|', array_keys(self::oneOf())).'|'.self::TO_ALL;
         if (preg_match("/^(.+?)\\s*\\(([^()]*\\b(?:{$several})\\b[^()]*)\\)$/iu", $line, $all) === 1 && count(self::several($all[1]) ?? []) > 1) {
             $came = Companions::of('*', $all[2]);
             [$line, $role, $with] = [$all[1], implode(', ', array_filter([(string) $role, (string) $came->left])), [...$with, ...$came->with]];
@@ -149,13 +148,15 @@ final readonly class PeopleText
     {
         $pieces = array_filter(array_map(trim(...), explode(',', (string) $role)), static fn (string $p): bool => $p !== '');
 
-        return $pieces !== [] && preg_grep('/^(?:the )?(?:junior |chief |head )?'.self::PARTY.'(?: of .+)?$/iu', $pieces, PREG_GREP_INVERT) === [];
+        $party = '(?:'.RelationWords::any('attendant').'|mc|reader|speaker)';
+
+        return $pieces !== [] && preg_grep('/^(?:the )?(?:junior |chief |head )?'.$party.'(?: of .+)?$/iu', $pieces, PREG_GREP_INVERT) === [];
     }
 
     /** @return list<string>|null names behind what several are: "Bridesmaids: Anna, Beth and Cleo"; null where a line does not begin so */
     private static function several(string $line): ?array
     {
-        $are = implode('|', array_keys(self::ONE_OF));
+        $are = implode('|', array_keys(self::oneOf()));
 
         return preg_match('/^'.self::COUNT."(?:the )?(?:[\p{L}’'`]+ )?(?:{$are})(?: of [^:,]{2,40})?\s*:\s*(.+)$/iu", $line, $found) === 1
             ? array_merge(...array_map(self::names(...), explode(',', $found[1])))
@@ -166,11 +167,11 @@ final readonly class PeopleText
     private static function parts(string $line): array
     {
         $found = [];
-        $several = '(?:the )?(?:[\p{L}’\'`]+ )?(?:'.implode('|', array_keys(self::ONE_OF)).')(?: of [^:,]{2,40})?';
+        $several = '(?:the )?(?:[\p{L}’\'`]+ )?(?:'.implode('|', array_keys(self::oneOf())).')(?: of [^:,]{2,40})?';
         if (preg_match('/^'.self::COUNT."({$several})\s*:/iu", $line, $found) === 1) {
             return ['', trim($found[1])];
         }
-        if (preg_match('/^((?:[\p{L}’\'`]+ )?'.self::ROLE.'(?: of [^:,]{2,40})?)\s*:\s*([^,]+)(?:,(.*))?$/iu', $line, $found) === 1) {
+        if (preg_match('/^((?:[\p{L}’\'`]+ )?'.self::role().'(?: of [^:,]{2,40})?)\s*:\s*([^,]+)(?:,(.*))?$/iu', $line, $found) === 1) {
             $more = trim($found[3] ?? '');
             $named = trim($found[2]);
             if (preg_match('/^(.{2,60}?)\s*\(([^()]{2,80})\)$/u', $named, $in) === 1) {
@@ -196,13 +197,13 @@ final readonly class PeopleText
     {
         [$name, $more] = [...explode(',', $rest, 2), ''];
         // "Nana Ama" is a name.
-        $called = (string) preg_replace('/^'.SideOfFamily::RELATIVE.' (?=\p{Lu})/iu', '', trim($name));
+        $called = (string) preg_replace('/^'.RelationWords::family().' (?=\p{Lu})/iu', '', trim($name));
         $isName = preg_match('/^\p{Lu}[\p{L}’\'.-]*(?: \p{L}[\p{L}’\'.-]*){0,4}$/u', $called) === 1 &&
-            preg_match('/\b'.self::ROLE.'\b|[’\']s\b/iu', $called) !== 1;
+            preg_match('/\b'.self::role().'\b|[’\']s\b/iu', $called) !== 1;
 
         $whose = '(?:(?:the )?\p{L}+[’\'`]s? |(?:the|maternal|paternal|great|step)[ -])?';
 
-        return $isName && preg_match("/^{$whose}".self::ROLE.'(?: of [^,]{2,40})?$/iu', $first) === 1
+        return $isName && preg_match("/^{$whose}".self::role().'(?: of [^,]{2,40})?$/iu', $first) === 1
             ? [trim($name), $first.(trim($more) === '' ? '' : ', '.trim($more))]
             : null;
     }
@@ -235,8 +236,8 @@ final readonly class PeopleText
         $role = $role === null ? null : preg_replace(['/\btwins (?=(?:of|to) )/iu', '/(?<=[’\'`]s )twins\b/iu'], ['children ', 'children'], $role);
 
         return $role === null ? null : (string) preg_replace_callback(
-            '/\b('.implode('|', array_keys(self::ONE_OF)).')\b/iu',
-            static fn (array $found): string => self::ONE_OF[mb_strtolower($found[1])],
+            '/\b('.implode('|', array_keys(self::oneOf())).')\b/iu',
+            static fn (array $found): string => self::oneOf()[mb_strtolower($found[1])],
             $role,
         );
     }

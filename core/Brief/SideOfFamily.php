@@ -7,12 +7,6 @@ namespace NorthSatchel\Brief;
 /** Whose people stand below a heading: "Bride's side", "Family of Callum", "Suppliers". What a line leaves open follows from it. */
 final readonly class SideOfFamily
 {
-    public const RELATIVE = '(?:(?:step|half|god|grand|great-?grand|great-?)?[ -]?(?:mother|father|mum|mom|dad|parent|sister|brother|sibling|'.
-        'son|daughter|child|aunt|uncle|niece|nephew)|auntie|cousin|gran(?:ny|dma|dpa|ddad|dad)?|nana?|oma|opa|'.
-        '(?:sister|brother|mother|father)[ -]in[ -]law)';
-
-    private const SAID = '/\b'.self::RELATIVE.'s? (?:of|to) \p{L}|[’\'`]s? (?:\p{L}+ )?'.self::RELATIVE.'\b/iu';
-
     private const FAMILY = '(?:side|family|families|relatives|relations|people|folks?)';
 
     private const HEADING = '/^\W*(?:the )?(?:(?<a>bride|groom|[\p{L}-]+?)[’\'`]s? '.self::FAMILY.
@@ -50,11 +44,13 @@ final readonly class SideOfFamily
         }
         $pieces = array_values(array_filter(array_map(trim(...), explode(',', (string) $role)), static fn (string $p): bool => $p !== ''));
         $isSaid = false;
+        $relative = RelationWords::family();
+        $said = '/\b'.$relative.' (?:of|to) \p{L}|[’\'`]s? (?:\p{L}+ )?'.$relative.'\b/iu';
         foreach ($pieces as $i => $piece) {
             $pieces[$i] = $this->piece($piece);
-            $isSaid = $isSaid || $pieces[$i] !== $piece || preg_match(self::SAID, $piece) === 1;
+            $isSaid = $isSaid || $pieces[$i] !== $piece || preg_match($said, $piece) === 1;
         }
-        if (! $isSaid && preg_match('/^('.self::RELATIVE.') (?=\p{L})/iu', $name, $found) === 1) {
+        if (! $isSaid && preg_match('/^('.$relative.') (?=\p{L})/iu', $name, $found) === 1) {
             $pieces[] = mb_strtolower($found[1])." of {$this->of}";
         }
 
@@ -63,15 +59,16 @@ final readonly class SideOfFamily
 
     private function piece(string $piece): string
     {
+        $relative = RelationWords::family();
         $adjective = '(?:(?:the|an?|her|his|their|late|younger|older|elder|big|little|twin|maternal|paternal|only) )*';
-        if (preg_match('/^('.$adjective.self::RELATIVE.')$/iu', $piece, $found) === 1) {
+        if (preg_match('/^('.$adjective.$relative.')$/iu', $piece, $found) === 1) {
             return preg_replace('/^(?:her|his|their) /iu', '', $found[1])." of {$this->of}";
         }
         // "Dad's younger brother", and "wife of dad"
-        if (preg_match('/^(?:her |his |their )?('.self::RELATIVE.'[’\'`]s .+)$/iu', $piece, $found) === 1) {
+        if (preg_match('/^(?:her |his |their )?('.$relative.'[’\'`]s .+)$/iu', $piece, $found) === 1) {
             return "{$this->of}'s {$found[1]}";
         }
 
-        return (string) preg_replace('/\b(of|to) (?:her |his |their )?('.self::RELATIVE.')$/iu', "$1 {$this->of}'s $2", $piece);
+        return (string) preg_replace('/\b(of|to) (?:her |his |their )?('.$relative.')$/iu', "$1 {$this->of}'s $2", $piece);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use NorthSatchel\Brief\RelationWords;
 use NorthSatchel\ImpossibleValue;
 
 /**
@@ -13,37 +14,6 @@ use NorthSatchel\ImpossibleValue;
 final class FamilyText
 {
     public const MOST_PEOPLE = 200;
-
-    private const RELATIONS = [
-        'parent' => [
-            'mother', 'father', 'parent', 'stepmother', 'stepfather', 'stepmum', 'stepmom', 'stepdad', 'mum', 'mom', 'mummy', 'mama', 'dad',
-            'daddy', 'papa',
-        ],
-        'grandparent' => ['grandmother', 'grandfather', 'grandparent', 'grandma', 'grandpa', 'granny', 'granddad', 'grandad', 'nan',
-            'great-grandmother', 'great-grandfather', 'gran', 'nana', 'gramps', 'oma', 'opa',
-        ],
-        'sibling' => [
-            'sister', 'brother', 'sibling', 'half-sister', 'half-brother', 'half sister', 'half brother', 'halfsister',
-            'halfbrother', 'stepsister', 'stepbrother', 'twin',
-            'twin sister', 'twin brother',
-        ],
-        'child' => ['son', 'daughter', 'child', 'stepson', 'stepdaughter'],
-        'partner' => [
-            'partner', 'wife', 'husband', 'spouse', 'girlfriend', 'boyfriend', 'fiancé', 'fiancée', 'new wife', 'new husband', 'new partner',
-            'second wife', 'second husband',
-        ],
-        'former' => [
-            'former partner', 'former wife', 'former husband', 'divorced from', 'ex-wife', 'ex-husband', 'ex wife', 'ex husband', 'ex-partner', 'ex',
-        ],
-        'wide' => [
-            'aunt', 'uncle', 'cousin', 'niece', 'nephew', 'great-aunt', 'great-uncle', 'godmother', 'godfather', 'godparent', 'godson',
-            'goddaughter', 'godchild', 'sister-in-law', 'brother-in-law', 'sister in law', 'brother in law',
-        ],
-        'in-law' => ['mother-in-law', 'father-in-law', 'parent-in-law', 'mother in law', 'father in law'],
-        'attendant' => ['attendant', 'best man', 'maid of honour', 'bridesmaid', 'groomsman', 'maid of honor', 'witness', 'usher', 'flower girl',
-            'page boy', 'ring bearer',
-        ],
-    ];
 
     /** What somebody needs, by the words that people use. */
     private const NEEDS = [
@@ -69,10 +39,6 @@ final class FamilyText
     private const LEAVES = '/^(?:leaves|has to leave|must leave|gone) (?:at |by )?(\d{1,2})[:.](\d\d)$/';
 
     private const BABY_OF = '/^(?|(?:baby|infant|newborn)(?: (?:boy|girl|son|daughter))? of (.+)|(.+?)[’\']s? (?:baby|infant|newborn))$/iu';
-
-    /** "Best man & brother of the groom" is both. */
-    private const AND_MORE = '/(?:^|(?<=,))\s*((?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|attendant))\s*(?:&|\+|and)\s+|'.
-        '\s+(?:&|\+|and)\s+(?=(?:the )?(?:best man|maid of honou?r|bridesmaid|groomsman|witness|usher|attendant)\s*(?:,|$))/iu';
 
     /** Which brother or which grandmother it is makes no difference to a group. */
     private const ADJECTIVE = '/\b(?:junior|chief|head|younger|older|elder|eldest|oldest|youngest|big|little|maternal|paternal|only) '.
@@ -113,7 +79,10 @@ final class FamilyText
         $needs = preg_match(self::NAMED_BABY, $name) === 1 ? ['infant'] : [];
         $height = $leaves = $role = null;
         $isCouple = $isTold = $isForCeremonyOnly = false;
-        $text = (string) preg_replace(self::AND_MORE, '$1, ', $text);
+        // "Best man & brother of the groom" is both.
+        $party = RelationWords::any('attendant');
+        $andMore = '/(?:^|(?<=,))\s*('.$party.')\s+(?:&|\+|and)\s+|\s+(?:&|\+|and)\s+(?=(?:the )?'.$party.'\s*(?:,|$))/iu';
+        $text = (string) preg_replace($andMore, '$1, ', $text);
         foreach (array_filter(array_map(trim(...), explode(',', $text)), static fn (string $p): bool => $p !== '') as $piece) {
             $found = [];
             $low = (string) preg_replace('/^(?:the|a|an) /u', '', mb_strtolower($piece));
@@ -171,7 +140,7 @@ final class FamilyText
     /** The relation that a name or a line names without saying whose: "uncle Jo", "stepmother"; null where none. */
     public static function bareRelation(string $name, string $knownBy): ?string
     {
-        foreach (array_diff_key(self::RELATIONS, ['attendant' => 0, 'former' => 0]) as $words) {
+        foreach (array_diff_key(RelationWords::KINDS, ['attendant' => 0, 'former' => 0]) as $words) {
             foreach ($words as $word) {
                 $quoted = preg_quote($word, '/');
                 $isKnownBy = preg_match("/(?:^|, )(?:the |an? )?{$quoted}(?:,|$)/iu", self::joined($knownBy)) === 1;
@@ -186,7 +155,7 @@ final class FamilyText
 
     private static function kindOf(string $word): string
     {
-        return (string) array_key_first(array_filter(self::RELATIONS, static fn (array $words): bool => in_array($word, $words, true)));
+        return (string) array_key_first(array_filter(RelationWords::KINDS, static fn (array $words): bool => in_array($word, $words, true)));
     }
 
     /** "step mother" and "grand-father" in one word. */
@@ -204,7 +173,7 @@ final class FamilyText
         static $pattern = null;
         $quoted = static fn (string $word): string => preg_quote($word, '/');
 
-        return $pattern ??= '/'.implode('|', array_map($quoted, array_merge(...array_values(self::RELATIONS)))).'/iu';
+        return $pattern ??= '/'.implode('|', array_map($quoted, array_merge(...array_values(RelationWords::KINDS)))).'/iu';
     }
 
     private static function relation(string $piece): ?Relation
@@ -212,7 +181,7 @@ final class FamilyText
         if (preg_match(self::anyRelation(), $piece) !== 1) {
             return null;
         }
-        foreach (self::RELATIONS as $kind => $words) {
+        foreach (RelationWords::KINDS as $kind => $words) {
             foreach ($words as $word) {
                 $joint = str_ends_with($word, 'from') ? '' : '(?:of|to)\s+';
                 if (preg_match('/^(?:the |an? )?'.preg_quote($word, '/').'\s+'.$joint.'(.+)$/iu', $piece, $found) === 1) {

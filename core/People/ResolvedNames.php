@@ -4,23 +4,11 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use NorthSatchel\Brief\RelationWords;
+
 /** The lines of a family with the names of others as the list has them, and what nobody can tell. */
 final readonly class ResolvedNames
 {
-    /** What families call them, by the relation; where several are, one asks. */
-    private const CALLED = [
-        'parent' => ['mum', 'mom', 'mother', 'dad', 'father'],
-        'grandparent' => ['grandma', 'granny', 'gran', 'nan', 'grandmother', 'grandpa', 'granddad', 'grandad', 'gramps', 'grandfather'],
-    ];
-
-    /** Words for one and the same. */
-    public const SAME = [
-        'mum' => 'mother', 'mom' => 'mother', 'mummy' => 'mother', 'mama' => 'mother', 'dad' => 'father', 'daddy' => 'father', 'papa' => 'father',
-        'stepmum' => 'stepmother', 'stepmom' => 'stepmother', 'stepdad' => 'stepfather', 'grandma' => 'grandmother', 'granny' => 'grandmother',
-        'gran' => 'grandmother', 'nan' => 'grandmother', 'nana' => 'grandmother', 'oma' => 'grandmother', 'grandpa' => 'grandfather',
-        'granddad' => 'grandfather', 'grandad' => 'grandfather', 'gramps' => 'grandfather', 'opa' => 'grandfather',
-    ];
-
     /**
      * @param  array<string, Relative>  $people  by name in lower case
      * @param  list<Unclear>  $unclear
@@ -36,7 +24,7 @@ final readonly class ResolvedNames
                 $roles[$person->role][] = $person->name;
             }
             foreach ($person->relations as $relation) {
-                foreach (self::CALLED[$relation->kind] ?? [] as $word) {
+                foreach (RelationWords::called($relation->kind) as $word) {
                     $roles[$word] = array_values(array_unique([...$roles[$word] ?? [], $person->name]));
                 }
             }
@@ -85,9 +73,9 @@ final readonly class ResolvedNames
     /** @return non-empty-list<string> */
     private static function alike(string $word): array
     {
-        $same = self::SAME[$word] ?? $word;
+        $same = RelationWords::SAME[$word] ?? $word;
 
-        return [$same, ...array_map(strval(...), array_keys(self::SAME, $same, true))];
+        return [$same, ...array_map(strval(...), array_keys(RelationWords::SAME, $same, true))];
     }
 
     /**

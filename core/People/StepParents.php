@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use NorthSatchel\Brief\RelationWords;
+
 /** A stepmother is with the father and a stepfather with the mother, as long as nothing was said to the contrary. */
 final class StepParents
 {
@@ -19,7 +21,7 @@ final class StepParents
         foreach ($family->parentsOf($child) as $name) {
             foreach ($family->person($name)->relations ?? [] as $relation) {
                 if ($relation->kind === 'parent' && $relation->of === $child) {
-                    $words[$name] = ResolvedNames::SAME[$relation->word] ?? $relation->word;
+                    $words[$name] = RelationWords::SAME[$relation->word] ?? $relation->word;
                 }
             }
         }
