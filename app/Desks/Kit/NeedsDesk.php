@@ -112,11 +112,12 @@ final class NeedsDesk
             }
         }
         $hours = self::hours($job);
+        $setups = $this->setups->written($job);
 
         return new PlannedWork(
-            PlanNeeds::of($stretches, $asks, $hours, JobDay::count($job), $this->setups->written($job)),
+            PlanNeeds::of($stretches, $asks, $hours, JobDay::count($job), $setups),
             $byLane,
-            FlashWork::of($stretches, $asks),
+            FlashWork::of($stretches, $asks, $setups),
             $hours,
             $job->temperature_c,
             PlannedWork::remotes($asks, $stretches),

@@ -6,6 +6,9 @@ namespace NorthSatchel\Kit\Needs;
 
 use NorthSatchel\Exposure\FlashPower;
 use NorthSatchel\Kit\Shelf\Gear;
+use NorthSatchel\Plan\Lights\SetPiece;
+use NorthSatchel\Plan\Lights\SetupLight;
+use NorthSatchel\SceneKind;
 use NorthSatchel\Time\Priority;
 
 /** What a day asks of its flashes: how many at once, and how much of a charge each of them fires. */
@@ -27,9 +30,16 @@ final readonly class FlashWork
     /**
      * @param  list<PlannedStretch>  $stretches
      * @param  list<Ask>  $asks
+     * @param  list<SetupLight>  $setups  of a studio, with what stands in each
      */
-    public static function of(array $stretches, array $asks): self
+    public static function of(array $stretches, array $asks, array $setups = []): self
     {
+        $inSetups = max([0, ...array_map(static fn (SetupLight $s): int => count($s->lights()), $setups)]);
+        $powers = array_map(static fn (SetPiece $p): ?float => $p->power, array_merge(...array_map(
+            static fn (SetupLight $s): array => $s->lights(),
+            $setups,
+        ) ?: [[]]));
+        $strongest = array_filter($powers) === [] ? null : max(array_filter($powers));
         $lights = array_values(array_filter($asks, static fn (Ask $a): bool => $a->what === NeedWhat::Light));
         $lit = [];
         $atOnce = 0;
@@ -51,8 +61,13 @@ final readonly class FlashWork
                 ? $stretch->priority === Priority::Must && SceneLights::wantsLight($stretch)
                 : array_filter($by, static fn (Ask $a): bool => $a->priority === Priority::Must) !== []);
             $guides = array_filter(array_map(static fn (Ask $a): ?float => $a->guideM(), $by));
-            $lit[] = new LitFrames($stretch->frames(), $guides === [] ? null : max($guides));
-            $atOnce = max($atOnce, $by === [] ? count($stretch->photographers()) : array_sum(array_map(static fn (Ask $a): int => $a->count, $by)));
+            $isInSetup = $by === [] && $inSetups > 0 && SceneKind::isLitByUs($stretch->title, $stretch->scene());
+            $lit[] = new LitFrames($stretch->frames(), $guides === [] ? null : max($guides), $isInSetup ? $strongest : null);
+            $atOnce = max($atOnce, match (true) {
+                $isInSetup => $inSetups,
+                $by === [] => count($stretch->photographers()),
+                default => array_sum(array_map(static fn (Ask $a): int => $a->count, $by)),
+            });
         }
 
         return new self($lit, $atOnce, $isMust ? Priority::Must : Priority::Should);
@@ -70,7 +85,7 @@ final readonly class FlashWork
         $pops = 0.0;
         foreach ($this->lit as $lit) {
             $power = $lit->guideM === null ? self::USUAL : FlashPower::atLeast(($lit->guideM / $full) ** 2) ?? FlashPower::Full;
-            $pops += $lit->frames * $power->share();
+            $pops += $lit->frames * ($lit->share ?? $power->share());
         }
 
         return $pops;

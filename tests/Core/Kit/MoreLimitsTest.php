@@ -12,6 +12,7 @@ use NorthSatchel\Kit\CardBudget;
 use NorthSatchel\Kit\Judge\LossReport;
 use NorthSatchel\Kit\Judge\PersonLoss;
 use NorthSatchel\Kit\Needs\DealtBodies;
+use NorthSatchel\Kit\Needs\FlashWork;
 use NorthSatchel\Kit\Needs\LoneWork;
 use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
@@ -226,5 +227,11 @@ final class MoreLimitsTest extends TestCase
         ));
         $this->assertSame(['light-scene'], $ids([]));
         $this->assertSame(['light-setups'], $ids($setups), 'with what it is lit is said there');
+        $powered = LightsText::read("Jug\n  Key, 1 m, 45° left, 1/8 power\n  Rim, 2 m, 150° right, 1/2 power");
+        $work = FlashWork::of($day, [], $powered);
+        $flash = new Gear(1, 'Flash', GearKind::Flash);
+        $this->assertSame([2, 30, 15.0], [$work->atOnce, $work->pops(), $work->fullPops($flash)], 'by the strongest of them');
+        $this->assertSame([1, 7.5], [FlashWork::of($day, [])->atOnce, FlashWork::of($day, [])->fullPops($flash)]);
+        $this->assertSame([2, 7.5], [FlashWork::of($day, [], $setups)->atOnce, FlashWork::of($day, [], $setups)->fullPops($flash)]);
     }
 }
