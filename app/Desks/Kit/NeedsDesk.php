@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Desks\Kit;
 
 use App\Desks\Brief\JobDay;
+use App\Desks\Plan\SendingDesk;
 use App\Desks\Plan\SetupLightDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;
@@ -22,6 +23,7 @@ use NorthSatchel\Kit\Needs\Need;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\Needs\SendNeeds;
 use NorthSatchel\Kit\PlannedWork;
 use NorthSatchel\Kit\Shelf\Gear;
 use NorthSatchel\Kit\Shelf\GearKind;
@@ -115,7 +117,7 @@ final class NeedsDesk
         $setups = $this->setups->written($job);
 
         return new PlannedWork(
-            PlanNeeds::of($stretches, $asks, $hours, JobDay::count($job), $setups),
+            [...PlanNeeds::of($stretches, $asks, $hours, JobDay::count($job), $setups), ...SendNeeds::of(SendingDesk::wanted($job))],
             $byLane,
             FlashWork::of($stretches, $asks, $setups),
             $hours,

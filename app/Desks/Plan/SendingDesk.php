@@ -16,6 +16,7 @@ use NorthSatchel\Plan\Sending\Pauses;
 use NorthSatchel\Plan\Sending\SendJudge;
 use NorthSatchel\Plan\Sending\SendText;
 use NorthSatchel\Plan\Sending\WantedGap;
+use NorthSatchel\Plan\Sending\WantedPicture;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdicts;
 
@@ -26,7 +27,27 @@ final readonly class SendingDesk
 
     public function of(Job $job): SendingRecord
     {
-        return SendingRecord::query()->firstOrNew(['job_id' => $job->id]);
+        return self::record($job);
+    }
+
+    /** Read once for a job as it was opened. */
+    private static function record(Job $job): SendingRecord
+    {
+        /** @var \WeakMap<Job, SendingRecord>|null $kept */
+        static $kept = null;
+        $kept ??= new \WeakMap();
+
+        return $kept[$job] ??= SendingRecord::query()->firstOrNew(['job_id' => $job->id]);
+    }
+
+    /** @return list<WantedPicture> of a job in which something is wanted early and can be read; else none */
+    public static function wanted(Job $job): array
+    {
+        try {
+            return BriefDesk::has($job, 'sending') ? SendText::pictures((string) self::record($job)->pictures) : [];
+        } catch (ImpossibleValue) {
+            return [];
+        }
     }
 
     /** @return list<string> */

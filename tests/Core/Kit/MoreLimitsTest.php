@@ -19,6 +19,7 @@ use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\Needs\SendNeeds;
 use NorthSatchel\Kit\Needs\SetupNeeds;
 use NorthSatchel\Kit\Remote\RemoteBody;
 use NorthSatchel\Kit\Remote\RemotePlan;
@@ -35,6 +36,7 @@ use NorthSatchel\Plan\Lights\MarksJudge;
 use NorthSatchel\Plan\Lights\PieceDifference;
 use NorthSatchel\Plan\Lights\SetKind;
 use NorthSatchel\Plan\Lights\SetPiece;
+use NorthSatchel\Plan\Sending\SendText;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Sky\SunPosition;
 use NorthSatchel\Time\LocalDay;
@@ -200,6 +202,15 @@ final class MoreLimitsTest extends TestCase
             ['lead' => [$body(1), $body(2)], 'second' => [$body(3), $body(4)]], ['lead' => 10, 'second' => 10], [new RemoteWork(100, 4.0)],
         );
         $this->assertSame(['Body 2'], array_map(static fn (LoneWork $w): string => $w->body->label, $dealt->alone));
+    }
+
+    public function test_what_is_sent_early_wants_something_to_send_with(): void
+    {
+        $this->assertSame([], SendNeeds::of([]));
+        $need = SendNeeds::of(SendText::pictures("Cup ×2, by 17:30\nLine-up, by 15:10"))[0];
+        $this->assertSame([NeedWhat::Computer, 1, Priority::Should], [$need->what, $need->count, $need->priority]);
+        $this->assertStringStartsWith('3 pictures are wanted early, the first by 15:10: ', $need->because);
+        $this->assertStringStartsWith('1 picture is wanted early', SendNeeds::of(SendText::pictures('Cup, by 17:30'))[0]->because);
     }
 
     public function test_what_stands_in_the_setups_is_asked_of_the_kit(): void
