@@ -129,6 +129,13 @@ final class CameraCheckTest extends TestCase
         $this->assertSame(SaveMode::Mirror, self::body(1, $slot, $slot)->mode());
         $this->assertCount(2, $slot->testFrames('OV1'));
         $this->assertSame([], $slot->leftovers('OV1', 0), 'the earlier firing came after the card went in');
+        $frame = static fn (int $number, int $clock, int $zoneS): FrameSeen => new FrameSeen(
+            "DCIM/100ABCDE/ABCD000{$number}.JPG", FrameKind::Jpeg, $clock, $zoneS, 'OV1', null,
+        );
+        // An hour ahead of UTC: its clock shows 4600 when it is 1000, and the card went in at 2000.
+        $zoned = new SlotRead('A', [$frame(1, 4600, 3600), $frame(2, 9999, 3600)], 2000);
+        $this->assertSame(['DCIM/100ABCDE/ABCD0001.JPG'], array_column($zoned->leftovers('OV1', 0), 'path'));
+        $this->assertSame([], $zoned->leftovers('OV1', -1000), 'and a clock that is behind was read later than it says');
     }
 
     public function test_after_the_clock_was_set_back_the_new_frames_are_still_the_last(): void

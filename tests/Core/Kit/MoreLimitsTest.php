@@ -19,6 +19,7 @@ use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Kit\Needs\PlanNeeds;
+use NorthSatchel\Kit\Needs\SceneLights;
 use NorthSatchel\Kit\Needs\SendNeeds;
 use NorthSatchel\Kit\Needs\SetupNeeds;
 use NorthSatchel\Kit\Remote\RemoteBody;
@@ -202,6 +203,14 @@ final class MoreLimitsTest extends TestCase
             ['lead' => [$body(1), $body(2)], 'second' => [$body(3), $body(4)]], ['lead' => 10, 'second' => 10], [new RemoteWork(100, 4.0)],
         );
         $this->assertSame(['Body 2'], array_map(static fn (LoneWork $w): string => $w->body->label, $dealt->alone));
+    }
+
+    public function test_a_rite_is_not_flashed_however_dark(): void
+    {
+        $dark = static fn (string $title): bool => SceneLights::isDark(new PlannedStretch(
+            1, $title, ['lead'], 0, 3600, '22:00', 1, Priority::Must, 2.0, [new PlannedShot('x', Priority::Must, 9)],
+        ));
+        $this->assertSame([false, true], [$dark('Rite by the fire'), $dark('Stories by the fire')]);
     }
 
     public function test_what_is_sent_early_wants_something_to_send_with(): void
