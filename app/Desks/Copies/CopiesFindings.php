@@ -26,6 +26,7 @@ final class CopiesFindings
         private readonly HandoverDesk $handovers,
         private readonly Places $places,
         private readonly OwnerRules $rules,
+        private readonly NextCopy $next,
     ) {}
 
     public function verdicts(Job $job): Verdicts
@@ -98,10 +99,9 @@ final class CopiesFindings
     private function tooFew(GridRow $row, int $wanted): Verdict
     {
         $not = ['the card itself is not counted'];
-        $remedy = new Remedy('copy.start', 'Copy it to the drives', ['card' => $row->card->id]);
-        if ($row->isEverywhere()) {
-            $not[] = 'it lies on every drive that is known, and what shares a disk counts once';
-            $remedy = self::moreDrives();
+        $remedy = $this->next->of($row);
+        if ($remedy->action === 'folders.open') {
+            $not[] = self::sharing($row);
         }
         if (in_array(CopyState::Told, $row->cells, true)) {
             $not[] = 'nor what another satchel tells of copies: point to them under “A copy made otherwise”, and they are looked through';
@@ -116,14 +116,16 @@ final class CopiesFindings
             "{$row->card->item->label} is not safe yet.",
             "It lies verified on {$row->verified} of {$wanted} devices; ".implode(', ', $not).'.',
             ['verified' => $row->verified, 'wanted' => $wanted],
-            $row->card->folder === null && $remedy->action === 'copy.start' ? null : $remedy,
+            $row->card->folder === null && in_array($remedy->action, ['copy.start', 'copy.to'], true) ? null : $remedy,
         );
     }
 
-    /** Where a load lies on every drive already, copying it again would bring nothing. */
-    public static function moreDrives(): Remedy
+    /** Why copying it again would bring nothing. */
+    public static function sharing(GridRow $row): string
     {
-        return new Remedy('folders.open', 'Add a drive, or say which disk is which');
+        return $row->isEverywhere()
+            ? 'it lies on every drive that is known, and what shares a disk counts once'
+            : 'no drive that it could be copied to is on another disk than one that holds it';
     }
 
     private function partly(Card $card, int $fill, int $placeId): Verdict

@@ -58,6 +58,13 @@ final class Places
         return $said === null ? Medium::found($disks) : Medium::said($said, $disks);
     }
 
+    /** Whether both are here and on one disk; of one that is not here nobody can tell. */
+    public function areOne(Destination $one, Destination $other): bool
+    {
+        return ! is_string($this->now($one->id)) && ! is_string($this->now($other->id))
+            && Devices::mediumOf($one)->isSameAs(Devices::mediumOf($other));
+    }
+
     /**
      * Places that are on one medium, so that copies on all of them count once.
      *

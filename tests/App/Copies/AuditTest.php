@@ -96,7 +96,8 @@ final class AuditTest extends TestCase
         ]);
         $this->followingRedirects()
             ->post("/jobs/1/cards/{$card}/permit")
-            ->assertSee('S01 waits for its copy elsewhere.');
+            ->assertSee('S01 waits for its copy elsewhere.')
+            ->assertDontSee('Copy it to the drives');
         $this->post('/jobs/1/copies', [
             'kind' => 'copy',
             'all' => 1,

@@ -343,7 +343,11 @@ final class PermitProofTest extends TestCase
         $this->ask('S01')
             ->assertDontSee('S01 may be formatted.')
             ->assertSee('S01 holds frames that are not safe yet.')
-            ->assertSee('the least 1');
+            ->assertSee('the least 1')
+            // Both drives at hold it: only one on another disk, or elsewhere, brings a copy more.
+            ->assertDontSee('Copy it to the drives');
+        $this->ask('S01')->assertSee('Copy to Home office')->assertDontSee('Copy it to the drives');
+        $this->get("/jobs/{$this->job->id}/copies")->assertSee('Copy to Home office')->assertDontSee('Copy it to the drives');
         $this->get('/folders')->assertSee('Counts once together with');
         // Copying again would bring nothing where each known drive holds it.
         Destination::query()->whereNotIn('name', ['Drive Fir', 'Drive Birch'])->delete();
