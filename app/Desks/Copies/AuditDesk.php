@@ -12,6 +12,7 @@ use App\Models\Cards\CardLoad;
 use App\Models\Cards\Frame;
 use App\Models\Copies\CopyEvent;
 use App\Models\Copies\Destination;
+use NorthSatchel\Cards\Permit\Medium;
 use NorthSatchel\Copies\Audit\AuditCopy;
 use NorthSatchel\Copies\Audit\AuditLoad;
 use NorthSatchel\Copies\Audit\AuditPlace;
@@ -69,6 +70,7 @@ final class AuditDesk
                 $destination->route,
                 $destination->account,
                 $destination->mb_per_s,
+                self::medium($destination),
             );
         }
         $loads = [];
@@ -112,23 +114,32 @@ final class AuditDesk
 
     private function copy(AuditPlace $place, CopyEvent $event): AuditCopy
     {
+        $medium = $this->places->medium($event);
+
         return new AuditCopy(
             $place->name,
-            $this->places->medium($event)->name,
+            $medium->name,
             $place->kind,
             $place->kept,
             $place->route,
             $place->account,
             $event->at->getTimestamp(),
+            $medium,
         );
     }
 
     private static function device(Destination $destination): string
     {
+        return self::medium($destination)->name ?? "place {$destination->id}";
+    }
+
+    /** Null where it is not here. */
+    private static function medium(Destination $destination): ?Medium
+    {
         try {
-            return Devices::mediumOf($destination)->name;
+            return Devices::mediumOf($destination);
         } catch (\RuntimeException) {
-            return "place {$destination->id}";
+            return null;
         }
     }
 }

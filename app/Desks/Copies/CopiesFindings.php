@@ -70,7 +70,7 @@ final class CopiesFindings
                 'copies.one-medium',
                 "{$this->places->get($id)->name} and ".implode(' and ', $others).' count as one.',
                 'They are on one disk, or the system says nothing of their disks: what takes one takes the other. If they are two, say '.
-                    'so in writing under Folders.',
+                    'so in writing under Folders, of each of them'.$this->unsaid([$id, ...array_keys($others)]).'.',
                 remedy: new Remedy('folders.open', 'Say which disk is which'),
             );
             break;
@@ -118,6 +118,19 @@ final class CopiesFindings
             ['verified' => $row->verified, 'wanted' => $wanted],
             $row->card->folder === null && in_array($remedy->action, ['copy.start', 'copy.to'], true) ? null : $remedy,
         );
+    }
+
+    /**
+     * Which of them is not called anything yet, where another is.
+     *
+     * @param  list<int>  $ids
+     */
+    private function unsaid(array $ids): string
+    {
+        $not = array_values(array_filter($ids, fn (int $id): bool => $this->places->get($id)->medium_said === null));
+        $names = array_map(fn (int $id): string => $this->places->get($id)->name, $not);
+
+        return $not === [] || count($not) === count($ids) ? '' : ': nothing is said yet of '.implode(' and ', $names);
     }
 
     /** Why copying it again would bring nothing. */

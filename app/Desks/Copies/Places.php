@@ -68,7 +68,7 @@ final class Places
     /**
      * Places that are on one medium, so that copies on all of them count once.
      *
-     * @return array<int, list<string>> names of the others, by id; of those that are here
+     * @return array<int, array<int, string>> names of the others by their id, by id; of those that are here
      */
     public function sharing(): array
     {
@@ -83,7 +83,7 @@ final class Places
         foreach ($media as $id => $medium) {
             foreach ($media as $other => $its) {
                 if ($id !== $other && $medium->isSameAs($its)) {
-                    $sharing[$id][] = $this->get($other)->name;
+                    $sharing[$id][$other] = $this->get($other)->name;
                 }
             }
         }

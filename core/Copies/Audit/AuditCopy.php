@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies\Audit;
 
+use NorthSatchel\Cards\Permit\Medium;
+
 /** A verified copy of a card load: where, on what, and by which way it got there. */
 final readonly class AuditCopy
 {
@@ -23,5 +25,7 @@ final readonly class AuditCopy
         public string $route,
         public ?string $account,
         public int $verifiedAt,
+        /** What it lies on, as permits tell media apart; null: as its device is called. */
+        public ?Medium $medium = null,
     ) {}
 }

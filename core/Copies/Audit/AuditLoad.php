@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies\Audit;
 
+use NorthSatchel\Cards\Permit\Medium;
+
 /** What was shot onto one card between two formats. */
 final readonly class AuditLoad
 {
@@ -13,9 +15,13 @@ final readonly class AuditLoad
      */
     public function __construct(public string $label, public int $files, public float $gb, public array $copies, public bool $isOnCard) {}
 
+    /** As many as a permit counts: what is on one medium counts once. */
     public function devices(): int
     {
-        return count(array_unique(array_map(static fn (AuditCopy $c): string => $c->device, $this->copies)));
+        return count(Medium::different(array_map(
+            static fn (AuditCopy $c): Medium => $c->medium ?? Medium::said($c->device, [$c->device]),
+            $this->copies,
+        )));
     }
 
     /** @return list<string> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace NorthSatchel\Copies\Audit;
 
+use NorthSatchel\Cards\Permit\Medium;
+
 /** A place that copies can go to. */
 final readonly class AuditPlace
 {
@@ -17,10 +19,11 @@ final readonly class AuditPlace
         public string $route,
         public ?string $account = null,
         public float $mbPerS = 150.0,
+        public ?Medium $medium = null,
     ) {}
 
     public function copy(int $now): AuditCopy
     {
-        return new AuditCopy($this->name, $this->device, $this->kind, $this->kept, $this->route, $this->account, $now);
+        return new AuditCopy($this->name, $this->device, $this->kind, $this->kept, $this->route, $this->account, $now, $this->medium);
     }
 }

@@ -365,6 +365,10 @@ final class PermitProofTest extends TestCase
                 'medium' => $place->name,
                 'words' => 'I hold both in my hands.',
             ])->assertSessionHasNoErrors();
+            $isFirst = Destination::query()->whereNull('medium_said')->exists();
+            $this->assertSame($isFirst, str_contains((string) session('said'), 'until something is said of that too.'));
+            $page = $this->get("/jobs/{$this->job->id}/copies");
+            $isFirst ? $page->assertSee('nothing is said yet of')->assertSee('1 device, ') : $page->assertDontSee('count as one.');
             $this->post("/destinations/{$place->id}/medium", [
                 'medium' => 'again',
                 'words' => 'I hold both in my hands.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Copies;
 
+use NorthSatchel\Cards\Permit\Medium;
 use NorthSatchel\Copies\Audit\AuditCopy;
 use NorthSatchel\Copies\Audit\AuditJudge;
 use NorthSatchel\Copies\Audit\AuditLoad;
@@ -81,6 +82,10 @@ final class AuditTest extends TestCase
             self::copy('Vault', 'elsewhere', 'disk'),
         );
         $this->assertSame(1, $rule->missing($twice), 'two folders of one drive are one device');
+        $on = static fn (Medium $medium): AuditCopy => new AuditCopy('P', $medium->name, 'ssd', 'home', 'this program', null, self::NOW, $medium);
+        $devices = static fn (Medium ...$media): int => self::load('S1', false, ...array_map($on, array_values($media)))->devices();
+        $this->assertSame(1, $devices(Medium::found(['d']), Medium::said('Red', ['d'])), 'one with a name and one without, on one disk');
+        $this->assertSame(2, $devices(Medium::said('Blue', ['d']), Medium::said('Red', ['d'])), 'both named: as a permit counts them');
         $this->assertSame('2-1-0', (new AuditRule(2, 1, 0))->name());
         $this->expectException(ImpossibleValue::class);
         new AuditRule(2, 1, 3);

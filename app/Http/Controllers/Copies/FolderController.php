@@ -179,7 +179,7 @@ final class FolderController
     }
 
     /** What the owner calls a medium of which the system says nothing; said once, in writing. */
-    public function medium(MediumRequest $request, Destination $destination): RedirectResponse
+    public function medium(MediumRequest $request, Destination $destination, Places $places): RedirectResponse
     {
         $given = $request->validated();
         if ($destination->medium_said !== null) {
@@ -187,7 +187,10 @@ final class FolderController
         }
         $destination->update(['medium_said' => trim((string) $given['medium']), 'medium_words' => (string) $given['words']]);
 
-        return redirect('/folders')->with('said', "{$destination->name} is on {$given['medium']}, in your word; permits say so.");
+        $sharing = $places->sharing()[$destination->id] ?? [];
+        $still = $sharing === [] ? '' : ' It counts once together with '.implode(' and ', $sharing).' until something is said of that too.';
+
+        return redirect('/folders')->with('said', "{$destination->name} is on {$given['medium']}, in your word; permits say so.{$still}");
     }
 
     /** The mark on a drive is gone, and it is that drive all the same. */
