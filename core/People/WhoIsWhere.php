@@ -36,7 +36,8 @@ final class WhoIsWhere
     {
         $bare = [];
         foreach ($family->people() as $person) {
-            $word = $person->relations === [] && ! $person->isOfTheCouple ? FamilyText::bareRelation($person->name, $person->knownBy) : null;
+            $isAsked = $person->relations === [] && ! $person->isOfTheCouple && $person->attendance === Attendance::Comes;
+            $word = $isAsked ? FamilyText::bareRelation($person->name, $person->knownBy) : null;
             if ($word !== null) {
                 $bare[] = "{$person->name} ({$word})";
             }

@@ -75,19 +75,7 @@ final class GroupDesk
         ?int $afterId = null,
     ): FormalGroup {
         $family = $this->people->family($job);
-        $names = [];
-        foreach ($people as $name) {
-            $meant = $family->names->meant($name);
-            if (count($meant) > 1) {
-                throw ValidationException::withMessages(['people' => "{$name} may be ".implode(' or ', $meant).': write the name in full.']);
-            }
-            $names[] =
-                $meant[0] ??
-                throw ValidationException::withMessages([
-                    'people' => "{$name} is not among the people of this job.",
-                    'unknown' => [$name],
-                ]);
-        }
+        $names = GroupNames::of($family, $people);
         if ($names === []) {
             throw ValidationException::withMessages(['people' => 'Name at least one.']);
         }

@@ -12,6 +12,7 @@ use App\Models\People\Proposal;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\People\TypedNames;
 
 /** What the couple sends through their link: proposals, accepted or declined line by line. */
 final class ProposalDesk
@@ -112,14 +113,9 @@ final class ProposalDesk
         if (preg_match('/^(.*?)\s*\((must|should|nice)(?: have)?\)\s*(.*)$/iu', $line, $found) === 1) {
             [$priority, $line] = [mb_strtolower($found[2]), trim("{$found[1]} {$found[3]}")];
         }
-        [$title, $names] = str_contains($line, ':') ? array_map(trim(...), explode(':', $line, 2)) : ['', $line];
-        $people = array_values(
-            array_filter(
-                array_map(trim(...), preg_split('/,|;| and | og | och | und /u', $names) ?: []),
-                static fn (string $n): bool => $n !== '',
-            ),
-        );
-        $this->work->add($job, mb_substr($title === '' ? implode(', ', $people) : $title, 0, 120), $people, $priority);
+        $typed = TypedNames::of($line, $this->people->family($job)->couple(), isTitled: true);
+        $title = $typed->title === '' ? implode(', ', $typed->names) : $typed->title;
+        $this->work->add($job, mb_substr($title, 0, 120), $typed->names, $priority);
     }
 
     /**
