@@ -11,6 +11,7 @@ final readonly class CaptionedFrame
      * @param  bool  $isTyped  whether a line was typed for it; else it says where and when it was only
      * @param  list<string>  $unclear
      * @param  list<string>  $doubts  what does not keep it from going out
+     * @param  bool  $isOtherDay  whether it was taken on another day than the job, and no line was typed for it
      * @param  bool  $isUnchecked  whether it names somebody of whom nobody knows whether they play today
      */
     public function __construct(
@@ -20,5 +21,6 @@ final readonly class CaptionedFrame
         public array $unclear,
         public array $doubts = [],
         public bool $isUnchecked = false,
+        public bool $isOtherDay = false,
     ) {}
 }

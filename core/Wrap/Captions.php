@@ -27,6 +27,9 @@ final readonly class Captions
 
     private const MOST_NAMED = 3;
 
+    /** What was taken so long before or after a job belongs to it hardly (ours, no source). */
+    private const NEAR_S = 43_200;
+
     /** @var list<CaptionedFrame> */
     public array $frames;
 
@@ -64,9 +67,10 @@ final readonly class Captions
             $coded = CodedText::of($roster, $line->text ?? $happening->title ?? $job);
             $where = $happening->place ?? $place;
             $when = $frame->at === null ? $day->date : (new \DateTimeImmutable("@{$frame->at}"))->setTimezone($day->timezone)->format('Y-m-d');
+            $isOtherDay = $line === null && self::isOtherDay($frame->at, $happenings, $day);
             $captioned[] = new CaptionedFrame(
                 $frame,
-                new Caption(
+                $isOtherDay ? new Caption("{$when}.") : new Caption(
                     ($coded->text === $job ? '' : rtrim($coded->text, '. ').'. ')."{$job}, {$where}, {$when}.",
                     array_map(static fn (RosterPlayer $p): string => $p->name, $coded->people),
                     $where,
@@ -78,6 +82,7 @@ final readonly class Captions
                 ],
                 $coded->doubts,
                 array_filter($coded->people, static fn (RosterPlayer $p): bool => $p->isToday === null) !== [],
+                $isOtherDay,
             );
         }
         $this->frames = $captioned;
@@ -87,6 +92,15 @@ final readonly class Captions
             array_map(strval(...), array_keys($byName)),
             array_map(static fn (TakenExposure $f): string => $f->name, $frames),
         ));
+    }
+
+    /** @param  list<Happening>  $happenings  in the order of time */
+    private static function isOtherDay(?int $at, array $happenings, LocalDay $day): bool
+    {
+        $from = $happenings[0]->from ?? $day->startsAt();
+        $to = max([$from + 86_400, ...array_map(static fn (Happening $h): int => $h->to, $happenings)]);
+
+        return $at !== null && ($at < $from - self::NEAR_S || $at > $to + self::NEAR_S);
     }
 
     /** @param  list<Happening>  $happenings */
@@ -137,7 +151,7 @@ final readonly class Captions
     {
         $clear = [];
         foreach ($this->frames as $frame) {
-            if ($frame->unclear === []) {
+            if ($frame->unclear === [] && ! $frame->isOtherDay) {
                 $clear[$frame->frame->id] = $frame->caption;
             }
         }
@@ -200,12 +214,23 @@ final readonly class Captions
                 ['frames' => $unchecked],
             );
         }
-        $bare = count(array_filter($this->frames, static fn (CaptionedFrame $f): bool => ! $f->isTyped));
+        $others = count(array_filter($this->frames, static fn (CaptionedFrame $f): bool => $f->isOtherDay));
+        if ($others > 0) {
+            $found[] = Verdict::mind(
+                'caption.other-day',
+                Plural::of($others, '1 frame was', "{$others} frames were").' taken on another day than the job.',
+                'Test frames, another job, or a clock that is wrong: they say only when they were taken, until a line is typed for them or '.
+                    'the clock is set right.',
+                ['frames' => $others],
+            );
+        }
+        $typed = count(array_filter($this->frames, static fn (CaptionedFrame $f): bool => $f->isTyped));
+        $bare = count($this->frames) - $typed - $others;
         if ($bare > 0) {
             $found[] = Verdict::mind(
                 'caption.bare',
                 Plural::of($bare, '1 frame says only where and when it was.', "{$bare} frames say only where and when they were."),
-                count($this->frames) - $bare.' have a line of their own. Those that are chosen want one; the others may stay so.',
+                $typed.' have a line of their own. Those that are chosen want one; the others may stay so.',
                 ['frames' => $bare],
             );
         }

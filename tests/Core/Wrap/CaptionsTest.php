@@ -36,6 +36,31 @@ final class CaptionsTest extends TestCase
         return self::day()->instantOf(ClockTime::of($clock)) + $seconds;
     }
 
+    public function test_a_frame_of_another_day_claims_no_place(): void
+    {
+        $half = new Happening('First half', self::at('18:00'), self::at('18:30'), 'North Hall');
+        $read = static fn (string $text, array $happenings, int ...$at): Captions => new Captions(
+            CaptionText::read($text),
+            array_map(static fn (int $i, int $t): TakenExposure => new TakenExposure($i, "NSA_000{$i}", $t), array_keys($at), array_values($at)),
+            $happenings,
+            Roster::read('', ''),
+            self::day(),
+            'School cup',
+            'North Hall',
+        );
+        $texts = static fn (Captions $c): array => array_map(static fn (CaptionedFrame $f): string => $f->caption->text, $c->frames);
+        $early = $read('', [$half], self::at('06:00') - 1, self::at('06:00'), self::at('18:10'));
+        $this->assertSame(['2027-06-12.', 'School cup, North Hall, 2027-06-12.', 'First half. School cup, North Hall, 2027-06-12.'], $texts($early));
+        $this->assertSame([1, 2], array_keys($early->clear()), 'it is not sent with a caption');
+        $codes = array_map(static fn (Verdict $v): string => $v->code, iterator_to_array($early->verdicts()));
+        $this->assertSame(['caption.other-day', 'caption.bare'], $codes);
+        $late = self::at('18:00') + 86_400 + 43_200;
+        $others = array_map(static fn (CaptionedFrame $f): bool => $f->isOtherDay, $read('', [$half], $late, $late + 1)->frames);
+        $this->assertSame([false, true], $others);
+        $typed = $read('NSA_0000: the hall before', [$half], self::at('06:00') - 90_000);
+        $this->assertStringStartsWith('the hall before. School cup', $texts($typed)[0], 'what is typed is meant');
+    }
+
     private static function captions(string $text, string $roster = "Reds:\n7 Ada Berg\n9 Bo Cederlund", string $lineUp = 'Reds: 7'): Captions
     {
         return new Captions(
