@@ -15,9 +15,8 @@ final readonly class ChanceTable implements \JsonSerializable
 
     public const LONGEST_MINUTES = 60;
 
-    private const RUNS = 400;
-
-    private const SEED = 20;
+    /** From the first one on, on time, it is the day that is rehearsed on its own page; of the many others fewer are enough. */
+    private const FEWER_RUNS = 400;
 
     /** @param  array<string, array<int, list<array{int, int}|null>>>  $at  by lane and segment, for 0, 10, 20 … minutes: the anchor and the days */
     private function __construct(public array $at) {}
@@ -33,7 +32,8 @@ final readonly class ChanceTable implements \JsonSerializable
                 }
                 for ($late = 0; $late <= self::LONGEST_MINUTES; $late += self::STEP_MINUTES) {
                     $rest = [$segment->at($segment->startsAt + 60 * $late, $segment->minutes), ...array_slice($lane, $index + 1)];
-                    $chances = (new DayRehearsal($day->with($rest), $name, self::RUNS, self::SEED))->anchors();
+                    $runs = $index === 0 && $late === 0 ? DayRehearsal::RUNS : self::FEWER_RUNS;
+                    $chances = (new DayRehearsal($day->with($rest), $name, $runs))->anchors();
                     $at[$name][$segment->id][] = [$anchor->id, (int) round(100 * ($chances[$anchor->id] ?? 1.0))];
                 }
             }

@@ -26,10 +26,6 @@ use NorthSatchel\Verdicts;
 /** What if we run late? The best re-plan, applied on one press and undone on another; and the day rehearsed. */
 final class WhatIfDesk
 {
-    private const RUNS = 3000;
-
-    private const SEED = 20;
-
     public function __construct(private readonly PlanDesk $plan, private readonly PlanWork $work, private readonly SpotLightDesk $light,
         private readonly DelayedCover $cover, private readonly WholeDay $whole) {}
 
@@ -81,7 +77,7 @@ final class WhatIfDesk
     {
         return KeptFindings::besideTaps($job, "lived-{$number}-{$lane}", function () use ($job, $number, $lane): LivedLane {
             $day = $this->plan->day($job, $number);
-            $rehearsal = new DayRehearsal($day, $lane, self::RUNS, self::SEED);
+            $rehearsal = new DayRehearsal($day, $lane);
             // Tried before it is offered: it makes no stop, and nothing more that has to be mended, whoever judges it.
             $now = $this->whole->verdictsOn($job, $day, $number);
 

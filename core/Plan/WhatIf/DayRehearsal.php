@@ -17,6 +17,11 @@ use NorthSatchel\Plan\Segment;
  */
 final class DayRehearsal
 {
+    /** Wherever a whole day is rehearsed, so that the same days come out. */
+    public const RUNS = 3000;
+
+    public const SEED = 20;
+
     private const SHORTER = 0.8;
 
     private const LONGER = 1.5;
@@ -37,8 +42,8 @@ final class DayRehearsal
     public function __construct(
         private readonly PlannedDay $day,
         private readonly string $lane,
-        private readonly int $runs,
-        private readonly int $seed,
+        private readonly int $runs = self::RUNS,
+        private readonly int $seed = self::SEED,
     ) {
         $this->segments = $day->lanes()[$lane] ?? [];
     }

@@ -18,6 +18,7 @@ use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Setting;
 use NorthSatchel\Plan\Travels;
+use NorthSatchel\Plan\WhatIf\DayRehearsal;
 use NorthSatchel\Plan\WhatIf\LateDay;
 use NorthSatchel\Sky\GeoPoint;
 use NorthSatchel\Taps\Tap;
@@ -139,6 +140,10 @@ final class PocketTest extends TestCase
         $this->assertNotNull($table->at('lead', 3, 60));
         $this->assertNull($table->at('lead', 3, 61));
         $this->assertCount(7, $table->at['lead'][3]);
+        $first = self::plan()->lanes()['lead'][0];
+        [$anchor, $said] = $table->at('lead', $first->id, 0) ?? [0, 0];
+        $rehearsed = (int) round(100 * ((new DayRehearsal(self::plan(), 'lead'))->anchors()[$anchor] ?? -1));
+        $this->assertSame($rehearsed, $said, 'before it begins the phone says what the rehearsal says');
     }
 
     private static function tap(string $id, TapKind $kind, string $clock, int $segment, int|string|null $more = null): Tap
