@@ -34,6 +34,13 @@ const svg = (tag, attributes, ...children) => {
   return node;
 };
 
+/* Long before, the date stands with the hour: it would else look like one of today. */
+const FAR_S = 18 * 3600;
+
+const faceOf = (seconds) => (seconds - now() < FAR_S ? face(seconds) : `${face(seconds)} on ${new Intl.DateTimeFormat('en-GB', {
+  timeZone: data().pocket.timezone, weekday: 'short', day: 'numeric', month: 'short',
+}).format(new Date(seconds * 1000))}`);
+
 const face = (seconds) => new Intl.DateTimeFormat('en-GB', {
   timeZone: data().pocket.timezone, hour: '2-digit', minute: '2-digit', hourCycle: 'h23',
 }).format(new Date(seconds * 1000));
@@ -189,7 +196,7 @@ const nextCard = (state) => {
   }
   const leave = next.starts - (next.way + next.setup) * 60;
   return el('section', { class: 'day-next' },
-    el('p', { class: 'text-faint' }, `Next, at ${face(next.starts)}`),
+    el('p', { class: 'text-faint' }, `Next, at ${faceOf(next.starts)}`),
     el('h2', {}, next.title),
     el('p', {}, where(next)),
     next.way + next.setup > 0
@@ -198,7 +205,7 @@ const nextCard = (state) => {
         next.setup ? `${next.setup} min of setting up` : '',
       ].filter(Boolean).join(', ')}.`)
       : el('p', { class: 'figures' }, leave <= now() ? `It should have begun at ${face(leave)}.`
-        : at.lateAtNext > 0 ? '' : `Nothing is lost until ${face(leave)}.`),
+        : at.lateAtNext > 0 ? '' : `Nothing is lost until ${faceOf(leave)}.`),
     next.shots.filter((shot) => shot.lens || shot.hasNoLens).map((shot) => el('p', { class: 'note' },
       `${shot.what}, ${shot.focal} mm: ${shot.lens ? `the lens is with ${shot.lens}` : 'no lens along reaches it'}.`)),
     next.swaps.map((says) => el('p', { class: 'note' }, says)),

@@ -419,7 +419,7 @@ final class DayTest extends BrowserTestCase
         file_put_contents(self::$satchel->folder.'/standins/pretended-clock', '');
         $this->visit('/jobs/3/day');
         self::isBack(self::$browser);
-        $this->see('Nothing is lost until 10:00.');
+        $this->see('Nothing is lost until 10:00 on ');
         $day = (new \DateTimeImmutable('today', new \DateTimeZone('Europe/Stockholm')))->modify('+27 days 10:10');
         $played = ['from' => $day->getTimestamp(), 'since' => microtime(true), 'speed' => 1];
         file_put_contents(self::$satchel->folder.'/standins/pretended-clock', json_encode($played));
