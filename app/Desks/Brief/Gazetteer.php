@@ -31,34 +31,29 @@ final class Gazetteer
         return trim((string) preg_replace('/[^a-z0-9]+/', ' ', is_string($plain) ? $plain : mb_strtolower($name)));
     }
 
-    /** @return list<Town> whose name is that, else begins so; after a comma a region or country narrows them */
+    /** @return list<Town> whose name is that, else begins so; behind it a region or country narrows them, before it an address may stand */
     public function find(string $words): array
     {
-        $parts = array_map(self::plain(...), explode(',', $words, 3));
-        $name = $parts[0];
-        if (mb_strlen($name) < 2 || ! $this->isThere()) {
-            return [];
-        }
-        $towns = $this->query('plain = ? OR (plain >= ? AND plain < ?)', [$name, "{$name} ", "{$name}!"]);
-        $towns = $towns === [] ? $this->query('plain >= ? AND plain < ?', [$name, $name.'{']) : $towns;
-        foreach (array_filter(array_slice($parts, 1)) as $more) {
-            $towns = array_filter(
-                $towns,
-                static fn (Town $t): bool => str_contains(self::plain("{$t->region} {$t->country} {$t->countryName()}"), $more),
-            );
-        }
+        return array_slice($this->search($words)['towns'], 0, self::MOST);
+    }
 
-        return array_slice(array_values($towns), 0, self::MOST);
+    /** @return list<Town> of that name, wherever they lie: where none lies in the region that was typed */
+    public function called(string $words): array
+    {
+        $parts = self::parts($words);
+
+        return $parts === [] ? [] : array_slice($this->named($parts[0]), 0, self::MOST);
     }
 
     /** The one that is meant: the only one of that name, even where others begin so; null where there are several, or none. */
     public function one(string $words): ?Town
     {
-        $towns = $this->find($words);
-        $name = trim(explode(',', $words, 2)[0]);
-        $same = array_filter($towns, static fn (Town $t): bool => self::plain($t->name) === self::plain($name));
+        ['name' => $name, 'towns' => $towns] = $this->search($words);
+        $towns = array_slice($towns, 0, self::MOST);
+        $same = array_filter($towns, static fn (Town $t): bool => self::plain($t->name) === $name);
         // Two that differ in an accent alone: who typed it means it.
-        $written = array_filter($same, static fn (Town $t): bool => mb_strtolower($t->name) === mb_strtolower($name));
+        $typed = mb_strtolower(trim(explode(',', $words, 2)[0]));
+        $written = array_filter($same, static fn (Town $t): bool => mb_strtolower($t->name) === $typed);
         foreach ([$towns, $same, $written] as $some) {
             if (count($some) === 1) {
                 return array_values($some)[0];
@@ -66,6 +61,75 @@ final class Gazetteer
         }
 
         return null;
+    }
+
+    /** @return list<string> what stands between its commas, plain */
+    private static function parts(string $words): array
+    {
+        $bare = (string) preg_replace('/^\s*(?:near|outside|just outside|close to|by|in)\s+(?=\p{L})/iu', '', $words);
+        $parts = array_map(self::plain(...), array_slice(explode(',', $bare), 0, 6));
+
+        return array_values(array_filter($parts, static fn (string $part): bool => $part !== ''));
+    }
+
+    /** @return array{name: string, towns: list<Town>} the name by which they were found */
+    private function search(string $words): array
+    {
+        $parts = self::parts($words);
+        for ($at = 0; $at < count($parts); $at++) {
+            $named = $this->named($parts[$at]);
+            $towns = self::within($named, array_slice($parts, $at + 1));
+            if ($named !== []) {
+                return ['name' => $parts[$at], 'towns' => $towns];
+            }
+        }
+        // "Portland Oregon"
+        $split = explode(' ', $parts[0] ?? '');
+        for ($last = 1; $last < min(4, count($split)); $last++) {
+            $name = implode(' ', array_slice($split, 0, -$last));
+            $towns = self::within($this->named($name), [implode(' ', array_slice($split, -$last)), ...array_slice($parts, 1)]);
+            if ($towns !== []) {
+                return ['name' => $name, 'towns' => $towns];
+            }
+        }
+
+        return ['name' => $parts[0] ?? '', 'towns' => []];
+    }
+
+    /** @return list<Town> */
+    private function named(string $name): array
+    {
+        if (mb_strlen($name) < 2 || ! $this->isThere()) {
+            return [];
+        }
+        foreach (array_unique([$name, (string) preg_replace(['/^st /', '/^saint(?= )/'], ['saint ', 'st'], $name)]) as $one) {
+            $towns = $this->query('plain = ? OR (plain >= ? AND plain < ?)', [$one, "{$one} ", "{$one}!"]);
+            if ($towns !== []) {
+                return $towns;
+            }
+        }
+
+        return $this->query('plain >= ? AND plain < ?', [$name, $name.'{']);
+    }
+
+    /**
+     * @param  list<Town>  $towns
+     * @param  list<string>  $regions  or countries, plain
+     * @return list<Town>
+     */
+    private static function within(array $towns, array $regions): array
+    {
+        foreach ($regions as $region) {
+            $meant = RegionWords::meant($region);
+            $towns = array_filter($towns, static function (Town $t) use ($meant): bool {
+                $of = [self::plain($t->region), self::plain($t->country), self::plain($t->countryName())];
+
+                return array_filter($meant, static fn (string $m): bool => in_array($m, $of, true) ||
+                    (strlen($m) > 3 && str_contains(implode(' ', $of), $m))) !== [];
+            });
+        }
+
+        return array_values($towns);
     }
 
     /** The time zone of a place: that of the nearest town; of the open sea that of its meridian. */

@@ -70,6 +70,27 @@ final class PlaceTest extends TestCase
         $this->get('/places/find?where='.urlencode('<b>x'))->assertOk()->assertDontSee('<b>', false);
     }
 
+    #[TestWith(['Bath, UK', 'Bath, England'])]
+    #[TestWith(['Portland, OR', 'Portland, Oregon'])]
+    #[TestWith(['Portland Oregon', 'Portland, Oregon'])]
+    #[TestWith(['near Kiruna, Sweden', 'Kiruna, Norrbotten'])]
+    #[TestWith(['7 Mill Lane, Kyoto, Japan', 'Kyoto'])]
+    #[TestWith(['Perth WA', 'Perth, Western Australia'])]
+    public function test_a_town_is_found_as_people_write_it(string $typed, string $at): void
+    {
+        $this->make($typed, [])->assertSessionHasNoErrors();
+        $this->assertStringContainsString(" It lies at {$at}, ", (string) session('said'), 'and it is said which one was taken');
+    }
+
+    public function test_a_town_of_another_country_is_not_taken_for_the_one_that_is_meant(): void
+    {
+        $this->make('Lake Como, Italy', [])->assertSessionHasErrors('where');
+        $said = (string) session('errors')?->first('where');
+        $this->assertStringContainsString('None of that name is known there. Known are Lake Como, New Jersey', $said);
+        $this->make('Lake Como', [])->assertSessionHasNoErrors();
+        $this->assertStringContainsString(' It lies at Lake Como, New Jersey, United States.', (string) session('said'));
+    }
+
     public function test_the_zone_of_the_open_sea_is_that_of_its_meridian(): void
     {
         $this->assertSame('Etc/GMT+8', (new Gazetteer())->zoneAt(GeoPoint::of(-40, -120)));

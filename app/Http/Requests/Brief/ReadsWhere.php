@@ -26,13 +26,26 @@ trait ReadsWhere
         if ($this->pointTyped() !== null) {
             return;
         }
-        $towns = app(Gazetteer::class)->find($this->typed('where'));
+        $gazetteer = app(Gazetteer::class);
+        $towns = $gazetteer->find($this->typed('where'));
+        $others = $towns === [] ? $gazetteer->called($this->typed('where')) : [];
         $fail(
-            $towns === []
-                ? 'No town of that name is known here, and it holds no coordinates. Try a larger town nearby, or a link from a map.'
-                : 'Which of them: '.Town::told($towns).
-                    '? Write it with its region or country.',
+            match (true) {
+                $towns !== [] => 'Which of them: '.Town::told($towns).'? Write it with its region or country.',
+                $others !== [] => 'None of that name is known there. Known are '.Town::told($others).
+                    ': write the one that is meant, a larger town nearby, or a link from a map.',
+                default => 'No town of that name is known here, and it holds no coordinates. Try a larger town nearby, or a link from a map.',
+            },
         );
+    }
+
+    /** Which town was taken, in a sentence; empty where none was typed. */
+    public function townTaken(): string
+    {
+        $words = $this->typed('where');
+        $town = $words === '' || Coordinates::read($words) !== null ? null : app(Gazetteer::class)->one($words);
+
+        return $town === null ? '' : " It lies at {$town->words()}.";
     }
 
     /** What was typed into a field; nothing where it is no text. */
