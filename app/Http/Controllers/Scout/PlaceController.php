@@ -27,6 +27,6 @@ final class PlaceController
             ...Job::query()->where('place_id', $place)->exists() ? [] : ['timezone' => $gazetteer->zoneAt($point)],
         ]);
 
-        return redirect("/jobs/{$job}/scout#places")->with('said', "{$found->name} is on the map.");
+        return redirect("/jobs/{$job}/scout#places")->with('said', "{$found->name} is on the map.".$request->townTaken());
     }
 }
