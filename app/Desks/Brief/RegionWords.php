@@ -24,7 +24,8 @@ final class RegionWords
         'sd' => 'south dakota', 'tn' => 'tennessee', 'tx' => 'texas', 'ut' => 'utah', 'vt' => 'vermont', 'va' => 'virginia', 'wa' => 'washington',
         'wv' => 'west virginia', 'wi' => 'wisconsin', 'wy' => 'wyoming', 'dc' => 'district of columbia', 'nsw' => 'new south wales',
         'vic' => 'victoria', 'qld' => 'queensland', 'tas' => 'tasmania', 'act' => 'australian capital territory', 'bc' => 'british columbia',
-        'on' => 'ontario', 'qc' => 'quebec', 'ab' => 'alberta', 'ns' => 'nova scotia', 'nb' => 'new brunswick', 'mb' => 'manitoba', 'sk' => 'saskatchewan',
+        'on' => 'ontario', 'qc' => 'quebec', 'ab' => 'alberta', 'ns' => 'nova scotia', 'nb' => 'new brunswick', 'mb' => 'manitoba',
+        'sk' => 'saskatchewan',
     ];
 
     /** Two regions of one abbreviation. */

@@ -135,7 +135,7 @@ final class KitDesk
             $job,
             "proposal-{$school->value}-".($limitG ?? 'any'),
             fn (): KitProposal => KitProposal::of(
-                $this->needs->stays($job),
+                $this->needs->onOffer($job),
                 $this->needs->work($job),
                 $school,
                 $limitG,

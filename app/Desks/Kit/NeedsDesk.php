@@ -9,7 +9,6 @@ use App\Desks\Plan\SendingDesk;
 use App\Desks\Plan\SetupLightDesk;
 use App\Models\Brief\Job;
 use App\Models\Kit\Card;
-use App\Models\Kit\Item;
 use App\Models\Kit\KitAsk;
 use App\Models\Kit\Packing;
 use App\Models\Plan\Segment;
@@ -57,6 +56,7 @@ final class NeedsDesk
         private readonly ShelfDesk $shelf,
         private readonly CardsInUse $cards,
         private readonly SetupLightDesk $setups,
+        private readonly FullCards $full,
     ) {
         $this->stretches = new \WeakMap();
         $this->ofSegments = new \WeakMap();
@@ -220,12 +220,13 @@ final class NeedsDesk
     /** @return list<Gear> what could still be put in: the rest, without cards that hold frames or are out of use */
     public function usable(Job $job): array
     {
-        $rest = $this->rest($job);
-        $ids = array_map(static fn (Gear $g): int => $g->id, array_filter($rest, static fn (Gear $g): bool => $g->kind === GearKind::Card));
-        $cards = $this->shelf->items()->whereIn('id', $ids)->map(static fn (Item $i): ?Card => $i->card)->filter();
-        $full = $this->cards->unusable($cards, $job->id);
+        return $this->full->without($job, $this->rest($job));
+    }
 
-        return array_values(array_filter($rest, static fn (Gear $g): bool => ! isset($full[$g->id])));
+    /** @return list<Gear> what a proposal may choose from: what stays for the job, without cards that hold frames or are out of use */
+    public function onOffer(Job $job): array
+    {
+        return $this->full->without($job, $this->stays($job));
     }
 
     /** @return list<Gear> on the shelf, without what is due back before the job is over: that does not come along */

@@ -6,6 +6,7 @@ namespace Tests\App\Kit;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Cards\HomeDesk;
+use App\Desks\Kit\CardsInUse;
 use App\Desks\Kit\KitDesk;
 use App\Devices\Devices;
 use App\Devices\StandIn\Exposure;
@@ -21,8 +22,11 @@ use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use App\Models\Taps\TapRecord;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Kit\Judge\LossRow;
+use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Pack\Label;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
@@ -50,6 +54,26 @@ final class KitWorkTest extends TestCase
         app()->forgetScopedInstances();
 
         return array_map(static fn (LossRow $r): string => $r->name(), app(KitDesk::class)->losses(BriefDesk::open(1))->singlePoints());
+    }
+
+    public function test_a_card_that_holds_frames_is_not_proposed(): void
+    {
+        $full = self::item('S01');
+        $chosen = static fn (): array => app(KitDesk::class)->proposal(BriefDesk::open(1), KitSchool::Lightest, null)->ids();
+        $all = static fn (): array => Item::query()->where('kind', 'card')->pluck('id')->intersect($chosen())->values()->all();
+        $this->assertContains($full->id, $all());
+        $this->app->instance(CardsInUse::class, new class($full->id) implements CardsInUse
+        {
+            public function __construct(private int $id) {}
+
+            public function unusable(Collection $cards, int $jobId): array
+            {
+                return [$this->id => true];
+            }
+        });
+        Cache::flush();
+        $this->app->forgetScopedInstances();
+        $this->assertNotContains($full->id, $all(), 'taken over, it would be one short');
     }
 
     public function test_the_three_single_points_are_found_and_each_remedy_works(): void
