@@ -229,6 +229,14 @@ final class NeedsDesk
         return $this->full->without($job, $this->stays($job));
     }
 
+    /** @return list<Gear> cards that it may not choose from */
+    public function leftOut(Job $job): array
+    {
+        $offered = array_map(static fn (Gear $g): int => $g->id, $this->onOffer($job));
+
+        return array_values(array_filter($this->stays($job), static fn (Gear $g): bool => ! in_array($g->id, $offered, true)));
+    }
+
     /** @return list<Gear> on the shelf, without what is due back before the job is over: that does not come along */
     public function stays(Job $job): array
     {

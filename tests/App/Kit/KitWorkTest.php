@@ -74,6 +74,7 @@ final class KitWorkTest extends TestCase
         Cache::flush();
         $this->app->forgetScopedInstances();
         $this->assertNotContains($full->id, $all(), 'taken over, it would be one short');
+        $this->get('/jobs/1/kit/propose')->assertSee('S01 is left out: it holds frames, or is out of use.');
     }
 
     public function test_the_three_single_points_are_found_and_each_remedy_works(): void

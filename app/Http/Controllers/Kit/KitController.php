@@ -23,6 +23,7 @@ use App\Models\Kit\Packing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use NorthSatchel\Kit\CardsLeftOut;
 use NorthSatchel\Kit\KitSchool;
 use NorthSatchel\Kit\Needs\NeedWhat;
 use NorthSatchel\Time\Lane;
@@ -69,7 +70,7 @@ final class KitController
             'home' => $opened->packing
                 ->reject(static fn (Packing $p): bool => $p->item->kind === 'paper' || in_array($p->item_id, $proposal->ids(), true))
                 ->values(),
-            'verdicts' => new Verdicts($proposal->verdicts()),
+            'verdicts' => new Verdicts([...$proposal->verdicts(), ...CardsLeftOut::of($needs->leftOut($opened))]),
         ]);
     }
 
