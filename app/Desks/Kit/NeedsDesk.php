@@ -232,9 +232,7 @@ final class NeedsDesk
     /** @return list<Gear> cards that it may not choose from */
     public function leftOut(Job $job): array
     {
-        $offered = array_map(static fn (Gear $g): int => $g->id, $this->onOffer($job));
-
-        return array_values(array_filter($this->stays($job), static fn (Gear $g): bool => ! in_array($g->id, $offered, true)));
+        return $this->full->of($job, $this->stays($job));
     }
 
     /** @return list<Gear> on the shelf, without what is due back before the job is over: that does not come along */
