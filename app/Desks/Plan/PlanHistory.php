@@ -33,13 +33,8 @@ final class PlanHistory
 
     private const OF_THE_JOB = ['id', 'covered_from', 'covered_to', 'separations', 'formals_segment_id', 'formals_gathered'];
 
-    /**
-     * Segments and shots as they are now, those that were taken away too, and what is typed as lists.
-     *
-     * @return array{is_whole: bool, segments: list<array<string, mixed>>, shots: list<array<string, mixed>>, jobs: list<array<string, mixed>>,
-     *     lists: array<string, list<array<string, mixed>>>, places: array<string, list<array<string, mixed>>>}
-     */
-    public static function now(int $jobId): array
+    /** Segments and shots as they are now, those that were taken away too, and what is typed as lists. */
+    public static function now(int $jobId): PlanSnapshot
     {
         $rows = static fn (string $table): array => array_map(
             static fn (\stdClass $row): array => array_diff_key((array) $row, array_flip(self::LEFT_OUT)),
@@ -47,24 +42,18 @@ final class PlanHistory
         );
         $job = DB::table('jobs')->where('id', $jobId)->first(self::OF_THE_JOB);
 
-        return [
-            'is_whole' => true,
-            'segments' => $rows('segments'),
-            'shots' => $rows('shot_lines'),
-            'jobs' => [(array) $job],
-            'places' => PlaceHistory::now($jobId),
-            'lists' => array_map($rows, array_combine(array_keys(self::LISTS), array_keys(self::LISTS))),
-        ];
+        return new PlanSnapshot(
+            $rows('segments'),
+            $rows('shot_lines'),
+            [(array) $job],
+            PlaceHistory::now($jobId),
+            array_map($rows, array_combine(array_keys(self::LISTS), array_keys(self::LISTS))),
+        );
     }
 
-    /**
-     * @param  array{is_whole: bool, segments: list<array<string, mixed>>, shots: list<array<string, mixed>>,
-     *     jobs: list<array<string, mixed>>, lists: array<string, list<array<string, mixed>>>,
-     *     places: array<string, list<array<string, mixed>>>}  $before
-     */
-    public static function keep(int $jobId, string $said, array $before): PlanChange
+    public static function keep(int $jobId, string $said, PlanSnapshot $before): PlanChange
     {
-        $change = PlanChange::query()->create(['job_id' => $jobId, 'said' => $said, 'before' => $before]);
+        $change = PlanChange::query()->create(['job_id' => $jobId, 'said' => $said, 'before' => $before->rows()]);
         $old = PlanChange::query()->where('job_id', $jobId)->orderByDesc('id')->skip(self::KEPT)->take(1)->value('id');
         PlanChange::query()->where('job_id', $jobId)->where('id', '<=', (int) $old)->delete();
 
@@ -93,7 +82,8 @@ final class PlanHistory
             return;
         }
         // As it would be stored: 5.0 is kept as 5, and is compared with what was kept.
-        $now = (new PlanChange(['before' => self::now($change->job_id)]))->before;
+        $snapshot = self::now($change->job_id);
+        $now = (new PlanChange(['before' => $snapshot->rows()]))->before;
         $after = self::next($change)->before ?? $now;
         $lists = self::changed($change, $after['lists'] ?? []);
         DB::transaction(static function () use ($change, $lists, $after, $now): void {
@@ -117,7 +107,7 @@ final class PlanHistory
         });
         // A list that was typed since, or what was put into a place, is not lost: this can be undone as well.
         if ($lists !== [] || ($change->before['places'] ?? []) !== ($after['places'] ?? [])) {
-            self::keep($change->job_id, "Back to before “{$change->said}”", $now);
+            self::keep($change->job_id, "Back to before “{$change->said}”", $snapshot);
         }
     }
 
@@ -179,21 +169,16 @@ final class PlanHistory
         }
     }
 
-    /**
-     * Words for a change that said nothing itself; null where it is one of segments and shots.
-     *
-     * @param  array{lists?: array<string, list<array<string, mixed>>>, places?: array<string, mixed>}  $before
-     * @param  array{lists?: array<string, list<array<string, mixed>>>, places?: array<string, mixed>}  $after
-     */
-    public static function words(array $before, array $after): ?string
+    /** Words for a change that said nothing itself; null where it is one of segments and shots. */
+    public static function words(PlanSnapshot $before, PlanSnapshot $after): ?string
     {
         foreach (self::LISTS as $table => $words) {
-            if (($before['lists'][$table] ?? []) !== ($after['lists'][$table] ?? [])) {
+            if (($before->lists[$table] ?? []) !== ($after->lists[$table] ?? [])) {
                 return $words;
             }
         }
 
-        return ($before['places'] ?? []) === ($after['places'] ?? []) ? null : 'What is known of a place was changed';
+        return $before->places === $after->places ? null : 'What is known of a place was changed';
     }
 
     /** Of several jobs in one change only the times were kept. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Desks\Plan\PlanHistory;
+use App\Desks\Plan\PlanSnapshot;
 use App\Models\Brief\Job;
 use App\Models\Kit\KitAsk;
 use App\Models\People\FormalGroup;
@@ -35,7 +36,7 @@ final class KeepsPlanHistory
         $last = PlanChange::query()->max('id');
         $response = $next($request);
         // What keeps its own way back has written it already.
-        if ($response->isRedirection() && PlanChange::query()->max('id') === $last && $before !== ($after = PlanHistory::now($job))) {
+        if ($response->isRedirection() && PlanChange::query()->max('id') === $last && ! $before->isSameAs($after = PlanHistory::now($job))) {
             $said = $request->hasSession() ? (string) $request->session()->get('said') : '';
             $words = $said === '' ? PlanHistory::words($before, $after) ?? self::named($request, $before) : rtrim($said, '.');
             $change = PlanHistory::keep($job, $words, $before);
@@ -67,13 +68,10 @@ final class KeepsPlanHistory
         return null;
     }
 
-    /** @param  array{segments: list<array<string, mixed>>, shots: list<array<string, mixed>>, jobs: list<array<string, mixed>>}  $before */
-    private static function named(Request $request, array $before): string
+    private static function named(Request $request, PlanSnapshot $before): string
     {
         $key = static fn (string $name): int => (int) (is_object($request->route($name)) ? $request->route($name)->id : $request->route($name));
-        $titles = array_column($before['segments'], 'title', 'id');
-        $shots = array_column($before['shots'], 'what', 'id');
-        $what = $titles[$key('segment')] ?? $shots[$key('shot')] ?? null;
+        $what = $before->called($key('segment'), $key('shot'));
 
         return $what === null ? 'The plan was changed' : "“{$what}” was changed";
     }
