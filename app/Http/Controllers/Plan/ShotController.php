@@ -11,19 +11,14 @@ use App\Desks\Plan\ShotDesk;
 use App\Desks\Plan\ShotSetDesk;
 use App\Http\Requests\Plan\AddSetRequest;
 use App\Http\Requests\Plan\KeepSetRequest;
-use App\Http\Requests\Plan\MealRequest;
 use App\Http\Requests\Plan\MoveShotRequest;
-use App\Http\Requests\Plan\MustRequest;
-use App\Http\Requests\Plan\PasteAnywhereRequest;
 use App\Http\Requests\Plan\PasteShotsRequest;
 use App\Http\Requests\Plan\PutShotRequest;
 use App\Http\Requests\Plan\ShotRequest;
-use App\Models\Brief\Job;
 use App\Models\Plan\Segment;
 use App\Models\Plan\ShotLine;
 use App\Models\Plan\ShotSet;
 use Illuminate\Http\RedirectResponse;
-use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Priority;
 
 final class ShotController
@@ -41,53 +36,6 @@ final class ShotController
     public function paste(PasteShotsRequest $request, Segment $segment, PasteDesk $desk): RedirectResponse
     {
         return self::plan($segment)->with('said', $desk->into($segment, (string) $request->validated()['lines'])->says());
-    }
-
-    /** Many lines for the whole job, each put where its words belong. */
-    public function pasteAnywhere(PasteAnywhereRequest $request, int $job, PasteDesk $desk): RedirectResponse
-    {
-        $done = $desk->anywhere(BriefDesk::open($job), (string) $request->validated()['lines']);
-
-        return redirect("/jobs/{$job}/plan")->with('said', $done->says());
-    }
-
-    public function placeFree(int $job, ShotDesk $desk): RedirectResponse
-    {
-        return redirect("/jobs/{$job}/plan")->with('said', $desk->placeFree(BriefDesk::open($job)).' shots are placed.');
-    }
-
-    /** Time of their own for the musts that no segment holds. */
-    public function segmentForFree(MealRequest $request, int $job, ShotDesk $desk): RedirectResponse
-    {
-        $segment = $desk->segmentForFree(BriefDesk::open($job), $request->validated());
-
-        return redirect(SegmentController::planOf($segment))
-            ->with('said', "{$segment->title} at ".ClockTime::shown($segment->start_clock).': name it, and say where it is.');
-    }
-
-    /** A must-have of the brief becomes a line of its own, where its words belong. */
-    public function must(MustRequest $request, int $job, ShotDesk $desk): RedirectResponse
-    {
-        $opened = BriefDesk::open($job);
-        $desk->addFree($opened, [
-            'what' => (string) $request->validated()['what'],
-            'priority' => Priority::Must->value,
-            'minutes' => 3,
-            'frames' => 10,
-        ]);
-        $placed = $desk->placeFree(BriefDesk::open($job));
-
-        return redirect("/jobs/{$job}/plan")->with(
-            'said',
-            $placed > 0 ? 'It is a must of the segment that its words name.' : 'It is a must, and stands free until a segment takes it.',
-        );
-    }
-
-    public function storeFree(ShotRequest $request, Job $job, ShotDesk $desk): RedirectResponse
-    {
-        $desk->addFree($job, $request->fields());
-
-        return redirect("/jobs/{$job->id}/plan")->with('said', 'It stands free until a segment takes it.');
     }
 
     public function update(ShotRequest $request, ShotLine $shot): RedirectResponse
