@@ -33,9 +33,13 @@ const ONE_MORE_BELOW = 100;
 
 const OPTIONS = ['count', 'seed', 'in', 'map', 'newer', 'keep-map', 'jobs', 'again'];
 
-foreach (preg_grep('/^-/', array_slice($argv, 1)) ?: [] as $given) {
+foreach (preg_grep('/^-/', array_slice($argv, 1)) ?: [] as $at => $given) {
     if (! in_array(ltrim($given, '-'), OPTIONS, true)) {
         fwrite(STDERR, "{$given} is not known; known are --".implode(', --', OPTIONS).".\n");
+        exit(2);
+    }
+    if (str_starts_with($argv[$at + 2] ?? '-', '-')) {
+        fwrite(STDERR, "{$given} wants something after it.\n");
         exit(2);
     }
 }

@@ -125,6 +125,10 @@ final class ProofTest extends TestCase
         $found = fn (LocalVolume $bag): array => array_merge(...array_values((new BagReader($bag))->found()));
         $this->assertSame(['data/a'], $found($this->bag('plain', ['a' => 'one'])));
         $this->assertSame(['data/a'], $found($this->bag('md5', ['a' => 'one'], algorithm: 'md5')));
+        foreach (['*data/a', './data/a', '*./data/a'] as $i => $listed) {
+            $list = hash('sha256', 'one')." {$listed}\n";
+            $this->assertSame(['data/a'], $found($this->bag("way {$i}", ['a' => 'one'], $list)), 'as the lists of other programs name it');
+        }
         $this->assertSame([], $found($this->bag('rotten', ['a' => 'two'], hash('sha256', 'one')."  data/a\n")));
         $this->assertSame([], $found($this->bag('empty list', ['a' => 'one'], '')));
         $this->assertSame(
@@ -168,6 +172,8 @@ final class ProofTest extends TestCase
         posix_mkfifo("{$this->temp}/card/pipe", 0600);
         $card = CardReader::read(LocalVolume::at("{$this->temp}/card"));
         $this->assertCount(7, $card->files);
+        $this->assertCount(5, array_filter($card->files, CardReader::isFile(...)), 'the link and the pipe are none');
+        $this->assertTrue(CardReader::isFile(new CardFile('c', null, whyNot: 'it cannot be read: worn')), 'unread, and still a file');
         $this->assertSame(
             ['link', 'pipe'],
             array_values(

@@ -86,6 +86,9 @@ final class KitJudgesTest extends TestCase
         $this->assertSame([], $mended->singlePoints());
         $this->assertContains('fine kit.survives', self::codes($mended->verdicts()));
         $this->assertContains('mind kit.pairs', self::codes($mended->verdicts()), 'both readers, both bodies');
+        $pairs = array_column($mended->verdicts(), null, 'code')['kit.pairs'];
+        $this->assertSame(count($mended->pairs).' pairs of failures would stop a must.', $pairs->finding);
+        $this->assertStringStartsWith('Such as ', $pairs->because);
         $this->assertContains(
             ['A', 'B'],
             array_map(static fn (LostPair $p): array => array_map(static fn (Gear $g): string => $g->label, $p->gear), $mended->pairs),

@@ -74,7 +74,8 @@ final class NeedsTest extends TestCase
         $this->assertNull(PlanNeeds::stopFor(13.0));
         $this->assertSame(1.4, PlanNeeds::stopFor(-3.0));
         $this->assertSame([1, true], [$needs['drive']->count, $needs['drive']->wantsSpare], 'two copies, so two drives');
-        $this->assertArrayHasKey('charger', $needs);
+        $this->assertSame([1, Priority::Should], [$needs['charger']->count, $needs['charger']->priority]);
+        $this->assertSame(Priority::Must, self::byId(PlanNeeds::of([], [], 4.0, days: 2))['charger']->priority);
         $this->assertArrayNotHasKey('charger', self::byId(PlanNeeds::of([], [], 4.0)));
     }
 

@@ -37,6 +37,12 @@ final class SetupLightTest extends TestCase
         return LightsText::read($text)[0];
     }
 
+    public function test_an_angle_is_said_by_its_side(): void
+    {
+        $says = static fn (float $deg): string => (new SetPiece('Key', SetKind::Light, 2, $deg))->aroundSays();
+        $this->assertSame(['from the camera', '1° right', '1° left', '179° left', 'behind'], array_map($says, [0.4, 0.6, -1, -179, -180]));
+    }
+
     /** @return array<string, Verdict> by code */
     private static function judged(string $lights, string $elements, string $measured = ''): array
     {
