@@ -37,7 +37,10 @@ final class KitAgainstPlan
         $this->reaches = new \WeakMap();
     }
 
-    /** Of a job as it would be: nothing of it is kept for later. What is asked of the kit as before is answered as before. */
+    /**
+     * Of a job as it would be: nothing of it is kept for later. What is asked of the kit as before is answered as before: its findings hold,
+     * its reasons may name an hour of the day that was tried first, so they are not for printing.
+     */
     public function verdictsOn(Job $tried): Verdicts
     {
         return $this->tried[$this->asked($tried)] ??= $this->judged($tried);
