@@ -181,6 +181,7 @@ final class BundleRules
                 'opens_clock' => V::clock()->needed(),
                 'closes_clock' => V::clock()->needed(),
                 'gate_minutes' => $minutes(600)->needed(),
+                'out_minutes' => $minutes(600),
             ],
             'rosters' => [
                 'players' => V::read('must be a roster as it is pasted', 40_000, RosterText::read(...)),

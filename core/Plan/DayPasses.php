@@ -34,7 +34,7 @@ final class DayPasses
                     id: self::id($s->id, $lane),
                     minutes: $s->minutes + $setup,
                     lane: $lane,
-                    place: $day->siteOf($s)?->key(),
+                    place: $day->siteOf($s, $lane)?->key(),
                     fixedStart: $s->isAnchor ? $start : null,
                     earliest: $start,
                     latestEnd: $s->wants->latestEndAt === null ? null : self::minute($day, $s->wants->latestEndAt),
@@ -115,7 +115,7 @@ final class DayPasses
         $ways = [];
         $unknown = [];
         foreach ($this->day->handovers() as $h) {
-            if ($h->from === null || $h->to === null || $h->from->key() === $h->to->key()) {
+            if ($h->from === null || $h->to === null || $h->from->isSameAs($h->to)) {
                 continue;
             }
             $id = $h->after->id;
@@ -133,9 +133,11 @@ final class DayPasses
     public static function ways(PlannedDay $day): Ways
     {
         $sites = [];
-        foreach ($day->segments as $segment) {
-            $site = $day->siteOf($segment);
-            $sites[$site?->key() ?? ''] = $site;
+        foreach ($day->lanes() as $lane => $segments) {
+            foreach ($segments as $segment) {
+                $site = $day->siteOf($segment, $lane);
+                $sites[$site?->key() ?? ''] = $site;
+            }
         }
         $list = [];
         foreach (array_filter($sites) as $from) {

@@ -53,19 +53,21 @@ final readonly class PlannedDay
         return $lanes;
     }
 
-    /** Where a segment is, to the spot where that has gates of its own; null: where the one before was. */
-    public function siteOf(Segment $segment): ?Site
+    public function segment(int $id): ?Segment
     {
-        $spot = $segment->wants->spotId;
-        $place = $segment->setting->placeId;
+        return array_column($this->segments, null, 'id')[$id] ?? null;
+    }
 
-        return $place === null ? null : new Site($place, $this->gates->areAt($spot) ? $spot : null);
+    /** Where a segment is for one who does it, its photographer if nobody is named; null: where the one before was. */
+    public function siteOf(Segment $segment, ?string $lane = null): ?Site
+    {
+        return $this->gates->site($segment, $lane ?? $segment->lane);
     }
 
     /** Minutes of a way, gates included: as somebody said, else as the map makes likely, else none. */
     public function likelyWay(?Site $from, ?Site $to): int
     {
-        return $from === null || $to === null ? 0 : ($this->knownWay($from, $to) ?? 0) + $this->gates->minutes($from, $to);
+        return $from === null || $to === null ? 0 : ($this->knownWay($from, $to) ?? 0) + $from->gatesTo($to);
     }
 
     /** Minutes without gates: as somebody said, else as the map makes likely; null where neither is there. */
@@ -100,9 +102,9 @@ final readonly class PlannedDay
             $at = null;
             foreach ($lane as $index => $segment) {
                 $from = $at;
-                $at = $this->siteOf($segment) ?? $at;
+                $at = $this->siteOf($segment, $name) ?? $at;
                 if ($index > 0) {
-                    $gate = $from === null || $at === null ? 0 : $this->gates->minutes($from, $at);
+                    $gate = $from === null || $at === null ? 0 : $from->gatesTo($at);
                     $needed = $from === null || $at === null ? 0 : $this->travels->minutes($from->placeId, $at->placeId);
                     $needed = $needed === null ? null : $needed + $gate;
                     $handovers[] = new Handover($lane[$index - 1], $segment, $from, $at, $needed, $name, $gate);

@@ -100,7 +100,7 @@ final readonly class TriedRemedies
      */
     private function earlier(int $id, int $minutes): array
     {
-        $segment = array_values(array_filter($this->day->segments, static fn (Segment $s): bool => $s->id === $id))[0] ?? null;
+        $segment = $this->day->segment($id);
         $by = ($segment->minutes ?? 0) - $minutes;
         if ($segment === null || $by <= 0) {
             return [];

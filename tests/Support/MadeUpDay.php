@@ -110,8 +110,16 @@ final readonly class MadeUpDay
             new Travels($ways),
             $this->say->often(80) ? $points : [],
             $this->say->often(85) ? SunDay::of(self::place(), $day) : null,
-            $this->say->one([new Gates(), new Gates([2 => 5], [7 => 4])]),
+            $this->say->one([new Gates(), $this->gates($day)]),
         );
+    }
+
+    private function gates(LocalDay $day): Gates
+    {
+        $hours = [$this->clock($day, 0), $this->clock($day, 1430)];
+        $pass = static fn (int $place, ?int $spot, int $in): AccessWindow => new AccessWindow('Gate', $place, $spot, [], ...[...$hours, $in]);
+
+        return new Gates([$pass(2, null, 5), ...array_map(static fn (int $place): AccessWindow => $pass($place, 7, 4), [1, 2, 3])]);
     }
 
     /** @return list<AccessWindow> */

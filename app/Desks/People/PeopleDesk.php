@@ -189,20 +189,19 @@ final class PeopleDesk
                     ->values();
         $before = $anchors->last(static fn (Segment $s): bool => $s->start_clock <= ($segment->start_clock ?? ''));
         $after = $anchors->first(static fn (Segment $s): bool => $s->start_clock > ($segment->start_clock ?? ''));
-        $way = static fn (?Segment $from, ?Segment $to, PlanDesk $plan): int => $from?->place_id === null ||
-        $to?->place_id === null
-            ? 0
-            : $plan->day($job)->likelyWay(new Site($from->place_id, $from->spot_id), new Site($to->place_id, $to->spot_id));
+        $day = $this->plan->day($job, $segment->day ?? 0);
+        $site = static fn (?Segment $stored): ?Site => ($s = $day->segment($stored->id ?? 0)) === null ? null : $day->siteOf($s);
+        $way = static fn (?Segment $from, ?Segment $to): int => $day->likelyWay($site($from), $site($to));
         $gap =
             $before === null || $after === null
                 ? null
                 : ClockTime::of($after->start_clock)->minutes -
                     ClockTime::of($before->start_clock)->minutes -
                     $before->minutes -
-                    $way($before, $after, $this->plan);
+                    $way($before, $after);
         $first = $job->segments->sortBy('start_clock')->first();
 
-        return FormalsTiming::of($this->order($job), $family, $way($first, $before, $this->plan), $gap, $job->formals_gathered);
+        return FormalsTiming::of($this->order($job), $family, $way($first, $before), $gap, $job->formals_gathered);
     }
 
     /** @return list<FamilyGroup> as they are called */

@@ -29,6 +29,7 @@ final class PassReader
                     $day->instantOf(ClockTime::of($w->opens_clock)),
                     $day->instantOf(ClockTime::of($w->closes_clock)),
                     $w->gate_minutes,
+                    $w->out_minutes,
                 ),
             )
             ->values()

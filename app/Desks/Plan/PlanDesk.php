@@ -207,18 +207,8 @@ final class PlanDesk
             $segments[] = SegmentReader::read($stored, $day, $job->kind, $done, $namesSpots, ! BriefedPlan::forbidsFlash($job, $stored));
         }
         $point = JobDay::pointOf($job->place);
-        $gates = [];
-        $upTo = [];
-        foreach ($job->accessWindows->where('day', $number) as $window) {
-            if ($window->spot_id === null) {
-                $gates[$window->place_id] = max($gates[$window->place_id] ?? 0, $window->gate_minutes);
-            } else {
-                $upTo[$window->spot_id] = max($upTo[$window->spot_id] ?? 0, $window->gate_minutes);
-            }
-        }
-
         $sun = $point === null ? null : SunDay::of($point, $day);
 
-        return new PlannedDay($day, $segments, $this->ways->travels(), $points, $sun, new Gates($gates, $upTo));
+        return new PlannedDay($day, $segments, $this->ways->travels(), $points, $sun, new Gates(PassReader::windows($job, $number)));
     }
 }

@@ -29,7 +29,7 @@ final class SpotChoiceDesk
     {
         $spots = $this->scout->spots($job)->take(self::MOST);
         $day = $this->plan->day($job, $stored->day);
-        $segment = self::in($day, $stored->id);
+        $segment = $day->segment($stored->id);
         if ($segment === null || $spots->isEmpty()) {
             return [];
         }
@@ -58,7 +58,7 @@ final class SpotChoiceDesk
     public function planB(Job $job, StoredSegment $stored, array $choices): ?PlanB
     {
         $day = $this->plan->day($job, $stored->day);
-        $segment = self::in($day, $stored->id);
+        $segment = $day->segment($stored->id);
 
         return $segment === null || ! $segment->setting->isOutdoor ? null : PlanB::of($segment, $choices, $day->day);
     }
@@ -75,11 +75,6 @@ final class SpotChoiceDesk
         $all = $this->light->verdictsOn($job, $day)->with($this->plan->verdictsOf($job, $day, $number));
 
         return array_column(array_map(static fn (Verdict $v): array => ["{$v->code} {$v->finding}", $v], iterator_to_array($all)), 1, 0);
-    }
-
-    private static function in(PlannedDay $day, int $id): ?Segment
-    {
-        return array_values(array_filter($day->segments, static fn (Segment $s): bool => $s->id === $id))[0] ?? null;
     }
 
     private static function way(PlannedDay $day, Segment $segment): int

@@ -21,7 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $day
  * @property string $opens_clock
  * @property string $closes_clock
- * @property int $gate_minutes
+ * @property int $gate_minutes in
+ * @property int $out_minutes
  * @property-read Place $place
  * @property-read Spot|null $spot
  */

@@ -70,7 +70,7 @@ final class MustHaveJudge
         $shared = array_map(static fn (string $words): int => count(array_intersect(Words::of($line), Words::of($words))), $near);
         arsort($shared);
 
-        return reset($shared) > 0 ? ' '.array_key_first($shared).' is near: where that is meant, say it with the same words.' : '';
+        return reset($shared) > 0 ? ' Where '.array_key_first($shared).' is meant, call it so in the brief.' : '';
     }
 
     /**

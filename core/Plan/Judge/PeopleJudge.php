@@ -36,7 +36,7 @@ final class PeopleJudge
     private static function between(PlannedDay $day, string $person, Segment $before, Segment $after): ?Verdict
     {
         [$from, $to] = [$day->siteOf($before), $day->siteOf($after)];
-        $isElsewhere = $from !== null && $to !== null && $from->key() !== $to->key();
+        $isElsewhere = $from !== null && $to !== null && ! $from->isSameAs($to);
         $way = $day->likelyWay($from, $to);
         $gap = intdiv($after->startsAt - $before->endsAt(), 60);
         // Two photographers may have one person at one place at one time.

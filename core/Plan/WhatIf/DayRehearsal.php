@@ -181,8 +181,9 @@ final class DayRehearsal
         $stretches = [];
         $place = null;
         foreach ($this->segments as $s) {
-            $way = $this->day->likelyWay($place, $this->day->siteOf($s));
-            $place = $this->day->siteOf($s) ?? $place;
+            $site = $this->day->siteOf($s, $this->lane);
+            $way = $this->day->likelyWay($place, $site);
+            $place = $site ?? $place;
             $start = DayPasses::minute($this->day, $s->startsAt) - ($s->id === $earlierId ? $earlier : 0);
             $stretches[] = new Stretch("way to {$s->id}", $way, $way, $way);
             $stretches[] = new Stretch(

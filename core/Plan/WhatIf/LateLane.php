@@ -151,7 +151,7 @@ final class LateLane
     {
         $setup = $s->wants->setupMinutes;
         $value = $this->isLeastChange ? self::ALIKE : $s->wants->worth ?? $s->priority->value();
-        $place = $this->day->siteOf($s)?->key();
+        $place = $this->day->siteOf($s, $this->name)?->key();
         $held = $this->held[$s->id] ?? null;
         if ($held !== null) {
             return new Rest(

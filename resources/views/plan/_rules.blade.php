@@ -58,7 +58,8 @@
                         @clock($window->opens_clock) –
                         @clock($window->closes_clock){{ $window->day > 0 ? ' on day ' . ($window->day + 1) : '' }} for
                         {{ $window->lanes ? implode(', ', $window->lanes) : 'everybody' }}{{
-                            $window->gate_minutes ? ', ' . $window->gate_minutes . ' min of gates and stairs' : '' }}</span></span>
+                            $window->gate_minutes ? ', ' . $window->gate_minutes . ' min of gates and stairs' : '' }}{{
+                            $window->out_minutes ? ', ' . $window->out_minutes . ' min out' : '' }}</span></span>
                 @post('/access/' . $window->id, 'delete')
                     <button class="button quiet small" aria-label="Take {{ $window->pass }} away">✕</button>
                 @endpost
@@ -81,7 +82,8 @@
         </x-field>
         <x-field bag="access" id="a-opens" name="opens_clock" label="from" class="figures" placeholder="08:00" required />
         <x-field bag="access" id="a-closes" name="closes_clock" label="until" class="figures" placeholder="09:40" required />
-        <x-field bag="access" id="a-gate" name="gate_minutes" label="Gates, stairs, min" class="figures" inputmode="numeric" />
+        <x-field bag="access" id="a-gate" name="gate_minutes" label="Gates, stairs in, min" class="figures" inputmode="numeric" />
+        <x-field bag="access" id="a-out" name="out_minutes" label="and out, min" class="figures" inputmode="numeric" />
         <fieldset class="col-span-2 sm:col-span-5 flex flex-wrap gap-3">
             <legend class="text-sm">Who holds it; nobody ticked: everybody</legend>
             @foreach (NorthSatchel\Time\Lane::cases() as $lane)

@@ -39,6 +39,27 @@ final class PlanRulesTest extends TestCase
         ];
     }
 
+    public function test_the_pass_of_one_photographer_makes_nobody_elses_way_longer(): void
+    {
+        $plan = "/jobs/{$this->job->id}";
+        foreach (['lead' => 'Ledge', 'second' => 'Ledge too'] as $lane => $title) {
+            $this->post("{$plan}/segments", self::fields(['title' => "First {$lane}", 'start_clock' => '17:00', 'lane' => $lane]));
+            $up = ['title' => $title, 'start_clock' => '19:00', 'lane' => $lane, 'place_name' => 'The ledge'];
+            $this->post("{$plan}/segments", self::fields($up));
+        }
+        [$quarry, $ledge] = Place::query()->whereIn('name', ['The quarry', 'The ledge'])->orderByDesc('name')->pluck('id')->all();
+        $this->post("{$plan}/travels", ['from' => $quarry, 'to' => $ledge, 'walk_minutes' => '4', 'minutes' => '0'])->assertSessionHasNoErrors();
+        $pass = ['place_id' => $ledge, 'opens_clock' => '10:00', 'closes_clock' => '23:00'];
+        $this->post("{$plan}/access", [...$pass, 'pass' => 'Lift card', 'lanes' => ['lead'], 'gate_minutes' => '1'])->assertSessionHasNoErrors();
+        $this->post("{$plan}/access", [...$pass, 'pass' => 'Stair key', 'lanes' => ['second'], 'gate_minutes' => '8', 'out_minutes' => 'six'])
+            ->assertSessionHasErrors('out_minutes');
+        $this->post("{$plan}/access", [...$pass, 'pass' => 'Stair key', 'lanes' => ['second'], 'gate_minutes' => '8', 'out_minutes' => '6']);
+        $this->get("{$plan}/plan?rules=1")
+            ->assertSee('8 min of gates and stairs, 6 min out')
+            ->assertSee('leave at 18:55')
+            ->assertSee('leave at 18:48');
+    }
+
     public function test_a_job_of_two_days_is_planned_day_by_day(): void
     {
         $this->post("/jobs/{$this->job->id}/segments", [

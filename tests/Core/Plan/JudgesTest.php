@@ -234,7 +234,7 @@ final class JudgesTest extends TestCase
             self::segment(1, '10:00', 30),
             self::segment(2, '11:30', 30, ['setupMinutes' => 25], self::FIELD, isAnchor: true),
         ]);
-        $gated = new PlannedDay($day->day, $day->segments, $day->travels, [], null, new Gates([self::FIELD => 6]));
+        $gated = new PlannedDay($day->day, $day->segments, $day->travels, [], null, new Gates([self::gate(6)]));
         $passes = DayPasses::of($gated);
         // 11:30 less 25 of setting up, 20 of way and 6 of gates.
         $this->assertSame([2 => self::at('10:39')], $passes->leaveBy());
@@ -252,15 +252,57 @@ final class JudgesTest extends TestCase
             self::segment(2, '10:35', 30, ['spotId' => 9], self::FIELD, isAnchor: true),
             self::segment(3, '11:05', 30, ['spotId' => 9], self::FIELD),
         ]);
-        $day = new PlannedDay($planned->day, $planned->segments, $planned->travels, [], null, new Gates([self::FIELD => 6], [9 => 8]));
+        $day = new PlannedDay($planned->day, $planned->segments, $planned->travels, [], null, new Gates([self::gate(6), self::gate(8, 9)]));
         // Already inside the gate of the field, so the stairs alone: 8 of the 5 minutes between; none for who stays up there.
         $this->assertSame([-3, 0], array_map(static fn (Handover $h): int => $h->slackMinutes(), $day->handovers()));
         $this->assertSame([2 => self::at('10:27')], DayPasses::of($day)->leaveAt());
         $this->assertStringContainsString('takes 8 min, 8 of them gates and stairs', (string) PlanJudge::of($day)->worst()?->because);
         $this->assertSame([26, 34], [
-            $day->likelyWay(new Site(self::TOWN), new Site(self::FIELD)),
-            $day->likelyWay(new Site(self::TOWN), new Site(self::FIELD, 9)),
+            $day->likelyWay(new Site(self::TOWN), $day->siteOf($day->segments[0])),
+            $day->likelyWay(new Site(self::TOWN), $day->siteOf($day->segments[1])),
         ]);
+    }
+
+    public function test_gates_take_as_long_as_the_pass_that_one_holds_and_stairs_are_walked_down_too(): void
+    {
+        $planned = self::day([
+            self::segment(1, '10:00', 30),
+            self::segment(2, '11:00', 30, ['alsoLanes' => ['second']], self::FIELD),
+            self::segment(3, '12:00', 30, isAnchor: true),
+            self::segment(4, '12:00', 30, lane: 'second'),
+        ]);
+        $gates = [
+            self::gate(3, lanes: ['lead']),
+            self::gate(7, out: 5, lanes: ['lead', 'second']),
+            // Quick, but shut by then: it shortens nothing.
+            new AccessWindow('Lift', self::FIELD, null, [], self::at('07:00'), self::at('09:00'), 1, 1),
+        ];
+        $day = new PlannedDay($planned->day, $planned->segments, $planned->travels, [], null, new Gates($gates));
+        $this->assertSame(
+            [['lead', 23, 3], ['lead', 20, 0], ['second', 25, 5]],
+            array_map(static fn (Handover $h): array => [$h->lane, $h->travelMinutes, $h->gateMinutes], $day->handovers()),
+        );
+        // The second has no segment before; the lead leaves the town at 10:37 and the field, by a gate that costs nothing outwards, at 11:40.
+        $this->assertSame([2 => self::at('10:37'), 3 => self::at('11:40'), 4 => self::at('11:35')], DayPasses::of($day)->leaveAt());
+        $nobodys = new PlannedDay($planned->day, $planned->segments, $planned->travels, [], null, new Gates([
+            self::gate(3, lanes: ['second']),
+            self::gate(7, lanes: ['assistant']),
+        ]));
+        $this->assertSame(27, $nobodys->handovers()[0]->travelMinutes, 'who holds none counts the slowest');
+        $alone = new Gates([self::gate(3, lanes: ['lead']), self::gate(7, 9, 4)]);
+        $up = new PlannedDay($planned->day, [
+            self::segment(1, '10:00', 30, ['spotId' => 9], self::FIELD),
+            self::segment(2, '11:00', 30, place: self::FIELD),
+            self::segment(3, '12:00', 30, ['spotId' => 9], self::FIELD),
+            self::segment(4, '13:00', 30),
+        ], $planned->travels, [], null, $alone);
+        $this->assertSame([4, 7, 24], array_map(static fn (Handover $h): ?int => $h->travelMinutes, $up->handovers()));
+    }
+
+    /** @param  list<string>  $lanes */
+    private static function gate(int $minutes, ?int $spot = null, int $out = 0, array $lanes = []): AccessWindow
+    {
+        return new AccessWindow("Gate {$minutes}", self::FIELD, $spot, $lanes, self::at('06:00'), self::at('23:00'), $minutes, $out);
     }
 
     public function test_nobody_is_told_when_to_leave_for_a_way_of_unknown_length_or_later_than_works(): void

@@ -117,6 +117,7 @@ final class PlanController
             ...$given,
             'day' => (int) ($given['day'] ?? 0),
             'gate_minutes' => (int) ($given['gate_minutes'] ?? 0),
+            'out_minutes' => (int) ($given['out_minutes'] ?? 0),
             'lanes' => $given['lanes'] ?? null,
         ]);
 

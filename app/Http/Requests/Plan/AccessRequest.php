@@ -24,6 +24,7 @@ final class AccessRequest extends FormRequest
             'opens_clock' => ['required', new ClockRule()],
             'closes_clock' => ['required', new ClockRule()],
             'gate_minutes' => ['nullable', 'integer', 'between:0,240'],
+            'out_minutes' => ['nullable', 'integer', 'between:0,240'],
         ];
     }
 
@@ -33,7 +34,7 @@ final class AccessRequest extends FormRequest
         return [
             'required' => 'This is needed.',
             'integer' => 'This must be a whole number of minutes.',
-            'gate_minutes.between' => 'From 0 to 240 minutes.',
+            '*_minutes.between' => 'From 0 to 240 minutes.',
         ];
     }
 }
