@@ -64,7 +64,7 @@ final class BriefText
     private const HEADING = '/^(?:the )?(?:[\p{L} ]{2,30}[’\'`]?s?[’\'`]? )?'.
         '(?:side|famil(?:y|ies)|relatives|guests?|friends|parents|(?:the )?(?:happy )?couple|'.
         '(?:wedding |bridal )?party|attendants|vendors?|suppliers?)'.
-        '(?: of (?:the )?[\p{L} ]{2,30})?$/iu';
+        '(?: of (?:the )?(?:(?!(?-i:(?:bride|groom|couple) \p{Lu})|.* and (?-i:\p{Lu}))[\p{L} ]{2,30}))?$/iu';
 
     /** Whether a line of a list of people heads those below it, and names nobody: "Bride's side", "Guests:", "# Friends". */
     public static function isHeading(string $line): bool

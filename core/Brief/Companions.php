@@ -22,7 +22,7 @@ final readonly class Companions
      * @param  string|null  $left  of what was read, without them
      * @param  list<NamedLine>  $with  who came with somebody
      */
-    private function __construct(public ?string $left, public array $with) {}
+    public function __construct(public ?string $left, public array $with) {}
 
     /** @param  string|null  $role  what is written of that one */
     public static function of(string $name, ?string $role): self

@@ -38,6 +38,7 @@ final class PeopleLine
             return ["{$found[1]}{$found[2]}: {$found[4]}", "{$found[1]}{$found[3]}: {$found[5]}"];
         }
         $line = (string) preg_replace(self::COUNT, '$1', $line);
+        $line = (string) preg_replace('#(?<=\p{Ll}) ?/ ?(?=\p{Lu}\p{Ll})#u', ' & ', $line);
         // "Parents of the groom (Karin and Uwe)"
         $are = self::WHOSE.PeopleText::role().'(?: of [^:,(]{2,40})?';
         $line = (string) preg_replace('/^('.$are.')\s*\(([^()]+(?: and | & |, )[^()]+)\)$/iu', '$1: $2', $line);
@@ -54,12 +55,19 @@ final class PeopleLine
     /** "Brother of the groom - Tiago" and "Best man Vasco" as "…: Tiago". */
     private static function withColon(string $line): string
     {
+        // "Groom's parents Uwe and Karin", "Parents of the bride Laura and Pietro", "Cousins Lia, Tom and Ben"
+        $many = implode('|', array_keys(RelationWords::one()));
+        $are = '(?i:'.self::WHOSE.'(?:'.$many.')(?: of (?:the )?(?:bride|groom|couple))?)';
+        $line = (string) preg_replace('/^('.$are.')\s+(?=\p{Lu})/u', '$1: ', $line);
         $whose = '(?:(?:the )?[\p{L}’\'`]+ )?';
         $line = (string) preg_replace('/^('.$whose.PeopleText::role().'(?: of [^:,]{2,40})?)\s+[-–—]\s+(?=\p{Lu})/iu', '$1: ', $line);
 
         // "Anna Holm - bride", "Joe - passed away"
         $isRole = '(?i:(?:the )?(?:[\p{L}’\'`]+ )?'.PeopleText::role().'\b)|\p{Ll}';
         $line = (string) preg_replace('/^(\p{Lu}[^:,]{1,50}?)\s+[-–—]\s+(?='.$isRole.')/u', '$1, ', $line);
+
+        $called = '/^('.self::WHOSE.'(?i:'.PeopleText::role().'(?: of (?:the )?(?:bride|groom))?)) (?:is|are)(?: called| named)? (?=\p{Lu})/u';
+        $line = SaidOfOne::withComma((string) preg_replace($called, '$1: ', $line));
 
         return (string) preg_replace('/^((?i:'.RelationWords::any('attendant').'|'.self::BEFORE_A_NAME.'))\s+(?=\p{Lu})/u', '$1: ', $line);
     }

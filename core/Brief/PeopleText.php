@@ -14,7 +14,7 @@ final readonly class PeopleText
     private const OTHERS = 'bride|groom|friends?|mc|dj|hosts?|celebrant|officiant|registrar|vicar|priest|planner|coordinator|florist|caterer|'.
         'videographer|photographer|band|make-?up(?: artist)?|hair(?:dresser| stylist)?|organist|driver|venue(?: manager)?|referee|captain|coach';
 
-    private const COUNT = '(?:(?:\d{1,2}|two|three|four|five|six) )?';
+    public const COUNT = '(?:(?:\d{1,2}|two|three|four|five|six) )?';
 
     /** Several of one kind, and one of them, beside those of a family. */
     private const ONE_OF = [
@@ -25,6 +25,9 @@ final readonly class PeopleText
     private const NO_NAME = '/^(?:the|his|her|their|family|kids|children|partners?|husband|wife|guests?|plus|sons?|daughters?|brothers?|sisters?|co|'.
         'company|associates|team|crew|staff|\d+)\b/iu';
 
+    /** None of a bracket. */
+    private const COMMA = '/,(?![^()]*\))/u';
+
     private const TITLES = ['mr', 'mrs', 'ms', 'mx', 'dr', 'herr', 'frau'];
 
     /** What is said of all who stand on a line. */
@@ -34,12 +37,13 @@ final readonly class PeopleText
      * @param  list<NamedLine>  $people
      * @param  list<string>  $headings  lines that head others, and name nobody
      * @param  list<string>  $together  names that stood on one line
+     * @param  list<string>  $sentences  that speak of people, and name nobody
      */
-    private function __construct(public array $people, public array $headings, public array $together) {}
+    private function __construct(public array $people, public array $headings, public array $together, public array $sentences) {}
 
     public static function read(string $text): self
     {
-        $people = $headings = $together = [];
+        $people = $headings = $together = $sentences = [];
         $side = null;
         foreach (preg_split('/\R/u', $text) ?: [] as $line) {
             if (BriefText::isHeading($line)) {
@@ -54,13 +58,26 @@ final readonly class PeopleText
                 continue;
             }
             foreach (PeopleLine::plain($line) as $plain) {
+                if (PeopleSentence::is($plain)) {
+                    $sentences[] = trim(BriefText::withoutBullet($line));
+
+                    continue;
+                }
                 [$read, $names] = self::line($plain, $side);
                 array_push($people, ...$read);
                 array_push($together, ...count($names) > 1 ? $names : []);
             }
         }
 
-        return new self(self::merged($people), $headings, $together);
+        return new self(self::merged($people), $headings, $together, $sentences);
+    }
+
+    /** What became of the sentences; empty where there are none. */
+    public function sentencesTold(): string
+    {
+        $quoted = implode(', ', array_map(static fn (string $s): string => "“{$s}”", $this->sentences));
+
+        return $this->sentences === [] ? '' : " Kept under the restrictions, naming nobody by a line of their own: {$quoted}.";
     }
 
     /** What somebody may be, as a group of a pattern. */
@@ -72,7 +89,7 @@ final readonly class PeopleText
     }
 
     /** @return array<string, string> */
-    private static function oneOf(): array
+    public static function oneOf(): array
     {
         return RelationWords::one() + self::ONE_OF;
     }
@@ -80,7 +97,8 @@ final readonly class PeopleText
     /** @return array{list<NamedLine>, list<string>} who is named on a line, and which names stand in its first place */
     private static function line(string $line, ?SideOfFamily $side): array
     {
-        [$name, $role] = self::parts($line);
+        $named = NameAndRole::of($line);
+        [$name, $role] = [$named->name, $named->role];
         $came = Companions::of('*', $name);
         [$name, $with] = $came->left === null ? [$name, []] : [$came->left, $came->with];
         $several = implode('|', array_keys(self::oneOf())).'|'.self::TO_ALL;
@@ -93,7 +111,9 @@ final readonly class PeopleText
         foreach ($names as $i => $said) {
             $is = count($names) > 1 ? self::ofOne($role) : $role;
             if (preg_match('/^(.{2,60}?)\s*\(([^()]{2,80})\)$/u', $said, $own) === 1) {
-                [$said, $is] = [$own[1], implode(', ', array_filter([$own[2], (string) $is]))];
+                $own = count($names) > 1 ? [$own[1], Companions::of($own[1], $own[2])] : [$own[1], new Companions($own[2], [])];
+                [$said, $is] = [$own[0], implode(', ', array_filter([$own[1]->left, (string) $is]))];
+                $with = [...$with, ...$own[1]->with];
             }
             $called = Companions::named($said);
             $one = $called->name ?? $said;
@@ -159,52 +179,7 @@ final readonly class PeopleText
         $are = implode('|', array_keys(self::oneOf()));
 
         return preg_match('/^'.self::COUNT."(?:the )?(?:[\p{L}’'`]+ )?(?:{$are})(?: of [^:,]{2,40})?\s*:\s*(.+)$/iu", $line, $found) === 1
-            ? array_merge(...array_map(self::names(...), explode(',', $found[1])))
-            : null;
-    }
-
-    /** @return array{string, string|null} name and what is written of them */
-    private static function parts(string $line): array
-    {
-        $found = [];
-        $several = '(?:the )?(?:[\p{L}’\'`]+ )?(?:'.implode('|', array_keys(self::oneOf())).')(?: of [^:,]{2,40})?';
-        if (preg_match('/^'.self::COUNT."({$several})\s*:/iu", $line, $found) === 1) {
-            return ['', trim($found[1])];
-        }
-        if (preg_match('/^((?:[\p{L}’\'`]+ )?'.self::role().'(?: of [^:,]{2,40})?)\s*:\s*([^,]+)(?:,(.*))?$/iu', $line, $found) === 1) {
-            $more = trim($found[3] ?? '');
-            $named = trim($found[2]);
-            if (preg_match('/^(.{2,60}?)\s*\(([^()]{2,80})\)$/u', $named, $in) === 1) {
-                [$named, $more] = [$in[1], trim("{$in[2]}, {$more}", ' ,')];
-            }
-
-            return [$named, trim($found[1]).($more === '' ? '' : ", {$more}")];
-        }
-        // "Hanna: mother of Noor"
-        if (preg_match('/^([^:,(]{2,60}):\s*(\p{L}.*)$/u', $line, $found) === 1) {
-            return [trim($found[1]), trim($found[2])];
-        }
-        [$name, $role] = [...explode(',', $line, 2), null];
-        if (preg_match('/^(.{2,60}?)\s*\(([^()]{2,80})\)$/u', trim((string) $name), $found) === 1) {
-            return [$found[1], trim($found[2]).($role === null ? '' : ', '.trim($role))];
-        }
-
-        return self::roleFirst(trim((string) $name), trim((string) $role)) ?? [trim((string) $name), $role === null ? null : trim($role)];
-    }
-
-    /** @return array{string, string}|null of "Mother of Noor, Hanna Ilves, wheelchair"; null where the name stands first */
-    private static function roleFirst(string $first, string $rest): ?array
-    {
-        [$name, $more] = [...explode(',', $rest, 2), ''];
-        // "Nana Ama" is a name.
-        $called = (string) preg_replace('/^'.RelationWords::family().' (?=\p{Lu})/iu', '', trim($name));
-        $isName = preg_match('/^\p{Lu}[\p{L}’\'.-]*(?: \p{L}[\p{L}’\'.-]*){0,4}$/u', $called) === 1 &&
-            preg_match('/\b'.self::role().'\b|[’\']s\b/iu', $called) !== 1;
-
-        $whose = '(?:(?:the )?\p{L}+[’\'`]s? |(?:the|maternal|paternal|great|step)[ -])?';
-
-        return $isName && preg_match("/^{$whose}".self::role().'(?: of [^,]{2,40})?$/iu', $first) === 1
-            ? [trim($name), $first.(trim($more) === '' ? '' : ', '.trim($more))]
+            ? array_merge(...array_map(self::names(...), preg_split(self::COMMA, $found[1]) ?: []))
             : null;
     }
 

@@ -124,6 +124,7 @@ final class BriefDesk
     {
         return DB::transaction(function () use ($fields, $job): Job {
             $people = self::people((string) ($fields['people'] ?? ''));
+            $fields['restrictions'] = PeopleKeeper::withSentences($fields['restrictions'] ?? null, (string) ($fields['people'] ?? ''));
             $place = $this->place($fields);
             unset($fields['people'], $fields['place_name'], $fields['latitude'], $fields['longitude'], $fields['timezone']);
             $job ??= new Job();

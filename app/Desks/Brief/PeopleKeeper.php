@@ -9,6 +9,7 @@ use App\Models\Brief\Person;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Brief\NamedLine;
+use NorthSatchel\Brief\PeopleText;
 use NorthSatchel\Brief\SamePerson;
 
 /** The people of a job, typed anew: whoever is named as before stays who they are, with all that was tapped and said of them. */
@@ -48,6 +49,15 @@ final class PeopleKeeper
 
             return $gone->modelKeys();
         });
+    }
+
+    /** Sentences that stand among the people are no people; they are kept, and held against the plan and the groups like the others. */
+    public static function withSentences(?string $restrictions, string $people): ?string
+    {
+        $lines = array_filter(preg_split('/\R/u', (string) $restrictions) ?: [], static fn (string $l): bool => trim($l) !== '');
+        $new = array_diff(PeopleText::read($people)->sentences, array_map(trim(...), $lines));
+
+        return $new === [] ? $restrictions : implode("\n", [...$lines, ...$new]);
     }
 
     /** @param  list<int>  $ids  who were taken off and come back, behind the others */

@@ -42,6 +42,8 @@ final class GroupDesk
             throw ValidationException::withMessages(['people' => ucfirst("people {$e->must}.")]);
         }
 
+        $job->update(['restrictions' => PeopleKeeper::withSentences($job->restrictions, $text)]);
+
         return PeopleKeeper::keep($job, $people);
     }
 

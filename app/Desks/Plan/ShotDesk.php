@@ -48,17 +48,19 @@ final class ShotDesk
     /** Gives the free lines to the segments that their words name. */
     public function placeFree(Job $job): int
     {
-        $segments = self::places($job);
-        $placed = 0;
-        foreach ($job->freeShots as $line) {
-            $id = ShotPlacer::place($line->what, null, $segments, self::hourOf($job, $line->what));
-            if ($id !== null) {
-                $this->put($line, $job->segments->firstOrFail('id', $id), null);
-                $placed++;
-            }
+        return $job->freeShots->filter(fn (ShotLine $line): bool => $this->place($job, $line) !== null)->count();
+    }
+
+    /** The segment that its words name takes it; null where none does. */
+    public function place(Job $job, ShotLine $line): ?Segment
+    {
+        $id = ShotPlacer::place($line->what, null, self::places($job), self::hourOf($job, $line->what));
+        $segment = $id === null ? null : $job->segments->firstOrFail('id', $id);
+        if ($segment !== null) {
+            $this->put($line, $segment, null);
         }
 
-        return $placed;
+        return $segment;
     }
 
     /**

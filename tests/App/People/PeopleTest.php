@@ -87,6 +87,19 @@ final class PeopleTest extends TestCase
         $this->assertSame($one->role, $one->fresh()?->role);
     }
 
+    public function test_a_sentence_among_the_people_is_nobody_and_is_asked_about(): void
+    {
+        $lines = "Siv Holm, mother of the bride\nNea Holm, bride\nArn Ek, groom\nPer Ek, father of the groom";
+        $sentence = 'Siv and Per are not to stand next to each other';
+        $this->post('/jobs', self::brief(['kind' => 'wedding', 'people' => "{$lines}\n{$sentence}"]))->assertSessionHasNoErrors();
+        $job = Job::query()->latest('id')->firstOrFail();
+        $this->assertSame([4, $sentence], [$job->people()->count(), $job->restrictions]);
+        $this->get("/jobs/{$job->id}/plan")->assertSee("“{$sentence}”");
+        $this->get("/jobs/{$job->id}/people")->assertSee('Siv Holm and Per Ek do not get on, says the brief.');
+        $this->post("/jobs/{$job->id}/people/family", ['people' => "{$lines}\n{$sentence}\nWe expect about 60 guests"])->assertSessionHasNoErrors();
+        $this->assertSame([4, "{$sentence}\nWe expect about 60 guests"], [$job->people()->count(), $job->fresh()?->restrictions]);
+    }
+
     public function test_more_minutes_for_the_groups_are_offered_only_where_nothing_is_run_into(): void
     {
         $segment = Segment::query()->where('title', 'Family groups')->firstOrFail();

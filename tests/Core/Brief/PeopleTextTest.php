@@ -128,10 +128,41 @@ final class PeopleTextTest extends TestCase
     #[TestWith(['Siblings: Tolu (sister), Femi (half brother)', ['Tolu' => 'sister, sibling', 'Femi' => 'half brother, sibling']])]
     #[TestWith(["The happy couple\nJunior bridesmaid: Wren\nSeb, uncle of bride, his wife Kate, their daughter Wren", [
         'Wren' => 'Junior bridesmaid, daughter of Seb', 'Seb' => 'uncle of bride', 'Kate' => 'wife of Seb']])]
+    #[TestWith(["Groom's parents Uno and Kaisa Berg", ['Uno' => "Groom's parent", 'Kaisa Berg' => "Groom's parent"]])]
+    #[TestWith(['Parents of the bride Lova and Piet Ro', ['Lova' => 'parent of the bride', 'Piet Ro' => 'parent of the bride']])]
+    #[TestWith(['Cousins Lia, Tor and Ben Ro', ['Lia' => 'cousin', 'Tor' => 'cousin', 'Ben Ro' => 'cousin']])]
+    #[TestWith(['Sister of the bride: Kira with husband Daan and kids Milo (6) and Ada (baby)', [
+        'Kira' => 'Sister of the bride', 'Daan' => 'husband of Kira', 'Milo' => 'child of Kira, 6', 'Ada' => 'child of Kira, baby']])]
+    #[TestWith(['Siblings of Sem: Aoi (+ husband Rory, 3 kids), Dov', [
+        'Aoi' => '3 kids, sibling of Sem', 'Dov' => 'sibling of Sem', 'Rory' => 'husband of Aoi']])]
+    #[TestWith(['Uncle Dev & Aunt Sun + their twins Rohan/Kiran', [
+        'Uncle Dev' => null, 'Aunt Sun' => null, 'Rohan' => 'child of Uncle Dev', 'Kiran' => 'child of Uncle Dev']])]
+    #[TestWith(["Photographer's assistant: Lou Ek, from noon", ['Lou Ek' => "Photographer's assistant, from noon"]])]
+    #[TestWith(["Olga is the bride's grandmother and needs a chair", ['Olga' => "the bride's grandmother, needs a chair"]])]
+    #[TestWith(['Uncle Jo leaves at 16:00', ['Uncle Jo' => 'leaves at 16:00']])]
+    #[TestWith(['Grandpa Josef died last year', ['Grandpa Josef' => 'died last year']])]
+    #[TestWith(["Anna's dad is Henrik", ['Henrik' => "Anna's dad"]])]
+    #[TestWith(['Maria do Carmo Lopes', ['Maria do Carmo Lopes' => null]])]
+    #[TestWith(['Carme Puig i Roca, friend', ['Carme Puig i Roca' => 'friend']])]
     #[TestWith(['Hamish, 41, brought up by Anna and Per', ['Hamish' => '41, brought up by Anna and Per']])]
     public function test_who_else_stands_on_a_line_is_somebody_too(string $text, array $roles): void
     {
         $this->assertSame($roles, self::roles($text));
+    }
+
+    #[TestWith(['Lova and Uno are not to stand next to each other'])]
+    #[TestWith(['Please keep Kaisa away from Kira'])]
+    #[TestWith(['We expect about 60 guests'])]
+    #[TestWith(['Ceremony is at 15:00'])]
+    #[TestWith(['Ben and Lia are divorced'])]
+    #[TestWith(['- Lova is not to stand beside Uno'])]
+    public function test_a_sentence_is_nobody(string $line): void
+    {
+        $read = PeopleText::read("Lova Ro, mother of the bride\n{$line}\nUno");
+        $this->assertSame(['Lova Ro', 'Uno'], array_map(static fn (NamedLine $l): string => $l->name, $read->people));
+        $this->assertSame([ltrim($line, '- ')], $read->sentences);
+        $this->assertStringContainsString('“'.ltrim($line, '- ').'”', $read->sentencesTold());
+        $this->assertSame('', PeopleText::read('Lova Ro')->sentencesTold());
     }
 
     public function test_two_of_one_name_in_the_family_are_not_made_one(): void

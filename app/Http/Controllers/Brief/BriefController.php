@@ -58,10 +58,10 @@ final class BriefController
         $to = redirect("/jobs/{$job->id}/brief");
 
         return $gone === []
-            ? $to->with('said', 'The brief is kept.'.$request->townTaken())
+            ? $to->with('said', 'The brief is kept.'.$request->townTaken().$request->sentencesTold())
             : $to
                 ->with('said', 'The brief is kept; '.(count($gone) === 1 ? 'one person was' : count($gone).' people were').' taken off the list.'.
-                    $request->townTaken())
+                    $request->townTaken().$request->sentencesTold())
                 ->with('undo', "/jobs/{$job->id}/people/restore?ids=".implode(',', $gone));
     }
 }

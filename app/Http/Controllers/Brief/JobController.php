@@ -67,6 +67,6 @@ final class JobController
     {
         $job = $desk->save($request->validated());
 
-        return redirect("/jobs/{$job->id}/plan")->with('said', 'The job is there.'.$request->townTaken().' Now the day.');
+        return redirect("/jobs/{$job->id}/plan")->with('said', 'The job is there.'.$request->townTaken().$request->sentencesTold().' Now the day.');
     }
 }

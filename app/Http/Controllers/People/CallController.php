@@ -74,7 +74,7 @@ final class CallController
 
         return redirect(SegmentController::planOf($segment))
             ->with('open', $segment->id)
-            ->with('said', "{$count} owed groups are shots of {$segment->title} now.");
+            ->with('said', ($count === 1 ? 'One owed group is a shot' : "{$count} owed groups are shots")." of {$segment->title} now.");
     }
 
     public function share(int $job, CallDesk $desk): RedirectResponse

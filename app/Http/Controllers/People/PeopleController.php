@@ -85,7 +85,8 @@ final class PeopleController
 
         $read = PeopleText::read($text);
         $told = ($read->headings === [] ? '' : ' Taken for headings, and for nobody: '.implode(', ', $read->headings).'.').
-            ($read->together === [] ? '' : ' Each counted for themselves: '.implode(', ', $read->together).'.');
+            ($read->together === [] ? '' : ' Each counted for themselves: '.implode(', ', $read->together).'.').
+            $read->sentencesTold();
 
         return self::told($job, $desk->saveFamily($opened, $text), ($opened->kind->hasFamily() ? 'The family is kept.' : 'The list is kept.').$told);
     }

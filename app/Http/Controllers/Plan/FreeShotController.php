@@ -29,7 +29,9 @@ final class FreeShotController
 
     public function placeFree(int $job, ShotDesk $desk): RedirectResponse
     {
-        return redirect("/jobs/{$job}/plan")->with('said', $desk->placeFree(BriefDesk::open($job)).' shots are placed.');
+        $count = $desk->placeFree(BriefDesk::open($job));
+
+        return redirect("/jobs/{$job}/plan")->with('said', $count === 1 ? 'One shot is placed.' : "{$count} shots are placed.");
     }
 
     /** Time of their own for the musts that no segment holds. */
@@ -45,17 +47,19 @@ final class FreeShotController
     public function must(MustRequest $request, int $job, ShotDesk $desk): RedirectResponse
     {
         $opened = BriefDesk::open($job);
-        $desk->addFree($opened, [
+        $line = $desk->addFree($opened, [
             'what' => (string) $request->validated()['what'],
             'priority' => Priority::Must->value,
             'minutes' => 3,
             'frames' => 10,
         ]);
-        $placed = $desk->placeFree(BriefDesk::open($job));
+        $segment = $desk->place($opened, $line);
 
         return redirect("/jobs/{$job}/plan")->with(
             'said',
-            $placed > 0 ? 'It is a must of the segment that its words name.' : 'It is a must, and stands free until a segment takes it.',
+            $segment === null
+                ? 'It is a must, and stands free until a segment takes it.'
+                : "It is a must of {$segment->title} now: move it where it happens at another time.",
         );
     }
 

@@ -10,6 +10,7 @@ use App\Models\Brief\Job;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use NorthSatchel\Brief\PeopleText;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\JobKind;
 use NorthSatchel\Sky\GeoPoint;
@@ -80,6 +81,12 @@ final class JobRequest extends FormRequest
         $given = parent::validated($key, $default);
 
         return is_array($given) ? array_diff_key($given, ['where' => true]) : $given;
+    }
+
+    /** What stood among the people and is no person. */
+    public function sentencesTold(): string
+    {
+        return PeopleText::read($this->typed('people'))->sentencesTold();
     }
 
     /** @return array<string, string> */
