@@ -6,12 +6,14 @@ namespace App\Desks\People;
 
 use App\Desks\Brief\BriefDesk;
 use App\Desks\Brief\PeopleKeeper;
+use App\Desks\Taps\TapDesk;
 use App\Models\Brief\Job;
 use App\Models\People\FormalGroup;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\Brief\NamedLine;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\People\CallState;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyGroup;
 use NorthSatchel\People\FamilyLine;
@@ -22,7 +24,7 @@ use NorthSatchel\People\School;
 /** What is done to the family and its groups: typed, made by rule, put in order, split and merged. */
 final class GroupDesk
 {
-    public function __construct(private readonly PeopleDesk $people) {}
+    public function __construct(private readonly PeopleDesk $people, private readonly TapDesk $taps) {}
 
     /**
      * All lines of the family at once.
@@ -47,19 +49,24 @@ final class GroupDesk
         return PeopleKeeper::keep($job, $people);
     }
 
-    /** @return int how many groups were added; those that are there already stay as they are */
-    public function addByRule(Job $job): int
+    /** Those that are there stay as they are; one of the same title that was not taken yet gains whom the family gained. */
+    public function addByRule(Job $job): RuleGroups
     {
-        $have = $this->people->groups($job)->map(static fn (FormalGroup $g): array => collect($g->people)->sort()->values()->all())->all();
-        $added = 0;
+        $there = $this->people->groups($job);
+        $have = $there->map(static fn (FormalGroup $g): array => collect($g->people)->sort()->values()->all())->all();
+        $shot = (new CallState($this->taps->log($job->id)))->shot;
+        $added = $grown = 0;
         foreach (GroupRules::of($this->people->family($job)) as $group) {
-            if (! in_array(collect($group->people)->sort()->values()->all(), $have, true)) {
-                $this->add($job, $group->title, $group->people, $group->priority->value);
-                $added++;
+            if (in_array(collect($group->people)->sort()->values()->all(), $have, true)) {
+                continue;
             }
+            $smaller = $there->first(static fn (FormalGroup $g): bool => $g->title === $group->title
+                && ! in_array($g->id, $shot, true) && array_diff($g->people, $group->people) === []);
+            $this->add($job, $group->title, $group->people, $smaller->priority ?? $group->priority->value, $smaller, $smaller?->after_id);
+            [$added, $grown] = [$added + (int) ($smaller === null), $grown + (int) ($smaller !== null)];
         }
 
-        return $added;
+        return new RuleGroups($added, $grown);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Tests\App\People;
 
 use App\Desks\People\CallOrderDesk;
 use App\Desks\People\PeopleDesk;
+use App\Desks\Taps\TapDesk;
 use App\Devices\Waiting;
 use App\Jobs\ProveCallingOrder;
 use App\Models\Brief\Job;
@@ -16,6 +17,7 @@ use App\Models\Scout\Spot;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Optics\RowsFocus;
+use NorthSatchel\Taps\TapKind;
 use NorthSatchel\Time\ClockTime;
 use Tests\App\TestCase;
 use Tests\Support\WaitingForLooks;
@@ -98,6 +100,25 @@ final class PeopleTest extends TestCase
         $this->get("/jobs/{$job->id}/people")->assertSee('Siv Holm and Per Ek do not get on, says the brief.');
         $this->post("/jobs/{$job->id}/people/family", ['people' => "{$lines}\n{$sentence}\nWe expect about 60 guests"])->assertSessionHasNoErrors();
         $this->assertSame([4, "{$sentence}\nWe expect about 60 guests"], [$job->people()->count(), $job->fresh()?->restrictions]);
+    }
+
+    public function test_a_group_by_rule_grows_with_the_family_until_it_was_taken(): void
+    {
+        $lines = "Nea Holm, bride\nArn Ek, groom\nSiv Holm, mother of the bride\nIda Holm, sister of the bride";
+        $this->post('/jobs', self::brief(['kind' => 'wedding', 'people' => $lines]));
+        $this->job = Job::query()->latest('id')->firstOrFail();
+        $to = "/jobs/{$this->job->id}/people";
+        $this->post("{$to}/rules");
+        $close = fn (): array => FormalGroup::query()->where('job_id', $this->job->id)->where('title', "Nea Holm's close family")->pluck('people')->all();
+        $this->assertSame([['Nea Holm', 'Arn Ek', 'Siv Holm', 'Ida Holm']], $close());
+        $this->post("{$to}/family", ['people' => "{$lines}\nPer Holm, father of the bride"]);
+        $this->post("{$to}/rules")->assertSessionHas('said', 'One group is added. One that was there has whom the family gained.');
+        $this->assertSame([['Nea Holm', 'Arn Ek', 'Siv Holm', 'Per Holm', 'Ida Holm']], $close());
+        $group = FormalGroup::query()->where('job_id', $this->job->id)->where('title', "Nea Holm's close family")->firstOrFail();
+        app(TapDesk::class)->press(TapKind::Shot, ['job' => $this->job->id, 'group' => $group->id]);
+        $this->post("{$to}/family", ['people' => "{$lines}\nPer Holm, father of the bride\nKaj Holm, brother of the bride"]);
+        $this->post("{$to}/rules");
+        $this->assertCount(2, $close(), 'what was taken without him stays as it was taken');
     }
 
     public function test_more_minutes_for_the_groups_are_offered_only_where_nothing_is_run_into(): void

@@ -93,12 +93,7 @@ final class PeopleController
 
     public function rules(int $job, GroupDesk $desk): RedirectResponse
     {
-        $added = $desk->addByRule(BriefDesk::open($job));
-
-        return redirect("/jobs/{$job}/people")->with(
-            'said',
-            $added === 0 ? 'All groups of the rule are there.' : "{$added} groups are on the list.",
-        );
+        return redirect("/jobs/{$job}/people")->with('said', $desk->addByRule(BriefDesk::open($job))->says());
     }
 
     public function table(int $job, FamilyTable $table): Response
