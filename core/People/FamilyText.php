@@ -128,6 +128,7 @@ final class FamilyText
             $isForCeremonyOnly,
             $role,
             Attendance::of($name, $known, $relations !== [] || $isCouple || self::bareRelation($name, '') !== null),
+            array_values(array_filter(array_map(ChildHeight::years(...), $known), is_int(...)))[0] ?? null,
         );
     }
 

@@ -74,7 +74,7 @@ final readonly class GroupSetup
                     $lens->fullMm() >= self::KIND_FROM_MM ? 0 : 1,
                     $distance <= self::VOICE_M ? 0 : 1,
                     count($rows->rows),
-                    $fits ? -min($lens->fullMm(), 85) : $distance,
+                    $fits && $distance <= self::VOICE_M ? -min($lens->fullMm(), 85) : $distance,
                 ];
                 if ($best === null || $rank < $best[0]) {
                     $best = [$rank, $rows, $lens, $distance];

@@ -32,6 +32,8 @@ final readonly class Relative
         /** bride, groom or couple; null for everybody else. */
         public ?string $role = null,
         public Attendance $attendance = Attendance::Comes,
+        /** In years, where it is said. */
+        public ?int $age = null,
     ) {}
 
     public function withPartner(string $name): self
@@ -62,6 +64,7 @@ final readonly class Relative
             $this->isForCeremonyOnly,
             $this->role,
             $this->attendance,
+            $this->age,
         );
     }
 

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 /**
- * The order within a row: the two in the middle, each beside their own, couples together, the taller inwards; and nobody beside whom they
+ * The order within a row: the two in the middle, each beside their own, couples together, parents next to them and the taller inwards; and nobody beside whom they
  * are not to be, as long as there is somebody to put between.
  */
 final class RowOrder
 {
     /** How many more may stand on one side of the two, before somebody goes over to the other. */
     private const UNEVEN = 2;
+
+    private const NEAR = ['parent' => 0, 'sibling' => 1, 'child' => 1];
 
     /**
      * @param  list<Relative>  $row
@@ -104,20 +106,28 @@ final class RowOrder
             usort($unit, static fn (Relative $a, Relative $b): int => RowPlan::cm($b) <=> RowPlan::cm($a));
             $units[] = $unit;
         }
-        usort($units, static fn (array $a, array $b): int => self::rank($a) <=> self::rank($b));
+        $names = array_column($two, 'name');
+        usort($units, static fn (array $a, array $b): int => self::rank($a, $names) <=> self::rank($b, $names));
 
         return $units;
     }
 
     /**
+     * Parents stand next to the two, then brothers, sisters and children, then everybody else (common practice, no source).
+     *
      * @param  list<Relative>  $unit
+     * @param  list<string>  $two
      * @return list<int|bool>
      */
-    private static function rank(array $unit): array
+    private static function rank(array $unit, array $two): array
     {
         $isShy = array_filter($unit, static fn (Relative $r): bool => $r->notBeside !== []) !== [];
+        $near = count(self::NEAR);
+        foreach (array_merge(...array_map(static fn (Relative $r): array => $r->relations, $unit)) as $relation) {
+            $near = in_array($relation->of, $two, true) ? min($near, self::NEAR[$relation->kind] ?? $near) : $near;
+        }
 
-        return [! $unit[0]->isOfTheCouple, $isShy, -RowPlan::cm($unit[0])];
+        return [! $unit[0]->isOfTheCouple, $near, $isShy, -RowPlan::cm($unit[0])];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace NorthSatchel\People;
 
+use Closure;
 use NorthSatchel\ImpossibleValue;
 
 /**
@@ -57,9 +58,21 @@ final readonly class RowPlan
                 $people === [] ? 'must not be empty' : 'must be 1 to '.self::MOST_ROWS,
             );
         }
+        // Where there are chairs in front anyway, the old have one, unless they are wanted between two others.
+        $hasChairs = array_filter($people, static fn (Relative $r): bool => $r->sits()) !== [];
+        $plan = self::laid($people, $rowCount, $isOnSteps, $hasChairs);
+        $other = $hasChairs && $plan->touching !== [] ? self::laid($people, $rowCount, $isOnSteps, false) : $plan;
+
+        return count($other->touching) < count($plan->touching) ? $other : $plan;
+    }
+
+    /** @param  non-empty-list<Relative>  $people */
+    private static function laid(array $people, int $rowCount, bool $isOnSteps, bool $doTheOldSit): self
+    {
         $arms = Arms::among($people);
         $people = $arms === [] ? $people : array_values(array_filter($people, static fn (Relative $r): bool => ! isset($arms[$r->name])));
-        $isInFront = static fn (Relative $r): bool => $r->sits() || self::cm($r) < self::SMALL_CM;
+        $isSeated = static fn (Relative $r): bool => $r->sits() || ($doTheOldSit && in_array('elderly', $r->needs, true));
+        $isInFront = static fn (Relative $r): bool => $isSeated($r) || self::cm($r) < self::SMALL_CM;
         $standing = array_values(array_filter($people, static fn (Relative $r): bool => ! $isInFront($r)));
         $sitting = array_values(array_filter($people, $isInFront));
         // The two stay in the front standing row; the others go back by height.
@@ -80,7 +93,7 @@ final readonly class RowPlan
             // Rows stand in each other's gaps when their middles differ by half a place.
             $isAside = (count($row) + $index) % 2 !== count($rows[0]) % 2;
             $order = RowOrder::of($row);
-            $placed[] = self::placed($order, $index, $isOnSteps, $isAside ? self::SHOULDER_M / 2 : 0.0);
+            $placed[] = self::placed($order, $index, $isOnSteps, $isAside ? self::SHOULDER_M / 2 : 0.0, $isSeated);
             $touching = [...$touching, ...RowOrder::touching($order)];
         }
 
@@ -191,13 +204,15 @@ final readonly class RowPlan
 
     /**
      * @param  list<Relative>  $row
+     * @param  Closure(Relative): bool  $isSeated
      * @return list<Place>
      */
-    private static function placed(array $row, int $index, bool $isOnSteps, float $shift): array
+    private static function placed(array $row, int $index, bool $isOnSteps, float $shift, Closure $isSeated): array
     {
         $places = [];
         foreach ($row as $at => $person) {
-            $top = (self::cm($person) / 100) * ($person->sits() ? self::SITTING : 1.0) + ($isOnSteps ? $index * self::STEP_M : 0.0);
+            $sits = $isSeated($person);
+            $top = (self::cm($person) / 100) * ($sits ? self::SITTING : 1.0) + ($isOnSteps ? $index * self::STEP_M : 0.0);
             $places[] = new Place(
                 $person->name,
                 $index,
@@ -205,16 +220,16 @@ final readonly class RowPlan
                 $index * self::ROW_M,
                 $top - self::EYES_BELOW_M,
                 $top,
-                $person->sits(),
+                $sits,
             );
         }
 
         return $places;
     }
 
-    /** Of somebody whose height nobody has said, what is usual. */
+    /** Of somebody whose height nobody has said, what is usual; of a child, at that age. */
     public static function cm(Relative $person): int
     {
-        return $person->heightCm ?? (in_array('infant', $person->needs, true) ? 110 : self::USUAL_CM);
+        return $person->heightCm ?? (in_array('infant', $person->needs, true) ? 110 : ChildHeight::cm($person->age) ?? self::USUAL_CM);
     }
 }

@@ -8,6 +8,7 @@ use NorthSatchel\Exposure\SceneExposure;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Optics\FieldOfView;
 use NorthSatchel\Optics\RowsFocus;
+use NorthSatchel\People\ChildHeight;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyLine;
 use NorthSatchel\People\FamilyText;
@@ -21,6 +22,7 @@ use NorthSatchel\People\RowPlan;
 use NorthSatchel\People\ShortNames;
 use NorthSatchel\People\StandLens;
 use NorthSatchel\Verdict;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class RowsTest extends TestCase
@@ -220,6 +222,54 @@ final class RowsTest extends TestCase
         );
         $this->assertTrue(GroupSetup::best($two, self::lenses(50), 9.0, 12.0, rowCount: 1)->verdicts()->has('people.beside'));
         $this->assertFalse(GroupSetup::best($family->people(), self::lenses(50), 9.0, 12.0, rowCount: 1)->verdicts()->has('people.beside'));
+    }
+
+    /** @param  list<string>  $front */
+    #[TestWith([['Kim, 6', 'Oda, 88', 'Per, wheelchair'], ['Kim', 'Oda', 'Per']], 'the old sit where there are chairs anyway')]
+    #[TestWith([['Kim, aged 11', 'Oda, 88', 'Per, 41'], []], 'nobody small, no chair')]
+    #[TestWith([['Kim, 10 years old', 'Oda, 88', 'Per, 41'], ['Kim']])]
+    #[TestWith([['Kim, 10 years old, 150 cm', 'Oda, 88', 'Per, 41'], []], 'who is measured is not guessed')]
+    public function test_children_are_as_tall_as_their_age_and_the_old_sit_where_there_are_chairs(array $lines, array $front): void
+    {
+        $rows = RowPlan::of(self::people(6, 'Nea, bride, 165 cm', 'Arn, groom, 185 cm', ...$lines), 2, false)->rows;
+        $this->assertSame($front, array_values(array_intersect(['Kim', 'Oda', 'Per'], count($rows[0]) > 3 ? [] : self::names($rows[0]))));
+        foreach (array_filter(array_merge(...$rows), static fn (Place $p): bool => $p->name === 'Oda') as $oda) {
+            $this->assertSame($front !== [] && in_array('Per', $front, true), $oda->sits);
+        }
+    }
+
+    public function test_the_old_stand_where_they_are_wanted_between_two(): void
+    {
+        $people = FamilyText::read([
+            new FamilyLine('Siv', '170 cm'), new FamilyLine('Per', 'not beside Siv'), new FamilyLine('Oda', '88'), new FamilyLine('Kaj', 'seated'),
+        ]);
+        $plan = RowPlan::of($people, 2, false);
+        $this->assertSame([[['Kaj'], ['Per', 'Oda', 'Siv']], []], [array_map(self::names(...), $plan->rows), $plan->touching]);
+    }
+
+    public function test_parents_stand_next_to_the_two_before_taller_friends(): void
+    {
+        $people = FamilyText::read([
+            new FamilyLine('Nea', 'bride'), new FamilyLine('Arn', 'groom, 180 cm'), new FamilyLine('Tor', 'friend, 199 cm'),
+            new FamilyLine('Siv', 'mother of Nea, 160 cm'), new FamilyLine('Bo', 'brother of Nea, 190 cm'), new FamilyLine('Mor', 'mother of Arn, 161 cm'),
+        ]);
+        $this->assertSame([['Tor', 'Mor', 'Arn', 'Nea', 'Siv', 'Bo']], array_map(self::names(...), RowPlan::of($people, 1, false)->rows));
+    }
+
+    /** Medians of the WHO's growth standards and growth reference, girls and boys taken together; from memory. */
+    public function test_ages_and_heights_of_children(): void
+    {
+        $this->assertSame(
+            [6, 6, 5, 12, null, null, 41],
+            array_map(ChildHeight::years(...), ['6', 'aged 6', '5yo', '12 years old', '3 kids', '8 months', '41']),
+        );
+        $this->assertSame([null, 87, 116, 168, null], array_map(ChildHeight::cm(...), [1, 2, 6, 16, 17]));
+    }
+
+    public function test_where_no_lens_is_within_call_the_nearest_kind_one_is_taken(): void
+    {
+        $setup = GroupSetup::best(self::people(12), self::lenses(85, 50, 24), null, 7.0, rowCount: 1);
+        $this->assertSame([50, 11.0], [$setup->lens->focalMm, $setup->distanceM]);
     }
 
     public function test_couples_stand_together_and_infants_are_held(): void
