@@ -12,8 +12,8 @@ final class PeopleSentence
         '\p{L}+n[’\'`]t|we|they|you|please|keep|expect|to|about|each|only|if|when|because|who|speak|talk|hate|hates|needs|leaves|arrives|wants)';
 
     /** How a line begins that asks for something, or speaks of oneself. */
-    private const BEGINS = '/^(?:please|keep|don[’\'`]t|do not|never|we|we[’\'`](?:re|ll|ve)|there|they|it|if|make sure|remember|note|nb|about|around|roughly|'.
-        'everyone|everybody|all (?:of )?(?:the|our|my)|some|most)\b/iu';
+    private const BEGINS = '/^(?:please|keep|don[’\'`]t|do not|never|we|we[’\'`](?:re|ll|ve)|there|they|it|if|make sure|remember|note|nb|'.
+        'about|around|roughly|everyone|everybody|all (?:of )?(?:the|our|my)|some|most)\b/iu';
 
     /** A line whose first part, up to a comma, a bracket or a dash, holds a verb. */
     public static function is(string $line): bool

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace NorthSatchel\People;
 
 /**
- * The order within a row: the two in the middle, each beside their own, couples together, parents next to them and the taller inwards; and nobody beside whom they
- * are not to be, as long as there is somebody to put between.
+ * The order within a row: the two in the middle, each beside their own, couples together, parents next to them and the taller inwards; and
+ * nobody beside whom they are not to be, as long as there is somebody to put between.
  */
 final class RowOrder
 {

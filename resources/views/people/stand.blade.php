@@ -70,7 +70,9 @@
                             class="on-ground">{{ $face->label }}</text>
                     @endforeach
                 </svg>
-                <figcaption class="text-sm text-faint">From the front; unknown heights are taken as 172 cm, those of children by their age.</figcaption>
+                <figcaption class="text-sm text-faint">
+                    From the front; unknown heights are taken as 172 cm, those of children by their age.
+                </figcaption>
             </figure>
         </div>
         <ol class="slab mt-4">

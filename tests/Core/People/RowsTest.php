@@ -251,7 +251,8 @@ final class RowsTest extends TestCase
     {
         $people = FamilyText::read([
             new FamilyLine('Nea', 'bride'), new FamilyLine('Arn', 'groom, 180 cm'), new FamilyLine('Tor', 'friend, 199 cm'),
-            new FamilyLine('Siv', 'mother of Nea, 160 cm'), new FamilyLine('Bo', 'brother of Nea, 190 cm'), new FamilyLine('Mor', 'mother of Arn, 161 cm'),
+            new FamilyLine('Siv', 'mother of Nea, 160 cm'), new FamilyLine('Bo', 'brother of Nea, 190 cm'),
+            new FamilyLine('Mor', 'mother of Arn, 161 cm'),
         ]);
         $this->assertSame([['Tor', 'Mor', 'Arn', 'Nea', 'Siv', 'Bo']], array_map(self::names(...), RowPlan::of($people, 1, false)->rows));
     }
