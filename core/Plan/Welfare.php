@@ -69,7 +69,7 @@ final class Welfare
             ucfirst(Lane::person($lane))." has no meal for {$hours}.",
             "Nothing between {$day->day->face($from)} and {$day->day->face(
                 $to,
-            )} is marked as a meal or a rest: plan one, and water, before the hands get slow.",
+            )} is marked as a meal or a rest: plan one, and water, before the hands get slow.".self::left($from, $to, $at),
             ['minutes' => intdiv($to - $from, 60)],
             $at === null
                 ? null
@@ -80,6 +80,16 @@ final class Welfare
                     'date' => $day->day->date,
                 ]),
         );
+    }
+
+    /** What a meal at that time leaves too long. */
+    private static function left(int $from, int $to, ?int $at): string
+    {
+        $parts = $at === null ? [] : ['before' => $at - $from, 'after' => $to - $at - 60 * self::MEAL_MINUTES];
+        $long = array_filter($parts, static fn (int $s): bool => $s > self::LONGEST_S);
+        $said = array_map(static fn (int $s, string $where): string => Span::hours(intdiv($s, 60))." {$where} it", $long, array_keys($long));
+
+        return $said === [] ? '' : ' The one that finds room leaves '.implode(' and ', $said).': carry something to eat as well.';
     }
 
     /** Where between two segments of a lane a meal finds room, the way counted: nearest to the middle of the long stretch. */

@@ -64,6 +64,10 @@ final class WelfareAndViewpointTest extends TestCase
         $this->assertSame([], self::welfare(...[...$parts, self::part(9, '12:15', 20, isBreak: true)]));
         $none = self::welfare(self::part(1, '10:00', 240), self::part(2, '14:20', 240))[0];
         $this->assertNull($none->remedy, 'twenty minutes between two are no room for a meal of twenty');
+        $this->assertStringEndsWith('before the hands get slow.', self::welfare(...$parts)[0]->because);
+        $late = self::welfare(self::part(1, '10:00', 370), self::part(2, '17:10', 60))[0];
+        $this->assertSame('16:15', $late->remedy?->on['start_clock']);
+        $this->assertStringEndsWith('The one that finds room leaves 6 h 15 before it: carry something to eat as well.', $late->because);
         $middle = self::welfare(self::part(1, '10:00', 60), self::part(2, '18:00', 60))[0]->remedy;
         $this->assertSame('14:20', $middle?->on['start_clock'], 'in a long gap in the middle of the day');
     }
