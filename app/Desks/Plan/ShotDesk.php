@@ -10,6 +10,7 @@ use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Brief\NamedHour;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Judge\WalkJudge;
 use NorthSatchel\Plan\Shots\LitLine;
 use NorthSatchel\Plan\Shots\SegmentShots;
 use NorthSatchel\Plan\Shots\ShotPlacer;
@@ -164,6 +165,7 @@ final class ShotDesk
         $shots = array_values($segment->shotLines->map(static fn (ShotLine $l): TimedShot => new TimedShot(
             in_array($l->id, $done, true) ? 0 : $l->minutes * 60,
             self::named($day, self::hourOf($job, $l->what)),
+            WalkJudge::isOnTheWay($l->what, $l->minutes),
         ))->all());
         $times = ShotTimes::of($from, $from + $segment->minutes * 60, $shots, SceneKind::isPlayed($segment->title, $job->kind));
 

@@ -46,6 +46,12 @@ final class WalkJudge
         return array_values($verdicts);
     }
 
+    /** Whether a shot is taken while one walks, and takes no minute of its segment. */
+    public static function isOnTheWay(string $what, int $minutes): bool
+    {
+        return $minutes === 0 && preg_match(self::ON_THE_WAY, $what) === 1;
+    }
+
     private static function isOfPeople(Segment $before, Segment $after): bool
     {
         return ! $after->isBreak && preg_match(self::OF_PEOPLE, $before->title) === 1 && preg_match(self::OF_PEOPLE, $after->title) === 1;

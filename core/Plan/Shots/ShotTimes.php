@@ -15,7 +15,7 @@ final class ShotTimes
      * @param  int  $to  its end, Unix seconds
      * @param  list<TimedShot>  $shots  in their order
      * @param  bool  $isPlayed  a sport is played in it
-     * @return list<int|null> Unix seconds; null where nobody knows when it happens
+     * @return list<int|null> Unix seconds; null where nobody knows when it happens, or it is taken on the way there
      */
     public static function of(int $from, int $to, array $shots, bool $isPlayed): array
     {
@@ -28,6 +28,11 @@ final class ShotTimes
         foreach ($shots as $i => $shot) {
             if (isset($named[$i])) {
                 $times[] = $named[$i];
+
+                continue;
+            }
+            if ($shot->isOnTheWay) {
+                $times[] = null;
 
                 continue;
             }

@@ -260,6 +260,9 @@ final class PlanRulesTest extends TestCase
         $this->post("/segments/{$ceremony->id}/shots/walk")->assertSessionHasNoErrors();
         $this->get("/jobs/{$job->id}/plan")->assertDontSee('min on foot lie before Ceremony');
         $this->assertSame($minutes, (int) $ceremony->shotLines()->sum('minutes'));
-        $this->assertSame(1, $ceremony->shotLines()->where('what', 'like', 'On the way: walking%')->count());
+        $shots = $ceremony->shotLines()->pluck('what');
+        $this->assertSame(['On the way: walking, from ahead', 'On the way: hand in hand, from behind'], $shots->take(2)->all());
+        $sheet = (string) $this->get("/jobs/{$job->id}/sheets/lead")->getContent();
+        $this->assertMatchesRegularExpression('#class="figures"></span>\s+On the way: walking#', $sheet, 'before it begins, at no minute of it');
     }
 }

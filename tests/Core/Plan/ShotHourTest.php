@@ -7,6 +7,7 @@ namespace Tests\Core\Plan;
 use NorthSatchel\Brief\NamedHour;
 use NorthSatchel\JobKind;
 use NorthSatchel\Plan\Judge\ShotHourJudge;
+use NorthSatchel\Plan\Judge\WalkJudge;
 use NorthSatchel\Plan\PlannedDay;
 use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Setting;
@@ -117,6 +118,16 @@ final class ShotHourTest extends TestCase
             $times,
             array_map(static fn (?int $at): ?int => $at === null ? null : intdiv($at, 60), ShotTimes::of(3600, 5400, $timed, $isPlayed)),
         );
+    }
+
+    public function test_what_is_taken_on_the_way_is_over_before(): void
+    {
+        $this->assertSame([null, 3600], ShotTimes::of(3600, 5400, [new TimedShot(0, isOnTheWay: true), new TimedShot(300)], false));
+        $this->assertSame([true, false, false], [
+            WalkJudge::isOnTheWay('On the way: hand in hand', 0),
+            WalkJudge::isOnTheWay('Walking', 11),
+            WalkJudge::isOnTheWay('Hand in hand', 0),
+        ]);
     }
 
     public function test_it_is_put_where_that_hour_is(): void

@@ -62,17 +62,19 @@ final class ShotController
         return self::plan($segment);
     }
 
-    /** Two that take no minutes of their own. */
+    /** Two that take no minutes of their own, before the others. */
     public function onTheWay(Segment $segment, ShotDesk $desk): RedirectResponse
     {
+        $first = $segment->shotLines()->value('id');
         foreach (['On the way: walking, from ahead' => 'wide', 'On the way: hand in hand, from behind' => 'tight'] as $what => $distance) {
-            $desk->add($segment, [
+            $line = $desk->add($segment, [
                 'what' => $what,
                 'priority' => Priority::Nice->value,
                 'minutes' => 0,
                 'frames' => 10,
                 'distance' => $distance,
             ]);
+            $desk->put($line, $segment, $first);
         }
 
         return self::plan($segment)->with('said', 'Two shots are planned on the way.');
