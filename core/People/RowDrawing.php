@@ -28,6 +28,8 @@ final readonly class RowDrawing
 
     private const LINE_PX = 12.0;
 
+    private const BELOW_PX = 20.0;
+
     /** What is seen of an infant in somebody's arms. */
     private const HELD_M = 0.55;
 
@@ -99,7 +101,8 @@ final readonly class RowDrawing
                     x: round(self::MIDDLE + $place->x * $this->across, 1),
                     y: $y,
                     label: $this->labels[$place->name],
-                    labelY: $y - 12 - $this->lift($place),
+                    // An infant's name stands below, for that of who holds it is above.
+                    labelY: $place->heldBy === null ? $y - 12 - $this->lift($place) : $y + self::BELOW_PX,
                 );
             }
         }

@@ -193,6 +193,14 @@ final class RowsTest extends TestCase
         $this->assertCount(9, $drawing->sights());
     }
 
+    public function test_an_infant_in_arms_has_a_name_of_its_own_place(): void
+    {
+        $setup = GroupSetup::best(self::people(4, 'Ti, infant'), self::lenses(50), 10.0, 12.0, rowCount: 1);
+        foreach ((new RowDrawing($setup))->heads() as $head) {
+            $this->assertSame($head->name === 'Ti', $head->labelY > $head->y, $head->name);
+        }
+    }
+
     public function test_nobody_and_too_many_rows_are_refused(): void
     {
         foreach ([[[], 2, 'people'], [self::people(3), 7, 'rows']] as [$people, $rows, $field]) {
