@@ -65,8 +65,8 @@ final readonly class MadeUpDay
         $minute = 60 * $this->say->whole(6, 10);
         $segments = [];
         for ($i = 1, $count = $this->say->whole(1, 7); $i <= $count; $i++) {
-            $minute += $this->say->one([-5, 0, 0, 5, 9, 10, 11, 20, 60, 240]);
-            $minutes = $this->say->one([5, 10, 15, 20, 30, 45, 60, 120, 240, 300]);
+            $minute += $this->say->rather([-5, 0, 0, 5, 9, 10, 11, 20, 60, 240], [-1, 1, 3, 4, 6, 25, 30, 100]);
+            $minutes = $this->say->rather([5, 10, 15, 20, 30, 45, 60, 120, 240, 300], [1, 2, 4, 360, 400]);
             $place = $this->say->one([1, 1, 2, 3, null]);
             $starts = $this->clock($day, $minute);
             $segments[] = new Segment(

@@ -118,15 +118,15 @@ final class MadeUpKit
         $stretches = [];
         $clock = 9 * 60;
         for ($i = 1, $count = $this->say->whole(1, 7); $i <= $count; $i++) {
-            $clock += $this->say->one([0, 5, 10, 30, 60]);
+            $clock += $this->say->rather([0, 5, 10, 30, 60], [1, 2, 3, 15, 29, 31]);
             $minutes = $this->say->one([10, 15, 20, 30, 60, 90]);
             $shots = [];
             for ($k = $this->say->whole(0, 3); $k > 0; $k--) {
                 $shots[] = new PlannedShot(
                     $this->say->one(['Rings', 'The two', 'Wide of the room', 'From the back', 'Goal', 'Hands']),
                     $this->say->one(Priority::cases()),
-                    $this->say->one([5, 10, 60, 300, 600]),
-                    $this->say->often(60) ? $this->say->one([24, 35, 49, 50, 70, 100, 140, 200, 300]) : null,
+                    $this->say->rather([5, 10, 60, 300, 600], [0, 1, 2]),
+                    $this->say->often(60) ? $this->say->rather([24, 35, 49, 50, 70, 100, 140, 200, 300], [14, 34, 71, 99, 101]) : null,
                     $this->say->often(20),
                     $this->say->one([null, null, null, 'against', 'flash']),
                 );
@@ -141,7 +141,7 @@ final class MadeUpKit
                 sprintf('%02d:%02d', intdiv($clock, 60), $clock % 60),
                 $this->say->one([1, 1, 2, null]),
                 $this->say->one(Priority::cases()),
-                $this->say->one([null, -2.0, 2.0, 4.0, 5.0, 7.0, 8.0, 12.0, 15.0]),
+                $this->say->rather([null, -2.0, 2.0, 4.0, 5.0, 7.0, 8.0, 12.0, 15.0], [0.0, 1.0, 3.0, 4.5, 6.0, 6.5, 7.5, 10.0]),
                 $shots,
                 $this->say->often(20),
                 $this->say->often(15),
@@ -169,7 +169,7 @@ final class MadeUpKit
                 $this->say->one([null, 4.0, 8.0]),
                 $this->say->one([100.0, 400.0]),
                 $this->say->one([0.0, 1.0]),
-                $this->say->one([0.0, 2.0, 8.0]),
+                $this->say->rather([0.0, 2.0, 8.0], [0.5, 1.0]),
             );
         }
 

@@ -18,12 +18,13 @@ final class Sayings
 {
     private const FOLDER = __DIR__.'/../Core/said/';
 
-    /** @var list<string> */
-    private array $lines = [];
+    /** @var list<non-empty-list<string>> each with its head first */
+    private array $parts = [['']];
 
     private readonly Randomizer $dice;
 
-    public function __construct(private readonly string $name, int $seed = 1)
+    /** @param  int  $whole  so many jobs stand in the file word for word, of the others a digest: when one differs, its words are told */
+    public function __construct(private readonly string $name, int $seed = 1, private readonly int $whole = PHP_INT_MAX)
     {
         $this->dice = new Randomizer(new Mt19937($seed));
     }
@@ -44,6 +45,22 @@ final class Sayings
         return $this->dice->getInt($from, $to);
     }
 
+    /**
+     * Of the usual ones in the jobs that are kept word for word; of all in the others, in which limits come up that are rare.
+     *
+     * @template T
+     *
+     * @param  non-empty-list<T>  $usual
+     * @param  list<T>  $rare
+     * @return T
+     */
+    public function rather(array $usual, array $rare): mixed
+    {
+        $of = count($this->parts) - 1 > $this->whole ? [...$usual, ...$rare] : $usual;
+
+        return count($of) === 1 ? $of[0] : $this->one($of);
+    }
+
     /** So often in a hundred. */
     public function often(int $percent): bool
     {
@@ -52,19 +69,19 @@ final class Sayings
 
     public function head(string $words): void
     {
-        $this->lines[] = "# {$words}";
+        $this->parts[] = ["# {$words}"];
     }
 
     public function add(string $words): void
     {
-        $this->lines[] = $words;
+        $this->parts[count($this->parts) - 1][] = $words;
     }
 
     /** @param  iterable<Verdict|null>  $verdicts */
     public function verdicts(iterable $verdicts): void
     {
         foreach ($verdicts as $verdict) {
-            $this->lines[] = $verdict === null ? '-' : self::line($verdict);
+            $this->add($verdict === null ? '-' : self::line($verdict));
         }
     }
 
@@ -80,10 +97,18 @@ final class Sayings
     /** Holds what was said against the file. */
     public function keep(): void
     {
-        $said = implode("\n", $this->lines)."\n";
+        $parts = array_map(static fn (array $part): string => ltrim(implode("\n", $part), "\n"), $this->parts);
+        $parts = array_values(array_filter($parts, static fn (string $part): bool => $part !== ''));
+        [$words, $rest] = [array_slice($parts, 0, $this->whole), array_slice($parts, $this->whole)];
+        $short = array_map(static fn (string $part): string => strtok($part, "\n").': '.substr(sha1($part), 0, 12), $rest);
+        $file = self::FOLDER."{$this->name}.txt";
         if (getenv('SATCHEL_SAY') === '1') {
-            file_put_contents(self::FOLDER."{$this->name}.txt", $said);
+            file_put_contents($file, implode("\n", [...$words, ...$short])."\n");
         }
-        Assert::assertStringEqualsFile(self::FOLDER."{$this->name}.txt", $said);
+        $kept = (string) file_get_contents($file);
+        foreach ($short as $at => $digest) {
+            Assert::assertStringContainsString("\n{$digest}\n", $kept, "Another is kept; said is now:\n{$rest[$at]}");
+        }
+        Assert::assertStringEqualsFile($file, implode("\n", [...$words, ...$short])."\n");
     }
 }

@@ -44,14 +44,16 @@ final class MadeUpCardsTest extends TestCase
 {
     private const TIMES = 60;
 
+    private const MORE = 10;
+
     private const NOW = 1_900_000_000;
 
     private const DAY_S = 86_400;
 
     public function test_what_is_said_of_made_up_permits(): void
     {
-        $say = new Sayings('permits');
-        for ($i = 1; $i <= 2 * self::TIMES; $i++) {
+        $say = new Sayings('permits', whole: 2 * self::TIMES);
+        for ($i = 1; $i <= self::MORE * self::TIMES; $i++) {
             $say->head("Card {$i}");
             $disks = [['one'], ['one'], ['two'], ['two', 'three'], []];
             $bags = [];
@@ -111,12 +113,12 @@ final class MadeUpCardsTest extends TestCase
 
     public function test_what_is_said_of_made_up_camera_checks(): void
     {
-        $say = new Sayings('checks');
-        for ($i = 1; $i <= self::TIMES; $i++) {
+        $say = new Sayings('checks', whole: self::TIMES);
+        for ($i = 1; $i <= self::MORE * self::TIMES; $i++) {
             $say->head("Check {$i}");
             $bodies = [];
             for ($b = 1, $of = $say->whole(1, 3); $b <= $of; $b++) {
-                $clock = self::NOW + $say->one([0, 0, 1, 2, 3600]);
+                $clock = self::NOW + $say->rather([0, 0, 1, 2, 3600], [-1, -2, -3, 3, 59, 60, 61, -3600]);
                 $slot = static fn (int $n): ?SlotRead => $say->often(8) ? null : new SlotRead(
                     "Card {$b}{$n}",
                     self::frames($say, "B{$b}", $clock),
@@ -140,7 +142,7 @@ final class MadeUpCardsTest extends TestCase
             $say->verdicts(BumpCheck::of('Body 1', $frames, $sheet));
             $sample = [];
             for ($k = 1, $of = $say->whole(0, 14); $k <= $of; $k++) {
-                $sample[] = new FrameToSample($k, "F{$k}", $say->one([79, 80, 81, 100, 100, 100]), $say->often(10));
+                $sample[] = new FrameToSample($k, "F{$k}", $say->rather([79, 80, 81, 100, 100, 100], [0, 1, 99]), $say->often(10));
             }
             $say->add(implode('; ', array_map(
                 static fn (FrameToLookAt $f): string => json_encode($f, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
@@ -172,8 +174,8 @@ final class MadeUpCardsTest extends TestCase
 
     public function test_what_is_said_of_made_up_copies(): void
     {
-        $say = new Sayings('copies');
-        for ($i = 1; $i <= self::TIMES; $i++) {
+        $say = new Sayings('copies', whole: self::TIMES);
+        for ($i = 1; $i <= self::MORE * self::TIMES; $i++) {
             $say->head("Copies {$i}");
             $loads = [];
             for ($k = 1, $of = $say->whole(0, 3); $k <= $of; $k++) {
@@ -186,7 +188,7 @@ final class MadeUpCardsTest extends TestCase
                         $say->one(['bag', 'on-you', 'home', 'elsewhere']),
                         $say->one(['this program', 'by hand']),
                         $say->one([null, null, 'me@cloud']),
-                        self::NOW - self::DAY_S * $say->one([0, 89, 90, 91, 400]),
+                        self::NOW - self::DAY_S * $say->rather([0, 89, 90, 91, 400], [1, 30, 179, 180, 181]),
                     );
                 }
                 $loads[] = new AuditLoad("Load {$k}", $say->one([1, 100]), $say->one([0.5, 60.0]), $copies, $say->often(40));
@@ -197,7 +199,7 @@ final class MadeUpCardsTest extends TestCase
                 $device = $say->one(['d1', 'd4']);
                 $places[] = new AuditPlace($k, "Place {$k}", $device, $say->one(['disk', 'cloud']), $kept, 'this program', null, 100.0);
             }
-            $rule = new AuditRule($say->whole(1, 3), $say->whole(1, 2), $say->whole(0, 1), 90);
+            $rule = new AuditRule($say->whole(1, 3), $say->whole(1, 2), $say->whole(0, 1), $say->rather([90], [1, 30]));
             $audit = new CopyAudit($loads, $places, $rule, self::NOW);
             $say->verdicts(AuditJudge::of($audit));
             foreach ($audit->oneBlow() as $blow) {
@@ -219,7 +221,7 @@ final class MadeUpCardsTest extends TestCase
     {
         $files = [];
         for ($k = 1, $of = $say->whole(0, 5); $k <= $of; $k++) {
-            $seen = self::NOW - $say->one([5, 60, 599, 600, 601, 3600]);
+            $seen = self::NOW - $say->rather([5, 60, 599, 600, 601, 3600], [0, 1, 59, 61]);
             $whole = $say->often(80) ? $seen + 2 : null;
             $files[] = new SessionFile(
                 "f{$k}.jpg",

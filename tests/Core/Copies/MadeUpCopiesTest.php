@@ -33,8 +33,8 @@ final class MadeUpCopiesTest extends TestCase
 
     public function test_what_is_said_of_made_up_pairs_of_cards(): void
     {
-        $say = new Sayings('twins');
-        for ($i = 1; $i <= 24; $i++) {
+        $say = new Sayings('twins', whole: 24);
+        for ($i = 1; $i <= 60; $i++) {
             $say->head("Pair {$i}");
             [$a, $b] = ["a{$i}", "b{$i}"];
             $this->folder($a);
@@ -122,8 +122,8 @@ final class MadeUpCopiesTest extends TestCase
 
     public function test_what_is_said_of_bags_that_are_copied_into_again(): void
     {
-        $say = new Sayings('again');
-        for ($i = 1; $i <= 26; $i++) {
+        $say = new Sayings('again', whole: 26);
+        for ($i = 1; $i <= 60; $i++) {
             $say->head("Card {$i}");
             for ($number = 1; $number <= 4; $number++) {
                 $this->file(sprintf('card%d/%s%04d.DNG', $i, self::DIR, $number), str_repeat("{$i} {$number} ", 300 * $number));

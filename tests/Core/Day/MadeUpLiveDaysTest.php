@@ -31,12 +31,12 @@ final class MadeUpLiveDaysTest extends TestCase
 
     public function test_what_is_said_of_days_that_are_lived_through(): void
     {
-        $say = new Sayings('live');
+        $say = new Sayings('live', whole: self::DAYS);
         $made = new MadeUpDay($say);
-        for ($number = 1; $number <= self::DAYS; $number++) {
+        for ($number = 1; $number <= 10 * self::DAYS; $number++) {
             $say->head("Day {$number}");
             $day = $made->day($made->local());
-            $now = $day->segments[0]->startsAt + 60 * $say->one([-10, 0, 5, 30, 120, 300]);
+            $now = $day->segments[0]->startsAt + 60 * $say->rather([-10, 0, 5, 30, 120, 300], [-1, 1, 60]);
             $shots = $this->shots($say, $day, $now);
             $lanes = $logs = [];
             foreach ($day->lanes() as $name => $lane) {
@@ -88,7 +88,7 @@ final class MadeUpLiveDaysTest extends TestCase
         for ($k = $say->whole(0, 6); $k > 0; $k--) {
             $kind = $say->one(self::KINDS);
             $segment = $say->one($lane)->id;
-            $taps[] = new Tap("t{$k}", $kind, (float) $now - 60 * $say->one([0, 1, 5, 30, 60, 120]), match ($kind) {
+            $taps[] = new Tap("t{$k}", $kind, (float) $now - 60 * $say->rather([0, 1, 5, 30, 60, 120], [-1, 2, 15]), match ($kind) {
                 TapKind::Undone => ['of' => 't'.$say->whole(1, 6)],
                 TapKind::Longer => ['segment' => $segment, 'minutes' => 5],
                 default => ['segment' => $segment],
@@ -104,7 +104,7 @@ final class MadeUpLiveDaysTest extends TestCase
         $frames = [];
         for ($k = 1, $of = $say->whole(0, 40); $k <= $of; $k++) {
             $lane = $say->one(['lead', 'lead', 'second']);
-            $at = (float) $now - $say->one([0, 20, 30, 31, 60, 240, 299, 300, 301, 1800, 3600, 7200]);
+            $at = (float) $now - $say->rather([0, 20, 30, 31, 60, 240, 299, 300, 301, 1800, 3600, 7200], [1, 29, 59, 61]);
             $frames[] = new TakenFrame("F{$k}", $at, $lane, "Body {$lane}", $say->one([null, 24.0, 35.0, 36.0, 50.0, 200.0]));
         }
         $match = new FrameMatch($lived, $frames);
@@ -125,7 +125,7 @@ final class MadeUpLiveDaysTest extends TestCase
     private function sayWays(Sayings $say, MadeUpDay $made, PlannedDay $day): void
     {
         $segment = $say->one($day->segments);
-        foreach (WaysOut::of($day, $segment->id, $say->one([5, 10, 30, 60])) as $way) {
+        foreach (WaysOut::of($day, $segment->id, $say->rather([5, 10, 30, 60], [0, 1, 2])) as $way) {
             $say->add("{$way->name}: ".implode('; ', $way->says).' '.json_encode($way->to, JSON_THROW_ON_ERROR));
         }
         $rows = LightRow::rows(

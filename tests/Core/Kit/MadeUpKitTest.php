@@ -47,9 +47,9 @@ final class MadeUpKitTest extends TestCase
 
     public function test_what_is_said_of_made_up_kits(): void
     {
-        $say = new Sayings('kit');
+        $say = new Sayings('kit', whole: self::JOBS);
         $made = new MadeUpKit($say);
-        for ($job = 1; $job <= self::JOBS; $job++) {
+        for ($job = 1; $job <= 8 * self::JOBS; $job++) {
             $say->head("Job {$job}");
             $shelf = $made->shelf();
             $stretches = $made->day();
@@ -85,8 +85,8 @@ final class MadeUpKitTest extends TestCase
                 $byLane[$lane] = ($byLane[$lane] ?? 0) + $stretch->frames();
             }
         }
-        $hours = (float) $say->one([2, 6, 12]);
-        $temperature = (float) $say->one([-10, 0, 10, 20, 30]);
+        $hours = (float) $say->rather([2, 6, 12], [0, 0.5, 1]);
+        $temperature = (float) $say->rather([-10, 0, 10, 20, 30], [-1, 1, 9, 11, 19]);
         $flash = FlashWork::of($stretches, $asks);
         $work = new PlannedWork(
             PlanNeeds::of($stretches, $asks, $hours, $say->one([1, 1, 2])),
@@ -121,7 +121,7 @@ final class MadeUpKitTest extends TestCase
             $dials = PlannedDials::of($stretch, $sheet, $say->one($pixels));
             $say->add("{$stretch->title}: {$dials->says()} {$dials->minds} {$dials->why} ".json_encode($dials->shots, JSON_UNESCAPED_UNICODE));
         }
-        $station = new Station($bag, (float) $say->one([0, 12, 60]));
+        $station = new Station($bag, (float) $say->rather([0, 12, 60], [1, 20, 30]));
         $say->add($station->paceSays());
         $report = new LossReport($bag, $rest, $needs);
         // What is lost does not hang on when and why something is needed: a search without these says the same.
@@ -136,13 +136,13 @@ final class MadeUpKitTest extends TestCase
             ...$report->verdicts(),
             ...StationJudge::of($bag, $station->frameMb),
             ...$station->verdicts(),
-            ...DriveJudge::of($bag, (float) $say->one([0, 49, 50, 100, 200])),
+            ...DriveJudge::of($bag, (float) $say->rather([0, 49, 50, 100, 200], [1, 500, 1000])),
             ...FlightJudge::of($bag),
             ...DueJudge::of($bag, '2030-06-0'.$say->whole(1, 5), '2030-06-0'.$say->whole(5, 9)),
         ]);
         foreach (['lead', 'second'] as $lane) {
             $own = array_values(array_filter($stretches, static fn (PlannedStretch $s): bool => in_array($lane, $s->photographers(), true)));
-            $swaps = [...SwapTimes::of($own, $say->one([100, 300, 600])), ...SwapTimes::ofCells($own, 0.5, 400, 8, $temperature)];
+            $swaps = [...SwapTimes::of($own, $say->rather([100, 300, 600], [0, 1, 2, 15])), ...SwapTimes::ofCells($own, 0.5, 400, 8, $temperature)];
             foreach ($swaps as $swap) {
                 $say->add("{$lane} {$swap->segmentId()}: ".$swap->says('cards'));
             }

@@ -53,10 +53,12 @@ final class MadeUpWorkTest extends TestCase
 {
     private const TIMES = 30;
 
+    private const MORE = 10;
+
     public function test_what_is_said_of_made_up_lights(): void
     {
-        $say = new Sayings('lights');
-        for ($i = 1; $i <= 2 * self::TIMES; $i++) {
+        $say = new Sayings('lights', whole: 2 * self::TIMES);
+        for ($i = 1; $i <= self::MORE * self::TIMES; $i++) {
             $say->head("Light {$i}");
             $elements = ElementList::read("Final\n  Table\n    Pack\n  Tank\n    Splash", '', 10);
             $first = self::written($say);
@@ -95,14 +97,14 @@ final class MadeUpWorkTest extends TestCase
 
     public function test_what_is_said_of_made_up_houses(): void
     {
-        $say = new Sayings('houses');
-        for ($i = 1; $i <= self::TIMES; $i++) {
+        $say = new Sayings('houses', whole: self::TIMES);
+        for ($i = 1; $i <= self::MORE * self::TIMES; $i++) {
             $say->head("House {$i}");
             $day = LocalDay::of($say->one(['2030-03-20', '2030-06-21', '2030-12-12']), 'Europe/Stockholm');
             $lines = [];
             for ($room = $say->whole(1, 4); $room > 0; $room--) {
                 $lines[] = $say->often(45)
-                    ? "Front {$room}, faces ".$say->one(['N', 'E', 'SE', 'S', 'W', '250°']).', '.$say->one(['10', '20']).' min'
+                    ? "Front {$room}, faces ".$say->rather(['N', 'E', 'SE', 'S', 'W', '250°'], ['NE', 'NW', 'SW']).', '.$say->one(['10', '20']).' min'
                     : implode(', ', array_filter([
                         "Room {$room}",
                         $say->often(75) ? $say->one(['2 × 2.5 m', '4 × 5 m', '4.2 × 3.1 m', '9 × 6 m']) : '',
@@ -146,15 +148,15 @@ final class MadeUpWorkTest extends TestCase
 
     public function test_what_is_said_of_made_up_lone_cameras(): void
     {
-        $say = new Sayings('alone');
+        $say = new Sayings('alone', whole: 2 * self::TIMES);
         $day = LocalDay::of('2030-09-14', 'Europe/Stockholm');
         $at = static fn (int $minute): int => $day->startsAt() + 60 * $minute;
-        for ($i = 1; $i <= 2 * self::TIMES; $i++) {
+        for ($i = 1; $i <= self::MORE * self::TIMES; $i++) {
             $say->head("Camera {$i}");
             $stretches = [];
             $minute = 60 * 8;
             for ($k = 1, $of = $say->whole(0, 6); $k <= $of; $k++) {
-                $minute += $say->one([0, 10, 31, 32, 37, 38, 60]);
+                $minute += $say->rather([0, 10, 31, 32, 37, 38, 60], [1, 20, 30, 40, 41]);
                 $long = $say->one([30, 60, 120]);
                 $stretches[] = new PlannedStretch(
                     $k, "Heat {$k}", $say->one([['lead'], ['lead', 'second'], ['second']]), $at($minute), $at($minute + $long),
@@ -164,8 +166,8 @@ final class MadeUpWorkTest extends TestCase
             }
             $fires = $say->one([600, 720, 840, 1200]);
             $until = $fires + $say->one([10, 60, 120]);
-            $mounted = $fires - $say->one([30, 60, 240]);
-            $walk = (float) $say->one([0, 6, 15]);
+            $mounted = $fires - $say->rather([30, 60, 240], [0, 1, 31, 90]);
+            $walk = (float) $say->rather([0, 6, 15], [1, 2, 10]);
             $rounds = new RemoteRounds($stretches, 'lead', $at($mounted), $at($fires), $at($until), $walk, 20.0, 10.0, $day);
             $sun = static fn (int $minute): SunPosition => Sun::at(MadeUpDay::place(), $at($minute));
             $plan = new RemotePlan(
@@ -173,7 +175,7 @@ final class MadeUpWorkTest extends TestCase
                 $sun($fires),
                 (float) $say->one([0, 90, 180, 225, 270]),
                 $rounds->hoursAlone(),
-                $say->one([0, 100, 400, 1200, 3000]),
+                $say->rather([0, 100, 400, 1200, 3000], [1, 2, 600]),
                 new RemoteBody(50.0, $say->one([0.0, 10.0]), $say->one([300.0, 600.0]), $say->one([2.0, 8.0, 40.0]), $say->one([32.0, 64.0])),
                 (float) $say->one([-10, 0, 10, 20]),
                 $say->one([4.0, 5.6, 8.0]),
@@ -198,8 +200,8 @@ final class MadeUpWorkTest extends TestCase
     /** Dust on a sensor, on walls that are lit unevenly. */
     public function test_what_is_said_of_plain_frames(): void
     {
-        $say = new Sayings('plain');
-        for ($i = 1; $i <= self::TIMES; $i++) {
+        $say = new Sayings('plain', whole: self::TIMES);
+        for ($i = 1; $i <= self::MORE * self::TIMES; $i++) {
             [$width, $height] = $say->one([[24, 20], [40, 30]]);
             [$fall, $rows] = [$say->one([0.0, 0.002, 0.02]), []];
             for ($y = 0; $y < $height; $y++) {
@@ -209,7 +211,7 @@ final class MadeUpWorkTest extends TestCase
             }
             for ($k = $say->whole(0, 3); $k > 0; $k--) {
                 [$atX, $atY] = [$say->whole(0, $width - 1), $say->whole(0, $height - 1)];
-                [$size, $share] = [$say->one([0, 1, 3]), $say->one([0.95, 0.9, 0.7])];
+                [$size, $share] = [$say->one([0, 1, 3]), $say->rather([0.95, 0.9, 0.7], [0.96, 0.94, 0.5])];
                 for ($y = max(0, $atY - $size); $y <= min($height - 1, $atY + $size); $y++) {
                     for ($x = max(0, $atX - $size); $x <= min($width - 1, $atX + $size); $x++) {
                         $rows[$y][$x] *= $share;
@@ -228,9 +230,9 @@ final class MadeUpWorkTest extends TestCase
 
     public function test_what_is_said_of_made_up_bags(): void
     {
-        $say = new Sayings('bags');
+        $say = new Sayings('bags', whole: self::TIMES);
         $made = new MadeUpKit($say);
-        for ($i = 1; $i <= self::TIMES; $i++) {
+        for ($i = 1; $i <= self::MORE * self::TIMES; $i++) {
             $say->head("Bag {$i}");
             $items = [];
             for ($k = 1, $of = $say->whole(0, 15); $k <= $of; $k++) {

@@ -46,9 +46,9 @@ final class MadeUpDaysTest extends TestCase
 
     public function test_what_is_said_of_made_up_days(): void
     {
-        $say = new Sayings('days');
+        $say = new Sayings('days', whole: self::DAYS);
         $made = new MadeUpDay($say);
-        for ($number = 1; $number <= self::DAYS; $number++) {
+        for ($number = 1; $number <= 6 * self::DAYS; $number++) {
             $say->head("Day {$number}");
             $local = $made->local();
             $day = $made->day($local);
@@ -89,7 +89,7 @@ final class MadeUpDaysTest extends TestCase
     private function sayBrief(Sayings $say, MadeUpDay $made, PlannedDay $day, array $shots): void
     {
         $scenes = $made->scenes($day, $shots);
-        $from = $day->segments[0]->startsAt + 60 * $say->one([-30, 0, 1, 30]);
+        $from = $day->segments[0]->startsAt + 60 * $say->rather([-30, 0, 1, 30], [-1, 2]);
         $to = $day->segments[count($day->segments) - 1]->endsAt() + 60 * $say->one([-60, -1, 0, 30]);
         $restrictions = [];
         foreach (RestrictionKind::cases() as $kind) {
@@ -126,9 +126,9 @@ final class MadeUpDaysTest extends TestCase
 
     public function test_what_is_said_of_made_up_spots(): void
     {
-        $say = new Sayings('spots');
+        $say = new Sayings('spots', whole: self::SPOTS);
         $made = new MadeUpDay($say);
-        for ($number = 1; $number <= self::SPOTS; $number++) {
+        for ($number = 1; $number <= 6 * self::SPOTS; $number++) {
             $say->head("Spot {$number}");
             $day = $made->day($made->local());
             $segment = $day->segments[$say->whole(0, count($day->segments) - 1)];

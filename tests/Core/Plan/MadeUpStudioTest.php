@@ -35,8 +35,8 @@ final class MadeUpStudioTest extends TestCase
 
     public function test_what_is_said_of_made_up_studio_days(): void
     {
-        $say = new Sayings('studio');
-        for ($number = 1; $number <= self::TIMES; $number++) {
+        $say = new Sayings('studio', whole: self::TIMES);
+        for ($number = 1; $number <= 8 * self::TIMES; $number++) {
             $say->head("Studio {$number}");
             $this->sayElements($say);
             $looks = [];
@@ -102,8 +102,8 @@ final class MadeUpStudioTest extends TestCase
 
     public function test_what_is_said_of_made_up_events(): void
     {
-        $say = new Sayings('events');
-        for ($number = 1; $number <= self::TIMES; $number++) {
+        $say = new Sayings('events', whole: self::TIMES);
+        for ($number = 1; $number <= 8 * self::TIMES; $number++) {
             $say->head("Event {$number}");
             $tasks = [];
             for ($k = 1, $of = $say->whole(0, 6); $k <= $of; $k++) {
