@@ -59,6 +59,24 @@ final class ProofTest extends TestCase
         $this->assertSame($count >= 2, Proof::of([new CardFile('f', 'a')], $bags, 2)->isGranted());
     }
 
+    public function test_why_a_file_is_not_proved_is_said(): void
+    {
+        $why = static fn (CardFile $file, bool $elsewhere = false, BagReading ...$bags): ?string => Proof::of([$file], array_values($bags), 2, $elsewhere)
+            ->files[0]->why;
+        $bag = static fn (string $disk, bool $isElsewhere): BagReading => new BagReading(
+            'x', Medium::found([$disk]), ['a' => []], isElsewhere: $isElsewhere,
+        );
+        $this->assertSame('what it holds lies on no medium', $why(new CardFile('f', 'a')));
+        $this->assertSame('the file of its twin, which heals it, lies on no medium', $why(new CardFile('f', 'a', 'b')));
+        $this->assertSame('it lies on one medium, and 2 are wanted', $why(new CardFile('f', 'a'), false, $bag('one', false)));
+        $two = [$bag('one', false), $bag('two', false)];
+        $this->assertNull($why(new CardFile('f', 'a'), false, ...$two));
+        $this->assertSame('it lies nowhere outside the house and the bag', $why(new CardFile('f', 'a'), true, ...$two));
+        $this->assertNull($why(new CardFile('f', 'a'), true, $two[0], $bag('two', true)));
+        $this->assertSame('nobody has read it yet', $why(new CardFile('f', null)));
+        $this->assertSame('it cannot be read', $why(new CardFile('f', 'a', null, false, 'it cannot be read')));
+    }
+
     public function test_more_bags_never_take_a_permit_away(): void
     {
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937(4));

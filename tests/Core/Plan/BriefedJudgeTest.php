@@ -300,6 +300,7 @@ final class BriefedJudgeTest extends TestCase
                 $far('Barn: from the back, 10 m', 12.0), $far('no flash', 12.0),
             ],
         );
+        $this->assertSame([380, 390], [$far('from the back', 14.94), $far('from the back', 14.97)], 'as far as is said, to a tenth of a metre');
         $said = static fn (string $text): ?float => BriefText::restrictions($text)[0]->fromM;
         $this->assertSame(
             [12.0, 17.5, 9.0, null, 5.7],
