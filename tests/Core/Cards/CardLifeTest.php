@@ -194,6 +194,8 @@ final class CardLifeTest extends TestCase
         $this->assertSame([CardState::Shot, ['X.JPG']], [$life->state, $life->differing]);
         $again = CardLife::of([...self::shot(), $differs, self::event(CardEventKind::Sealed, 7)]);
         $this->assertSame([[], 2], [$again->differing, $again->seals]);
+        $formatted = CardLife::of([...self::shot(), self::event(CardEventKind::Permitted, 5), self::event(CardEventKind::Formatted, 6)]);
+        $this->assertSame([0, [], null], [$formatted->seals, $formatted->differing, $formatted->look], 'a format begins anew');
     }
 
     public function test_a_card_that_may_have_lost_something_is_out_of_use_until_somebody_says_otherwise(): void

@@ -61,7 +61,7 @@ final class ProofTest extends TestCase
 
     public function test_why_a_file_is_not_proved_is_said(): void
     {
-        $why = static fn (CardFile $file, bool $elsewhere = false, BagReading ...$bags): ?string => Proof::of([$file], array_values($bags), 2, $elsewhere)
+        $why = static fn (CardFile $file, bool $elsewhere = false, BagReading ...$bags): ?string => Proof::of([$file], [...$bags], 2, $elsewhere)
             ->files[0]->why;
         $bag = static fn (string $disk, bool $isElsewhere): BagReading => new BagReading(
             'x', Medium::found([$disk]), ['a' => []], isElsewhere: $isElsewhere,

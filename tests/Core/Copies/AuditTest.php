@@ -86,7 +86,15 @@ final class AuditTest extends TestCase
         $devices = static fn (Medium ...$media): int => self::load('S1', false, ...array_map($on, array_values($media)))->devices();
         $this->assertSame(1, $devices(Medium::found(['d']), Medium::said('Red', ['d'])), 'one with a name and one without, on one disk');
         $this->assertSame(2, $devices(Medium::said('Blue', ['d']), Medium::said('Red', ['d'])), 'both named: as a permit counts them');
-        $this->assertSame('2-1-0', (new AuditRule(2, 1, 0))->name());
+        $this->assertSame(['2-1-0', '8-8-8'], [(new AuditRule(2, 1, 0))->name(), (new AuditRule(8, 8, 8, 1))->name()]);
+        foreach ([[0, 1, 0], [9, 1, 0], [2, 0, 0], [2, 9, 0], [2, 1, -1], [2, 1, 0, 0]] as $given) {
+            try {
+                new AuditRule(...$given);
+                $this->fail(implode('-', $given));
+            } catch (ImpossibleValue $e) {
+                $this->assertContains($e->field, ['copies', 'kinds', 'elsewhere']);
+            }
+        }
         $this->expectException(ImpossibleValue::class);
         new AuditRule(2, 1, 3);
     }
