@@ -24,8 +24,9 @@ final class NameAndRole
         }
         // "Photographer's assistant: Lou"
         $isWork = '[^:,(]*(?:^|[ ’\'`-])\p{Ll}[\p{L}-]{3,}[^:,(]*';
-        if (preg_match("/^({$isWork}):\\s*(\\p{Lu}[\\p{L}’'.-]+(?: \\p{Lu}[\\p{L}’'.-]+)*)(?:,(.*))?$/u", $line, $found) === 1) {
-            return new NamedLine($found[2], trim($found[1].', '.trim($found[3] ?? ''), ' ,'));
+        $names = "\\p{Lu}[\\p{L}’'.-]+(?: \\p{Lu}[\\p{L}’'.-]+)*";
+        if (preg_match("/^({$isWork}):\\s*({$names})(?:\\s*\\(([^()]*)\\))?(?:,(.*))?$/u", $line, $found) === 1) {
+            return new NamedLine($found[2], implode(', ', array_filter(array_map(trim(...), [$found[1], $found[3] ?? '', $found[4] ?? '']))));
         }
         // "Hanna: mother of Noor"
         if (preg_match('/^([^:,(]{2,60}):\s*(\p{L}.*)$/u', $line, $found) === 1) {

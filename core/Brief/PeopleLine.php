@@ -10,6 +10,9 @@ final class PeopleLine
     /** What is written before a name and is no part of it, as "Uncle" is; attendants too. */
     private const BEFORE_A_NAME = 'mc|dj|host|celebrant|officiant|registrar|planner|coordinator|referee|captain';
 
+    /** Small letters that are no "della" of a name. */
+    private const WORK = '(?!d[ae]ll[aeo]\b|degli\b|with\b|from\b)\p{Ll}{4,}(?: \p{Ll}{4,})?';
+
     private const WHOSE = '(?:(?:the )?[\p{L}-]+[’\'`]s? )?';
 
     private const COUNT = '/^('.self::WHOSE.')(?:\d{1,2}|two|three|four|five|six) (?=\p{L}+(?: of [^:,]{2,40})?\s*[:(–-])/iu';
@@ -66,6 +69,10 @@ final class PeopleLine
         $isRole = '(?i:(?:the )?(?:[\p{L}’\'`]+ )?'.PeopleText::role().'\b)|\p{Ll}';
         $line = (string) preg_replace('/^(\p{Lu}[^:,]{1,50}?)\s+[-–—]\s+(?='.$isRole.')/u', '$1, ', $line);
 
+        // "Press officer Jon Vik": what somebody is goes on in small letters, which no part of a name does.
+        $noFamily = '(?!(?:\p{L}+ )*(?i:'.RelationWords::family().')\b)';
+        $name = '(?=\p{Lu}[\p{L}’\'-]+(?: \p{Lu}|$|[,(]))';
+        $line = (string) preg_replace('/^'.$noFamily.'(\p{Lu}\p{Ll}+(?: (?:of|for|the) | )'.self::WORK.')\s+'.$name.'/u', '$1: ', $line);
         $called = '/^('.self::WHOSE.'(?i:'.PeopleText::role().'(?: of (?:the )?(?:bride|groom))?)) (?:is|are)(?: called| named)? (?=\p{Lu})/u';
         $line = SaidOfOne::withComma((string) preg_replace($called, '$1: ', $line));
 

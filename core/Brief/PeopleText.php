@@ -12,7 +12,9 @@ final readonly class PeopleText
 {
     /** What else somebody may be, before a colon; whose they are may stand before it or behind. */
     private const OTHERS = 'bride|groom|friends?|mc|dj|hosts?|celebrant|officiant|registrar|vicar|priest|planner|coordinator|florist|caterer|'.
-        'videographer|photographer|band|make-?up(?: artist)?|hair(?:dresser| stylist)?|organist|driver|venue(?: manager)?|referee|captain|coach';
+        'videographer|photographer|band|make-?up(?: artist)?|hair(?:dresser| stylist)?|organist|driver|venue(?: manager)?|referee|captain|coach|'.
+        'speaker|moderator|presenter|announcer|director|producer|mayor|president|chair(?:man|woman|person)?|ceo|security|marshal|sponsor|winner|'.
+        'singer|conductor|manager|editor|stylist|assistant|model';
 
     public const COUNT = '(?:(?:\d{1,2}|two|three|four|five|six) )?';
 

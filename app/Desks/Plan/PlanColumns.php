@@ -7,6 +7,7 @@ namespace App\Desks\Plan;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\Lane;
+use NorthSatchel\Time\Priority;
 use NorthSatchel\TypedLine;
 
 /** What the columns of a plan say that another program wrote. */
@@ -19,7 +20,17 @@ final class PlanColumns
         'min' => 'minutes', 'duration' => 'minutes', 'length' => 'minutes', 'duration (min)' => 'minutes',
         'what' => 'segment', 'title' => 'segment', 'event' => 'segment', 'activity' => 'segment', 'subject' => 'segment',
         'where' => 'place', 'location' => 'place', 'who' => 'photographer', 'lane' => 'photographer',
+        'importance' => 'priority', 'prio' => 'priority',
     ];
+
+    /** What is read, or follows from what is; the last four are those of our own tables. */
+    public const KNOWN = [
+        'start', 'end', 'minutes', 'segment', 'place', 'photographer', 'priority', 'date', 'shot', 'shot at', 'leave at', 'stands at',
+    ];
+
+    private const PRIORITIES = ['' => 'should', 'high' => 'must', 'yes' => 'must', 'x' => 'must', 'medium' => 'should', 'low' => 'nice'];
+
+    private const BOTH = ['lead', 'second'];
 
     private const LANES = ['' => 'lead', 'first' => 'lead', '1' => 'lead', '1st' => 'lead', '2' => 'second', '2nd' => 'second'];
 
@@ -38,11 +49,26 @@ final class PlanColumns
         return $minutes < 0 ? $minutes + 1440 : $minutes;
     }
 
-    /** Whose it is, the lead's where nothing is said; null where it is nobody who is known. */
-    public static function lane(string $said): ?string
+    /** @return list<string>|null whose it is, the lead's where nothing is said; null where it is somebody who is not known */
+    public static function lanes(string $said): ?array
     {
-        $word = (string) preg_replace('/ ?photographer$/u', '', mb_strtolower(trim($said)));
+        $said = (string) preg_replace('/ ?photographers?$/u', '', mb_strtolower(trim($said)));
+        if (in_array($said, ['both', 'both of us', 'all', 'everybody', 'team'], true)) {
+            return self::BOTH;
+        }
+        $lanes = array_map(
+            static fn (string $word): ?string => Lane::tryFrom(self::LANES[trim($word)] ?? trim($word))?->value,
+            preg_split('~\s*[,;/&+]\s*|\s+(?:and|with)\s+~u', $said) ?: [],
+        );
 
-        return Lane::tryFrom(self::LANES[$word] ?? $word)?->value;
+        return in_array(null, $lanes, true) ? null : array_values(array_unique($lanes));
+    }
+
+    /** Null where it is none that is known. */
+    public static function priority(string $said): ?string
+    {
+        $word = mb_strtolower(trim($said));
+
+        return Priority::tryFrom(self::PRIORITIES[$word] ?? $word)?->value;
     }
 }

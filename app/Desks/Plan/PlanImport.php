@@ -8,11 +8,11 @@ use App\Desks\Brief\JobDay;
 use App\Http\Requests\Plan\SegmentRequest;
 use App\Models\Brief\Job;
 use App\Tables\CsvTable;
+use App\Tables\Unread;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Time\ClockTime;
-use NorthSatchel\Time\Lane;
 use NorthSatchel\Time\LocalDay;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -35,18 +35,17 @@ final class PlanImport
     private const NIGHT_SECONDS = 6 * 3600;
 
     /**
-     * @return int how many segments were added
-     *
      * @throws ValidationException naming the line or event that is wrong
      */
-    public function read(Job $job, string $text): int
+    public function read(Job $job, string $text): ImportedPlan
     {
         $day = JobDay::of($job);
         if (preg_match('//u', $text) !== 1) {
             throw $this->refusal('It must be text in UTF-8.');
         }
         $isCalendar = str_starts_with(ltrim($text, "\xEF\xBB\xBF \r\n"), 'BEGIN:VCALENDAR');
-        $rows = $isCalendar ? $this->calendar($text, $job, $day) : $this->table($text, $day);
+        $table = $isCalendar ? null : CsvTable::read($text, PlanColumns::ALSO);
+        $rows = $table === null ? $this->calendar($text, $job, $day) : $this->table($table, $day);
         if ($rows === [] || count($rows) > self::MOST) {
             throw $this->refusal(
                 $rows === []
@@ -61,18 +60,22 @@ final class PlanImport
                     'title' => $row['title'],
                     'start_clock' => $row['start'],
                     'minutes' => $row['minutes'],
-                    'lane' => $row['lane'],
-                    'priority' => 'should',
+                    'lane' => $row['lanes'][0] ?? 'lead',
+                    'also_lanes' => array_slice($row['lanes'], 1) ?: null,
+                    'priority' => $row['priority'] ?? 'should',
                     'place_id' => $job->placeNamed($row['place'])?->id,
                     'calendar_rest' => $row['rest'] ?? null,
                 ]);
             }
         });
 
-        return count($rows);
+        $unread = $table === null ? '' : Unread::says($table, PlanColumns::KNOWN);
+        $shots = array_filter($table?->named() ?? [], static fn (array $named): bool => ($named['shot'] ?? '') !== '');
+
+        return new ImportedPlan(count($rows), $unread, count($shots));
     }
 
-    /** @return list<array{day: int, rest: string|null, title: string, start: string, minutes: int, place: string, lane: string}> */
+    /** @return list<array{day: int, rest: string|null, title: string, start: string, minutes: int, place: string, lanes: list<string>}> */
     private function calendar(string $text, Job $job, LocalDay $day): array
     {
         try {
@@ -113,7 +116,7 @@ final class PlanImport
                     $of->clockOf($start)->text(),
                     intdiv($end - $start, 60),
                     trim((string) ($event->LOCATION ?? '')),
-                    'lead',
+                    ['lead'],
                     $of,
                 );
         }
@@ -145,10 +148,9 @@ final class PlanImport
         return [$start->getTimestamp(), $end->getTimestamp()];
     }
 
-    /** @return list<array{day: int, title: string, start: string, minutes: int, place: string, lane: string}> */
-    private function table(string $text, LocalDay $day): array
+    /** @return list<array{day: int, priority: string, title: string, start: string, minutes: int, place: string, lanes: list<string>}> */
+    private function table(CsvTable $table, LocalDay $day): array
     {
-        $table = CsvTable::read($text, PlanColumns::ALSO);
         foreach (['start', 'minutes', 'segment'] as $needed) {
             if (! $table->has($needed) && ! ($needed === 'minutes' && $table->has('end'))) {
                 throw $this->refusal("Its first line must name the columns start, minutes and segment: {$needed} is missing.");
@@ -160,16 +162,18 @@ final class PlanImport
                 continue;
             }
             $number = $this->dayNumber("line {$line}", $named['date'] ?? '', $day);
+            $priority = PlanColumns::priority($named['priority'] ?? '')
+                ?? throw $this->refusal("line {$line}: the priority must be must, should or nice.");
             $rows[] =
-                ['day' => $number] +
+                ['day' => $number, 'priority' => $priority] +
                 $this->row(
                     "line {$line}",
                     $named['segment'],
                     $start = ClockTime::asTyped($named['start']),
                     PlanColumns::minutes($named['minutes'] ?? '', $start, $named['end'] ?? ''),
                     $named['place'] ?? '',
-                    PlanColumns::lane($named['photographer'] ?? '')
-                        ?? throw $this->refusal("line {$line}: the photographer must be lead, second or assistant."),
+                    PlanColumns::lanes($named['photographer'] ?? '')
+                        ?? throw $this->refusal("line {$line}: the photographer must be lead, second or assistant, or several of them."),
                     LocalDay::of(
                         (new \DateTimeImmutable($day->date))->modify("+{$number} days")->format('Y-m-d'),
                         $day->timezone->getName(),
@@ -195,8 +199,11 @@ final class PlanImport
         return $days;
     }
 
-    /** @return array{title: string, start: string, minutes: int, place: string, lane: string} */
-    private function row(string $where, string $title, string $start, int $minutes, string $place, string $lane, LocalDay $day): array
+    /**
+     * @param  list<string>  $lanes
+     * @return array{title: string, start: string, minutes: int, place: string, lanes: list<string>}
+     */
+    private function row(string $where, string $title, string $start, int $minutes, string $place, array $lanes, LocalDay $day): array
     {
         try {
             $day->instantOf(ClockTime::of($start));
@@ -213,7 +220,7 @@ final class PlanImport
             throw $this->refusal("{$where}: a name has at most ".self::LONGEST_NAME.' characters.');
         }
 
-        return ['title' => $title, 'start' => $start, 'minutes' => $minutes, 'place' => $place, 'lane' => $lane];
+        return ['title' => $title, 'start' => $start, 'minutes' => $minutes, 'place' => $place, 'lanes' => $lanes];
     }
 
     private function refusal(string $why): ValidationException

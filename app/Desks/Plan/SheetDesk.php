@@ -88,7 +88,7 @@ final class SheetDesk
                 (string) intdiv($row->endsAt - $row->startsAt, 60),
                 $row->title,
                 (string) $row->place,
-                $row->lane,
+                implode(' and ', array_unique([$row->lane, ...$row->alsoLanes])),
                 self::face($day, $row->leaveAt),
             ];
             $at = $row->where($audience, isPlaceTold: false);

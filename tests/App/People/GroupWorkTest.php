@@ -133,6 +133,9 @@ final class GroupWorkTest extends TestCase
         );
         $import("Guest;Relation\nTuva;bride\nEmrik;groom\nOla;father of Tuva, seated\n")->assertSessionHasNoErrors();
         $this->assertSame('father of Tuva, seated', Person::query()->where('job_id', 1)->where('name', 'Ola')->sole()->role);
+        $import("First name,Last name,Relation,Age,Needs,Phone,Table\nTuva,Ek,bride,,,,\nNoa,Ek,nephew of Tuva,6,wheelchair,555,3\n")
+            ->assertSessionHas('said', '2 people are in the family. Not read: the columns phone, table. 3 people were taken off it.');
+        $this->assertSame('nephew of Tuva, 6, wheelchair', Person::query()->where('job_id', 1)->where('name', 'Noa Ek')->sole()->role);
         $import($table);
         foreach (
             [

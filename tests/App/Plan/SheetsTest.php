@@ -245,6 +245,27 @@ final class SheetsTest extends TestCase
         );
     }
 
+    /** @param  list<string>  $lanes */
+    #[TestWith(['lead and second', ['lead', 'second']])]
+    #[TestWith(['"Second, Lead"', ['second', 'lead']])]
+    #[TestWith(['1st + 2nd photographer', ['lead', 'second']])]
+    #[TestWith(['both', ['lead', 'second']])]
+    #[TestWith(['assistant', ['assistant']])]
+    public function test_several_photographers_and_a_priority_stand_in_a_table(string $who, array $lanes): void
+    {
+        $this->import("start,minutes,segment,who,Priority,Weather,Outfit\n09:30,45,Keys,{$who},Must,fine,blue\n10:30,15,Bags,,,,\n")
+            ->assertSessionHas('said', '2 segments are added. Not read: the columns weather, outfit.');
+        [$keys, $bags] = Segment::query()->where('job_id', 2)->orderBy('start_clock')->get()->all();
+        $this->assertSame([$lanes, 'must'], [$keys->lanes(), $keys->priority]);
+        $this->assertSame([['lead'], 'should'], [$bags->lanes(), $bags->priority]);
+        $out = (string) $this->get('/jobs/2/table/lead')->getContent();
+        Segment::query()->where('job_id', 2)->delete();
+        if (in_array('lead', $lanes, true)) {
+            $this->import($out)->assertSessionHasNoErrors();
+            $this->assertSame($lanes, Segment::query()->where('title', 'Keys')->sole()->lanes(), 'out and in again');
+        }
+    }
+
     public function test_an_apostrophe_that_belongs_to_a_name_stays(): void
     {
         $this->import("start,minutes,segment,place\n10:00,20,'t Veer,'t Hof\n11:00,20,'=1+1,'-x\n")->assertSessionHasNoErrors();
@@ -267,6 +288,7 @@ final class SheetsTest extends TestCase
             'a time that is none' => ["start,minutes,segment\n10:00,20,Good\n25x,20,Bad\n", 'Line 3: the start must be a time'],
             'no length' => ["start,minutes,segment\n10:00,20,Good\n11:00,-5,Bad\n", 'Line 3: its length'],
             'a photographer who is none' => ["start,minutes,segment,photographer\n10:00,20,Good,Bert\n", 'Line 2: the photographer must be'],
+            'a priority that is none' => ["start,minutes,segment,priority\n10:00,20,Good,urgent\n", 'Line 2: the priority must be'],
             'no name' => ["start,minutes,segment\n10:00,20,\n", 'Line 2: it has no name'],
             'odd bytes' => ["start,minutes,segment\n10:00,20,\xFF\n", 'UTF-8'],
             'a time that cannot be read' => [self::event('DTSTART:2026banana'), 'its time or its time zone cannot be read'],

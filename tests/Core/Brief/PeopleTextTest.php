@@ -138,6 +138,11 @@ final class PeopleTextTest extends TestCase
     #[TestWith(['Uncle Dev & Aunt Sun + their twins Rohan/Kiran', [
         'Uncle Dev' => null, 'Aunt Sun' => null, 'Rohan' => 'child of Uncle Dev', 'Kiran' => 'child of Uncle Dev']])]
     #[TestWith(["Photographer's assistant: Lou Ek, from noon", ['Lou Ek' => "Photographer's assistant, from noon"]])]
+    #[TestWith(['Press officer Jon Vik (0047 912 33 455)', ['Jon Vik' => 'Press officer, 0047 912 33 455']])]
+    #[TestWith(["Speaker: Toril\nCEO: Dr. Ada Falk", ['Toril' => 'Speaker', 'Dr. Ada Falk' => 'CEO']])]
+    #[TestWith(["Security lead Bo Lund\nHead of catering Mia Ro", ['Bo Lund' => 'Security lead', 'Mia Ro' => 'Head of catering']])]
+    #[TestWith(["Maria della Rosa\nSanne de Wit", ['Maria della Rosa' => null, 'Sanne de Wit' => null]])]
+    #[TestWith(['Mayor of the town, hands over the cup', ['Mayor of the town' => 'hands over the cup']])]
     #[TestWith(["Olga is the bride's grandmother and needs a chair", ['Olga' => "the bride's grandmother, needs a chair"]])]
     #[TestWith(['Uncle Jo leaves at 16:00', ['Uncle Jo' => 'leaves at 16:00']])]
     #[TestWith(['Grandpa Josef died last year', ['Grandpa Josef' => 'died last year']])]

@@ -108,9 +108,9 @@ final class PeopleController
     {
         $opened = BriefDesk::open($job)->loadMissing('people');
         $before = $opened->people->modelKeys();
-        $count = $table->in($opened, (string) $request->file('file')?->get());
+        $said = $table->in($opened, (string) $request->file('file')?->get());
 
-        return self::told($job, array_values(array_diff($before, $opened->people()->pluck('id')->all())), "{$count} people are in the family.");
+        return self::told($job, array_values(array_diff($before, $opened->people()->pluck('id')->all())), $said);
     }
 
     /** Who was taken off comes back. */

@@ -98,9 +98,9 @@ final class PlanController
 
     public function import(PlanFileRequest $request, int $job, PlanImport $import): RedirectResponse
     {
-        $count = $import->read(BriefDesk::open($job), (string) $request->file('file')?->get());
+        $imported = $import->read(BriefDesk::open($job), (string) $request->file('file')?->get());
 
-        return redirect("/jobs/{$job}/plan")->with('said', $count === 1 ? 'One segment is added.' : "{$count} segments are added.");
+        return redirect("/jobs/{$job}/plan")->with('said', $imported->says());
     }
 
     public function travel(TravelRequest $request, Job $job): RedirectResponse
