@@ -42,7 +42,10 @@ final class BriefText
     /** Beside, before or behind something, which is no segment's own place. */
     private const AROUND = '/\b(?:behind|beside|near|next to|close to|in front of|around|between|within|along|above|below|beneath|under|'.
         'past|beyond|outside)'.
-        ' (?:of )?(?:the )?(\p{L}[\p{L} ’\'-]{2,40})/iu';
+        ' (?:of )?(?:the )?('.self::NAMED.')/iu';
+
+    /** A place as it is written: "hall 2", but "chapel" of "chapel 12 m off". */
+    private const NAMED = '\p{L}[\p{L} ’\'-]{1,40}(?<! )(?: \d{1,3}\b(?![.:,]\d| ?(?:m|min|minutes|h|am|pm)\b))?';
 
     private const ORDINALS = [
         'first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9,
@@ -231,7 +234,7 @@ final class BriefText
         if ($kind !== RestrictionKind::FromTheBack->value && preg_match(self::AROUND, $piece, $found) === 1) {
             return trim((preg_split('/\s+(?:in|at|on|of|'.self::NO_PLACE.')\b/iu', $found[1], 2) ?: [''])[0]) ?: null;
         }
-        if (preg_match('/\b(?:in|inside|at|on|of) (?:the )?+((?!'.self::NO_OWN_PLACE.')\p{L}[\p{L} ’\'-]{2,40})/iu', $piece, $found) !== 1) {
+        if (preg_match('/\b(?:in|inside|at|on|of) (?:the )?+((?!'.self::NO_OWN_PLACE.')'.self::NAMED.')/iu', $piece, $found) !== 1) {
             return null;
         }
         $words = preg_split('/\s+(?:'.self::NO_PLACE.')\b/iu', $found[1], 2) ?: [];

@@ -300,6 +300,14 @@ final class BriefedJudgeTest extends TestCase
                 $far('Barn: from the back, 10 m', 12.0), $far('no flash', 12.0),
             ],
         );
+        $where = static fn (string $text): array => array_map(static fn (Restriction $r): ?string => $r->where, BriefText::restrictions($text));
+        $this->assertSame(
+            [['km 2'], ['lane 4'], ['hall 2'], ['hall'], ['chapel']],
+            array_map($where, [
+                'No photographers on the course between km 2 and km 3', 'no flash next to lane 4', 'In hall 2 no flash', 'no flash in the hall 10 min before',
+                'no flash in the chapel',
+            ]),
+        );
         $this->assertSame([380, 390], [$far('from the back', 14.94), $far('from the back', 14.97)], 'as far as is said, to a tenth of a metre');
         $said = static fn (string $text): ?float => BriefText::restrictions($text)[0]->fromM;
         $this->assertSame(
