@@ -44,7 +44,10 @@ enum SceneKind
             'send(?:ing)?(?![ -]?off)|upload(?:ing)?|captions?|cop(?:y|ies|ied)|sign-off|take (?:the \w+ )?down)\b/iu',
         'Dance' => '/\b(?:dance|dancing|party|floor|band|disco)/iu',
         'Action' => '/\b(?:match(?:es)?|races?|game|heats?|bouts?|regatta|innings|kick-?off|warm(?:ing)?[- ]?up|(?:first|second) half|'.
-            '(?:first|second|third|fourth|last) (?:quarter|period|third))\b|\b(?:finals?|finish(?: line)?)$/iu',
+            '(?:first|second|third|fourth|last) (?:quarter|period|third)|(?:half )?marathon|sprint|relay|triathlon|criterium|laps?|'.
+            'km \d+|\d+ ?km?|(?:fun|park|trail|colour|children[’\'`]?s|kids[’\'`]?) run|'.
+            '(?:start|finish|winners?|leaders?)(?: of)?(?: the)? (?:wo)?(?:men|boys|girls|runners|riders|elite|juniors|seniors|wave|field|race))\b|'.
+            '\b(?:finals?|finish(?: line)?)$/iu',
         'Stage' => '/\b(?:concert|programme|award|prize|medal|podium|opening|play|celebrat)/iu',
         'Groups' => '/\b(?:group|famil|formal)/iu',
         'Portraits' => '/\bportrait/iu',

@@ -15,13 +15,14 @@ final readonly class FreeGap
     /** @param  int  $startsAt  Unix seconds, on a whole five minutes where there is room for that */
     private function __construct(public int $startsAt, public int $minutes) {}
 
-    /** The widest of a lane, cut to so many minutes; null where none holds them. */
-    public static function widest(PlannedDay $day, string $lane, int $minutes): ?self
+    /** The widest of a lane, or the last that is wide enough, cut to so many minutes; null where none holds them. */
+    public static function widest(PlannedDay $day, string $lane, int $minutes, bool $isLast = false): ?self
     {
         $best = null;
-        $most = $minutes + 2 * self::MARGIN_MINUTES - 1;
+        $least = $minutes + 2 * self::MARGIN_MINUTES;
+        $most = $least - 1;
         foreach ($day->handovers() as $h) {
-            if ($h->lane === $lane && $h->slackMinutes() > $most) {
+            if ($h->lane === $lane && ($h->slackMinutes() > $most || ($isLast && $h->slackMinutes() >= $least))) {
                 [$best, $most] = [$h, $h->slackMinutes()];
             }
         }

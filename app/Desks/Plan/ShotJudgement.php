@@ -31,6 +31,8 @@ use NorthSatchel\Verdicts;
 /** What is to be said of a job's shot list; of the lenses for it, kit speaks. */
 final class ShotJudgement
 {
+    private const COMES_LAST = '/\b(?:last|final|end|ending|closing|close|farewell|goodbye|send-?off|leaving)\b/iu';
+
     private const LEAST_MINUTES = 5;
 
     /** @param  list<PlannedDay>  $days */
@@ -124,7 +126,7 @@ final class ShotJudgement
             $minutes = (int) array_sum(array_map(static fn (ShotLine $l): int => $l->minutes, $others));
             $verdicts[] = self::noTime(
                 $others,
-                $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : self::timeFor($days, $minutes, count($others)),
+                $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : self::timeFor($days, $minutes, $others),
             );
         }
 
@@ -184,14 +186,17 @@ final class ShotJudgement
     }
 
     /**
-     * Where no words say in which segment they belong: time of their own, where the lead has some.
+     * Where no words say in which segment they belong: time of their own, where the lead has some; what comes last, as late as can be.
      *
      * @param  list<PlannedDay>  $days
+     * @param  non-empty-list<ShotLine>  $musts
      */
-    private static function timeFor(array $days, int $minutes, int $count): ?Remedy
+    private static function timeFor(array $days, int $minutes, array $musts): ?Remedy
     {
-        foreach ($minutes < 1 ? [] : $days as $day) {
-            $gap = FreeGap::widest($day, Lane::Lead->value, max(self::LEAST_MINUTES, $minutes));
+        $count = count($musts);
+        $isLast = array_filter($musts, static fn (ShotLine $l): bool => preg_match(self::COMES_LAST, $l->what) !== 1) === [];
+        foreach ($minutes < 1 ? [] : ($isLast ? array_reverse($days) : $days) as $day) {
+            $gap = FreeGap::widest($day, Lane::Lead->value, max(self::LEAST_MINUTES, $minutes), $isLast);
             if ($gap !== null) {
                 return self::segment(
                     "Plan {$gap->minutes} min for ".Plural::of($count, 'it', 'them')." at {$day->day->face($gap->startsAt)}",

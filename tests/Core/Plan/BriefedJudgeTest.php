@@ -304,7 +304,8 @@ final class BriefedJudgeTest extends TestCase
         $this->assertSame(
             [['km 2'], ['lane 4'], ['hall 2'], ['hall'], ['chapel']],
             array_map($where, [
-                'No photographers on the course between km 2 and km 3', 'no flash next to lane 4', 'In hall 2 no flash', 'no flash in the hall 10 min before',
+                'No photographers on the course between km 2 and km 3', 'no flash next to lane 4', 'In hall 2 no flash',
+                'no flash in the hall 10 min before',
                 'no flash in the chapel',
             ]),
         );

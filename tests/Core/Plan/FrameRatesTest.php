@@ -85,6 +85,13 @@ final class FrameRatesTest extends TestCase
             $this->assertNotSame(SceneKind::Action, SceneKind::of($title, JobKind::Commercial), $title);
             $this->assertNotSame(SceneKind::Action, SceneKind::of($title, JobKind::Wedding), $title);
         }
+        $played = ['Start men', 'Finish of the women', 'Winner men', 'km 4 at the fish market', '10 km', "Children's run", 'Half marathon'];
+        foreach ($played as $title) {
+            $this->assertTrue(SceneKind::isPlayed($title, JobKind::Event), $title);
+        }
+        foreach (['Start of the talks', 'Finish of the show', 'Test run of the slides', 'Winner takes the stage'] as $title) {
+            $this->assertFalse(SceneKind::isPlayed($title, JobKind::Event), $title);
+        }
         // On a set a half is a half of the work, and the final a picture.
         $this->assertSame(SceneKind::Setup, SceneKind::of('Elements, first half', JobKind::Commercial));
         $this->assertSame(SceneKind::Other, SceneKind::of('Syrup, final', JobKind::Commercial));

@@ -22,7 +22,7 @@ final class FreeGapTest extends TestCase
     }
 
     /** @param  list<array{string, int, int}>  $parts  clock, minutes, place */
-    private static function starts(array $parts, int $minutes, string $lane = 'lead'): ?string
+    private static function starts(array $parts, int $minutes, string $lane = 'lead', bool $isLast = false): ?string
     {
         $segments = [];
         foreach ($parts as $i => [$clock, $long, $place]) {
@@ -31,7 +31,7 @@ final class FreeGapTest extends TestCase
                 'minutes' => $long, 'priority' => Priority::Should, 'placeId' => $place, 'placeName' => "Place {$place}",
             ]);
         }
-        $gap = FreeGap::widest(new PlannedDay(self::local(), $segments, new Travels([1 => [2 => 20]]), [], null), $lane, $minutes);
+        $gap = FreeGap::widest(new PlannedDay(self::local(), $segments, new Travels([1 => [2 => 20]]), [], null), $lane, $minutes, $isLast);
 
         return $gap === null ? null : self::local()->face($gap->startsAt);
     }
@@ -45,6 +45,14 @@ final class FreeGapTest extends TestCase
         $this->assertNull(self::starts($day, 31));
         $this->assertNull(self::starts($day, 10, 'second'), 'of whom nothing is planned');
         $this->assertNull(self::starts([['09:00', 60, 1]], 10), 'one segment leaves no gap between');
+    }
+
+    public function test_what_comes_last_has_the_last_gap_that_is_wide_enough(): void
+    {
+        $day = [['09:00', 60, 1], ['11:00', 30, 1], ['12:00', 30, 1], ['12:40', 30, 1]];
+        $this->assertSame(['10:05', '11:35', '10:05'], [
+            self::starts($day, 20), self::starts($day, 20, isLast: true), self::starts($day, 21, isLast: true),
+        ]);
     }
 
     public function test_it_begins_on_a_whole_five_minutes_where_there_is_room(): void
