@@ -182,23 +182,25 @@ final class BriefText
         foreach (self::sentences($text) as $sentence) {
             $written = $sentence;
             $sentence = (string) preg_replace(self::FINE_BUT, 'no $1 $2', $sentence);
-            $where = preg_match('/^\s*([^:,]{2,40}):/u', $sentence, $head) === 1 ? trim($head[1]) : null;
+            $where = preg_match('/^\s*([^:,]{2,40}):(?!\d)/u', $sentence, $head) === 1 ? trim($head[1]) : null;
             $rule = (preg_split(self::BUT_FOR, $sentence) ?: [''])[0];
             $during = preg_match('/\bduring (?:the )?((?:(?!(?:'.self::NO_PLACE.'|and|or)\b)\p{L}+ ?){1,5})/iu', $rule, $when) === 1
                 ? (trim($when[1]) ?: null)
                 : null;
+            $hours = SaidHours::in($rule);
             foreach (preg_split('/,|\band\b/u', $sentence) ?: [] as $piece) {
                 $piece = (preg_split(self::BUT_FOR, $piece) ?: [''])[0];
                 foreach (self::KINDS as $kind => $pattern) {
                     $place = $where ?? self::place($piece, $kind);
                     $isButFor = $place === null && $during === null && $rule !== $sentence;
-                    if (preg_match($pattern, $piece) === 1 && ! $isButFor && ! self::isForATime($piece, $place, $during)) {
+                    if (preg_match($pattern, $piece) === 1 && ! $isButFor && ($hours !== null || ! self::isForATime($piece, $place, $during))) {
                         $found[] = new Restriction(
                             RestrictionKind::from($kind),
                             $place,
                             trim($written, " \t."),
                             $during,
                             self::distance($piece, $sentence),
+                            $hours,
                         );
                     }
                 }

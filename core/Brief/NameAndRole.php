@@ -28,6 +28,12 @@ final class NameAndRole
         if (preg_match("/^({$isWork}):\\s*({$names})(?:\\s*\\(([^()]*)\\))?(?:,(.*))?$/u", $line, $found) === 1) {
             return new NamedLine($found[2], implode(', ', array_filter(array_map(trim(...), [$found[1], $found[3] ?? '', $found[4] ?? '']))));
         }
+        // "Chef: Ove Lind"
+        $whole = "\\p{Lu}[\\p{L}’'.-]+(?: \\p{Lu}[\\p{L}’'.-]+)+";
+        $isRole = '/\b'.PeopleText::role().'\b/iu';
+        if (preg_match("/^(\\p{Lu}\\p{L}+):\\s*({$whole})(?:,(.*))?$/u", $line, $found) === 1 && preg_match($isRole, $found[2]) !== 1) {
+            return new NamedLine($found[2], implode(', ', array_filter([$found[1], trim($found[3] ?? '')])));
+        }
         // "Hanna: mother of Noor"
         if (preg_match('/^([^:,(]{2,60}):\s*(\p{L}.*)$/u', $line, $found) === 1) {
             return new NamedLine(trim($found[1]), trim($found[2]));

@@ -71,7 +71,7 @@ final class PeopleLine
 
         // "Press officer Jon Vik": what somebody is goes on in small letters, which no part of a name does.
         $noFamily = '(?!(?:\p{L}+ )*(?i:'.RelationWords::family().')\b)';
-        $name = '(?=\p{Lu}[\p{L}’\'-]+(?: \p{Lu}|$|[,(]))';
+        $name = '(?=\p{Lu}[\p{L}’\'-]+(?: \p{Lu}|$| ?[,(]))';
         $line = (string) preg_replace('/^'.$noFamily.'(\p{Lu}\p{Ll}+(?: (?:of|for|the) | )'.self::WORK.')\s+'.$name.'/u', '$1: ', $line);
         $called = '/^('.self::WHOSE.'(?i:'.PeopleText::role().'(?: of (?:the )?(?:bride|groom))?)) (?:is|are)(?: called| named)? (?=\p{Lu})/u';
         $line = SaidOfOne::withComma((string) preg_replace($called, '$1: ', $line));

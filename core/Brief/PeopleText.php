@@ -14,7 +14,7 @@ final readonly class PeopleText
     private const OTHERS = 'bride|groom|friends?|mc|dj|hosts?|celebrant|officiant|registrar|vicar|priest|planner|coordinator|florist|caterer|'.
         'videographer|photographer|band|make-?up(?: artist)?|hair(?:dresser| stylist)?|organist|driver|venue(?: manager)?|referee|captain|coach|'.
         'speaker|moderator|presenter|announcer|director|producer|mayor|president|chair(?:man|woman|person)?|ceo|security|marshal|sponsor|winner|'.
-        'singer|conductor|manager|editor|stylist|assistant|model';
+        'singer|conductor|chef|cook|waiter|barista|owner|founder|manager|editor|stylist|assistant|model';
 
     public const COUNT = '(?:(?:\d{1,2}|two|three|four|five|six) )?';
 

@@ -210,7 +210,8 @@ final class RestrictionJudge
         $isNear = $restriction->kind === RestrictionKind::FromTheBack && $restriction->where === null && $restriction->during === null &&
             in_array($scene->kind, self::FACE_TO_FACE, true);
 
-        return ! $isNear && $scene->isAt($restriction->where) && $scene->has($restriction->during);
+        return ! $isNear && $scene->isAt($restriction->where) && $scene->has($restriction->during)
+            && ($restriction->hours === null || $restriction->hours->meet($scene->from, $scene->to));
     }
 
     private static function none(Restriction $restriction, Scene $scene): Verdict

@@ -139,6 +139,9 @@ final class PeopleTextTest extends TestCase
         'Uncle Dev' => null, 'Aunt Sun' => null, 'Rohan' => 'child of Uncle Dev', 'Kiran' => 'child of Uncle Dev']])]
     #[TestWith(["Photographer's assistant: Lou Ek, from noon", ['Lou Ek' => "Photographer's assistant, from noon"]])]
     #[TestWith(['Press officer Jon Vik (0047 912 33 455)', ['Jon Vik' => 'Press officer, 0047 912 33 455']])]
+    #[TestWith(["Chef: Ove Lind\nFood stylist Mia (0170 5551234)\nHost: Rut", [
+        'Ove Lind' => 'Chef', 'Mia' => 'Food stylist, 0170 5551234', 'Rut' => 'Host']])]
+    #[TestWith(["Rigger: Ane Moe, from noon\nToril: Race Director", ['Ane Moe' => 'Rigger, from noon', 'Toril' => 'Race Director']])]
     #[TestWith(["Speaker: Toril\nCEO: Dr. Ada Falk", ['Toril' => 'Speaker', 'Dr. Ada Falk' => 'CEO']])]
     #[TestWith(["Security lead Bo Lund\nHead of catering Mia Ro", ['Bo Lund' => 'Security lead', 'Mia Ro' => 'Head of catering']])]
     #[TestWith(["Maria della Rosa\nSanne de Wit", ['Maria della Rosa' => null, 'Sanne de Wit' => null]])]

@@ -269,6 +269,23 @@ final class BriefedJudgeTest extends TestCase
         $this->assertSame([], $codes('Barn: no tripods', $scene('Dinner in the barn', null, $plain)));
     }
 
+    /** @param  list<bool>  $held  from 15:00 to 16:00, from 15:50 to 16:10, from 16:00 to 17:00, and of what nobody knows the hour */
+    #[TestWith(['no flash in the hall after 16:00', [false, true, true, true]])]
+    #[TestWith(['no flash after 4 pm', [false, true, true, true]])]
+    #[TestWith(['Hall: no flash before 16.00', [true, true, false, true]])]
+    #[TestWith(['no flash between 16:05 and 16:20', [false, true, true, true]])]
+    #[TestWith(['no flash in the hall from 17:00 until 18:00', [false, false, false, true]])]
+    #[TestWith(['no flash in the hall', [true, true, true, true]])]
+    #[TestWith(['no flash after the first song', [false, false, false, false]], 'whoever reads it keeps it')]
+    public function test_what_holds_for_some_hours_is_held_then(string $text, array $held): void
+    {
+        $scene = static fn (?int $from, ?int $to): Scene => new Scene(1, 'Speeches', 'Hall', null, [], from: $from, to: $to);
+        $this->assertSame($held, array_map(
+            static fn (Scene $s): bool => RestrictionJudge::forbidsFlash(BriefText::restrictions($text), $s),
+            [$scene(900, 960), $scene(950, 970), $scene(960, 1020), $scene(null, null)],
+        ));
+    }
+
     public function test_from_the_back_wants_reach_by_the_length_of_the_place(): void
     {
         $of = static fn (?float $room, ?int $mm): array => RestrictionJudge::restrictions(
@@ -302,11 +319,11 @@ final class BriefedJudgeTest extends TestCase
         );
         $where = static fn (string $text): array => array_map(static fn (Restriction $r): ?string => $r->where, BriefText::restrictions($text));
         $this->assertSame(
-            [['km 2'], ['lane 4'], ['hall 2'], ['hall'], ['chapel']],
+            [['km 2'], ['lane 4'], ['hall 2'], ['hall'], ['chapel'], ['dining room']],
             array_map($where, [
                 'No photographers on the course between km 2 and km 3', 'no flash next to lane 4', 'In hall 2 no flash',
                 'no flash in the hall 10 min before',
-                'no flash in the chapel',
+                'no flash in the chapel', 'no flash in the dining room after 16:00',
             ]),
         );
         $this->assertSame([380, 390], [$far('from the back', 14.94), $far('from the back', 14.97)], 'as far as is said, to a tenth of a metre');
