@@ -13,6 +13,11 @@ final class OpenStopTest extends TestCase
     public function test_what_the_light_asks_for_where_it_is_made(): void
     {
         $this->assertNull(OpenStop::of(85, 12.0)->fNumber, 'f/8 does');
+        $widest = [60 => 1.4, 61 => 1.4, 90 => 1.4, 91 => 1.8, 135 => 1.8, 136 => 2.0, 200 => 2.0, 201 => 2.8, 300 => 2.8, 400 => 2.8, 401 => 4.0,
+            600 => 4.0, 601 => 5.6];
+        foreach ($widest as $mm => $made) {
+            $this->assertSame($made, OpenStop::of($mm, -6.0)->fNumber, "{$mm} mm, about the widest that is made");
+        }
         // log2(f² · 160 · 100 / 6400) = 5: f is 3.58, and f/3.5 the next wider one.
         $this->assertSame([3.5, 'f/3.5 or wider at 1/160 s and ISO 6400 in that light.'], array_values((array) OpenStop::of(200, 5.0)));
     }

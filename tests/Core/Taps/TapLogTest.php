@@ -43,6 +43,17 @@ final class TapLogTest extends TestCase
         $this->assertSame([serialize([7 => true])], array_keys($seen));
     }
 
+    public function test_as_it_stood_after_one_of_its_taps(): void
+    {
+        $taps = [
+            new Tap('a', TapKind::Found, 10.0, ['person' => 1]),
+            new Tap('b', TapKind::Found, 20.0, ['person' => 2]),
+            new Tap('c', TapKind::Lost, 30.0, ['person' => 1]),
+        ];
+        $log = TapLog::of($taps);
+        $this->assertSame([[1], [1, 2], [2]], array_map(static fn (Tap $t): array => $log->until($t)->standing(TapKind::Found), $taps));
+    }
+
     /** A kind that takes another back is about the same kind of thing, and no two kinds take back the same one. */
     public function test_kinds_that_take_back(): void
     {
