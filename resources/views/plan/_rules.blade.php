@@ -84,13 +84,13 @@
         <x-field bag="access" id="a-closes" name="closes_clock" label="until" class="figures" placeholder="09:40" required />
         <x-field bag="access" id="a-gate" name="gate_minutes" label="Gates, stairs in, min" class="figures" inputmode="numeric" />
         <x-field bag="access" id="a-out" name="out_minutes" label="and out, min" class="figures" inputmode="numeric" />
-        <fieldset class="col-span-2 sm:col-span-5 flex flex-wrap gap-3">
+        <fieldset class="col-span-2 sm:col-span-4 flex flex-wrap gap-3">
             <legend class="text-sm">Who holds it; nobody ticked: everybody</legend>
             @foreach (NorthSatchel\Time\Lane::cases() as $lane)
                 <label class="tick"><input type="checkbox" name="lanes[]" value="{{ $lane->value }}"> {{ $lane->value }}</label>
             @endforeach
         </fieldset>
-        <button class="button">Keep the pass</button>
+        <button class="button sm:mt-6 whitespace-nowrap">Keep the pass</button>
     </x-form>
     <h3 class="font-bold mt-4">Who must not see each other</h3>
     <ul>
