@@ -30,7 +30,13 @@ final class PeopleLine
     /** @return list<string> mostly one; two where two are said in one breath: "Aisha's mum and dad (Nadia and Karim)" */
     public static function plain(string $line): array
     {
-        $line = trim(BriefText::withoutBullet($line));
+        $line = PeopleShorthand::spelled(trim(BriefText::withoutBullet($line)));
+        // "Flower girl Ayo, ring bearer Kofi"
+        $party = '(?i:'.RelationWords::any('attendant').')';
+        $each = preg_split('/,\s*(?='.$party.':? \p{Lu})/u', $line) ?: [$line];
+        if (count($each) > 1 && preg_match('/^'.$party.':? \p{Lu}/u', $line) === 1) {
+            return array_merge(...array_map(self::plain(...), $each));
+        }
         $parent = RelationWords::any('parent', 'grandparent');
         $both = '/^('.self::WHOSE.')('.$parent.') (?:and|&) ('.$parent.')\s*[:(–-]\s*([^,&]+?) (?:and|&) ([^,&()]+?)\)?$/iu';
         $each = '/^('.self::WHOSE.')('.$parent.') \(([^(),]+)\) (?:and|&) ('.$parent.') \(([^(),]+)\)$/iu';

@@ -31,6 +31,10 @@ enum Attendance
         'rabbi|imam|verger|toastmaster|(?:venue|hotel|banquet|event|stage) (?:manager|owner|staff)|'.
         'sound(?: engineer)?|security|suppliers?|vendors?)\b/iu';
 
+    /** A line that names nobody but a work: "DJ", "2 photographers". */
+    private const WORK_ALONE = '/^(?:the |our |\d+ )?(?:dj|band|photographers?|videographers?|florist|caterers?|planner|'.
+        'waiters?|bar staff|musicians?)$/iu';
+
     /** Who is also this is a guest. */
     private const GUEST = '/\b(?:friends?|guests?|neighbours?|colleagues?|famil(?:y|ies)|relatives?|grandp\w+|retired|former|works as)\b/iu';
 
@@ -45,6 +49,7 @@ enum Attendance
 
         return match (true) {
             preg_match(self::NAMED_ABSENT, $name) === 1, $is(self::ABSENT) => self::Absent,
+            ! $isRelated && preg_match(self::WORK_ALONE, $name) === 1 => self::Works,
             ! $isRelated && $is(self::WORK) && ! $is(self::GUEST) => self::Works,
             default => self::Comes,
         };

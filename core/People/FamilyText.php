@@ -19,7 +19,7 @@ final class FamilyText
     private const NEEDS = [
         'wheelchair' => '/\bwheel-?chair\b/u',
         'seated' => '/^(?:is |to be )?(?:seated|sits|sitting|must sit|has to sit|needs (?:a chair|a seat|to sit)|can(?:not|[\'’]t) stand(?: long)?|'.
-            '(?:on |walks with |uses )?crutches)$/u',
+            'can only sit|(?:on |walks with |uses )?crutches)$/u',
         'infant' => '/^(?:an? )?(?:infant|baby|newborn|\d{1,2} (?:months?|weeks?)(?: old)?)$/u',
         'elderly' => '/^(?:very |quite |rather )?(?:elderly|old|frail)$|'.
             '^(?:is |aged? )?(?:nearly |almost |over |about )?(?:7[5-9]|[89]\d|1[01]\d)(?: years?(?: old)?| y\/?o)?$|'.

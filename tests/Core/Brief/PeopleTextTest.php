@@ -142,6 +142,13 @@ final class PeopleTextTest extends TestCase
     #[TestWith(["Chef: Ove Lind\nFood stylist Mia (0170 5551234)\nHost: Rut", [
         'Ove Lind' => 'Chef', 'Mia' => 'Food stylist, 0170 5551234', 'Rut' => 'Host']])]
     #[TestWith(["Rigger: Ane Moe, from noon\nToril: Race Director", ['Ane Moe' => 'Rigger, from noon', 'Toril' => 'Race Director']])]
+    #[TestWith(["MOB Sabine Ro\nFOG: Idar\nMOH - Nele", [
+        'Sabine Ro' => 'Mother of the bride', 'Idar' => 'Father of the groom', 'Nele' => 'Maid of honour']])]
+    #[TestWith(['Brides brother Jan w/ girlfriend Ella', ['Jan' => 'brother of Bride', 'Ella' => 'girlfriend of Jan']])]
+    #[TestWith(["Idar's sister Tem and her two girls, Ayo 4 & Simi 7", [
+        'Tem' => 'sister of Idar', 'Ayo' => 'child of Tem, 4', 'Simi' => 'child of Tem, 7']])]
+    #[TestWith(["Flower girl Ayo, ring bearer Kofi (Tem's nephew)", ['Ayo' => 'Flower girl', 'Kofi' => "ring bearer, Tem's nephew"]])]
+    #[TestWith(["Cousin Max + 1\nRut plus one", ['Cousin Max' => 'plus one', 'Rut' => 'plus one']])]
     #[TestWith(["Speaker: Toril\nCEO: Dr. Ada Falk", ['Toril' => 'Speaker', 'Dr. Ada Falk' => 'CEO']])]
     #[TestWith(["Security lead Bo Lund\nHead of catering Mia Ro", ['Bo Lund' => 'Security lead', 'Mia Ro' => 'Head of catering']])]
     #[TestWith(["Maria della Rosa\nSanne de Wit", ['Maria della Rosa' => null, 'Sanne de Wit' => null]])]

@@ -8,6 +8,7 @@ use NorthSatchel\Exposure\SceneExposure;
 use NorthSatchel\ImpossibleValue;
 use NorthSatchel\Optics\FieldOfView;
 use NorthSatchel\Optics\RowsFocus;
+use NorthSatchel\People\Attendance;
 use NorthSatchel\People\ChildHeight;
 use NorthSatchel\People\Family;
 use NorthSatchel\People\FamilyLine;
@@ -273,6 +274,15 @@ final class RowsTest extends TestCase
             array_map(ChildHeight::years(...), ['6', 'aged 6', '5yo', '12 years old', '3 kids', '8 months', '41']),
         );
         $this->assertSame([null, 87, 116, 168, null], array_map(ChildHeight::cm(...), [1, 2, 6, 16, 17]));
+    }
+
+    public function test_who_works_there_is_called_into_no_group(): void
+    {
+        $is = static fn (string $name, string $text = ''): Attendance => FamilyText::read([new FamilyLine($name, $text)])[0]->attendance;
+        $this->assertSame(
+            [Attendance::Works, Attendance::Works, Attendance::Comes, Attendance::Works],
+            [$is('DJ'), $is('2 photographers', '1 videographer'), $is('Dj Ole'), $is('Ole', 'DJ')],
+        );
     }
 
     public function test_where_no_lens_is_within_call_the_nearest_kind_one_is_taken(): void
