@@ -65,7 +65,7 @@ final class BriefText
 
     /** Whose people, or which: the words of a line that names nobody. */
     private const HEADING = '/^(?:the )?(?:[\p{L} ]{2,30}[’\'`]?s?[’\'`]? )?'.
-        '(?:side|famil(?:y|ies)|relatives|guests?|friends|parents|(?:the )?(?:happy )?couple|'.
+        '(?:side|people|folks|lot|famil(?:y|ies)|relatives|guests?|friends|parents|(?:the )?(?:happy )?couple|'.
         '(?:wedding |bridal )?party|attendants|vendors?|suppliers?)'.
         '(?: of (?:the )?(?:(?!(?-i:(?:bride|groom|couple) \p{Lu})|.* and (?-i:\p{Lu}))[\p{L} ]{2,30}))?$/iu';
 

@@ -50,7 +50,7 @@ final readonly class Companions
         );
         $one = self::NAME.'(?: ?\([^()]*\))?';
         $left = (string) preg_replace_callback(
-            '/(?:\b(?i:with|and) |[+&] ?)?'.self::THEIR.'('.self::CHILDREN.') ('.$one.'(?:(?:, | and | & )'.$one.')*)/u',
+            '/(?:\b(?i:with|and) |[+&] ?)?'.self::THEIR.'(?<![\p{L}-])('.self::CHILDREN.') ('.$one.'(?:(?:, | and | & )'.$one.')*)/u',
             static function (array $found) use ($name, &$with): string {
                 preg_match_all('/('.self::NAME.')'.self::OLD.'/u', $found[2], $each, PREG_SET_ORDER);
                 $is = preg_match('/^(?:son|daughter)s?$/iu', $found[1]) === 1 ? rtrim(mb_strtolower($found[1]), 's') : 'child';

@@ -51,7 +51,7 @@ final class NameAndRole
     /** @return array{string, string}|null a name and what stands in a bracket behind it; null where there is none, or it is another's */
     private static function bracket(string $name): ?array
     {
-        $isOwn = preg_match('/^(.{2,60}?)\s*\(([^()]{2,80})\)$/u', $name, $found) === 1 && Companions::of('*', $name)->with === [];
+        $isOwn = preg_match('/^(.{2,60}?)\s*\(([^()]{1,80})\)$/u', $name, $found) === 1 && Companions::of('*', $name)->with === [];
 
         return $isOwn ? [$found[1], trim($found[2])] : null;
     }
@@ -65,7 +65,7 @@ final class NameAndRole
         $isName = preg_match('/^\p{Lu}[\p{L}’\'.-]*(?: \p{L}[\p{L}’\'.-]*){0,4}$/u', $called) === 1 &&
             preg_match('/\b'.PeopleText::role().'\b|[’\']s\b/iu', $called) !== 1;
 
-        $whose = '(?:(?:the )?\p{L}+[’\'`]s? |(?:the|maternal|paternal|great|step)[ -])?';
+        $whose = '(?:(?:best|old|oldest|close|dear|school|childhood|family) )?(?:(?:the )?\p{L}+[’\'`]s? |(?:the|maternal|paternal|great|step)[ -])?';
 
         return $isName && preg_match("/^{$whose}".PeopleText::role().'(?: of [^,]{2,40})?$/iu', $first) === 1
             ? new NamedLine(trim($name), $first.(trim($more) === '' ? '' : ', '.trim($more)))

@@ -17,7 +17,7 @@ final class PeopleLine
 
     private const COUNT = '/^('.self::WHOSE.')(?:\d{1,2}|two|three|four|five|six) (?=\p{L}+(?: of [^:,]{2,40})?\s*[:(–-])/iu';
 
-    private const NOBODY = '/^(?:tb[acd]|n\/?a|none|nobody|etc\.?|and so on|\?+|\+ ?\d+|plus[ -]ones?(?:\s*:.*)?|others?|\.{2,}|…)$/iu';
+    private const NOBODY = '/^(?:tb[acd]|n\/?a|none|nobody|etc\.?|and so on|\?+|\+ ?\d+|plus[ -]ones?\b.*|others?|\.{2,}|…)$/iu';
 
     private const PHONE = '/^(\p{L}.*?)[\s,]+(\+?\d[\d\s()\/.-]{5,}\d)$/u';
 
@@ -55,6 +55,7 @@ final class PeopleLine
         // "Mum (Grace)", and "Joan (nearly 90, needs a seat)"
         $line = (string) preg_replace('/^('.$are.')\s*\((\p{Lu}[^(),]+)\)$/iu', '$1: $2', $line);
         $line = (string) preg_replace('/^((?:[^():,]+:\s*)?(?:(?! and | & )[^():,])+?)\s*\(([^()]*,[^()]*)\)$/u', '$1, $2', $line);
+        $line = (string) preg_replace('/^((?:(?! and | & )[^():,])+?)\s*\(([^()]*,[^()]*)\)(?=,)/u', '$1, $2', $line);
         $line = (string) preg_replace('/^(\p{L}.*?)\s*\?$/u', '$1, perhaps', $line);
         $line = (string) preg_replace(self::PHONE, '$1, $2', $line);
 

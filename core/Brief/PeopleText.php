@@ -21,7 +21,7 @@ final readonly class PeopleText
     /** Several of one kind, and one of them, beside those of a family. */
     private const ONE_OF = [
         'jury' => 'jury', 'judges' => 'judge', 'hosts' => 'host', 'speakers' => 'speaker', 'captains' => 'captain', 'referees' => 'referee',
-        'friends' => 'friend', 'neighbours' => 'neighbour',
+        'friends' => 'friend', 'neighbours' => 'neighbour', 'kids' => 'kid', 'girls' => 'girl', 'boys' => 'boy',
     ];
 
     private const NO_NAME = '/^(?:the|his|her|their|family|kids|children|partners?|husband|wife|guests?|plus|sons?|daughters?|brothers?|sisters?|co|'.
@@ -112,7 +112,7 @@ final readonly class PeopleText
         $read = [];
         foreach ($names as $i => $said) {
             $is = count($names) > 1 ? self::ofOne($role) : $role;
-            if (preg_match('/^(.{2,60}?)\s*\(([^()]{2,80})\)$/u', $said, $own) === 1) {
+            if (preg_match('/^(.{2,60}?)\s*\(([^()]{1,80})\)$/u', $said, $own) === 1) {
                 $own = count($names) > 1 ? [$own[1], Companions::of($own[1], $own[2])] : [$own[1], new Companions($own[2], [])];
                 [$said, $is] = [$own[0], implode(', ', array_filter([$own[1]->left, (string) $is]))];
                 $with = [...$with, ...$own[1]->with];
@@ -197,6 +197,8 @@ final readonly class PeopleText
             return [trim($name)];
         }
         foreach ($names as $at => $one) {
+            // "Bola - must be seated", among others
+            $one = $names[$at] = (string) preg_replace('/^(\p{Lu}[^()]*?)\s[-–—]\s([^()]+)$/u', '$1 ($2)', $one);
             $last = explode(' ', $names[$at + 1] ?? '');
             // "Mr & Mrs Holm" share their name.
             if (in_array(mb_strtolower(rtrim($one, '.')), self::TITLES, true) && count($last) > 1) {

@@ -23,7 +23,7 @@ final class SaidOfOne
     public static function withComma(string $line): string
     {
         $isSaid = '(?:is (?=.*\b(?i:'.PeopleText::role().'|'.self::IS.')\b)'.
-            '|(?='.self::DOES.' .*\b(?i:'.self::WHAT.')\b)|(?='.self::COMES.')|(?='.self::DIED.'))';
+            '|(?='.self::DOES.' .*\b(?i:'.self::WHAT.')\b)|(?=turns \d)|(?='.self::COMES.')|(?='.self::DIED.'))';
         $isOfOne = preg_match('/^('.self::NAME.') '.$isSaid.'((?:[^:]|(?<=\d):(?=\d))*)$/u', $line, $found) === 1;
         // What is said of two is no line of one of them.
         if (! $isOfOne || preg_match('/\b(?:next to|beside|together|apart|away from)\b/iu', $found[2]) === 1) {

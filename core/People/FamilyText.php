@@ -18,11 +18,11 @@ final class FamilyText
     /** What somebody needs, by the words that people use. */
     private const NEEDS = [
         'wheelchair' => '/\bwheel-?chair\b/u',
-        'seated' => '/^(?:is |to be )?(?:seated|sits|sitting|must sit|has to sit|needs (?:a chair|a seat|to sit)|can(?:not|[\'’]t) stand(?: long)?|'.
+        'seated' => '/^(?:is |to be |must be |has to be |needs to be )?(?:seated|sits|sitting|must sit|has to sit|needs (?:a chair|a seat|to sit)|can(?:not|[\'’]t) stand(?: long)?|'.
             'can only sit|(?:on |walks with |uses )?crutches)$/u',
-        'infant' => '/^(?:an? )?(?:infant|baby|newborn|\d{1,2} (?:months?|weeks?)(?: old)?)$/u',
+        'infant' => '/^(?:an? )?(?:infant|baby|newborn|\d{1,2} (?:months?|weeks?|mo\.?|mths?|wks?)(?: old)?)$/u',
         'elderly' => '/^(?:very |quite |rather )?(?:elderly|old|frail)$|'.
-            '^(?:is |aged? )?(?:nearly |almost |over |about )?(?:7[5-9]|[89]\d|1[01]\d)(?: years?(?: old)?| y\/?o)?$|'.
+            '^(?:is |aged? |turns )?(?:nearly |almost |over |about )?(?:7[5-9]|[89]\d|1[01]\d)(?: years?(?: old)?| y\/?o)?!?$|'.
             '^(?:walks|gets about|moves) (?:slowly|badly|with (?:an? )?(?:stick|cane|frame|rollator|walker))$|'.
             '^(?:with |uses |has )?(?:an? )?(?:walking (?:stick|frame)|rollator|zimmer frame|bad (?:knees?|hips?|back))$/u',
     ];

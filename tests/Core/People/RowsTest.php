@@ -276,6 +276,16 @@ final class RowsTest extends TestCase
         $this->assertSame([null, 87, 116, 168, null], array_map(ChildHeight::cm(...), [1, 2, 6, 16, 17]));
     }
 
+    #[TestWith(['must be seated', ['seated']])]
+    #[TestWith(['can only sit', ['seated']])]
+    #[TestWith(['turns 100!', ['elderly']])]
+    #[TestWith(['turns 30', []])]
+    #[TestWith(['8 mo.', ['infant']])]
+    public function test_what_somebody_needs_is_read_as_people_write_it(string $text, array $needs): void
+    {
+        $this->assertSame($needs, FamilyText::read([new FamilyLine('Oda', $text)])[0]->needs);
+    }
+
     public function test_who_works_there_is_called_into_no_group(): void
     {
         $is = static fn (string $name, string $text = ''): Attendance => FamilyText::read([new FamilyLine($name, $text)])[0]->attendance;
