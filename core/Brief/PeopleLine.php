@@ -8,7 +8,7 @@ namespace NorthSatchel\Brief;
 final class PeopleLine
 {
     /** What is written before a name and is no part of it, as "Uncle" is; attendants too. */
-    private const BEFORE_A_NAME = 'mc|dj|host|celebrant|officiant|registrar|planner|coordinator|referee|captain';
+    private const BEFORE_A_NAME = 'bride|groom|mc|dj|host|celebrant|officiant|registrar|planner|coordinator|referee|captain';
 
     /** Small letters that are no "della" of a name. */
     private const WORK = '(?!d[ae]ll[aeo]\b|degli\b|with\b|from\b)\p{Ll}{4,}(?: \p{Ll}{4,})?';
@@ -17,6 +17,8 @@ final class PeopleLine
 
     private const COUNT = '/^('.self::WHOSE.')(?:\d{1,2}|two|three|four|five|six) (?=\p{L}+(?: of [^:,]{2,40})?\s*[:(–-])/iu';
 
+    private const NOT_YET = '/[-–:,(]\s*(?:tb[acd]|to be (?:decided|confirmed|announced)|unknown|not known(?: yet)?|\?+)\)?$/iu';
+
     private const NOBODY = '/^(?:tb[acd]|n\/?a|none|nobody|etc\.?|and so on|\?+|\+ ?\d+|plus[ -]ones?\b.*|others?|\.{2,}|…)$/iu';
 
     private const PHONE = '/^(\p{L}.*?)[\s,]+(\+?\d[\d\s()\/.-]{5,}\d)$/u';
@@ -24,7 +26,7 @@ final class PeopleLine
     /** Whether nobody is named on it: "TBC", "Plus ones: 3". */
     public static function isOfNobody(string $line): bool
     {
-        return preg_match(self::NOBODY, trim($line)) === 1;
+        return preg_match(self::NOBODY, trim($line)) === 1 || preg_match(self::NOT_YET, trim($line)) === 1;
     }
 
     /** @return list<string> mostly one; two where two are said in one breath: "Aisha's mum and dad (Nadia and Karim)" */
@@ -51,6 +53,8 @@ final class PeopleLine
         // "Parents of the groom (Karin and Uwe)"
         $are = self::WHOSE.PeopleText::role().'(?: of [^:,(]{2,40})?';
         $line = (string) preg_replace('/^('.$are.')\s*\(([^()]+(?: and | & |, )[^()]+)\)$/iu', '$1: $2', $line);
+        // "Mads' parents (still married): Inge + Torben"
+        $line = (string) preg_replace('/^('.$are.')\s*\(([^()]+)\)\s*:\s*(.+)$/iu', '$1: $3 ($2)', $line);
         $line = (string) preg_replace('/^('.$are.')\s*=\s*/iu', '$1: ', $line);
         // "Mum (Grace)", and "Joan (nearly 90, needs a seat)"
         $line = (string) preg_replace('/^('.$are.')\s*\((\p{Lu}[^(),]+)\)$/iu', '$1: $2', $line);

@@ -24,8 +24,9 @@ final class PeopleShorthand
             $line,
         );
         $line = (string) preg_replace('~\bw/\s*~iu', 'with ', $line);
-        $line = (string) preg_replace('/\b(bride|groom)s (?=(?i:'.RelationWords::family().'|'.RelationWords::any('partner').')\b)/iu', "$1's ", $line);
-        $line = (string) preg_replace('/\s*(?:\+|\bplus|\bwith)\s*(?:1|one|guest)$/iu', ', plus one', $line);
+        $whom = '(?i:'.RelationWords::family().'|'.RelationWords::any('partner').')';
+        $line = (string) preg_replace('/\b(bride|groom)s (?='.$whom.'\b)/iu', "$1's ", $line);
+        $line = (string) preg_replace('/(?<=\p{L})(?:\s*\+|\s+plus|\s+with)\s*(?:1|one|guest)$/iu', ', plus one', $line);
         $line = (string) preg_replace('/^(\p{L}[^†]*?\s\p{L}[^†]*?)\s*†\s*(?:\d{4})?$/u', '$1, late', $line);
         $theirs = '/\b((?:and|with|\+|&) (?:her|his|their|the) )(?:'.self::COUNT.' )?('.self::CHILDREN.')\s*[,:(]?\s+(\p{Lu}[^()]*)$/iu';
 

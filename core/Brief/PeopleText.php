@@ -14,7 +14,7 @@ final readonly class PeopleText
     private const OTHERS = 'bride|groom|friends?|mc|dj|hosts?|celebrant|officiant|registrar|vicar|priest|planner|coordinator|florist|caterer|'.
         'videographer|photographer|band|make-?up(?: artist)?|hair(?:dresser| stylist)?|organist|driver|venue(?: manager)?|referee|captain|coach|'.
         'speaker|moderator|presenter|announcer|director|producer|mayor|president|chair(?:man|woman|person)?|ceo|security|marshal|sponsor|winner|'.
-        'singer|conductor|chef|cook|waiter|barista|owner|founder|manager|editor|stylist|assistant|model';
+        'singer|conductor|chef|cook|toastmaster|waiter|barista|owner|founder|manager|editor|stylist|assistant|model';
 
     public const COUNT = '(?:(?:\d{1,2}|two|three|four|five|six) )?';
 
@@ -146,7 +146,8 @@ final readonly class PeopleText
         foreach ($people as $at => $one) {
             $key = mb_strtolower($one->name);
             $other = $kept[$key] ?? null;
-            if ($other === null || ! (self::isPartyAlone($one->role) || self::isPartyAlone($other->role))) {
+            $isMore = self::isPartyAlone($one->role) || self::isPartyAlone($other->role ?? null) || SaidOfOne::isSaid((string) $one->role);
+            if ($other === null || ! $isMore) {
                 $kept[$other === null ? $key : "{$key} {$at}"] = $one;
 
                 continue;
@@ -198,7 +199,8 @@ final readonly class PeopleText
         }
         foreach ($names as $at => $one) {
             // "Bola - must be seated", among others
-            $one = $names[$at] = (string) preg_replace('/^(\p{Lu}[^()]*?)\s[-–—]\s([^()]+)$/u', '$1 ($2)', $one);
+            $one = (string) preg_replace('/^(\p{Lu}[^()]*?)\s[-–—]\s([^()]+)$/u', '$1 ($2)', $one);
+            $one = $names[$at] = (string) preg_replace('/^(\p{Lu}[\p{L}’\'-]+(?: \p{Lu}[\p{L}’\'-]+)?) (\d{1,2})$/u', '$1 ($2)', $one);
             $last = explode(' ', $names[$at + 1] ?? '');
             // "Mr & Mrs Holm" share their name.
             if (in_array(mb_strtolower(rtrim($one, '.')), self::TITLES, true) && count($last) > 1) {

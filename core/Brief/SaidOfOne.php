@@ -19,12 +19,23 @@ final class SaidOfOne
 
     private const NAME = '(?:(?i:the )?\p{Lu}[\p{L}’\'.-]*)(?: (?!and )[\p{L}’\'.-]+){0,3}?';
 
+    private const VERB = '(?:has|will|does|can|cannot|wants|would|should|must|is|needs|leaves|arrives|comes|sits|uses|walks|died|passed)\b';
+
+    /** Whether what is written of somebody is a sentence about them, and so more of somebody who is named already. */
+    public static function isSaid(string $role): bool
+    {
+        return preg_match('/^'.self::VERB.'/u', $role) === 1;
+    }
+
     /** "Olga is the bride's grandmother and needs a chair", "Joe died last year": the name, and what is said of that one behind commas. */
     public static function withComma(string $line): string
     {
         $isSaid = '(?:is (?=.*\b(?i:'.PeopleText::role().'|'.self::IS.')\b)'.
             '|(?='.self::DOES.' .*\b(?i:'.self::WHAT.')\b)|(?=turns \d)|(?='.self::COMES.')|(?='.self::DIED.'))';
         $isOfOne = preg_match('/^('.self::NAME.') '.$isSaid.'((?:[^:]|(?<=\d):(?=\d))*)$/u', $line, $found) === 1;
+        // "Uncle Bent will be late", "Sabine Voss does not want flash": a whole name, and nobody else's.
+        $whole = '(?:(?i:'.RelationWords::family().') )?\p{Lu}[\p{L}’\'.-]+(?: \p{Lu}[\p{L}’\'.-]+){0,2}';
+        $isOfOne = $isOfOne || (preg_match('/^('.$whole.') ('.self::VERB.'[^\p{Lu}]*)$/u', $line, $found) === 1 && str_contains($found[1], ' '));
         // What is said of two is no line of one of them.
         if (! $isOfOne || preg_match('/\b(?:next to|beside|together|apart|away from)\b/iu', $found[2]) === 1) {
             return $line;

@@ -18,7 +18,8 @@ final class FamilyText
     /** What somebody needs, by the words that people use. */
     private const NEEDS = [
         'wheelchair' => '/\bwheel-?chair\b/u',
-        'seated' => '/^(?:is |to be |must be |has to be |needs to be )?(?:seated|sits|sitting|must sit|has to sit|needs (?:a chair|a seat|to sit)|can(?:not|[\'’]t) stand(?: long)?|'.
+        'seated' => '/^(?:is |to be |must be |has to be |needs to be )?(?:seated|sits|sitting|must sit|has to sit|'.
+            'needs (?:a chair|a seat|to sit)|can(?:not|[\'’]t) stand(?: long)?|'.
             'can only sit|(?:on |walks with |uses )?crutches)$/u',
         'infant' => '/^(?:an? )?(?:infant|baby|newborn|\d{1,2} (?:months?|weeks?|mo\.?|mths?|wks?)(?: old)?)$/u',
         'elderly' => '/^(?:very |quite |rather )?(?:elderly|old|frail)$|'.

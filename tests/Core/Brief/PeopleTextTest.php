@@ -156,6 +156,13 @@ final class PeopleTextTest extends TestCase
     #[TestWith(['Great-grandma Elsa turns 100!', ['Great-grandma Elsa' => 'turns 100!']])]
     #[TestWith(['Kids: Tim (2), Ole (8 mo.), Lis (11)', ['Tim' => '2, kid', 'Ole' => '8 mo., kid', 'Lis' => '11, kid']])]
     #[TestWith(['Best friend of the bride, Kemi', ['Kemi' => 'Best friend of the bride']])]
+    #[TestWith(["Bride Sofie Lund\nGroom Mads Krag\nToastmaster: Bjarne", [
+        'Sofie Lund' => 'Bride', 'Mads Krag' => 'Groom', 'Bjarne' => 'Toastmaster']])]
+    #[TestWith(["Mads' parents (still married): Inge + Torben", ['Inge' => "Mads' parent", 'Torben' => "still married, Mads' parent"]])]
+    #[TestWith(["Sofie's nieces (Alma 5 and Karla 3)\nBest man - to be decided\nUsher: TBC", [
+        'Alma' => "5, Sofie's niece", 'Karla' => "3, Sofie's niece"]])]
+    #[TestWith(['Uncle Bent will be late (arrives 16:15)', ['Uncle Bent' => 'will be late (arrives 16:15)']])]
+    #[TestWith(["Bente Ro, aunt of the bride\nBente Ro does not want flash", ['Bente Ro' => 'aunt of the bride, does not want flash']])]
     #[TestWith(["Speaker: Toril\nCEO: Dr. Ada Falk", ['Toril' => 'Speaker', 'Dr. Ada Falk' => 'CEO']])]
     #[TestWith(["Security lead Bo Lund\nHead of catering Mia Ro", ['Bo Lund' => 'Security lead', 'Mia Ro' => 'Head of catering']])]
     #[TestWith(["Maria della Rosa\nSanne de Wit", ['Maria della Rosa' => null, 'Sanne de Wit' => null]])]
