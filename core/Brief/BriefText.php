@@ -16,6 +16,14 @@ final class BriefText
     private const FINE_BUT = '/\b(flash|photography|photographs|photos|pictures) (?:photography )?(?:is |are )?'.
         '(?:ok|okay|allowed|fine|permitted|welcome)\b[^,]*?\b(?:except|but not|other than|apart from) ((?:in|inside|at|on|during|while)\b.+)$/iu';
 
+    /** "Photography is permitted until 9 pm" forbids it after that. */
+    private const FINE_UNTIL = '/\b'.self::FINE.'(?: only)? (?:until|till|up to|before) (\d.*)$/iu';
+
+    private const FINE_FROM = '/\b'.self::FINE.'(?: only)? (?:from|after|as of) (\d.*)$/iu';
+
+    private const FINE = '(flash|photography|photographs|photos|pictures) (?:photography )?(?:is |are )?(?:only )?'.
+        '(?:ok|okay|allowed|fine|permitted|welcome)';
+
     /** What holds everywhere but for somewhere is for the reader to keep; what holds somewhere but for a while is held there. */
     private const BUT_FOR = '/\b(?:except|unless|other than|apart from|but only)\b/iu';
 
@@ -37,7 +45,7 @@ final class BriefText
         'unless|except|must|may|should|one|you|we|photographers?|pictures|photos|flash|stands?|tripods?|at all|as';
 
     /** Of a place or of its seats. */
-    private const NO_OWN_PLACE = '(?:very back|back|rear|chairs?|seats?|pews?|benches|rows?)\b';
+    private const NO_OWN_PLACE = '(?:very back|back|rear|chairs?|seats?|pews?|benches|rows?|any (?:time|point|stage)|all(?: times)?|no time|times|present|the moment|once|night|least)\b';
 
     /** Beside, before or behind something, which is no segment's own place. */
     private const AROUND = '/\b(?:behind|beside|near|next to|close to|in front of|around|between|within|along|above|below|beneath|under|'.
@@ -46,16 +54,6 @@ final class BriefText
 
     /** A place as it is written: "hall 2", but "chapel" of "chapel 12 m off". */
     private const NAMED = '\p{L}[\p{L} ’\'-]{1,40}(?<! )(?: \d{1,3}\b(?![.:,]\d| ?(?:m|min|minutes|h|am|pm)\b))?';
-
-    private const ORDINALS = [
-        'first' => 1, 'second' => 2, 'third' => 3, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9,
-        'tenth' => 10, 'last' => 12,
-    ];
-
-    /** From where the two stand to the first row of seats, and from one row to the next (common practice, no source). */
-    private const FIRST_ROW_M = 3.0;
-
-    private const ROW_M = 0.9;
 
     /** That two do not get on, by the words that people use. */
     private const APART = '/\b(?:divorced|separated|estranged|ke(?:ep|pt) apart|keep [^;.]{2,60} apart|'.
@@ -182,6 +180,7 @@ final class BriefText
         foreach (self::sentences($text) as $sentence) {
             $written = $sentence;
             $sentence = (string) preg_replace(self::FINE_BUT, 'no $1 $2', $sentence);
+            $sentence = (string) preg_replace([self::FINE_UNTIL, self::FINE_FROM], ['no $1 after $2', 'no $1 before $2'], $sentence);
             $where = preg_match('/^\s*([^:,]{2,40}):(?!\d)/u', $sentence, $head) === 1 ? trim($head[1]) : null;
             $rule = (preg_split(self::BUT_FOR, $sentence) ?: [''])[0];
             $during = preg_match('/\bduring (?:the )?((?:(?!(?:'.self::NO_PLACE.'|and|or)\b)\p{L}+ ?){1,5})/iu', $rule, $when) === 1
@@ -199,7 +198,7 @@ final class BriefText
                             $place,
                             trim($written, " \t."),
                             $during,
-                            self::distance($piece, $sentence),
+                            SaidDistance::of($piece, $sentence),
                             $hours,
                         );
                     }
@@ -208,20 +207,6 @@ final class BriefText
         }
 
         return $found;
-    }
-
-    /** As it is written, in metres; else behind a row of seats, counted from the front. */
-    private static function distance(string $piece, string $sentence): ?float
-    {
-        if (preg_match('/(?<![\d.,])(\d{1,3}(?:[.,]\d{1,2})?)\s?(?:m|met(?:re|er)s?)\b/iu', $sentence, $metres) === 1) {
-            return max(1.0, (float) str_replace(',', '.', $metres[1]));
-        }
-        $row = preg_match('/behind the (\p{L}+|\d{1,2})(?:st|nd|rd|th)? (?:pew|row)/iu', $piece, $found) === 1 ||
-            preg_match('/behind (?:the )?row (\d{1,2})\b/iu', $piece, $found) === 1
-            ? (self::ORDINALS[mb_strtolower($found[1])] ?? (int) $found[1])
-            : 0;
-
-        return $row < 1 ? null : self::FIRST_ROW_M + $row * self::ROW_M;
     }
 
     /** "no pictures until the blessing is over" holds for a time that only its words know, and is kept by whoever reads them. */

@@ -276,6 +276,9 @@ final class BriefedJudgeTest extends TestCase
     #[TestWith(['no flash between 16:05 and 16:20', [false, true, true, true]])]
     #[TestWith(['no flash in the hall from 17:00 until 18:00', [false, false, false, true]])]
     #[TestWith(['no flash in the hall', [true, true, true, true]])]
+    #[TestWith(['Flash is allowed until 15:55', [true, true, true, true]])]
+    #[TestWith(['Flash permitted only from 4 pm', [true, true, false, true]])]
+    #[TestWith(['flash photography not permitted at any time', [true, true, true, true]])]
     #[TestWith(['no flash after the first song', [false, false, false, false]], 'whoever reads it keeps it')]
     public function test_what_holds_for_some_hours_is_held_then(string $text, array $held): void
     {
