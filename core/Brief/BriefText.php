@@ -45,7 +45,8 @@ final class BriefText
         'unless|except|must|may|should|one|you|we|photographers?|pictures|photos|flash|stands?|tripods?|at all|as';
 
     /** Of a place or of its seats. */
-    private const NO_OWN_PLACE = '(?:very back|back|rear|chairs?|seats?|pews?|benches|rows?|any (?:time|point|stage)|all(?: times)?|no time|times|present|the moment|once|night|least)\b';
+    private const NO_OWN_PLACE = '(?:very back|back|rear|chairs?|seats?|pews?|benches|rows?|'.
+        'any (?:time|point|stage)|all(?: times)?|no time|times|present|the moment|once|night|least)\b';
 
     /** Beside, before or behind something, which is no segment's own place. */
     private const AROUND = '/\b(?:behind|beside|near|next to|close to|in front of|around|between|within|along|above|below|beneath|under|'.
