@@ -10,6 +10,7 @@ use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Brief\NamedHour;
 use NorthSatchel\ImpossibleValue;
+use NorthSatchel\Plan\Judge\ShotHourJudge;
 use NorthSatchel\Plan\Judge\WalkJudge;
 use NorthSatchel\Plan\Shots\LitLine;
 use NorthSatchel\Plan\Shots\SegmentShots;
@@ -81,7 +82,7 @@ final class ShotDesk
             'minutes' => $given['minutes'],
             'priority' => Priority::Must->value,
         ]);
-        $without = $musts->filter(static fn (ShotLine $l): bool => self::hourOf($job, $l->what) === null);
+        $without = $musts->filter(static fn (ShotLine $l): bool => self::hourOf($job, $l->what) === null && ! ShotHourJudge::wantsAnHour($l->what));
         foreach ($one === null ? $without : [$one] as $line) {
             $this->put($line, $segment, null);
         }

@@ -7,34 +7,20 @@ namespace App\Desks\Plan;
 use App\Models\Brief\Job;
 use App\Models\Plan\ShotLine;
 use Illuminate\Support\Facades\DB;
-use NorthSatchel\ImpossibleValue;
-use NorthSatchel\Plan\FreeGap;
 use NorthSatchel\Plan\Judge\ShotHourJudge;
 use NorthSatchel\Plan\Judge\WalkJudge;
 use NorthSatchel\Plan\PlannedDay;
-use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Shots\LitLine;
-use NorthSatchel\Plan\Shots\ShotPlacer;
 use NorthSatchel\Plan\Shots\SunOrder;
 use NorthSatchel\Plan\Viewpoint\HeadlineJudge;
 use NorthSatchel\Plan\Viewpoint\ShotView;
 use NorthSatchel\Plan\Viewpoint\ViewpointJudge;
-use NorthSatchel\Plural;
-use NorthSatchel\Remedy;
-use NorthSatchel\Some;
-use NorthSatchel\Time\ClockTime;
-use NorthSatchel\Time\Lane;
-use NorthSatchel\Time\Priority;
 use NorthSatchel\Verdict;
 use NorthSatchel\Verdicts;
 
 /** What is to be said of a job's shot list; of the lenses for it, kit speaks. */
 final class ShotJudgement
 {
-    private const COMES_LAST = '/\b(?:last|final|end|ending|closing|close|farewell|goodbye|send-?off|leaving)\b/iu';
-
-    private const LEAST_MINUTES = 5;
-
     /** @param  list<PlannedDay>  $days */
     public function verdicts(Job $job, array $days): Verdicts
     {
@@ -43,7 +29,7 @@ final class ShotJudgement
         $brief = implode("\n", [$job->name, $job->client, $job->must_haves, $job->restrictions]);
         $verdicts = [
             self::repeated($job, $views),
-            ...self::free($job, $days),
+            ...MustsWithoutTime::of($job, $days),
             HeadlineJudge::of($brief, [...$views, ...$free]),
             ...self::order($job, $days),
         ];
@@ -94,120 +80,6 @@ final class ShotJudgement
                 array_map(static fn (object $r): ShotView => new ShotView($r->title, $r->distance, $r->height, $r->side), $rows),
                 $rows[0]->name,
             );
-    }
-
-    /**
-     * Musts that no segment holds: those that name an hour one by one, the others together.
-     *
-     * @param  list<PlannedDay>  $days
-     * @return list<Verdict>
-     */
-    private static function free(Job $job, array $days): array
-    {
-        $verdicts = $others = [];
-        $canPlace = false;
-        $segments = ShotDesk::places($job);
-        foreach ($job->freeShots->where('priority', Priority::Must->value) as $line) {
-            $at = ShotDesk::hourOf($job, $line->what);
-            $there = ShotPlacer::place($line->what, null, $segments, $at);
-            if ($at === null) {
-                $others[] = $line;
-                $canPlace = $canPlace || $there !== null;
-            } else {
-                $verdicts[] = self::noTime(
-                    [$line],
-                    $there === null
-                        ? self::timeAt($days, $line, $at)
-                        : new Remedy('shot.put', "Put it into {$segments[$there]->title}", ['shot' => $line->id, 'segment' => $there]),
-                );
-            }
-        }
-        if ($others !== []) {
-            $minutes = (int) array_sum(array_map(static fn (ShotLine $l): int => $l->minutes, $others));
-            $verdicts[] = self::noTime(
-                $others,
-                $canPlace ? new Remedy('shots.place', 'Put them where their words belong') : self::timeFor($days, $minutes, $others),
-            );
-        }
-
-        return $verdicts;
-    }
-
-    /** @param  non-empty-list<ShotLine>  $musts */
-    private static function noTime(array $musts, ?Remedy $remedy): Verdict
-    {
-        $count = count($musts);
-        $it = Plural::of($count, 'it', 'them');
-
-        return Verdict::fix(
-            'plan.must-without-time',
-            ($count === 1 ? "“{$musts[0]->what}” has" : "{$count} musts have").' no time in the day.',
-            ($count === 1 ? 'It is a must' : Some::of(array_map(static fn (ShotLine $l): string => $l->what, $musts), 3)).
-                ": no segment holds {$it}, so no minute is kept. Drag ".Plural::of($count, 'it', 'each').' into a segment, or plan one for it.',
-            ['shots' => $count],
-            $remedy,
-        );
-    }
-
-    /**
-     * At the hour that it names, where the lead has nothing then.
-     *
-     * @param  list<PlannedDay>  $days
-     */
-    private static function timeAt(array $days, ShotLine $line, int $at): ?Remedy
-    {
-        $minutes = max(self::LEAST_MINUTES, $line->minutes);
-        try {
-            $clock = ClockTime::ofMinutes($at);
-            $from = $days === [] ? 0 : $days[0]->day->instantOf($clock);
-        } catch (ImpossibleValue) {
-            return null; // an hour that the clock skips, or after the second night
-        }
-        $isTaken = array_filter(
-            $days[0]->segments ?? [],
-            static fn (Segment $s): bool => $s->lane === Lane::Lead->value && $s->startsAt < $from + 60 * $minutes && $from < $s->endsAt(),
-        ) !== [];
-
-        return $days === [] || $isTaken
-            ? null
-            : self::segment("Plan {$minutes} min for it at {$clock->onTheFace()}", $days[0], $clock, $minutes, ['shot' => $line->id]);
-    }
-
-    /** @param  array<string, int>  $on */
-    private static function segment(string $label, PlannedDay $day, ClockTime $clock, int $minutes, array $on = []): Remedy
-    {
-        return new Remedy('shots.segment', $label, [
-            'lane' => Lane::Lead->value,
-            'start_clock' => $clock->text(),
-            'minutes' => $minutes,
-            'date' => $day->day->date,
-            ...$on,
-        ]);
-    }
-
-    /**
-     * Where no words say in which segment they belong: time of their own, where the lead has some; what comes last, as late as can be.
-     *
-     * @param  list<PlannedDay>  $days
-     * @param  non-empty-list<ShotLine>  $musts
-     */
-    private static function timeFor(array $days, int $minutes, array $musts): ?Remedy
-    {
-        $count = count($musts);
-        $isLast = array_filter($musts, static fn (ShotLine $l): bool => preg_match(self::COMES_LAST, $l->what) !== 1) === [];
-        foreach ($minutes < 1 ? [] : ($isLast ? array_reverse($days) : $days) as $day) {
-            $gap = FreeGap::widest($day, Lane::Lead->value, max(self::LEAST_MINUTES, $minutes), $isLast);
-            if ($gap !== null) {
-                return self::segment(
-                    "Plan {$gap->minutes} min for ".Plural::of($count, 'it', 'them')." at {$day->day->face($gap->startsAt)}",
-                    $day,
-                    $day->day->clockOf($gap->startsAt),
-                    $gap->minutes,
-                );
-            }
-        }
-
-        return null;
     }
 
     /**

@@ -48,6 +48,24 @@ final class ShotHourJudge
         return array_values(array_filter($verdicts));
     }
 
+    /** Whether its words want an hour of the light. */
+    public static function wantsAnHour(string $what): bool
+    {
+        return array_filter(self::HOURS, static fn (array $hour): bool => preg_match($hour[0], $what) === 1) !== [];
+    }
+
+    /** @return list<OpenHours> in which the light is there that its words want; none where they want none, or it never is */
+    public static function hours(PlannedDay $day, string $what): array
+    {
+        foreach (self::HOURS as [$words, , $low, $high, $side]) {
+            if (preg_match($words, $what) === 1) {
+                return self::windows($day, $low, $high, $side);
+            }
+        }
+
+        return [];
+    }
+
     /**
      * @param  list<OpenHours>  $windows
      */

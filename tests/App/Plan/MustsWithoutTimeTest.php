@@ -46,6 +46,23 @@ final class MustsWithoutTimeTest extends TestCase
         $this->post('/jobs/1/shots/segment', ['lane' => 'lead', 'start_clock' => '25:99', 'minutes' => 8, 'date' => 'x'])->assertSessionHasErrors();
     }
 
+    public function test_a_must_of_the_dark_gets_an_hour_of_the_dark(): void
+    {
+        $this->demo();
+        $this->post('/jobs/1/shots', ['what' => 'Fireworks', 'priority' => 'must', 'minutes' => 6, 'frames' => 5]);
+        $remedy = self::found()?->remedy;
+        $sunset = app(PlanDesk::class)->day(BriefDesk::open(1))->sun?->sunset();
+        $day = app(PlanDesk::class)->day(BriefDesk::open(1))->day;
+        $at = $day->instantOf(ClockTime::of((string) $remedy?->on['start_clock']));
+        $this->assertGreaterThanOrEqual($sunset, $at);
+        $this->post('/jobs/1/shots', ['what' => 'Quilt', 'priority' => 'must', 'minutes' => 4, 'frames' => 5]);
+        $route = RemedyRoutes::of($remedy, BriefDesk::open(1));
+        $this->post((string) $route?->url, $route->fields ?? [])->assertSessionHasNoErrors();
+        $segment = Segment::query()->where('title', 'Fireworks')->firstOrFail();
+        $this->assertSame(['Fireworks'], $segment->shotLines()->pluck('what')->all());
+        $this->assertStringContainsString('“Quilt”', (string) self::found()?->finding, 'the other still waits for its time');
+    }
+
     public function test_a_must_that_names_an_hour_gets_that_hour(): void
     {
         $this->demo();

@@ -6,10 +6,13 @@ namespace Tests\Core\Plan;
 
 use NorthSatchel\Plan\FreeGap;
 use NorthSatchel\Plan\PlannedDay;
+use NorthSatchel\Plan\Segment;
 use NorthSatchel\Plan\Travels;
+use NorthSatchel\Sky\OpenHours;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Time\LocalDay;
 use NorthSatchel\Time\Priority;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Support\Segments;
 
@@ -53,6 +56,26 @@ final class FreeGapTest extends TestCase
         $this->assertSame(['10:05', '11:35', '10:05'], [
             self::starts($day, 20), self::starts($day, 20, isLast: true), self::starts($day, 21, isLast: true),
         ]);
+    }
+
+    /** An hour between the first two, of which 20 min are on the way; ten minutes between the last two. */
+    #[TestWith(['10:20', '23:00', '10:25'], 'the way may lie before it, and may lie after it')]
+    #[TestWith(['10:26', '23:00', '11:55'], 'too late for it, and the next is too narrow: after the last')]
+    #[TestWith(['09:00', '10:35', '10:25'])]
+    #[TestWith(['09:00', '10:34', null], 'over before')]
+    #[TestWith(['13:00', '13:10', '13:00'])]
+    #[TestWith(['13:00', '13:09', null])]
+    public function test_the_first_gap_in_some_hours(string $from, string $to, ?string $starts): void
+    {
+        $at = static fn (string $clock): int => self::local()->instantOf(ClockTime::of($clock));
+        $parts = [['09:00', 60, 1], ['11:00', 10, 2], ['11:20', 30, 2]];
+        $day = new PlannedDay(self::local(), array_map(static fn (array $part, int $i): Segment => Segments::of([
+            'id' => $i + 1, 'title' => "Part {$i}", 'lane' => 'lead', 'startsAt' => $at($part[0]), 'minutes' => $part[1],
+            'priority' => Priority::Should, 'placeId' => $part[2], 'placeName' => "Place {$part[2]}",
+        ]), $parts, array_keys($parts)), new Travels([1 => [2 => 20]]), [], null);
+        $gap = FreeGap::within($day, 'lead', 10, new OpenHours($at($from), $at($to)));
+        $this->assertSame($starts, $gap === null ? null : self::local()->face($gap->startsAt));
+        $this->assertNull(FreeGap::within($day, 'second', 10, new OpenHours($at($from), $at($to))), 'of whom nothing is planned');
     }
 
     public function test_it_begins_on_a_whole_five_minutes_where_there_is_room(): void
