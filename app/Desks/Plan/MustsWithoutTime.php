@@ -158,6 +158,7 @@ final class MustsWithoutTime
                     $day,
                     $day->day->clockOf($gap->startsAt),
                     $gap->minutes,
+                    $count === 1 ? ['shot' => $musts[0]->id] : [],
                 );
             }
         }

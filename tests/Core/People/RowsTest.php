@@ -290,8 +290,8 @@ final class RowsTest extends TestCase
     {
         $is = static fn (string $name, string $text = ''): Attendance => FamilyText::read([new FamilyLine($name, $text)])[0]->attendance;
         $this->assertSame(
-            [Attendance::Works, Attendance::Works, Attendance::Comes, Attendance::Works],
-            [$is('DJ'), $is('2 photographers', '1 videographer'), $is('Dj Ole'), $is('Ole', 'DJ')],
+            [Attendance::Works, Attendance::Works, Attendance::Comes, Attendance::Works, Attendance::Works],
+            [$is('DJ'), $is('2 photographers', '1 videographer'), $is('Dj Ole'), $is('Ole', 'DJ'), $is('Ole', 'Ceremony musician')],
         );
     }
 
