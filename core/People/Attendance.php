@@ -25,9 +25,9 @@ enum Attendance
     /**
      * What somebody is at a wedding who is no guest (common practice, no source); what a guest may live from as well is none of it.
      */
-    private const WORK = '/^(?:the |our |an? )?(?:(?:wedding|event|ceremony|lead|second|live|jazz|string) )?(?:planner|co-?ordinator|florist|cater(?:er|ing)|'.
-        'waiters?|bartenders?|bar staff|dj|band|quartet|trio|organist|musicians?|singers?|harpist|pianist|violinist|cellist|guitarist|'.
-        'chauffeur|videographers?|photographers?|second shooter|'.
+    private const WORK = '/^(?:the |our |an? )?(?:(?:wedding|event|lead|second|live|jazz|string) )?(?:planner|co-?ordinator|florist|cater(?:er|ing)|'.
+        'waiters?|bartenders?|bar staff|dj|band|quartet|trio|organist|chauffeur|videographers?|photographers?|second shooter|'.
+        '(?:wedding|ceremony|church|live) (?:musicians?|singers?|harpist|pianist|violinist|cellist|guitarist)|'.
         'make-?up(?: artist)?|hairdresser|hair(?: and make-?up)?(?: stylist)?|celebrant|officiant|registrar|vicar|priest|pastor|minister|'.
         'rabbi|imam|verger|toastmaster|(?:venue|hotel|banquet|event|stage) (?:manager|owner|staff)|'.
         'sound(?: engineer)?|security|suppliers?|vendors?)\b/iu';
