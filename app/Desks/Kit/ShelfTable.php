@@ -83,8 +83,11 @@ final class ShelfTable
             if ($old !== null && $old->kind !== $kind->value) {
                 self::refuse("line {$number}: “{$label}” is a {$old->kind} on the shelf");
             }
-            foreach (ShelfDesk::wrong($kind, $line) as $field => $sentence) {
-                self::refuse("line {$number}, {$field}: ".lcfirst(rtrim($sentence, '.')));
+            // All that is wrong with a line at once, so that nobody tries it field by field.
+            $wrong = ShelfDesk::wrong($kind, $line);
+            $said = array_map(static fn (string $field, string $s): string => "{$field}: ".lcfirst(rtrim($s, '.')), array_keys($wrong), $wrong);
+            if ($said !== []) {
+                self::refuse("line {$number}, ".implode('; ', $said));
             }
             self::checkCommon($line, $number);
             $serial = $line['serial'] ?? '';
