@@ -81,6 +81,7 @@ final class ShotDesk
             'start_clock' => $given['start_clock'],
             'minutes' => $given['minutes'],
             'priority' => Priority::Must->value,
+            'is_outdoor' => $one !== null && ShotHourJudge::isOutdoors($one->what),
         ]);
         $without = $musts->filter(static fn (ShotLine $l): bool => self::hourOf($job, $l->what) === null && ! ShotHourJudge::wantsAnHour($l->what));
         foreach ($one === null ? $without : [$one] as $line) {

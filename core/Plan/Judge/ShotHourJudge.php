@@ -54,6 +54,12 @@ final class ShotHourJudge
         return array_filter(self::HOURS, static fn (array $hour): bool => preg_match($hour[0], $what) === 1) !== [];
     }
 
+    /** Whether it is taken in that light itself, and not in a room at that hour. */
+    public static function isOutdoors(string $what): bool
+    {
+        return self::wantsAnHour($what) && preg_match('/\b(?:interiors?|indoors?|inside|rooms?|hall|windows?|lobby|bar|kitchen)\b/iu', $what) !== 1;
+    }
+
     /** @return list<OpenHours> in which the light is there that its words want; none where they want none, or it never is */
     public static function hours(PlannedDay $day, string $what): array
     {

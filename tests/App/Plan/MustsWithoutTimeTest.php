@@ -8,6 +8,7 @@ use App\Desks\Brief\BriefDesk;
 use App\Desks\Plan\PlanDesk;
 use App\Http\RemedyRoutes;
 use App\Models\Plan\Segment;
+use NorthSatchel\Plan\Judge\ShotHourJudge;
 use NorthSatchel\Time\ClockTime;
 use NorthSatchel\Verdict;
 use Tests\App\TestCase;
@@ -59,7 +60,8 @@ final class MustsWithoutTimeTest extends TestCase
         $route = RemedyRoutes::of($remedy, BriefDesk::open(1));
         $this->post((string) $route?->url, $route->fields ?? [])->assertSessionHasNoErrors();
         $segment = Segment::query()->where('title', 'Fireworks')->firstOrFail();
-        $this->assertSame(['Fireworks'], $segment->shotLines()->pluck('what')->all());
+        $this->assertSame([['Fireworks'], true], [$segment->shotLines()->pluck('what')->all(), $segment->is_outdoor]);
+        $this->assertSame([false, true, false], array_map(ShotHourJudge::isOutdoors(...), ['Interior at dusk', 'Lantern release', 'Rings']));
         $this->assertStringContainsString('“Quilt”', (string) self::found()?->finding, 'the other still waits for its time');
     }
 
