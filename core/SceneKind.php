@@ -49,7 +49,7 @@ enum SceneKind
             '(?:start|finish|winners?|leaders?)(?: of)?(?: the)? (?:wo)?(?:men|boys|girls|runners|riders|elite|juniors|seniors|wave|field|race))\b|'.
             '\b(?:finals?|finish(?: line)?)$/iu',
         'Stage' => '/\b(?:concert|programme|award|prize|medal|podium|opening|play|celebrat)/iu',
-        'Groups' => '/\b(?:group|famil|formal)/iu',
+        'Groups' => '/\b(?:group|famil|formal|(?:team|squad|class|choir|staff) (?:photo|picture|portrait))/iu',
         'Portraits' => '/\bportrait/iu',
         'Couple' => '/\b(?:couple|first look|reveal)/iu',
         'Ceremony' => '/\b(?:ceremon|vow|church|chapel|service|prayer)/iu',

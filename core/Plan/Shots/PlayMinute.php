@@ -11,7 +11,8 @@ final class PlayMinute
         '\b(\d{1,3})(?:st|nd|rd|th)\s+minute\b|(?<![\p{L}\d])(\d{1,3})[\'′](?!\w)/iu';
 
     private const MOMENT = '/\b(?:goals?|penalt(?:y|ies)|saves?|tackles?|tr(?:y|ies)|scor(?:es?|ing|ed)|corners?|free kicks?|fouls?|blocks?|'.
-        'dunks?|duels?|headers?|kick-?off|winn(?:ing|er)|equali[sz]er|action|sprint|overtaking|finish(?: line)?|final whistle)\b/iu';
+        'dunks?|duels?|headers?|kick-?off|time-?outs?|throw-?offs?|face-?offs?|rebounds?|serves?|spikes?|catch(?:es)?|counter-?attacks?|'.
+        '(?:red|yellow) cards?|substitutions?|shoot-?outs?|winn(?:ing|er)|equali[sz]er|action|sprint|overtaking|finish(?: line)?|final whistle)\b/iu';
 
     private const LATE = '/\b(?:winn(?:ing|er)|decid(?:ing|er)|final whistle|last minutes?|finish(?: line)?)\b/iu';
 

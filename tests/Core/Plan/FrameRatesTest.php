@@ -8,6 +8,7 @@ use NorthSatchel\JobKind;
 use NorthSatchel\Kit\Needs\PlannedShot;
 use NorthSatchel\Kit\Needs\PlannedStretch;
 use NorthSatchel\Plan\FrameRates;
+use NorthSatchel\Plan\Shots\PlayMinute;
 use NorthSatchel\SceneKind;
 use NorthSatchel\Time\Priority;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -89,6 +90,11 @@ final class FrameRatesTest extends TestCase
         foreach ($played as $title) {
             $this->assertTrue(SceneKind::isPlayed($title, JobKind::Event), $title);
         }
+        foreach (['Team pictures', 'Class photo', 'Family groups'] as $title) {
+            $this->assertSame(SceneKind::Groups, SceneKind::of($title, JobKind::Event), $title);
+        }
+        $this->assertTrue(PlayMinute::isMoment('timeouts of both coaches'));
+        $this->assertTrue(PlayMinute::isMoment('a red card'));
         foreach (['Start of the talks', 'Finish of the show', 'Test run of the slides', 'Winner takes the stage'] as $title) {
             $this->assertFalse(SceneKind::isPlayed($title, JobKind::Event), $title);
         }
