@@ -17,7 +17,9 @@ final class PeopleLine
 
     private const COUNT = '/^('.self::WHOSE.')(?:\d{1,2}|two|three|four|five|six) (?=\p{L}+(?: of [^:,]{2,40})?\s*[:(–-])/iu';
 
-    private const NOT_YET = '/[-–:,(]\s*(?:tb[acd]|to be (?:decided|confirmed|announced)|unknown|not known(?: yet)?|\?+)\)?$/iu';
+    private const OPEN = '(?:tb[acd]|to be (?:decided|confirmed|announced)|unknown|not known(?: yet)?|\?+)';
+
+    private const NOT_YET = '/^[^,]*[-–:(]\s*'.self::OPEN.'\)?$/iu';
 
     private const NOBODY = '/^(?:tb[acd]|n\/?a|none|nobody|etc\.?|and so on|\?+|\+ ?\d+|plus[ -]ones?\b.*|others?|\.{2,}|…)$/iu';
 
@@ -33,11 +35,13 @@ final class PeopleLine
     public static function plain(string $line): array
     {
         $line = PeopleShorthand::spelled(trim(BriefText::withoutBullet($line)));
+        // "Aunt Grace, TBC" may come; "Ushers: Ole, TBC" is Ole.
+        $line = (string) preg_replace('/,\s*'.self::OPEN.'$/iu', str_contains($line, ':') ? '' : ', perhaps', $line);
         // "Flower girl Ayo, ring bearer Kofi"
         $party = '(?i:'.RelationWords::any('attendant').')';
-        $each = preg_split('/,\s*(?='.$party.':? \p{Lu})/u', $line) ?: [$line];
-        if (count($each) > 1 && preg_match('/^'.$party.':? \p{Lu}/u', $line) === 1) {
-            return array_merge(...array_map(self::plain(...), $each));
+        $several = preg_split('/,\s*(?='.$party.':? \p{Lu})/u', $line) ?: [$line];
+        if (count($several) > 1 && preg_match('/^'.$party.':? \p{Lu}/u', $line) === 1) {
+            return array_merge(...array_map(self::plain(...), $several));
         }
         $parent = RelationWords::any('parent', 'grandparent');
         $both = '/^('.self::WHOSE.')('.$parent.') (?:and|&) ('.$parent.')\s*[:(–-]\s*([^,&]+?) (?:and|&) ([^,&()]+?)\)?$/iu';

@@ -161,6 +161,7 @@ final class PeopleTextTest extends TestCase
     #[TestWith(["Mads' parents (still married): Inge + Torben", ['Inge' => "Mads' parent", 'Torben' => "still married, Mads' parent"]])]
     #[TestWith(["Sofie's nieces (Alma 5 and Karla 3)\nBest man - to be decided\nUsher: TBC", [
         'Alma' => "5, Sofie's niece", 'Karla' => "3, Sofie's niece"]])]
+    #[TestWith(["Ushers: Ole, TBC\nAunt Grace, tba", ['Ole' => 'Ushers', 'Aunt Grace' => 'perhaps']])]
     #[TestWith(['Uncle Bent will be late (arrives 16:15)', ['Uncle Bent' => 'will be late (arrives 16:15)']])]
     #[TestWith(["Bente Ro, aunt of the bride\nBente Ro does not want flash", ['Bente Ro' => 'aunt of the bride, does not want flash']])]
     #[TestWith(["Speaker: Toril\nCEO: Dr. Ada Falk", ['Toril' => 'Speaker', 'Dr. Ada Falk' => 'CEO']])]
