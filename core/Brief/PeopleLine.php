@@ -35,6 +35,10 @@ final class PeopleLine
     public static function plain(string $line): array
     {
         $line = PeopleShorthand::spelled(trim(BriefText::withoutBullet($line)));
+        $two = self::two($line);
+        if ($two !== []) {
+            return $two;
+        }
         // "Aunt Grace, TBC" may come; "Ushers: Ole, TBC" is Ole.
         $line = (string) preg_replace('/,\s*'.self::OPEN.'$/iu', str_contains($line, ':') ? '' : ', perhaps', $line);
         // "Flower girl Ayo, ring bearer Kofi"
@@ -68,6 +72,26 @@ final class PeopleLine
         $line = (string) preg_replace(self::PHONE, '$1, $2', $line);
 
         return [self::withColon($line)];
+    }
+
+    /** @return list<string> of "Bride and groom: Ana & Luis", "The couple: Ana, Luis"; none of any other line */
+    private static function two(string $line): array
+    {
+        $who = '(?:the )?(?:happy )?(couple|brides?(?: (?:and|&|\+) groom)?|grooms?(?: (?:and|&|\+) bride)?)';
+        if (preg_match('/^'.$who.'\s*(?::|\s[-–—]\s)\s*([^,&:]+?)\s*(?:,|&|\+|\band\b)\s*([^,&:]+)$/iu', $line, $found) !== 1) {
+            return [];
+        }
+        $said = mb_strtolower($found[1]);
+        $are = match (true) {
+            $said === 'couple' => ['couple', 'couple'],
+            str_ends_with($said, 'groom') && str_starts_with($said, 'bride') => ['bride', 'groom'],
+            str_ends_with($said, 'bride') && str_starts_with($said, 'groom') => ['groom', 'bride'],
+            $said === 'brides' => ['bride', 'bride'],
+            $said === 'grooms' => ['groom', 'groom'],
+            default => [],
+        };
+
+        return $are === [] ? [] : ["{$found[2]}, {$are[0]}", "{$found[3]}, {$are[1]}"];
     }
 
     /** "Brother of the groom - Tiago" and "Best man Vasco" as "…: Tiago". */

@@ -28,6 +28,7 @@ final class PeopleShorthand
         $line = (string) preg_replace('/\b(bride|groom)s (?='.$whom.'\b)/iu', "$1's ", $line);
         $line = (string) preg_replace('/(?<=\p{L})(?:\s*\+|\s+plus|\s+with)\s*(?:1|one|guest)$/iu', ', plus one', $line);
         $line = (string) preg_replace('/^(\p{L}[^†]*?\s\p{L}[^†]*?)\s*†\s*(?:\d{4})?$/u', '$1, late', $line);
+        $line = (string) preg_replace('/(?<=[\p{L})])\s*(?:\+|\band|\bwith|&)\s*('.self::COUNT.' (?:kids|children))$/iu', ', $1', $line);
         $theirs = '/\b((?:and|with|\+|&) (?:her|his|their|the) )(?:'.self::COUNT.' )?('.self::CHILDREN.')\s*[,:(]?\s+(\p{Lu}[^()]*)$/iu';
 
         return preg_match($theirs, $line, $found, PREG_OFFSET_CAPTURE) === 1

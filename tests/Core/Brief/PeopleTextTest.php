@@ -162,6 +162,12 @@ final class PeopleTextTest extends TestCase
     #[TestWith(["Sofie's nieces (Alma 5 and Karla 3)\nBest man - to be decided\nUsher: TBC", [
         'Alma' => "5, Sofie's niece", 'Karla' => "3, Sofie's niece"]])]
     #[TestWith(["Ushers: Ole, TBC\nAunt Grace, tba", ['Ole' => 'Ushers', 'Aunt Grace' => 'perhaps']])]
+    #[TestWith(['Bride and groom: Ana & Luis', ['Ana' => 'bride', 'Luis' => 'groom']])]
+    #[TestWith(['The couple: Ana Prieto, Luis Moya', ['Ana Prieto' => 'couple', 'Luis Moya' => 'couple']])]
+    #[TestWith(['Brides - Ana and Lou', ['Ana' => 'bride', 'Lou' => 'bride']])]
+    #[TestWith(['Groom + bride: Luis and Ana', ['Luis' => 'groom', 'Ana' => 'bride']])]
+    #[TestWith(["Bride: Ana, in white\nAunt Clara (Ana's side) + 2 kids", [
+        'Ana' => 'Bride, in white', 'Aunt Clara' => "Ana's side, 2 kids"]])]
     #[TestWith(['Uncle Bent will be late (arrives 16:15)', ['Uncle Bent' => 'will be late (arrives 16:15)']])]
     #[TestWith(["Bente Ro, aunt of the bride\nBente Ro does not want flash", ['Bente Ro' => 'aunt of the bride, does not want flash']])]
     #[TestWith(["Speaker: Toril\nCEO: Dr. Ada Falk", ['Toril' => 'Speaker', 'Dr. Ada Falk' => 'CEO']])]
