@@ -15,7 +15,7 @@ final class PeopleLine
 
     private const WHOSE = '(?:(?:the )?[\p{L}-]+[’\'`]s? )?';
 
-    private const COUNT = '/^('.self::WHOSE.')(?:\d{1,2}|two|three|four|five|six) (?=\p{L}+(?: of [^:,]{2,40})?\s*[:(–-])/iu';
+    private const COUNT = '/^('.self::WHOSE.')'.RelationWords::HOW_MANY.' (?=\p{L}+(?: of [^:,]{2,40})?\s*[:(–-])/iu';
 
     private const OPEN = '(?:tb[acd]|to be (?:decided|confirmed|announced)|unknown|not known(?: yet)?|\?+)';
 

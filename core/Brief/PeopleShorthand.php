@@ -14,8 +14,6 @@ final class PeopleShorthand
 
     private const CHILDREN = '(?:girls|boys|kids|children|sons|daughters|twins)';
 
-    private const COUNT = '(?:\d{1,2}|two|three|four|five|six)';
-
     public static function spelled(string $line): string
     {
         $line = (string) preg_replace_callback(
@@ -28,8 +26,8 @@ final class PeopleShorthand
         $line = (string) preg_replace('/\b(bride|groom)s (?='.$whom.'\b)/iu', "$1's ", $line);
         $line = (string) preg_replace('/(?<=\p{L})(?:\s*\+|\s+plus|\s+with)\s*(?:1|one|guest)$/iu', ', plus one', $line);
         $line = (string) preg_replace('/^(\p{L}[^†]*?\s\p{L}[^†]*?)\s*†\s*(?:\d{4})?$/u', '$1, late', $line);
-        $line = (string) preg_replace('/(?<=[\p{L})])\s*(?:\+|\band|\bwith|&)\s*('.self::COUNT.' (?:kids|children))$/iu', ', $1', $line);
-        $theirs = '/\b((?:and|with|\+|&) (?:her|his|their|the) )(?:'.self::COUNT.' )?('.self::CHILDREN.')\s*[,:(]?\s+(\p{Lu}[^()]*)$/iu';
+        $line = (string) preg_replace('/(?<=[\p{L})])\s*(?:\+|\band|\bwith|&)\s*('.RelationWords::HOW_MANY.' (?:kids|children))$/iu', ', $1', $line);
+        $theirs = '/\b((?:and|with|\+|&) (?:her|his|their|the) )(?:'.RelationWords::HOW_MANY.' )?('.self::CHILDREN.')\s*[,:(]?\s+(\p{Lu}[^()]*)$/iu';
 
         return preg_match($theirs, $line, $found, PREG_OFFSET_CAPTURE) === 1
             ? substr($line, 0, $found[0][1]).$found[1][0].self::children($found[2][0]).' '.self::aged($found[3][0])

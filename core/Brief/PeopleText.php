@@ -16,7 +16,7 @@ final readonly class PeopleText
         'speaker|moderator|presenter|announcer|director|producer|mayor|president|chair(?:man|woman|person)?|ceo|security|marshal|sponsor|winner|'.
         'singer|conductor|chef|cook|toastmaster|waiter|barista|owner|founder|manager|editor|stylist|assistant|model';
 
-    public const COUNT = '(?:(?:\d{1,2}|two|three|four|five|six) )?';
+    public const COUNT = '(?:'.RelationWords::HOW_MANY.' )?';
 
     /** Several of one kind, and one of them, beside those of a family. */
     private const ONE_OF = [

@@ -48,6 +48,9 @@ final class RelationWords
         'granddad' => 'grandfather', 'grandad' => 'grandfather', 'gramps' => 'grandfather', 'opa' => 'grandfather', 'auntie' => 'aunt',
     ];
 
+    /** How many of one kind, as people write it before the word. */
+    public const HOW_MANY = '(?:\d{1,2}|two|three|four|five|six)';
+
     private const FAMILY = ['parent', 'grandparent', 'sibling', 'child', 'wide', 'in-law'];
 
     /** What several are called who are not called so with an s. */

@@ -12,6 +12,9 @@ final readonly class SaidHours
 {
     private const HOUR = '(\d{1,2}[:.h]\d\d(?:\s?[ap]m)?|\d{1,2}\s?[ap]m)(?!\d)';
 
+    /** What is earlier is of the night after the day (common practice, no source). */
+    private const NIGHT = 240;
+
     private function __construct(public ?int $from, public ?int $to) {}
 
     /** Null where the sentence names no hours. */
@@ -39,7 +42,9 @@ final readonly class SaidHours
     private static function minute(?string $typed): ?int
     {
         try {
-            return $typed === null ? null : ClockTime::of(ClockTime::asTyped($typed))->minutes;
+            $minutes = $typed === null ? null : ClockTime::of(ClockTime::asTyped($typed))->minutes;
+
+            return $minutes === null || $minutes >= self::NIGHT ? $minutes : $minutes + 1440;
         } catch (ImpossibleValue) {
             return null;
         }

@@ -19,7 +19,7 @@ final class SaidOfOne
 
     private const NAME = '(?:(?i:the )?\p{Lu}[\p{L}’\'.-]*)(?: (?!and )[\p{L}’\'.-]+){0,3}?';
 
-    private const VERB = '(?:has|will|does|can|cannot|wants|would|should|must|is|needs|leaves|arrives|comes|sits|uses|walks|died|passed)\b';
+    private const VERB = '(?:'.self::DOES.'|can|wants|would|is|died|passed)\b';
 
     /** Whether what is written of somebody is a sentence about them, and so more of somebody who is named already. */
     public static function isSaid(string $role): bool

@@ -9,6 +9,7 @@ use App\Models\Brief\Person;
 use App\Tables\CsvTable;
 use App\Tables\Unread;
 use Illuminate\Validation\ValidationException;
+use NorthSatchel\Brief\PeopleText;
 
 /** The family as a table for spreadsheets, out and in: all of it or nothing. */
 final class FamilyTable
@@ -62,7 +63,10 @@ final class FamilyTable
             throw ValidationException::withMessages(['file' => $e->validator->errors()->first().' Nothing was changed.']);
         }
 
-        return (count($lines) === 1 ? 'One person is' : count($lines).' people are').' in the family.'.
+        $read = PeopleText::read(implode("\n", $lines));
+        $count = count($read->people);
+
+        return ($count === 1 ? 'One person is' : "{$count} people are").' in the family.'.$read->sentencesTold().
             Unread::says($table, ['name', 'first name', 'last name', ...self::WHO]);
     }
 }

@@ -49,19 +49,22 @@ final class GroupDesk
         return PeopleKeeper::keep($job, $people);
     }
 
-    /** Those that are there stay as they are; one of the same title that was not taken yet gains whom the family gained. */
+    /**
+     * Those that are there stay as they are; one of the same title that was not taken yet gains who came into the family after it was
+     * made: whom somebody took out of it stays out.
+     */
     public function addByRule(Job $job): RuleGroups
     {
         $there = $this->people->groups($job);
         $have = $there->map(static fn (FormalGroup $g): array => collect($g->people)->sort()->values()->all())->all();
-        $shot = (new CallState($this->taps->log($job->id)))->shot;
+        $cameAt = $job->people->pluck('created_at', 'name');
         $added = $grown = 0;
+        $open = $there->whereNotIn('id', (new CallState($this->taps->log($job->id)))->shot);
         foreach (GroupRules::of($this->people->family($job)) as $group) {
             if (in_array(collect($group->people)->sort()->values()->all(), $have, true)) {
                 continue;
             }
-            $smaller = $there->first(static fn (FormalGroup $g): bool => $g->title === $group->title
-                && ! in_array($g->id, $shot, true) && array_diff($g->people, $group->people) === []);
+            $smaller = $open->first(static fn (FormalGroup $g): bool => RuleGroups::mayGrow($g, $group, $cameAt));
             $this->add($job, $group->title, $group->people, $smaller->priority ?? $group->priority->value, $smaller, $smaller?->after_id);
             [$added, $grown] = [$added + (int) ($smaller === null), $grown + (int) ($smaller !== null)];
         }

@@ -23,8 +23,6 @@ use NorthSatchel\Verdict;
 /** Musts of the list that no segment holds, and the time that could be theirs. */
 final class MustsWithoutTime
 {
-    private const COMES_LAST = '/\b(?:last|final|end|ending|closing|close|farewell|goodbye|send-?off|leaving)\b/iu';
-
     private const LEAST_MINUTES = 5;
 
     /**
@@ -149,7 +147,7 @@ final class MustsWithoutTime
     private static function timeFor(array $days, int $minutes, array $musts): ?Remedy
     {
         $count = count($musts);
-        $isLast = array_filter($musts, static fn (ShotLine $l): bool => preg_match(self::COMES_LAST, $l->what) !== 1) === [];
+        $isLast = array_filter($musts, static fn (ShotLine $l): bool => ! ShotPlacer::comesLast($l->what)) === [];
         foreach ($minutes < 1 ? [] : ($isLast ? array_reverse($days) : $days) as $day) {
             $gap = FreeGap::widest($day, Lane::Lead->value, max(self::LEAST_MINUTES, $minutes), $isLast);
             if ($gap !== null) {

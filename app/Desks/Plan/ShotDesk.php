@@ -50,13 +50,19 @@ final class ShotDesk
     /** Gives the free lines to the segments that their words name. */
     public function placeFree(Job $job): int
     {
-        return $job->freeShots->filter(fn (ShotLine $line): bool => $this->place($job, $line) !== null)->count();
+        $segments = self::places($job);
+
+        return $job->freeShots->filter(fn (ShotLine $line): bool => $this->place($job, $line, $segments) !== null)->count();
     }
 
-    /** The segment that its words name takes it; null where none does. */
-    public function place(Job $job, ShotLine $line): ?Segment
+    /**
+     * The segment that its words name takes it; null where none does.
+     *
+     * @param  array<int, SegmentShots>|null  $segments  by id, where they are at hand
+     */
+    public function place(Job $job, ShotLine $line, ?array $segments = null): ?Segment
     {
-        $id = ShotPlacer::place($line->what, null, self::places($job), self::hourOf($job, $line->what));
+        $id = ShotPlacer::place($line->what, null, $segments ?? self::places($job), self::hourOf($job, $line->what));
         $segment = $id === null ? null : $job->segments->firstOrFail('id', $id);
         if ($segment !== null) {
             $this->put($line, $segment, null);

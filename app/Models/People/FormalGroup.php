@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $priority
  * @property int|null $after_id  the group that must come before it
  * @property bool $is_pinned  keeps its place in any order
+ * @property \Illuminate\Support\Carbon|null $created_at
  */
 final class FormalGroup extends Record
 {

@@ -30,6 +30,9 @@ final class ShotPlacer
         'when', 'while', 'during', 'until', 'there', 'other', 'some', 'every', 'must',
     ];
 
+    /** What happens when the day ends (common practice, no source). */
+    private const LAST = '/\b(?:last|final|end|ending|closing|close|farewell|goodbye|send-?off|leaving)\b/iu';
+
     /** What a part of a day is called, and words in the titles that it may have in the plan (common practice, no source). */
     private const PARTS = [
         [['reception', 'evening', 'party', 'dinner', 'breakfast'], ['dinner', 'reception', 'speech', 'dance', 'party', 'floor', 'meal']],
@@ -100,6 +103,11 @@ final class ShotPlacer
         }
 
         return $best;
+    }
+
+    public static function comesLast(string $what): bool
+    {
+        return preg_match(self::LAST, $what) === 1;
     }
 
     private static function score(string $what, ?string $under, SegmentShots $segment): int

@@ -15,6 +15,7 @@ use App\Models\People\FormalGroup;
 use App\Models\Plan\Segment;
 use App\Models\Scout\Spot;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Bus;
 use Illuminate\Support\Facades\DB;
 use NorthSatchel\Optics\RowsFocus;
@@ -113,6 +114,7 @@ final class PeopleTest extends TestCase
         $family = fn (): Builder => FormalGroup::query()->where('job_id', $this->job->id)->where('title', "Nea Holm's close family");
         $close = static fn (): array => $family()->pluck('people')->all();
         $this->assertSame([['Nea Holm', 'Arn Ek', 'Siv Holm', 'Ida Holm']], $close());
+        $this->travel(1)->minutes();
         $this->post("{$to}/family", ['people' => "{$lines}\nPer Holm, father of the bride"]);
         $this->post("{$to}/rules")->assertSessionHas('said', 'One group is added. One that was there has whom the family gained.');
         $this->assertSame([['Nea Holm', 'Arn Ek', 'Siv Holm', 'Per Holm', 'Ida Holm']], $close());
@@ -121,6 +123,34 @@ final class PeopleTest extends TestCase
         $this->post("{$to}/family", ['people' => "{$lines}\nPer Holm, father of the bride\nKaj Holm, brother of the bride"]);
         $this->post("{$to}/rules");
         $this->assertCount(2, $close(), 'what was taken without him stays as it was taken');
+    }
+
+    public function test_whom_somebody_took_out_of_a_group_does_not_come_back_by_rule(): void
+    {
+        $lines = "Nea Holm, bride\nArn Ek, groom\nSiv Holm, mother of the bride\nIda Holm, sister of the bride";
+        $this->post('/jobs', self::brief(['kind' => 'wedding', 'people' => $lines]));
+        $job = Job::query()->latest('id')->firstOrFail();
+        $this->post("/jobs/{$job->id}/people/rules");
+        $group = FormalGroup::query()->where('job_id', $job->id)->where('title', "Nea Holm's close family")->firstOrFail();
+        $without = ['Nea Holm', 'Arn Ek', 'Siv Holm'];
+        $this->travel(5)->minutes();
+        $group->update(['people' => $without]);
+        $this->post("/jobs/{$job->id}/people/rules");
+        $this->assertSame($without, $group->fresh()?->people);
+        $this->travel(5)->minutes();
+        $this->post("/jobs/{$job->id}/people/family", ['people' => "{$lines}\nPer Holm, father of the bride"]);
+        $this->post("/jobs/{$job->id}/people/rules");
+        $this->assertSame($without, $group->fresh()?->people, 'nor with one who is new beside her');
+    }
+
+    public function test_a_table_of_the_family_tells_of_its_sentences(): void
+    {
+        $file = UploadedFile::fake()->createWithContent('family.csv', "name,who\nTuva,bride\nTuva and Emrik are divorced,\n");
+        $this->post("/jobs/{$this->job->id}/people/import", ['file' => $file]);
+        $this->assertStringStartsWith(
+            'One person is in the family. Kept under the restrictions, naming nobody by a line of their own: “Tuva and Emrik are divorced”.',
+            (string) session('said'),
+        );
     }
 
     public function test_more_minutes_for_the_groups_are_offered_only_where_nothing_is_run_into(): void

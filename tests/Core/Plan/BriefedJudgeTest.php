@@ -278,6 +278,8 @@ final class BriefedJudgeTest extends TestCase
     #[TestWith(['no flash in the hall', [true, true, true, true]])]
     #[TestWith(['Flash is allowed until 15:55', [true, true, true, true]])]
     #[TestWith(['Flash permitted only from 4 pm', [true, true, false, true]])]
+    #[TestWith(['no flash after 1 am', [false, false, false, true]], 'of the night after the day')]
+    #[TestWith(['no flash before 1:30', [true, true, true, true]], 'as late as it can be')]
     #[TestWith(['flash photography not permitted at any time', [true, true, true, true]])]
     #[TestWith(['no flash after the first song', [false, false, false, false]], 'whoever reads it keeps it')]
     public function test_what_holds_for_some_hours_is_held_then(string $text, array $held): void
