@@ -141,7 +141,10 @@ final class EventTest extends BrowserTestCase
             $this->visit("/jobs/{$job}/kit");
             self::$browser->script('const o = [...document.querySelectorAll("[name=item] option")].find((e) => e.text.endsWith("· '.$label.'"));'.
                 'o.parentNode.value = o.value; o.closest("form").requestSubmit();');
-            $this->see("{$label}");
+            // Taken, it is offered no more; before that its name stands there too.
+            $gone = 'return document.readyState === "complete" && document.querySelector("[name=item]") !== null && '.
+                '! [...document.querySelectorAll("[name=item] option")].some((e) => e.text.endsWith("· '.$label.'"))';
+            self::$browser->until(static fn (): bool => self::$browser->script($gone) === true, "{$label} is not in the bag.");
             mkdir($folder = self::$satchel->folder.'/standins/cards/'.$label, 0777, true);
             $data->prepare('UPDATE cards SET folder = ? WHERE item_id = (SELECT id FROM items WHERE label = ?)')
                 ->execute([realpath($folder), $label]);
